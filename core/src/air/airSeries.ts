@@ -1,0 +1,30 @@
+/** Air at a hem for one hour: °C, % relative humidity, m/s along the face. */
+export interface AirPoint {
+  readonly tempC: number
+  readonly rh: number
+  readonly windMs: number
+}
+
+/**
+ * Air over time: hour `i` holds from `startMin + 60 i`. The first hour also stands for all time before,
+ * the last for all time after, so one point is steady air.
+ */
+export interface AirSeries {
+  readonly startMin: number
+  readonly hours: readonly AirPoint[]
+}
+
+/** Air speed over an indoor face in a room with shut windows, m/s. Source: from memory. */
+export const STILL_ROOM_MS = 0.1
+
+/** Air that never changes. */
+export const steadyAir = (tempC: number, rh: number, windMs = STILL_ROOM_MS): AirSeries => ({
+  startMin: 0,
+  hours: [{ tempC, rh, windMs }],
+})
+
+/** The air of the hour in which an instant lies. */
+export function airAt(series: AirSeries, at: number): AirPoint {
+  const hour = Math.floor((at - series.startMin) / 60)
+  return series.hours[Math.min(Math.max(hour, 0), series.hours.length - 1)]!
+}

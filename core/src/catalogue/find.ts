@@ -1,0 +1,14 @@
+import { CoreError } from '../errors'
+import type { Coating, Cover, Sealant, Shelf, Tape } from './types'
+
+const found = <T extends { readonly id: string }>(kind: string, list: readonly T[], id: string): T => {
+  const item = list.find((each) => each.id === id)
+  if (!item) throw new CoreError('catalogue.unknown', { kind, id })
+  return item
+}
+
+/** Things on the shelf by id. @throws CoreError catalogue.unknown */
+export const tapeOf = (shelf: Shelf, id: string): Tape => found('tape', shelf.tapes, id)
+export const coatingOf = (shelf: Shelf, id: string): Coating => found('coating', shelf.coatings, id)
+export const coverOf = (shelf: Shelf, id: string): Cover => found('cover', shelf.covers, id)
+export const sealantOf = (shelf: Shelf, id: string): Sealant => found('sealant', shelf.sealants, id)

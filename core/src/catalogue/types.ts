@@ -1,0 +1,108 @@
+import type { Mark } from '../known'
+
+/** How the tape's edge meets the face. */
+export const EDGES = ['plain', 'fine-line', 'barrier'] as const
+export type TapeEdge = (typeof EDGES)[number]
+
+export const BACKINGS = ['creped paper', 'washi', 'plastic'] as const
+export type Backing = (typeof BACKINGS)[number]
+
+export const SHEENS = ['flat', 'matt', 'eggshell', 'satin', 'semi-gloss', 'gloss'] as const
+export type Sheen = (typeof SHEENS)[number]
+
+export const TOOLS = ['brush', 'roller', 'spray'] as const
+export type Tool = (typeof TOOLS)[number]
+
+/** One width of a tape as sold: money in minor units of the site's currency. */
+export interface TapeRoll {
+  readonly widthMm: number
+  readonly priceMinor: number
+  /** Rolls in a pack, and the pack's price; a pack of 1 means singles only. */
+  readonly packOf: number
+  readonly packPriceMinor: number
+}
+
+/** A tape on the shelf. Grip is peel adhesion at 180°, N per 25 mm. */
+export interface Tape {
+  readonly id: string
+  readonly name: string
+  readonly gripN25: number
+  readonly edge: TapeEdge
+  readonly backing: Backing
+  /** Thickness of backing and glue, µm. */
+  readonly thickUm: number
+  /** Days to clean removal at 23 °C indoors, and in full sun. */
+  readonly stayDays: number
+  readonly sunStayDays: number
+  readonly rollLengthMm: number
+  readonly rolls: readonly TapeRoll[]
+  /** How grip and stay are known. */
+  readonly mark: Mark
+}
+
+/** A coating on the shelf. Label times are minutes at 23 °C / 50 % RH for one coat at label spread. */
+export interface Coating {
+  readonly id: string
+  readonly name: string
+  readonly sheen: Sheen
+  readonly base: 'water' | 'solvent'
+  /** Until an edge can no longer be worked wet. */
+  readonly openMin: number
+  /** Set-to-touch and dry-to-touch as ISO 9117 / ASTM D1640 name them. */
+  readonly touchDryMin: number
+  readonly recoatMin: number
+  /** Dry-hard: a dry edge parts instead of pulling into strings. */
+  readonly hardDryMin: number
+  readonly filmFormingC: number
+  readonly maxC: number
+  readonly maxRh: number
+  /** Area a litre covers, m². */
+  readonly spreadM2PerL: number
+  readonly priceMinorPerL: number
+  /** Viscosity at rest (recovered) and under the brush, Pa·s; surface tension, N/m. */
+  readonly restPas: number
+  readonly shearedPas: number
+  readonly surfaceNm: number
+  readonly mark: Mark
+}
+
+export const COVER_KINDS = ['film', 'paper', 'board', 'cloth'] as const
+export type CoverKind = (typeof COVER_KINDS)[number]
+
+/** A cover as sold: a roll or piece of one width and length. */
+export interface Cover {
+  readonly id: string
+  readonly name: string
+  readonly kind: CoverKind
+  readonly widthMm: number
+  readonly lengthMm: number
+  readonly gramsPerM2: number
+  readonly priceMinor: number
+  /** Cloths and boards come back to the van; film and paper are used up. */
+  readonly reusable: boolean
+}
+
+/** A sealant for the wiped bead. */
+export interface Sealant {
+  readonly id: string
+  readonly name: string
+  readonly colour: 'clear' | 'white'
+  /** Minutes at 23 °C / 50 % RH before the wiped bead skins. */
+  readonly skinMin: number
+  /** Volume lost on drying, %. */
+  readonly shrinkPct: number
+  /** May take paint at once without cracking it. */
+  readonly paintAtOnce: boolean
+  /** Metres of wiped bead from one cartridge. */
+  readonly metresPerTube: number
+  readonly priceMinor: number
+  readonly mark: Mark
+}
+
+/** What the contractor can choose from. A job carries its own copy, so a plan needs nothing else. */
+export interface Shelf {
+  readonly tapes: readonly Tape[]
+  readonly coatings: readonly Coating[]
+  readonly covers: readonly Cover[]
+  readonly sealants: readonly Sealant[]
+}

@@ -1,0 +1,60 @@
+import type { AirPoint, AirSeries } from '../air/airSeries'
+
+/**
+ * A clock that runs at a rate set by the hour's air: reference minutes gained per minute.
+ * Rates are constant within an hour, so amounts are sums of straight lines and their roots are exact.
+ */
+export interface RateClock {
+  readonly startMin: number
+  /** rates[i] holds for hour i; the first also before, the last also after. */
+  readonly rates: readonly number[]
+  /** gained[i] is what hours 0 … i−1 gain together. */
+  readonly gained: readonly number[]
+}
+
+/** Runs a rate over a series of air. @param rate reference minutes per minute, never negative */
+export function rateClock(air: AirSeries, rate: (point: AirPoint) => number): RateClock {
+  const rates = air.hours.map(rate)
+  const gained = [0]
+  for (const each of rates) gained.push(gained[gained.length - 1]! + 60 * each)
+  return { startMin: air.startMin, rates, gained }
+}
+
+/** Reference minutes gained between two instants (minutes since the epoch); negative backwards. */
+export const gainedBetween = (clock: RateClock, from: number, to: number): number =>
+  gainedAt(clock, to) - gainedAt(clock, from)
+
+/**
+ * The instant at which a clock started at `from` has gained `amount` reference minutes.
+ * @returns minutes since the epoch, or null when it never does because the clock stands still for good
+ */
+export function instantOfGain(clock: RateClock, from: number, amount: number): number | null {
+  if (amount <= 0) return from
+  const goal = gainedAt(clock, from) + amount
+  const last = clock.rates.length - 1
+  if (goal <= 0) return clock.startMin + goal / clock.rates[0]!
+  if (goal > clock.gained[last]!) {
+    const rate = clock.rates[last]!
+    return rate > 0 ? clock.startMin + 60 * last + (goal - clock.gained[last]!) / rate : null
+  }
+  const hour = hourReaching(clock.gained, goal)
+  return clock.startMin + 60 * hour + (goal - clock.gained[hour]!) / clock.rates[hour]!
+}
+
+function gainedAt(clock: RateClock, at: number): number {
+  const hours = (at - clock.startMin) / 60
+  const hour = Math.min(Math.max(Math.floor(hours), 0), clock.rates.length - 1)
+  return clock.gained[hour]! + (at - clock.startMin - 60 * hour) * clock.rates[hour]!
+}
+
+/** The first hour within which the sum reaches the goal: gained[hour] < goal ≤ gained[hour + 1]. */
+function hourReaching(gained: readonly number[], goal: number): number {
+  let low = 0
+  let high = gained.length - 1
+  while (high - low > 1) {
+    const middle = (low + high) >> 1
+    if (gained[middle]! < goal) low = middle
+    else high = middle
+  }
+  return low
+}

@@ -1,0 +1,19 @@
+/** Where a constant comes from; the mark travels with the value to the screen. */
+export const MARKS = ['published', 'common practice', 'from memory', 'label', 'own log'] as const
+export type Mark = (typeof MARKS)[number]
+
+/** A constant that can be explained: its value, unit, how it is known, and from where. */
+export interface Known {
+  readonly value: number
+  readonly unit: string
+  readonly mark: Mark
+  readonly source: string
+}
+
+/** States a constant once, with its mark and source. */
+export const known = (value: number, unit: string, mark: Mark, source: string): Known => ({
+  value,
+  unit,
+  mark,
+  source,
+})

@@ -1,0 +1,81 @@
+import type { Cover, Shelf } from '../catalogue/types'
+import { outlineAreaMm2 } from '../survey/outline'
+import { stepOf } from '../survey/faces'
+import type { Room } from '../survey/types'
+
+/** An area of a room to cover, with what and why. */
+export interface CoverNeed {
+  readonly roomId: string
+  readonly what: string
+  readonly why: string
+  readonly coverId: string
+  /** Run of a roll used up, mm; for pieces, how many. */
+  readonly runMm: number
+  readonly pieces: number
+  readonly areaMm2: number
+}
+
+/** What has to be covered in a room before colour comes near it. Widths are chosen from the shelf, narrowest first. */
+export function coverNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+  if (room.steps.length === 0) return []
+  const sprayed = room.steps.filter((step) => step.tool === 'spray')
+  return [
+    ...floorNeed(room, shelf, sprayed.length > 0),
+    ...(sprayed.length > 0 ? glassNeeds(room, shelf) : []),
+    ...(sprayed.some((step) => step.targets.includes('ceiling')) ? wallNeeds(room, shelf) : []),
+  ]
+}
+
+function floorNeed(room: Room, shelf: Shelf, sprayed: boolean): CoverNeed[] {
+  if (stepOf(room, 'floor')) return []
+  const areaMm2 = outlineAreaMm2(room.walls)
+  const cloth = widest(shelf.covers.filter((cover) => cover.kind === 'cloth'))
+  const paper = widest(shelf.covers.filter((cover) => cover.kind === 'paper' && cover.widthMm >= 600))
+  const wet = sprayed ? 'paint mist falls on it' : 'drips and spilled paint'
+  if (sprayed && paper) return [rollNeed(room, 'floor', wet, paper, areaMm2 / paper.widthMm, areaMm2)]
+  if (cloth) {
+    // Neighbouring cloths overlap by about a tenth of their area.
+    const pieces = Math.ceil(areaMm2 / (cloth.widthMm * cloth.lengthMm * 0.9))
+    return [{ roomId: room.id, what: 'floor', why: wet, coverId: cloth.id, runMm: 0, pieces, areaMm2 }]
+  }
+  return paper ? [rollNeed(room, 'floor', wet, paper, areaMm2 / paper.widthMm, areaMm2)] : []
+}
+
+const widest = (covers: readonly Cover[]): Cover | undefined =>
+  [...covers].sort((a, b) => b.widthMm * b.lengthMm - a.widthMm * a.lengthMm)[0]
+
+function glassNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+  return room.openings
+    .filter((opening) => opening.leaf && !stepOf(room, `leaf:${opening.id}`))
+    .flatMap((opening) => {
+      const film = narrowestOver(shelf, Math.min(opening.heightMm, opening.widthMm))
+      const run = Math.max(opening.heightMm, opening.widthMm)
+      return film ? [rollNeed(room, opening.name, 'the gun reaches it; tape it taut all round', film, run, opening.heightMm * opening.widthMm)] : []
+    })
+}
+
+function wallNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+  return room.walls
+    .filter((wall) => {
+      const step = stepOf(room, `wall:${wall.id}`)
+      const ceiling = stepOf(room, 'ceiling')
+      return !step || (ceiling !== null && step.index < ceiling.index)
+    })
+    .flatMap((wall) => {
+      const film = narrowestOver(shelf, room.heightMm) ?? widest(shelf.covers.filter((cover) => cover.kind === 'film'))
+      return film ? [rollNeed(room, `wall ${wall.name}`, 'hangs below the sprayed ceiling', film, wall.lengthMm, wall.lengthMm * room.heightMm)] : []
+    })
+}
+
+const narrowestOver = (shelf: Shelf, mm: number): Cover | undefined =>
+  shelf.covers.filter((cover) => cover.kind === 'film' && cover.widthMm >= mm).sort((a, b) => a.widthMm - b.widthMm)[0]
+
+const rollNeed = (room: Room, what: string, why: string, cover: Cover, runMm: number, areaMm2: number): CoverNeed => ({
+  roomId: room.id,
+  what,
+  why,
+  coverId: cover.id,
+  runMm: Math.ceil(runMm),
+  pieces: 0,
+  areaMm2: Math.round(areaMm2),
+})

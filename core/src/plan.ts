@@ -1,0 +1,154 @@
+import { aboveDewC, DEW_MARGIN } from './air/vapour'
+import { coatingOf } from './catalogue/find'
+import { deriveHems, type BareEdge, type Hem } from './hems/deriveHems'
+import { takeLoad, type Load } from './load/takeLoad'
+import { judgeCandidates, judgingKey } from './recipes/candidates'
+import { chooseRecipe } from './recipes/chooseRecipe'
+import { estimateStepTimes } from './recipes/estimateTimes'
+import { hemContext, jobClocks, type JobClocks } from './recipes/hemContext'
+import type { Recipe, RecipeAnswer } from './recipes/recipe'
+import { foldLog } from './pulls/hemStates'
+import { pullPlans, pullReadyFor, type PullPlan } from './pulls/windows'
+import { jobRounds } from './rounds/jobRounds'
+import type { Round, Task } from './rounds/round'
+import { crewCalendars, HORIZON_DAYS, longestStretchMin, shiftFinder } from './schedule/calendar'
+import { makeSchedule, type PlacedTask } from './schedule/schedule'
+import { faceOf } from './survey/faces'
+import type { Job, Room } from './survey/types'
+import { MIN_PER_DAY, parseInstant, spanText, whenText } from './units/time'
+import { said, type Said } from './words/say'
+
+/** The whole answer to one job snapshot at one instant. */
+export interface Plan {
+  readonly jobId: string
+  /** The instant it was made for, minutes since the epoch. */
+  readonly at: number
+  readonly hems: readonly Hem[]
+  readonly bare: readonly BareEdge[]
+  readonly recipes: readonly RecipeAnswer[]
+  readonly load: Load
+  readonly rounds: readonly Round[]
+  readonly tasks: readonly Task[]
+  readonly placed: readonly PlacedTask[]
+  readonly pulls: readonly PullPlan[]
+  /** What stands in the way, worst first. */
+  readonly problems: readonly Said[]
+  /** When the last task ends; null when nothing is planned. */
+  readonly endsAt: number | null
+}
+
+/**
+ * The chain: survey → hems → recipes → load → rounds → schedule → pull windows, from one job and its log.
+ *
+ * @param now  minutes since the epoch; nothing undone is planned before it. Left out: the job's start.
+ */
+export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
+  const clocks = jobClocks(job)
+  const start = parseInstant(job.start)
+  const from = Math.max(start, now)
+  // A plan made late in a job must still reach far enough ahead.
+  const calendars = crewCalendars(job.crews, job.site.zone, start, from + HORIZON_DAYS * MIN_PER_DAY)
+  const nextShift = shiftFinder(calendars)
+  const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
+  const hems = derived.flatMap((each) => each.hems)
+  const answers = derived.flatMap(({ room, hems: own }) => roomRecipes(job, room, own, clocks, nextShift))
+  const recipes = new Map(answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])))
+  const log = foldLog(job.log)
+  const { rounds, tasks, problems } = jobRounds({ job, clocks, hems, recipes, calendars, nextShift })
+  const windows = { job, clocks, recipes, log }
+  const schedule = makeSchedule({
+    tasks,
+    log,
+    from,
+    stretches: calendars,
+    drying: clocks.drying,
+    cureAt: clocks.cureAt,
+    roomRank: roomRanks(job),
+    pullReady: pullReadyFor(windows, new Map(rounds.map((round) => [round.id, round]))),
+  })
+  const placed = [...schedule.placed.values()]
+  const planned = { rounds, placed, from, tasks }
+  return {
+    jobId: job.id,
+    at: now,
+    hems,
+    bare: derived.flatMap((each) => each.bare),
+    recipes: answers,
+    load: takeLoad(job, hems, recipes),
+    rounds,
+    tasks,
+    placed,
+    pulls: pullPlans(windows, rounds, schedule.placed),
+    problems: [
+      ...airProblems(job),
+      ...(job.crews.some((crew) => crew.people.length > 0) ? [] : [said('plan.no_crew')]),
+      ...answers.flatMap((answer) => (answer.safe ? [] : [said('plan.no_recipe', { place: placeOf(job, hems, answer.hemId) })])),
+      ...problems,
+      ...schedule.unplaced.map((each) => noShift(job, each.tasks, each.minutes, longestStretchMin(calendars.get(each.tasks[0]!.crewId)))),
+      ...lateRooms(job, planned),
+    ],
+    endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
+  }
+}
+
+function roomRecipes(job: Job, room: Room, hems: readonly Hem[], clocks: JobClocks, nextShift: (at: number) => number): RecipeAnswer[] {
+  const times = estimateStepTimes(job, room, nextShift)
+  // Hems along the same two faces differ in length only, so they share their judged candidates.
+  const judged = new Map<string, ReturnType<typeof judgeCandidates>>()
+  return hems.map((hem) => {
+    const stepLay = times.layAt.get(hem.stepId)!
+    const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
+    // A keep side coated shortly before the job gets its night as well.
+    const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
+    const ctx = hemContext(job, room, hem, clocks, { layAt: Math.max(stepLay, rested), coatedAt: (stepId) => times.coatedAt.get(stepId)! })
+    const key = judgingKey(ctx)
+    const candidates = judged.get(key) ?? judgeCandidates(ctx)
+    judged.set(key, candidates)
+    return chooseRecipe(ctx, candidates)
+  })
+}
+
+const placeOf = (job: Job, hems: readonly Hem[], hemId: string): string => {
+  const hem = hems.find((each) => each.id === hemId)!
+  return `${job.rooms.find((room) => room.id === hem.roomId)!.name}, ${hem.place}`
+}
+
+/** Rooms needed back first come first; the rest keep the order of the survey. */
+function roomRanks(job: Job): Map<string, number> {
+  const due = (room: Room) => (room.neededBy ? parseInstant(room.neededBy) : Number.POSITIVE_INFINITY)
+  const order = job.rooms.map((room, i) => ({ id: room.id, due: due(room), i })).sort((a, b) => (a.due === b.due ? a.i - b.i : a.due - b.due))
+  return new Map(order.map(({ id }, rank) => [id, rank]))
+}
+
+function airProblems(job: Job): Said[] {
+  const { tempC, rh } = job.air
+  const used = new Set(job.rooms.flatMap((room) => room.steps.map((step) => step.coatingId)))
+  const found: Said[] = []
+  const margin = aboveDewC(tempC, tempC, rh)
+  if (margin < DEW_MARGIN.value) found.push(said('plan.near_dew', { margin: margin.toFixed(1), limit: DEW_MARGIN.value }))
+  for (const id of used) {
+    const coating = coatingOf(job.shelf, id)
+    if (tempC < coating.filmFormingC || tempC > coating.maxC) {
+      found.push(said('plan.cold_paint', { coating: coating.name, low: coating.filmFormingC, high: coating.maxC, temp: tempC }))
+    }
+    if (rh > coating.maxRh) found.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh }))
+  }
+  return found
+}
+
+function noShift(job: Job, tasks: readonly Task[], minutes: number, longest: number): Said {
+  const room = job.rooms.find((each) => each.id === tasks[0]!.roomId)!
+  return said('plan.no_shift', { what: `${room.name}: ${tasks.map((task) => task.kind).join(' + ')}`, need: minutes, have: longest })
+}
+
+function lateRooms(job: Job, plan: { placed: readonly PlacedTask[]; tasks: readonly Task[]; from: number }): Said[] {
+  const roomOfTask = new Map(plan.tasks.map((task) => [task.id, task.roomId]))
+  return job.rooms.flatMap((room) => {
+    if (!room.neededBy) return []
+    const ends = plan.placed.filter((each) => roomOfTask.get(each.taskId) === room.id).map((each) => each.to)
+    const end = Math.max(...ends, Number.NEGATIVE_INFINITY)
+    const late = end - parseInstant(room.neededBy)
+    if (!(late > 0)) return []
+    return [said('plan.late_room', { room: room.name, when: whenText(end, plan.from, job.site.zone), late: spanText(late) })]
+  })
+}

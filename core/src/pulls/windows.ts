@@ -1,0 +1,133 @@
+import { coatingOf, sealantOf, tapeOf } from '../catalogue/find'
+import { pullWindow, spanAt, type PullSpan } from '../cure/pullWindow'
+import type { JobClocks } from '../recipes/hemContext'
+import type { Recipe } from '../recipes/recipe'
+import { offBy } from '../risk/residue'
+import type { Round, Task } from '../rounds/round'
+import type { PlacedTask } from '../schedule/schedule'
+import type { Job, PaintStep } from '../survey/types'
+import { UNTOUCHED, type LogState } from './hemStates'
+
+/** Hems of one round that were, or will be, coated together, and when their tape may come off. */
+export interface PullPlan {
+  readonly roundId: string
+  readonly roomId: string
+  readonly crewId: string
+  readonly hemIds: readonly string[]
+  readonly coatedFrom: number
+  readonly coatedTo: number
+  /** The last coat is on; otherwise times are planned. */
+  readonly coated: boolean
+  /** Minutes the coat came later than the board expected, when that was told. */
+  readonly lateMin: number | null
+  readonly spans: readonly PullSpan[]
+  /** When the plan has the crew pull it, or null. */
+  readonly plannedAt: number | null
+}
+
+export interface WindowsSetup {
+  readonly job: Job
+  readonly clocks: JobClocks
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly log: LogState
+}
+
+const stepOfRound = (job: Job, round: Round): PaintStep =>
+  job.rooms.find((room) => room.id === round.roomId)!.steps.find((step) => step.id === round.stepId)!
+
+/** Windows of every hem not yet pulled, grouped by round and time of the last coat. */
+export function pullPlans(setup: WindowsSetup, rounds: readonly Round[], placed: ReadonlyMap<string, PlacedTask>): PullPlan[] {
+  return rounds.flatMap((round) => {
+    const step = stepOfRound(setup.job, round)
+    const left = round.hemIds.filter((hemId) => {
+      const state = setup.log.hems.get(hemId) ?? UNTOUCHED
+      return state.pulledAt === null && state.skipped === null
+    })
+    const logged = new Map<number | null, string[]>()
+    for (const hemId of left) {
+      const at = lastCoat(setup.log, hemId, step.coats)
+      logged.set(at, [...(logged.get(at) ?? []), hemId])
+    }
+    return [...logged].flatMap(([at, hemIds]) => {
+      const plan = at === null ? plannedCoat(round, step, placed) : { from: at, to: at }
+      return plan ? [onePlan(setup, round, step, hemIds, plan, at !== null, placed)] : []
+    })
+  })
+}
+
+const lastCoat = (log: LogState, hemId: string, coats: number): number | null => log.hems.get(hemId)?.coatedAt[coats - 1] ?? null
+
+function plannedCoat(round: Round, step: PaintStep, placed: ReadonlyMap<string, PlacedTask>): { from: number; to: number } | null {
+  const task = placed.get(`${round.id}/coat${step.coats}`)
+  return task ? { from: task.from, to: task.to } : null
+}
+
+function onePlan(
+  setup: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly string[],
+  coat: { from: number; to: number }, coated: boolean, placed: ReadonlyMap<string, PlacedTask>,
+): PullPlan {
+  const pull = placed.get(`${round.id}/pull`)
+  const late = hemIds.map((hemId) => setup.log.hems.get(hemId)?.coatLateMin ?? null).filter((each) => each !== null)
+  return {
+    roundId: round.id,
+    roomId: round.roomId,
+    crewId: placed.get(`${round.id}/coat${step.coats}`)?.crewId ?? round.crewId,
+    hemIds,
+    coatedFrom: coat.from,
+    coatedTo: coat.to,
+    coated,
+    lateMin: coated && late.length ? Math.max(...late) : null,
+    spans: spansOf(setup, round, step, hemIds, coat, placed),
+    plannedAt: pull && !pull.done ? pull.from : null,
+  }
+}
+
+/** Spans for hems coated together; the strictest tape and the first bead decide. */
+function spansOf(
+  setup: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly string[],
+  coat: { from: number; to: number }, placed: ReadonlyMap<string, PlacedTask>,
+): PullSpan[] {
+  const { job, recipes, log, clocks } = setup
+  const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((each) => each !== undefined)
+  const beads = recipeList.flatMap((each) => (each.sealantId ? [sealantOf(job.shelf, each.sealantId)] : []))
+  const sealant = [...beads].sort((a, b) => a.skinMin - b.skinMin)[0] ?? null
+  const sealTimes = hemIds.map((hemId) => log.hems.get(hemId)?.sealedAt ?? null).filter((at) => at !== null)
+  const bead = placed.get(`${round.id}/bead`)
+  const laidPlan = placed.get(`${round.id}/lay`)
+  const limits = hemIds.flatMap((hemId) => {
+    const recipe = recipes.get(hemId)
+    const laid = log.hems.get(hemId)?.laidAt ?? laidPlan?.from ?? coat.from
+    const limit = recipe ? offBy(clocks.stay, tapeOf(job.shelf, recipe.tapeId), laid) : null
+    return limit === null ? [] : [limit]
+  })
+  return pullWindow({
+    drying: clocks.drying,
+    coating: coatingOf(job.shelf, step.coatingId),
+    coatedFrom: coat.from,
+    coatedTo: coat.to,
+    sealant,
+    sealedAt: sealant ? Math.min(coat.from, ...(sealTimes.length ? sealTimes : bead ? [bead.from] : [])) : null,
+    offBy: limits.length ? Math.min(...limits) : null,
+  })
+}
+
+/**
+ * The first instant from `at` when the tape of a coated round may come off: now in its wet window, else when the
+ * film is hard. Null when the round is not coated yet, so that the plan is free.
+ */
+export function pullReadyFor(setup: WindowsSetup, rounds: ReadonlyMap<string, Round>) {
+  return (task: Task, at: number): number | null => {
+    const round = task.roundId ? rounds.get(task.roundId) : undefined
+    if (!round) return null
+    const step = stepOfRound(setup.job, round)
+    const waiting = task.subjects.filter((hemId) => (setup.log.hems.get(hemId) ?? UNTOUCHED).pulledAt === null)
+    const times = waiting.map((hemId) => lastCoat(setup.log, hemId, step.coats)).filter((each) => each !== null)
+    if (times.length === 0) return null
+    const coat = { from: Math.min(...times), to: Math.max(...times) }
+    const spans = spansOf(setup, round, step, waiting, coat, new Map())
+    const now = spanAt(spans, at)
+    if (!now || now.kind === 'wet' || now.kind === 'dry' || now.kind === 'past') return at
+    const next = spans.find((span) => span.from > at && (span.kind === 'wet' || span.kind === 'dry' || span.kind === 'past'))
+    return next?.from ?? at
+  }
+}

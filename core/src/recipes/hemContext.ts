@@ -1,0 +1,120 @@
+import { steadyAir, type AirSeries } from '../air/airSeries'
+import { coatingOf } from '../catalogue/find'
+import type { Coating } from '../catalogue/types'
+import { cureClock, dryingClock } from '../cure/clocks'
+import { gainedBetween, type RateClock } from '../cure/rateClock'
+import type { Hem } from '../hems/deriveHems'
+import type { KeepFinish } from '../risk/lift'
+import { stayClock } from '../risk/residue'
+import { faceOf, faceWords, stepOf } from '../survey/faces'
+import type { Face, HouseRules, Job, PaintStep, Room } from '../survey/types'
+import { parseInstant } from '../units/time'
+import type { Shelf } from '../catalogue/types'
+import { visibility } from './contrast'
+
+/** The clocks of a job's air, made once for all hems. */
+export interface JobClocks {
+  readonly air: AirSeries
+  readonly drying: RateClock
+  readonly stay: RateClock
+  readonly cureAt: (filmFormingC: number) => RateClock
+}
+
+export function jobClocks(job: Pick<Job, 'air'>): JobClocks {
+  const air = steadyAir(job.air.tempC, job.air.rh)
+  const cures = new Map<number, RateClock>()
+  return {
+    air,
+    drying: dryingClock(air),
+    stay: stayClock(air),
+    cureAt(filmFormingC) {
+      const clock = cures.get(filmFormingC) ?? cureClock(air, filmFormingC)
+      cures.set(filmFormingC, clock)
+      return clock
+    },
+  }
+}
+
+/** All that decides one hem's recipe. Instants in minutes since the epoch. */
+export interface HemContext {
+  readonly hem: Hem
+  readonly house: HouseRules
+  readonly shelf: Shelf
+  readonly currency: string
+  readonly zone: string
+  readonly yearBuilt: number | null
+  readonly clocks: JobClocks
+  readonly keepFace: Face
+  readonly keepWords: string
+  /** The keep side as it will be at laying. */
+  readonly keepFinish: KeepFinish
+  /** When the keep side was last coated, or null; steps of this job are estimates. */
+  readonly keepCoatedAt: number | null
+  readonly keepFilmFormingC: number
+  readonly keepColour: string
+  readonly keepSwatch: string
+  /** How much a defect shows between the two colours, 1 at a strong contrast. */
+  readonly visibility: number
+  /** Somebody holds the keep side's paint: it is coated in this job, or the survey says so. */
+  readonly keepPaintAtHand: boolean
+  readonly keepTouchDryMin: number
+  readonly step: PaintStep
+  readonly coating: Coating
+  /** When the tape goes on, as estimated before there is a schedule. */
+  readonly layAt: number
+}
+
+/** A finish nobody has dated counts as old when the survey says there is no recent coat. */
+const OLD = Number.POSITIVE_INFINITY
+const USUAL_FILM_FORMING_C = 8 // from memory
+const USUAL_TOUCH_DRY_MIN = 60 // from memory
+
+/** Looks up what decides a hem. @param coatedAt when an earlier step of this room ends, as estimated */
+export function hemContext(
+  job: Job, room: Room, hem: Hem, clocks: JobClocks,
+  times: { readonly layAt: number; readonly coatedAt: (stepId: string) => number },
+): HemContext {
+  const keepFace = faceOf(room, hem.keep)
+  const keepStep = stepOf(room, hem.keep)?.step ?? null
+  const painted = keepStep && keepStep.id === hem.keepStepId ? keepStep : null
+  const keepCoatingId = painted?.coatingId ?? keepFace.last?.coatingId ?? null
+  const keepCoating = keepCoatingId === null ? null : coatingOf(job.shelf, keepCoatingId)
+  const keepFilmFormingC = keepCoating?.filmFormingC ?? USUAL_FILM_FORMING_C
+  const keepCoatedAt = painted ? times.coatedAt(painted.id) : keepFace.last?.at ? parseInstant(keepFace.last.at) : null
+  const step = room.steps.find((each) => each.id === hem.stepId)!
+  return {
+    hem,
+    house: job.house,
+    shelf: job.shelf,
+    currency: job.site.currency,
+    zone: job.site.zone,
+    yearBuilt: job.site.yearBuilt,
+    clocks,
+    keepFace,
+    keepWords: faceWords(room, hem.keep),
+    keepFinish: {
+      soundness: painted ? soundnessOnceCoated(keepFace) : keepFace.soundness,
+      tool: painted?.tool ?? keepFace.last?.tool ?? null,
+      ageRefMin: ageAt(keepFace, painted !== null, keepCoatedAt, times.layAt, clocks.cureAt(keepFilmFormingC)),
+    },
+    keepCoatedAt,
+    keepFilmFormingC,
+    keepColour: painted?.colour ?? keepFace.colour,
+    keepSwatch: painted?.swatch ?? keepFace.swatch,
+    visibility: visibility(painted?.swatch ?? keepFace.swatch, step.swatch),
+    keepPaintAtHand: painted !== null || keepFace.paintAtHand,
+    keepTouchDryMin: keepCoating?.touchDryMin ?? USUAL_TOUCH_DRY_MIN,
+    step,
+    coating: coatingOf(job.shelf, step.coatingId),
+    layAt: times.layAt,
+  }
+}
+
+function ageAt(face: Face, painted: boolean, coatedAt: number | null, layAt: number, cure: RateClock): number | null {
+  if (coatedAt !== null) return Math.max(0, gainedBetween(cure, coatedAt, layAt))
+  return painted || face.last !== null ? null : OLD
+}
+
+/** Fresh paint binds bare paper, board and wood; dusty filler, chalk and wallpaper stay weak below it. */
+const soundnessOnceCoated = (face: Face): Face['soundness'] =>
+  face.soundness === 'bare board paper' || face.soundness === 'bare wood' || face.soundness === 'unpainted hard' ? 'sound' : face.soundness

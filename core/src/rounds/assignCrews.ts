@@ -1,0 +1,32 @@
+import { crewSpeed } from '../schedule/calendar'
+import type { Crew, Room } from '../survey/types'
+
+/**
+ * Gives every room a crew: the one the room names, else the crew that would be free soonest, longest rooms first
+ * (longest processing time rule, Graham 1969).
+ *
+ * @param workMin  minutes of one practised painter per room id
+ * @returns crew id per room id; empty when there is no crew
+ */
+export function assignCrews(rooms: readonly Room[], crews: readonly Crew[], workMin: ReadonlyMap<string, number>): Map<string, string> {
+  const able = crews.filter((crew) => crew.people.length > 0)
+  const assigned = new Map<string, string>()
+  const load = new Map(able.map((crew) => [crew.id, 0]))
+  const give = (room: Room, crew: Crew) => {
+    assigned.set(room.id, crew.id)
+    load.set(crew.id, load.get(crew.id)! + (workMin.get(room.id) ?? 0) / crewSpeed(crew))
+  }
+  if (able.length === 0) return assigned
+  const free: Room[] = []
+  for (const room of rooms) {
+    const named = able.find((crew) => crew.id === room.crewId)
+    if (named) give(room, named)
+    else free.push(room)
+  }
+  free.sort((a, b) => (workMin.get(b.id) ?? 0) - (workMin.get(a.id) ?? 0) || (a.id < b.id ? -1 : 1))
+  for (const room of free) {
+    const after = (crew: Crew) => load.get(crew.id)! + (workMin.get(room.id) ?? 0) / crewSpeed(crew)
+    give(room, able.reduce((best, crew) => (after(crew) < after(best) ? crew : best)))
+  }
+  return assigned
+}

@@ -1,0 +1,111 @@
+import { coatingOf, sealantOf } from '../catalogue/find'
+import { instantOfGain } from '../cure/rateClock'
+import type { Hem } from '../hems/deriveHems'
+import type { JobClocks } from '../recipes/hemContext'
+import type { Recipe } from '../recipes/recipe'
+import { crewSpeed } from '../schedule/calendar'
+import type { Crew, HouseRules, PaintStep, Room } from '../survey/types'
+import type { Shelf } from '../catalogue/types'
+import { known } from '../known'
+import { said, type Said } from '../words/say'
+import { wetMinutes, workByWall, type WallWork } from './stepWork'
+import { longestWet } from './wetTimes'
+
+/** Share of the wet window a round may plan to use; the rest is for the doorbell. */
+export const WET_MARGIN = known(0.8, '', 'from memory', 'keeps a fifth of the window in hand')
+
+/** Walls that one crew does in one go. */
+export interface WallGroup {
+  readonly work: readonly WallWork[]
+  readonly wetNeedMin: number
+  readonly wetWindowMin: number | null
+  readonly why: Said
+  readonly problem: Said | null
+}
+
+export interface GroupingSetup {
+  readonly room: Room
+  readonly step: PaintStep
+  readonly hems: readonly Hem[]
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly house: HouseRules
+  readonly shelf: Shelf
+  readonly clocks: JobClocks
+  readonly crew: Crew
+  /** About when it will be done, for the air of the day. */
+  readonly at: number
+  /** Longest unbroken stretch of the crew's day. */
+  readonly stretchMin: number
+}
+
+/**
+ * Groups a step's walls, left to right, into the largest rounds that the crew can seal, coat and pull before bead
+ * or paint skins, and that fit between two breaks. A wall too long on its own stays one round and says so.
+ */
+export function groupRounds(setup: GroupingSetup): WallGroup[] {
+  const works = workByWall(setup.room, setup.step, setup.hems, setup.house)
+  const groups: WallGroup[] = []
+  let open: WallWork[] = []
+  for (const work of works) {
+    const wider = [...open, work]
+    if (open.length > 0 && !fits(setup, wider)) {
+      groups.push(groupOf(setup, open))
+      open = [work]
+    } else open = wider
+  }
+  if (open.length > 0) groups.push(groupOf(setup, open))
+  return groups
+}
+
+function fits(setup: GroupingSetup, works: readonly WallWork[]): boolean {
+  const { need, window, total } = wetTimes(setup, works)
+  return (window === null || need <= window * WET_MARGIN.value) && total <= setup.stretchMin
+}
+
+interface WetTimes {
+  /** Minutes the worst hem stays wet, and may; whichever of bead and paint is nearer its limit. */
+  readonly need: number
+  readonly window: number | null
+  /** Minutes of the whole unbroken part. */
+  readonly total: number
+}
+
+function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
+  const { house, step, crew, recipes } = setup
+  const minutes = works.flatMap((work) => wetMinutes(work, recipes, house, step, crewSpeed(crew)))
+  const total = minutes.reduce((sum, each) => sum + each.seal + each.coat + each.pull, 0)
+  const hems = works.flatMap((work) => work.hems)
+  if (house.pull === 'dry' || hems.length === 0) return { need: 0, window: null, total }
+  const { bead, paint } = longestWet(minutes)
+  const paintWindow = windowMin(setup, coatingOf(setup.shelf, step.coatingId).openMin)
+  const skins = hems.flatMap((hem) => {
+    const id = recipes.get(hem.id)?.sealantId
+    return id ? [sealantOf(setup.shelf, id).skinMin] : []
+  })
+  const beadWindow = skins.length ? windowMin(setup, Math.min(...skins)) : null
+  if (beadWindow !== null && (paintWindow === null || bead / beadWindow > paint / paintWindow)) {
+    return { need: bead, window: beadWindow, total }
+  }
+  return { need: paint, window: paintWindow, total }
+}
+
+function windowMin(setup: GroupingSetup, labelMin: number): number | null {
+  const end = instantOfGain(setup.clocks.drying, setup.at, labelMin)
+  return end === null ? null : end - setup.at
+}
+
+function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
+  const { need, window } = wetTimes(setup, works)
+  const names = works.map((work) => setup.room.walls.find((wall) => wall.id === work.wallId)!.name).join(', ')
+  const facts = { need: Math.ceil(need), window: window === null ? '∞' : Math.floor(window) }
+  const why = window === null ? said('round.whole', { step: setup.step.name }) : said('round.size', { walls: `Wall ${names}`, ...facts })
+  const tooLong = window !== null && need > window
+  const problem = tooLong
+    ? said('round.too_long', {
+        place: `${setup.room.name}, wall ${names}`,
+        ...facts,
+        help: `A crew working ${(need / window).toFixed(1)} times as fast would make it, or pull this one dry.`,
+      })
+    : null
+  return { work: works, wetNeedMin: need, wetWindowMin: window, why, problem }
+}

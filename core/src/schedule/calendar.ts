@@ -1,0 +1,69 @@
+import type { Crew } from '../survey/types'
+import { SKILL_FACTOR } from '../survey/houseDefaults'
+import { fromLocal, MIN_PER_DAY, parseClock, toLocal, weekday } from '../units/time'
+
+/** A stretch of work without a break, minutes since the epoch, end not included. */
+export interface Stretch {
+  readonly from: number
+  readonly to: number
+}
+
+/**
+ * The unbroken stretches a crew works between two instants, in order. A shift is cut by its breaks; clock changes
+ * move with the site's clock, so a night shift over a change is really longer or shorter.
+ */
+export function workStretches(crew: Crew, zone: string, from: number, to: number): Stretch[] {
+  const stretches: Stretch[] = []
+  for (let day = toLocal(from, zone).day - 1; day <= toLocal(to, zone).day; day++) {
+    for (const shift of crew.shifts) {
+      if (!shift.days.includes(weekday(day))) continue
+      const at = (clock: string, after: number) => {
+        const minute = parseClock(clock)
+        // A clock time before the shift's start belongs to the next day.
+        return minute < after ? minute + MIN_PER_DAY : minute
+      }
+      const start = parseClock(shift.from)
+      const bounds = [start]
+      for (const rest of [...shift.breaks].sort((a, b) => at(a.from, start) - at(b.from, start))) {
+        bounds.push(at(rest.from, start), at(rest.to, start))
+      }
+      bounds.push(at(shift.to, start))
+      for (let i = 0; i < bounds.length; i += 2) stretches.push(stretchOn(day, bounds[i]!, bounds[i + 1]!, zone))
+    }
+  }
+  return stretches
+    .map((each) => ({ from: Math.max(each.from, from), to: Math.min(each.to, to) }))
+    .filter((each) => each.to > each.from)
+    .sort((a, b) => a.from - b.from)
+}
+
+function stretchOn(day: number, from: number, to: number, zone: string): Stretch {
+  const at = (minute: number) => fromLocal(day + Math.floor(minute / MIN_PER_DAY), minute % MIN_PER_DAY, zone)
+  return { from: at(from), to: at(to) }
+}
+
+/** Every crew's stretches from an instant on, by crew id. */
+export type Calendars = ReadonlyMap<string, readonly Stretch[]>
+
+/** How far ahead crews' calendars are laid out. */
+export const HORIZON_DAYS = 90
+
+export const crewCalendars = (crews: readonly Crew[], zone: string, from: number, to: number): Calendars =>
+  new Map(crews.map((crew) => [crew.id, workStretches(crew, zone, from, to)]))
+
+/** The longest unbroken stretch, minutes; 0 for nobody on shift. */
+export const longestStretchMin = (stretches: readonly Stretch[] = []): number =>
+  stretches.reduce((most, each) => Math.max(most, each.to - each.from), 0)
+
+/** Finds the first minute at or after an instant at which some crew is at work; the instant itself when nobody ever is. */
+export function shiftFinder(calendars: Calendars): (at: number) => number {
+  const all = [...calendars.values()].flat().sort((a, b) => a.from - b.from)
+  return (at) => {
+    const stretch = all.find((each) => each.to > at)
+    return stretch ? Math.max(at, stretch.from) : at
+  }
+}
+
+/** How many practised painters a crew is worth. */
+export const crewSpeed = (crew: Crew): number =>
+  crew.people.reduce((sum, painter) => sum + 1 / SKILL_FACTOR[painter.skill], 0)

@@ -1,0 +1,53 @@
+import type { Stretch } from './calendar'
+
+/** A crew's free stretches; slots are taken out of it as work is placed. */
+export interface FreeTime {
+  /** The first slot of whole minutes at or after `ready` inside one free stretch, or null. */
+  readonly firstSlot: (ready: number, minutes: number) => Stretch | null
+  /** The first pieces from `ready` that add up to `minutes`, across breaks; null when time runs out. */
+  readonly firstPieces: (ready: number, minutes: number) => Stretch[] | null
+  readonly take: (slot: Stretch) => void
+}
+
+export function freeTime(stretches: readonly Stretch[]): FreeTime {
+  const free: Stretch[] = [...stretches]
+  /** Index of the first stretch that ends after an instant. */
+  const firstAfter = (at: number): number => {
+    let low = 0
+    let high = free.length
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (free[middle]!.to <= at) low = middle + 1
+      else high = middle
+    }
+    return low
+  }
+  return {
+    firstSlot(ready, minutes) {
+      for (let i = firstAfter(ready); i < free.length; i++) {
+        const from = Math.max(ready, free[i]!.from)
+        if (from + minutes <= free[i]!.to) return { from, to: from + minutes }
+      }
+      return null
+    },
+    firstPieces(ready, minutes) {
+      const pieces: Stretch[] = []
+      let left = minutes
+      for (let i = firstAfter(ready); i < free.length; i++) {
+        const from = Math.max(ready, free[i]!.from)
+        const to = Math.min(free[i]!.to, from + left)
+        pieces.push({ from, to })
+        left -= to - from
+        if (left <= 0) return pieces
+      }
+      return null
+    },
+    take(slot) {
+      const i = firstAfter(slot.from)
+      const host = free[i]
+      if (!host || slot.to <= slot.from) return
+      const rest = [{ from: host.from, to: slot.from }, { from: slot.to, to: host.to }].filter((each) => each.to > each.from)
+      free.splice(i, 1, ...rest)
+    },
+  }
+}

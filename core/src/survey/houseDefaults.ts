@@ -1,0 +1,40 @@
+import type { HouseRules, Rates } from './types'
+
+/**
+ * Rates of one practised painter. Set so that rounds come out as common practice has them (beginner one wall,
+ * practised single painter two, practised pair a room): checked in rounds/groupRounds.test.ts, from memory otherwise.
+ */
+export const STARTER_RATES: Rates = {
+  layPerM: 1,
+  pressPerM: 0.25,
+  sealPerM: 0.25,
+  cutInPerM: 0.4,
+  brushPerM2: 4,
+  rollPerM2: 0.45,
+  sprayPerM2: 0.15,
+  pullPerM: 0.25,
+  coverPerM2: 0.8,
+  uncoverPerM2: 0.3,
+}
+
+/** Rules a new contractor starts with; every one can be changed. Figures from memory. */
+export const STARTER_HOUSE: HouseRules = {
+  school: 'wiped sealant',
+  pull: 'wet',
+  sealAlways: false,
+  press: 'tool',
+  holdFirstCoat: true,
+  // Fresh trim and ceilings are left overnight before they are masked: common practice.
+  restHours: 12,
+  maxBleedsPerM: 0.5,
+  maxLift: 0.02,
+  wagePerHourMinor: 3800,
+  mendBleedMinor: 120,
+  mendLiftMinor: 4500,
+  mendTearMinor: 900,
+  wastePct: 5,
+  rates: STARTER_RATES,
+}
+
+/** How many times longer a painter of a skill takes than a practised one. From memory. */
+export const SKILL_FACTOR = { beginner: 1.9, practised: 1 } as const

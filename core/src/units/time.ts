@@ -1,0 +1,96 @@
+import { tzOffset } from '@date-fns/tz'
+import { CoreError } from '../errors'
+
+/**
+ * Instants inside the core are minutes since 1970-01-01T00:00Z; facts store ISO text in UTC.
+ * Local times exist only together with the site's IANA zone.
+ */
+export const MIN_PER_HOUR = 60
+export const MIN_PER_DAY = 1440
+
+/** A day at the site, counted from 1970-01-01, free of zones and clock changes. */
+export type LocalDay = number
+
+/** `2027-05-12T09:30:00Z` as whole minutes since the epoch; seconds are dropped. @throws CoreError time.unreadable */
+export function parseInstant(iso: string): number {
+  const ms = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?Z$/.test(iso) ? Date.parse(iso) : Number.NaN
+  if (Number.isNaN(ms)) throw new CoreError('time.unreadable', { text: iso })
+  return Math.floor(ms / 60_000)
+}
+
+/** Minutes since the epoch as ISO text in UTC, to the second. */
+export const formatInstant = (at: number): string => new Date(Math.round(at * 60) * 1000).toISOString().replace('.000Z', 'Z')
+
+/** @throws CoreError time.unknown_zone */
+export function checkZone(zone: string): string {
+  if (Number.isNaN(tzOffset(zone, new Date(0)))) throw new CoreError('time.unknown_zone', { zone })
+  return zone
+}
+
+/** Minutes the zone is ahead of UTC at an instant. */
+export const zoneOffsetMin = (zone: string, at: number): number => tzOffset(zone, new Date(at * 60_000))
+
+/** The site's calendar day and minute of that day at an instant. */
+export function toLocal(at: number, zone: string): { day: LocalDay; minute: number } {
+  const local = at + zoneOffsetMin(zone, at)
+  const day = Math.floor(local / MIN_PER_DAY)
+  return { day, minute: local - day * MIN_PER_DAY }
+}
+
+/**
+ * The instant at which the site's clock shows a minute of a day.
+ * A time skipped by the spring change is taken by the offset before it; a repeated one is its first showing.
+ */
+export function fromLocal(day: LocalDay, minute: number, zone: string): number {
+  const wall = day * MIN_PER_DAY + minute
+  const before = zoneOffsetMin(zone, wall - MIN_PER_DAY)
+  const first = wall - before
+  if (zoneOffsetMin(zone, first) === before) return first
+  const after = wall - zoneOffsetMin(zone, first)
+  return zoneOffsetMin(zone, after) === wall - after ? after : first
+}
+
+/** 0 = Monday … 6 = Sunday. Day 0 of the epoch was a Thursday. */
+export const weekday = (day: LocalDay): number => (((day + 3) % 7) + 7) % 7
+
+/** `07:30` as minutes of the day. @throws CoreError time.unreadable */
+export function parseClock(text: string): number {
+  const match = /^([01]\d|2[0-4]):([0-5]\d)$/.exec(text)
+  const minute = match ? Number(match[1]) * 60 + Number(match[2]) : Number.NaN
+  if (!(minute <= MIN_PER_DAY)) throw new CoreError('time.unreadable', { text })
+  return minute
+}
+
+const DAY_NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const
+const MONTH_NAMES = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
+const two = (value: number) => String(value).padStart(2, '0')
+
+/** `10:38` on the site's clock. */
+export function clockText(at: number, zone: string): string {
+  const { minute } = toLocal(Math.floor(at), zone)
+  return `${two(Math.floor(minute / 60))}:${two(minute % 60)}`
+}
+
+/** `Wed 12 May`. */
+export function dayText(at: number, zone: string): string {
+  const { day } = toLocal(Math.floor(at), zone)
+  const date = new Date(day * MIN_PER_DAY * 60_000)
+  return `${DAY_NAMES[weekday(day)]} ${date.getUTCDate()} ${MONTH_NAMES[date.getUTCMonth()]}`
+}
+
+/** The clock alone on the day of `now`, else with the weekday (`Fri 09:00`), else with the date after a week. */
+export function whenText(at: number, now: number, zone: string): string {
+  const days = toLocal(Math.floor(at), zone).day - toLocal(Math.floor(now), zone).day
+  const clock = clockText(at, zone)
+  if (days === 0) return clock
+  if (Math.abs(days) < 7) return `${dayText(at, zone).slice(0, 3)} ${clock}`
+  return `${dayText(at, zone)} ${clock}`
+}
+
+/** `12 min`, `3 h 05`, `2 d 4 h`. */
+export function spanText(minutes: number): string {
+  const whole = Math.max(0, Math.round(minutes))
+  if (whole < 60) return `${whole} min`
+  if (whole < 2 * MIN_PER_DAY) return `${Math.floor(whole / 60)} h ${two(whole % 60)}`
+  return `${Math.floor(whole / MIN_PER_DAY)} d ${Math.floor((whole % MIN_PER_DAY) / 60)} h`
+}

@@ -1,0 +1,35 @@
+import type { LogEvent } from '../pulls/events'
+import type { JobFacts } from './checkJob'
+
+/** One line of the list of jobs. */
+export interface JobSummary {
+  readonly id: string
+  readonly name: string
+  readonly place: string
+  readonly zone: string
+  readonly rooms: number
+  readonly revision: number
+  readonly changedAt: string
+}
+
+/** A job as the server sends it: facts with their revision, and the log in order of arrival. */
+export interface JobAnswer {
+  readonly facts: JobFacts
+  readonly revision: number
+  readonly log: readonly LogEvent[]
+}
+
+/** The one form of every error answer. */
+export interface ErrorAnswer {
+  readonly code: string
+  readonly message: string
+  /** Where, when the request or file had a wrong place. */
+  readonly place: string | null
+}
+
+export interface HealthAnswer {
+  readonly ok: true
+  readonly version: string
+  /** A fixed site time to practise with, as set by the demo; null for the real clock. */
+  readonly practiceClock: string | null
+}

@@ -1,0 +1,19 @@
+import { EVENT_KINDS } from '../pulls/events'
+import { exact, id, instant, list, oneOf, optionalText, orNull, wholeNumber } from './fields'
+
+/** One line of the log as it crosses the network and lies in a job file. */
+export const eventSchema = exact({
+  id: id(),
+  kind: oneOf(EVENT_KINDS),
+  at: instant(),
+  crewId: orNull(id()),
+  subjects: list(id(), 0, 10_000),
+  coat: orNull(wholeNumber(1, 9)),
+  bleeds: orNull(wholeNumber(0, 100_000)),
+  expectedAt: orNull(instant()),
+  undoes: orNull(id()),
+  note: optionalText(2000),
+})
+
+/** A batch of log events a device sends. */
+export const eventBatchSchema = exact({ events: list(eventSchema, 1, 2000) })

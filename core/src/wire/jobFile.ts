@@ -1,0 +1,25 @@
+import { CoreError } from '../errors'
+import type { Job } from '../survey/types'
+import { checkJob } from './checkJob'
+import { jobSchema } from './jobSchema'
+import { inSchemaOrder } from './schemaOrder'
+
+/**
+ * A job as the text of a `*.hem.json` file. Fields stand in the order of the schema, so the same job always gives
+ * the same bytes.
+ */
+export const writeJobFile = (job: Job): string => `${JSON.stringify(inSchemaOrder(jobSchema, job), null, 2)}\n`
+
+/**
+ * Reads a job file.
+ * @throws CoreError jobfile.not_json; jobfile.invalid naming the place and what was expected
+ */
+export function readJobFile(text: string): Job {
+  let data: unknown
+  try {
+    data = JSON.parse(text)
+  } catch (error) {
+    throw new CoreError('jobfile.not_json', { detail: (error as Error).message })
+  }
+  return checkJob(data)
+}

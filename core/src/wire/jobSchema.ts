@@ -1,0 +1,97 @@
+import { SCHOOLS, SKILLS } from '../survey/types'
+import { UNIT_SYSTEMS } from '../units/length'
+import { eventSchema } from './eventSchema'
+import { clock, decimal, exact, flag, id, instant, list, oneOf, orNull, text, wholeNumber } from './fields'
+import { roomSchema } from './roomSchema'
+import { shelfSchema } from './shelfSchema'
+
+const MONEY = () => wholeNumber(0, 100_000_000)
+const RATE = () => decimal(0, 1000)
+
+const site = exact({
+  place: text(),
+  zone: text(60).test('zone', 'expected an IANA time zone such as Europe/Lisbon', (name) => name === undefined || isZone(name)),
+  units: oneOf(UNIT_SYSTEMS),
+  currency: text(3).matches(/^[A-Z]{3}$/, 'expected a currency code such as EUR'),
+  yearBuilt: orNull(wholeNumber(1000, 2200)),
+})
+
+function isZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name })
+    return true
+  } catch {
+    return false
+  }
+}
+
+const house = exact({
+  school: oneOf(SCHOOLS),
+  pull: oneOf(['wet', 'dry'] as const),
+  sealAlways: flag(),
+  press: oneOf(['thumb', 'tool'] as const),
+  holdFirstCoat: flag(),
+  restHours: decimal(0, 240),
+  maxBleedsPerM: decimal(0, 1000),
+  maxLift: decimal(0.0001, 0.5),
+  wagePerHourMinor: MONEY(),
+  mendBleedMinor: MONEY(),
+  mendLiftMinor: MONEY(),
+  mendTearMinor: MONEY(),
+  wastePct: decimal(0, 100),
+  rates: exact({
+    layPerM: RATE(),
+    pressPerM: RATE(),
+    sealPerM: RATE(),
+    cutInPerM: RATE(),
+    brushPerM2: RATE(),
+    rollPerM2: RATE(),
+    sprayPerM2: RATE(),
+    pullPerM: RATE(),
+    coverPerM2: RATE(),
+    uncoverPerM2: RATE(),
+  }),
+})
+
+const crew = exact({
+  id: id(),
+  name: text(80),
+  people: list(exact({ name: text(80), skill: oneOf(SKILLS) }), 0, 100),
+  shifts: list(
+    exact({
+      days: list(wholeNumber(0, 6), 1, 7),
+      from: clock(),
+      to: clock(),
+      breaks: list(exact({ from: clock(), to: clock() }), 0, 10),
+    }),
+    0,
+    20,
+  ),
+})
+
+const factFields = {
+  id: id(),
+  name: text(),
+  site,
+  start: instant(),
+  air: exact({ tempC: decimal(-30, 50), rh: decimal(1, 100) }),
+  house,
+  crews: list(crew, 0, 200),
+  shelf: shelfSchema,
+  rooms: list(roomSchema, 0, 2000),
+}
+
+/** A job without its log: what the survey screens edit and the server keeps. */
+export const factsSchema = exact({
+  format: oneOf(['crisp-hem/job'] as const),
+  version: wholeNumber(1, 1),
+  ...factFields,
+})
+
+/** A whole job file, `*.hem.json`. */
+export const jobSchema = exact({
+  format: oneOf(['crisp-hem/job'] as const),
+  version: wholeNumber(1, 1),
+  ...factFields,
+  log: list(eventSchema, 0, 200_000),
+})

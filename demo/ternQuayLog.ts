@@ -1,0 +1,51 @@
+import { formatInstant, parseInstant, planJob, type Job, type LogEvent, type PlacedTask, type Task } from '@crisp-hem/core'
+import { TERN_QUAY_NOW, ternQuaySurvey } from './ternQuay'
+
+/** Crew Heron was held up before its last coat in practice room 2; everything else ran to plan. */
+const HELD_UP_MIN = 8
+const HELD_UP = /^practice2\/.*(bead|coat2|pull)$/
+
+const EVENT_OF: Record<Task['kind'], LogEvent['kind']> = {
+  cover: 'covered',
+  lay: 'laid',
+  seal: 'sealed',
+  coat: 'coated',
+  pull: 'pulled',
+  uncover: 'uncovered',
+}
+
+/** Tern Quay on its second afternoon: a day and a half ticked, one room wet and ready to pull. */
+export function ternQuay(): Job {
+  const job = ternQuaySurvey()
+  const plan = planJob(job)
+  const now = parseInstant(TERN_QUAY_NOW)
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  const done = plan.placed
+    .map((placed) => ({ placed, task: tasks.get(placed.taskId)!, at: placed.to + (HELD_UP.test(placed.taskId) ? HELD_UP_MIN : 0) }))
+    .filter(({ at, task }) => at <= now && !(HELD_UP.test(task.id) && task.kind === 'pull'))
+    .sort((a, b) => a.at - b.at)
+  const log = done.flatMap(({ placed, task, at }) => eventsOf(task, placed, at))
+  return ternQuaySurvey(log.map((event, i) => ({ ...event, id: `tq-${String(i + 1).padStart(4, '0')}` })))
+}
+
+function eventsOf(task: Task, placed: PlacedTask, at: number): Omit<LogEvent, 'id'>[] {
+  const base = { crewId: placed.crewId, coat: null, bleeds: null, undoes: null, note: '' }
+  const tick = {
+    ...base,
+    kind: EVENT_OF[task.kind],
+    at: formatInstant(at),
+    subjects: task.subjects,
+    coat: task.coat,
+    expectedAt: formatInstant(placed.to),
+  }
+  const more: Omit<LogEvent, 'id'>[] = []
+  if (task.kind === 'lay' && task.roomId.startsWith('practice')) {
+    more.push({ ...base, kind: 'covered', at: formatInstant(at), subjects: [`fitting:${task.roomId}/f3`], expectedAt: null })
+  }
+  if (task.kind === 'pull') {
+    task.subjects.forEach((hemId, i) =>
+      more.push({ ...base, kind: 'inspected', at: formatInstant(at + 6), subjects: [hemId], bleeds: i % 7 === 3 ? 1 : 0, expectedAt: null }),
+    )
+  }
+  return [tick, ...more]
+}

@@ -1,0 +1,15 @@
+export default {
+  testMatch: ['<rootDir>/core/**/*.test.ts', '<rootDir>/server/**/*.test.ts', '<rootDir>/web/**/*.test.{ts,tsx}', '<rootDir>/demo/**/*.test.ts'],
+  transform: {
+    '^.+\\.(t|j|mj)sx?$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } }, target: 'es2022' }, module: { type: 'commonjs' } },
+    ],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(@date-fns/tz|psychrolib|suncalc)/)'],
+  moduleNameMapper: {
+    '^@crisp-hem/core$': '<rootDir>/core/src/index.ts',
+    '^@crisp-hem/core/wire$': '<rootDir>/core/src/wire/index.ts',
+  },
+  testEnvironment: 'node',
+}

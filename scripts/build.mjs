@@ -1,0 +1,4 @@
+import { ensureBuilt, ensureInstalled } from './ensure.mjs'
+
+ensureInstalled()
+ensureBuilt()

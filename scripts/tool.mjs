@@ -1,0 +1,11 @@
+import { isAbsolute, join } from 'node:path'
+import { ensureBuilt, ensureInstalled, root } from './ensure.mjs'
+
+// Runs one of the server's tools: `node scripts/tool.mjs plan FILE`. File names are as seen from where it was called.
+const [name, ...args] = process.argv.slice(2)
+const from = process.env.INIT_CWD ?? root
+ensureInstalled()
+ensureBuilt(['server'])
+const isFile = (arg, i) => !arg.startsWith('--') && !args[i - 1]?.startsWith('--')
+process.argv = [process.argv[0], name, ...args.map((arg, i) => (isFile(arg, i) && !isAbsolute(arg) ? join(from, arg) : arg))]
+await import(`../server/dist/${name}.js`)

@@ -1,0 +1,120 @@
+import type { JobFacts, JobSummary } from '@crisp-hem/core/wire'
+import type { Database } from './open'
+
+interface JobRow {
+  readonly id: string
+  readonly name: string
+  readonly place: string
+  readonly zone: string
+  readonly revision: number
+  readonly changed_at: string
+  readonly details: string
+}
+
+/** What a save came to: the new revision, or the one that is in the way. */
+export type SaveResult = { readonly saved: number } | { readonly conflict: number } | { readonly missing: true }
+
+/** Jobs and their rooms. Rows stay inside; callers see job facts. */
+export function jobTable(db: Database) {
+  const sql = {
+    list: db.prepare<[], JobRow & { rooms: number }>(`
+      SELECT job.*, (SELECT COUNT(*) FROM room WHERE room.job_id = job.id) AS rooms
+      FROM job
+      WHERE deleted_at IS NULL
+      ORDER BY changed_at DESC, id`),
+    one: db.prepare<[id: string], JobRow>(`
+      SELECT id, name, place, zone, revision, changed_at, details FROM job WHERE id = ? AND deleted_at IS NULL`),
+    any: db.prepare<[id: string], { deleted_at: string | null }>(`
+      SELECT deleted_at FROM job WHERE id = ?`),
+    rooms: db.prepare<[jobId: string], { body: string }>(`
+      SELECT body FROM room WHERE job_id = ? ORDER BY position`),
+    insert: db.prepare<[Omit<JobRow, 'revision'>]>(`
+      INSERT INTO job (id, name, place, zone, revision, changed_at, details)
+      VALUES (@id, @name, @place, @zone, 1, @changed_at, @details)`),
+    update: db.prepare<[Omit<JobRow, 'revision'>], { revision: number }>(`
+      UPDATE job
+      SET name = @name, place = @place, zone = @zone, revision = revision + 1, changed_at = @changed_at, details = @details
+      WHERE id = @id
+      RETURNING revision`),
+    upsertRoom: db.prepare<[{ job_id: string; id: string; position: number; name: string; body: string }]>(`
+      INSERT INTO room (job_id, id, position, name, body)
+      VALUES (@job_id, @id, @position, @name, @body)
+      ON CONFLICT (job_id, id) DO UPDATE SET position = @position, name = @name, body = @body
+      WHERE body <> @body OR position <> @position`),
+    roomIds: db.prepare<[jobId: string], { id: string }>(`
+      SELECT id FROM room WHERE job_id = ?`),
+    dropRoom: db.prepare<[jobId: string, id: string]>(`
+      DELETE FROM room WHERE job_id = ? AND id = ?`),
+    markDeleted: db.prepare<[at: string, id: string]>(`
+      UPDATE job SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL`),
+    restore: db.prepare<[id: string]>(`
+      UPDATE job SET deleted_at = NULL WHERE id = ? AND deleted_at IS NOT NULL`),
+    purge: db.prepare<[id: string]>(`
+      DELETE FROM job WHERE id = ? AND deleted_at IS NOT NULL`),
+  }
+
+  function writeRooms(facts: JobFacts): void {
+    const kept = new Set(facts.rooms.map((room) => room.id))
+    for (const { id } of sql.roomIds.all(facts.id)) if (!kept.has(id)) sql.dropRoom.run(facts.id, id)
+    facts.rooms.forEach((room, position) =>
+      sql.upsertRoom.run({ job_id: facts.id, id: room.id, position, name: room.name, body: JSON.stringify(room) }),
+    )
+  }
+
+  return {
+    list: (): JobSummary[] =>
+      sql.list.all().map((row) => ({
+        id: row.id,
+        name: row.name,
+        place: row.place,
+        zone: row.zone,
+        rooms: row.rooms,
+        revision: row.revision,
+        changedAt: row.changed_at,
+      })),
+
+    /** Facts and revision of a job that is not deleted, or null. */
+    read(id: string): { facts: JobFacts; revision: number } | null {
+      const row = sql.one.get(id)
+      if (!row) return null
+      const rooms = sql.rooms.all(id).map(({ body }) => JSON.parse(body) as JobFacts['rooms'][number])
+      return { facts: factsOf(row, rooms), revision: row.revision }
+    },
+
+    /** Adds a job; a deleted one with the same id makes way. False when the id is in use. */
+    add: db.transaction((facts: JobFacts, now: string): boolean => {
+      const present = sql.any.get(facts.id)
+      if (present && present.deleted_at === null) return false
+      if (present) sql.purge.run(facts.id)
+      sql.insert.run(rowOf(facts, now))
+      writeRooms(facts)
+      return true
+    }).immediate,
+
+    /** Replaces a job's facts if nobody else changed them since `revision`. */
+    save: db.transaction((facts: JobFacts, revision: number, now: string): SaveResult => {
+      const row = sql.one.get(facts.id)
+      if (!row) return { missing: true }
+      if (row.revision !== revision) return { conflict: row.revision }
+      const saved = sql.update.get(rowOf(facts, now))!
+      writeRooms(facts)
+      return { saved: saved.revision }
+    }).immediate,
+
+    /** Hides a job until it is restored or its id is used again. False when there is none. */
+    remove: (id: string, now: string): boolean => sql.markDeleted.run(now, id).changes === 1,
+    restore: (id: string): boolean => sql.restore.run(id).changes === 1,
+  }
+}
+
+export type JobTable = ReturnType<typeof jobTable>
+
+function rowOf(facts: JobFacts, now: string): Omit<JobRow, 'revision'> {
+  const { id, name, site, start, air, house, crews, shelf } = facts
+  return { id, name, place: site.place, zone: site.zone, changed_at: now, details: JSON.stringify({ site, start, air, house, crews, shelf }) }
+}
+
+function factsOf(row: JobRow, rooms: JobFacts['rooms']): JobFacts {
+  const details = JSON.parse(row.details) as Pick<JobFacts, 'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf'>
+  return { format: 'crisp-hem/job', version: 1, id: row.id, name: row.name, ...details, rooms }
+}

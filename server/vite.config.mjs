@@ -1,0 +1,15 @@
+import { defineConfig } from 'vite'
+
+/** Bundles the server and its tools for Node; packages stay in node_modules, core goes in. */
+export default defineConfig({
+  root: import.meta.dirname,
+  logLevel: 'warn',
+  ssr: { noExternal: [/^@crisp-hem\//] },
+  build: {
+    ssr: true,
+    target: 'node20',
+    outDir: 'dist',
+    emptyOutDir: true,
+    rollupOptions: { input: { main: 'src/main.ts', plan: 'src/tools/plan.ts', bench: 'src/tools/bench.ts', schema: 'src/tools/schema.ts' } },
+  },
+})
