@@ -24,8 +24,12 @@ export function ternQuay(): Job {
     .map((placed) => ({ placed, task: tasks.get(placed.taskId)!, at: placed.to + (HELD_UP.test(placed.taskId) ? HELD_UP_MIN : 0) }))
     .filter(({ at, task }) => at <= now && !(HELD_UP.test(task.id) && task.kind === 'pull'))
     .sort((a, b) => a.at - b.at)
+  const begun = plan.rounds.filter((round) => round.roomId === 'practice2').flatMap((round) => round.hemIds.filter((hemId) => hemId.includes('wall:w1')))
+  const firstWallOff: Omit<LogEvent, 'id'> = {
+    kind: 'pulled', at: formatInstant(now - 1), crewId: 'heron', subjects: begun, coat: null, bleeds: null, expectedAt: null, undoes: null, note: '',
+  }
   const log = done.flatMap(({ placed, task, at }) => eventsOf(task, placed, at))
-  return ternQuaySurvey(log.map((event, i) => ({ ...event, id: `tq-${String(i + 1).padStart(4, '0')}` })))
+  return ternQuaySurvey([...log, firstWallOff].map((event, i) => ({ ...event, id: `tq-${String(i + 1).padStart(4, '0')}` })))
 }
 
 function eventsOf(task: Task, placed: PlacedTask, at: number): Omit<LogEvent, 'id'>[] {

@@ -20,13 +20,14 @@ export function run(command, args, options = {}) {
 /** Installs packages when they are missing or the lock file has changed since. */
 export function ensureInstalled() {
   const stamp = 'node_modules/.crisp-hem-lock'
-  const lock = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex')
-  const fresh = existsSync(stamp) && readFileSync(stamp, 'utf8') === lock
+  const lockSum = () => createHash('sha256').update(readFileSync('package-lock.json')).digest('hex')
+  const fresh = existsSync(stamp) && readFileSync(stamp, 'utf8') === lockSum()
   if (!fresh) {
     process.stderr.write('Installing packages (a few minutes the first time: the database is compiled here)\n')
-    run(npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 2, 2] })
+    // Not `npm ci`: it refuses a lock file in which a mirror leaves out other systems' optional packages.
+    run(npm, ['install', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 2, 2] })
     mkdirSync(dirname(stamp), { recursive: true })
-    writeFileSync(stamp, lock)
+    writeFileSync(stamp, lockSum())
   }
   ensureDatabase()
 }

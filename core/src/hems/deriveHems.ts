@@ -26,6 +26,7 @@ export interface Hem {
 
 /** An edge without a hem, and why. */
 export interface BareEdge {
+  readonly roomId: string
   readonly edge: string
   readonly kind: EdgeKind
   readonly place: string
@@ -43,7 +44,7 @@ export function deriveHems(room: Room, shelf: Shelf): { hems: Hem[]; bare: BareE
   const bare: BareEdge[] = []
   for (const edge of roomEdges(room)) {
     const why = reasonForNone(room, shelf, edge)
-    if (why) bare.push({ edge: edge.key, kind: edge.kind, place: placeWords(room, edge), segments: edge.segments, ...why })
+    if (why) bare.push({ roomId: room.id, edge: edge.key, kind: edge.kind, place: placeWords(room, edge), segments: edge.segments, ...why })
     else hems.push(hemOn(room, edge))
   }
   return { hems, bare }

@@ -65,6 +65,10 @@ export function formatLength(mm: number, system: UnitSystem): string {
   return mm < 100 ? `${mm} mm` : `${(mm / 1000).toFixed(mm % 10 ? 3 : 2)} m`
 }
 
+/** A sum of lengths for reading, not for cutting: `38.0 m`, or whole feet. */
+export const formatRun = (mm: number, system: UnitSystem): string =>
+  system === 'imperial' ? `${Math.round(mm / 304.8)} ft` : `${(mm / 1000).toFixed(1)} m`
+
 function tidy(text: string): string {
   return text
     .trim()

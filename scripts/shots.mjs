@@ -1,0 +1,58 @@
+import { spawn } from 'node:child_process'
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { chromium } from '@playwright/test'
+import { ensureBuilt, ensureChromium, ensureInstalled } from './ensure.mjs'
+
+// `node scripts/shots.mjs [FOLDER] [NAME …]`: one picture per main view, from the demo data on its practice clock.
+const AT = '2027-05-12T12:46:00Z'
+const HEM = encodeURIComponent('practice2/wall:w3|ceiling')
+const DESK = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+const VIEWS = {
+  jobs: { path: '/', size: DESK },
+  walk: { path: '/jobs/tern-quay/walk/practice2', size: DESK, act: (page) => page.locator('[data-hem="practice2/wall:w3|ceiling"]').click({ force: true }) },
+  recipes: { path: `/jobs/tern-quay/recipes?hem=${HEM}`, size: DESK },
+  load: { path: '/jobs/tern-quay/load', size: DESK },
+  rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
+  pulls: { path: '/jobs/tern-quay/pulls', size: DESK },
+  site: { path: '/jobs/tern-quay/site', size: DESK },
+  'pulls-phone': { path: '/jobs/tern-quay/pulls', size: PHONE },
+  'pulls-phone-cabin': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'cabin' },
+  'walk-cabin': { path: '/jobs/tern-quay/walk/recital', size: DESK, theme: 'cabin' },
+}
+
+ensureInstalled()
+ensureChromium()
+ensureBuilt()
+const [folder = 'docs/screenshots', ...names] = process.argv.slice(2)
+mkdirSync(folder, { recursive: true })
+const data = mkdtempSync(join(tmpdir(), 'crisp-hem-shots-'))
+const port = 4390
+const server = spawn(process.execPath, ['scripts/start.mjs', '--demo'], { env: { ...process.env, PORT: String(port), DATA_DIR: data }, stdio: ['ignore', 'pipe', 'inherit'] })
+await new Promise((resolve) => server.stdout.once('data', resolve))
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+})
+try {
+  for (const [name, view] of Object.entries(VIEWS)) {
+    if (names.length > 0 && !names.includes(name)) continue
+    const page = await browser.newPage({ viewport: view.size, timezoneId: 'Europe/Lisbon' })
+    page.on('pageerror', (error) => process.stderr.write(`${name}: ${error.message}\n`))
+    page.on('console', (message) => message.type() === 'error' && process.stderr.write(`${name}: ${message.text()}\n`))
+    await page.addInitScript((theme) => localStorage.setItem('crisp-hem:theme', theme), view.theme ?? 'day')
+    await page.goto(`http://127.0.0.1:${port}${view.path}${view.path.includes('?') ? '&' : '?'}at=${AT}`)
+    await page.waitForLoadState('networkidle')
+    await page.evaluate(() => document.fonts.ready)
+    if (view.act) await view.act(page)
+    await page.waitForTimeout(500)
+    await page.screenshot({ path: join(folder, `${name}.png`), fullPage: Boolean(view.full) })
+    await page.close()
+  }
+} finally {
+  await browser.close()
+  server.kill('SIGTERM')
+  rmSync(data, { recursive: true, force: true })
+}

@@ -1,0 +1,42 @@
+import type { LogEvent } from '@crisp-hem/core'
+import type { ErrorAnswer, HealthAnswer, JobAnswer, JobFacts, JobSummary } from '@crisp-hem/core/wire'
+
+/** An answer that is not the one asked for: the server's code, message and place. `offline` when none came. */
+export class ApiError extends Error {
+  readonly code: string
+  readonly place: string | null
+  constructor(answer: ErrorAnswer) {
+    super(answer.message)
+    this.code = answer.code
+    this.place = answer.place
+  }
+}
+
+async function ask<T>(method: string, path: string, body?: unknown, type = 'application/json'): Promise<T> {
+  const content = body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body)
+  const response = await fetch(`/api${path}`, {
+    method,
+    ...(content === undefined ? {} : { body: content, headers: { 'content-type': type } }),
+  }).catch(() => {
+    throw new ApiError({ code: 'offline', message: 'no connection to the office', place: null })
+  })
+  if (!response.ok) throw new ApiError((await response.json()) as ErrorAnswer)
+  return (response.status === 204 ? undefined : await response.json()) as T
+}
+
+const one = (id: string) => `/jobs/${encodeURIComponent(id)}`
+
+export const api = {
+  health: () => ask<HealthAnswer>('GET', '/health'),
+  jobs: () => ask<JobSummary[]>('GET', '/jobs'),
+  job: (id: string) => ask<JobAnswer>('GET', one(id)),
+  createJob: (facts: JobFacts) => ask<{ revision: number }>('POST', '/jobs', facts),
+  saveJob: (facts: JobFacts, revision: number) => ask<{ revision: number }>('PUT', one(facts.id), { facts, revision }),
+  deleteJob: (id: string) => ask<void>('DELETE', one(id)),
+  restoreJob: (id: string) => ask<{ revision: number }>('POST', `${one(id)}/restore`),
+  copyJob: (id: string, copy: { id: string; name: string }) => ask<{ revision: number }>('POST', `${one(id)}/copy`, copy),
+  importJob: (file: string, as?: string) =>
+    ask<{ id: string; name: string }>('POST', `/jobs/import${as ? `?as=${encodeURIComponent(as)}` : ''}`, file, 'text/plain'),
+  fileUrl: (id: string) => `/api${one(id)}/file`,
+  sendEvents: (id: string, events: readonly LogEvent[]) => ask<{ taken: number }>('POST', `${one(id)}/log`, { events }),
+}

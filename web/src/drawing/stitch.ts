@@ -1,0 +1,44 @@
+import type { Hem, HemState, PullSpan } from '@crisp-hem/core'
+
+/** The states a hem can be seen in, each with a stitch of its own. */
+export const STITCHES = ['planned', 'laid', 'sealed', 'coated', 'due', 'pulled', 'inspected', 'skipped'] as const
+export type Stitch = (typeof STITCHES)[number]
+
+/** Which stitch a hem wears now, from its log and the spans of its pull window. */
+export function stitchOf(state: HemState, coats: number, spans: readonly PullSpan[] | null, now: number): Stitch {
+  if (state.skipped !== null) return 'skipped'
+  if (state.inspectedAt !== null) return 'inspected'
+  if (state.pulledAt !== null) return 'pulled'
+  if (state.coatedAt.length >= coats) return spans && isDue(spans, now) ? 'due' : 'coated'
+  if (state.coatedAt.length > 0) return 'coated'
+  if (state.sealedAt !== null) return 'sealed'
+  return state.laidAt !== null ? 'laid' : 'planned'
+}
+
+const isDue = (spans: readonly PullSpan[], now: number): boolean =>
+  spans.some((span) => (span.kind === 'wet' || span.kind === 'past') && now >= span.from && (span.to === null || now < span.to))
+
+/**
+ * On which side of a segment the paint lies, looking along it: −1 left, 1 right. Segments of level hems run to the
+ * right, upright ones up, loops clockwise, so left is above, left of, and outside.
+ */
+export function paintSide(hem: Pick<Hem, 'kind' | 'paint' | 'keep'>): -1 | 1 {
+  const paintsWall = hem.paint.startsWith('wall:')
+  switch (hem.kind) {
+    case 'wall to ceiling':
+      return hem.paint === 'ceiling' ? -1 : 1
+    case 'wall to skirting':
+    case 'wall to floor':
+      return paintsWall ? -1 : 1
+    case 'skirting to floor':
+      return hem.paint === 'skirting' ? -1 : 1
+    case 'wall to casing':
+    case 'wall to frame':
+    case 'wall to fitting':
+      return paintsWall ? -1 : 1
+    case 'casing to glass':
+      return hem.paint.startsWith('casing:') ? -1 : 1
+    case 'wall to wall':
+      return -1
+  }
+}

@@ -1,0 +1,65 @@
+import { skirtingMm, type EdgeSegment, type Room } from '@crisp-hem/core'
+import type { StitchLine } from './HemStitch'
+
+export interface UnrolledWall {
+  readonly id: string
+  readonly name: string
+  readonly lengthMm: number
+  /** Left end and ceiling line on the drawing, px. */
+  readonly x: number
+  readonly y: number
+  readonly width: number
+  readonly skirting: number
+}
+
+/** A room's walls laid side by side, corner after corner, in rows as wide as the sheet. All in px. */
+export interface Unrolled {
+  readonly scale: number
+  readonly width: number
+  /** Height of the whole drawing. */
+  readonly height: number
+  /** Height of the room on it. */
+  readonly tall: number
+  readonly walls: readonly UnrolledWall[]
+  /** From wall-local mm (x right, y up from the floor) to px of the drawing. */
+  readonly at: (wallId: string, xMm: number, yMm: number) => { readonly x: number; readonly y: number }
+  readonly line: (segment: EdgeSegment) => StitchLine
+}
+
+/** Space above a row for the ceiling and wall names, and below it for the floor. */
+const ABOVE = 34
+const BELOW = 22
+/** A wall is drawn at least this tall; where all walls do not fit beside each other at that, rows are begun. */
+const LEAST_TALL = 116
+const MOST_TALL = 230
+
+/** Lays a room out on a sheet `width` px wide. */
+export function unrollRoom(room: Room, width: number): Unrolled {
+  const total = room.walls.reduce((sum, wall) => sum + wall.lengthMm, 0)
+  const longest = Math.max(...room.walls.map((wall) => wall.lengthMm))
+  const whole = width / total
+  const wanted = Math.min(Math.max(whole, LEAST_TALL / room.heightMm), MOST_TALL / room.heightMm)
+  const scale = Math.min(wanted, width / longest)
+  const tall = room.heightMm * scale
+  let [x, y] = [0, ABOVE]
+  const walls = room.walls.map((wall): UnrolledWall => {
+    const wide = wall.lengthMm * scale
+    if (x > 0 && x + wide > width + 0.5) {
+      x = 0
+      y += tall + ABOVE + BELOW
+    }
+    const placed = { id: wall.id, name: wall.name, lengthMm: wall.lengthMm, x, y, width: wide, skirting: skirtingMm(room, wall.id) * scale }
+    x += wide
+    return placed
+  })
+  const byId = new Map(walls.map((wall) => [wall.id, wall]))
+  const at = (wallId: string, xMm: number, yMm: number) => {
+    const wall = byId.get(wallId)!
+    return { x: wall.x + xMm * scale, y: wall.y + tall - yMm * scale }
+  }
+  const line = (s: EdgeSegment): StitchLine => {
+    const [from, to] = [at(s.wallId, s.x1, s.y1), at(s.wallId, s.x2, s.y2)]
+    return { x1: from.x, y1: from.y, x2: to.x, y2: to.y }
+  }
+  return { scale, width, height: y + tall + BELOW, tall, walls, at, line }
+}

@@ -1,0 +1,64 @@
+import type { ReactNode } from 'react'
+import { Link } from 'react-router'
+import { aboveDewC, spanAt, spanText, type PullPlan } from '@crisp-hem/core'
+import { useNow } from '../state/clock'
+import { useFacts, usePlan } from '../state/useJob'
+import { W } from '../words'
+
+interface PageHeadProps {
+  readonly title: string
+  readonly line?: ReactNode
+  readonly children?: ReactNode
+}
+
+/** The head of every step: its title, the air, and the one thing that must be done now. */
+export function PageHead({ title, line, children }: PageHeadProps) {
+  return (
+    <header className="flex flex-wrap items-end gap-x-5 gap-y-2 px-4 pb-3 pt-4 lg:px-6">
+      <h1>{title}</h1>
+      <p className="pb-0.5 text-sm text-soft">{line ?? <AirLine />}</p>
+      <div className="no-print ml-auto flex flex-wrap items-center gap-2">
+        {children}
+        <NextPull />
+      </div>
+    </header>
+  )
+}
+
+function AirLine() {
+  const { air } = useFacts()
+  const margin = aboveDewC(air.tempC, air.tempC, air.rh)
+  return (
+    <>
+      {air.tempC} °C · {air.rh} % · faces {margin.toFixed(0)} °C over dew
+    </>
+  )
+}
+
+/** The pull that is due, or the next to come off, as a button to the board. */
+function NextPull() {
+  const plan = usePlan()
+  const now = useNow()
+  const facts = useFacts()
+  const next = nextPull(plan?.pulls ?? [], now)
+  if (!next) return null
+  const room = facts.rooms.find((each) => each.id === next.pull.roomId)?.name ?? ''
+  const minutes = spanText(Math.abs(next.minutes))
+  const words = next.minutes <= 0 ? `Pull ${room} now` : `Pull ${room} in ${minutes}`
+  return (
+    <Link to={`/jobs/${facts.id}/pulls`} className={`px-3 py-1.5 font-semibold ${next.minutes <= 0 ? 'bg-act text-act-ink' : 'border-2 border-ink bg-card'}`}>
+      {words}
+    </Link>
+  )
+}
+
+/** The coated round whose tape comes off soonest: minutes until its wet window opens, 0 or less while it is open. */
+export function nextPull(pulls: readonly PullPlan[], now: number): { pull: PullPlan; minutes: number } | null {
+  const coming = pulls.flatMap((pull) => {
+    const wet = pull.spans.find((span) => span.kind === 'wet')
+    const inTime = wet && (wet.to === null || wet.to > now) && (pull.coated || pull.coatedFrom > now)
+    if (inTime) return [{ pull, minutes: wet.from - now }]
+    return pull.coated && spanAt(pull.spans, now)?.kind === 'past' ? [{ pull, minutes: 0 }] : []
+  })
+  return coming.sort((a, b) => a.minutes - b.minutes)[0] ?? null
+}

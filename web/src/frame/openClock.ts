@@ -1,0 +1,24 @@
+import { api } from '../api'
+import { clockSet } from '../state/clockSlice'
+import type { AppDispatch } from '../store'
+
+const KEY = 'crisp-hem:clock-ahead'
+
+/**
+ * Sets the believed time at the start: `?at=` in the address, else what was chosen in this tab, else the practice
+ * clock the server was started with, else real time.
+ */
+export async function openClock(dispatch: AppDispatch): Promise<void> {
+  const wanted = new URLSearchParams(location.search).get('at')
+  const kept = sessionStorage.getItem(KEY)
+  if (wanted && !Number.isNaN(Date.parse(wanted))) return keepClock(dispatch, Date.parse(wanted) - Date.now())
+  if (kept !== null) return void dispatch(clockSet(Number(kept)))
+  const health = await api.health().catch(() => null)
+  if (health?.practiceClock) keepClock(dispatch, Date.parse(health.practiceClock) - Date.now())
+}
+
+/** Chooses a time for this tab. @param aheadMs  0 for real time */
+export function keepClock(dispatch: AppDispatch, aheadMs: number): void {
+  sessionStorage.setItem(KEY, String(aheadMs))
+  dispatch(clockSet(aheadMs))
+}

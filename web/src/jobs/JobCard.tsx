@@ -1,0 +1,134 @@
+import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
+import { dayText, whenText } from '@crisp-hem/core'
+import type { JobSummary } from '@crisp-hem/core/wire'
+import { api, type ApiError } from '../api'
+import { PullRibbon } from '../drawing/PullRibbon'
+import { useNow } from '../state/clock'
+import { noticed } from '../state/noticeSlice'
+import { useAppDispatch } from '../store'
+import { Button } from '../ui/Button'
+import { W } from '../words'
+import { jobId } from './newJob'
+import type { JobState } from './jobState'
+
+/** One job: what it is about today, and what can be done with it as a whole. */
+export function JobCard({ job, onChanged }: { job: JobSummary; onChanged: () => void }) {
+  const state = useJobState(job)
+  const now = useNow()
+  return (
+    <article className="panel">
+      <div className="flex items-start gap-3">
+        <div className="min-w-0">
+          <h2 className="text-[1.35rem]">
+            <Link to={`/jobs/${job.id}/${state?.begun ? 'pulls' : 'walk'}`} className="hover:underline">
+              {job.name}
+            </Link>
+          </h2>
+          <p className="text-sm text-soft">
+            {job.place} · {W.jobs.rooms(job.rooms)}
+            {state && state.hems > 0 && ` · ${state.hems} hems`}
+          </p>
+        </div>
+        {state && state.dueNow + state.overdue > 0 && (
+          <Link to={`/jobs/${job.id}/pulls`} className="ml-auto bg-act px-3 py-1.5 font-semibold text-act-ink">
+            {state.dueNow > 0 ? `${state.dueNow} ${W.jobs.due}` : `${state.overdue} ${W.jobs.overdue}`}
+          </Link>
+        )}
+      </div>
+      {state && (
+        <dl className="my-3 grid grid-cols-3 gap-3 border-y border-rule py-2 text-sm">
+          <Fact name={state.begun ? W.jobs.underway : W.jobs.begins} value={state.startsAt === null ? '–' : dayText(state.startsAt, job.zone)} />
+          <Fact name={W.jobs.next} value={state.next ? `${state.next.room}, ${whenText(state.next.from, now, job.zone)}` : W.jobs.quiet} />
+          <Fact name={W.jobs.ends} value={state.endsAt === null ? '–' : whenText(state.endsAt, now, job.zone)} />
+        </dl>
+      )}
+      {state?.next && <PullRibbon spans={state.next.spans} now={now} zone={job.zone} width={520} />}
+      {state && state.problems > 0 && (
+        <p className="mb-2 text-sm">
+          <Link to={`/jobs/${job.id}/rounds`} className="font-semibold underline decoration-act decoration-2 underline-offset-4">
+            {state.problems} {W.jobs.risks}
+          </Link>
+        </p>
+      )}
+      <JobActions job={job} onChanged={onChanged} />
+    </article>
+  )
+}
+
+function Fact({ name, value }: { name: string; value: string }) {
+  return (
+    <div>
+      <dt className="text-soft">{name}</dt>
+      <dd className="font-semibold">{value}</dd>
+    </div>
+  )
+}
+
+function useJobState(job: JobSummary): JobState | null {
+  const now = useNow(60_000)
+  const minute = Math.floor(now)
+  const [state, setState] = useState<JobState | null>(null)
+  useEffect(() => {
+    let current = true
+    // The plan's code is fetched only once there is a job to show.
+    void Promise.all([api.job(job.id), import('./jobState')]).then(
+      ([answer, { jobState }]) => current && setState(jobState(answer, minute)),
+      () => current && setState(null),
+    )
+    return () => {
+      current = false
+    }
+  }, [job.id, job.revision, minute])
+  return state
+}
+
+function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void }) {
+  const dispatch = useAppDispatch()
+  const [renaming, setRenaming] = useState(false)
+  const tell = (error: ApiError) => dispatch(noticed({ text: error.message, tone: 'wrong', undo: null }))
+  const act = (work: Promise<unknown>) => void work.then(onChanged, tell)
+  const rename = async (name: string) => {
+    const { facts, revision } = await api.job(job.id)
+    await api.saveJob({ ...facts, name }, revision)
+  }
+  const remove = () =>
+    void api.deleteJob(job.id).then(() => {
+      dispatch(noticed({ text: W.jobs.deleted(job.name), tone: 'plain', undo: { kind: 'delete job', jobId: job.id } }))
+      onChanged()
+    }, tell)
+  if (renaming) {
+    return (
+      <form
+        className="flex gap-2"
+        onSubmit={(event) => {
+          event.preventDefault()
+          const name = String(new FormData(event.currentTarget).get('name')).trim()
+          setRenaming(false)
+          if (name && name !== job.name) act(rename(name))
+        }}
+      >
+        <input name="name" aria-label={W.jobs.renamed} className="field" defaultValue={job.name} maxLength={200} autoFocus />
+        <Button tone="act" type="submit">
+          {W.jobs.rename}
+        </Button>
+      </form>
+    )
+  }
+  return (
+    <div className="-mx-1 flex flex-wrap text-sm">
+      <Button tone="quiet" onClick={() => setRenaming(true)}>
+        {W.jobs.rename}
+      </Button>
+      <Button tone="quiet" onClick={() => act(api.copyJob(job.id, { id: jobId(job.name), name: W.jobs.copyOf(job.name) }))}>
+        {W.jobs.copy}
+      </Button>
+      <a className="inline-flex min-h-9 items-center px-3 hover:bg-deep" href={api.fileUrl(job.id)} download>
+        {W.jobs.export}
+      </a>
+      <Button tone="quiet" onClick={remove}>
+        {W.jobs.remove}
+      </Button>
+    </div>
+  )
+}

@@ -1,0 +1,117 @@
+import { FilePlus2, FolderOpen } from 'lucide-react'
+import { useCallback, useEffect, useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import type { JobSummary } from '@crisp-hem/core/wire'
+import { api, type ApiError } from '../api'
+import { noticed } from '../state/noticeSlice'
+import { useAppDispatch } from '../store'
+import { Button } from '../ui/Button'
+import { Dialog } from '../ui/Dialog'
+import { W } from '../words'
+import { JobCard } from './JobCard'
+import { jobId } from './newJob'
+import { NewJobForm } from './NewJobForm'
+
+/** All jobs: what is under way, what is due off, what is at risk. */
+export function JobsPage() {
+  const { jobs, reload } = useJobs()
+  const [creating, setCreating] = useState(false)
+  const navigate = useNavigate()
+  return (
+    <main className="mx-auto max-w-6xl px-4 py-6 lg:px-8">
+      <header className="mb-6 flex flex-wrap items-end gap-3">
+        <div>
+          <p className="font-head text-[2.6rem] font-bold leading-none tracking-tight">{W.app}</p>
+          <SeamRule />
+          <p className="text-soft">{W.tagline}</p>
+        </div>
+        <div className="ml-auto flex gap-2">
+          <ImportButton onDone={reload} />
+          <Button tone="act" icon={<FilePlus2 size={17} aria-hidden />} onClick={() => setCreating(true)}>
+            {W.jobs.create}
+          </Button>
+        </div>
+      </header>
+      <h1 className="mb-3">{W.jobs.title}</h1>
+      {jobs?.length === 0 && <p className="panel">{W.jobs.empty}</p>}
+      <ul className="grid gap-4 lg:grid-cols-2">
+        {jobs?.map((job) => (
+          <li key={job.id}>
+            <JobCard job={job} onChanged={reload} />
+          </li>
+        ))}
+      </ul>
+      <Dialog open={creating} onClose={() => setCreating(false)} title={W.jobs.create}>
+        <NewJobForm onCancel={() => setCreating(false)} onMade={(id) => void navigate(`/jobs/${id}/walk`)} />
+      </Dialog>
+    </main>
+  )
+}
+
+/** The mark of the house: a stitched line that ends in tape. */
+function SeamRule() {
+  return (
+    <svg viewBox="0 0 260 14" className="my-1.5 block w-64" aria-hidden>
+      <line x1="0" x2="150" y1="7" y2="7" stroke="var(--ink)" strokeWidth="2.5" strokeDasharray="9 6" />
+      <rect x="152" y="1" width="82" height="12" fill="var(--kraft)" stroke="var(--kraft-edge)" />
+      <path d="M234 1l18 -1l-6 7l8 7h-20z" fill="var(--kraft)" stroke="var(--kraft-edge)" />
+    </svg>
+  )
+}
+
+function useJobs(): { jobs: JobSummary[] | null; reload: () => void } {
+  const dispatch = useAppDispatch()
+  const [jobs, setJobs] = useState<JobSummary[] | null>(null)
+  const load = useCallback(() => {
+    api.jobs().then(setJobs, (error: ApiError) => dispatch(noticed({ text: error.message, tone: 'wrong', undo: null })))
+  }, [dispatch])
+  useEffect(() => {
+    load()
+    window.addEventListener('crisp-hem:jobs-changed', load)
+    return () => window.removeEventListener('crisp-hem:jobs-changed', load)
+  }, [load])
+  return { jobs, reload: load }
+}
+
+function ImportButton({ onDone }: { onDone: () => void }) {
+  const dispatch = useAppDispatch()
+  const input = useRef<HTMLInputElement>(null)
+  const [again, setAgain] = useState<string | null>(null)
+  const take = async (text: string, as?: string) => {
+    try {
+      const { name } = await api.importJob(text, as)
+      dispatch(noticed({ text: W.jobs.imported(name), tone: 'plain', undo: null }))
+      setAgain(null)
+      onDone()
+    } catch (failure) {
+      const error = failure as ApiError
+      if (error.code === 'job.exists') setAgain(text)
+      else dispatch(noticed({ text: W.jobs.refused + error.message, tone: 'wrong', undo: null }))
+    }
+  }
+  return (
+    <>
+      <Button icon={<FolderOpen size={17} aria-hidden />} onClick={() => input.current?.click()}>
+        {W.jobs.import}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept=".json"
+        className="hidden"
+        aria-label={W.jobs.import}
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          event.target.value = ''
+          if (file) void file.text().then((text) => take(text))
+        }}
+      />
+      <Dialog open={again !== null} onClose={() => setAgain(null)} title={W.jobs.import}>
+        <p className="mb-4">{W.jobs.taken}</p>
+        <Button tone="act" onClick={() => void take(again!, jobId('copy'))}>
+          {W.jobs.asCopy}
+        </Button>
+      </Dialog>
+    </>
+  )
+}

@@ -1,0 +1,81 @@
+import { useState } from 'react'
+import { UNIT_SYSTEMS } from '@crisp-hem/core'
+import { factsFaults } from '@crisp-hem/core/wire'
+import { api, type ApiError } from '../api'
+import { Button } from '../ui/Button'
+import { ChoiceField, Labelled } from '../ui/fields'
+import { W } from '../words'
+import { jobId, newJob } from './newJob'
+
+interface NewJobFormProps {
+  readonly onMade: (id: string) => void
+  readonly onCancel: () => void
+}
+
+const CURRENCIES = ['EUR', 'GBP', 'USD', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'PLN', 'MXN'] as const
+
+/** Asks for the least a job needs; the rest has usual values that can be changed later. */
+export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
+  const [answers, setAnswers] = useState({
+    name: '',
+    place: '',
+    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    units: 'metric' as (typeof UNIT_SYSTEMS)[number],
+    currency: 'EUR' as string,
+  })
+  const [wrong, setWrong] = useState<string | null>(null)
+  const set = (change: Partial<typeof answers>) => setAnswers((before) => ({ ...before, ...change }))
+  const make = async () => {
+    const facts = newJob(jobId(answers.name), { ...answers, name: answers.name.trim(), place: answers.place.trim() }, new Date())
+    const [fault] = factsFaults(facts)
+    if (fault) return setWrong(`${fault.place}: ${fault.expected}`)
+    try {
+      await api.createJob(facts)
+      onMade(facts.id)
+    } catch (error) {
+      setWrong((error as ApiError).message)
+    }
+  }
+  return (
+    <form
+      className="grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void make()
+      }}
+    >
+      <Labelled label={W.jobs.name}>
+        {(id) => <input id={id} className="field" required maxLength={200} value={answers.name} onChange={(event) => set({ name: event.target.value })} />}
+      </Labelled>
+      <Labelled label={W.jobs.place}>
+        {(id) => <input id={id} className="field" required maxLength={200} value={answers.place} onChange={(event) => set({ place: event.target.value })} />}
+      </Labelled>
+      <Labelled label={W.jobs.zone}>
+        {(id) => (
+          <select id={id} className="field" value={answers.zone} onChange={(event) => set({ zone: event.target.value })}>
+            {[...new Set([answers.zone, ...Intl.supportedValuesOf('timeZone')])].map((zone) => (
+              <option key={zone}>{zone}</option>
+            ))}
+          </select>
+        )}
+      </Labelled>
+      <div className="grid grid-cols-2 gap-3">
+        <ChoiceField label={W.jobs.units} value={answers.units} options={UNIT_SYSTEMS.map((value) => ({ value, text: W.jobs[value] }))} onCommit={(units) => set({ units })} />
+        <ChoiceField label={W.jobs.currency} value={answers.currency} options={CURRENCIES} onCommit={(currency) => set({ currency })} />
+      </div>
+      {wrong && (
+        <p role="alert" className="font-semibold text-act">
+          {wrong}
+        </p>
+      )}
+      <div className="mt-2 flex gap-2">
+        <Button tone="act" type="submit">
+          {W.jobs.make}
+        </Button>
+        <Button tone="quiet" onClick={onCancel}>
+          {W.jobs.cancel}
+        </Button>
+      </div>
+    </form>
+  )
+}

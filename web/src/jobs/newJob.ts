@@ -1,0 +1,40 @@
+import { STARTER_HOUSE, STARTER_SHELF, type UnitSystem } from '@crisp-hem/core'
+import type { JobFacts } from '@crisp-hem/core/wire'
+
+export interface NewJobAnswers {
+  readonly name: string
+  readonly place: string
+  readonly zone: string
+  readonly units: UnitSystem
+  readonly currency: string
+}
+
+/** A job as a contractor starts it: their house rules and shelf, one crew on ordinary hours, no rooms yet. */
+export function newJob(id: string, answers: NewJobAnswers, now: Date): JobFacts {
+  return {
+    format: 'crisp-hem/job',
+    version: 1,
+    id,
+    name: answers.name,
+    site: { place: answers.place, zone: answers.zone, units: answers.units, currency: answers.currency, yearBuilt: null },
+    start: `${now.toISOString().slice(0, 16)}:00Z`,
+    air: { tempC: 20, rh: 50 },
+    house: STARTER_HOUSE,
+    crews: [
+      {
+        id: 'c1',
+        name: 'Crew 1',
+        people: [{ name: 'Painter 1', skill: 'practised' }],
+        shifts: [{ days: [0, 1, 2, 3, 4], from: '07:30', to: '16:00', breaks: [{ from: '12:00', to: '12:30' }] }],
+      },
+    ],
+    shelf: STARTER_SHELF,
+    rooms: [],
+  }
+}
+
+/** A short id from a name, with letters enough of its own to be the only one. */
+export function jobId(name: string): string {
+  const stem = name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 40)
+  return `${stem || 'job'}-${crypto.randomUUID().slice(0, 8)}`
+}

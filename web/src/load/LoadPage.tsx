@@ -1,0 +1,138 @@
+import { Printer } from 'lucide-react'
+import { coverOf, formatMoney, formatRun, tapeOf, type Load } from '@crisp-hem/core'
+import { PageHead } from '../frame/PageHead'
+import { useFacts, usePlan } from '../state/useJob'
+import { Button } from '../ui/Button'
+import { Panel } from '../ui/Panel'
+import { W } from '../words'
+import { Sums } from './Sums'
+import { TapeRolls } from './TapeRolls'
+
+/** What goes into the van: tape, covers, sealant, paint, and what it all comes to. */
+export function LoadPage() {
+  const plan = usePlan()
+  if (!plan) return <PageHead title={W.load.title} line={W.frame.working} />
+  const { load } = plan
+  return (
+    <>
+      <PageHead title={W.load.title}>
+        <Button icon={<Printer size={16} aria-hidden />} onClick={() => window.print()}>
+          {W.load.print}
+        </Button>
+      </PageHead>
+      <div className="grid gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_330px] lg:px-6">
+        <div className="grid min-w-0 content-start gap-4">
+          {load.tapes.length === 0 ? <p className="panel text-soft">{W.load.empty}</p> : <Tapes load={load} />}
+          <Covers load={load} />
+        </div>
+        <div className="grid content-start gap-4">
+          <Sums load={load} />
+          <Supplies load={load} kind="sealants" title={W.load.sealant} />
+          <Supplies load={load} kind="coatings" title={W.load.paint} />
+        </div>
+      </div>
+    </>
+  )
+}
+
+const TH = 'py-1 text-right font-normal'
+
+function Tapes({ load }: { load: Load }) {
+  const { shelf, site } = useFacts()
+  const run = (mm: number) => formatRun(mm, site.units)
+  return (
+    <Panel title={W.load.tape}>
+      <div className="overflow-x-auto">
+        <table className="w-full min-w-[600px] text-[0.9rem]">
+          <thead className="text-[0.82rem] text-soft">
+            <tr>
+              <th className="py-1 text-left font-normal">{W.load.kind}</th>
+              <th className={TH}>{W.load.hems}</th>
+              <th className={TH}>{W.load.tabs}</th>
+              <th className={TH}>{W.load.extra}</th>
+              <th className={TH}>{W.load.total}</th>
+              <th className="py-1 pl-5 text-left font-normal">{W.load.rolls}</th>
+              <th className={TH}>{W.load.cost}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {load.tapes.map((line) => {
+              const tape = tapeOf(shelf, line.tapeId)
+              return (
+                <tr key={`${line.tapeId}${line.widthMm}`} className="border-b border-rule">
+                  <td className="py-1.5">
+                    <b>{tape.name}</b> {line.widthMm} mm
+                    <span className="block text-[0.82rem] text-soft">
+                      {tape.edge}, grip {tape.gripN25} N, stays {tape.stayDays} d
+                    </span>
+                  </td>
+                  <td className="text-right">{run(line.hemMm)}</td>
+                  <td className="text-right">{run(line.tabsMm)}</td>
+                  <td className="text-right">{run(line.wasteMm)}</td>
+                  <td className="text-right font-semibold">{run(line.totalMm)}</td>
+                  <td className="py-1 pl-5">
+                    <TapeRolls rolls={line.rolls} share={line.totalMm / tape.rollLengthMm} />
+                    <span className="text-[0.82rem]">{W.load.packs(line.packs, line.singles)}</span>
+                  </td>
+                  <td className="text-right">{formatMoney(line.costMinor, site.currency)}</td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+      </div>
+    </Panel>
+  )
+}
+
+function Covers({ load }: { load: Load }) {
+  const { shelf, site, rooms } = useFacts()
+  if (load.covers.length === 0) return null
+  const roomName = (id: string) => rooms.find((room) => room.id === id)?.name
+  return (
+    <Panel title={W.load.covers}>
+      {load.covers.map((line) => {
+        const cover = coverOf(shelf, line.coverId)
+        return (
+          <div key={line.coverId} className="border-b border-rule py-1.5">
+            <p className="flex flex-wrap gap-x-4">
+              <b>{cover.name}</b>
+              <span>{(line.areaMm2 / 1e6).toFixed(1)} m²</span>
+              {line.runMm > 0 && <span>{formatRun(line.runMm, site.units)}</span>}
+              <b className="ml-auto">
+                {line.count} {cover.reusable ? W.load.fromVan : `× ${formatRun(cover.lengthMm, site.units)}`}
+              </b>
+              {!cover.reusable && <span>{formatMoney(line.costMinor, site.currency)}</span>}
+            </p>
+            <p className="text-[0.82rem] text-soft">{line.needs.map((need) => `${roomName(need.roomId)}: ${need.what} (${need.why})`).join(' · ')}</p>
+          </div>
+        )
+      })}
+      <p className="mt-2 text-sm">{W.load.slip}</p>
+    </Panel>
+  )
+}
+
+function Supplies({ load, kind, title }: { load: Load; kind: 'sealants' | 'coatings'; title: string }) {
+  const { site } = useFacts()
+  const lines = load[kind]
+  if (lines.length === 0) return null
+  return (
+    <Panel title={title}>
+      <ul className="text-[0.92rem]">
+        {lines.map((line) => (
+          <li key={line.id} className="flex gap-2 border-b border-rule py-1">
+            <span className="min-w-0 flex-1">{line.name}</span>
+            <span className="text-soft">
+              {W.load.exact} {line.exact.toFixed(2)}
+            </span>
+            <b>
+              {line.amount} {line.unit}
+            </b>
+            <span className="w-16 text-right">{formatMoney(line.costMinor, site.currency)}</span>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  )
+}

@@ -1,0 +1,36 @@
+import type { Room } from '@crisp-hem/core'
+import { useNow } from '../state/clock'
+import { useFacts, useTick } from '../state/useJob'
+import { Button } from '../ui/Button'
+import { Panel } from '../ui/Panel'
+import { W } from '../words'
+import { uncoverTick } from './ticks'
+
+/** Vents, alarms and flues under tape or film: each is signed off when it can breathe again. */
+export function Breathers({ subjects }: { subjects: readonly string[] }) {
+  const { rooms } = useFacts()
+  const tick = useTick()
+  const now = useNow()
+  if (subjects.length === 0) return null
+  return (
+    <Panel title={W.pulls.breathers} className="border-2 border-ink">
+      <ul>
+        {subjects.map((subject) => (
+          <li key={subject} className="flex items-center gap-2 py-1">
+            <span className="min-w-0 flex-1">{breatherWords(rooms, subject)}</span>
+            <Button className="min-h-11" onClick={() => tick([uncoverTick(subject, now)], W.pulls.ticked(breatherWords(rooms, subject)))}>
+              {W.pulls.uncovered}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  )
+}
+
+/** `fitting:r1/f3` as `Hall: smoke alarm`. */
+export function breatherWords(rooms: readonly Room[], subject: string): string {
+  const [roomId, fittingId] = subject.slice('fitting:'.length).split('/')
+  const room = rooms.find((each) => each.id === roomId)
+  return `${room?.name ?? ''}: ${room?.fittings.find((each) => each.id === fittingId)?.name ?? subject}`
+}

@@ -1,0 +1,114 @@
+import { useState } from 'react'
+import { clockText, formatLength, formatRun, spanText, whenText } from '@crisp-hem/core'
+import { PullRibbon } from '../drawing/PullRibbon'
+import { useFacts, useHems, useRecipes, useTick } from '../state/useJob'
+import { Button } from '../ui/Button'
+import { W } from '../words'
+import type { PullCard } from './board'
+import { pullTick } from './ticks'
+
+const HEADS = { now: W.pulls.now, overdue: W.pulls.overdue, dry: W.spans.dry, 'not yet': W.pulls.notYet } as const
+
+/** One coated round: whether its tape comes off now, how, and how long that holds. */
+export function PullCardView({ card, now }: { card: PullCard; now: number }) {
+  const { site, rooms } = useFacts()
+  const hems = useHems()
+  const tick = useTick()
+  const recipes = useRecipes()
+  const { pull, stand, span } = card
+  const room = rooms.find((each) => each.id === pull.roomId)
+  const own = pull.hemIds.map((id) => hems.get(id)).filter((hem) => hem !== undefined)
+  const length = own.reduce((sum, hem) => sum + hem.lengthMm, 0)
+  const score = pull.hemIds.some((id) => {
+    const recipe = recipes.get(id)
+    return recipe?.safe && recipe.seal === 'wiped sealant'
+  })
+  const acting = stand === 'now' || stand === 'overdue'
+  const walls = [...new Set(own.map((hem) => room?.walls.find((wall) => wall.id === hem.segments[0]?.wallId)?.name ?? ''))].filter(Boolean).sort()
+  const offAll = () => tick([pullTick(pull.hemIds, pull.crewId, now, pull.plannedAt)], W.pulls.ticked(`${room?.name}, ${W.pulls.pulled.toLowerCase()}`))
+  return (
+    <article className={`panel ${acting ? 'border-2 border-act' : ''}`} aria-label={`${HEADS[stand]}: ${room?.name}`}>
+      <div className="flex flex-wrap items-start gap-x-4 gap-y-1">
+        <div className="min-w-0 flex-1">
+          <p className={`text-sm font-bold uppercase tracking-wide ${acting ? 'text-act' : 'text-soft'}`}>{HEADS[stand]}</p>
+          <h2 className="text-[1.5rem] leading-tight">{room?.name}</h2>
+          <p>
+            {W.walk.wall} {walls.join(', ')} · {W.pulls.hems(own.length, formatRun(length, site.units))}
+          </p>
+        </div>
+        <Countdown card={card} now={now} />
+      </div>
+      <div className="my-2">
+        <PullRibbon spans={pull.spans} now={now} zone={site.zone} width={560} score={score} />
+      </div>
+      <Shifted card={card} />
+      <p className="mb-2 text-sm">
+        {stand === 'not yet' ? (span.kind === 'tacky' ? `${W.pulls.tacky}. ${W.pulls.missed}` : W.pulls.wait) : `${W.pulls.manner} ${stand === 'now' || !score ? '' : W.pulls.score}`}
+        {card.next && stand === 'not yet' && ` ${W.spans[card.next.kind]} ${whenText(card.next.from, now, site.zone)}.`}
+      </p>
+      <Button tone={acting ? 'act' : 'plain'} className="min-h-14 w-full text-lg" onClick={offAll}>
+        {W.pulls.pullNow}: {W.pulls.hems(own.length, formatRun(length, site.units))}
+      </Button>
+      <HemByHem card={card} now={now} label={(hemId) => `${hems.get(hemId)?.place ?? ''}, ${formatLength(hems.get(hemId)?.lengthMm ?? 0, site.units)}`} />
+    </article>
+  )
+}
+
+/** Time left in the present span, counting down by the second under ten minutes. */
+function Countdown({ card, now }: { card: PullCard; now: number }) {
+  const { span, stand } = card
+  if (stand === 'overdue') {
+    return (
+      <p className="text-right">
+        <b className="block font-head text-[2rem] leading-none text-act">{spanText(now - span.from)}</b>
+        <span className="text-sm text-soft">{W.pulls.overdue.toLowerCase()}</span>
+      </p>
+    )
+  }
+  const until = stand === 'not yet' ? (card.next?.from ?? span.to) : span.to
+  if (until === null || until === undefined) return null
+  const left = Math.max(0, until - now)
+  const text = left < 10 ? `${Math.floor(left)}:${String(Math.floor((left % 1) * 60)).padStart(2, '0')}` : spanText(left)
+  return (
+    <p className="text-right">
+      <b className={`block font-head text-[2rem] leading-none ${stand === 'now' ? 'text-act' : ''}`}>{text}</b>
+      <span className="text-sm text-soft">{stand === 'not yet' ? W.pulls.wait.toLowerCase() : W.pulls.left}</span>
+    </p>
+  )
+}
+
+/** What reality did to the plan. */
+function Shifted({ card }: { card: PullCard }) {
+  const { site } = useFacts()
+  const { lateMin, spans } = card.pull
+  const wet = spans.find((span) => span.kind === 'wet')
+  if (lateMin === null || Math.abs(lateMin) < 2 || !wet || wet.to === null) return null
+  const words = lateMin > 0 ? W.pulls.late : W.pulls.early
+  return (
+    <p className="mb-2 border-l-4 border-ink bg-deep px-2.5 py-1.5" role="note">
+      {words(Math.abs(lateMin), clockText(wet.from, site.zone), clockText(wet.to, site.zone))}
+    </p>
+  )
+}
+
+function HemByHem({ card, now, label }: { card: PullCard; now: number; label: (hemId: string) => string }) {
+  const [open, setOpen] = useState(false)
+  const tick = useTick()
+  return (
+    <details className="mt-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">{W.pulls.oneByOne}</summary>
+      {open && (
+        <ul>
+          {card.pull.hemIds.map((hemId) => (
+            <li key={hemId} className="flex items-center gap-2 border-b border-rule">
+              <span className="min-w-0 flex-1 py-2">{label(hemId)}</span>
+              <Button className="min-h-11" onClick={() => tick([pullTick([hemId], card.pull.crewId, now, card.pull.plannedAt)], W.pulls.ticked(label(hemId)))}>
+                {W.pulls.pullNow}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </details>
+  )
+}

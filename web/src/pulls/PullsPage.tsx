@@ -1,0 +1,52 @@
+import { useMemo, useState } from 'react'
+import { PageHead } from '../frame/PageHead'
+import { useNow } from '../state/clock'
+import { useFacts, useLog, usePlan } from '../state/useJob'
+import { W } from '../words'
+import { boardAt } from './board'
+import { Breathers } from './Breathers'
+import { InspectList } from './InspectList'
+import { PullCardView } from './PullCardView'
+import { TodoList } from './TodoList'
+
+/** The crew board: what comes off now, what is next, what must be left alone. */
+export function PullsPage() {
+  const plan = usePlan()
+  const log = useLog()
+  const { crews } = useFacts()
+  const now = useNow(1000)
+  const [crewId, setCrewId] = useState<string | null>(null)
+  // Windows open and close on the minute; the seconds are only for the countdowns.
+  const minute = Math.floor(now)
+  const board = useMemo(() => (plan ? boardAt(plan, log, minute + 0.001, crewId) : null), [plan, log, minute, crewId])
+  return (
+    <>
+      <PageHead title={W.pulls.title}>
+        <select aria-label={W.rounds.crew} className="field w-auto" value={crewId ?? ''} onChange={(event) => setCrewId(event.target.value || null)}>
+          <option value="">{W.pulls.crewAll}</option>
+          {crews.map((crew) => (
+            <option key={crew.id} value={crew.id}>
+              {crew.name}
+            </option>
+          ))}
+        </select>
+      </PageHead>
+      {!board && <p className="px-6 text-soft">{W.frame.working}</p>}
+      {board && (
+        <div className="grid gap-4 px-3 pb-8 lg:grid-cols-[minmax(0,1fr)_380px] lg:px-6">
+          <div className="grid content-start gap-4">
+            {board.pulls.length === 0 && <p className="panel text-soft">{W.pulls.nothingNow}</p>}
+            {board.pulls.map((card) => (
+              <PullCardView key={`${card.pull.roundId}${card.pull.coatedFrom}`} card={card} now={now} />
+            ))}
+            <InspectList hemIds={board.toInspect} />
+          </div>
+          <div className="grid content-start gap-4">
+            <Breathers subjects={board.breathers} />
+            <TodoList cards={board.todo} now={now} />
+          </div>
+        </div>
+      )}
+    </>
+  )
+}

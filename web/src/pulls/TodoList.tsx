@@ -1,0 +1,76 @@
+import { useState } from 'react'
+import { BREATHER_KINDS, formatRun, whenText, type Hem, type Room } from '@crisp-hem/core'
+import { useFacts, useHems, usePlan, useTick } from '../state/useJob'
+import { Button } from '../ui/Button'
+import { Panel } from '../ui/Panel'
+import { W } from '../words'
+import type { TodoCard } from './board'
+import { coverTick, taskTick } from './ticks'
+
+const DONE_WORDS = { cover: W.pulls.covered, lay: W.pulls.laid, seal: W.pulls.sealed, coat: W.pulls.coated, pull: W.pulls.pulled, uncover: W.pulls.uncovered } as const
+const SHOWN = 8
+
+/** The crew's next tasks in order, each with one big tick. */
+export function TodoList({ cards, now }: { cards: readonly TodoCard[]; now: number }) {
+  const [all, setAll] = useState(false)
+  if (cards.length === 0) return null
+  return (
+    <Panel title={W.pulls.work}>
+      <ol>
+        {(all ? cards : cards.slice(0, SHOWN)).map((card) => (
+          <TodoLine key={card.task.id} card={card} now={now} />
+        ))}
+      </ol>
+      {cards.length > SHOWN && !all && (
+        <button type="button" className="mt-2 min-h-11 underline" onClick={() => setAll(true)}>
+          {W.frame.more} ({cards.length - SHOWN})
+        </button>
+      )}
+    </Panel>
+  )
+}
+
+function TodoLine({ card, now }: { card: TodoCard; now: number }) {
+  const { site, rooms } = useFacts()
+  const hems = useHems()
+  const plan = usePlan()
+  const tick = useTick()
+  const { task } = card
+  const room = rooms.find((each) => each.id === task.roomId)
+  const round = plan?.rounds.find((each) => each.id === task.roundId)
+  const own = card.subjects.map((id) => hems.get(id)).filter((hem) => hem !== undefined)
+  const what = task.kind === 'coat' ? W.pulls.coat(task.coat!, room?.steps.find((step) => step.id === task.stepId)?.coats ?? 1) : W.rounds.kinds[task.kind]
+  const metres = own.length ? `, ${formatRun(own.reduce((sum, hem) => sum + hem.lengthMm, 0), site.units)}` : ''
+  const done = () => {
+    const events = [taskTick(task, card.subjects, task.crewId, now, card.to)]
+    const breathers = task.kind === 'lay' ? coveredBreathers(room, own) : []
+    if (breathers.length > 0) events.push(coverTick(breathers, now))
+    tick(events, W.pulls.ticked(`${room?.name}, ${DONE_WORDS[task.kind].toLowerCase()}`))
+  }
+  return (
+    <li className="flex items-center gap-3 border-b border-rule py-1.5">
+      <div className="min-w-0 flex-1">
+        <p className="font-semibold">
+          {room?.name}: {what}
+        </p>
+        <p className="text-sm text-soft">
+          {whenText(card.from, now, site.zone)} – {whenText(card.to, now, site.zone)}
+          {round && ` · ${round.name}`}
+          {metres}
+        </p>
+      </div>
+      <Button className="min-h-12 shrink-0 px-4" onClick={done} aria-label={`${DONE_WORDS[task.kind]}: ${room?.name}, ${round?.name ?? ''} ${what}`}>
+        {DONE_WORDS[task.kind]}
+      </Button>
+    </li>
+  )
+}
+
+/** Fittings that must breathe and are masked by these hems. */
+function coveredBreathers(room: Room | undefined, hems: readonly Hem[]): string[] {
+  if (!room) return []
+  const masked = new Set(hems.map((hem) => hem.keep))
+  return room.fittings
+    .filter((fitting) => BREATHER_KINDS.includes(fitting.kind) && masked.has(`fitting:${fitting.id}`))
+    .map((fitting) => `fitting:${room.id}/${fitting.id}`)
+}

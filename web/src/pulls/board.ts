@@ -1,0 +1,85 @@
+import { spanAt, UNTOUCHED, type LogState, type Plan, type PullPlan, type PullSpan, type Task } from '@crisp-hem/core'
+
+/** Where a coated round stands on the board. */
+export type PullStand = 'now' | 'overdue' | 'not yet' | 'dry'
+
+export interface PullCard {
+  readonly pull: PullPlan
+  readonly stand: PullStand
+  readonly span: PullSpan
+  /** When the tape may come off next, if not now. */
+  readonly next: PullSpan | null
+}
+
+/** Work that is next, task by task. */
+export interface TodoCard {
+  readonly task: Task
+  readonly from: number
+  readonly to: number
+  /** Hems of the task not ticked yet; for rooms the task's subject. */
+  readonly subjects: readonly string[]
+}
+
+export interface Board {
+  readonly pulls: readonly PullCard[]
+  readonly todo: readonly TodoCard[]
+  /** Hems pulled but not looked at. */
+  readonly toInspect: readonly string[]
+  readonly breathers: readonly string[]
+}
+
+const STAND_OF: Record<PullSpan['kind'], PullStand> = { 'too wet': 'not yet', wet: 'now', tacky: 'not yet', dry: 'dry', past: 'overdue' }
+const ORDER: readonly PullStand[] = ['overdue', 'now', 'dry', 'not yet']
+
+/** The crew board at an instant, for one crew or all. */
+export function boardAt(plan: Plan, log: LogState, now: number, crewId: string | null): Board {
+  const mine = (id: string) => crewId === null || id === crewId
+  const pulls = plan.pulls
+    .filter((pull) => pull.coated && mine(pull.crewId))
+    .flatMap((pull): PullCard[] => {
+      const span = spanAt(pull.spans, now) ?? pull.spans[0]
+      if (!span) return []
+      const next = pull.spans.find((each) => each.from > now && (each.kind === 'wet' || each.kind === 'dry')) ?? null
+      return [{ pull, span, next, stand: STAND_OF[span.kind] }]
+    })
+    .sort((a, b) => ORDER.indexOf(a.stand) - ORDER.indexOf(b.stand) || (a.span.to ?? Infinity) - (b.span.to ?? Infinity))
+  return {
+    pulls,
+    todo: todoCards(plan, log, mine),
+    toInspect: plan.hems.filter((hem) => needsLook(log, hem.id)).map((hem) => hem.id),
+    breathers: [...log.covered.keys()].filter((subject) => subject.startsWith('fitting:')),
+  }
+}
+
+const needsLook = (log: LogState, hemId: string): boolean => {
+  const state = log.hems.get(hemId)
+  return state !== undefined && state.pulledAt !== null && state.inspectedAt === null
+}
+
+function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean): TodoCard[] {
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  const pulling = new Set(plan.pulls.filter((pull) => pull.coated).map((pull) => `${pull.roundId}/pull`))
+  return plan.placed
+    .filter((placed) => !placed.done && mine(placed.crewId) && !pulling.has(placed.taskId))
+    .map((placed) => {
+      const task = tasks.get(placed.taskId)!
+      return { task, from: placed.from, to: placed.to, subjects: task.subjects.filter((subject) => !isTicked(task, log, subject)) }
+    })
+    .sort((a, b) => a.from - b.from)
+}
+
+function isTicked(task: Task, log: LogState, subject: string): boolean {
+  const state = log.hems.get(subject) ?? UNTOUCHED
+  switch (task.kind) {
+    case 'lay':
+      return state.laidAt !== null
+    case 'seal':
+      return state.sealedAt !== null
+    case 'coat':
+      return state.coatedAt.length >= task.coat!
+    case 'pull':
+      return state.pulledAt !== null
+    default:
+      return false
+  }
+}

@@ -1,0 +1,56 @@
+import { useMemo, useState } from 'react'
+import { useSearchParams } from 'react-router'
+import { PageHead } from '../frame/PageHead'
+import { useFacts, useHems, useRecipes } from '../state/useJob'
+import { Panel } from '../ui/Panel'
+import { Switch } from '../ui/Tabs'
+import { W } from '../words'
+import { HemCard } from './HemCard'
+import { hemRows, groupRows, type Grouping } from './hemRows'
+import { HemTable } from './HemTable'
+import { SchoolSwitch } from './SchoolSwitch'
+
+/** Every hem with its recipe; one of them opened as a card. */
+export function RecipesPage() {
+  const facts = useFacts()
+  const hems = useHems()
+  const recipes = useRecipes()
+  const [params, setParams] = useSearchParams()
+  const [grouping, setGrouping] = useState<Grouping>('room')
+  const [find, setFind] = useState('')
+  const rows = useMemo(() => hemRows(facts, hems, recipes), [facts, hems, recipes])
+  const groups = useMemo(() => groupRows(rows, grouping, find), [rows, grouping, find])
+  const picked = rows.find((row) => row.hem.id === params.get('hem')) ?? rows[0] ?? null
+  const unsafe = rows.filter((row) => row.recipe && !row.recipe.safe).length
+  return (
+    <>
+      <PageHead title={W.recipes.title} line={unsafe > 0 ? W.recipes.unsafe(unsafe) : undefined} />
+      <div className="grid gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_372px] lg:px-6">
+        <div className="grid min-w-0 content-start gap-4">
+          <SchoolSwitch />
+          <Panel
+            title={
+              <Switch
+                label={W.recipes.title}
+                value={grouping}
+                options={[
+                  { value: 'room', text: W.recipes.byRoom },
+                  { value: 'recipe', text: W.recipes.byRecipe },
+                ]}
+                onChange={setGrouping}
+              />
+            }
+            aside={<input className="field" type="search" aria-label={W.recipes.filter} placeholder={W.recipes.filter} value={find} onChange={(event) => setFind(event.target.value)} />}
+          >
+            {rows.length === 0 ? (
+              <p className="text-soft">{W.recipes.empty}</p>
+            ) : (
+              <HemTable groups={groups} picked={picked?.hem.id ?? null} currency={facts.site.currency} units={facts.site.units} onPick={(id) => setParams({ hem: id }, { replace: true })} />
+            )}
+          </Panel>
+        </div>
+        {picked?.recipe && <HemCard key={picked.hem.id} hem={picked.hem} recipe={picked.recipe} />}
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,54 @@
+import { tapeOf, type Hem, type RecipeAnswer } from '@crisp-hem/core'
+import type { JobFacts } from '@crisp-hem/core/wire'
+import { W } from '../words'
+
+export interface HemRow {
+  readonly hem: Hem
+  readonly recipe: RecipeAnswer | null
+  readonly room: string
+  /** Tape, width and seal in words. */
+  readonly words: string
+}
+
+export type Grouping = 'room' | 'recipe'
+
+export interface RowGroup {
+  readonly name: string
+  readonly rows: readonly HemRow[]
+  readonly lengthMm: number
+}
+
+/** Hems with their recipes in the order of the survey. */
+export function hemRows(facts: JobFacts, hems: ReadonlyMap<string, Hem>, recipes: ReadonlyMap<string, RecipeAnswer>): HemRow[] {
+  const rooms = new Map(facts.rooms.map((room) => [room.id, room.name]))
+  return [...hems.values()].flatMap((hem) => {
+    const room = rooms.get(hem.roomId)
+    if (room === undefined) return []
+    const recipe = recipes.get(hem.id) ?? null
+    return [{ hem, recipe, room, words: recipeWords(facts, recipe) }]
+  })
+}
+
+function recipeWords(facts: JobFacts, recipe: RecipeAnswer | null): string {
+  if (!recipe) return ''
+  if (!recipe.safe) return W.recipes.none
+  const seal = recipe.seal === 'none' ? W.recipes.noSeal : recipe.seal
+  return `${tapeOf(facts.shelf, recipe.tapeId).name} ${recipe.widthMm}, ${seal}`
+}
+
+/** Rows that match what is looked for, by room or by recipe; groups with something unsafe come first. */
+export function groupRows(rows: readonly HemRow[], by: Grouping, find: string): RowGroup[] {
+  const words = find.trim().toLowerCase()
+  const groups = new Map<string, HemRow[]>()
+  for (const row of rows) {
+    if (words && !`${row.room} ${row.hem.place} ${row.words}`.toLowerCase().includes(words)) continue
+    const name = by === 'room' ? row.room : row.words
+    const group = groups.get(name)
+    if (group) group.push(row)
+    else groups.set(name, [row])
+  }
+  const isUnsafe = (group: readonly HemRow[]) => group.some((row) => row.recipe && !row.recipe.safe)
+  return [...groups]
+    .map(([name, own]) => ({ name, rows: own, lengthMm: own.reduce((sum, row) => sum + row.hem.lengthMm, 0) }))
+    .sort((a, b) => (by === 'room' ? 0 : Number(isUnsafe(b.rows)) - Number(isUnsafe(a.rows)) || b.lengthMm - a.lengthMm))
+}

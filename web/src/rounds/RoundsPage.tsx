@@ -1,0 +1,129 @@
+import { ChevronLeft, ChevronRight } from 'lucide-react'
+import { useMemo, useState } from 'react'
+import { dayText, formatRun, fromLocal, sayText, toLocal, whenText } from '@crisp-hem/core'
+import { PageHead } from '../frame/PageHead'
+import { useNow } from '../state/clock'
+import { useFacts, usePlan } from '../state/useJob'
+import { Button } from '../ui/Button'
+import { Panel } from '../ui/Panel'
+import { Switch } from '../ui/Tabs'
+import { W } from '../words'
+import { CrewChart } from './CrewChart'
+import { workingDays } from './timeAxis'
+
+/** Crews against time: what is in the way, the chart, and every round with its size. */
+export function RoundsPage() {
+  const plan = usePlan()
+  const { site } = useFacts()
+  const now = useNow()
+  if (!plan) return <PageHead title={W.rounds.title} line={W.frame.working} />
+  const line = plan.endsAt === null ? undefined : `${W.rounds.ends} ${whenText(plan.endsAt, now, site.zone)}`
+  return (
+    <>
+      <PageHead title={W.rounds.title} line={line} />
+      <div className="grid gap-4 px-4 pb-6 lg:px-6">
+        <Problems />
+        <ChartPanel />
+        <RoundList />
+      </div>
+    </>
+  )
+}
+
+function Problems() {
+  const plan = usePlan()
+  if (!plan || plan.problems.length === 0) return null
+  return (
+    <Panel title={W.rounds.problems}>
+      <ul className="border-l-4 border-act pl-3">
+        {plan.problems.map((problem, i) => (
+          <li key={i}>{sayText(problem)}</li>
+        ))}
+      </ul>
+    </Panel>
+  )
+}
+
+function ChartPanel() {
+  const plan = usePlan()!
+  const { site, crews, rooms } = useFacts()
+  const now = useNow()
+  const [view, setView] = useState<'day' | 'all'>('day')
+  const [wanted, setWanted] = useState<number | null>(null)
+  const days = useMemo(() => workingDays(plan.placed, site.zone), [plan, site.zone])
+  const names = useMemo(() => new Map(rooms.map((room) => [room.id, room.name])), [rooms])
+  const today = toLocal(Math.floor(now), site.zone).day
+  const day = wanted !== null && days.includes(wanted) ? wanted : (days.find((each) => each >= today) ?? days[days.length - 1])
+  if (day === undefined) return <p className="text-soft">{W.rounds.empty}</p>
+  const at = days.indexOf(day)
+  const dayName = dayText(fromLocal(day, 720, site.zone), site.zone)
+  return (
+    <Panel
+      title={view === 'day' ? dayName : W.rounds.all}
+      aside={
+        <>
+          {view === 'day' && (
+            <>
+              <Button aria-label={W.rounds.prev} disabled={at <= 0} onClick={() => setWanted(days[at - 1]!)} icon={<ChevronLeft size={17} aria-hidden />} />
+              <Button aria-label={W.rounds.next} disabled={at >= days.length - 1} onClick={() => setWanted(days[at + 1]!)} icon={<ChevronRight size={17} aria-hidden />} />
+            </>
+          )}
+          <Switch
+            label={W.rounds.title}
+            value={view}
+            options={[
+              { value: 'day', text: W.rounds.day },
+              { value: 'all', text: W.rounds.all },
+            ]}
+            onChange={setView}
+          />
+        </>
+      }
+    >
+      <CrewChart plan={plan} crews={crews} rooms={names} days={view === 'day' ? [day] : days} zone={site.zone} now={now} />
+      <p className="mt-1 text-sm text-soft">{W.rounds.legend}</p>
+    </Panel>
+  )
+}
+
+function RoundList() {
+  const plan = usePlan()!
+  const { site, crews, rooms } = useFacts()
+  const now = useNow()
+  const placed = useMemo(() => new Map(plan.placed.map((each) => [each.taskId, each])), [plan])
+  return (
+    <Panel title={W.rounds.list}>
+      <div className="overflow-x-auto">
+        <table className="w-full min-w-[680px] text-[0.9rem]">
+          <thead className="text-left text-[0.82rem] text-soft">
+            <tr>
+              <th className="py-1 font-normal">{W.walk.room}</th>
+              <th className="font-normal">{W.rounds.list}</th>
+              <th className="font-normal">{W.rounds.crew}</th>
+              <th className="text-right font-normal">{W.rounds.size}</th>
+              <th className="pl-4 font-normal">{W.rounds.kinds.lay}</th>
+              <th className="font-normal">{W.rounds.kinds.pull}</th>
+              <th className="font-normal">{W.rounds.why}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {plan.rounds.map((round) => {
+              const [lay, pull] = [placed.get(`${round.id}/lay`), placed.get(`${round.id}/pull`)]
+              return (
+                <tr key={round.id} className="border-b border-rule align-top">
+                  <td className="py-1 pr-2">{rooms.find((room) => room.id === round.roomId)?.name}</td>
+                  <td className="pr-2 font-semibold">{round.name}</td>
+                  <td className="pr-2">{crews.find((crew) => crew.id === round.crewId)?.name}</td>
+                  <td className="text-right whitespace-nowrap">{formatRun(round.metres * 1000, site.units)}</td>
+                  <td className="pl-4 whitespace-nowrap">{lay ? whenText(lay.from, now, site.zone) : '–'}</td>
+                  <td className="pr-2 whitespace-nowrap">{pull ? `${whenText(pull.from, now, site.zone)}${pull.done ? ` ${W.rounds.done}` : ''}` : '–'}</td>
+                  <td className="text-soft">{sayText(round.why)}</td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+      </div>
+    </Panel>
+  )
+}

@@ -1,0 +1,23 @@
+import { createBrowserRouter, Navigate } from 'react-router'
+import { JobsPage } from './jobs/JobsPage'
+
+/** The first view comes with the app; the others are fetched when opened. */
+const page = <K extends string>(load: () => Promise<Record<K, React.ComponentType>>, name: K) => async () => ({ Component: (await load())[name] })
+
+export const router = createBrowserRouter([
+  { path: '/', Component: JobsPage },
+  {
+    path: '/jobs/:jobId',
+    lazy: page(() => import('./frame/JobFrame'), 'JobFrame'),
+    children: [
+      { index: true, element: <Navigate to="walk" replace /> },
+      { path: 'site', lazy: page(() => import('./site/SitePage'), 'SitePage') },
+      { path: 'walk/:roomId?', lazy: page(() => import('./walk/WalkPage'), 'WalkPage') },
+      { path: 'recipes', lazy: page(() => import('./recipes/RecipesPage'), 'RecipesPage') },
+      { path: 'load', lazy: page(() => import('./load/LoadPage'), 'LoadPage') },
+      { path: 'rounds', lazy: page(() => import('./rounds/RoundsPage'), 'RoundsPage') },
+      { path: 'pulls', lazy: page(() => import('./pulls/PullsPage'), 'PullsPage') },
+    ],
+  },
+  { path: '*', element: <Navigate to="/" replace /> },
+])

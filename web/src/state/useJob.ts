@@ -1,0 +1,87 @@
+import { useCallback } from 'react'
+import { useParams } from 'react-router'
+import { foldLog, UNTOUCHED, type Hem, type HemState, type LogEvent, type LogState, type Plan, type RecipeAnswer, type Room } from '@crisp-hem/core'
+import { factsFaults, type JobFacts } from '@crisp-hem/core/wire'
+import { createSelector } from '@reduxjs/toolkit'
+import { store, useAppDispatch, useAppSelector, type RootState } from '../store'
+import { factsEdited } from './jobSlice'
+import { happened } from './logSlice'
+import { noticed } from './noticeSlice'
+
+/** The open job's facts. Pages below the job frame are only shown while one is open. */
+export function useFacts(): JobFacts {
+  const facts = useAppSelector((state) => state.job.facts)
+  if (!facts) throw new Error('no job is open')
+  return facts
+}
+
+export const usePlan = (): Plan | null => useAppSelector((state) => state.plan.plan)
+
+const selectLog = createSelector([(state: RootState) => state.log.events], (events): LogState => foldLog(events))
+export const useLog = (): LogState => useAppSelector(selectLog)
+
+export const hemState = (log: LogState, hemId: string): HemState => log.hems.get(hemId) ?? UNTOUCHED
+
+const selectRecipes = createSelector(
+  [(state: RootState) => state.plan.plan],
+  (plan) => new Map<string, RecipeAnswer>((plan?.recipes ?? []).map((answer) => [answer.hemId, answer])),
+)
+export const useRecipes = (): ReadonlyMap<string, RecipeAnswer> => useAppSelector(selectRecipes)
+
+const selectHems = createSelector([(state: RootState) => state.plan.plan], (plan) => new Map<string, Hem>((plan?.hems ?? []).map((hem) => [hem.id, hem])))
+export const useHems = (): ReadonlyMap<string, Hem> => useAppSelector(selectHems)
+
+/** The room the address names, or the first one. */
+export function useRoom(): Room | null {
+  const { roomId } = useParams()
+  const { rooms } = useFacts()
+  return rooms.find((room) => room.id === roomId) ?? rooms[0] ?? null
+}
+
+/**
+ * Changes the job. What would break it is refused with a notice that names the place, and changes nothing.
+ * @returns whether it was taken
+ */
+export function useEdit(): (change: (facts: JobFacts) => JobFacts) => boolean {
+  const dispatch = useAppDispatch()
+  return useCallback(
+    (change) => {
+      const before = store.getState().job.facts
+      if (!before) return false
+      const next = change(before)
+      if (next === before) return true
+      // Rooms nobody touched were right before; checking only the others keeps typing quick on large jobs.
+      const touched = next.rooms.filter((room) => !before.rooms.includes(room))
+      const [fault] = factsFaults({ ...next, rooms: touched })
+      if (fault) {
+        dispatch(noticed({ text: `${fault.place.replace(/^rooms\[\d+\]\.?/, '')}: ${fault.expected}`, tone: 'wrong', undo: null }))
+        return false
+      }
+      dispatch(factsEdited(next))
+      return true
+    },
+    [dispatch],
+  )
+}
+
+/** Changes one room of the job; see {@link useEdit}. */
+export function useEditRoom(roomId: string): (change: (room: Room) => Room) => boolean {
+  const edit = useEdit()
+  return useCallback(
+    (change) => edit((facts) => ({ ...facts, rooms: facts.rooms.map((room) => (room.id === roomId ? change(room) : room)) })),
+    [edit, roomId],
+  )
+}
+
+/** Adds lines to the log, each with an id of its own, and offers to take them back. */
+export function useTick(): (made: readonly Omit<LogEvent, 'id'>[], words: string) => void {
+  const dispatch = useAppDispatch()
+  return useCallback(
+    (made, words) => {
+      const events = made.map((event) => ({ ...event, id: crypto.randomUUID() }))
+      dispatch(happened(events))
+      dispatch(noticed({ text: words, tone: 'plain', undo: { kind: 'tick', eventIds: events.map((event) => event.id) } }))
+    },
+    [dispatch],
+  )
+}

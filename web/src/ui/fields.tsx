@@ -1,0 +1,163 @@
+import { useEffect, useId, useState, type ReactNode } from 'react'
+import { formatLength, parseMm, type UnitSystem } from '@crisp-hem/core'
+
+interface LabelledProps {
+  readonly label: string
+  readonly children: (id: string) => ReactNode
+  readonly hint?: string | null
+}
+
+/** A label above its control, and a line below for what is wrong or worth knowing. */
+export function Labelled({ label, children, hint }: LabelledProps) {
+  const id = useId()
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="mb-0.5 block text-[0.82rem] text-soft">
+        {label}
+      </label>
+      {children(id)}
+      {hint && (
+        <p role="alert" className="mt-0.5 text-[0.8rem] font-semibold text-act">
+          {hint}
+        </p>
+      )}
+    </div>
+  )
+}
+
+interface TextFieldProps {
+  readonly label: string
+  readonly value: string
+  /** Returns false, or a sentence, when the value cannot be taken. */
+  readonly onCommit: (value: string) => boolean | string | void
+  readonly type?: 'text' | 'time' | 'datetime-local' | 'number' | 'date'
+  readonly autoFocus?: boolean
+  readonly step?: string
+}
+
+/** Text that counts when it is left or Enter is pressed; Escape brings the old value back. */
+export function TextField({ label, value, onCommit, type = 'text', autoFocus, step }: TextFieldProps) {
+  const [draft, setDraft] = useState(value)
+  const [wrong, setWrong] = useState<string | null>(null)
+  useEffect(() => {
+    setDraft(value)
+    setWrong(null)
+  }, [value])
+  const commit = () => {
+    if (draft === value) return setWrong(null)
+    const answer = onCommit(draft)
+    setWrong(typeof answer === 'string' ? answer : null)
+    if (answer === false) setDraft(value)
+  }
+  return (
+    <Labelled label={label} hint={wrong}>
+      {(id) => (
+        <input
+          id={id}
+          className="field"
+          type={type}
+          step={step}
+          value={draft}
+          autoFocus={autoFocus}
+          aria-invalid={wrong !== null}
+          onChange={(event) => setDraft(event.target.value)}
+          onBlur={commit}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') commit()
+            if (event.key === 'Escape') {
+              setDraft(value)
+              setWrong(null)
+            }
+          }}
+        />
+      )}
+    </Labelled>
+  )
+}
+
+interface LengthFieldProps {
+  readonly label: string
+  readonly mm: number
+  readonly units: UnitSystem
+  readonly onCommit: (mm: number) => boolean | void
+  readonly allowZero?: boolean
+}
+
+/** A length as the site writes it; what cannot be read says what can. */
+export function LengthField({ label, mm, units, onCommit, allowZero = false }: LengthFieldProps) {
+  return (
+    <TextField
+      label={label}
+      value={formatLength(mm, units)}
+      onCommit={(text) => {
+        if (allowZero && /^0\D*$/.test(text.trim())) return onCommit(0)
+        try {
+          return onCommit(parseMm(text, units))
+        } catch (error) {
+          return (error as Error).message
+        }
+      }}
+    />
+  )
+}
+
+interface NumberFieldProps {
+  readonly label: string
+  readonly value: number
+  readonly onCommit: (value: number) => boolean | void
+}
+
+export function NumberField({ label, value, onCommit }: NumberFieldProps) {
+  return (
+    <TextField
+      label={label}
+      value={String(value)}
+      onCommit={(text) => {
+        const number = Number(text.replace(',', '.'))
+        return text.trim() === '' || Number.isNaN(number) ? `“${text}” is not a number` : onCommit(number)
+      }}
+    />
+  )
+}
+
+interface ChoiceFieldProps<T extends string> {
+  readonly label: string
+  readonly value: T
+  readonly options: readonly (T | { readonly value: T; readonly text: string })[]
+  readonly onCommit: (value: T) => void
+}
+
+/** One of a short list. */
+export function ChoiceField<T extends string>({ label, value, options, onCommit }: ChoiceFieldProps<T>) {
+  return (
+    <Labelled label={label}>
+      {(id) => (
+        <select id={id} className="field" value={value} onChange={(event) => onCommit(event.target.value as T)}>
+          {options.map((option) => {
+            const { value: each, text } = typeof option === 'string' ? { value: option, text: option } : option
+            return (
+              <option key={each} value={each}>
+                {text}
+              </option>
+            )
+          })}
+        </select>
+      )}
+    </Labelled>
+  )
+}
+
+interface CheckFieldProps {
+  readonly label: string
+  readonly checked: boolean
+  readonly onChange: (checked: boolean) => void
+}
+
+export function CheckField({ label, checked, onChange }: CheckFieldProps) {
+  return (
+    <label className="flex min-h-9 items-center gap-2">
+      <input type="checkbox" className="size-5 accent-ink" checked={checked} onChange={(event) => onChange(event.target.checked)} />
+      {label}
+    </label>
+  )
+}

@@ -1,0 +1,65 @@
+/** Every word on the screens, in one place, so that a second language needs only a second file like this one. */
+export const W = {
+  app: 'Crisp Hem',
+  tagline: 'Masking, planned to the minute',
+  frame: {
+    jobs: 'All jobs', site: 'Site & house', walk: 'Walk', recipes: 'Recipes', load: 'Load', rounds: 'Rounds', pulls: 'Pulls',
+    saved: 'Saved', waiting: 'Saving…', saving: 'Saving…', failed: 'Not saved', 'changed elsewhere': 'Changed elsewhere',
+    unsent: (n: number) => `${n} ticks wait for signal`,
+    undo: 'Undo', redo: 'Redo', day: 'Daylight', cabin: 'Site cabin', theme: 'Light or dark',
+    siteTime: 'site time', practice: 'practice clock', realTime: 'Use real time', setClock: 'Set practice clock', clockTitle: 'Which time is it?',
+    clockText: 'Look at the boards as they will be at another time. Ticks are stamped with the time shown.',
+    skip: 'Skip to the work', loading: 'Opening…', gone: 'This job is not here.', working: 'Working it out…', close: 'Close',
+    reload: 'Load the newer version', menu: 'Steps of the work', more: 'More',
+  },
+  jobs: {
+    title: 'Jobs', create: 'New job', import: 'Open a job file', empty: 'No job yet. Start one, or open a job file.',
+    name: 'What is it called?', place: 'Where is it?', zone: 'Time zone', units: 'Lengths', currency: 'Currency', begin: 'Work may begin', make: 'Start the job', cancel: 'Cancel',
+    metric: 'metres and millimetres', imperial: 'feet and inches', copy: 'Copy', remove: 'Delete', rename: 'Rename', export: 'Save as file', open: 'Open',
+    deleted: (name: string) => `“${name}” is deleted.`, undo: 'Bring it back', copyOf: (name: string) => `${name} (copy)`,
+    rooms: (n: number) => `${n} ${n === 1 ? 'room' : 'rooms'}`, imported: (name: string) => `“${name}” is here.`, refused: 'Nothing was changed. ',
+    taken: 'That job is here already. Open the file as a copy?', asCopy: 'Open as a copy', due: 'to pull now', overdue: 'overdue', risks: 'to look at', underway: 'Under way since', next: 'Next off',
+    quiet: 'nothing on', begins: 'Begins', ends: 'Done by', renamed: 'New name',
+  },
+  site: {
+    title: 'Site & house', siteTitle: 'Site', airTitle: 'Air today', houseTitle: 'House rules', crewsTitle: 'Crews', ratesTitle: 'Work rates',
+    temp: 'Air, °C', rh: 'Humidity, %', dew: 'Dew point', above: 'Faces above dew point', drying: 'Paint dries at', speed: (x: string) => `${x} × label speed`,
+    year: 'Year built', school: 'How edges are made', pull: 'Tape comes off', wet: 'wet, before the edge skins', dry: 'dry, once it is hard', seal: 'Seal', always: 'every edge', needed: 'only where pressing would bleed',
+    press: 'Press with', hold: 'First coat', held: 'held 1.5 mm off the tape', both: 'both coats onto the tape', rest: 'Leave fresh paint, hours', bleeds: 'Most bleeds per metre', lift: 'Most lift risk per metre, %',
+    wage: 'Wage per hour', waste: 'Extra tape, %', mendBleed: 'Mending one bleed', mendLift: 'Mending a lifted metre', mendTear: 'Recutting a torn metre',
+    addCrew: 'Add a crew', crewName: 'Crew', people: 'Painters', addPainter: 'Add a painter', skill: 'Skill', beginner: 'beginner', practised: 'practised', shift: 'Shift', from: 'from', to: 'to', break: 'Meal', days: ['M', 'T', 'W', 'T', 'F', 'S', 'S'], dayNames: ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'],
+    remove: 'Remove', worth: (n: string) => `works like ${n} practised`, noCrew: 'No crew yet: rounds need one.', perM: 'min/m', perM2: 'min/m²',
+    rates: { layPerM: 'Lay', pressPerM: 'Press', sealPerM: 'Seal', cutInPerM: 'Cut in', brushPerM2: 'Brush', rollPerM2: 'Roll', sprayPerM2: 'Spray', pullPerM: 'Pull', coverPerM2: 'Cover', uncoverPerM2: 'Uncover' },
+    schools: {
+      'wiped sealant': 'thin bead, wiped off, pulled wet', 'own-colour seal': 'keep colour pushed under first, left to dry', 'barrier edge': 'edge that gels in water-based paint, no seal', 'press only': 'pressed, nothing more',
+    },
+  },
+  walk: {
+    title: 'Walk', newRoom: 'New room', rooms: 'Rooms', unrolled: 'Unrolled room', plan: 'Plan', steps: 'Coating plan', none: 'No room yet. Draw the first one.', hems: (n: number, m: string) => `${n} hems, ${m}`,
+    builder: 'New room', name: 'Room', height: 'Height', walls: 'Walls, going right', wall: 'Wall', turn: 'then turn', right: 'right', left: 'left', add: 'Add wall', close: 'Close the room', build: 'Make the room', open: (gap: string) => `open by ${gap}`, closed: 'closed', rect: 'Four walls', lengths: 'Type a length and press Enter. Two walls are enough for a plain room: close it and the rest is worked out.',
+    cannotClose: 'These walls cannot be closed with right turns; add another.', remove: 'Remove', copyRoom: 'Copy room', dropRoom: 'Delete room',
+    face: 'Face', material: 'Material', texture: 'Texture', sheen: 'Sheen', soundness: 'Holds', dusty: 'Dusty', colour: 'Colour', lastCoat: 'Last coat', lastKnown: 'known', lastUnknown: 'nobody knows when', lastOld: 'none recently', lastWhen: 'When', lastTool: 'With', atHand: 'Its paint is on the van', area: 'Area',
+    paints: 'Painted by', kept: 'Kept as it is', length: 'Length', hem: 'Hem', keep: 'Keep side', paint: 'Paint side', order: 'because it is coated later', leaveOut: 'Leave this hem out', shielded: 'Another part shields it', why: 'Why', putBack: 'Put this hem back', bare: 'No hem here', applyAll: 'Same for all walls', toRecipe: 'See its recipe',
+    opening: 'Opening', addDoor: 'Add door', addWindow: 'Add window', addFitting: 'Add fitting', at: 'From left end', sill: 'Above floor', width: 'Width', heightOf: 'Height', casing: 'Casing width', kind: 'Kind', scope: 'Scope', fitting: 'Fitting', bottom: 'Above floor', breather: 'This must breathe. It will be listed when covered.', onWall: 'On wall',
+    step: 'Step', coating: 'Coating', tool: 'Tool', coats: 'Coats', targets: 'What', addStep: 'Add a step', up: 'Earlier', down: 'Later', targetNames: { ceiling: 'ceiling', walls: 'walls', skirting: 'skirting', casings: 'casings', leaves: 'door leaves', floor: 'floor' } as Record<string, string>,
+    skirting: 'Skirting', hasSkirting: 'Skirting height', crew: 'Crew', anyCrew: 'whoever is free', neededBy: 'Needed back by', room: 'Room', hint: 'Click a line or a face, or go along the hems with the arrow keys.', noPick: 'Nothing picked',
+    whyBare: { 'nothing painted': 'Neither side is painted.', 'same colour both sides': 'Both sides end in the same colour.', shielded: 'Shielded by another part.', 'left out': 'Left out by hand.', 'fitting taken off': 'The fitting is taken off.', 'fitting takes the wall colour': 'The fitting takes the wall colour.' } as Record<string, string>,
+  },
+  recipes: {
+    title: 'Recipes', byRoom: 'By room', byRecipe: 'By recipe', filter: 'Find a hem', where: 'Where', what: 'Recipe', seal: 'Seal', bleeds: 'Bleeds /m', lift: 'Lift %/m', cost: 'Cost', length: 'Length', none: 'Nothing safe', pick: 'Pick a hem to see its card.', school: 'House way', empty: 'No hems yet. Survey a room on the Walk first.',
+    steps: 'What to do', why: 'Why', others: 'Other safe ways', ruledOut: 'Ruled out', help: 'What would make it possible', care: 'Take care', tear: 'Tear', residue: 'Residue', bleed: 'Bleed', liftRisk: 'Lift', per: '/m', change: 'House rules', sources: 'Where the figures come from', noSeal: 'no seal', unsafe: (n: number) => `${n} with nothing safe`, ribbon: 'When it comes off', section: 'Under the edge', expected: 'expected',
+  },
+  load: {
+    title: 'Load', tape: 'Tape', covers: 'Covers', sealant: 'Sealant', paint: 'Paint', material: 'Masking material', labour: 'Laying, pressing, sealing, pulling', mending: 'Mending to expect', kind: 'Tape', width: 'Width', hems: 'Hems', tabs: 'Ends & corners', extra: 'Extra', total: 'Total', rolls: 'Rolls', buy: 'Buy', cost: 'Cost', packs: (p: number, s: number) => [p ? `${p} pack${p > 1 ? 's' : ''}` : '', s ? `${s} single${s > 1 ? 's' : ''}` : ''].filter(Boolean).join(' + '),
+    what: 'What', area: 'Area', run: 'Run', count: 'Take', fromVan: 'from the van', empty: 'Nothing to load yet.', amount: 'Amount', exact: 'exactly', sum: 'Masking in all', print: 'Print',
+    slip: 'Film and paper on floors are slippery; film is a suffocation hazard for children and pets. Follow local codes.',
+  },
+  rounds: {
+    title: 'Rounds', problems: 'In the way', day: 'Day', all: 'Whole job', crew: 'Crew', list: 'Rounds', size: 'Size', window: 'wet window', empty: 'No rounds yet.', free: 'free', now: 'now', kinds: { cover: 'cover', lay: 'lay', seal: 'seal', coat: 'coat', pull: 'pull', uncover: 'uncover' }, done: 'done', ends: 'All done', prev: 'Day before', next: 'Day after', why: 'Why this size', wetOf: (need: number, window: string) => `${need} of ${window} min`, legend: 'Pull ribbon under each round: when its tape may come off.', today: 'Today',
+  },
+  pulls: {
+    title: 'Pulls', now: 'Now', overdue: 'Overdue', next: 'Next', notYet: 'Not yet', done: 'Off', nothingNow: 'Nothing to pull this minute.', pullNow: 'Pulled', laid: 'Laid', sealed: 'Sealed', coated: 'Coated', pulled: 'Pulled', inspect: 'Inspect', clean: 'No bleeds', bleeds: 'Bleeds', save: 'Save', undo: 'Undo', left: 'left', inTime: 'in', since: 'since', missed: 'The wet window has gone. Leave it until it is hard.', offBy: 'off by', crewAll: 'All crews', coat: (n: number, of: number) => (of > 1 ? `Coat ${n} of ${of}` : 'Coat'), work: 'Next to do', breathers: 'Covered and must breathe', uncovered: 'Uncovered', late: (n: number, from: string, to: string) => `Coated ${n} min later than planned: the window moved to ${from}–${to}.`, early: (n: number, from: string, to: string) => `Coated ${n} min earlier than planned: the window moved to ${from}–${to}.`, hems: (n: number, m: string) => `${n} ${n === 1 ? 'hem' : 'hems'}, ${m}`, manner: 'Slowly, folded back at about 45°.', score: 'Score the edge first, blade away from the hand.', oneByOne: 'Hem by hem', doneToday: 'Off and looked at', toInspect: 'Look along the line', tacky: 'Tacky: leave it alone', wait: 'Too wet still', covered: 'Covered', ticked: (what: string) => `Ticked: ${what}.`, undone: 'Taken back.',
+  },
+  states: { planned: 'planned', laid: 'laid', sealed: 'sealed', coated: 'coated', due: 'pull now', pulled: 'pulled', inspected: 'looked at', skipped: 'skipped' },
+  spans: { 'too wet': 'too wet', wet: 'pull wet', tacky: 'tacky: leave it', dry: 'pull dry', past: 'should be off' },
+} as const
