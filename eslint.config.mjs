@@ -4,22 +4,25 @@ import hooks from 'eslint-plugin-react-hooks'
 
 /** Who may import whom: web → core ← server; nothing imports web; demo and e2e use public entry points. */
 const never = (...patterns) => ({
-  'no-restricted-imports': [
-    'error',
-    { patterns: patterns.map(([group, message]) => ({ group, message })) },
-  ],
+  'no-restricted-imports': ['error', { patterns: patterns.map(([group, message]) => ({ group, message })) }],
 })
 const WEB = [['@crisp-hem/web', '@crisp-hem/web/*', '**/web/src/*'], 'nothing imports web']
-const SERVER = [['@crisp-hem/server', '@crisp-hem/server/*', '**/server/src/*'], 'web, core and demo do not import server']
+const SERVER = [
+  ['@crisp-hem/server', '@crisp-hem/server/*', '**/server/src/*'],
+  'web, core and demo do not import server',
+]
 const DEEP = [['@crisp-hem/core/src/*', '**/core/src/*'], 'use the entry points of core']
-const RUNTIME = [['node:*', 'react', 'react-dom', 'fastify', 'better-sqlite3'], 'core has no runtime, no interface and no database']
+const RUNTIME = [
+  ['node:*', 'react', 'react-dom', 'fastify', 'better-sqlite3'],
+  'core has no runtime, no interface and no database',
+]
 
 export default defineConfig(
   { ignores: ['**/dist/**', '**/node_modules/**', 'data/**', '.tmp/**', 'test-results/**'] },
   ...tseslint.configs.recommended,
   {
     rules: {
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       eqeqeq: 'error',
       'no-console': 'error',

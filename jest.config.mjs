@@ -1,12 +1,24 @@
 export default {
-  testMatch: ['<rootDir>/core/**/*.test.ts', '<rootDir>/server/**/*.test.ts', '<rootDir>/web/**/*.test.{ts,tsx}', '<rootDir>/demo/**/*.test.ts'],
+  testMatch: [
+    '<rootDir>/core/**/*.test.ts',
+    '<rootDir>/server/**/*.test.ts',
+    '<rootDir>/web/**/*.test.{ts,tsx}',
+    '<rootDir>/demo/**/*.test.ts',
+  ],
   transform: {
     '^.+\\.(t|j|mj)sx?$': [
       '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } }, target: 'es2022' }, module: { type: 'commonjs' } },
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+          target: 'es2022',
+        },
+        module: { type: 'commonjs' },
+      },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(@date-fns/tz|psychrolib|suncalc)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(@date-fns/tz|psychrolib|suncalc|content-disposition|cookie|mime)/)'],
   moduleNameMapper: {
     '^@crisp-hem/core$': '<rootDir>/core/src/index.ts',
     '^@crisp-hem/core/wire$': '<rootDir>/core/src/wire/index.ts',

@@ -22,35 +22,117 @@ const turn = (lengthMm: number, way: Turn = 'right') => ({ lengthMm, turn: way }
 const rectangle = (wide: number, deep: number) => [turn(wide), turn(deep), turn(wide), turn(deep)]
 
 const door = (id: string, wallId: string, atMm: number, more: Partial<Opening> = {}): Opening => ({
-  id, name: `door ${id.slice(1)}`, kind: 'door', wallId, atMm, sillMm: 0, widthMm: 826, heightMm: 2040, casingMm: 70,
-  casing: USUAL_FACES.trim, leaf: USUAL_FACES.trim, ...more,
+  id,
+  name: `door ${id.slice(1)}`,
+  kind: 'door',
+  wallId,
+  atMm,
+  sillMm: 0,
+  widthMm: 826,
+  heightMm: 2040,
+  casingMm: 70,
+  casing: USUAL_FACES.trim,
+  leaf: USUAL_FACES.trim,
+  ...more,
 })
 const sash = (id: string, wallId: string, atMm: number, widthMm: number, more: Partial<Opening> = {}): Opening => ({
-  id, name: `window ${id.slice(1)}`, kind: 'window', wallId, atMm, sillMm: 850, widthMm, heightMm: 1350, casingMm: 70,
-  casing: USUAL_FACES.trim, leaf: USUAL_FACES.glass, ...more,
+  id,
+  name: `window ${id.slice(1)}`,
+  kind: 'window',
+  wallId,
+  atMm,
+  sillMm: 850,
+  widthMm,
+  heightMm: 1350,
+  casingMm: 70,
+  casing: USUAL_FACES.trim,
+  leaf: USUAL_FACES.glass,
+  ...more,
 })
-const plate = (id: string, kind: Fitting['kind'], wallId: string, atMm: number, bottomMm: number, more: Partial<Fitting> = {}): Fitting => ({
-  id, name: `${kind} ${id.slice(1)}`, kind, wallId, atMm, bottomMm, widthMm: 86, heightMm: 86, scope: 'mask', ...more,
+const plate = (
+  id: string,
+  kind: Fitting['kind'],
+  wallId: string,
+  atMm: number,
+  bottomMm: number,
+  more: Partial<Fitting> = {},
+): Fitting => ({
+  id,
+  name: `${kind} ${id.slice(1)}`,
+  kind,
+  wallId,
+  atMm,
+  bottomMm,
+  widthMm: 86,
+  heightMm: 86,
+  scope: 'mask',
+  ...more,
 })
 
 const sprayed: Face = { ...USUAL_FACES.wall, texture: 'heavy spray', colour: 'Old cream' }
 const step = (id: string, name: string, targets: string[], more: Partial<PaintStep>): PaintStep => ({
-  id, name, targets, coatingId: 'quay-satin', colour: 'Tide green', swatch: '#7f9c86', tool: 'roller', coats: 2, ...more,
+  id,
+  name,
+  targets,
+  coatingId: 'quay-satin',
+  colour: 'Tide green',
+  swatch: '#7f9c86',
+  tool: 'roller',
+  coats: 2,
+  ...more,
 })
-const CEILING = step('s1', 'Ceiling', ['ceiling'], { coatingId: 'lime-ceiling', colour: 'Chalk white', swatch: '#fbfaf5', coats: 1 })
-const TRIM = step('s2', 'Trim', ['skirting', 'casings'], { coatingId: 'bell-semi', colour: 'Gull white', swatch: '#f3f1ea', tool: 'brush', coats: 1 })
+const CEILING = step('s1', 'Ceiling', ['ceiling'], {
+  coatingId: 'lime-ceiling',
+  colour: 'Chalk white',
+  swatch: '#fbfaf5',
+  coats: 1,
+})
+const TRIM = step('s2', 'Trim', ['skirting', 'casings'], {
+  coatingId: 'bell-semi',
+  colour: 'Gull white',
+  swatch: '#f3f1ea',
+  tool: 'brush',
+  coats: 1,
+})
 
 /** Skirtings and casings the joiners sprayed the afternoon before the job. */
-const freshTrim: Face = { ...USUAL_FACES.trim, colour: 'Gull white', swatch: '#f3f1ea', last: { at: '2027-05-11T14:40:00Z', tool: 'brush', coatingId: 'bell-semi' }, paintAtHand: true }
+const freshTrim: Face = {
+  ...USUAL_FACES.trim,
+  colour: 'Gull white',
+  swatch: '#f3f1ea',
+  last: { at: '2027-05-11T14:40:00Z', tool: 'brush', coatingId: 'bell-semi' },
+  paintAtHand: true,
+}
 
 function recital(): Room {
-  const room = newRoom('recital', 'Recital room', [turn(7200), turn(5400), turn(4200), turn(1500, 'left'), turn(3000), turn(3900)])
+  const room = newRoom('recital', 'Recital room', [
+    turn(7200),
+    turn(5400),
+    turn(4200),
+    turn(1500, 'left'),
+    turn(3000),
+    turn(3900),
+  ])
   return {
     ...room,
     heightMm: 3100,
-    openings: [door('o1', 'w1', 900, { widthMm: 1526, name: 'double door' }), sash('o2', 'w2', 700, 1400), sash('o3', 'w2', 3100, 1400), door('o4', 'w6', 1600)],
-    fittings: [plate('f1', 'socket', 'w1', 4200, 300), plate('f2', 'socket', 'w3', 900, 300), plate('f3', 'vent', 'w5', 1200, 2500, { widthMm: 300, heightMm: 200, name: 'air vent' })],
-    steps: [CEILING, TRIM, step('s3', 'Walls', ['walls'], {}), step('s4', 'Stage wall', ['wall:w3'], { colour: 'Harbour plum', swatch: '#5a4660', coatingId: 'quay-matt' })],
+    openings: [
+      door('o1', 'w1', 900, { widthMm: 1526, name: 'double door' }),
+      sash('o2', 'w2', 700, 1400),
+      sash('o3', 'w2', 3100, 1400),
+      door('o4', 'w6', 1600),
+    ],
+    fittings: [
+      plate('f1', 'socket', 'w1', 4200, 300),
+      plate('f2', 'socket', 'w3', 900, 300),
+      plate('f3', 'vent', 'w5', 1200, 2500, { widthMm: 300, heightMm: 200, name: 'air vent' }),
+    ],
+    steps: [
+      CEILING,
+      TRIM,
+      step('s3', 'Walls', ['walls'], {}),
+      step('s4', 'Stage wall', ['wall:w3'], { colour: 'Harbour plum', swatch: '#5a4660', coatingId: 'quay-matt' }),
+    ],
     crewId: 'heron',
     neededBy: '2027-05-14T17:00:00Z',
   }
@@ -68,8 +150,18 @@ function practice(n: 1 | 2): Room {
       sash('o1', 'w1', 900, 1200, { casing: freshTrim }),
       door('o2', 'w3', 2600, { casing: freshTrim, leaf: freshTrim, ...(n === 1 ? { atMm: 600 } : {}) }),
     ],
-    fittings: [plate('f1', 'socket', 'w2', 1400, 300), plate('f2', 'switch', 'w3', n === 1 ? 1700 : 2300, 1150), plate('f3', 'alarm', 'w4', 1200, 2300, { widthMm: 110, heightMm: 110, name: 'smoke alarm' })],
-    steps: [step('s3', 'Walls', ['walls'], { coatingId: 'quay-matt', colour: n === 1 ? 'Tide green' : 'Kelp', swatch: n === 1 ? '#7f9c86' : '#5f7d6a' })],
+    fittings: [
+      plate('f1', 'socket', 'w2', 1400, 300),
+      plate('f2', 'switch', 'w3', n === 1 ? 1700 : 2300, 1150),
+      plate('f3', 'alarm', 'w4', 1200, 2300, { widthMm: 110, heightMm: 110, name: 'smoke alarm' }),
+    ],
+    steps: [
+      step('s3', 'Walls', ['walls'], {
+        coatingId: 'quay-matt',
+        colour: n === 1 ? 'Tide green' : 'Kelp',
+        swatch: n === 1 ? '#7f9c86' : '#5f7d6a',
+      }),
+    ],
     crewId: n === 1 ? 'wren' : 'heron',
     neededBy: '2027-05-13T17:00:00Z',
   }
@@ -79,10 +171,30 @@ function corridor(): Room {
   const room = newRoom('corridor', 'Corridor', rectangle(9800, 1650))
   return {
     ...room,
-    floor: { ...USUAL_FACES.floor, material: 'tile', texture: 'smooth', sheen: 'satin', colour: 'Slate tile', swatch: '#8b8f8d' },
-    openings: [door('o1', 'w1', 800), door('o2', 'w1', 4300), door('o3', 'w1', 7600), door('o4', 'w3', 2100), door('o5', 'w3', 6800)],
-    fittings: [plate('f1', 'switch', 'w1', 2000, 1150), plate('f2', 'socket', 'w3', 5200, 300), plate('f3', 'light', 'w2', 700, 2100, { scope: 'take off' })],
-    steps: [{ ...TRIM, targets: ['skirting', 'casings', 'leaves'], coats: 2 }, step('s3', 'Walls', ['walls'], { colour: 'Sand', swatch: '#d8c7a4', coatingId: 'quay-matt' })],
+    floor: {
+      ...USUAL_FACES.floor,
+      material: 'tile',
+      texture: 'smooth',
+      sheen: 'satin',
+      colour: 'Slate tile',
+      swatch: '#8b8f8d',
+    },
+    openings: [
+      door('o1', 'w1', 800),
+      door('o2', 'w1', 4300),
+      door('o3', 'w1', 7600),
+      door('o4', 'w3', 2100),
+      door('o5', 'w3', 6800),
+    ],
+    fittings: [
+      plate('f1', 'switch', 'w1', 2000, 1150),
+      plate('f2', 'socket', 'w3', 5200, 300),
+      plate('f3', 'light', 'w2', 700, 2100, { scope: 'take off' }),
+    ],
+    steps: [
+      { ...TRIM, targets: ['skirting', 'casings', 'leaves'], coats: 2 },
+      step('s3', 'Walls', ['walls'], { colour: 'Sand', swatch: '#d8c7a4', coatingId: 'quay-matt' }),
+    ],
     crewId: 'wren',
     neededBy: '2027-05-15T17:00:00Z',
   }
@@ -92,10 +204,27 @@ function store(): Room {
   const room = newRoom('store', 'Instrument store', rectangle(2700, 2100))
   return {
     ...room,
-    walls: room.walls.map((wall, i) => (i === 2 ? { ...wall, face: { ...USUAL_FACES.wall, soundness: 'chalky', colour: 'Limewash', swatch: '#efece2' } } : wall)),
+    walls: room.walls.map((wall, i) =>
+      i === 2
+        ? { ...wall, face: { ...USUAL_FACES.wall, soundness: 'chalky', colour: 'Limewash', swatch: '#efece2' } }
+        : wall,
+    ),
     openings: [door('o1', 'w1', 900)],
     fittings: [plate('f1', 'switch', 'w1', 1900, 1150)],
-    steps: [step('s1', 'Ceiling', ['ceiling'], { coatingId: 'lime-ceiling', colour: 'Chalk white', swatch: '#fbfaf5', coats: 1 }), step('s3', 'Three walls', ['wall:w1', 'wall:w2', 'wall:w4'], { coats: 1, colour: 'Sand', swatch: '#d8c7a4', coatingId: 'quay-matt' })],
+    steps: [
+      step('s1', 'Ceiling', ['ceiling'], {
+        coatingId: 'lime-ceiling',
+        colour: 'Chalk white',
+        swatch: '#fbfaf5',
+        coats: 1,
+      }),
+      step('s3', 'Three walls', ['wall:w1', 'wall:w2', 'wall:w4'], {
+        coats: 1,
+        colour: 'Sand',
+        swatch: '#d8c7a4',
+        coatingId: 'quay-matt',
+      }),
+    ],
     crewId: 'wren',
     neededBy: null,
   }
@@ -103,8 +232,24 @@ function store(): Room {
 
 const WEEK = { days: [0, 1, 2, 3, 4], from: '07:30', to: '16:00', breaks: [{ from: '12:00', to: '12:30' }] }
 const CREWS: Crew[] = [
-  { id: 'heron', name: 'Crew Heron', people: [{ name: 'Maro Tint', skill: 'practised' }, { name: 'Edda Quoin', skill: 'practised' }], shifts: [WEEK] },
-  { id: 'wren', name: 'Crew Wren', people: [{ name: 'Bas Lintel', skill: 'practised' }, { name: 'Pip Sill', skill: 'beginner' }], shifts: [{ ...WEEK, from: '08:00', to: '16:30', breaks: [{ from: '12:30', to: '13:00' }] }] },
+  {
+    id: 'heron',
+    name: 'Crew Heron',
+    people: [
+      { name: 'Maro Tint', skill: 'practised' },
+      { name: 'Edda Quoin', skill: 'practised' },
+    ],
+    shifts: [WEEK],
+  },
+  {
+    id: 'wren',
+    name: 'Crew Wren',
+    people: [
+      { name: 'Bas Lintel', skill: 'practised' },
+      { name: 'Pip Sill', skill: 'beginner' },
+    ],
+    shifts: [{ ...WEEK, from: '08:00', to: '16:30', breaks: [{ from: '12:30', to: '13:00' }] }],
+  },
 ]
 
 /** Tern Quay Music School, a made-up job, before anything has happened. */

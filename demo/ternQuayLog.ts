@@ -1,4 +1,12 @@
-import { formatInstant, parseInstant, planJob, type Job, type LogEvent, type PlacedTask, type Task } from '@crisp-hem/core'
+import {
+  formatInstant,
+  parseInstant,
+  planJob,
+  type Job,
+  type LogEvent,
+  type PlacedTask,
+  type Task,
+} from '@crisp-hem/core'
 import { TERN_QUAY_NOW, ternQuaySurvey } from './ternQuay'
 
 /** Crew Heron was held up before its last coat in practice room 2; everything else ran to plan. */
@@ -21,15 +29,31 @@ export function ternQuay(): Job {
   const now = parseInstant(TERN_QUAY_NOW)
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
   const done = plan.placed
-    .map((placed) => ({ placed, task: tasks.get(placed.taskId)!, at: placed.to + (HELD_UP.test(placed.taskId) ? HELD_UP_MIN : 0) }))
+    .map((placed) => ({
+      placed,
+      task: tasks.get(placed.taskId)!,
+      at: placed.to + (HELD_UP.test(placed.taskId) ? HELD_UP_MIN : 0),
+    }))
     .filter(({ at, task }) => at <= now && !(HELD_UP.test(task.id) && task.kind === 'pull'))
     .sort((a, b) => a.at - b.at)
-  const begun = plan.rounds.filter((round) => round.roomId === 'practice2').flatMap((round) => round.hemIds.filter((hemId) => hemId.includes('wall:w1')))
+  const begun = plan.rounds
+    .filter((round) => round.roomId === 'practice2')
+    .flatMap((round) => round.hemIds.filter((hemId) => hemId.includes('wall:w1')))
   const firstWallOff: Omit<LogEvent, 'id'> = {
-    kind: 'pulled', at: formatInstant(now - 1), crewId: 'heron', subjects: begun, coat: null, bleeds: null, expectedAt: null, undoes: null, note: '',
+    kind: 'pulled',
+    at: formatInstant(now - 1),
+    crewId: 'heron',
+    subjects: begun,
+    coat: null,
+    bleeds: null,
+    expectedAt: null,
+    undoes: null,
+    note: '',
   }
   const log = done.flatMap(({ placed, task, at }) => eventsOf(task, placed, at))
-  return ternQuaySurvey([...log, firstWallOff].map((event, i) => ({ ...event, id: `tq-${String(i + 1).padStart(4, '0')}` })))
+  return ternQuaySurvey(
+    [...log, firstWallOff].map((event, i) => ({ ...event, id: `tq-${String(i + 1).padStart(4, '0')}` })),
+  )
 }
 
 function eventsOf(task: Task, placed: PlacedTask, at: number): Omit<LogEvent, 'id'>[] {
@@ -44,11 +68,24 @@ function eventsOf(task: Task, placed: PlacedTask, at: number): Omit<LogEvent, 'i
   }
   const more: Omit<LogEvent, 'id'>[] = []
   if (task.kind === 'lay' && task.roomId.startsWith('practice')) {
-    more.push({ ...base, kind: 'covered', at: formatInstant(at), subjects: [`fitting:${task.roomId}/f3`], expectedAt: null })
+    more.push({
+      ...base,
+      kind: 'covered',
+      at: formatInstant(at),
+      subjects: [`fitting:${task.roomId}/f3`],
+      expectedAt: null,
+    })
   }
   if (task.kind === 'pull') {
     task.subjects.forEach((hemId, i) =>
-      more.push({ ...base, kind: 'inspected', at: formatInstant(at + 6), subjects: [hemId], bleeds: i % 7 === 3 ? 1 : 0, expectedAt: null }),
+      more.push({
+        ...base,
+        kind: 'inspected',
+        at: formatInstant(at + 6),
+        subjects: [hemId],
+        bleeds: i % 7 === 3 ? 1 : 0,
+        expectedAt: null,
+      }),
     )
   }
   return [tick, ...more]

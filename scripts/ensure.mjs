@@ -10,7 +10,11 @@ process.chdir(root)
 
 /** Runs a command with our output; ends the process when it fails. */
 export function run(command, args, options = {}) {
-  const result = spawnSync(command, args, { stdio: options.quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'], cwd: root, ...options })
+  const result = spawnSync(command, args, {
+    stdio: options.quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'],
+    cwd: root,
+    ...options,
+  })
   if (result.status !== 0) {
     process.stderr.write(`${command} ${args.join(' ')} failed\n`)
     process.exit(result.status ?? 1)
@@ -52,7 +56,9 @@ export function ensureBuilt(parts = ['server', 'web']) {
     const newest = Math.max(...[part, 'core', 'demo', 'package-lock.json'].map(newestTime))
     if (existsSync(stamp) && statSync(stamp).mtimeMs >= newest) continue
     process.stderr.write(`Building ${part}\n`)
-    run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', part, '--config', `${part}/vite.config.mjs`], { stdio: ['ignore', 2, 2] })
+    run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', part, '--config', `${part}/vite.config.mjs`], {
+      stdio: ['ignore', 2, 2],
+    })
     writeFileSync(stamp, '')
   }
 }

@@ -12,7 +12,11 @@ const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 const VIEWS = {
   jobs: { path: '/', size: DESK },
-  walk: { path: '/jobs/tern-quay/walk/practice2', size: DESK, act: (page) => page.locator('[data-hem="practice2/wall:w3|ceiling"]').click({ force: true }) },
+  walk: {
+    path: '/jobs/tern-quay/walk/practice2',
+    size: DESK,
+    act: (page) => page.locator('[data-hem="practice2/wall:w3|ceiling"]').click({ force: true }),
+  },
   recipes: { path: `/jobs/tern-quay/recipes?hem=${HEM}`, size: DESK },
   load: { path: '/jobs/tern-quay/load', size: DESK },
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
@@ -30,11 +34,22 @@ const [folder = 'docs/screenshots', ...names] = process.argv.slice(2)
 mkdirSync(folder, { recursive: true })
 const data = mkdtempSync(join(tmpdir(), 'crisp-hem-shots-'))
 const port = 4390
-const server = spawn(process.execPath, ['scripts/start.mjs', '--demo'], { env: { ...process.env, PORT: String(port), DATA_DIR: data }, stdio: ['ignore', 'pipe', 'inherit'] })
+const server = spawn(process.execPath, ['scripts/start.mjs', '--demo'], {
+  env: { ...process.env, PORT: String(port), DATA_DIR: data },
+  stdio: ['ignore', 'pipe', 'inherit'],
+})
 await new Promise((resolve) => server.stdout.once('data', resolve))
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
 })
 try {
   for (const [name, view] of Object.entries(VIEWS)) {

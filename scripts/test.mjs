@@ -9,7 +9,8 @@ ensureBuilt()
 rmSync('.tmp/results', { recursive: true, force: true })
 mkdirSync('.tmp/results', { recursive: true })
 
-const node = (...args) => spawnSync(process.execPath, args, { stdio: 'inherit', env: { ...process.env, FORCE_COLOR: '0' } }).status === 0
+const node = (...args) =>
+  spawnSync(process.execPath, args, { stdio: 'inherit', env: { ...process.env, FORCE_COLOR: '0' } }).status === 0
 const failedSteps = []
 const step = (name, ok) => {
   process.stdout.write(`${name}: ${ok ? 'ok' : 'FAILED'}\n`)
@@ -20,7 +21,13 @@ step('lint', node('node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0
 step('format', node('node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'))
 step('types', node('scripts/types.mjs'))
 
-const jestOk = node('node_modules/jest/bin/jest.js', '--ci', '--json', '--outputFile=.tmp/results/jest.json', '--silent')
+const jestOk = node(
+  'node_modules/jest/bin/jest.js',
+  '--ci',
+  '--json',
+  '--outputFile=.tmp/results/jest.json',
+  '--silent',
+)
 const playwrightOk = node('node_modules/@playwright/test/cli.js', 'test', '--config', 'e2e/playwright.config.ts')
 
 const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null)
@@ -32,7 +39,12 @@ step('playwright', playwrightOk)
 // A suite that could not even start counts as one failure, and so does each failed step before the tests.
 const early = failedSteps.filter((name) => name !== 'jest' && name !== 'playwright').length
 const passed = (jest?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0)
-let failed = (jest?.numFailedTests ?? 0) + (jest?.numRuntimeErrorTestSuites ?? 0) + (browser?.stats.unexpected ?? 0) + (browser?.stats.flaky ?? 0) + early
+let failed =
+  (jest?.numFailedTests ?? 0) +
+  (jest?.numRuntimeErrorTestSuites ?? 0) +
+  (browser?.stats.unexpected ?? 0) +
+  (browser?.stats.flaky ?? 0) +
+  early
 if (failed === 0 && (!jestOk || !playwrightOk)) failed = 1
 process.stdout.write(`${passed} passed, ${failed} failed\n`)
 process.exit(failed === 0 ? 0 : 1)

@@ -7,5 +7,9 @@ const from = process.env.INIT_CWD ?? root
 ensureInstalled()
 ensureBuilt(['server'])
 const isFile = (arg, i) => !arg.startsWith('--') && !args[i - 1]?.startsWith('--')
-process.argv = [process.argv[0], name, ...args.map((arg, i) => (isFile(arg, i) && !isAbsolute(arg) ? join(from, arg) : arg))]
+process.argv = [
+  process.argv[0],
+  name,
+  ...args.map((arg, i) => (isFile(arg, i) && !isAbsolute(arg) ? join(from, arg) : arg)),
+]
 await import(`../server/dist/${name}.js`)

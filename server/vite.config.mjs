@@ -10,6 +10,13 @@ export default defineConfig({
     target: 'node20',
     outDir: 'dist',
     emptyOutDir: true,
-    rollupOptions: { input: { main: 'src/main.ts', plan: 'src/tools/plan.ts', bench: 'src/tools/bench.ts', schema: 'src/tools/schema.ts' } },
+    rollupOptions: {
+      input: {
+        main: 'src/main.ts',
+        plan: 'src/tools/plan.ts',
+        bench: 'src/tools/bench.ts',
+        schema: 'src/tools/schema.ts',
+      },
+    },
   },
 })

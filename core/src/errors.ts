@@ -31,9 +31,7 @@ export class CoreError extends Error {
 
 /** Replaces each `{name}` of a template by the fact of that name; an absent fact stays visible as `{name}`. */
 export function fillTemplate(template: string, facts: ErrorFacts): string {
-  return template.replace(/\{(\w+)\}/g, (whole, name: string) =>
-    name in facts ? String(facts[name]) : whole,
-  )
+  return template.replace(/\{(\w+)\}/g, (whole, name: string) => (name in facts ? String(facts[name]) : whole))
 }
 
 /** Makes the compiler prove that a `switch` handled every case. */

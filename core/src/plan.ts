@@ -52,7 +52,9 @@ export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
   const hems = derived.flatMap((each) => each.hems)
   const answers = derived.flatMap(({ room, hems: own }) => roomRecipes(job, room, own, clocks, nextShift))
-  const recipes = new Map(answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])))
+  const recipes = new Map(
+    answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
+  )
   const log = foldLog(job.log)
   const { rounds, tasks, problems } = jobRounds({ job, clocks, hems, recipes, calendars, nextShift })
   const windows = { job, clocks, recipes, log }
@@ -82,16 +84,26 @@ export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
     problems: [
       ...airProblems(job),
       ...(job.crews.some((crew) => crew.people.length > 0) ? [] : [said('plan.no_crew')]),
-      ...answers.flatMap((answer) => (answer.safe ? [] : [said('plan.no_recipe', { place: placeOf(job, hems, answer.hemId) })])),
+      ...answers.flatMap((answer) =>
+        answer.safe ? [] : [said('plan.no_recipe', { place: placeOf(job, hems, answer.hemId) })],
+      ),
       ...problems,
-      ...schedule.unplaced.map((each) => noShift(job, each.tasks, each.minutes, longestStretchMin(calendars.get(each.tasks[0]!.crewId)))),
+      ...schedule.unplaced.map((each) =>
+        noShift(job, each.tasks, each.minutes, longestStretchMin(calendars.get(each.tasks[0]!.crewId))),
+      ),
       ...lateRooms(job, planned),
     ],
     endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
   }
 }
 
-function roomRecipes(job: Job, room: Room, hems: readonly Hem[], clocks: JobClocks, nextShift: (at: number) => number): RecipeAnswer[] {
+function roomRecipes(
+  job: Job,
+  room: Room,
+  hems: readonly Hem[],
+  clocks: JobClocks,
+  nextShift: (at: number) => number,
+): RecipeAnswer[] {
   const times = estimateStepTimes(job, room, nextShift)
   // Hems along the same two faces differ in length only, so they share their judged candidates.
   const judged = new Map<string, ReturnType<typeof judgeCandidates>>()
@@ -100,7 +112,10 @@ function roomRecipes(job: Job, room: Room, hems: readonly Hem[], clocks: JobCloc
     const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
     // A keep side coated shortly before the job gets its night as well.
     const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
-    const ctx = hemContext(job, room, hem, clocks, { layAt: Math.max(stepLay, rested), coatedAt: (stepId) => times.coatedAt.get(stepId)! })
+    const ctx = hemContext(job, room, hem, clocks, {
+      layAt: Math.max(stepLay, rested),
+      coatedAt: (stepId) => times.coatedAt.get(stepId)!,
+    })
     const key = judgingKey(ctx)
     const candidates = judged.get(key) ?? judgeCandidates(ctx)
     judged.set(key, candidates)
@@ -116,7 +131,9 @@ const placeOf = (job: Job, hems: readonly Hem[], hemId: string): string => {
 /** Rooms needed back first come first; the rest keep the order of the survey. */
 function roomRanks(job: Job): Map<string, number> {
   const due = (room: Room) => (room.neededBy ? parseInstant(room.neededBy) : Number.POSITIVE_INFINITY)
-  const order = job.rooms.map((room, i) => ({ id: room.id, due: due(room), i })).sort((a, b) => (a.due === b.due ? a.i - b.i : a.due - b.due))
+  const order = job.rooms
+    .map((room, i) => ({ id: room.id, due: due(room), i }))
+    .sort((a, b) => (a.due === b.due ? a.i - b.i : a.due - b.due))
   return new Map(order.map(({ id }, rank) => [id, rank]))
 }
 
@@ -125,11 +142,14 @@ function airProblems(job: Job): Said[] {
   const used = new Set(job.rooms.flatMap((room) => room.steps.map((step) => step.coatingId)))
   const found: Said[] = []
   const margin = aboveDewC(tempC, tempC, rh)
-  if (margin < DEW_MARGIN.value) found.push(said('plan.near_dew', { margin: margin.toFixed(1), limit: DEW_MARGIN.value }))
+  if (margin < DEW_MARGIN.value)
+    found.push(said('plan.near_dew', { margin: margin.toFixed(1), limit: DEW_MARGIN.value }))
   for (const id of used) {
     const coating = coatingOf(job.shelf, id)
     if (tempC < coating.filmFormingC || tempC > coating.maxC) {
-      found.push(said('plan.cold_paint', { coating: coating.name, low: coating.filmFormingC, high: coating.maxC, temp: tempC }))
+      found.push(
+        said('plan.cold_paint', { coating: coating.name, low: coating.filmFormingC, high: coating.maxC, temp: tempC }),
+      )
     }
     if (rh > coating.maxRh) found.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh }))
   }
@@ -138,7 +158,11 @@ function airProblems(job: Job): Said[] {
 
 function noShift(job: Job, tasks: readonly Task[], minutes: number, longest: number): Said {
   const room = job.rooms.find((each) => each.id === tasks[0]!.roomId)!
-  return said('plan.no_shift', { what: `${room.name}: ${tasks.map((task) => task.kind).join(' + ')}`, need: minutes, have: longest })
+  return said('plan.no_shift', {
+    what: `${room.name}: ${tasks.map((task) => task.kind).join(' + ')}`,
+    need: minutes,
+    have: longest,
+  })
 }
 
 function lateRooms(job: Job, plan: { placed: readonly PlacedTask[]; tasks: readonly Task[]; from: number }): Said[] {
@@ -149,6 +173,8 @@ function lateRooms(job: Job, plan: { placed: readonly PlacedTask[]; tasks: reado
     const end = Math.max(...ends, Number.NEGATIVE_INFINITY)
     const late = end - parseInstant(room.neededBy)
     if (!(late > 0)) return []
-    return [said('plan.late_room', { room: room.name, when: whenText(end, plan.from, job.site.zone), late: spanText(late) })]
+    return [
+      said('plan.late_room', { room: room.name, when: whenText(end, plan.from, job.site.zone), late: spanText(late) }),
+    ]
   })
 }

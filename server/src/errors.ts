@@ -42,6 +42,10 @@ export function answerFor(error: unknown): { status: number; body: ErrorAnswer }
     return { status, body: { code: error.code, message: error.message, place } }
   }
   const status = (error as { statusCode?: number }).statusCode
-  if (status && status < 500) return { status, body: { code: 'request.unreadable', message: (error as Error).message, place: null } }
-  return { status: 500, body: { code: 'server.failed', message: 'something went wrong here; nothing was changed', place: null } }
+  if (status && status < 500)
+    return { status, body: { code: 'request.unreadable', message: (error as Error).message, place: null } }
+  return {
+    status: 500,
+    body: { code: 'server.failed', message: 'something went wrong here; nothing was changed', place: null },
+  }
 }

@@ -36,7 +36,8 @@ async function main(): Promise<void> {
 }
 
 main().catch((error: NodeJS.ErrnoException) => {
-  const why = error.code === 'EADDRINUSE' ? `port ${process.env.PORT ?? 4173} is taken; set PORT to another` : error.message
+  const why =
+    error.code === 'EADDRINUSE' ? `port ${process.env.PORT ?? 4173} is taken; set PORT to another` : error.message
   process.stderr.write(`Crisp Hem did not start: ${why}\n`)
   process.exit(1)
 })

@@ -34,9 +34,15 @@ export const api = {
   saveJob: (facts: JobFacts, revision: number) => ask<{ revision: number }>('PUT', one(facts.id), { facts, revision }),
   deleteJob: (id: string) => ask<void>('DELETE', one(id)),
   restoreJob: (id: string) => ask<{ revision: number }>('POST', `${one(id)}/restore`),
-  copyJob: (id: string, copy: { id: string; name: string }) => ask<{ revision: number }>('POST', `${one(id)}/copy`, copy),
+  copyJob: (id: string, copy: { id: string; name: string }) =>
+    ask<{ revision: number }>('POST', `${one(id)}/copy`, copy),
   importJob: (file: string, as?: string) =>
-    ask<{ id: string; name: string }>('POST', `/jobs/import${as ? `?as=${encodeURIComponent(as)}` : ''}`, file, 'text/plain'),
+    ask<{ id: string; name: string }>(
+      'POST',
+      `/jobs/import${as ? `?as=${encodeURIComponent(as)}` : ''}`,
+      file,
+      'text/plain',
+    ),
   fileUrl: (id: string) => `/api${one(id)}/file`,
   sendEvents: (id: string, events: readonly LogEvent[]) => ask<{ taken: number }>('POST', `${one(id)}/log`, { events }),
 }

@@ -2,7 +2,9 @@ import { createBrowserRouter, Navigate } from 'react-router'
 import { JobsPage } from './jobs/JobsPage'
 
 /** The first view comes with the app; the others are fetched when opened. */
-const page = <K extends string>(load: () => Promise<Record<K, React.ComponentType>>, name: K) => async () => ({ Component: (await load())[name] })
+const page =
+  <K extends string>(load: () => Promise<Record<K, React.ComponentType>>, name: K) =>
+  async () => ({ Component: (await load())[name] })
 
 export const router = createBrowserRouter([
   { path: '/', Component: JobsPage },

@@ -8,6 +8,12 @@ export const MAGNUS = {
   offsetC: known(243.12, '°C', 'published', 'Sonntag 1990, over water'),
 }
 
+/** The same over ice, which sets the dew point below 0 °C. Sonntag 1990: published. */
+export const MAGNUS_ICE = {
+  factor: known(22.46, '', 'published', 'Sonntag 1990, over ice'),
+  offsetC: known(272.62, '°C', 'published', 'Sonntag 1990, over ice'),
+}
+
 /** Least distance of a face above the dew point for painting. ISO 8502-4. */
 export const DEW_MARGIN = known(3, '°C', 'published', 'ISO 8502-4')
 
@@ -19,13 +25,15 @@ export const saturationPa = (tempC: number): number =>
 export const vapourPa = (tempC: number, rh: number): number => (saturationPa(tempC) * rh) / 100
 
 /**
- * Dew point of air, °C: the inverse of {@link saturationPa} at the air's vapour pressure. docs/science.md eq. 3.
+ * Dew point of air, °C: where its vapour pressure saturates, over ice below 0 °C. docs/science.md eq. 3.
  * @throws CoreError air.out_of_range when rh is not in (0, 100]
  */
 export function dewPointC(tempC: number, rh: number): number {
-  if (!(rh > 0 && rh <= 100)) throw new CoreError('air.out_of_range', { what: 'humidity', value: rh, low: 0, high: 100 })
+  if (!(rh > 0 && rh <= 100))
+    throw new CoreError('air.out_of_range', { what: 'humidity', value: rh, low: 0, high: 100 })
   const ln = Math.log(vapourPa(tempC, rh) / MAGNUS.scalePa.value)
-  return (MAGNUS.offsetC.value * ln) / (MAGNUS.factor.value - ln)
+  const { factor, offsetC } = ln < 0 ? MAGNUS_ICE : MAGNUS
+  return (offsetC.value * ln) / (factor.value - ln)
 }
 
 /** How far a face stands above the air's dew point, °C. Under {@link DEW_MARGIN} it is not painted. */

@@ -9,7 +9,12 @@ export const REFERENCE_AIR: AirPoint = { tempC: 23, rh: 50, windMs: 0.1 }
 /** How air speed lifts evaporation: (a + b·v), scaled to still room air. */
 export const EVAPORATION = {
   stillWm2Pa: known(0.089, 'W/(m²·Pa)', 'from memory', 'evaporation from water surfaces, handbook form a + b·v'),
-  speedWm2Pa: known(0.0782, 'W/(m²·Pa) per m/s', 'from memory', 'evaporation from water surfaces, handbook form a + b·v'),
+  speedWm2Pa: known(
+    0.0782,
+    'W/(m²·Pa) per m/s',
+    'from memory',
+    'evaporation from water surfaces, handbook form a + b·v',
+  ),
 }
 
 /** Activation energy of film formation and bond growth. */
@@ -31,7 +36,8 @@ export function dryingRate(point: AirPoint): number {
 
 const airFactor = (windMs: number) => EVAPORATION.stillWm2Pa.value + EVAPORATION.speedWm2Pa.value * windMs
 const REFERENCE_DRYING =
-  (saturationPa(REFERENCE_AIR.tempC) - vapourPa(REFERENCE_AIR.tempC, REFERENCE_AIR.rh)) * airFactor(REFERENCE_AIR.windMs)
+  (saturationPa(REFERENCE_AIR.tempC) - vapourPa(REFERENCE_AIR.tempC, REFERENCE_AIR.rh)) *
+  airFactor(REFERENCE_AIR.windMs)
 
 /**
  * How fast a film gains cure at a temperature, as a multiple of 23 °C: Arrhenius, paused below the

@@ -55,7 +55,10 @@ export function pullWindow(setup: WindowSetup): PullSpan[] {
 
 const earlier = (a: number | null, b: number | null) => (a === null ? b : b === null ? a : Math.min(a, b))
 
-function joined(start: number, bounds: readonly { kind: SpanKind; to: number | null; endedBy: PullSpan['endedBy'] }[]): PullSpan[] {
+function joined(
+  start: number,
+  bounds: readonly { kind: SpanKind; to: number | null; endedBy: PullSpan['endedBy'] }[],
+): PullSpan[] {
   const spans: PullSpan[] = []
   let from = start
   for (const { kind, to, endedBy } of bounds) {

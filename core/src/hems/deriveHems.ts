@@ -31,7 +31,13 @@ export interface BareEdge {
   readonly kind: EdgeKind
   readonly place: string
   readonly segments: readonly EdgeSegment[]
-  readonly why: 'nothing painted' | 'same colour both sides' | 'shielded' | 'left out' | 'fitting taken off' | 'fitting takes the wall colour'
+  readonly why:
+    | 'nothing painted'
+    | 'same colour both sides'
+    | 'shielded'
+    | 'left out'
+    | 'fitting taken off'
+    | 'fitting takes the wall colour'
   readonly note: string
 }
 
@@ -44,7 +50,15 @@ export function deriveHems(room: Room, shelf: Shelf): { hems: Hem[]; bare: BareE
   const bare: BareEdge[] = []
   for (const edge of roomEdges(room)) {
     const why = reasonForNone(room, shelf, edge)
-    if (why) bare.push({ roomId: room.id, edge: edge.key, kind: edge.kind, place: placeWords(room, edge), segments: edge.segments, ...why })
+    if (why)
+      bare.push({
+        roomId: room.id,
+        edge: edge.key,
+        kind: edge.kind,
+        place: placeWords(room, edge),
+        segments: edge.segments,
+        ...why,
+      })
     else hems.push(hemOn(room, edge))
   }
   return { hems, bare }
@@ -66,7 +80,12 @@ function reasonForNone(room: Room, shelf: Shelf, edge: Edge): Pick<BareEdge, 'wh
 const fittingScope = (room: Room, edge: Edge) =>
   edge.b.startsWith('fitting:') ? room.fittings.find((each) => `fitting:${each.id}` === edge.b)?.scope : undefined
 
-function resultOf(room: Room, shelf: Shelf, key: FaceKey, step: PaintStep | undefined): { colour: string; sheen: Sheen } {
+function resultOf(
+  room: Room,
+  shelf: Shelf,
+  key: FaceKey,
+  step: PaintStep | undefined,
+): { colour: string; sheen: Sheen } {
   if (step) return { colour: step.colour.trim().toLowerCase(), sheen: coatingOf(shelf, step.coatingId).sheen }
   const face = faceOf(room, key)
   return { colour: face.colour.trim().toLowerCase(), sheen: face.sheen }

@@ -106,7 +106,9 @@ function openingEdges(o: Opening): Edge[] {
   if (o.casing && o.casingMm > 0) {
     const outer = frame('wall to casing', wall, `casing:${o.id}`, o, o.casingMm)
     // A door leaf is parted from its casing by a gap; glass meets the casing directly.
-    return o.kind === 'window' && o.leaf ? [outer, frame('casing to glass', `casing:${o.id}`, `leaf:${o.id}`, o, 0)] : [outer]
+    return o.kind === 'window' && o.leaf
+      ? [outer, frame('casing to glass', `casing:${o.id}`, `leaf:${o.id}`, o, 0)]
+      : [outer]
   }
   return o.leaf ? [frame('wall to frame', wall, `leaf:${o.id}`, o, 0)] : []
 }
@@ -132,8 +134,15 @@ function line(kind: EdgeKind, a: FaceKey, b: FaceKey, bounds: string, s: EdgeSeg
 }
 
 function loop(
-  kind: EdgeKind, a: FaceKey, b: FaceKey, wallId: string,
-  left: number, low: number, right: number, top: number, openBelow: boolean,
+  kind: EdgeKind,
+  a: FaceKey,
+  b: FaceKey,
+  wallId: string,
+  left: number,
+  low: number,
+  right: number,
+  top: number,
+  openBelow: boolean,
 ): Edge {
   const sides: EdgeSegment[] = [
     { wallId, x1: left, y1: low, x2: left, y2: top },

@@ -50,7 +50,18 @@ function glassNeeds(room: Room, shelf: Shelf): CoverNeed[] {
     .flatMap((opening) => {
       const film = narrowestOver(shelf, Math.min(opening.heightMm, opening.widthMm))
       const run = Math.max(opening.heightMm, opening.widthMm)
-      return film ? [rollNeed(room, opening.name, 'the gun reaches it; tape it taut all round', film, run, opening.heightMm * opening.widthMm)] : []
+      return film
+        ? [
+            rollNeed(
+              room,
+              opening.name,
+              'the gun reaches it; tape it taut all round',
+              film,
+              run,
+              opening.heightMm * opening.widthMm,
+            ),
+          ]
+        : []
     })
 }
 
@@ -63,7 +74,18 @@ function wallNeeds(room: Room, shelf: Shelf): CoverNeed[] {
     })
     .flatMap((wall) => {
       const film = narrowestOver(shelf, room.heightMm) ?? widest(shelf.covers.filter((cover) => cover.kind === 'film'))
-      return film ? [rollNeed(room, `wall ${wall.name}`, 'hangs below the sprayed ceiling', film, wall.lengthMm, wall.lengthMm * room.heightMm)] : []
+      return film
+        ? [
+            rollNeed(
+              room,
+              `wall ${wall.name}`,
+              'hangs below the sprayed ceiling',
+              film,
+              wall.lengthMm,
+              wall.lengthMm * room.heightMm,
+            ),
+          ]
+        : []
     })
 }
 

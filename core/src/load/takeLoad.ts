@@ -92,7 +92,17 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
     const wasteMm = Math.ceil(((hemMm + tabsMm) * job.house.wastePct) / 100)
     const totalMm = hemMm + tabsMm + wasteMm
     const rolls = Math.ceil(totalMm / tape.rollLengthMm)
-    return { tapeId, widthMm: Number(width), hemIds: group.map((hem) => hem.id), hemMm, tabsMm, wasteMm, totalMm, rolls, ...buy(roll, rolls) }
+    return {
+      tapeId,
+      widthMm: Number(width),
+      hemIds: group.map((hem) => hem.id),
+      hemMm,
+      tabsMm,
+      wasteMm,
+      totalMm,
+      rolls,
+      ...buy(roll, rolls),
+    }
   })
 }
 
@@ -100,7 +110,11 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
 export function buy(roll: TapeRoll, rolls: number): { packs: number; singles: number; costMinor: number } {
   const options = Array.from({ length: Math.ceil(rolls / roll.packOf) + 1 }, (_, packs) => {
     const singles = Math.max(0, rolls - packs * roll.packOf)
-    return { packs: roll.packOf === 1 ? 0 : packs, singles: roll.packOf === 1 ? rolls : singles, costMinor: packs * roll.packPriceMinor + singles * roll.priceMinor }
+    return {
+      packs: roll.packOf === 1 ? 0 : packs,
+      singles: roll.packOf === 1 ? rolls : singles,
+      costMinor: packs * roll.packPriceMinor + singles * roll.priceMinor,
+    }
   })
   if (roll.packOf === 1) return { packs: 0, singles: rolls, costMinor: rolls * roll.priceMinor }
   return options.reduce((best, option) => (option.costMinor < best.costMinor ? option : best))
@@ -143,7 +157,12 @@ function coatingLines(job: Job): SupplyLine[] {
       const coating = coatingOf(job.shelf, step.coatingId)
       const m2 = facesOfStep(room, step).reduce((sum, key) => sum + faceAreaMm2(room, key), 0) / 1e6
       const key = `${coating.id}|${step.colour.trim().toLowerCase()}`
-      const line = litres.get(key) ?? { id: key, name: `${step.colour}, ${coating.name}`, exact: 0, price: coating.priceMinorPerL }
+      const line = litres.get(key) ?? {
+        id: key,
+        name: `${step.colour}, ${coating.name}`,
+        exact: 0,
+        price: coating.priceMinorPerL,
+      }
       litres.set(key, { ...line, exact: line.exact + (m2 * step.coats) / coating.spreadM2PerL })
     }
   }

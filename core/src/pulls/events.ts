@@ -1,5 +1,15 @@
 /** What can be ticked on site. `undone` takes one earlier event back; nothing is ever erased. */
-export const EVENT_KINDS = ['covered', 'laid', 'sealed', 'coated', 'pulled', 'inspected', 'skipped', 'uncovered', 'undone'] as const
+export const EVENT_KINDS = [
+  'covered',
+  'laid',
+  'sealed',
+  'coated',
+  'pulled',
+  'inspected',
+  'skipped',
+  'uncovered',
+  'undone',
+] as const
 export type EventKind = (typeof EVENT_KINDS)[number]
 
 /**

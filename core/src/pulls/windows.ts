@@ -36,7 +36,11 @@ const stepOfRound = (job: Job, round: Round): PaintStep =>
   job.rooms.find((room) => room.id === round.roomId)!.steps.find((step) => step.id === round.stepId)!
 
 /** Windows of every hem not yet pulled, grouped by round and time of the last coat. */
-export function pullPlans(setup: WindowsSetup, rounds: readonly Round[], placed: ReadonlyMap<string, PlacedTask>): PullPlan[] {
+export function pullPlans(
+  setup: WindowsSetup,
+  rounds: readonly Round[],
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullPlan[] {
   return rounds.flatMap((round) => {
     const step = stepOfRound(setup.job, round)
     const left = round.hemIds.filter((hemId) => {
@@ -55,16 +59,26 @@ export function pullPlans(setup: WindowsSetup, rounds: readonly Round[], placed:
   })
 }
 
-const lastCoat = (log: LogState, hemId: string, coats: number): number | null => log.hems.get(hemId)?.coatedAt[coats - 1] ?? null
+const lastCoat = (log: LogState, hemId: string, coats: number): number | null =>
+  log.hems.get(hemId)?.coatedAt[coats - 1] ?? null
 
-function plannedCoat(round: Round, step: PaintStep, placed: ReadonlyMap<string, PlacedTask>): { from: number; to: number } | null {
+function plannedCoat(
+  round: Round,
+  step: PaintStep,
+  placed: ReadonlyMap<string, PlacedTask>,
+): { from: number; to: number } | null {
   const task = placed.get(`${round.id}/coat${step.coats}`)
   return task ? { from: task.from, to: task.to } : null
 }
 
 function onePlan(
-  setup: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly string[],
-  coat: { from: number; to: number }, coated: boolean, placed: ReadonlyMap<string, PlacedTask>,
+  setup: WindowsSetup,
+  round: Round,
+  step: PaintStep,
+  hemIds: readonly string[],
+  coat: { from: number; to: number },
+  coated: boolean,
+  placed: ReadonlyMap<string, PlacedTask>,
 ): PullPlan {
   const pull = placed.get(`${round.id}/pull`)
   const late = hemIds.map((hemId) => setup.log.hems.get(hemId)?.coatLateMin ?? null).filter((each) => each !== null)
@@ -84,8 +98,12 @@ function onePlan(
 
 /** Spans for hems coated together; the strictest tape and the first bead decide. */
 function spansOf(
-  setup: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly string[],
-  coat: { from: number; to: number }, placed: ReadonlyMap<string, PlacedTask>,
+  setup: WindowsSetup,
+  round: Round,
+  step: PaintStep,
+  hemIds: readonly string[],
+  coat: { from: number; to: number },
+  placed: ReadonlyMap<string, PlacedTask>,
 ): PullSpan[] {
   const { job, recipes, log, clocks } = setup
   const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((each) => each !== undefined)
@@ -127,7 +145,9 @@ export function pullReadyFor(setup: WindowsSetup, rounds: ReadonlyMap<string, Ro
     const spans = spansOf(setup, round, step, waiting, coat, new Map())
     const now = spanAt(spans, at)
     if (!now || now.kind === 'wet' || now.kind === 'dry' || now.kind === 'past') return at
-    const next = spans.find((span) => span.from > at && (span.kind === 'wet' || span.kind === 'dry' || span.kind === 'past'))
+    const next = spans.find(
+      (span) => span.from > at && (span.kind === 'wet' || span.kind === 'dry' || span.kind === 'past'),
+    )
     return next?.from ?? at
   }
 }

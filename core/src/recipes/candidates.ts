@@ -60,7 +60,10 @@ function sealOf(ctx: HemContext, school: School): { seal: Seal; sealant: Sealant
       const sealant = [...fits].sort((a, b) => a.priceMinor / a.metresPerTube - b.priceMinor / b.metresPerTube)
       // A rim of white shows beside colour; clear stays unseen in the shadow of the tape.
       const white = ctx.keepSwatch.toLowerCase() === '#ffffff' && ctx.step.swatch.toLowerCase() === '#ffffff'
-      return { seal: 'wiped sealant', sealant: sealant.find((each) => (each.colour === 'white') === white) ?? sealant[0] ?? null }
+      return {
+        seal: 'wiped sealant',
+        sealant: sealant.find((each) => (each.colour === 'white') === white) ?? sealant[0] ?? null,
+      }
     }
     case 'own-colour seal':
       return { seal: ctx.keepPaintAtHand ? 'own colour' : 'clear glaze', sealant: null }
@@ -100,7 +103,12 @@ function rollFor(ctx: HemContext, tape: Tape): TapeRoll {
 }
 
 function expectedCost(
-  ctx: HemContext, tape: Tape, roll: TapeRoll, seal: Seal, sealant: Sealant | null, risks: RecipeRisks,
+  ctx: HemContext,
+  tape: Tape,
+  roll: TapeRoll,
+  seal: Seal,
+  sealant: Sealant | null,
+  risks: RecipeRisks,
 ): RecipeCost {
   const { house } = ctx
   const tapeMinor = (1000 / tape.rollLengthMm) * roll.priceMinor * (1 + house.wastePct / 100)
@@ -118,12 +126,21 @@ function expectedCost(
 
 /** The first hard rule a candidate breaks, or null. The order is the order in which a foreman would object. */
 function hardRule(
-  ctx: HemContext, school: School, tape: Tape, seal: Seal, sealant: Sealant | null,
-  risks: RecipeRisks, safeAge: number | null, used: number,
+  ctx: HemContext,
+  school: School,
+  tape: Tape,
+  seal: Seal,
+  sealant: Sealant | null,
+  risks: RecipeRisks,
+  safeAge: number | null,
+  used: number,
 ): Said | null {
   const { house, keepWords: face } = ctx
   const grip = figure(tape.gripN25)
-  if ((school === 'barrier edge') !== (tape.edge === 'barrier') && (school === 'barrier edge' || school === 'press only')) {
+  if (
+    (school === 'barrier edge') !== (tape.edge === 'barrier') &&
+    (school === 'barrier edge' || school === 'press only')
+  ) {
     return said('out.not_barrier')
   }
   if (school === 'barrier edge') {
@@ -151,4 +168,5 @@ const isFullSkim = (ctx: HemContext): boolean =>
   ctx.keepFace.texture === 'smooth' && (ctx.keepFace.material === 'plaster' || ctx.keepFace.material === 'board')
 
 /** Whether the dry pull of a candidate is scored first. */
-export const scored = (ctx: HemContext, seal: Seal): boolean => ctx.house.pull === 'dry' && needsScore(ctx.coating.sheen, seal)
+export const scored = (ctx: HemContext, seal: Seal): boolean =>
+  ctx.house.pull === 'dry' && needsScore(ctx.coating.sheen, seal)

@@ -23,10 +23,14 @@ const PRESS_ENOUGH_SHARE = 0.25
  * 4. else the cheapest of the other schools, saying so.
  */
 export function chooseRecipe(ctx: HemContext, judged: readonly Candidate[] = judgeCandidates(ctx)): RecipeAnswer {
-  const safe = judged.filter((each) => each.ruledOut === null).sort((a, b) => a.costPerM.total - b.costPerM.total || (a.tape.id < b.tape.id ? -1 : 1))
+  const safe = judged
+    .filter((each) => each.ruledOut === null)
+    .sort((a, b) => a.costPerM.total - b.costPerM.total || (a.tape.id < b.tape.id ? -1 : 1))
   const pick = choose(ctx, safe)
   const ruledOut = judged.flatMap((each) =>
-    each.ruledOut && each.ruledOut.code !== 'out.not_barrier' ? [{ school: each.school, tapeId: each.tape.id, why: each.ruledOut }] : [],
+    each.ruledOut && each.ruledOut.code !== 'out.not_barrier'
+      ? [{ school: each.school, tapeId: each.tape.id, why: each.ruledOut }]
+      : [],
   )
   if (!pick) return { safe: false, ...nothingSafe(ctx, judged), ruledOut }
   const others = safe
@@ -41,19 +45,28 @@ export function chooseRecipe(ctx: HemContext, judged: readonly Candidate[] = jud
       bleedsPerM: risks.bleeds.mean,
       liftPerM: risks.lift.mean,
     }))
-  return { safe: true, ...recipeOf(ctx, pick.candidate, [pick.why, ...reasons(ctx, pick.candidate, safe.length)]), others, ruledOut }
+  return {
+    safe: true,
+    ...recipeOf(ctx, pick.candidate, [pick.why, ...reasons(ctx, pick.candidate, safe.length)]),
+    others,
+    ruledOut,
+  }
 }
 
 function choose(ctx: HemContext, safe: readonly Candidate[]): { candidate: Candidate; why: Said } | null {
   const { house } = ctx
-  const pressed = safe.find((each) => each.school === 'press only' && each.risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE)
+  const pressed = safe.find(
+    (each) => each.school === 'press only' && each.risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE,
+  )
   if (pressed && !house.sealAlways) {
     return { candidate: pressed, why: said('why.press_enough', { bleeds: figure(pressed.risks.bleeds.mean) }) }
   }
   const own = safe.find((each) => each.school === house.school)
   if (own) return { candidate: own, why: said('why.school', { school: house.school }) }
   const other = safe[0]
-  return other ? { candidate: other, why: said('why.school_fallback', { school: house.school, used: other.school }) } : null
+  return other
+    ? { candidate: other, why: said('why.school_fallback', { school: house.school, used: other.school }) }
+    : null
 }
 
 type Chosen = Omit<Recipe, 'others' | 'ruledOut'>
@@ -74,7 +87,8 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
     standOffMm: holdFirst ? STAND_OFF_MM.value : 0,
     pull: ctx.house.pull,
     score: scored(ctx, pick.seal),
-    sealDryMin: pick.seal === 'own colour' ? ctx.keepTouchDryMin : pick.seal === 'clear glaze' ? GLAZE_AHEAD_MIN.from : 0,
+    sealDryMin:
+      pick.seal === 'own colour' ? ctx.keepTouchDryMin : pick.seal === 'clear glaze' ? GLAZE_AHEAD_MIN.from : 0,
     safeAgeRefMin: safeAge,
     safeFrom: safeFrom(ctx, cure, safeAge),
     risks: pick.risks,
@@ -93,7 +107,9 @@ function safeFrom(ctx: HemContext, cure: RateClock, safeAge: number): number | n
 }
 
 const costOf = (perM: Recipe['cost'], lengthMm: number): Recipe['cost'] => {
-  const [material, labour, mending] = [perM.material, perM.labour, perM.mending].map((each) => Math.round((each * lengthMm) / 1000)) as [number, number, number]
+  const [material, labour, mending] = [perM.material, perM.labour, perM.mending].map((each) =>
+    Math.round((each * lengthMm) / 1000),
+  ) as [number, number, number]
   return { material, labour, mending, total: material + labour + mending }
 }
 
@@ -124,7 +140,8 @@ function reasons(ctx: HemContext, pick: Candidate, safeCount: number): Said[] {
   if (pick.safeAgeRefMin && pick.safeAgeRefMin > 0 && ctx.keepCoatedAt !== null) {
     found.push(said('why.cure_needed', { face, hours: figure(pick.safeAgeRefMin / 60) }))
   }
-  if (ctx.coating.sheen !== 'flat' && ctx.coating.sheen !== 'matt') found.push(said('why.sheen_wet', { sheen: ctx.coating.sheen }))
+  if (ctx.coating.sheen !== 'flat' && ctx.coating.sheen !== 'matt')
+    found.push(said('why.sheen_wet', { sheen: ctx.coating.sheen }))
   found.push(
     said('why.cheapest', {
       count: safeCount,
@@ -138,8 +155,14 @@ function reasons(ctx: HemContext, pick: Candidate, safeCount: number): Said[] {
 /** Why nothing is safe, and the smallest changes that would make something so. */
 function nothingSafe(ctx: HemContext, judged: readonly Candidate[]): Omit<NoRecipe, 'ruledOut'> {
   const face = ctx.keepWords
-  const distinct = new Map(judged.flatMap((each) => (each.ruledOut && each.ruledOut.code !== 'out.not_barrier' ? [[each.ruledOut.code, each.ruledOut]] : [])))
-  const lifting = judged.filter((each) => each.ruledOut?.code === 'out.lift' || each.ruledOut?.code === 'out.never_safe')
+  const distinct = new Map(
+    judged.flatMap((each) =>
+      each.ruledOut && each.ruledOut.code !== 'out.not_barrier' ? [[each.ruledOut.code, each.ruledOut]] : [],
+    ),
+  )
+  const lifting = judged.filter(
+    (each) => each.ruledOut?.code === 'out.lift' || each.ruledOut?.code === 'out.never_safe',
+  )
   const help: Said[] = []
   const soonest = soonestSafe(ctx, judged)
   if (soonest) help.push(said('help.wait', { when: whenText(soonest.at, ctx.layAt, ctx.zone), tape: soonest.tape }))

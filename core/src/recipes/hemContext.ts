@@ -71,7 +71,10 @@ const USUAL_TOUCH_DRY_MIN = 60 // from memory
 
 /** Looks up what decides a hem. @param coatedAt when an earlier step of this room ends, as estimated */
 export function hemContext(
-  job: Job, room: Room, hem: Hem, clocks: JobClocks,
+  job: Job,
+  room: Room,
+  hem: Hem,
+  clocks: JobClocks,
   times: { readonly layAt: number; readonly coatedAt: (stepId: string) => number },
 ): HemContext {
   const keepFace = faceOf(room, hem.keep)
@@ -117,4 +120,6 @@ function ageAt(face: Face, painted: boolean, coatedAt: number | null, layAt: num
 
 /** Fresh paint binds bare paper, board and wood; dusty filler, chalk and wallpaper stay weak below it. */
 const soundnessOnceCoated = (face: Face): Face['soundness'] =>
-  face.soundness === 'bare board paper' || face.soundness === 'bare wood' || face.soundness === 'unpainted hard' ? 'sound' : face.soundness
+  face.soundness === 'bare board paper' || face.soundness === 'bare wood' || face.soundness === 'unpainted hard'
+    ? 'sound'
+    : face.soundness

@@ -1,6 +1,6 @@
 import { known } from '../known'
 import type { EdgeKind } from '../hems/edges'
-import { STROKES, type Stroke } from '../risk/bleed'
+import { type STROKES, type Stroke } from '../risk/bleed'
 import { said, type Said } from '../words/say'
 import { scored, type Candidate } from './candidates'
 import type { HemContext } from './hemContext'
@@ -25,9 +25,19 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
   if (ctx.keepFace.dusty) steps.push(said('step.clean', { face: ctx.keepWords }))
   steps.push(
     said('step.lay', { width: pick.roll.widthMm, tape: pick.tape.name, face: ctx.keepWords, from, to }),
-    said('step.press', { press: pick.pressing === 'tool' ? 'a plastic tool' : 'the thumb', twice: isRough(ctx) ? ', twice' : '' }),
+    said('step.press', {
+      press: pick.pressing === 'tool' ? 'a plastic tool' : 'the thumb',
+      twice: isRough(ctx) ? ', twice' : '',
+    }),
   )
-  if (holdFirst) steps.push(said('step.hold_first', { before: ctx.step.coats - 1, gap: STAND_OFF_MM.value }), said('step.press_again'))
+  if (holdFirst)
+    steps.push(
+      said('step.hold_first', {
+        which: ctx.step.coats === 2 ? 'First coat' : `Coats 1 to ${ctx.step.coats - 1}`,
+        gap: STAND_OFF_MM.value,
+      }),
+      said('step.press_again'),
+    )
   steps.push(...sealStep(ctx, pick))
   steps.push(
     said('step.coat', {

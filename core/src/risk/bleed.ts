@@ -92,7 +92,9 @@ export function bleedsPerMetre(setup: EdgeSetup): Estimate {
   const valleys = (1000 / texture.pitchMm.value) * texture.voidShare
   const shut = closedGapUm(setup)
   const miss = setup.seal === 'none' ? 0 : SEAL_MISS.value * chanceDeeper(criticalGapUm(setup), meanGapUm(setup))
-  const at = (shift: number) => valleys * (chanceDeeper(shut, meanGapUm(setup) * Math.exp(shift)) + miss)
+  // A hand's care differs more than a face's roughness: the chance of a miss moves with the fourth power.
+  const at = (shift: number) =>
+    valleys * (chanceDeeper(shut, meanGapUm(setup) * Math.exp(shift)) + miss * Math.exp(4 * shift))
   const shift = Z90 * BLEED_MODEL_SPREAD.value
   return { mean: at(0), low: at(-shift), high: at(shift) }
 }

@@ -11,7 +11,7 @@ import { normalCdf, normalQuantile, Z90, type Estimate } from './normal'
 export const HOLD = {
   freshN25: known(1, 'N/25 mm', 'from memory', 'hold at touch-dry'),
   fullN25: known(18, 'N/25 mm', 'common practice', 'full cure takes outdoor grip'),
-  growthDays: known(6, 'd', 'common practice', 'brushed or rolled coat cured at about 30 days'),
+  growthDays: known(7, 'd', 'common practice', 'brushed or rolled coat cured at about 30 days'),
   sprayedGrowthDays: known(3, 'd', 'common practice', 'thin sprayed coat takes mid grip next day'),
   shape: known(0.6, '', 'from memory', 'fast at first, slow at the end'),
 }

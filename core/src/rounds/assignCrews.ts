@@ -8,7 +8,11 @@ import type { Crew, Room } from '../survey/types'
  * @param workMin  minutes of one practised painter per room id
  * @returns crew id per room id; empty when there is no crew
  */
-export function assignCrews(rooms: readonly Room[], crews: readonly Crew[], workMin: ReadonlyMap<string, number>): Map<string, string> {
+export function assignCrews(
+  rooms: readonly Room[],
+  crews: readonly Crew[],
+  workMin: ReadonlyMap<string, number>,
+): Map<string, string> {
   const able = crews.filter((crew) => crew.people.length > 0)
   const assigned = new Map<string, string>()
   const load = new Map(able.map((crew) => [crew.id, 0]))
@@ -26,7 +30,10 @@ export function assignCrews(rooms: readonly Room[], crews: readonly Crew[], work
   free.sort((a, b) => (workMin.get(b.id) ?? 0) - (workMin.get(a.id) ?? 0) || (a.id < b.id ? -1 : 1))
   for (const room of free) {
     const after = (crew: Crew) => load.get(crew.id)! + (workMin.get(room.id) ?? 0) / crewSpeed(crew)
-    give(room, able.reduce((best, crew) => (after(crew) < after(best) ? crew : best)))
+    give(
+      room,
+      able.reduce((best, crew) => (after(crew) < after(best) ? crew : best)),
+    )
   }
   return assigned
 }

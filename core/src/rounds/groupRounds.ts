@@ -98,7 +98,10 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
   const { need, window } = wetTimes(setup, works)
   const names = works.map((work) => setup.room.walls.find((wall) => wall.id === work.wallId)!.name).join(', ')
   const facts = { need: Math.ceil(need), window: window === null ? '∞' : Math.floor(window) }
-  const why = window === null ? said('round.whole', { step: setup.step.name }) : said('round.size', { walls: `Wall ${names}`, ...facts })
+  const why =
+    window === null
+      ? said('round.whole', { step: setup.step.name })
+      : said('round.size', { walls: `Wall ${names}`, ...facts })
   const tooLong = window !== null && need > window
   const problem = tooLong
     ? said('round.too_long', {

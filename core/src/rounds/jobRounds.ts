@@ -42,7 +42,12 @@ export function jobRounds(setup: RoundsSetup): JobRounds {
   return found
 }
 
-function addRoom(setup: RoundsSetup, room: Room, crew: Crew, found: { rounds: Round[]; tasks: Task[]; problems: Said[] }): void {
+function addRoom(
+  setup: RoundsSetup,
+  room: Room,
+  crew: Crew,
+  found: { rounds: Round[]; tasks: Task[]; problems: Said[] },
+): void {
   const { job, recipes } = setup
   const cover = coverTask(job, room, crew)
   found.tasks.push(cover)
@@ -53,14 +58,43 @@ function addRoom(setup: RoundsSetup, room: Room, crew: Crew, found: { rounds: Ro
   for (const step of room.steps) {
     const hems = setup.hems.filter((hem) => hem.roomId === room.id && hem.stepId === step.id && recipes.has(hem.id))
     const groups = groupRounds({
-      room, step, hems, recipes, crew, stretchMin,
-      house: job.house, shelf: job.shelf, clocks: setup.clocks, at: times.layAt.get(step.id)!,
+      room,
+      step,
+      hems,
+      recipes,
+      crew,
+      stretchMin,
+      house: job.house,
+      shelf: job.shelf,
+      clocks: setup.clocks,
+      at: times.layAt.get(step.id)!,
     })
     const own: Task[] = []
     for (const group of groups) {
-      const layAfter = [...before.map(plainAfter), ...cureGaps(setup, room, group.work.flatMap((work) => work.hems), stepTasks)]
-      const layRelease = releaseOf(group.work.flatMap((work) => work.hems), recipes)
-      const round = roundOf({ room, step, crew, house: job.house, shelf: job.shelf, recipes, group, layAfter, layRelease })
+      const layAfter = [
+        ...before.map(plainAfter),
+        ...cureGaps(
+          setup,
+          room,
+          group.work.flatMap((work) => work.hems),
+          stepTasks,
+        ),
+      ]
+      const layRelease = releaseOf(
+        group.work.flatMap((work) => work.hems),
+        recipes,
+      )
+      const round = roundOf({
+        room,
+        step,
+        crew,
+        house: job.house,
+        shelf: job.shelf,
+        recipes,
+        group,
+        layAfter,
+        layRelease,
+      })
       if (group.problem) found.problems.push(group.problem)
       found.rounds.push(round)
       own.push(...round.tasks)
@@ -81,7 +115,8 @@ function workMinutes(setup: RoundsSetup): Map<string, number> {
       const hems = setup.hems.filter((hem) => hem.roomId === room.id)
       const metres = hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
       const field = room.steps.reduce(
-        (sum, step) => sum + step.coats * workByWall(room, step, [], job.house).reduce((all, work) => all + work.fieldMin, 0),
+        (sum, step) =>
+          sum + step.coats * workByWall(room, step, [], job.house).reduce((all, work) => all + work.fieldMin, 0),
         0,
       )
       return [room.id, metres * (rates.layPerM + rates.pressPerM + rates.cutInPerM + rates.pullPerM) + field]
@@ -97,15 +132,23 @@ const lastOfRounds = (tasks: readonly Task[]): Task[] => {
 }
 
 /** Tape waits until the keep side, coated by an earlier step of this room, has cured enough for its grip. */
-function cureGaps(setup: RoundsSetup, room: Room, hems: readonly Hem[], stepTasks: ReadonlyMap<string, readonly Task[]>): After[] {
+function cureGaps(
+  setup: RoundsSetup,
+  room: Room,
+  hems: readonly Hem[],
+  stepTasks: ReadonlyMap<string, readonly Task[]>,
+): After[] {
   const need = new Map<string, number>()
   for (const hem of hems) {
     const recipe = setup.recipes.get(hem.id)
-    if (recipe && hem.keepStepId) need.set(hem.keepStepId, Math.max(need.get(hem.keepStepId) ?? 0, recipe.safeAgeRefMin))
+    if (recipe && hem.keepStepId)
+      need.set(hem.keepStepId, Math.max(need.get(hem.keepStepId) ?? 0, recipe.safeAgeRefMin))
   }
   return [...need].flatMap(([stepId, amount]) => {
     const { filmFormingC } = coatingOf(setup.job.shelf, stepIn(room, stepId).coatingId)
-    const coats = (stepTasks.get(stepId) ?? []).filter((task) => task.kind === 'coat' && task.coat === stepIn(room, stepId).coats)
+    const coats = (stepTasks.get(stepId) ?? []).filter(
+      (task) => task.kind === 'coat' && task.coat === stepIn(room, stepId).coats,
+    )
     return coats.flatMap((task): After[] => [
       { taskId: task.id, gap: { clock: 'cure', amount, filmFormingC } },
       { taskId: task.id, gap: { clock: 'plain', amount: 60 * setup.job.house.restHours } },
@@ -117,7 +160,9 @@ const stepIn = (room: Room, stepId: string): PaintStep => room.steps.find((step)
 
 /** The instant from which old keep sides bear their tape; null when they do already. */
 function releaseOf(hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): number | null {
-  const from = hems.flatMap((hem) => (hem.keepStepId === null ? [recipes.get(hem.id)?.safeFrom ?? null] : [])).filter((at) => at !== null)
+  const from = hems
+    .flatMap((hem) => (hem.keepStepId === null ? [recipes.get(hem.id)?.safeFrom ?? null] : []))
+    .filter((at) => at !== null)
   return from.length ? Math.max(...from) : null
 }
 
@@ -133,7 +178,16 @@ function roomTask(job: Job, room: Room, crew: Crew, kind: 'cover' | 'uncover', p
   const m2 = coverNeeds(room, job.shelf).reduce((sum, need) => sum + need.areaMm2, 0) / 1e6
   const id = `${room.id}/${kind}`
   return {
-    id, kind, roomId: room.id, stepId: null, roundId: null, crewId: crew.id, coat: null, block: id, divisible: true, release: null,
+    id,
+    kind,
+    roomId: room.id,
+    stepId: null,
+    roundId: null,
+    crewId: crew.id,
+    coat: null,
+    block: id,
+    divisible: true,
+    release: null,
     subjects: [`room:${room.id}`],
     minutes: Math.max(1, Math.ceil((m2 * perM2) / crewSpeed(crew))),
   }

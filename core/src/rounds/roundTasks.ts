@@ -54,7 +54,8 @@ function tasksOf(setup: RoundSetup, id: string): Task[] {
   const speed = crewSpeed(crew)
   const hems = group.work.flatMap((work) => work.hems)
   const acts = group.work.flatMap((work) => wetMinutes(work, recipes, house, step, speed))
-  const sum = (pick: (act: (typeof acts)[number]) => number) => Math.max(1, Math.ceil(acts.reduce((all, act) => all + pick(act), 0)))
+  const sum = (pick: (act: (typeof acts)[number]) => number) =>
+    Math.max(1, Math.ceil(acts.reduce((all, act) => all + pick(act), 0)))
   const metres = hems.reduce((all, hem) => all + hem.lengthMm, 0) / 1000
   const drySeals = hems.filter((hem) => (recipes.get(hem.id)?.sealDryMin ?? 0) > 0)
   const wetSeals = hems.filter((hem) => recipes.get(hem.id)?.seal === 'wiped sealant')
@@ -62,7 +63,15 @@ function tasksOf(setup: RoundSetup, id: string): Task[] {
   const minutesFor = (perM: number, over: readonly { lengthMm: number }[]) =>
     Math.max(1, Math.ceil((over.reduce((all, hem) => all + hem.lengthMm, 0) / 1000 / speed) * perM))
 
-  const base = { roomId: room.id, stepId: step.id, roundId: id, crewId: crew.id, coat: null, release: null, divisible: false }
+  const base = {
+    roomId: room.id,
+    stepId: step.id,
+    roundId: id,
+    crewId: crew.id,
+    coat: null,
+    release: null,
+    divisible: false,
+  }
   // A round without hems (a ceiling whose edges a later colour covers) is ticked as a field.
   const all = hems.length > 0 ? hems.map((hem) => hem.id) : [`field:${id}`]
   const tasks: Task[] = []
@@ -74,7 +83,12 @@ function tasksOf(setup: RoundSetup, id: string): Task[] {
   let last: After[] = [...setup.layAfter]
   if (metres > 0) {
     const lay = add({
-      id: `${id}/lay`, kind: 'lay', subjects: all, divisible: true, release: setup.layRelease, after: last,
+      id: `${id}/lay`,
+      kind: 'lay',
+      subjects: all,
+      divisible: true,
+      release: setup.layRelease,
+      after: last,
       minutes: minutesFor(house.rates.layPerM + house.rates.pressPerM, hems),
     })
     last = [{ taskId: lay, gap: { clock: 'plain', amount: 0 } }]
@@ -84,16 +98,35 @@ function tasksOf(setup: RoundSetup, id: string): Task[] {
     const block = coat === step.coats && house.pull === 'wet' ? `${id}/wet` : undefined
     if (coat === sealAt && drySeals.length > 0) {
       const seal = add({
-        id: `${id}/seal`, kind: 'seal', subjects: drySeals.map((hem) => hem.id), after: last,
-        minutes: minutesFor(house.rates.sealPerM, drySeals), divisible: true,
+        id: `${id}/seal`,
+        kind: 'seal',
+        subjects: drySeals.map((hem) => hem.id),
+        after: last,
+        minutes: minutesFor(house.rates.sealPerM, drySeals),
+        divisible: true,
       })
       last = [...last, { taskId: seal, gap: { clock: 'drying', amount: sealDryMin } }]
     }
     if (coat === step.coats && wetSeals.length > 0) {
-      const bead = add({ id: `${id}/bead`, kind: 'seal', subjects: wetSeals.map((hem) => hem.id), after: last, minutes: sum((act) => act.seal), ...(block ? { block } : {}) })
+      const bead = add({
+        id: `${id}/bead`,
+        kind: 'seal',
+        subjects: wetSeals.map((hem) => hem.id),
+        after: last,
+        minutes: sum((act) => act.seal),
+        ...(block ? { block } : {}),
+      })
       last = [{ taskId: bead, gap: { clock: 'plain', amount: 0 } }]
     }
-    const done = add({ id: `${id}/coat${coat}`, kind: 'coat', coat, subjects: all, after: last, minutes: sum((act) => act.coat), ...(block ? { block } : {}) })
+    const done = add({
+      id: `${id}/coat${coat}`,
+      kind: 'coat',
+      coat,
+      subjects: all,
+      after: last,
+      minutes: sum((act) => act.coat),
+      ...(block ? { block } : {}),
+    })
     last = [{ taskId: done, gap: recoatGap(coating, coat < step.coats) }]
   }
   if (metres > 0) {
@@ -101,7 +134,15 @@ function tasksOf(setup: RoundSetup, id: string): Task[] {
     const after: After[] = wet
       ? [{ taskId: `${id}/coat${step.coats}`, gap: { clock: 'plain', amount: 0 } }]
       : [{ taskId: `${id}/coat${step.coats}`, gap: { clock: 'drying', amount: coating.hardDryMin } }]
-    add({ id: `${id}/pull`, kind: 'pull', subjects: all, after, minutes: sum((act) => act.pull), divisible: !wet, ...(wet ? { block: `${id}/wet` } : {}) })
+    add({
+      id: `${id}/pull`,
+      kind: 'pull',
+      subjects: all,
+      after,
+      minutes: sum((act) => act.pull),
+      divisible: !wet,
+      ...(wet ? { block: `${id}/wet` } : {}),
+    })
   }
   return tasks
 }

@@ -15,12 +15,17 @@ export interface WallWork {
 
 /** Splits a step by wall, left to right; a ceiling's, floor's or skirting's field is shared by wall length. */
 export function workByWall(room: Room, step: PaintStep, hems: readonly Hem[], house: HouseRules): WallWork[] {
-  const perM2 = { brush: house.rates.brushPerM2, roller: house.rates.rollPerM2, spray: house.rates.sprayPerM2 }[step.tool]
+  const perM2 = { brush: house.rates.brushPerM2, roller: house.rates.rollPerM2, spray: house.rates.sprayPerM2 }[
+    step.tool
+  ]
   const around = room.walls.reduce((sum, wall) => sum + wall.lengthMm, 0)
   const faces = facesOfStep(room, step)
   return room.walls
     .map((wall) => {
-      const areaMm2 = faces.reduce((sum, key) => sum + faceAreaMm2(room, key) * shareOf(room, key, wall.id, wall.lengthMm / around), 0)
+      const areaMm2 = faces.reduce(
+        (sum, key) => sum + faceAreaMm2(room, key) * shareOf(room, key, wall.id, wall.lengthMm / around),
+        0,
+      )
       return {
         wallId: wall.id,
         hems: hems.filter((hem) => hem.segments[0]!.wallId === wall.id),
@@ -39,7 +44,13 @@ function shareOf(room: Room, key: string, wallId: string, lengthShare: number): 
 }
 
 /** Acts on a wall's hems in the wet part of a round; the field is coated along with the hems beside it. */
-export function wetMinutes(work: WallWork, recipes: ReadonlyMap<string, Recipe>, house: HouseRules, step: PaintStep, speed: number): HemMinutes[] {
+export function wetMinutes(
+  work: WallWork,
+  recipes: ReadonlyMap<string, Recipe>,
+  house: HouseRules,
+  step: PaintStep,
+  speed: number,
+): HemMinutes[] {
   const metresAll = work.hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
   if (work.hems.length === 0) return [{ seal: 0, coat: work.fieldMin / speed, pull: 0, wetSeal: false }]
   return work.hems.map((hem) => {

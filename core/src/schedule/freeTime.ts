@@ -46,7 +46,10 @@ export function freeTime(stretches: readonly Stretch[]): FreeTime {
       const i = firstAfter(slot.from)
       const host = free[i]
       if (!host || slot.to <= slot.from) return
-      const rest = [{ from: host.from, to: slot.from }, { from: slot.to, to: host.to }].filter((each) => each.to > each.from)
+      const rest = [
+        { from: host.from, to: slot.from },
+        { from: slot.to, to: host.to },
+      ].filter((each) => each.to > each.from)
       free.splice(i, 1, ...rest)
     },
   }

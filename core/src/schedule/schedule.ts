@@ -58,7 +58,8 @@ export function makeSchedule(setup: ScheduleSetup): Schedule {
     if (doneAt === null) {
       todo.push(task)
       share.set(task.id, doneShare)
-    } else placed.set(task.id, { ...doneTask(task, doneAt), crewId: setup.log.crew.get(task.subjects[0]!) ?? task.crewId })
+    } else
+      placed.set(task.id, { ...doneTask(task, doneAt), crewId: setup.log.crew.get(task.subjects[0]!) ?? task.crewId })
   }
   const free = new Map([...setup.stretches].map(([crewId, list]) => [crewId, freeTime(clipped(list, setup.from))]))
   const blocks = blocksOf(todo, share)
@@ -105,14 +106,20 @@ function blocksOf(todo: readonly Task[], share: ReadonlyMap<string, number>): Bl
   const groups = new Map<string, Task[]>()
   for (const task of todo) groups.set(task.block, [...(groups.get(task.block) ?? []), task])
   return [...groups].map(([id, tasks]) => {
-    const left = tasks.map((task) => ({ ...task, minutes: Math.max(1, Math.ceil(task.minutes * (1 - (share.get(task.id) ?? 0)))) }))
+    const left = tasks.map((task) => ({
+      ...task,
+      minutes: Math.max(1, Math.ceil(task.minutes * (1 - (share.get(task.id) ?? 0)))),
+    }))
     return { id, tasks: left, minutes: left.reduce((sum, task) => sum + task.minutes, 0) }
   })
 }
 
 function soonest(
-  setup: ScheduleSetup, waiting: ReadonlySet<Block>, placed: ReadonlyMap<string, PlacedTask>,
-  free: ReadonlyMap<string, FreeTime>, cache: Map<Block, Slot | null>,
+  setup: ScheduleSetup,
+  waiting: ReadonlySet<Block>,
+  placed: ReadonlyMap<string, PlacedTask>,
+  free: ReadonlyMap<string, FreeTime>,
+  cache: Map<Block, Slot | null>,
 ): { block: Block; slot: Slot | null } | null {
   let best: { block: Block; slot: Slot | null } | null = null
   const rank = (block: Block) => setup.roomRank.get(block.tasks[0]!.roomId) ?? 0
@@ -124,14 +131,19 @@ function soonest(
     }
     const slot = cache.get(block)!
     if (!slot) return { block, slot: null }
-    const sooner = !best || slot.from < best.slot!.from || (slot.from === best.slot!.from && rank(block) < rank(best.block))
+    const sooner =
+      !best || slot.from < best.slot!.from || (slot.from === best.slot!.from && rank(block) < rank(best.block))
     if (sooner) best = { block, slot }
   }
   return best
 }
 
 /** When a block may begin; undefined while a predecessor is not placed, null when it never can. */
-function readyAt(setup: ScheduleSetup, block: Block, placed: ReadonlyMap<string, PlacedTask>): number | null | undefined {
+function readyAt(
+  setup: ScheduleSetup,
+  block: Block,
+  placed: ReadonlyMap<string, PlacedTask>,
+): number | null | undefined {
   let ready = setup.from
   for (const task of block.tasks) {
     if (task.release !== null) ready = Math.max(ready, Math.ceil(task.release))

@@ -12,7 +12,9 @@ export function faceAreaMm2(room: Room, key: FaceKey): number {
     case 'wall': {
       const wall = room.walls.find((each) => each.id === id)!
       const low = skirtingMm(room, wall.id)
-      const holes = room.openings.filter((each) => each.wallId === id).reduce((sum, each) => sum + holeMm2(each, low), 0)
+      const holes = room.openings
+        .filter((each) => each.wallId === id)
+        .reduce((sum, each) => sum + holeMm2(each, low), 0)
       return Math.max(0, wall.lengthMm * (room.heightMm - low) - holes)
     }
     case 'skirting':

@@ -18,7 +18,12 @@ export interface TracedOutline {
   readonly quarterTurns: number
 }
 
-const HEADINGS: readonly PlanPoint[] = [{ x: 1, y: 0 }, { x: 0, y: 1 }, { x: -1, y: 0 }, { x: 0, y: -1 }]
+const HEADINGS: readonly PlanPoint[] = [
+  { x: 1, y: 0 },
+  { x: 0, y: 1 },
+  { x: -1, y: 0 },
+  { x: 0, y: -1 },
+]
 const TURN_STEP: Record<Turn, number> = { right: 1, left: -1 }
 
 /** Walks the walls in order and notes every corner. */

@@ -2,11 +2,61 @@ import type { Face, PaintStep, Room, Turn } from './types'
 
 /** Faces as most rooms have them; each can be changed wall by wall afterwards. */
 export const USUAL_FACES = {
-  wall: { material: 'plaster', texture: 'stipple', sheen: 'matt', soundness: 'sound', dusty: false, colour: 'Old cream', swatch: '#efe6cf', last: null, paintAtHand: false },
-  ceiling: { material: 'plaster', texture: 'stipple', sheen: 'flat', soundness: 'sound', dusty: false, colour: 'White', swatch: '#ffffff', last: null, paintAtHand: false },
-  trim: { material: 'wood', texture: 'smooth', sheen: 'semi-gloss', soundness: 'sound', dusty: false, colour: 'White', swatch: '#ffffff', last: null, paintAtHand: false },
-  floor: { material: 'wood', texture: 'smooth', sheen: 'satin', soundness: 'unpainted hard', dusty: false, colour: 'Oak boards', swatch: '#c9a97a', last: null, paintAtHand: false },
-  glass: { material: 'glass', texture: 'glassy', sheen: 'gloss', soundness: 'unpainted hard', dusty: false, colour: 'Glass', swatch: '#dfe7e6', last: null, paintAtHand: false },
+  wall: {
+    material: 'plaster',
+    texture: 'stipple',
+    sheen: 'matt',
+    soundness: 'sound',
+    dusty: false,
+    colour: 'Old cream',
+    swatch: '#efe6cf',
+    last: null,
+    paintAtHand: false,
+  },
+  ceiling: {
+    material: 'plaster',
+    texture: 'stipple',
+    sheen: 'flat',
+    soundness: 'sound',
+    dusty: false,
+    colour: 'White',
+    swatch: '#ffffff',
+    last: null,
+    paintAtHand: false,
+  },
+  trim: {
+    material: 'wood',
+    texture: 'smooth',
+    sheen: 'semi-gloss',
+    soundness: 'sound',
+    dusty: false,
+    colour: 'White',
+    swatch: '#ffffff',
+    last: null,
+    paintAtHand: false,
+  },
+  floor: {
+    material: 'wood',
+    texture: 'smooth',
+    sheen: 'satin',
+    soundness: 'unpainted hard',
+    dusty: false,
+    colour: 'Oak boards',
+    swatch: '#c9a97a',
+    last: null,
+    paintAtHand: false,
+  },
+  glass: {
+    material: 'glass',
+    texture: 'glassy',
+    sheen: 'gloss',
+    soundness: 'unpainted hard',
+    dusty: false,
+    colour: 'Glass',
+    swatch: '#dfe7e6',
+    last: null,
+    paintAtHand: false,
+  },
 } as const satisfies Record<string, Face>
 
 /** Usual sizes, mm: from memory. */
@@ -14,13 +64,44 @@ export const USUAL_SIZES = { heightMm: 2600, skirtingMm: 120, casingMm: 70 } as 
 
 /** The order most rooms are coated in: ceiling, then trim, then walls. */
 export const usualSteps = (): PaintStep[] => [
-  { id: 's1', name: 'Ceiling', targets: ['ceiling'], coatingId: 'lime-ceiling', colour: 'White', swatch: '#ffffff', tool: 'roller', coats: 2 },
-  { id: 's2', name: 'Trim', targets: ['skirting', 'casings'], coatingId: 'bell-semi', colour: 'White', swatch: '#fdfdf8', tool: 'brush', coats: 2 },
-  { id: 's3', name: 'Walls', targets: ['walls'], coatingId: 'quay-satin', colour: 'Tide green', swatch: '#7f9c86', tool: 'roller', coats: 2 },
+  {
+    id: 's1',
+    name: 'Ceiling',
+    targets: ['ceiling'],
+    coatingId: 'lime-ceiling',
+    colour: 'White',
+    swatch: '#ffffff',
+    tool: 'roller',
+    coats: 2,
+  },
+  {
+    id: 's2',
+    name: 'Trim',
+    targets: ['skirting', 'casings'],
+    coatingId: 'bell-semi',
+    colour: 'White',
+    swatch: '#fdfdf8',
+    tool: 'brush',
+    coats: 2,
+  },
+  {
+    id: 's3',
+    name: 'Walls',
+    targets: ['walls'],
+    coatingId: 'quay-satin',
+    colour: 'Tide green',
+    swatch: '#7f9c86',
+    tool: 'roller',
+    coats: 2,
+  },
 ]
 
 /** A room from its outline, with usual faces, skirting and coating plan. @param walls clockwise, closed */
-export function newRoom(id: string, name: string, walls: readonly { readonly lengthMm: number; readonly turn: Turn }[]): Room {
+export function newRoom(
+  id: string,
+  name: string,
+  walls: readonly { readonly lengthMm: number; readonly turn: Turn }[],
+): Room {
   return {
     id,
     name,

@@ -4,7 +4,19 @@ import type { Texture } from '../catalogue/textures'
 import type { LogEvent } from '../pulls/events'
 import type { UnitSystem } from '../units/length'
 
-export const MATERIALS = ['plaster', 'board', 'wood', 'metal', 'glass', 'tile', 'vinyl', 'carpet', 'concrete', 'brick', 'plastic'] as const
+export const MATERIALS = [
+  'plaster',
+  'board',
+  'wood',
+  'metal',
+  'glass',
+  'tile',
+  'vinyl',
+  'carpet',
+  'concrete',
+  'brick',
+  'plastic',
+] as const
 export type Material = (typeof MATERIALS)[number]
 
 /** The finish that lies on a face when the job begins; `at` null means nobody knows. */
@@ -69,7 +81,17 @@ export interface Opening {
   readonly leaf: Face | null
 }
 
-export const FITTING_KINDS = ['socket', 'switch', 'thermostat', 'light', 'radiator', 'vent', 'alarm', 'sprinkler', 'flue'] as const
+export const FITTING_KINDS = [
+  'socket',
+  'switch',
+  'thermostat',
+  'light',
+  'radiator',
+  'vent',
+  'alarm',
+  'sprinkler',
+  'flue',
+] as const
 export type FittingKind = (typeof FITTING_KINDS)[number]
 
 /** Fittings that must breathe or be heard: covered ones are listed and signed off. */

@@ -50,8 +50,7 @@ export function parseLength(text: string, system: UnitSystem): ExactMm {
 }
 
 /** The nearest whole millimetre, halves up: what the survey stores. */
-export const roundMm = (exact: ExactMm): number =>
-  Math.floor((2 * exact.num + exact.den) / (2 * exact.den))
+export const roundMm = (exact: ExactMm): number => Math.floor((2 * exact.num + exact.den) / (2 * exact.den))
 
 /** A typed length as whole millimetres, the survey's unit. Same errors as {@link parseLength}. */
 export const parseMm = (text: string, system: UnitSystem): number => roundMm(parseLength(text, system))

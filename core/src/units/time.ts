@@ -19,7 +19,8 @@ export function parseInstant(iso: string): number {
 }
 
 /** Minutes since the epoch as ISO text in UTC, to the second. */
-export const formatInstant = (at: number): string => new Date(Math.round(at * 60) * 1000).toISOString().replace('.000Z', 'Z')
+export const formatInstant = (at: number): string =>
+  new Date(Math.round(at * 60) * 1000).toISOString().replace('.000Z', 'Z')
 
 /** @throws CoreError time.unknown_zone */
 export function checkZone(zone: string): string {

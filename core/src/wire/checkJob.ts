@@ -61,7 +61,9 @@ function meaningFaults(job: JobFacts): Fault[] {
     ...repeats(job.shelf.covers, 'shelf.covers'),
     ...repeats(job.shelf.sealants, 'shelf.sealants'),
   )
-  job.rooms.forEach((room, i) => faults.push(...roomFaults(room, `rooms[${i}]`, coatings, new Set(job.crews.map((crew) => crew.id)))))
+  job.rooms.forEach((room, i) =>
+    faults.push(...roomFaults(room, `rooms[${i}]`, coatings, new Set(job.crews.map((crew) => crew.id)))),
+  )
   return faults
 }
 
@@ -75,36 +77,67 @@ function repeats(list: readonly { readonly id: string }[], place: string): Fault
 }
 
 function roomFaults(room: Room, place: string, coatings: ReadonlySet<string>, crews: ReadonlySet<string>): Fault[] {
-  const faults = [...repeats(room.walls, `${place}.walls`), ...repeats(room.openings, `${place}.openings`), ...repeats(room.fittings, `${place}.fittings`), ...repeats(room.steps, `${place}.steps`)]
+  const faults = [
+    ...repeats(room.walls, `${place}.walls`),
+    ...repeats(room.openings, `${place}.openings`),
+    ...repeats(room.fittings, `${place}.fittings`),
+    ...repeats(room.steps, `${place}.steps`),
+  ]
   try {
     checkOutline(room.walls)
   } catch (error) {
-    faults.push({ place: `${place}.walls`, expected: `expected a closed right-angled outline: ${(error as Error).message}` })
+    faults.push({
+      place: `${place}.walls`,
+      expected: `expected a closed right-angled outline: ${(error as Error).message}`,
+    })
   }
   const walls = new Map(room.walls.map((wall) => [wall.id, wall]))
-  const inWall = (thing: { wallId: string; atMm: number; widthMm: number; heightMm: number }, foot: number, where: string) => {
+  const inWall = (
+    thing: { wallId: string; atMm: number; widthMm: number; heightMm: number },
+    foot: number,
+    where: string,
+  ) => {
     const wall = walls.get(thing.wallId)
-    if (!wall) faults.push({ place: `${where}.wallId`, expected: `expected a wall of this room, not “${thing.wallId}”` })
-    else if (thing.atMm + thing.widthMm > wall.lengthMm) faults.push({ place: `${where}.atMm`, expected: `expected it to end within wall ${wall.name} (${wall.lengthMm} mm)` })
-    if (foot + thing.heightMm > room.heightMm) faults.push({ place: `${where}.heightMm`, expected: `expected it to end below the ceiling (${room.heightMm} mm)` })
+    if (!wall)
+      faults.push({ place: `${where}.wallId`, expected: `expected a wall of this room, not “${thing.wallId}”` })
+    else if (thing.atMm + thing.widthMm > wall.lengthMm)
+      faults.push({
+        place: `${where}.atMm`,
+        expected: `expected it to end within wall ${wall.name} (${wall.lengthMm} mm)`,
+      })
+    if (foot + thing.heightMm > room.heightMm)
+      faults.push({
+        place: `${where}.heightMm`,
+        expected: `expected it to end below the ceiling (${room.heightMm} mm)`,
+      })
   }
   room.openings.forEach((opening, i) => inWall(opening, opening.sillMm, `${place}.openings[${i}]`))
   room.fittings.forEach((fitting, i) => inWall(fitting, fitting.bottomMm, `${place}.fittings[${i}]`))
   room.steps.forEach((step, i) => faults.push(...stepFaults(room, step, `${place}.steps[${i}]`, coatings)))
-  if (room.crewId !== null && !crews.has(room.crewId)) faults.push({ place: `${place}.crewId`, expected: `expected a crew of this job, not “${room.crewId}”` })
-  const lasts = [room.ceiling, room.floor, room.skirting?.face, ...room.walls.map((wall) => wall.face), ...room.openings.flatMap((opening) => [opening.casing, opening.leaf])]
+  if (room.crewId !== null && !crews.has(room.crewId))
+    faults.push({ place: `${place}.crewId`, expected: `expected a crew of this job, not “${room.crewId}”` })
+  const lasts = [
+    room.ceiling,
+    room.floor,
+    room.skirting?.face,
+    ...room.walls.map((wall) => wall.face),
+    ...room.openings.flatMap((opening) => [opening.casing, opening.leaf]),
+  ]
   for (const face of lasts) {
     const id = face?.last?.coatingId
-    if (id && !coatings.has(id)) faults.push({ place: `${place} (last coat)`, expected: `expected a coating on the shelf, not “${id}”` })
+    if (id && !coatings.has(id))
+      faults.push({ place: `${place} (last coat)`, expected: `expected a coating on the shelf, not “${id}”` })
   }
   return faults
 }
 
 function stepFaults(room: Room, step: Room['steps'][number], place: string, coatings: ReadonlySet<string>): Fault[] {
   const faults: Fault[] = []
-  if (!coatings.has(step.coatingId)) faults.push({ place: `${place}.coatingId`, expected: `expected a coating on the shelf, not “${step.coatingId}”` })
+  if (!coatings.has(step.coatingId))
+    faults.push({ place: `${place}.coatingId`, expected: `expected a coating on the shelf, not “${step.coatingId}”` })
   step.targets.forEach((target, i) => {
-    if (!isTarget(room, target)) faults.push({ place: `${place}.targets[${i}]`, expected: `expected a face of this room, not “${target}”` })
+    if (!isTarget(room, target))
+      faults.push({ place: `${place}.targets[${i}]`, expected: `expected a face of this room, not “${target}”` })
   })
   return faults
 }

@@ -10,7 +10,11 @@ const RATE = () => decimal(0, 1000)
 
 const site = exact({
   place: text(),
-  zone: text(60).test('zone', 'expected an IANA time zone such as Europe/Lisbon', (name) => name === undefined || isZone(name)),
+  zone: text(60).test(
+    'zone',
+    'expected an IANA time zone such as Europe/Lisbon',
+    (name) => name === undefined || isZone(name),
+  ),
   units: oneOf(UNIT_SYSTEMS),
   currency: text(3).matches(/^[A-Z]{3}$/, 'expected a currency code such as EUR'),
   yearBuilt: orNull(wholeNumber(1000, 2200)),

@@ -13,7 +13,11 @@ interface Described {
 
 /** A Yup schema as JSON Schema (2020-12), so that other programs can check job files. */
 export function toJsonSchema(schema: Schema, title: string): Json {
-  return { $schema: 'https://json-schema.org/draft/2020-12/schema', title, ...fromDescription(schema.describe() as unknown as Described) }
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title,
+    ...fromDescription(schema.describe() as unknown as Described),
+  }
 }
 
 function fromDescription(described: Described): Json {
@@ -42,7 +46,10 @@ function bodyOf(described: Described): Json {
         ...limits(test('min')?.min, test('max')?.max, 'minItems', 'maxItems'),
       }
     case 'number':
-      return { type: test('integer') || hasInteger(described) ? 'integer' : 'number', ...limits(test('min')?.min, test('max')?.max, 'minimum', 'maximum') }
+      return {
+        type: test('integer') || hasInteger(described) ? 'integer' : 'number',
+        ...limits(test('min')?.min, test('max')?.max, 'minimum', 'maximum'),
+      }
     case 'boolean':
       return { type: 'boolean' }
     default: {

@@ -16,8 +16,12 @@ function spelled(value: unknown): unknown {
   if (value === null || typeof value !== 'object') return value
   if (isSaid(value)) return { ...value, text: sayText(value) }
   return Object.fromEntries(
-    Object.entries(value).map(([key, each]) => [key, INSTANTS.has(key) && typeof each === 'number' ? formatInstant(each) : spelled(each)]),
+    Object.entries(value).map(([key, each]) => [
+      key,
+      INSTANTS.has(key) && typeof each === 'number' ? formatInstant(each) : spelled(each),
+    ]),
   )
 }
 
-const isSaid = (value: object): value is Said => 'code' in value && 'facts' in value && String((value as Said).code) in EN
+const isSaid = (value: object): value is Said =>
+  'code' in value && 'facts' in value && String((value as Said).code) in EN

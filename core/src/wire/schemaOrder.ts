@@ -13,6 +13,8 @@ export function inSchemaOrder(schema: Schema, data: unknown): unknown {
   const source = data as Record<string, unknown>
   const keys = fields ? Object.keys(fields) : Object.keys(source)
   return Object.fromEntries(
-    keys.filter((key) => source[key] !== undefined).map((key) => [key, fields ? inSchemaOrder(fields[key]!, source[key]) : source[key]]),
+    keys
+      .filter((key) => source[key] !== undefined)
+      .map((key) => [key, fields ? inSchemaOrder(fields[key]!, source[key]) : source[key]]),
   )
 }

@@ -14,7 +14,10 @@ const tape = exact({
   stayDays: decimal(0.1, 400),
   sunStayDays: decimal(0.1, 400),
   rollLengthMm: wholeNumber(1000, 1_000_000),
-  rolls: list(exact({ widthMm: wholeNumber(3, 300), priceMinor: MONEY(), packOf: wholeNumber(1, 1000), packPriceMinor: MONEY() }), 1),
+  rolls: list(
+    exact({ widthMm: wholeNumber(3, 300), priceMinor: MONEY(), packOf: wholeNumber(1, 1000), packPriceMinor: MONEY() }),
+    1,
+  ),
   mark: oneOf(MARKS),
 })
 

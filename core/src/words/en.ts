@@ -10,7 +10,8 @@ export const EN = {
   'why.lift_safe': 'Grip {grip} N on {face}: lift risk {lift} % a metre (limit {limit} %).',
   'why.wait_for_cure': '{face} must cure until {when} before this grip goes on.',
   'why.cure_needed': '{face} must cure {hours} h at 23 °C before this grip goes on.',
-  'why.texture_gap': '{texture} leaves gaps of about {gap} mm under the edge; this paint runs through anything over {critical} mm.',
+  'why.texture_gap':
+    '{texture} leaves gaps of about {gap} mm under the edge; this paint runs through anything over {critical} mm.',
   'why.seal_closes': '{seal} closes gaps up to {closes} mm.',
   'why.barrier_closes': 'The barrier edge gels and closes gaps up to {closes} mm.',
   'why.glaze_instead': 'The paint on {face} is not on the van, so clear glaze seals instead.',
@@ -44,15 +45,17 @@ export const EN = {
   'step.seal_own': 'Push a thin coat of {colour} under the edge; let it dry {minutes} min or more.',
   'step.seal_glaze': 'Quick thin pass of clear glaze along the edge, {from} to {to} min ahead of colour.',
   'step.seal_wiped': 'Thin bead of {sealant}, wiped almost off: finger, then damp rag.',
-  'step.hold_first': 'Coats 1 to {before}: stay {gap} mm off the tape.',
+  'step.hold_first': '{which}: stay {gap} mm off the tape.',
   'step.press_again': 'Press the edge again before sealing.',
   'step.coat': '{coats} of {coating} by {tool}{stroke}.',
   'step.pull_wet': 'Pull wet, slowly, folded back at about {angle}°, before the edge skins.',
   'step.pull_dry': 'Pull once hard, slowly, folded back at about {angle}°{score}.',
   // cautions
-  'care.lead': 'Built {year}: paint may hold lead. Contain, do not sand or scrape; follow local codes and certified practice.',
+  'care.lead':
+    'Built {year}: paint may hold lead. Contain, do not sand or scrape; follow local codes and certified practice.',
   'care.breather': '{fitting} must breathe: list it when covered, sign it off uncovered the same day.',
-  'care.solvent': 'Solvent vapour: air the room, no flame or spark, suitable respirator. Follow the product sheet and local codes.',
+  'care.solvent':
+    'Solvent vapour: air the room, no flame or spark, suitable respirator. Follow the product sheet and local codes.',
   'care.power': 'Power off before a plate is loosened or masked inside.',
   'care.spray': 'Spraying: respirator and airflow; a skin injection is an emergency. Follow local codes.',
   'care.blade': 'Score with a fresh blade, cutting away from the hand.',
@@ -62,7 +65,8 @@ export const EN = {
   'round.too_long': '{place} needs {need} min from wet to pulled; the window is {window} min. {help}',
   'round.help_people': 'A crew working {times} times as fast would make it.',
   'round.help_dry': 'Pull this one dry instead.',
-  'plan.no_shift': 'Nobody is on shift long enough for {what} ({need} min without a break). Longest stretch: {have} min.',
+  'plan.no_shift':
+    'Nobody is on shift long enough for {what} ({need} min without a break). Longest stretch: {have} min.',
   'plan.no_crew': 'No crew: add one under Site.',
   'plan.no_recipe': '{place}: nothing safe, so it is left out of the rounds.',
   'plan.late_room': '{room} is free {when}, {late} after it is needed.',

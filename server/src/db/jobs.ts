@@ -111,7 +111,14 @@ export type JobTable = ReturnType<typeof jobTable>
 
 function rowOf(facts: JobFacts, now: string): Omit<JobRow, 'revision'> {
   const { id, name, site, start, air, house, crews, shelf } = facts
-  return { id, name, place: site.place, zone: site.zone, changed_at: now, details: JSON.stringify({ site, start, air, house, crews, shelf }) }
+  return {
+    id,
+    name,
+    place: site.place,
+    zone: site.zone,
+    changed_at: now,
+    details: JSON.stringify({ site, start, air, house, crews, shelf }),
+  }
 }
 
 function factsOf(row: JobRow, rooms: JobFacts['rooms']): JobFacts {

@@ -8,7 +8,9 @@ export function logTable(db: Database) {
       SELECT body FROM log_event WHERE job_id = ? ORDER BY seq`),
     last: db.prepare<[jobId: string], { seq: number }>(`
       SELECT COALESCE(MAX(seq), 0) AS seq FROM log_event WHERE job_id = ?`),
-    insert: db.prepare<[{ job_id: string; id: string; seq: number; kind: string; at: string; crew_id: string | null; body: string }]>(`
+    insert: db.prepare<
+      [{ job_id: string; id: string; seq: number; kind: string; at: string; crew_id: string | null; body: string }]
+    >(`
       INSERT INTO log_event (job_id, id, seq, kind, at, crew_id, body)
       VALUES (@job_id, @id, @seq, @kind, @at, @crew_id, @body)
       ON CONFLICT (job_id, id) DO NOTHING`),
@@ -22,7 +24,15 @@ export function logTable(db: Database) {
       let fresh = 0
       for (const event of events) {
         const { id, kind, at, crewId } = event
-        const { changes } = sql.insert.run({ job_id: jobId, id, seq: seq + 1, kind, at, crew_id: crewId, body: JSON.stringify(event) })
+        const { changes } = sql.insert.run({
+          job_id: jobId,
+          id,
+          seq: seq + 1,
+          kind,
+          at,
+          crew_id: crewId,
+          body: JSON.stringify(event),
+        })
         seq += changes
         fresh += changes
       }

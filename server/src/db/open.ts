@@ -18,7 +18,9 @@ export function openDatabase(file: string, migrations: string): Database {
 /** Runs each newer `NNNN_name.sql` in its own transaction, so a failed one leaves the last good version. */
 export function migrate(db: Database, dir: string): void {
   const done = db.pragma('user_version', { simple: true }) as number
-  for (const name of readdirSync(dir).filter((file) => file.endsWith('.sql')).sort()) {
+  for (const name of readdirSync(dir)
+    .filter((file) => file.endsWith('.sql'))
+    .sort()) {
     const version = Number.parseInt(name, 10)
     if (version <= done) continue
     db.transaction(() => {

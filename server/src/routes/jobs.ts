@@ -1,5 +1,16 @@
 import type { FastifyPluginAsync } from 'fastify'
-import { exact, factsFaults, id, jobFaults, readJobFile, shapeFaults, text, wholeNumber, writeJobFile, type JobFacts } from '@crisp-hem/core/wire'
+import {
+  exact,
+  factsFaults,
+  id,
+  jobFaults,
+  readJobFile,
+  shapeFaults,
+  text,
+  wholeNumber,
+  writeJobFile,
+  type JobFacts,
+} from '@crisp-hem/core/wire'
 import type { Job } from '@crisp-hem/core'
 import type { JobTable } from '../db/jobs'
 import type { LogTable } from '../db/logEvents'
@@ -41,10 +52,12 @@ export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { job
     const { facts, ...rest } = (body ?? {}) as { facts?: JobFacts; revision?: number }
     refuseFaults(shapeFaults(saveSchema, rest))
     refuseFaults(factsFaults(facts))
-    if (facts!.id !== params.jobId) throw new ServerError('job.id_differs', { address: params.jobId, content: facts!.id })
+    if (facts!.id !== params.jobId)
+      throw new ServerError('job.id_differs', { address: params.jobId, content: facts!.id })
     const result = jobs.save(facts!, rest.revision!, now())
     if ('missing' in result) throw new ServerError('job.not_found', { job: params.jobId })
-    if ('conflict' in result) throw new ServerError('job.changed_meanwhile', { now: result.conflict, yours: rest.revision! })
+    if ('conflict' in result)
+      throw new ServerError('job.changed_meanwhile', { now: result.conflict, yours: rest.revision! })
     return { revision: result.saved }
   })
 

@@ -50,7 +50,9 @@ async function serverWrites(dir: string): Promise<number> {
   const db = openDatabase(join(dir, 'app.sqlite'), 'server/migrations')
   seedOnce(db, [ternQuay()])
   const app = await buildApp({ db, version: 'bench', webRoot: null, practiceClock: null })
-  const rate = await perSecond((i) => app.inject({ method: 'POST', url: '/api/jobs/tern-quay/log', payload: { events: [event(i)] } }))
+  const rate = await perSecond((i) =>
+    app.inject({ method: 'POST', url: '/api/jobs/tern-quay/log', payload: { events: [event(i)] } }),
+  )
   await app.close()
   db.close()
   return rate
@@ -93,7 +95,11 @@ async function main(): Promise<void> {
     const [served, bare] = [await serverWrites(dir), await bareWrites(dir)]
     const rows: Row[] = [
       { what: `whole plan, demo job (${demo.hems} hems)`, value: `${demo.ms.toFixed(1)} ms`, target: '' },
-      { what: `whole plan, made-up job (${many.hems} hems)`, value: `${many.ms.toFixed(1)} ms`, target: 'under 300 ms' },
+      {
+        what: `whole plan, made-up job (${many.hems} hems)`,
+        value: `${many.ms.toFixed(1)} ms`,
+        target: 'under 300 ms',
+      },
       { what: 'log events written, server', value: `${served.toFixed(0)} /s`, target: '' },
       { what: 'bare Fastify + better-sqlite3 insert', value: `${bare.toFixed(0)} /s`, target: '' },
       { what: 'server against bare', value: `${((100 * served) / bare).toFixed(0)} %`, target: '' },

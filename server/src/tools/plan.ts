@@ -13,7 +13,8 @@ function main(args: readonly string[]): number {
     process.stdout.write(`${JSON.stringify(planOutput(plan), null, 2)}\n`)
     return 0
   } catch (error) {
-    if (error instanceof CoreError || (error as NodeJS.ErrnoException).code) return fail(`${file}: ${(error as Error).message}`)
+    if (error instanceof CoreError || (error as NodeJS.ErrnoException).code)
+      return fail(`${file}: ${(error as Error).message}`)
     throw error
   }
 }

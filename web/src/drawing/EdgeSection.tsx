@@ -18,11 +18,16 @@ export function EdgeSection({ setup, tapeThickUm, seed }: EdgeSectionProps) {
   const shut = closedGapUm(setup)
   const critical = criticalGapUm(setup)
   const random = seededNumbers(seed)
-  const depths = Array.from({ length: 18 }, () => TEXTURE_FACTS[setup.texture].valleyUm.value * Math.sqrt((-4 / Math.PI) * Math.log(1 - random())))
+  const depths = Array.from(
+    { length: 18 },
+    () => TEXTURE_FACTS[setup.texture].valleyUm.value * Math.sqrt((-4 / Math.PI) * Math.log(1 - random())),
+  )
   const scale = 52 / Math.max(tapeThickUm, ...depths, 60)
   const tapeY = 74
   const xs = depths.map((_, i) => (i * W) / (depths.length - 1))
-  const surface = depths.map((depth, i) => `${xs[i]!.toFixed(1)} ${(tapeY + (i % 2 === 0 ? 0 : depth * scale)).toFixed(1)}`)
+  const surface = depths.map(
+    (depth, i) => `${xs[i]!.toFixed(1)} ${(tapeY + (i % 2 === 0 ? 0 : depth * scale)).toFixed(1)}`,
+  )
   const tape = Math.max(4, tapeThickUm * scale)
   const runs = mean > critical && setup.seal === 'none' && mean > shut
   const reach = runs ? Math.min(90, 24 + (mean / critical) * 9) : 0
@@ -31,10 +36,32 @@ export function EdgeSection({ setup, tapeThickUm, seed }: EdgeSectionProps) {
     : `gaps up to ${(shut / 1000).toFixed(2)} mm stay shut`
   return (
     <svg viewBox={`0 0 ${W} ${H}`} className="block w-full" role="img" aria-label={words}>
-      <path d={`M0 ${H}L${surface.join('L')}L${W} ${H}z`} fill="var(--ground-deep)" stroke="var(--ink)" strokeWidth="1.2" />
-      <path d={`M${EDGE_X - reach} ${tapeY + 1}L${EDGE_X} ${tapeY - tape - 4}H${W}V${tapeY}L${surface.slice(Math.ceil((EDGE_X / W) * 17)).reverse().join('L')}L${EDGE_X - reach} ${tapeY + 2}z`} fill="url(#paint-hatch)" stroke="var(--paint)" />
+      <path
+        d={`M0 ${H}L${surface.join('L')}L${W} ${H}z`}
+        fill="var(--ground-deep)"
+        stroke="var(--ink)"
+        strokeWidth="1.2"
+      />
+      <path
+        d={`M${EDGE_X - reach} ${tapeY + 1}L${EDGE_X} ${tapeY - tape - 4}H${W}V${tapeY}L${surface
+          .slice(Math.ceil((EDGE_X / W) * 17))
+          .reverse()
+          .join('L')}L${EDGE_X - reach} ${tapeY + 2}z`}
+        fill="url(#paint-hatch)"
+        stroke="var(--paint)"
+      />
       <rect x="0" y={tapeY - tape} width={EDGE_X} height={tape} fill="var(--kraft)" stroke="var(--kraft-edge)" />
-      {setup.seal !== 'none' && <ellipse cx={EDGE_X - 9} cy={tapeY + 3} rx="15" ry="6" fill="var(--sheet)" stroke="var(--ink)" strokeDasharray={setup.seal === 'wiped sealant' ? undefined : '3 2'} />}
+      {setup.seal !== 'none' && (
+        <ellipse
+          cx={EDGE_X - 9}
+          cy={tapeY + 3}
+          rx="15"
+          ry="6"
+          fill="var(--sheet)"
+          stroke="var(--ink)"
+          strokeDasharray={setup.seal === 'wiped sealant' ? undefined : '3 2'}
+        />
+      )}
       <text x="4" y="14" fontSize="12.5">
         keep side
       </text>

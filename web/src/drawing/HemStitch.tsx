@@ -39,7 +39,16 @@ function StitchBody({ stitch, side, half, length }: { stitch: Stitch; side: -1 |
       return (
         <>
           <Tape half={half} length={length} />
-          <line y1={side * (half + 2.5)} y2={side * (half + 2.5)} x1="3" x2={length} stroke="var(--ink)" strokeWidth="3" strokeLinecap="round" strokeDasharray="0 7" />
+          <line
+            y1={side * (half + 2.5)}
+            y2={side * (half + 2.5)}
+            x1="3"
+            x2={length}
+            stroke="var(--ink)"
+            strokeWidth="3"
+            strokeLinecap="round"
+            strokeDasharray="0 7"
+          />
         </>
       )
     case 'coated':
@@ -61,7 +70,9 @@ function StitchBody({ stitch, side, half, length }: { stitch: Stitch; side: -1 |
       return (
         <>
           <line x2={length} stroke="var(--ink)" strokeWidth="1.3" />
-          {stitch === 'inspected' && <line y1={-3 * side} y2={-3 * side} x2={length} stroke="var(--ink)" strokeWidth="0.8" />}
+          {stitch === 'inspected' && (
+            <line y1={-3 * side} y2={-3 * side} x2={length} stroke="var(--ink)" strokeWidth="0.8" />
+          )}
           <circle cx="1" r="2.8" fill="var(--ink)" />
           <circle cx={length - 1} r="2.8" fill="var(--ink)" />
         </>
@@ -74,7 +85,14 @@ function StitchBody({ stitch, side, half, length }: { stitch: Stitch; side: -1 |
 function Tape({ half, length }: { half: number; length: number }) {
   return (
     <>
-      <rect y={-half} width={length} height={2 * half} fill="var(--kraft)" stroke="var(--kraft-edge)" strokeWidth="0.8" />
+      <rect
+        y={-half}
+        width={length}
+        height={2 * half}
+        fill="var(--kraft)"
+        stroke="var(--kraft-edge)"
+        strokeWidth="0.8"
+      />
       <line x1="6" x2={length} stroke="var(--kraft-edge)" strokeWidth={2 * half} strokeDasharray="1 13" />
     </>
   )

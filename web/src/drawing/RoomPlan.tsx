@@ -19,7 +19,13 @@ export function RoomPlan({ walls, picked = null, size = 150, open = false }: Roo
   const px = (p: { x: number; y: number }) => ({ x: 22 + (p.x - minX) * scale, y: 22 + (p.y - minY) * scale })
   const height = 44 + (maxY - minY) * scale
   return (
-    <svg viewBox={`0 0 ${size} ${height}`} width={size} height={height} role="img" aria-label={`plan with ${walls.length} walls`}>
+    <svg
+      viewBox={`0 0 ${size} ${height}`}
+      width={size}
+      height={height}
+      role="img"
+      aria-label={`plan with ${walls.length} walls`}
+    >
       {!open && <polygon points={corners.map((p) => `${px(p).x},${px(p).y}`).join(' ')} fill="var(--sheet)" />}
       {walls.map((wall, i) => {
         const [a, b] = [px(corners[i]!), px(points[i + 1]!)]
@@ -29,7 +35,15 @@ export function RoomPlan({ walls, picked = null, size = 150, open = false }: Roo
         const out = { x: ((b.y - a.y) / length) * 12, y: (-(b.x - a.x) / length) * 12 }
         return (
           <g key={i}>
-            <line x1={a.x} y1={a.y} x2={b.x} y2={b.y} stroke="var(--ink)" strokeWidth={wall.name === picked ? 5 : 2} strokeLinecap="square" />
+            <line
+              x1={a.x}
+              y1={a.y}
+              x2={b.x}
+              y2={b.y}
+              stroke="var(--ink)"
+              strokeWidth={wall.name === picked ? 5 : 2}
+              strokeLinecap="square"
+            />
             <text x={middle.x + out.x} y={middle.y + out.y + 4} fontSize="11.5" fontWeight="600" textAnchor="middle">
               {wall.name}
             </text>

@@ -1,5 +1,15 @@
 import { useRef, type KeyboardEvent } from 'react'
-import { faceOf, faceWords, formatLength, stepOf, type Fitting, type Hem, type Opening, type Room, type UnitSystem } from '@crisp-hem/core'
+import {
+  faceOf,
+  faceWords,
+  formatLength,
+  stepOf,
+  type Fitting,
+  type Hem,
+  type Opening,
+  type Room,
+  type UnitSystem,
+} from '@crisp-hem/core'
 import { HemStitch } from './HemStitch'
 import { paintSide, type Stitch } from './stitch'
 import { unrollRoom, type Unrolled } from './unroll'
@@ -37,18 +47,49 @@ export function UnrolledRoom({ room, hems, units, stitch, picked, onPick }: Unro
     box.current?.querySelector<SVGGElement>(`[data-hem="${CSS.escape(next.id)}"]`)?.focus()
   }
   return (
-    <svg ref={box} viewBox={`-6 0 ${SHEET_WIDTH + 12} ${drawing.height}`} className="block w-full min-w-[620px]" onKeyDown={onKey} role="group" aria-label={`${room.name}, unrolled`}>
+    <svg
+      ref={box}
+      viewBox={`-6 0 ${SHEET_WIDTH + 12} ${drawing.height}`}
+      className="block w-full min-w-[620px]"
+      onKeyDown={onKey}
+      role="group"
+      aria-label={`${room.name}, unrolled`}
+    >
       {drawing.walls.map((wall) => (
-        <WallSheet key={wall.id} room={room} drawing={drawing} wallId={wall.id} units={units} picked={picked} onPick={onPick} />
+        <WallSheet
+          key={wall.id}
+          room={room}
+          drawing={drawing}
+          wallId={wall.id}
+          units={units}
+          picked={picked}
+          onPick={onPick}
+        />
       ))}
       {room.openings.map((opening) => (
-        <OpeningShape key={opening.id} room={room} opening={opening} drawing={drawing} picked={picked} onPick={onPick} />
+        <OpeningShape
+          key={opening.id}
+          room={room}
+          opening={opening}
+          drawing={drawing}
+          picked={picked}
+          onPick={onPick}
+        />
       ))}
       {room.fittings.map((fitting) => (
         <FittingShape key={fitting.id} fitting={fitting} drawing={drawing} picked={picked} onPick={onPick} />
       ))}
       {hems.map((hem, i) => (
-        <HemOnSheet key={hem.id} hem={hem} drawing={drawing} stitch={stitch(hem)} picked={picked.kind === 'hem' && picked.id === hem.id} first={i === 0 && picked.kind !== 'hem'} units={units} onPick={onPick} />
+        <HemOnSheet
+          key={hem.id}
+          hem={hem}
+          drawing={drawing}
+          stitch={stitch(hem)}
+          picked={picked.kind === 'hem' && picked.id === hem.id}
+          first={i === 0 && picked.kind !== 'hem'}
+          units={units}
+          onPick={onPick}
+        />
       ))}
     </svg>
   )
@@ -61,7 +102,21 @@ interface PartProps {
 }
 
 /** What a face looks like in the end: its colour, hatched where this job paints it. */
-function FaceFill({ room, faceKey, x, y, width, height }: { room: Room; faceKey: string; x: number; y: number; width: number; height: number }) {
+function FaceFill({
+  room,
+  faceKey,
+  x,
+  y,
+  width,
+  height,
+}: {
+  room: Room
+  faceKey: string
+  x: number
+  y: number
+  width: number
+  height: number
+}) {
   const step = stepOf(room, faceKey)?.step
   const colour = step?.swatch ?? faceOf(room, faceKey).swatch
   const box = { x, y, width, height: Math.max(0, height) }
@@ -74,7 +129,13 @@ function FaceFill({ room, faceKey, x, y, width, height }: { room: Room; faceKey:
   )
 }
 
-function FaceHit({ room, faceKey, picked, onPick, ...box }: { room: Room; faceKey: string; x: number; y: number; width: number; height: number } & Omit<PartProps, 'drawing'>) {
+function FaceHit({
+  room,
+  faceKey,
+  picked,
+  onPick,
+  ...box
+}: { room: Room; faceKey: string; x: number; y: number; width: number; height: number } & Omit<PartProps, 'drawing'>) {
   const on = picked.kind === 'face' && picked.key === faceKey
   return (
     <rect
@@ -93,13 +154,22 @@ function FaceHit({ room, faceKey, picked, onPick, ...box }: { room: Room; faceKe
   )
 }
 
-function WallSheet({ room, drawing, wallId, units, picked, onPick }: { room: Room; wallId: string; units: UnitSystem } & PartProps) {
+function WallSheet({
+  room,
+  drawing,
+  wallId,
+  units,
+  picked,
+  onPick,
+}: { room: Room; wallId: string; units: UnitSystem } & PartProps) {
   const wall = drawing.walls.find((each) => each.id === wallId)!
   const { x, y, width } = wall
   const parts = [
     { key: 'ceiling', x, y: y - 11, width, height: 11 },
     { key: `wall:${wallId}`, x, y, width, height: drawing.tall - wall.skirting },
-    ...(wall.skirting > 0 ? [{ key: 'skirting', x, y: y + drawing.tall - wall.skirting, width, height: wall.skirting }] : []),
+    ...(wall.skirting > 0
+      ? [{ key: 'skirting', x, y: y + drawing.tall - wall.skirting, width, height: wall.skirting }]
+      : []),
     { key: 'floor', x, y: y + drawing.tall, width, height: 9 },
   ]
   return (
@@ -111,7 +181,14 @@ function WallSheet({ room, drawing, wallId, units, picked, onPick }: { room: Roo
         </g>
       ))}
       <line x1={x} x2={x} y1={y - 11} y2={y + drawing.tall + 9} stroke="var(--ink)" strokeDasharray="2 4" />
-      <line x1={x + width} x2={x + width} y1={y - 11} y2={y + drawing.tall + 9} stroke="var(--ink)" strokeDasharray="2 4" />
+      <line
+        x1={x + width}
+        x2={x + width}
+        y1={y - 11}
+        y2={y + drawing.tall + 9}
+        stroke="var(--ink)"
+        strokeDasharray="2 4"
+      />
       <text x={x + 4} y={y - 17} fontSize="13" fontWeight="700">
         {wall.name}
       </text>
@@ -131,13 +208,54 @@ function OpeningShape({ room, opening: o, drawing, picked, onPick }: { room: Roo
   const bottom = o.sillMm === 0 ? 0 : casing
   const on = picked.kind === 'opening' && picked.id === o.id
   return (
-    <g className="cursor-pointer" onClick={() => onPick({ kind: 'opening', id: o.id })} role="button" tabIndex={-1} aria-label={o.name} aria-pressed={on}>
-      {casing > 0 && o.casing && <FaceFill room={room} faceKey={`casing:${o.id}`} x={corner.x - casing} y={corner.y - casing} width={width + 2 * casing} height={height + casing + bottom} />}
-      <rect x={corner.x} y={corner.y} width={width} height={height} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1" />
+    <g
+      className="cursor-pointer"
+      onClick={() => onPick({ kind: 'opening', id: o.id })}
+      role="button"
+      tabIndex={-1}
+      aria-label={o.name}
+      aria-pressed={on}
+    >
+      {casing > 0 && o.casing && (
+        <FaceFill
+          room={room}
+          faceKey={`casing:${o.id}`}
+          x={corner.x - casing}
+          y={corner.y - casing}
+          width={width + 2 * casing}
+          height={height + casing + bottom}
+        />
+      )}
+      <rect
+        x={corner.x}
+        y={corner.y}
+        width={width}
+        height={height}
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        strokeWidth="1"
+      />
       {o.leaf && <rect x={corner.x} y={corner.y} width={width} height={height} fill={o.leaf.swatch} opacity="0.45" />}
-      {o.kind === 'window' && <path d={`M${corner.x + width / 2} ${corner.y}v${height}M${corner.x} ${corner.y + height / 2}h${width}`} stroke="var(--ink)" />}
-      {o.kind === 'door' && <circle cx={corner.x + width - 5} cy={corner.y + height * 0.52} r="1.8" fill="var(--ink)" />}
-      {on && <rect x={corner.x - casing - 1} y={corner.y - casing - 1} width={width + 2 * casing + 2} height={height + casing + bottom + 2} fill="none" stroke="var(--ink)" strokeWidth="3" />}
+      {o.kind === 'window' && (
+        <path
+          d={`M${corner.x + width / 2} ${corner.y}v${height}M${corner.x} ${corner.y + height / 2}h${width}`}
+          stroke="var(--ink)"
+        />
+      )}
+      {o.kind === 'door' && (
+        <circle cx={corner.x + width - 5} cy={corner.y + height * 0.52} r="1.8" fill="var(--ink)" />
+      )}
+      {on && (
+        <rect
+          x={corner.x - casing - 1}
+          y={corner.y - casing - 1}
+          width={width + 2 * casing + 2}
+          height={height + casing + bottom + 2}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="3"
+        />
+      )}
     </g>
   )
 }
@@ -150,16 +268,40 @@ function FittingShape({ fitting: f, drawing, picked, onPick }: { fitting: Fittin
   const on = picked.kind === 'fitting' && picked.id === f.id
   const scoped = f.scope === 'mask'
   return (
-    <g className="cursor-pointer" onClick={() => onPick({ kind: 'fitting', id: f.id })} role="button" tabIndex={-1} aria-label={f.name} aria-pressed={on}>
-      <rect x={x} y={y} width={width} height={height} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={on ? 3 : 1.2} strokeDasharray={scoped ? undefined : '2 2'} />
-      {['vent', 'alarm', 'sprinkler', 'flue'].includes(f.kind) && <path d={`M${x + 2} ${y + height / 2}h${width - 4}M${x + width / 2} ${y + 2}v${height - 4}`} stroke="var(--ink)" />}
+    <g
+      className="cursor-pointer"
+      onClick={() => onPick({ kind: 'fitting', id: f.id })}
+      role="button"
+      tabIndex={-1}
+      aria-label={f.name}
+      aria-pressed={on}
+    >
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        strokeWidth={on ? 3 : 1.2}
+        strokeDasharray={scoped ? undefined : '2 2'}
+      />
+      {['vent', 'alarm', 'sprinkler', 'flue'].includes(f.kind) && (
+        <path
+          d={`M${x + 2} ${y + height / 2}h${width - 4}M${x + width / 2} ${y + 2}v${height - 4}`}
+          stroke="var(--ink)"
+        />
+      )}
     </g>
   )
 }
 
 function fittingBox(f: Fitting, drawing: Unrolled) {
   const centre = drawing.at(f.wallId, f.atMm + f.widthMm / 2, f.bottomMm + f.heightMm / 2)
-  const [width, height] = [Math.max(LEAST_FITTING, f.widthMm * drawing.scale), Math.max(LEAST_FITTING, f.heightMm * drawing.scale)]
+  const [width, height] = [
+    Math.max(LEAST_FITTING, f.widthMm * drawing.scale),
+    Math.max(LEAST_FITTING, f.heightMm * drawing.scale),
+  ]
   return { x: centre.x - width / 2, y: centre.y - height / 2, width, height }
 }
 
@@ -188,7 +330,17 @@ function HemOnSheet({ hem, drawing, stitch, picked, first, units, onPick }: HemO
       onClick={() => onPick({ kind: 'hem', id: hem.id })}
       onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && onPick({ kind: 'hem', id: hem.id })}
     >
-      {picked && lines.map((line, i) => <line key={i} {...line} stroke="var(--ink)" strokeWidth={small ? 9 : 15} strokeLinecap="square" opacity="0.25" />)}
+      {picked &&
+        lines.map((line, i) => (
+          <line
+            key={i}
+            {...line}
+            stroke="var(--ink)"
+            strokeWidth={small ? 9 : 15}
+            strokeLinecap="square"
+            opacity="0.25"
+          />
+        ))}
       {lines.map((line, i) => (
         <HemStitch key={i} line={line} stitch={stitch} side={side} half={small ? 1.5 : 3.2} />
       ))}

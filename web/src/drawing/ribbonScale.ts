@@ -7,12 +7,16 @@ export interface RibbonPiece {
 }
 
 /** Span lengths differ a thousandfold, so a piece's width grows with the logarithm of its minutes. */
-const weight = (minutes: number): number => 1.2 + Math.log2(1 + minutes / 8)
+const weight = (minutes: number): number => 2 + Math.log2(1 + minutes / 8)
+/** What one acts on gets the room. */
+const WET_SHARE = 1.7
 const OPEN_ENDED_MIN = 240
 
 /** Lays the spans of a window side by side over a width, px. */
 export function ribbonPieces(spans: readonly PullSpan[], width: number): RibbonPiece[] {
-  const weights = spans.map((span) => weight(span.to === null ? OPEN_ENDED_MIN : span.to - span.from))
+  const weights = spans.map(
+    (span) => weight(span.to === null ? OPEN_ENDED_MIN : span.to - span.from) * (span.kind === 'wet' ? WET_SHARE : 1),
+  )
   const all = weights.reduce((sum, each) => sum + each, 0)
   let x = 0
   return spans.map((span, i) => {

@@ -16,7 +16,9 @@ export function stitchOf(state: HemState, coats: number, spans: readonly PullSpa
 }
 
 const isDue = (spans: readonly PullSpan[], now: number): boolean =>
-  spans.some((span) => (span.kind === 'wet' || span.kind === 'past') && now >= span.from && (span.to === null || now < span.to))
+  spans.some(
+    (span) => (span.kind === 'wet' || span.kind === 'past') && now >= span.from && (span.to === null || now < span.to),
+  )
 
 /**
  * On which side of a segment the paint lies, looking along it: −1 left, 1 right. Segments of level hems run to the

@@ -48,7 +48,15 @@ export function unrollRoom(room: Room, width: number): Unrolled {
       x = 0
       y += tall + ABOVE + BELOW
     }
-    const placed = { id: wall.id, name: wall.name, lengthMm: wall.lengthMm, x, y, width: wide, skirting: skirtingMm(room, wall.id) * scale }
+    const placed = {
+      id: wall.id,
+      name: wall.name,
+      lengthMm: wall.lengthMm,
+      x,
+      y,
+      width: wide,
+      skirting: skirtingMm(room, wall.id) * scale,
+    }
     x += wide
     return placed
   })

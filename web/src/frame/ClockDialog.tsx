@@ -32,7 +32,12 @@ export function ClockDialog({ open, onClose, zone }: { open: boolean; onClose: (
   return (
     <Dialog open={open} onClose={onClose} title={W.frame.clockTitle}>
       <p className="mb-3 text-soft">{W.frame.clockText}</p>
-      <TextField label={W.frame.practice} type="datetime-local" value={wanted ?? localInput(now, zone)} onCommit={setWanted} />
+      <TextField
+        label={W.frame.practice}
+        type="datetime-local"
+        value={wanted ?? localInput(now, zone)}
+        onCommit={setWanted}
+      />
       <div className="mt-4 flex flex-wrap gap-2">
         <Button
           tone="act"

@@ -59,11 +59,19 @@ function FrameHead({ onReload }: { onReload: () => void }) {
       <Link to="/" className="text-sm text-soft underline decoration-dotted underline-offset-4">
         {W.frame.jobs}
       </Link>
-      <p className="min-w-0 flex-1 truncate font-head text-lg font-semibold leading-tight lg:mt-1 lg:whitespace-normal">{name}</p>
-      <button type="button" className="text-left text-sm leading-tight hover:underline" onClick={() => setChoosing(true)}>
+      <p className="min-w-0 flex-1 truncate font-head text-lg font-semibold leading-tight lg:mt-1 lg:whitespace-normal">
+        {name}
+      </p>
+      <button
+        type="button"
+        className="text-left text-sm leading-tight hover:underline"
+        onClick={() => setChoosing(true)}
+      >
         <Clock size={13} className="mr-1 inline" aria-hidden />
         {dayText(now, site.zone)} · <b>{clockText(now, site.zone)}</b>
-        <span className={`hidden lg:block ${ahead === 0 ? 'text-soft' : 'font-semibold text-act'}`}>{ahead === 0 ? W.frame.siteTime : W.frame.practice}</span>
+        <span className={`hidden lg:block ${ahead === 0 ? 'text-soft' : 'font-semibold text-act'}`}>
+          {ahead === 0 ? W.frame.siteTime : W.frame.practice}
+        </span>
       </button>
       <p className="hidden text-sm text-soft lg:block" role="status">
         {W.frame[save]}
@@ -102,10 +110,24 @@ function FrameFoot() {
   const style = 'inline-flex items-center gap-1.5 p-1.5 hover:bg-card disabled:opacity-40'
   return (
     <div className="mt-auto hidden items-center gap-1 px-3 text-sm lg:flex">
-      <button type="button" className={style} disabled={!canUndo} onClick={() => dispatch(undone())} aria-label={W.frame.undo} title={W.frame.undo}>
+      <button
+        type="button"
+        className={style}
+        disabled={!canUndo}
+        onClick={() => dispatch(undone())}
+        aria-label={W.frame.undo}
+        title={W.frame.undo}
+      >
         <Undo2 size={17} aria-hidden />
       </button>
-      <button type="button" className={style} disabled={!canRedo} onClick={() => dispatch(redone())} aria-label={W.frame.redo} title={W.frame.redo}>
+      <button
+        type="button"
+        className={style}
+        disabled={!canRedo}
+        onClick={() => dispatch(redone())}
+        aria-label={W.frame.redo}
+        title={W.frame.redo}
+      >
         <Redo2 size={17} aria-hidden />
       </button>
       <button type="button" className={`${style} ml-auto`} onClick={flip} aria-label={W.frame.theme}>

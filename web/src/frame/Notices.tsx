@@ -20,7 +20,10 @@ export function Notices() {
     return () => clearTimeout(timer)
   }, [notice, dispatch])
   return (
-    <div aria-live="polite" className="no-print pointer-events-none fixed inset-x-0 bottom-16 z-50 flex justify-center px-3 lg:bottom-4">
+    <div
+      aria-live="polite"
+      className="no-print pointer-events-none fixed inset-x-0 bottom-16 z-50 flex justify-center px-3 lg:bottom-4"
+    >
       {notice && (
         <div
           role={notice.tone === 'wrong' ? 'alert' : undefined}
@@ -30,7 +33,10 @@ export function Notices() {
         >
           <span className="min-w-0">{notice.text}</span>
           {notice.undo && (
-            <Button className="shrink-0 text-ink" onClick={() => void takeBack(notice.undo!).then(() => dispatch(noticeClosed()))}>
+            <Button
+              className="shrink-0 text-ink"
+              onClick={() => void takeBack(notice.undo!).then(() => dispatch(noticeClosed()))}
+            >
               {notice.undo.kind === 'delete job' ? W.jobs.undo : W.pulls.undo}
             </Button>
           )}
@@ -50,10 +56,17 @@ async function takeBack(undo: NonNullable<Notice['undo']>): Promise<void> {
     return
   }
   const at = formatInstant(siteNow(store.getState().clock.aheadMs))
-  const events = undo.eventIds.map(
-    (eventId): LogEvent => ({
-      id: crypto.randomUUID(), kind: 'undone', at, crewId: null, subjects: [], coat: null, bleeds: null, expectedAt: null, undoes: eventId, note: '',
-    }),
-  )
+  const events = undo.eventIds.map((eventId): LogEvent => ({
+    id: crypto.randomUUID(),
+    kind: 'undone',
+    at,
+    crewId: null,
+    subjects: [],
+    coat: null,
+    bleeds: null,
+    expectedAt: null,
+    undoes: eventId,
+    note: '',
+  }))
   store.dispatch(happened(events))
 }

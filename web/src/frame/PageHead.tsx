@@ -3,23 +3,24 @@ import { Link } from 'react-router'
 import { aboveDewC, spanAt, spanText, type PullPlan } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
-import { W } from '../words'
 
 interface PageHeadProps {
   readonly title: string
   readonly line?: ReactNode
   readonly children?: ReactNode
+  /** On the board itself the way to the board is left out. */
+  readonly onBoard?: boolean
 }
 
 /** The head of every step: its title, the air, and the one thing that must be done now. */
-export function PageHead({ title, line, children }: PageHeadProps) {
+export function PageHead({ title, line, children, onBoard = false }: PageHeadProps) {
   return (
     <header className="flex flex-wrap items-end gap-x-5 gap-y-2 px-4 pb-3 pt-4 lg:px-6">
       <h1>{title}</h1>
       <p className="pb-0.5 text-sm text-soft">{line ?? <AirLine />}</p>
       <div className="no-print ml-auto flex flex-wrap items-center gap-2">
         {children}
-        <NextPull />
+        {!onBoard && <NextPull />}
       </div>
     </header>
   )
@@ -46,7 +47,10 @@ function NextPull() {
   const minutes = spanText(Math.abs(next.minutes))
   const words = next.minutes <= 0 ? `Pull ${room} now` : `Pull ${room} in ${minutes}`
   return (
-    <Link to={`/jobs/${facts.id}/pulls`} className={`px-3 py-1.5 font-semibold ${next.minutes <= 0 ? 'bg-act text-act-ink' : 'border-2 border-ink bg-card'}`}>
+    <Link
+      to={`/jobs/${facts.id}/pulls`}
+      className={`px-3 py-1.5 font-semibold ${next.minutes <= 0 ? 'bg-act text-act-ink' : 'border-2 border-ink bg-card'}`}
+    >
       {words}
     </Link>
   )

@@ -29,7 +29,10 @@ export function Spine() {
       <ul className="fixed inset-x-0 bottom-0 z-30 flex border-t-2 border-ink bg-card lg:hidden">
         {STEPS.map(([path, name]) => (
           <li key={path} className="flex-1">
-            <NavLink to={path} className="flex min-h-14 flex-col items-center justify-center text-sm aria-[current=page]:bg-ink aria-[current=page]:font-bold aria-[current=page]:text-ground">
+            <NavLink
+              to={path}
+              className="flex min-h-14 flex-col items-center justify-center text-sm aria-[current=page]:bg-ink aria-[current=page]:font-bold aria-[current=page]:text-ground"
+            >
               {name}
               {counts[path] ? <b className="text-xs">{counts[path]}</b> : null}
             </NavLink>
@@ -42,7 +45,10 @@ export function Spine() {
 
 function SpineLink({ path, name, count }: { path: string; name: string; count: number }) {
   return (
-    <NavLink to={path} className="flex min-h-10 items-center py-1 pl-8 pr-4 hover:bg-card aria-[current=page]:bg-card aria-[current=page]:font-bold">
+    <NavLink
+      to={path}
+      className="flex min-h-10 items-center py-1 pl-8 pr-4 hover:bg-card aria-[current=page]:bg-card aria-[current=page]:font-bold"
+    >
       {name}
       {count > 0 && <b className="ml-auto bg-act px-1.5 text-sm text-act-ink">{count}</b>}
     </NavLink>

@@ -9,7 +9,9 @@ export function useCounts(): { due: number; unsafe: number } {
   const now = useNow()
   return useMemo(() => {
     if (!plan) return { due: 0, unsafe: 0 }
-    const due = plan.pulls.filter((pull) => pull.coated && ['wet', 'past'].includes(spanAt(pull.spans, now)?.kind ?? '')).length
+    const due = plan.pulls.filter(
+      (pull) => pull.coated && ['wet', 'past'].includes(spanAt(pull.spans, now)?.kind ?? ''),
+    ).length
     return { due, unsafe: plan.recipes.filter((answer) => !answer.safe).length }
   }, [plan, now])
 }

@@ -13,17 +13,19 @@ export function useOpenJob(jobId: string): { ready: boolean; error: string | nul
   const dispatch = useAppDispatch()
   const [opened, setOpened] = useState<string | null>(null)
   const [error, setError] = useState<string | null>(null)
-  const load = useCallback(async () => {
-    try {
-      const { facts, revision, log } = await api.job(jobId)
-      dispatch(jobOpened({ facts, revision }))
-      dispatch(logOpened({ jobId, events: log, unsent: unsentStore.read(jobId) }))
-      setOpened(jobId)
-      setError(null)
-    } catch (failure) {
-      setError((failure as ApiError).message)
-    }
-  }, [dispatch, jobId])
+  const load = useCallback(
+    () =>
+      api.job(jobId).then(
+        ({ facts, revision, log }) => {
+          dispatch(jobOpened({ facts, revision }))
+          dispatch(logOpened({ jobId, events: log, unsent: unsentStore.read(jobId) }))
+          setOpened(jobId)
+          setError(null)
+        },
+        (failure: ApiError) => setError(failure.message),
+      ),
+    [dispatch, jobId],
+  )
   useEffect(() => {
     void load()
     const timer = setInterval(() => askForPlan(store.getState()), REPLAN_MS)

@@ -38,15 +38,24 @@ export function JobCard({ job, onChanged }: { job: JobSummary; onChanged: () => 
       </div>
       {state && (
         <dl className="my-3 grid grid-cols-3 gap-3 border-y border-rule py-2 text-sm">
-          <Fact name={state.begun ? W.jobs.underway : W.jobs.begins} value={state.startsAt === null ? '–' : dayText(state.startsAt, job.zone)} />
-          <Fact name={W.jobs.next} value={state.next ? `${state.next.room}, ${whenText(state.next.from, now, job.zone)}` : W.jobs.quiet} />
+          <Fact
+            name={state.begun ? W.jobs.underway : W.jobs.begins}
+            value={state.startsAt === null ? '–' : dayText(state.startsAt, job.zone)}
+          />
+          <Fact
+            name={W.jobs.next}
+            value={state.next ? `${state.next.room}, ${whenText(state.next.from, now, job.zone)}` : W.jobs.quiet}
+          />
           <Fact name={W.jobs.ends} value={state.endsAt === null ? '–' : whenText(state.endsAt, now, job.zone)} />
         </dl>
       )}
-      {state?.next && <PullRibbon spans={state.next.spans} now={now} zone={job.zone} width={520} />}
+      {state?.next && <PullRibbon spans={state.next.spans} now={now} zone={job.zone} />}
       {state && state.problems > 0 && (
         <p className="mb-2 text-sm">
-          <Link to={`/jobs/${job.id}/rounds`} className="font-semibold underline decoration-act decoration-2 underline-offset-4">
+          <Link
+            to={`/jobs/${job.id}/rounds`}
+            className="font-semibold underline decoration-act decoration-2 underline-offset-4"
+          >
             {state.problems} {W.jobs.risks}
           </Link>
         </p>
@@ -108,7 +117,14 @@ function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void
           if (name && name !== job.name) act(rename(name))
         }}
       >
-        <input name="name" aria-label={W.jobs.renamed} className="field" defaultValue={job.name} maxLength={200} autoFocus />
+        <input
+          name="name"
+          aria-label={W.jobs.renamed}
+          className="field"
+          defaultValue={job.name}
+          maxLength={200}
+          autoFocus
+        />
         <Button tone="act" type="submit">
           {W.jobs.rename}
         </Button>
@@ -120,7 +136,10 @@ function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void
       <Button tone="quiet" onClick={() => setRenaming(true)}>
         {W.jobs.rename}
       </Button>
-      <Button tone="quiet" onClick={() => act(api.copyJob(job.id, { id: jobId(job.name), name: W.jobs.copyOf(job.name) }))}>
+      <Button
+        tone="quiet"
+        onClick={() => act(api.copyJob(job.id, { id: jobId(job.name), name: W.jobs.copyOf(job.name) }))}
+      >
         {W.jobs.copy}
       </Button>
       <a className="inline-flex min-h-9 items-center px-3 hover:bg-deep" href={api.fileUrl(job.id)} download>

@@ -34,7 +34,7 @@ export function JobsPage() {
       </header>
       <h1 className="mb-3">{W.jobs.title}</h1>
       {jobs?.length === 0 && <p className="panel">{W.jobs.empty}</p>}
-      <ul className="grid gap-4 lg:grid-cols-2">
+      <ul className="grid grid-cols-1 gap-4 lg:grid-cols-2">
         {jobs?.map((job) => (
           <li key={job.id}>
             <JobCard job={job} onChanged={reload} />

@@ -26,7 +26,11 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
   const [wrong, setWrong] = useState<string | null>(null)
   const set = (change: Partial<typeof answers>) => setAnswers((before) => ({ ...before, ...change }))
   const make = async () => {
-    const facts = newJob(jobId(answers.name), { ...answers, name: answers.name.trim(), place: answers.place.trim() }, new Date())
+    const facts = newJob(
+      jobId(answers.name),
+      { ...answers, name: answers.name.trim(), place: answers.place.trim() },
+      new Date(),
+    )
     const [fault] = factsFaults(facts)
     if (fault) return setWrong(`${fault.place}: ${fault.expected}`)
     try {
@@ -45,14 +49,37 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
       }}
     >
       <Labelled label={W.jobs.name}>
-        {(id) => <input id={id} className="field" required maxLength={200} value={answers.name} onChange={(event) => set({ name: event.target.value })} />}
+        {(id) => (
+          <input
+            id={id}
+            className="field"
+            required
+            maxLength={200}
+            value={answers.name}
+            onChange={(event) => set({ name: event.target.value })}
+          />
+        )}
       </Labelled>
       <Labelled label={W.jobs.place}>
-        {(id) => <input id={id} className="field" required maxLength={200} value={answers.place} onChange={(event) => set({ place: event.target.value })} />}
+        {(id) => (
+          <input
+            id={id}
+            className="field"
+            required
+            maxLength={200}
+            value={answers.place}
+            onChange={(event) => set({ place: event.target.value })}
+          />
+        )}
       </Labelled>
       <Labelled label={W.jobs.zone}>
         {(id) => (
-          <select id={id} className="field" value={answers.zone} onChange={(event) => set({ zone: event.target.value })}>
+          <select
+            id={id}
+            className="field"
+            value={answers.zone}
+            onChange={(event) => set({ zone: event.target.value })}
+          >
             {[...new Set([answers.zone, ...Intl.supportedValuesOf('timeZone')])].map((zone) => (
               <option key={zone}>{zone}</option>
             ))}
@@ -60,8 +87,18 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
         )}
       </Labelled>
       <div className="grid grid-cols-2 gap-3">
-        <ChoiceField label={W.jobs.units} value={answers.units} options={UNIT_SYSTEMS.map((value) => ({ value, text: W.jobs[value] }))} onCommit={(units) => set({ units })} />
-        <ChoiceField label={W.jobs.currency} value={answers.currency} options={CURRENCIES} onCommit={(currency) => set({ currency })} />
+        <ChoiceField
+          label={W.jobs.units}
+          value={answers.units}
+          options={UNIT_SYSTEMS.map((value) => ({ value, text: W.jobs[value] }))}
+          onCommit={(units) => set({ units })}
+        />
+        <ChoiceField
+          label={W.jobs.currency}
+          value={answers.currency}
+          options={CURRENCIES}
+          onCommit={(currency) => set({ currency })}
+        />
       </div>
       {wrong && (
         <p role="alert" className="font-semibold text-act">

@@ -20,7 +20,11 @@ export function jobState(answer: JobAnswer, now: number): JobState {
   const plan = planJob(job, now)
   const kinds = plan.pulls.filter((pull) => pull.coated).map((pull) => spanAt(pull.spans, now)?.kind)
   const coming = plan.pulls
-    .flatMap((pull) => pull.spans.filter((span) => span.kind === 'wet' && (span.to === null || span.to > now)).map((span) => ({ pull, from: span.from })))
+    .flatMap((pull) =>
+      pull.spans
+        .filter((span) => span.kind === 'wet' && (span.to === null || span.to > now))
+        .map((span) => ({ pull, from: span.from })),
+    )
     .sort((a, b) => a.from - b.from)[0]
   return {
     rooms: job.rooms.length,
@@ -28,7 +32,13 @@ export function jobState(answer: JobAnswer, now: number): JobState {
     dueNow: kinds.filter((kind) => kind === 'wet').length,
     overdue: kinds.filter((kind) => kind === 'past').length,
     problems: plan.problems.length,
-    next: coming ? { room: job.rooms.find((room) => room.id === coming.pull.roomId)!.name, from: coming.from, spans: coming.pull.spans } : null,
+    next: coming
+      ? {
+          room: job.rooms.find((room) => room.id === coming.pull.roomId)!.name,
+          from: coming.from,
+          spans: coming.pull.spans,
+        }
+      : null,
     startsAt: plan.placed.length ? Math.min(...plan.placed.map((each) => each.from)) : null,
     endsAt: plan.endsAt,
     begun: job.log.length > 0,

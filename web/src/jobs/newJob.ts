@@ -16,7 +16,13 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date): JobFacts 
     version: 1,
     id,
     name: answers.name,
-    site: { place: answers.place, zone: answers.zone, units: answers.units, currency: answers.currency, yearBuilt: null },
+    site: {
+      place: answers.place,
+      zone: answers.zone,
+      units: answers.units,
+      currency: answers.currency,
+      yearBuilt: null,
+    },
     start: `${now.toISOString().slice(0, 16)}:00Z`,
     air: { tempC: 20, rh: 50 },
     house: STARTER_HOUSE,
@@ -35,6 +41,10 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date): JobFacts 
 
 /** A short id from a name, with letters enough of its own to be the only one. */
 export function jobId(name: string): string {
-  const stem = name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 40)
+  const stem = name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 40)
   return `${stem || 'job'}-${crypto.randomUUID().slice(0, 8)}`
 }

@@ -20,7 +20,7 @@ export function LoadPage() {
           {W.load.print}
         </Button>
       </PageHead>
-      <div className="grid gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_330px] lg:px-6">
+      <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_330px] lg:px-6">
         <div className="grid min-w-0 content-start gap-4">
           {load.tapes.length === 0 ? <p className="panel text-soft">{W.load.empty}</p> : <Tapes load={load} />}
           <Covers load={load} />
@@ -104,7 +104,9 @@ function Covers({ load }: { load: Load }) {
               </b>
               {!cover.reusable && <span>{formatMoney(line.costMinor, site.currency)}</span>}
             </p>
-            <p className="text-[0.82rem] text-soft">{line.needs.map((need) => `${roomName(need.roomId)}: ${need.what} (${need.why})`).join(' · ')}</p>
+            <p className="text-[0.82rem] text-soft">
+              {line.needs.map((need) => `${roomName(need.roomId)}: ${need.what} (${need.why})`).join(' · ')}
+            </p>
           </div>
         )
       })}
@@ -121,9 +123,9 @@ function Supplies({ load, kind, title }: { load: Load; kind: 'sealants' | 'coati
     <Panel title={title}>
       <ul className="text-[0.92rem]">
         {lines.map((line) => (
-          <li key={line.id} className="flex gap-2 border-b border-rule py-1">
-            <span className="min-w-0 flex-1">{line.name}</span>
-            <span className="text-soft">
+          <li key={line.id} className="flex flex-wrap gap-x-2 border-b border-rule py-1">
+            <span className="basis-full font-semibold">{line.name}</span>
+            <span className="flex-1 text-soft">
               {W.load.exact} {line.exact.toFixed(2)}
             </span>
             <b>

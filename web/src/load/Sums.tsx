@@ -21,7 +21,18 @@ export function Sums({ load }: { load: Load }) {
           const width = all > 0 ? (300 * part.minor) / all : 0
           const at = x
           x += width
-          return <rect key={part.name} x={at} y="2" width={width} height="16" fill={part.fill} stroke="var(--ink)" strokeWidth="0.8" />
+          return (
+            <rect
+              key={part.name}
+              x={at}
+              y="2"
+              width={width}
+              height="16"
+              fill={part.fill}
+              stroke="var(--ink)"
+              strokeWidth="0.8"
+            />
+          )
         })}
       </svg>
       <dl className="text-[0.92rem]">

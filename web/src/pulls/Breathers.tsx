@@ -18,7 +18,10 @@ export function Breathers({ subjects }: { subjects: readonly string[] }) {
         {subjects.map((subject) => (
           <li key={subject} className="flex items-center gap-2 py-1">
             <span className="min-w-0 flex-1">{breatherWords(rooms, subject)}</span>
-            <Button className="min-h-11" onClick={() => tick([uncoverTick(subject, now)], W.pulls.ticked(breatherWords(rooms, subject)))}>
+            <Button
+              className="min-h-11"
+              onClick={() => tick([uncoverTick(subject, now)], W.pulls.ticked(breatherWords(rooms, subject)))}
+            >
               {W.pulls.uncovered}
             </Button>
           </li>

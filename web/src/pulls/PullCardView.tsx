@@ -24,13 +24,23 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
     return recipe?.safe && recipe.seal === 'wiped sealant'
   })
   const acting = stand === 'now' || stand === 'overdue'
-  const walls = [...new Set(own.map((hem) => room?.walls.find((wall) => wall.id === hem.segments[0]?.wallId)?.name ?? ''))].filter(Boolean).sort()
-  const offAll = () => tick([pullTick(pull.hemIds, pull.crewId, now, pull.plannedAt)], W.pulls.ticked(`${room?.name}, ${W.pulls.pulled.toLowerCase()}`))
+  const walls = [
+    ...new Set(own.map((hem) => room?.walls.find((wall) => wall.id === hem.segments[0]?.wallId)?.name ?? '')),
+  ]
+    .filter(Boolean)
+    .sort()
+  const offAll = () =>
+    tick(
+      [pullTick(pull.hemIds, pull.crewId, now, pull.plannedAt)],
+      W.pulls.ticked(`${room?.name}, ${W.pulls.pulled.toLowerCase()}`),
+    )
   return (
     <article className={`panel ${acting ? 'border-2 border-act' : ''}`} aria-label={`${HEADS[stand]}: ${room?.name}`}>
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1">
         <div className="min-w-0 flex-1">
-          <p className={`text-sm font-bold uppercase tracking-wide ${acting ? 'text-act' : 'text-soft'}`}>{HEADS[stand]}</p>
+          <p className={`text-sm font-bold uppercase tracking-wide ${acting ? 'text-act' : 'text-soft'}`}>
+            {HEADS[stand]}
+          </p>
           <h2 className="text-[1.5rem] leading-tight">{room?.name}</h2>
           <p>
             {W.walk.wall} {walls.join(', ')} · {W.pulls.hems(own.length, formatRun(length, site.units))}
@@ -39,17 +49,27 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
         <Countdown card={card} now={now} />
       </div>
       <div className="my-2">
-        <PullRibbon spans={pull.spans} now={now} zone={site.zone} width={560} score={score} />
+        <PullRibbon spans={pull.spans} now={now} zone={site.zone} score={score} />
       </div>
       <Shifted card={card} />
       <p className="mb-2 text-sm">
-        {stand === 'not yet' ? (span.kind === 'tacky' ? `${W.pulls.tacky}. ${W.pulls.missed}` : W.pulls.wait) : `${W.pulls.manner} ${stand === 'now' || !score ? '' : W.pulls.score}`}
+        {stand === 'not yet'
+          ? span.kind === 'tacky'
+            ? `${W.pulls.tacky}. ${W.pulls.missed}`
+            : W.pulls.wait
+          : `${W.pulls.manner} ${stand === 'now' || !score ? '' : W.pulls.score}`}
         {card.next && stand === 'not yet' && ` ${W.spans[card.next.kind]} ${whenText(card.next.from, now, site.zone)}.`}
       </p>
       <Button tone={acting ? 'act' : 'plain'} className="min-h-14 w-full text-lg" onClick={offAll}>
         {W.pulls.pullNow}: {W.pulls.hems(own.length, formatRun(length, site.units))}
       </Button>
-      <HemByHem card={card} now={now} label={(hemId) => `${hems.get(hemId)?.place ?? ''}, ${formatLength(hems.get(hemId)?.lengthMm ?? 0, site.units)}`} />
+      <HemByHem
+        card={card}
+        now={now}
+        label={(hemId) =>
+          `${hems.get(hemId)?.place ?? ''}, ${formatLength(hems.get(hemId)?.lengthMm ?? 0, site.units)}`
+        }
+      />
     </article>
   )
 }
@@ -68,7 +88,8 @@ function Countdown({ card, now }: { card: PullCard; now: number }) {
   const until = stand === 'not yet' ? (card.next?.from ?? span.to) : span.to
   if (until === null || until === undefined) return null
   const left = Math.max(0, until - now)
-  const text = left < 10 ? `${Math.floor(left)}:${String(Math.floor((left % 1) * 60)).padStart(2, '0')}` : spanText(left)
+  const text =
+    left < 10 ? `${Math.floor(left)}:${String(Math.floor((left % 1) * 60)).padStart(2, '0')}` : spanText(left)
   return (
     <p className="text-right">
       <b className={`block font-head text-[2rem] leading-none ${stand === 'now' ? 'text-act' : ''}`}>{text}</b>
@@ -102,7 +123,12 @@ function HemByHem({ card, now, label }: { card: PullCard; now: number; label: (h
           {card.pull.hemIds.map((hemId) => (
             <li key={hemId} className="flex items-center gap-2 border-b border-rule">
               <span className="min-w-0 flex-1 py-2">{label(hemId)}</span>
-              <Button className="min-h-11" onClick={() => tick([pullTick([hemId], card.pull.crewId, now, card.pull.plannedAt)], W.pulls.ticked(label(hemId)))}>
+              <Button
+                className="min-h-11"
+                onClick={() =>
+                  tick([pullTick([hemId], card.pull.crewId, now, card.pull.plannedAt)], W.pulls.ticked(label(hemId)))
+                }
+              >
                 {W.pulls.pullNow}
               </Button>
             </li>

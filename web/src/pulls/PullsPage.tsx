@@ -21,8 +21,13 @@ export function PullsPage() {
   const board = useMemo(() => (plan ? boardAt(plan, log, minute + 0.001, crewId) : null), [plan, log, minute, crewId])
   return (
     <>
-      <PageHead title={W.pulls.title}>
-        <select aria-label={W.rounds.crew} className="field w-auto" value={crewId ?? ''} onChange={(event) => setCrewId(event.target.value || null)}>
+      <PageHead title={W.pulls.title} onBoard>
+        <select
+          aria-label={W.rounds.crew}
+          className="field w-auto"
+          value={crewId ?? ''}
+          onChange={(event) => setCrewId(event.target.value || null)}
+        >
           <option value="">{W.pulls.crewAll}</option>
           {crews.map((crew) => (
             <option key={crew.id} value={crew.id}>
@@ -33,15 +38,15 @@ export function PullsPage() {
       </PageHead>
       {!board && <p className="px-6 text-soft">{W.frame.working}</p>}
       {board && (
-        <div className="grid gap-4 px-3 pb-8 lg:grid-cols-[minmax(0,1fr)_380px] lg:px-6">
-          <div className="grid content-start gap-4">
+        <div className="grid grid-cols-1 gap-4 px-3 pb-8 lg:grid-cols-[minmax(0,1fr)_380px] lg:px-6">
+          <div className="grid min-w-0 grid-cols-1 content-start gap-4">
             {board.pulls.length === 0 && <p className="panel text-soft">{W.pulls.nothingNow}</p>}
             {board.pulls.map((card) => (
               <PullCardView key={`${card.pull.roundId}${card.pull.coatedFrom}`} card={card} now={now} />
             ))}
             <InspectList hemIds={board.toInspect} />
           </div>
-          <div className="grid content-start gap-4">
+          <div className="grid min-w-0 grid-cols-1 content-start gap-4">
             <Breathers subjects={board.breathers} />
             <TodoList cards={board.todo} now={now} />
           </div>

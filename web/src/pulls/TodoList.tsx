@@ -7,7 +7,14 @@ import { W } from '../words'
 import type { TodoCard } from './board'
 import { coverTick, taskTick } from './ticks'
 
-const DONE_WORDS = { cover: W.pulls.covered, lay: W.pulls.laid, seal: W.pulls.sealed, coat: W.pulls.coated, pull: W.pulls.pulled, uncover: W.pulls.uncovered } as const
+const DONE_WORDS = {
+  cover: W.pulls.covered,
+  lay: W.pulls.laid,
+  seal: W.pulls.sealed,
+  coat: W.pulls.coated,
+  pull: W.pulls.pulled,
+  uncover: W.pulls.uncovered,
+} as const
 const SHOWN = 8
 
 /** The crew's next tasks in order, each with one big tick. */
@@ -39,8 +46,16 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
   const room = rooms.find((each) => each.id === task.roomId)
   const round = plan?.rounds.find((each) => each.id === task.roundId)
   const own = card.subjects.map((id) => hems.get(id)).filter((hem) => hem !== undefined)
-  const what = task.kind === 'coat' ? W.pulls.coat(task.coat!, room?.steps.find((step) => step.id === task.stepId)?.coats ?? 1) : W.rounds.kinds[task.kind]
-  const metres = own.length ? `, ${formatRun(own.reduce((sum, hem) => sum + hem.lengthMm, 0), site.units)}` : ''
+  const what =
+    task.kind === 'coat'
+      ? W.pulls.coat(task.coat!, room?.steps.find((step) => step.id === task.stepId)?.coats ?? 1)
+      : W.rounds.kinds[task.kind]
+  const metres = own.length
+    ? `, ${formatRun(
+        own.reduce((sum, hem) => sum + hem.lengthMm, 0),
+        site.units,
+      )}`
+    : ''
   const done = () => {
     const events = [taskTick(task, card.subjects, task.crewId, now, card.to)]
     const breathers = task.kind === 'lay' ? coveredBreathers(room, own) : []
@@ -59,7 +74,11 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
           {metres}
         </p>
       </div>
-      <Button className="min-h-12 shrink-0 px-4" onClick={done} aria-label={`${DONE_WORDS[task.kind]}: ${room?.name}, ${round?.name ?? ''} ${what}`}>
+      <Button
+        className="min-h-12 shrink-0 px-4"
+        onClick={done}
+        aria-label={`${DONE_WORDS[task.kind]}: ${room?.name}, ${round?.name ?? ''} ${what}`}
+      >
         {DONE_WORDS[task.kind]}
       </Button>
     </li>

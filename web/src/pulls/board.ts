@@ -28,7 +28,13 @@ export interface Board {
   readonly breathers: readonly string[]
 }
 
-const STAND_OF: Record<PullSpan['kind'], PullStand> = { 'too wet': 'not yet', wet: 'now', tacky: 'not yet', dry: 'dry', past: 'overdue' }
+const STAND_OF: Record<PullSpan['kind'], PullStand> = {
+  'too wet': 'not yet',
+  wet: 'now',
+  tacky: 'not yet',
+  dry: 'dry',
+  past: 'overdue',
+}
 const ORDER: readonly PullStand[] = ['overdue', 'now', 'dry', 'not yet']
 
 /** The crew board at an instant, for one crew or all. */
@@ -42,7 +48,9 @@ export function boardAt(plan: Plan, log: LogState, now: number, crewId: string |
       const next = pull.spans.find((each) => each.from > now && (each.kind === 'wet' || each.kind === 'dry')) ?? null
       return [{ pull, span, next, stand: STAND_OF[span.kind] }]
     })
-    .sort((a, b) => ORDER.indexOf(a.stand) - ORDER.indexOf(b.stand) || (a.span.to ?? Infinity) - (b.span.to ?? Infinity))
+    .sort(
+      (a, b) => ORDER.indexOf(a.stand) - ORDER.indexOf(b.stand) || (a.span.to ?? Infinity) - (b.span.to ?? Infinity),
+    )
   return {
     pulls,
     todo: todoCards(plan, log, mine),
@@ -63,7 +71,12 @@ function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean)
     .filter((placed) => !placed.done && mine(placed.crewId) && !pulling.has(placed.taskId))
     .map((placed) => {
       const task = tasks.get(placed.taskId)!
-      return { task, from: placed.from, to: placed.to, subjects: task.subjects.filter((subject) => !isTicked(task, log, subject)) }
+      return {
+        task,
+        from: placed.from,
+        to: placed.to,
+        subjects: task.subjects.filter((subject) => !isTicked(task, log, subject)),
+      }
     })
     .sort((a, b) => a.from - b.from)
 }

@@ -14,10 +14,23 @@ const blank = (at: number, crewId: string | null): NewEvent => ({
   note: '',
 })
 
-const EVENT_OF: Record<Task['kind'], LogEvent['kind']> = { cover: 'covered', lay: 'laid', seal: 'sealed', coat: 'coated', pull: 'pulled', uncover: 'uncovered' }
+const EVENT_OF: Record<Task['kind'], LogEvent['kind']> = {
+  cover: 'covered',
+  lay: 'laid',
+  seal: 'sealed',
+  coat: 'coated',
+  pull: 'pulled',
+  uncover: 'uncovered',
+}
 
 /** The event that says a task is done for these subjects, with when the plan expected it. */
-export const taskTick = (task: Task, subjects: readonly string[], crewId: string | null, now: number, expected: number): NewEvent => ({
+export const taskTick = (
+  task: Task,
+  subjects: readonly string[],
+  crewId: string | null,
+  now: number,
+  expected: number,
+): NewEvent => ({
   ...blank(now, crewId),
   kind: EVENT_OF[task.kind],
   subjects: [...subjects],
@@ -25,16 +38,34 @@ export const taskTick = (task: Task, subjects: readonly string[], crewId: string
   expectedAt: formatInstant(Math.round(expected)),
 })
 
-export const pullTick = (hemIds: readonly string[], crewId: string | null, now: number, expected: number | null): NewEvent => ({
+export const pullTick = (
+  hemIds: readonly string[],
+  crewId: string | null,
+  now: number,
+  expected: number | null,
+): NewEvent => ({
   ...blank(now, crewId),
   kind: 'pulled',
   subjects: [...hemIds],
   expectedAt: expected === null ? null : formatInstant(Math.round(expected)),
 })
 
-export const inspectTick = (hemId: string, bleeds: number, now: number): NewEvent => ({ ...blank(now, null), kind: 'inspected', subjects: [hemId], bleeds })
+export const inspectTick = (hemId: string, bleeds: number, now: number): NewEvent => ({
+  ...blank(now, null),
+  kind: 'inspected',
+  subjects: [hemId],
+  bleeds,
+})
 
-export const uncoverTick = (subject: string, now: number): NewEvent => ({ ...blank(now, null), kind: 'uncovered', subjects: [subject] })
+export const uncoverTick = (subject: string, now: number): NewEvent => ({
+  ...blank(now, null),
+  kind: 'uncovered',
+  subjects: [subject],
+})
 
 /** Breathers on masked fittings are listed as covered together with the laying of their tape. */
-export const coverTick = (subjects: readonly string[], now: number): NewEvent => ({ ...blank(now, null), kind: 'covered', subjects: [...subjects] })
+export const coverTick = (subjects: readonly string[], now: number): NewEvent => ({
+  ...blank(now, null),
+  kind: 'covered',
+  subjects: [...subjects],
+})

@@ -1,7 +1,20 @@
 import { useMemo } from 'react'
 import {
-  coatingOf, faceOf, figure, formatLength, formatMoney, gentleStroke, sayText, tapeOf,
-  type EdgeSetup, type Hem, type NoRecipe, type Recipe, type RecipeAnswer, type RuledOut, type Said,
+  coatingOf,
+  faceOf,
+  figure,
+  formatLength,
+  formatMoney,
+  gentleStroke,
+  sayText,
+  tapeOf,
+  type EdgeSetup,
+  type Hem,
+  type NoRecipe,
+  type Recipe,
+  type RecipeAnswer,
+  type RuledOut,
+  type Said,
 } from '@crisp-hem/core'
 import { EdgeSection } from '../drawing/EdgeSection'
 import { PullRibbon } from '../drawing/PullRibbon'
@@ -36,8 +49,15 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
     if (!room || !step) return null
     const face = faceOf(room, hem.keep)
     return {
-      texture: face.texture, dusty: face.dusty, edge: tape.edge, backing: tape.backing, gripN25: tape.gripN25,
-      pressing: recipe.pressing, seal: recipe.seal, stroke: gentleStroke(step.tool), coating: coatingOf(shelf, step.coatingId),
+      texture: face.texture,
+      dusty: face.dusty,
+      edge: tape.edge,
+      backing: tape.backing,
+      gripN25: tape.gripN25,
+      pressing: recipe.pressing,
+      seal: recipe.seal,
+      stroke: gentleStroke(step.tool),
+      coating: coatingOf(shelf, step.coatingId),
     }
   }, [room, step, hem, tape, recipe, shelf])
   const spans = plan?.pulls.find((pull) => pull.hemIds.includes(hem.id))?.spans
@@ -51,16 +71,27 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
           </li>
         ))}
       </ol>
-      <RiskBar name={W.recipes.bleed} estimate={recipe.risks.bleeds} limit={house.maxBleedsPerM} text={`${figure(recipe.risks.bleeds.mean)} ${W.recipes.per}`} />
-      <RiskBar name={W.recipes.liftRisk} estimate={recipe.risks.lift} limit={house.maxLift} text={`${figure(recipe.risks.lift.mean * 100)} % ${W.recipes.per}`} />
+      <RiskBar
+        name={W.recipes.bleed}
+        estimate={recipe.risks.bleeds}
+        limit={house.maxBleedsPerM}
+        text={`${figure(recipe.risks.bleeds.mean)} ${W.recipes.per}`}
+      />
+      <RiskBar
+        name={W.recipes.liftRisk}
+        estimate={recipe.risks.lift}
+        limit={house.maxLift}
+        text={`${figure(recipe.risks.lift.mean * 100)} % ${W.recipes.per}`}
+      />
       <p className="text-sm text-soft">
-        {W.recipes.tear} {figure(recipe.risks.tear * 100)} %, {W.recipes.residue.toLowerCase()} {figure(recipe.risks.residue * 100)} % {W.recipes.per}
+        {W.recipes.tear} {figure(recipe.risks.tear * 100)} %, {W.recipes.residue.toLowerCase()}{' '}
+        {figure(recipe.risks.residue * 100)} % {W.recipes.per}
       </p>
       <Sayings title={W.recipes.why} list={recipe.reasons} />
       {spans && (
         <div className="mt-3">
           <h3>{W.recipes.ribbon}</h3>
-          <PullRibbon spans={spans} now={now} zone={site.zone} width={372} score={recipe.score} />
+          <PullRibbon spans={spans} now={now} zone={site.zone} score={recipe.score} />
         </div>
       )}
       {recipe.cautions.length > 0 && <Sayings title={W.recipes.care} list={recipe.cautions} />}

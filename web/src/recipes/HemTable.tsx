@@ -29,11 +29,21 @@ export function HemTable({ groups, picked, currency, units, onPick }: HemTablePr
           <tbody key={group.name}>
             <tr>
               <th colSpan={6} className="border-b-2 border-ink pb-1 pt-3 text-left">
-                {group.name} <span className="font-normal text-soft">{W.walk.hems(group.rows.length, formatRun(group.lengthMm, units))}</span>
+                {group.name}{' '}
+                <span className="font-normal text-soft">
+                  {W.walk.hems(group.rows.length, formatRun(group.lengthMm, units))}
+                </span>
               </th>
             </tr>
             {group.rows.map((row) => (
-              <HemLine key={row.hem.id} row={row} picked={row.hem.id === picked} currency={currency} units={units} onPick={onPick} />
+              <HemLine
+                key={row.hem.id}
+                row={row}
+                picked={row.hem.id === picked}
+                currency={currency}
+                units={units}
+                onPick={onPick}
+              />
             ))}
           </tbody>
         ))}
@@ -42,18 +52,29 @@ export function HemTable({ groups, picked, currency, units, onPick }: HemTablePr
   )
 }
 
-function HemLine({ row, picked, currency, units, onPick }: { row: HemRow; picked: boolean } & Pick<HemTableProps, 'currency' | 'units' | 'onPick'>) {
+function HemLine({
+  row,
+  picked,
+  currency,
+  units,
+  onPick,
+}: { row: HemRow; picked: boolean } & Pick<HemTableProps, 'currency' | 'units' | 'onPick'>) {
   const { hem, recipe } = row
   const safe = recipe?.safe ? recipe : null
   return (
-    <tr className={`cursor-pointer border-b border-rule ${picked ? 'bg-ink text-ground' : 'hover:bg-deep'}`} onClick={() => onPick(hem.id)}>
+    <tr
+      className={`cursor-pointer border-b border-rule ${picked ? 'bg-ink text-ground' : 'hover:bg-deep'}`}
+      onClick={() => onPick(hem.id)}
+    >
       <td className="py-1 pl-1.5">
         <button type="button" className="text-left" aria-pressed={picked} onClick={() => onPick(hem.id)}>
           {hem.place}
         </button>
       </td>
       <td className="py-1 text-right whitespace-nowrap">{formatLength(hem.lengthMm, units)}</td>
-      <td className={`py-1 pl-4 ${recipe && !recipe.safe ? `font-bold ${picked ? '' : 'text-act'}` : ''}`}>{row.words}</td>
+      <td className={`py-1 pl-4 ${recipe && !recipe.safe ? `font-bold ${picked ? '' : 'text-act'}` : ''}`}>
+        {row.words}
+      </td>
       <td className="py-1 text-right">{safe ? figure(safe.risks.bleeds.mean) : ''}</td>
       <td className="py-1 text-right">{safe ? figure(safe.risks.lift.mean * 100) : ''}</td>
       <td className="py-1 pr-1.5 text-right">{safe ? formatMoney(safe.cost.total, currency) : ''}</td>

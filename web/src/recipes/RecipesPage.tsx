@@ -25,7 +25,7 @@ export function RecipesPage() {
   return (
     <>
       <PageHead title={W.recipes.title} line={unsafe > 0 ? W.recipes.unsafe(unsafe) : undefined} />
-      <div className="grid gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_372px] lg:px-6">
+      <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_372px] lg:px-6">
         <div className="grid min-w-0 content-start gap-4">
           <SchoolSwitch />
           <Panel
@@ -40,12 +40,27 @@ export function RecipesPage() {
                 onChange={setGrouping}
               />
             }
-            aside={<input className="field" type="search" aria-label={W.recipes.filter} placeholder={W.recipes.filter} value={find} onChange={(event) => setFind(event.target.value)} />}
+            aside={
+              <input
+                className="field"
+                type="search"
+                aria-label={W.recipes.filter}
+                placeholder={W.recipes.filter}
+                value={find}
+                onChange={(event) => setFind(event.target.value)}
+              />
+            }
           >
             {rows.length === 0 ? (
               <p className="text-soft">{W.recipes.empty}</p>
             ) : (
-              <HemTable groups={groups} picked={picked?.hem.id ?? null} currency={facts.site.currency} units={facts.site.units} onPick={(id) => setParams({ hem: id }, { replace: true })} />
+              <HemTable
+                groups={groups}
+                picked={picked?.hem.id ?? null}
+                currency={facts.site.currency}
+                units={facts.site.units}
+                onPick={(id) => setParams({ hem: id }, { replace: true })}
+              />
             )}
           </Panel>
         </div>

@@ -19,7 +19,11 @@ export interface RowGroup {
 }
 
 /** Hems with their recipes in the order of the survey. */
-export function hemRows(facts: JobFacts, hems: ReadonlyMap<string, Hem>, recipes: ReadonlyMap<string, RecipeAnswer>): HemRow[] {
+export function hemRows(
+  facts: JobFacts,
+  hems: ReadonlyMap<string, Hem>,
+  recipes: ReadonlyMap<string, RecipeAnswer>,
+): HemRow[] {
   const rooms = new Map(facts.rooms.map((room) => [room.id, room.name]))
   return [...hems.values()].flatMap((hem) => {
     const room = rooms.get(hem.roomId)
@@ -50,5 +54,7 @@ export function groupRows(rows: readonly HemRow[], by: Grouping, find: string): 
   const isUnsafe = (group: readonly HemRow[]) => group.some((row) => row.recipe && !row.recipe.safe)
   return [...groups]
     .map(([name, own]) => ({ name, rows: own, lengthMm: own.reduce((sum, row) => sum + row.hem.lengthMm, 0) }))
-    .sort((a, b) => (by === 'room' ? 0 : Number(isUnsafe(b.rows)) - Number(isUnsafe(a.rows)) || b.lengthMm - a.lengthMm))
+    .sort((a, b) =>
+      by === 'room' ? 0 : Number(isUnsafe(b.rows)) - Number(isUnsafe(a.rows)) || b.lengthMm - a.lengthMm,
+    )
 }

@@ -19,14 +19,24 @@ export function CrewChart({ plan, crews, rooms, days, zone, now }: CrewChartProp
   const axis = timeAxis(days, plan.placed, zone, WIDTH)
   const [first, last] = [axis.days[0], axis.days[axis.days.length - 1]]
   if (!first || !last) return null
-  const rows = crewRows(plan, crews.map((crew) => crew.id), first.from, last.to)
+  const rows = crewRows(
+    plan,
+    crews.map((crew) => crew.id),
+    first.from,
+    last.to,
+  )
   const heights = rows.map((row) => BAR + 18 + Math.max(1, row.lanes.length) * (RIBBON + 3) + GAP)
   const tops = heights.map((_, i) => TOP + heights.slice(0, i).reduce((sum, each) => sum + each, 0))
   const height = TOP + heights.reduce((sum, each) => sum + each, 0)
   const showNow = now >= first.from && now <= last.to
   return (
     <div className="overflow-x-auto">
-      <svg viewBox={`0 0 ${LEFT + WIDTH + 8} ${height}`} className="block w-full min-w-[760px]" role="img" aria-label={`${W.rounds.title}: ${axis.days.map((day) => day.name).join(', ')}`}>
+      <svg
+        viewBox={`0 0 ${LEFT + WIDTH + 8} ${height}`}
+        className="block w-full min-w-[760px]"
+        role="img"
+        aria-label={`${W.rounds.title}: ${axis.days.map((day) => day.name).join(', ')}`}
+      >
         <g transform={`translate(${LEFT} 0)`}>
           <Scale axis={axis} height={height} zone={zone} />
           {rows.map((row, i) => (
@@ -38,7 +48,13 @@ export function CrewChart({ plan, crews, rooms, days, zone, now }: CrewChartProp
               {row.lanes.map((lane, n) => (
                 <g key={n} transform={`translate(0 ${BAR + 22 + n * (RIBBON + 3)})`}>
                   {lane.pulls.map((pull) => (
-                    <MiniRibbon key={`${pull.roundId}${pull.coatedFrom}`} pull={pull} axis={axis} zone={zone} now={now} />
+                    <MiniRibbon
+                      key={`${pull.roundId}${pull.coatedFrom}`}
+                      pull={pull}
+                      axis={axis}
+                      zone={zone}
+                      now={now}
+                    />
                   ))}
                 </g>
               ))}
@@ -94,7 +110,19 @@ const KIND_FILL: Record<RowTask['task']['kind'], readonly [string, string | null
   uncover: ['var(--ground-deep)', null],
 }
 
-function RowOfTasks({ row, axis, rooms, zone, now }: { row: CrewRow; axis: TimeAxis; rooms: ReadonlyMap<string, string>; zone: string; now: number }) {
+function RowOfTasks({
+  row,
+  axis,
+  rooms,
+  zone,
+  now,
+}: {
+  row: CrewRow
+  axis: TimeAxis
+  rooms: ReadonlyMap<string, string>
+  zone: string
+  now: number
+}) {
   const labels = roomLabels(row.tasks, axis)
   return (
     <>
@@ -112,9 +140,20 @@ function RowOfTasks({ row, axis, rooms, zone, now }: { row: CrewRow; axis: TimeA
           return (
             <g key={`${task.id}${piece.from}`}>
               <title>{words}</title>
-              <rect x={x} y="16" width={width} height={BAR} fill={base} stroke="var(--ink)" strokeWidth="0.8" opacity={placed.done ? 0.55 : 1} />
+              <rect
+                x={x}
+                y="16"
+                width={width}
+                height={BAR}
+                fill={base}
+                stroke="var(--ink)"
+                strokeWidth="0.8"
+                opacity={placed.done ? 0.55 : 1}
+              />
               {mark && <rect x={x} y="16" width={width} height={BAR} fill={mark} opacity={placed.done ? 0.4 : 1} />}
-              {placed.done && <line x1={x} x2={x + width} y1={16 + BAR} y2={16 + BAR} stroke="var(--ink)" strokeWidth="3" />}
+              {placed.done && (
+                <line x1={x} x2={x + width} y1={16 + BAR} y2={16 + BAR} stroke="var(--ink)" strokeWidth="3" />
+              )}
               {width > 34 && task.kind !== 'pull' && (
                 <text x={x + 4} y={16 + BAR / 2 + 4} fontSize="11" paintOrder="stroke" stroke={base} strokeWidth="4">
                   {W.rounds.kinds[task.kind]}
@@ -154,13 +193,31 @@ function MiniRibbon({ pull, axis, zone, now }: { pull: PullPlan; axis: TimeAxis;
   const from = axis.x(pull.coatedFrom)
   const open = wet ? axis.x(wet.from) : axis.x(pull.coatedTo)
   const end = axis.x(ribbonEnd(pull))
-  const words = wet ? `${W.spans.wet} ${whenText(wet.from, now, zone)} – ${wet.to === null ? '' : whenText(wet.to, now, zone)}` : W.spans.tacky
+  const words = wet
+    ? `${W.spans.wet} ${whenText(wet.from, now, zone)} – ${wet.to === null ? '' : whenText(wet.to, now, zone)}`
+    : W.spans.tacky
   return (
     <g>
       <title>{words}</title>
       <rect x={from} width={Math.max(1, open - from)} height={RIBBON} fill="var(--sheet)" />
-      <rect x={from} width={Math.max(1, open - from)} height={RIBBON} fill="url(#span-run)" stroke="var(--ink)" strokeWidth="0.8" />
-      {wet && <rect x={open} width={Math.max(2, end - open)} height={RIBBON} fill="var(--sheet)" stroke="var(--act)" strokeWidth="2.5" />}
+      <rect
+        x={from}
+        width={Math.max(1, open - from)}
+        height={RIBBON}
+        fill="url(#span-run)"
+        stroke="var(--ink)"
+        strokeWidth="0.8"
+      />
+      {wet && (
+        <rect
+          x={open}
+          width={Math.max(2, end - open)}
+          height={RIBBON}
+          fill="var(--sheet)"
+          stroke="var(--act)"
+          strokeWidth="2.5"
+        />
+      )}
       {wet && end - open > 34 && (
         <text x={open + 4} y={RIBBON - 5} fontSize="10.5" fontWeight="650">
           {clockText(wet.from, zone)}

@@ -21,7 +21,7 @@ export function RoundsPage() {
   return (
     <>
       <PageHead title={W.rounds.title} line={line} />
-      <div className="grid gap-4 px-4 pb-6 lg:px-6">
+      <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:px-6">
         <Problems />
         <ChartPanel />
         <RoundList />
@@ -53,7 +53,8 @@ function ChartPanel() {
   const days = useMemo(() => workingDays(plan.placed, site.zone), [plan, site.zone])
   const names = useMemo(() => new Map(rooms.map((room) => [room.id, room.name])), [rooms])
   const today = toLocal(Math.floor(now), site.zone).day
-  const day = wanted !== null && days.includes(wanted) ? wanted : (days.find((each) => each >= today) ?? days[days.length - 1])
+  const day =
+    wanted !== null && days.includes(wanted) ? wanted : (days.find((each) => each >= today) ?? days[days.length - 1])
   if (day === undefined) return <p className="text-soft">{W.rounds.empty}</p>
   const at = days.indexOf(day)
   const dayName = dayText(fromLocal(day, 720, site.zone), site.zone)
@@ -64,8 +65,18 @@ function ChartPanel() {
         <>
           {view === 'day' && (
             <>
-              <Button aria-label={W.rounds.prev} disabled={at <= 0} onClick={() => setWanted(days[at - 1]!)} icon={<ChevronLeft size={17} aria-hidden />} />
-              <Button aria-label={W.rounds.next} disabled={at >= days.length - 1} onClick={() => setWanted(days[at + 1]!)} icon={<ChevronRight size={17} aria-hidden />} />
+              <Button
+                aria-label={W.rounds.prev}
+                disabled={at <= 0}
+                onClick={() => setWanted(days[at - 1]!)}
+                icon={<ChevronLeft size={17} aria-hidden />}
+              />
+              <Button
+                aria-label={W.rounds.next}
+                disabled={at >= days.length - 1}
+                onClick={() => setWanted(days[at + 1]!)}
+                icon={<ChevronRight size={17} aria-hidden />}
+              />
             </>
           )}
           <Switch
@@ -80,7 +91,14 @@ function ChartPanel() {
         </>
       }
     >
-      <CrewChart plan={plan} crews={crews} rooms={names} days={view === 'day' ? [day] : days} zone={site.zone} now={now} />
+      <CrewChart
+        plan={plan}
+        crews={crews}
+        rooms={names}
+        days={view === 'day' ? [day] : days}
+        zone={site.zone}
+        now={now}
+      />
       <p className="mt-1 text-sm text-soft">{W.rounds.legend}</p>
     </Panel>
   )
@@ -111,12 +129,18 @@ function RoundList() {
               const [lay, pull] = [placed.get(`${round.id}/lay`), placed.get(`${round.id}/pull`)]
               return (
                 <tr key={round.id} className="border-b border-rule align-top">
-                  <td className="py-1 pr-2">{rooms.find((room) => room.id === round.roomId)?.name}</td>
+                  <td className="py-1 pr-2 whitespace-nowrap">
+                    {rooms.find((room) => room.id === round.roomId)?.name}
+                  </td>
                   <td className="pr-2 font-semibold">{round.name}</td>
-                  <td className="pr-2">{crews.find((crew) => crew.id === round.crewId)?.name}</td>
-                  <td className="text-right whitespace-nowrap">{formatRun(round.metres * 1000, site.units)}</td>
+                  <td className="pr-2 whitespace-nowrap">{crews.find((crew) => crew.id === round.crewId)?.name}</td>
+                  <td className="text-right whitespace-nowrap">
+                    {round.metres > 0 ? formatRun(round.metres * 1000, site.units) : '–'}
+                  </td>
                   <td className="pl-4 whitespace-nowrap">{lay ? whenText(lay.from, now, site.zone) : '–'}</td>
-                  <td className="pr-2 whitespace-nowrap">{pull ? `${whenText(pull.from, now, site.zone)}${pull.done ? ` ${W.rounds.done}` : ''}` : '–'}</td>
+                  <td className="pr-2 whitespace-nowrap">
+                    {pull ? `${whenText(pull.from, now, site.zone)}${pull.done ? ` ${W.rounds.done}` : ''}` : '–'}
+                  </td>
                   <td className="text-soft">{sayText(round.why)}</td>
                 </tr>
               )

@@ -26,7 +26,9 @@ export function crewRows(plan: Plan, crewIds: readonly string[], from: number, t
       .filter((placed) => placed.crewId === crewId)
       .map((placed) => ({ placed, task: tasks.get(placed.taskId)! }))
       .sort((a, b) => a.placed.from - b.placed.from),
-    lanes: inLanes(plan.pulls.filter((pull) => pull.crewId === crewId && pull.coatedFrom < to && ribbonEnd(pull) > from)),
+    lanes: inLanes(
+      plan.pulls.filter((pull) => pull.crewId === crewId && pull.coatedFrom < to && ribbonEnd(pull) > from),
+    ),
   }))
 }
 

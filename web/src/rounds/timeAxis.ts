@@ -23,11 +23,18 @@ const LEAST_HOUR_GAP = 44
 
 /** The days on which something is placed, in order. */
 export function workingDays(placed: readonly PlacedTask[], zone: string): number[] {
-  return [...new Set(placed.flatMap((each) => [toLocal(each.from, zone).day, toLocal(each.to, zone).day]))].sort((a, b) => a - b)
+  return [...new Set(placed.flatMap((each) => [toLocal(each.from, zone).day, toLocal(each.to, zone).day]))].sort(
+    (a, b) => a - b,
+  )
 }
 
 /** An axis over some days, as wide as told, from the earliest to the latest minute worked on any of them. */
-export function timeAxis(days: readonly number[], placed: readonly PlacedTask[], zone: string, width: number): TimeAxis {
+export function timeAxis(
+  days: readonly number[],
+  placed: readonly PlacedTask[],
+  zone: string,
+  width: number,
+): TimeAxis {
   const minutes = placed.flatMap((each) => [toLocal(each.from, zone).minute, toLocal(each.to, zone).minute])
   const first = Math.floor(Math.min(7 * 60, ...minutes) / 60) * 60
   const last = Math.ceil(Math.max(16 * 60, ...minutes) / 60) * 60

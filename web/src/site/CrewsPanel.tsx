@@ -6,14 +6,21 @@ import { ChoiceField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
 
-const USUAL_SHIFT: Shift = { days: [0, 1, 2, 3, 4], from: '07:30', to: '16:00', breaks: [{ from: '12:00', to: '12:30' }] }
+const USUAL_SHIFT: Shift = {
+  days: [0, 1, 2, 3, 4],
+  from: '07:30',
+  to: '16:00',
+  breaks: [{ from: '12:00', to: '12:30' }],
+}
 
 /** Who works when: painters with their skill, shifts with their meals. */
 export function CrewsPanel() {
   const { crews } = useFacts()
   const edit = useEdit()
-  const setCrews = (change: (crews: readonly Crew[]) => readonly Crew[]) => edit((facts) => ({ ...facts, crews: change(facts.crews) }))
-  const setCrew = (id: string, change: Partial<Crew>) => setCrews((all) => all.map((crew) => (crew.id === id ? { ...crew, ...change } : crew)))
+  const setCrews = (change: (crews: readonly Crew[]) => readonly Crew[]) =>
+    edit((facts) => ({ ...facts, crews: change(facts.crews) }))
+  const setCrew = (id: string, change: Partial<Crew>) =>
+    setCrews((all) => all.map((crew) => (crew.id === id ? { ...crew, ...change } : crew)))
   const drop = (id: string) =>
     edit((facts) => ({
       ...facts,
@@ -23,20 +30,49 @@ export function CrewsPanel() {
   const add = () => {
     let n = crews.length + 1
     while (crews.some((crew) => crew.id === `c${n}`)) n += 1
-    setCrews((all) => [...all, { id: `c${n}`, name: `${W.site.crewName} ${n}`, people: [{ name: 'Painter 1', skill: 'practised' }], shifts: [USUAL_SHIFT] }])
+    setCrews((all) => [
+      ...all,
+      {
+        id: `c${n}`,
+        name: `${W.site.crewName} ${n}`,
+        people: [{ name: 'Painter 1', skill: 'practised' }],
+        shifts: [USUAL_SHIFT],
+      },
+    ])
   }
   return (
-    <Panel title={W.site.crewsTitle} aside={<Button icon={<Plus size={15} aria-hidden />} onClick={add}>{W.site.addCrew}</Button>}>
+    <Panel
+      title={W.site.crewsTitle}
+      aside={
+        <Button icon={<Plus size={15} aria-hidden />} onClick={add}>
+          {W.site.addCrew}
+        </Button>
+      }
+    >
       {crews.length === 0 && <p className="text-soft">{W.site.noCrew}</p>}
       {crews.map((crew) => (
-        <CrewForm key={crew.id} crew={crew} onChange={(change) => setCrew(crew.id, change)} onDrop={() => drop(crew.id)} />
+        <CrewForm
+          key={crew.id}
+          crew={crew}
+          onChange={(change) => setCrew(crew.id, change)}
+          onDrop={() => drop(crew.id)}
+        />
       ))}
     </Panel>
   )
 }
 
-function CrewForm({ crew, onChange, onDrop }: { crew: Crew; onChange: (change: Partial<Crew>) => boolean; onDrop: () => void }) {
-  const setPerson = (i: number, change: Partial<Crew['people'][number]>) => onChange({ people: crew.people.map((person, j) => (j === i ? { ...person, ...change } : person)) })
+function CrewForm({
+  crew,
+  onChange,
+  onDrop,
+}: {
+  crew: Crew
+  onChange: (change: Partial<Crew>) => boolean
+  onDrop: () => void
+}) {
+  const setPerson = (i: number, change: Partial<Crew['people'][number]>) =>
+    onChange({ people: crew.people.map((person, j) => (j === i ? { ...person, ...change } : person)) })
   return (
     <section className="mb-4 border-b border-rule pb-3" aria-label={crew.name}>
       <div className="flex items-end gap-2">
@@ -51,17 +87,37 @@ function CrewForm({ crew, onChange, onDrop }: { crew: Crew; onChange: (change: P
       {crew.people.map((person, i) => (
         <div key={i} className="mt-2 grid grid-cols-[minmax(0,1fr)_120px_auto] items-end gap-2">
           <TextField label={W.site.people} value={person.name} onCommit={(name) => setPerson(i, { name })} />
-          <ChoiceField label={W.site.skill} value={person.skill} options={SKILLS.map((value) => ({ value, text: W.site[value] }))} onCommit={(skill) => setPerson(i, { skill })} />
-          <Button tone="quiet" onClick={() => onChange({ people: crew.people.filter((_, j) => j !== i) })} aria-label={`${W.site.remove} ${person.name}`}>
+          <ChoiceField
+            label={W.site.skill}
+            value={person.skill}
+            options={SKILLS.map((value) => ({ value, text: W.site[value] }))}
+            onCommit={(skill) => setPerson(i, { skill })}
+          />
+          <Button
+            tone="quiet"
+            onClick={() => onChange({ people: crew.people.filter((_, j) => j !== i) })}
+            aria-label={`${W.site.remove} ${person.name}`}
+          >
             {W.site.remove}
           </Button>
         </div>
       ))}
-      <Button className="mt-2" onClick={() => onChange({ people: [...crew.people, { name: `Painter ${crew.people.length + 1}`, skill: 'practised' }] })}>
+      <Button
+        className="mt-2"
+        onClick={() =>
+          onChange({ people: [...crew.people, { name: `Painter ${crew.people.length + 1}`, skill: 'practised' }] })
+        }
+      >
         {W.site.addPainter}
       </Button>
       {crew.shifts.map((shift, i) => (
-        <ShiftForm key={i} shift={shift} onChange={(change) => onChange({ shifts: crew.shifts.map((each, j) => (j === i ? { ...each, ...change } : each)) })} />
+        <ShiftForm
+          key={i}
+          shift={shift}
+          onChange={(change) =>
+            onChange({ shifts: crew.shifts.map((each, j) => (j === i ? { ...each, ...change } : each)) })
+          }
+        />
       ))}
     </section>
   )
@@ -75,10 +131,25 @@ function ShiftForm({ shift, onChange }: { shift: Shift; onChange: (change: Parti
   }
   return (
     <div className="mt-2 grid grid-cols-4 gap-2">
-      <TextField label={`${W.site.shift} ${W.site.from}`} type="time" value={shift.from} onCommit={(from) => onChange({ from })} />
+      <TextField
+        label={`${W.site.shift} ${W.site.from}`}
+        type="time"
+        value={shift.from}
+        onCommit={(from) => onChange({ from })}
+      />
       <TextField label={W.site.to} type="time" value={shift.to} onCommit={(to) => onChange({ to })} />
-      <TextField label={`${W.site.break} ${W.site.from}`} type="time" value={meal.from} onCommit={(from) => onChange({ breaks: [{ ...meal, from }] })} />
-      <TextField label={W.site.to} type="time" value={meal.to} onCommit={(to) => onChange({ breaks: [{ ...meal, to }] })} />
+      <TextField
+        label={`${W.site.break} ${W.site.from}`}
+        type="time"
+        value={meal.from}
+        onCommit={(from) => onChange({ breaks: [{ ...meal, from }] })}
+      />
+      <TextField
+        label={W.site.to}
+        type="time"
+        value={meal.to}
+        onCommit={(to) => onChange({ breaks: [{ ...meal, to }] })}
+      />
       <div role="group" aria-label={W.site.shift} className="col-span-4 flex gap-1">
         {W.site.days.map((letter, day) => (
           <button

@@ -1,5 +1,5 @@
 import { createListenerMiddleware, isAnyOf, type TypedStartListening } from '@reduxjs/toolkit'
-import { api, ApiError } from '../api'
+import { api, type ApiError } from '../api'
 import type { AppDispatch, RootState } from '../store'
 import { clockSet } from './clockSlice'
 import { factsEdited, jobClosed, jobOpened, redone, saveDone, saveFailed, saveStarted, undone } from './jobSlice'
@@ -34,7 +34,11 @@ export function askForPlan(state: RootState): void {
   const { facts } = state.job
   if (!facts || state.log.jobId !== facts.id) return
   asked.seq += 1
-  const request: PlanRequest = { seq: asked.seq, job: { ...facts, log: state.log.events }, now: siteNow(state.clock.aheadMs) }
+  const request: PlanRequest = {
+    seq: asked.seq,
+    job: { ...facts, log: state.log.events },
+    now: siteNow(state.clock.aheadMs),
+  }
   worker.postMessage(request)
 }
 

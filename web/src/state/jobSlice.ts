@@ -20,7 +20,10 @@ export const jobSlice = createSlice({
   name: 'job',
   initialState,
   reducers: {
-    jobOpened: (_state, { payload }: PayloadAction<{ facts: JobFacts; revision: number }>) => ({ ...initialState, ...payload }),
+    jobOpened: (_state, { payload }: PayloadAction<{ facts: JobFacts; revision: number }>) => ({
+      ...initialState,
+      ...payload,
+    }),
     jobClosed: () => initialState,
     factsEdited(state, { payload }: PayloadAction<JobFacts>) {
       if (state.facts) state.past = [...state.past.slice(1 - UNDO_STEPS), state.facts] as typeof state.past

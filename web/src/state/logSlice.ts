@@ -15,7 +15,10 @@ export const logSlice = createSlice({
   name: 'log',
   initialState,
   reducers: {
-    logOpened(_state, { payload }: PayloadAction<{ jobId: string; events: readonly LogEvent[]; unsent: readonly LogEvent[] }>) {
+    logOpened(
+      _state,
+      { payload }: PayloadAction<{ jobId: string; events: readonly LogEvent[]; unsent: readonly LogEvent[] }>,
+    ) {
       const known = new Set(payload.events.map((event) => event.id))
       const unsent = payload.unsent.filter((event) => !known.has(event.id))
       return { jobId: payload.jobId, events: [...payload.events, ...unsent], unsent }

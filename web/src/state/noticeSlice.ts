@@ -4,7 +4,10 @@ export interface Notice {
   readonly text: string
   readonly tone: 'plain' | 'wrong'
   /** Offers to take the last act back: which one. */
-  readonly undo: { readonly kind: 'delete job'; readonly jobId: string } | { readonly kind: 'tick'; readonly eventIds: string[] } | null
+  readonly undo:
+    | { readonly kind: 'delete job'; readonly jobId: string }
+    | { readonly kind: 'tick'; readonly eventIds: string[] }
+    | null
 }
 
 /** One line at the foot of the screen about what has just been done or refused. */

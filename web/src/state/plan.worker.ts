@@ -6,8 +6,7 @@ export interface PlanRequest {
   readonly now: number
 }
 export type PlanReply = { readonly seq: number } & (
-  | { readonly plan: Plan; readonly tookMs: number }
-  | { readonly failed: string }
+  { readonly plan: Plan; readonly tookMs: number } | { readonly failed: string }
 )
 
 // Plans are made here so that typing and dragging never wait for them.

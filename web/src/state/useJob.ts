@@ -1,6 +1,16 @@
 import { useCallback } from 'react'
 import { useParams } from 'react-router'
-import { foldLog, UNTOUCHED, type Hem, type HemState, type LogEvent, type LogState, type Plan, type RecipeAnswer, type Room } from '@crisp-hem/core'
+import {
+  foldLog,
+  UNTOUCHED,
+  type Hem,
+  type HemState,
+  type LogEvent,
+  type LogState,
+  type Plan,
+  type RecipeAnswer,
+  type Room,
+} from '@crisp-hem/core'
 import { factsFaults, type JobFacts } from '@crisp-hem/core/wire'
 import { createSelector } from '@reduxjs/toolkit'
 import { store, useAppDispatch, useAppSelector, type RootState } from '../store'
@@ -28,7 +38,10 @@ const selectRecipes = createSelector(
 )
 export const useRecipes = (): ReadonlyMap<string, RecipeAnswer> => useAppSelector(selectRecipes)
 
-const selectHems = createSelector([(state: RootState) => state.plan.plan], (plan) => new Map<string, Hem>((plan?.hems ?? []).map((hem) => [hem.id, hem])))
+const selectHems = createSelector(
+  [(state: RootState) => state.plan.plan],
+  (plan) => new Map<string, Hem>((plan?.hems ?? []).map((hem) => [hem.id, hem])),
+)
 export const useHems = (): ReadonlyMap<string, Hem> => useAppSelector(selectHems)
 
 /** The room the address names, or the first one. */
@@ -54,7 +67,13 @@ export function useEdit(): (change: (facts: JobFacts) => JobFacts) => boolean {
       const touched = next.rooms.filter((room) => !before.rooms.includes(room))
       const [fault] = factsFaults({ ...next, rooms: touched })
       if (fault) {
-        dispatch(noticed({ text: `${fault.place.replace(/^rooms\[\d+\]\.?/, '')}: ${fault.expected}`, tone: 'wrong', undo: null }))
+        dispatch(
+          noticed({
+            text: `${fault.place.replace(/^rooms\[\d+\]\.?/, '')}: ${fault.expected}`,
+            tone: 'wrong',
+            undo: null,
+          }),
+        )
         return false
       }
       dispatch(factsEdited(next))
@@ -68,7 +87,8 @@ export function useEdit(): (change: (facts: JobFacts) => JobFacts) => boolean {
 export function useEditRoom(roomId: string): (change: (room: Room) => Room) => boolean {
   const edit = useEdit()
   return useCallback(
-    (change) => edit((facts) => ({ ...facts, rooms: facts.rooms.map((room) => (room.id === roomId ? change(room) : room)) })),
+    (change) =>
+      edit((facts) => ({ ...facts, rooms: facts.rooms.map((room) => (room.id === roomId ? change(room) : room)) })),
     [edit, roomId],
   )
 }
@@ -80,7 +100,9 @@ export function useTick(): (made: readonly Omit<LogEvent, 'id'>[], words: string
     (made, words) => {
       const events = made.map((event) => ({ ...event, id: crypto.randomUUID() }))
       dispatch(happened(events))
-      dispatch(noticed({ text: words, tone: 'plain', undo: { kind: 'tick', eventIds: events.map((event) => event.id) } }))
+      dispatch(
+        noticed({ text: words, tone: 'plain', undo: { kind: 'tick', eventIds: events.map((event) => event.id) } }),
+      )
     },
     [dispatch],
   )

@@ -1,4 +1,4 @@
-import { useEffect, useId, useState, type ReactNode } from 'react'
+import { useId, useState, type ReactNode } from 'react'
 import { formatLength, parseMm, type UnitSystem } from '@crisp-hem/core'
 
 interface LabelledProps {
@@ -39,10 +39,13 @@ interface TextFieldProps {
 export function TextField({ label, value, onCommit, type = 'text', autoFocus, step }: TextFieldProps) {
   const [draft, setDraft] = useState(value)
   const [wrong, setWrong] = useState<string | null>(null)
-  useEffect(() => {
+  // A value changed from outside replaces what was being typed.
+  const [shown, setShown] = useState(value)
+  if (shown !== value) {
+    setShown(value)
     setDraft(value)
     setWrong(null)
-  }, [value])
+  }
   const commit = () => {
     if (draft === value) return setWrong(null)
     const answer = onCommit(draft)
@@ -156,7 +159,12 @@ interface CheckFieldProps {
 export function CheckField({ label, checked, onChange }: CheckFieldProps) {
   return (
     <label className="flex min-h-9 items-center gap-2">
-      <input type="checkbox" className="size-5 accent-ink" checked={checked} onChange={(event) => onChange(event.target.checked)} />
+      <input
+        type="checkbox"
+        className="size-5 accent-ink"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
       {label}
     </label>
   )

@@ -31,7 +31,8 @@ export function AddToWall({ room, onPick }: { room: Room; onPick: (pick: Pick) =
       casing: USUAL_FACES.trim,
       leaf: kind === 'door' ? USUAL_FACES.trim : USUAL_FACES.glass,
     }
-    if (editRoom((before) => ({ ...before, openings: [...before.openings, opening] }))) onPick({ kind: 'opening', id: opening.id })
+    if (editRoom((before) => ({ ...before, openings: [...before.openings, opening] })))
+      onPick({ kind: 'opening', id: opening.id })
   }
   const addFitting = () => {
     const fitting: Fitting = {
@@ -43,11 +44,17 @@ export function AddToWall({ room, onPick }: { room: Room; onPick: (pick: Pick) =
       ...PLATE,
       scope: 'mask',
     }
-    if (editRoom((before) => ({ ...before, fittings: [...before.fittings, fitting] }))) onPick({ kind: 'fitting', id: fitting.id })
+    if (editRoom((before) => ({ ...before, fittings: [...before.fittings, fitting] })))
+      onPick({ kind: 'fitting', id: fitting.id })
   }
   return (
     <div className="grid gap-1.5">
-      <ChoiceField label={W.walk.onWall} value={wall.id} options={room.walls.map(({ id, name }) => ({ value: id, text: name }))} onCommit={setWallId} />
+      <ChoiceField
+        label={W.walk.onWall}
+        value={wall.id}
+        options={room.walls.map(({ id, name }) => ({ value: id, text: name }))}
+        onCommit={setWallId}
+      />
       <Button onClick={() => addOpening('door')}>{W.walk.addDoor}</Button>
       <Button onClick={() => addOpening('window')}>{W.walk.addWindow}</Button>
       <Button onClick={addFitting}>{W.walk.addFitting}</Button>

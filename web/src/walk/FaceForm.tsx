@@ -1,6 +1,19 @@
 import {
-  coatingOf, faceAreaMm2, faceOf, faceWords, formatInstant, MATERIALS, parseInstant, SHEENS, SOUNDNESS, stepOf, TEXTURES, TOOLS,
-  type Face, type LastCoat, type Room,
+  coatingOf,
+  faceAreaMm2,
+  faceOf,
+  faceWords,
+  formatInstant,
+  MATERIALS,
+  parseInstant,
+  SHEENS,
+  SOUNDNESS,
+  stepOf,
+  TEXTURES,
+  TOOLS,
+  type Face,
+  type LastCoat,
+  type Room,
 } from '@crisp-hem/core'
 import { instantOfInput, localInput } from '../frame/ClockDialog'
 import { useNow } from '../state/clock'
@@ -18,21 +31,39 @@ export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
   const editRoom = useEditRoom(room.id)
   const { shelf } = useFacts()
   const face = faceOf(room, faceKey)
-  const set = (change: Partial<Face>) => editRoom((before) => withFace(before, faceKey, (old) => ({ ...old, ...change })))
+  const set = (change: Partial<Face>) =>
+    editRoom((before) => withFace(before, faceKey, (old) => ({ ...old, ...change })))
   const step = stepOf(room, faceKey)?.step
   const area = (faceAreaMm2(room, faceKey) / 1e6).toFixed(2)
   const isWall = faceKey.startsWith('wall:')
   return (
     <Panel title={faceWords(room, faceKey)} aside={<span className="text-soft">{area} m²</span>}>
       <p className="mb-2 text-sm">
-        {step ? `${W.walk.paints}: ${step.name}, ${step.colour} (${coatingOf(shelf, step.coatingId).name})` : W.walk.kept}
+        {step
+          ? `${W.walk.paints}: ${step.name}, ${step.colour} (${coatingOf(shelf, step.coatingId).name})`
+          : W.walk.kept}
       </p>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         {isWall && <LengthOfWall room={room} wallId={faceKey.slice(5)} />}
-        <ChoiceField label={W.walk.material} value={face.material} options={MATERIALS} onCommit={(material) => set({ material })} />
-        <ChoiceField label={W.walk.texture} value={face.texture} options={TEXTURES} onCommit={(texture) => set({ texture })} />
+        <ChoiceField
+          label={W.walk.material}
+          value={face.material}
+          options={MATERIALS}
+          onCommit={(material) => set({ material })}
+        />
+        <ChoiceField
+          label={W.walk.texture}
+          value={face.texture}
+          options={TEXTURES}
+          onCommit={(texture) => set({ texture })}
+        />
         <ChoiceField label={W.walk.sheen} value={face.sheen} options={SHEENS} onCommit={(sheen) => set({ sheen })} />
-        <ChoiceField label={W.walk.soundness} value={face.soundness} options={SOUNDNESS} onCommit={(soundness) => set({ soundness })} />
+        <ChoiceField
+          label={W.walk.soundness}
+          value={face.soundness}
+          options={SOUNDNESS}
+          onCommit={(soundness) => set({ soundness })}
+        />
         <TextField label={W.walk.colour} value={face.colour} onCommit={(colour) => set({ colour })} />
         <ColourField value={face.swatch} onChange={(swatch) => set({ swatch })} />
         <CheckField label={W.walk.dusty} checked={face.dusty} onChange={(dusty) => set({ dusty })} />
@@ -40,10 +71,7 @@ export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
       </div>
       <LastCoatForm last={face.last} onChange={(last) => set({ last })} />
       {isWall && (
-        <Button
-          className="mt-3"
-          onClick={() => editRoom((before) => withFace(before, 'walls', () => face))}
-        >
+        <Button className="mt-3" onClick={() => editRoom((before) => withFace(before, 'walls', () => face))}>
           {W.walk.applyAll}
         </Button>
       )}
@@ -66,7 +94,12 @@ function LastCoatForm({ last, onChange }: { last: LastCoat | null; onChange: (la
   }
   return (
     <div className="mt-3 grid grid-cols-2 gap-x-3 gap-y-2 border-t border-rule pt-2">
-      <ChoiceField label={W.walk.lastCoat} value={known} options={KNOWN.map((value) => ({ value, text: words[value] }))} onCommit={pickKnown} />
+      <ChoiceField
+        label={W.walk.lastCoat}
+        value={known}
+        options={KNOWN.map((value) => ({ value, text: words[value] }))}
+        onCommit={pickKnown}
+      />
       {last && (
         <ChoiceField
           label={W.walk.lastTool}
@@ -76,16 +109,18 @@ function LastCoatForm({ last, onChange }: { last: LastCoat | null; onChange: (la
         />
       )}
       {last?.at && (
-        <TextField
-          label={W.walk.lastWhen}
-          type="datetime-local"
-          value={localInput(parseInstant(last.at), site.zone)}
-          onCommit={(text) => {
-            const at = instantOfInput(text, site.zone)
-            if (at === null) return false
-            onChange({ ...last, at: formatInstant(at) })
-          }}
-        />
+        <div className="col-span-2">
+          <TextField
+            label={W.walk.lastWhen}
+            type="datetime-local"
+            value={localInput(parseInstant(last.at), site.zone)}
+            onCommit={(text) => {
+              const at = instantOfInput(text, site.zone)
+              if (at === null) return false
+              onChange({ ...last, at: formatInstant(at) })
+            }}
+          />
+        </div>
       )}
       {last && (
         <ChoiceField

@@ -17,17 +17,41 @@ export function FittingForm({ room, fitting, onPick }: FittingFormProps) {
   const { site } = useFacts()
   const editRoom = useEditRoom(room.id)
   const set = (change: Partial<Fitting>) =>
-    editRoom((before) => ({ ...before, fittings: before.fittings.map((each) => (each.id === fitting.id ? { ...each, ...change } : each)) }))
+    editRoom((before) => ({
+      ...before,
+      fittings: before.fittings.map((each) => (each.id === fitting.id ? { ...each, ...change } : each)),
+    }))
   const length = (label: string, field: 'atMm' | 'bottomMm' | 'widthMm' | 'heightMm', allowZero = false) => (
-    <LengthField label={label} mm={fitting[field]} units={site.units} allowZero={allowZero} onCommit={(mm) => set({ [field]: mm })} />
+    <LengthField
+      label={label}
+      mm={fitting[field]}
+      units={site.units}
+      allowZero={allowZero}
+      onCommit={(mm) => set({ [field]: mm })}
+    />
   )
   return (
     <Panel title={fitting.name}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <TextField label={W.walk.name} value={fitting.name} onCommit={(name) => set({ name })} />
-        <ChoiceField label={W.walk.kind} value={fitting.kind} options={FITTING_KINDS} onCommit={(kind) => set({ kind })} />
-        <ChoiceField label={W.walk.scope} value={fitting.scope} options={FITTING_SCOPES} onCommit={(scope) => set({ scope })} />
-        <ChoiceField label={W.walk.onWall} value={fitting.wallId} options={room.walls.map(({ id, name }) => ({ value: id, text: name }))} onCommit={(wallId) => set({ wallId })} />
+        <ChoiceField
+          label={W.walk.kind}
+          value={fitting.kind}
+          options={FITTING_KINDS}
+          onCommit={(kind) => set({ kind })}
+        />
+        <ChoiceField
+          label={W.walk.scope}
+          value={fitting.scope}
+          options={FITTING_SCOPES}
+          onCommit={(scope) => set({ scope })}
+        />
+        <ChoiceField
+          label={W.walk.onWall}
+          value={fitting.wallId}
+          options={room.walls.map(({ id, name }) => ({ value: id, text: name }))}
+          onCommit={(wallId) => set({ wallId })}
+        />
         {length(W.walk.at, 'atMm', true)}
         {length(W.walk.bottom, 'bottomMm', true)}
         {length(W.walk.width, 'widthMm')}

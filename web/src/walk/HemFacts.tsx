@@ -21,18 +21,34 @@ export function HemFacts({ room, hemId, onPick }: HemFactsProps) {
   const edge = hem.id.slice(room.id.length + 1)
   const note = (kind: 'shielded' | 'left out') => {
     onPick({ kind: 'room' })
-    editRoom((before) => ({ ...before, edgeNotes: [...before.edgeNotes.filter((each) => each.edge !== edge), { edge, note: kind, reason: '' }] }))
+    editRoom((before) => ({
+      ...before,
+      edgeNotes: [...before.edgeNotes.filter((each) => each.edge !== edge), { edge, note: kind, reason: '' }],
+    }))
   }
   const step = stepOf(room, hem.paint)?.step
   return (
     <Panel title={`${W.walk.hem}: ${hem.place}`}>
       <p className="font-head text-2xl font-semibold">{formatLength(hem.lengthMm, site.units)}</p>
       <dl className="my-3 grid gap-2">
-        <Side name={W.walk.keep} face={faceWords(room, hem.keep)} onOpen={() => onPick({ kind: 'face', key: hem.keep })} closed={hem.keep.startsWith('fitting:')} />
-        <Side name={W.walk.paint} face={`${faceWords(room, hem.paint)}, ${W.walk.order} (${step?.name ?? ''})`} onOpen={() => onPick({ kind: 'face', key: hem.paint })} closed={false} />
+        <Side
+          name={W.walk.keep}
+          face={faceWords(room, hem.keep)}
+          onOpen={() => onPick({ kind: 'face', key: hem.keep })}
+          closed={hem.keep.startsWith('fitting:')}
+        />
+        <Side
+          name={W.walk.paint}
+          face={`${faceWords(room, hem.paint)}, ${W.walk.order} (${step?.name ?? ''})`}
+          onOpen={() => onPick({ kind: 'face', key: hem.paint })}
+          closed={false}
+        />
       </dl>
       <div className="flex flex-wrap gap-2">
-        <Link className="inline-flex min-h-9 items-center bg-ink px-3 font-semibold text-ground" to={`/jobs/${id}/recipes?hem=${encodeURIComponent(hem.id)}`}>
+        <Link
+          className="inline-flex min-h-9 items-center bg-ink px-3 font-semibold text-ground"
+          to={`/jobs/${id}/recipes?hem=${encodeURIComponent(hem.id)}`}
+        >
           {W.walk.toRecipe}
         </Link>
         <Button onClick={() => note('left out')}>{W.walk.leaveOut}</Button>

@@ -22,7 +22,9 @@ export function Inspector({ room, pick, onPick }: InspectorProps) {
       {pick.kind === 'face' && <FaceForm key={pick.key} room={room} faceKey={pick.key} />}
       {opening && <OpeningForm key={opening.id} room={room} opening={opening} onPick={onPick} />}
       {fitting && <FittingForm key={fitting.id} room={room} fitting={fitting} onPick={onPick} />}
-      {(pick.kind === 'room' || (pick.kind === 'opening' && !opening) || (pick.kind === 'fitting' && !fitting)) && <RoomForm room={room} onPick={onPick} />}
+      {(pick.kind === 'room' || (pick.kind === 'opening' && !opening) || (pick.kind === 'fitting' && !fitting)) && (
+        <RoomForm room={room} onPick={onPick} />
+      )}
     </aside>
   )
 }

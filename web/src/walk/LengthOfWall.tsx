@@ -13,7 +13,9 @@ export function LengthOfWall({ room, wallId }: { room: Room; wallId: string }) {
       label={W.walk.length}
       mm={room.walls[index]!.lengthMm}
       units={site.units}
-      onCommit={(lengthMm) => editRoom((before) => ({ ...before, walls: resizeWall(before.walls, index, lengthMm) ?? before.walls }))}
+      onCommit={(lengthMm) =>
+        editRoom((before) => ({ ...before, walls: resizeWall(before.walls, index, lengthMm) ?? before.walls }))
+      }
     />
   )
 }

@@ -1,6 +1,16 @@
 import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { closeOutline, closingGapMm, formatLength, newRoom, parseMm, TURNS, USUAL_SIZES, wallName, type Turn } from '@crisp-hem/core'
+import {
+  closeOutline,
+  closingGapMm,
+  formatLength,
+  newRoom,
+  parseMm,
+  TURNS,
+  USUAL_SIZES,
+  wallName,
+  type Turn,
+} from '@crisp-hem/core'
 import { RoomPlan } from '../drawing/RoomPlan'
 import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -71,8 +81,14 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
     <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_210px]">
       <div className="grid content-start gap-3">
         <div className="grid grid-cols-2 gap-3">
-          <Labelled label={W.walk.name}>{(id) => <input id={id} className="field" value={name} onChange={(event) => setName(event.target.value)} />}</Labelled>
-          <Labelled label={W.walk.height}>{(id) => <input id={id} className="field" value={height} onChange={(event) => setHeight(event.target.value)} />}</Labelled>
+          <Labelled label={W.walk.name}>
+            {(id) => <input id={id} className="field" value={name} onChange={(event) => setName(event.target.value)} />}
+          </Labelled>
+          <Labelled label={W.walk.height}>
+            {(id) => (
+              <input id={id} className="field" value={height} onChange={(event) => setHeight(event.target.value)} />
+            )}
+          </Labelled>
         </div>
         <p className="text-sm text-soft">{W.walk.lengths}</p>
         <form
@@ -83,7 +99,17 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
           }}
         >
           <Labelled label={`${W.walk.wall} ${wallName(walls.length)}`}>
-            {(id) => <input id={id} ref={lengthField} className="field" autoFocus value={length} placeholder={site.units === 'metric' ? '3.62' : '11\' 10 1/2"'} onChange={(event) => setLength(event.target.value)} />}
+            {(id) => (
+              <input
+                id={id}
+                ref={lengthField}
+                className="field"
+                autoFocus
+                value={length}
+                placeholder={site.units === 'metric' ? '3.62' : '11\' 10 1/2"'}
+                onChange={(event) => setLength(event.target.value)}
+              />
+            )}
           </Labelled>
           <Labelled label={W.walk.turn}>
             {(id) => (
@@ -129,7 +155,9 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
       </div>
       <div className="text-center">
         <RoomPlan walls={walls.map((wall, i) => ({ ...wall, name: wallName(i) }))} size={200} open={!closed} />
-        <p className="text-sm text-soft">{walls.length > 0 && (closed ? W.walk.closed : gapWords(walls, site.units))}</p>
+        <p className="text-sm text-soft">
+          {walls.length > 0 && (closed ? W.walk.closed : gapWords(walls, site.units))}
+        </p>
       </div>
     </div>
   )

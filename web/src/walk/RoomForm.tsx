@@ -17,23 +17,34 @@ export function RoomForm({ room, onPick }: { room: Room; onPick: (pick: Pick) =>
   const set = (change: Partial<Room>) => editRoom((before) => ({ ...before, ...change }))
   const copy = () => {
     const id = `r-${crypto.randomUUID().slice(0, 8)}`
-    if (edit((facts) => ({ ...facts, rooms: [...facts.rooms, { ...room, id, name: W.jobs.copyOf(room.name) }] }))) void navigate(`/jobs/${jobId}/walk/${id}`)
+    if (edit((facts) => ({ ...facts, rooms: [...facts.rooms, { ...room, id, name: W.jobs.copyOf(room.name) }] })))
+      void navigate(`/jobs/${jobId}/walk/${id}`)
   }
   const drop = () => {
-    if (edit((facts) => ({ ...facts, rooms: facts.rooms.filter((each) => each.id !== room.id) }))) void navigate(`/jobs/${jobId}/walk`)
+    if (edit((facts) => ({ ...facts, rooms: facts.rooms.filter((each) => each.id !== room.id) })))
+      void navigate(`/jobs/${jobId}/walk`)
   }
   return (
     <Panel title={W.walk.room}>
       <p className="mb-2 text-sm text-soft">{W.walk.hint}</p>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <TextField label={W.walk.name} value={room.name} onCommit={(name) => set({ name })} />
-        <LengthField label={W.walk.height} mm={room.heightMm} units={site.units} onCommit={(heightMm) => set({ heightMm })} />
+        <LengthField
+          label={W.walk.height}
+          mm={room.heightMm}
+          units={site.units}
+          onCommit={(heightMm) => set({ heightMm })}
+        />
         <LengthField
           label={W.walk.hasSkirting}
           mm={room.skirting?.heightMm ?? 0}
           units={site.units}
           allowZero
-          onCommit={(heightMm) => set({ skirting: heightMm === 0 ? null : { face: USUAL_FACES.trim, without: [], ...room.skirting, heightMm } })}
+          onCommit={(heightMm) =>
+            set({
+              skirting: heightMm === 0 ? null : { face: USUAL_FACES.trim, without: [], ...room.skirting, heightMm },
+            })
+          }
         />
         <ChoiceField
           label={W.walk.crew}
@@ -41,15 +52,17 @@ export function RoomForm({ room, onPick }: { room: Room; onPick: (pick: Pick) =>
           options={[{ value: '', text: W.walk.anyCrew }, ...crews.map(({ id, name }) => ({ value: id, text: name }))]}
           onCommit={(crewId) => set({ crewId: crewId === '' ? null : crewId })}
         />
-        <TextField
-          label={W.walk.neededBy}
-          type="datetime-local"
-          value={room.neededBy ? localInput(parseInstant(room.neededBy), site.zone) : ''}
-          onCommit={(text) => {
-            const at = instantOfInput(text, site.zone)
-            return set({ neededBy: at === null ? null : formatInstant(at) })
-          }}
-        />
+        <div className="col-span-2">
+          <TextField
+            label={W.walk.neededBy}
+            type="datetime-local"
+            value={room.neededBy ? localInput(parseInstant(room.neededBy), site.zone) : ''}
+            onCommit={(text) => {
+              const at = instantOfInput(text, site.zone)
+              return set({ neededBy: at === null ? null : formatInstant(at) })
+            }}
+          />
+        </div>
       </div>
       <div className="mt-3 flex gap-2">
         <Button onClick={copy}>{W.walk.copyRoom}</Button>
@@ -67,7 +80,9 @@ function BareEdges({ room, onPick }: { room: Room; onPick: (pick: Pick) => void 
   const plan = usePlan()
   const editRoom = useEditRoom(room.id)
   const walls = new Set(room.walls.map((wall) => wall.id))
-  const own = (plan?.bare ?? []).filter((edge) => edge.roomId === room.id && edge.segments.every((segment) => walls.has(segment.wallId)))
+  const own = (plan?.bare ?? []).filter(
+    (edge) => edge.roomId === room.id && edge.segments.every((segment) => walls.has(segment.wallId)),
+  )
   const groups = new Map<string, BareEdge[]>()
   for (const edge of own) groups.set(edge.why, [...(groups.get(edge.why) ?? []), edge])
   if (own.length === 0) return null
@@ -88,7 +103,10 @@ function BareEdges({ room, onPick }: { room: Room; onPick: (pick: Pick) => void 
                     type="button"
                     className="ml-auto underline"
                     onClick={() => {
-                      editRoom((before) => ({ ...before, edgeNotes: before.edgeNotes.filter((each) => each.edge !== edge.edge) }))
+                      editRoom((before) => ({
+                        ...before,
+                        edgeNotes: before.edgeNotes.filter((each) => each.edge !== edge.edge),
+                      }))
                       onPick({ kind: 'room' })
                     }}
                   >

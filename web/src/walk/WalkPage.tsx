@@ -62,17 +62,33 @@ function RoomWork({ room }: { room: Room }) {
   const log = useLog()
   const now = useNow()
   const [pick, setPick] = useState<Pick>({ kind: 'room' })
-  const hems = useMemo(() => (plan?.hems ?? []).filter((hem) => hem.roomId === room.id && isDrawable(room, hem)), [plan, room])
+  const hems = useMemo(
+    () => (plan?.hems ?? []).filter((hem) => hem.roomId === room.id && isDrawable(room, hem)),
+    [plan, room],
+  )
   const coats = (hem: Hem) => room.steps.find((step) => step.id === hem.stepId)?.coats ?? 1
-  const spans = useMemo(() => new Map(plan?.pulls.flatMap((pull) => pull.hemIds.map((id) => [id, pull.spans] as const))), [plan])
-  const metres = formatRun(hems.reduce((sum, hem) => sum + hem.lengthMm, 0), site.units)
+  const spans = useMemo(
+    () => new Map(plan?.pulls.flatMap((pull) => pull.hemIds.map((id) => [id, pull.spans] as const))),
+    [plan],
+  )
+  const metres = formatRun(
+    hems.reduce((sum, hem) => sum + hem.lengthMm, 0),
+    site.units,
+  )
   const pickedWall = wallName(room, pick, hems)
   return (
-    <div className="grid gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_330px] lg:px-6">
+    <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_330px] lg:px-6">
       <div className="grid min-w-0 content-start gap-4">
         <Panel title={W.walk.unrolled} aside={<span className="text-soft">{W.walk.hems(hems.length, metres)}</span>}>
           <div className="overflow-x-auto">
-            <UnrolledRoom room={room} hems={hems} units={site.units} picked={pick} onPick={setPick} stitch={(hem) => stitchOf(hemState(log, hem.id), coats(hem), spans.get(hem.id) ?? null, now)} />
+            <UnrolledRoom
+              room={room}
+              hems={hems}
+              units={site.units}
+              picked={pick}
+              onPick={setPick}
+              stitch={(hem) => stitchOf(hemState(log, hem.id), coats(hem), spans.get(hem.id) ?? null, now)}
+            />
           </div>
           <div className="mt-2 flex flex-wrap items-center gap-3">
             <StitchKey />
@@ -92,7 +108,8 @@ function RoomWork({ room }: { room: Room }) {
 }
 
 /** While an edit waits for its plan, hems of a wall that has just gone are not drawn. */
-const isDrawable = (room: Room, hem: Hem): boolean => hem.segments.every((segment) => room.walls.some((wall) => wall.id === segment.wallId))
+const isDrawable = (room: Room, hem: Hem): boolean =>
+  hem.segments.every((segment) => room.walls.some((wall) => wall.id === segment.wallId))
 
 function wallName(room: Room, pick: Pick, hems: readonly Hem[]): string | null {
   const byId = (id: string | undefined) => room.walls.find((wall) => wall.id === id)?.name ?? null

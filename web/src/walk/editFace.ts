@@ -5,7 +5,9 @@ export function withFace(room: Room, key: string, change: (face: Face) => Face):
   const [kind, id] = key.split(':')
   const onOpening = (part: 'casing' | 'leaf') => ({
     ...room,
-    openings: room.openings.map((each) => (each.id === id && each[part] ? { ...each, [part]: change(each[part]) } : each)),
+    openings: room.openings.map((each) =>
+      each.id === id && each[part] ? { ...each, [part]: change(each[part]) } : each,
+    ),
   })
   switch (kind) {
     case 'ceiling':
@@ -17,7 +19,10 @@ export function withFace(room: Room, key: string, change: (face: Face) => Face):
     case 'walls':
       return { ...room, walls: room.walls.map((wall) => ({ ...wall, face: change(wall.face) })) }
     case 'wall':
-      return { ...room, walls: room.walls.map((wall) => (wall.id === id ? { ...wall, face: change(wall.face) } : wall)) }
+      return {
+        ...room,
+        walls: room.walls.map((wall) => (wall.id === id ? { ...wall, face: change(wall.face) } : wall)),
+      }
     case 'casing':
     case 'leaf':
       return onOpening(kind)

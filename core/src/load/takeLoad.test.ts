@@ -1,0 +1,52 @@
+import { STARTER_SHELF } from '../catalogue/starterShelf'
+import { gullRow, ternQuaySurvey } from '../../../demo'
+import { planJob } from '../plan'
+import { buy } from './takeLoad'
+import { coverNeeds } from './coverNeeds'
+
+test('tape adds up: hems, two tabs of 50 mm for each run, waste, whole rolls', () => {
+  const job = gullRow()
+  const { load, hems } = planJob(job)
+  for (const line of load.tapes) {
+    const own = hems.filter((hem) => line.hemIds.includes(hem.id))
+    expect(line.hemMm).toBe(own.reduce((sum, hem) => sum + hem.lengthMm, 0))
+    expect(line.tabsMm).toBe(own.reduce((sum, hem) => sum + 100 * (hem.corners + 1), 0))
+    expect(line.wasteMm).toBe(Math.ceil((line.hemMm + line.tabsMm) * 0.05))
+    expect(line.rolls).toBe(Math.ceil(line.totalMm / 50_000))
+  }
+  expect(load.tapes.flatMap((line) => line.hemIds).sort()).toEqual(hems.map((hem) => hem.id).sort())
+})
+
+test('packs are bought when they are cheaper', () => {
+  const roll = { widthMm: 24, priceMinor: 240, packOf: 6, packPriceMinor: 1296 }
+  expect(buy(roll, 5)).toEqual({ packs: 0, singles: 5, costMinor: 1200 })
+  expect(buy(roll, 6)).toEqual({ packs: 1, singles: 0, costMinor: 1296 })
+  expect(buy(roll, 8)).toEqual({ packs: 1, singles: 2, costMinor: 1776 })
+  expect(buy(roll, 11)).toEqual({ packs: 1, singles: 5, costMinor: 2496 })
+  expect(buy({ ...roll, packOf: 1, packPriceMinor: 240 }, 3)).toEqual({ packs: 0, singles: 3, costMinor: 720 })
+})
+
+// Common practice, no published source: C19 price steps of plain : general : barrier about 3 : 7 : 8; C2 stays.
+test('the starter shelf keeps the trade’s price steps and clean-removal times', () => {
+  const tape = (id: string) => STARTER_SHELF.tapes.find((each) => each.id === id)!
+  const price = (id: string) => tape(id).rolls.find((roll) => roll.widthMm === 24)!.priceMinor
+  expect([price('teasel-day'), price('marram-general'), price('lapwing-barrier')].map((each) => each / 80)).toEqual([
+    3, 7, 8,
+  ])
+  expect(
+    ['teasel-day', 'teasel-three', 'marram-general', 'marram-low', 'sedge-delicate'].map((id) => tape(id).stayDays),
+  ).toEqual([1, 3, 7, 7, 21])
+  expect(tape('rockrose-out').sunStayDays).toBe(14)
+})
+
+test('spraying covers glass and floor; rolling only the floor', () => {
+  const [room] = ternQuaySurvey().rooms
+  const sprayed = { ...room!, steps: room!.steps.map((step) => ({ ...step, tool: 'spray' as const })) }
+  expect(coverNeeds(room!, STARTER_SHELF).map((need) => need.what)).toEqual(['floor'])
+  // C12, common practice: a 2.6 m drop suits an ordinary storey; the window takes the 1.4 m one.
+  expect(coverNeeds(sprayed, STARTER_SHELF).map((need) => [need.what, need.coverId])).toEqual([
+    ['floor', 'fallow-wide'],
+    ['window 1', 'skein-window'],
+    ['door 2', 'skein-window'],
+  ])
+})

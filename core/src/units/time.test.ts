@@ -1,0 +1,40 @@
+import { clockText, fromLocal, parseClock, parseInstant, spanText, toLocal, weekday, whenText } from './time'
+
+const LISBON = 'Europe/Lisbon'
+const day = (iso: string) => Date.parse(`${iso}T00:00Z`) / 86_400_000
+
+test('summer and winter time of a zone', () => {
+  expect(fromLocal(day('2027-05-12'), 450, LISBON)).toBe(parseInstant('2027-05-12T06:30:00Z'))
+  expect(fromLocal(day('2027-01-12'), 450, LISBON)).toBe(parseInstant('2027-01-12T07:30:00Z'))
+  expect(clockText(parseInstant('2027-05-12T12:46:00Z'), LISBON)).toBe('13:46')
+})
+
+test('clocks change: a skipped minute is taken by the offset before, a repeated one is its first showing', () => {
+  // EU rule: 28 March 2027 01:00 → 02:00 UTC+1 and 31 October 2027 02:00 → 01:00 at Lisbon.
+  expect(fromLocal(day('2027-03-28'), 90, LISBON)).toBe(parseInstant('2027-03-28T01:30:00Z'))
+  expect(fromLocal(day('2027-10-31'), 90, LISBON)).toBe(parseInstant('2027-10-31T00:30:00Z'))
+})
+
+test('local and back is the same instant at every hour of a year', () => {
+  for (let at = parseInstant('2027-01-01T00:00:00Z'); at < parseInstant('2028-01-01T00:00:00Z'); at += 11 * 60) {
+    const local = toLocal(at, 'America/Halifax')
+    const back = fromLocal(local.day, local.minute, 'America/Halifax')
+    expect(Math.abs(back - at) === 0 || Math.abs(back - at) === 60).toBe(true)
+    expect(toLocal(back, 'America/Halifax')).toEqual(local)
+  }
+})
+
+test('words for times', () => {
+  const now = parseInstant('2027-05-12T12:46:00Z')
+  expect(weekday(day('2027-05-12'))).toBe(2)
+  expect(whenText(now + 20, now, LISBON)).toBe('14:06')
+  expect(whenText(now + 1440, now, LISBON)).toBe('Thu 13:46')
+  expect(whenText(now + 20 * 1440, now, LISBON)).toBe('Tue 1 Jun 13:46')
+  expect([spanText(12), spanText(185), spanText(3120)]).toEqual(['12 min', '3 h 05', '2 d 4 h'])
+})
+
+test('what is no time is refused', () => {
+  expect(() => parseInstant('2027-05-12 09:30')).toThrow(expect.objectContaining({ code: 'time.unreadable' }))
+  expect(() => parseInstant('2027-13-12T09:30:00Z')).toThrow(expect.objectContaining({ code: 'time.unreadable' }))
+  expect(() => parseClock('25:00')).toThrow(expect.objectContaining({ code: 'time.unreadable' }))
+})

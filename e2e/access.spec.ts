@@ -1,0 +1,41 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from '@playwright/test'
+import { TestServer } from './server'
+
+const server = new TestServer(true)
+test.beforeAll(() => server.start())
+test.afterAll(() => server.remove())
+
+const VIEWS = [
+  '/',
+  '/jobs/tern-quay/walk/recital',
+  '/jobs/tern-quay/recipes',
+  '/jobs/tern-quay/load',
+  '/jobs/tern-quay/rounds',
+  '/jobs/tern-quay/pulls',
+  '/jobs/tern-quay/site',
+]
+
+for (const theme of ['day', 'cabin'] as const) {
+  for (const view of VIEWS) {
+    test(`axe finds nothing on ${view} (${theme})`, async ({ page }) => {
+      await page.addInitScript((name) => localStorage.setItem('crisp-hem:theme', name), theme)
+      await page.goto(server.url + view)
+      await page.getByRole('heading', { level: 1 }).waitFor()
+      await page.waitForLoadState('networkidle')
+      const { violations } = await new AxeBuilder({ page }).analyze()
+      expect(violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`)).toEqual([])
+    })
+  }
+}
+
+test('axe finds nothing in the dialogs', async ({ page }) => {
+  await page.goto(server.url)
+  await page.getByRole('button', { name: 'New job' }).click()
+  await page.getByLabel('Where is it?').waitFor()
+  expect((await new AxeBuilder({ page }).analyze()).violations.map((each) => each.id)).toEqual([])
+  await page.goto(`${server.url}/jobs/tern-quay/walk`)
+  await page.getByRole('button', { name: 'New room' }).click()
+  await page.getByRole('textbox', { name: 'Wall A' }).waitFor()
+  expect((await new AxeBuilder({ page }).analyze()).violations.map((each) => each.id)).toEqual([])
+})

@@ -1,0 +1,53 @@
+import { expect, test } from '@playwright/test'
+import { TestServer } from './server'
+
+const server = new TestServer(true)
+test.beforeAll(() => server.start())
+test.afterAll(() => server.remove())
+
+test('the demo opens on its practice clock with a room to pull', async ({ page }) => {
+  await page.goto(server.url)
+  await expect(page.getByRole('link', { name: '1 to pull now' })).toBeVisible()
+  await page.getByRole('link', { name: 'Tern Quay Music School' }).click()
+  const card = page.getByRole('article', { name: 'Now: Practice room 2' })
+  await expect(card).toBeVisible()
+  await expect(card).toContainText('Coated 8 min later than planned: the window moved to 13:43–14:06.')
+  await card.getByRole('button', { name: /^Pulled:/ }).click()
+  await expect(card).toBeHidden()
+  await expect(page.getByRole('heading', { name: 'Look along the line (14)' })).toBeVisible()
+})
+
+test('changing the house way judges every hem anew, and undo brings it back', async ({ page }) => {
+  await page.goto(`${server.url}/jobs/tern-quay/recipes?hem=${encodeURIComponent('practice1/wall:w1|ceiling')}`)
+  const card = page.getByLabel('wall A, ceiling line', { exact: true }).first()
+  await expect(card).toContainText('wiped almost off')
+  await page.getByRole('button', { name: 'own-colour seal' }).click()
+  await expect(card).toContainText('clear glaze')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(card).toContainText('wiped almost off')
+})
+
+test('nothing safe is an answer with what would help', async ({ page }) => {
+  await page.goto(`${server.url}/jobs/tern-quay/recipes?hem=${encodeURIComponent('store/wall:w3|ceiling')}`)
+  await expect(page.getByText('Bind or prime wall C and let it cure')).toBeVisible()
+  await expect(page.getByText('Instrument store: wall C, ceiling line')).toBeVisible()
+})
+
+test('a wrong edit is refused, names its place and changes nothing', async ({ page }) => {
+  await page.goto(`${server.url}/jobs/tern-quay/walk/store`)
+  await page.getByRole('button', { name: 'door 1' }).click()
+  await page.getByLabel('From left end').fill('2.6 m')
+  await page.getByLabel('From left end').press('Enter')
+  await expect(page.getByRole('alert')).toContainText('within wall A')
+  await expect(page.getByLabel('From left end')).toHaveValue('0.90 m')
+})
+
+test('works under the thumb at phone width', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`${server.url}/jobs/tern-quay/pulls`)
+  await expect(page.getByRole('heading', { name: 'Next to do' })).toBeVisible()
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth)
+  expect(wide).toBeLessThanOrEqual(390)
+  const tick = page.getByRole('button', { name: /^Sealed: Practice room 1/ })
+  expect((await tick.boundingBox())!.height).toBeGreaterThanOrEqual(44)
+})

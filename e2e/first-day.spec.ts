@@ -1,0 +1,107 @@
+import { expect, test } from '@playwright/test'
+import { TestServer } from './server'
+
+const server = new TestServer(false)
+test.beforeAll(() => server.start())
+test.afterAll(() => server.remove())
+
+// A Wednesday at 08:00 in Lisbon; the clock runs on from there.
+const MORNING = '2027-05-12T07:00:00Z'
+
+test('from nothing to a pulled and inspected round, over a restart', async ({ page }) => {
+  await page.clock.setFixedTime(new Date(MORNING))
+  await page.goto(server.url)
+
+  // A job.
+  await page.getByRole('button', { name: 'New job' }).click()
+  await page.getByLabel('What is it called?').fill('Plover Lane 3')
+  await page.getByLabel('Where is it?').fill('Plover Lane')
+  await page.getByLabel('Time zone').selectOption('Europe/Lisbon')
+  await page.getByRole('button', { name: 'Start the job' }).click()
+
+  // A room, typed wall by wall: two walls and close.
+  await page.getByRole('button', { name: 'New room' }).click()
+  await page.getByLabel('Room', { exact: true }).fill('Front room')
+  await page.getByLabel('Wall A').fill('four metres')
+  await page.getByLabel('Wall A').press('Enter')
+  await expect(page.getByRole('alert')).toContainText('was not understood')
+  await page.getByLabel('Wall A').fill('4.1')
+  await page.getByLabel('Wall A').press('Enter')
+  await page.getByLabel('Wall B').fill('3200 mm')
+  await page.getByLabel('Wall B').press('Enter')
+  await page.getByRole('button', { name: 'Close the room' }).click()
+  await page.getByRole('button', { name: 'Make the room' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Front room' })).toBeVisible()
+
+  // A door, and one coating step only, of one coat: walls.
+  await page.getByRole('button', { name: 'Add door' }).click()
+  await expect(page.getByRole('heading', { name: 'door 1' })).toBeVisible()
+  await page.getByRole('button', { name: 'Remove: Ceiling' }).click()
+  await page.getByRole('button', { name: 'Remove: Trim' }).click()
+  await page.getByRole('button', { name: /^Walls/ }).click()
+  await page.getByLabel('Coats').fill('1')
+  await page.getByLabel('Coats').press('Enter')
+  await expect(page.getByText('10 hems, 33.4 m')).toBeVisible()
+
+  // Arrow keys go from hem to hem.
+  await page.getByRole('button', { name: /^wall A, ceiling line/ }).focus()
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('heading', { name: 'Hem: wall A, top of skirting, left of door 1' })).toBeVisible()
+
+  // Recipes with reasons, load, rounds.
+  await page.getByRole('link', { name: 'See its recipe' }).click()
+  await expect(page.getByRole('heading', { name: 'Why' })).toBeVisible()
+  await expect(page.getByText(/lift risk/)).toBeVisible()
+  await page.getByRole('navigation').getByRole('link', { name: 'Load' }).first().click()
+  await expect(page.getByRole('heading', { name: 'Masking in all' })).toBeVisible()
+  await page.getByRole('navigation').getByRole('link', { name: 'Rounds' }).first().click()
+  await expect(page.getByRole('cell', { name: 'Front room' }).first()).toBeVisible()
+
+  // Cover, lay, coat, pull and inspect.
+  await page.getByRole('navigation').getByRole('link', { name: 'Pulls' }).first().click()
+  await page.getByRole('button', { name: /^Covered: Front room/ }).click()
+  const rounds = await page.getByRole('button', { name: /^Laid: Front room/ }).count()
+  expect(rounds).toBeGreaterThan(0)
+  await page
+    .getByRole('button', { name: /^Laid: Front room/ })
+    .first()
+    .click()
+  const sealing = page.getByRole('button', { name: /^Sealed: Front room/ })
+  if (await sealing.count()) await sealing.first().click()
+  await page
+    .getByRole('button', { name: /^Coated: Front room/ })
+    .first()
+    .click()
+  await page.clock.setFixedTime(new Date(Date.parse(MORNING) + 6 * 60_000))
+  const card = page.getByRole('article', { name: 'Now: Front room' })
+  await expect(card).toBeVisible({ timeout: 20_000 })
+  await card.getByRole('button', { name: /^Pulled:/ }).click()
+  await expect(page.getByRole('heading', { name: /^Look along the line/ })).toBeVisible()
+  await page.getByLabel('Bleeds').first().fill('2')
+  await page.getByRole('button', { name: 'Inspect' }).first().click()
+  const before = await page.getByRole('button', { name: 'Inspect' }).count()
+
+  // Undo the inspection, do it again.
+  await page.getByRole('button', { name: 'Undo' }).last().click()
+  await expect(page.getByRole('button', { name: 'Inspect' })).toHaveCount(before + 1)
+  await page.getByLabel('Bleeds').first().fill('3')
+  await page.getByRole('button', { name: 'Inspect' }).first().click()
+  await expect(page.getByRole('button', { name: 'Inspect' })).toHaveCount(before)
+  await expect
+    .poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.includes('unsent')).length))
+    .toBe(0)
+
+  // Everything is still there after the server has been stopped and started.
+  await server.restart()
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Inspect' })).toHaveCount(before)
+  await expect(page.getByRole('heading', { level: 1, name: 'Pulls' })).toBeVisible()
+  await page.getByRole('link', { name: 'All jobs' }).click()
+  await expect(page.getByRole('link', { name: 'Plover Lane 3' })).toBeVisible()
+})
+
+test('the server stops gracefully when asked to', async () => {
+  expect(await server.stop()).toBe(0)
+  await server.start()
+})

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test'
+
+/** Drives the built app in Debian's Chromium; each test file starts a server of its own on a database of its own. */
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../.tmp/playwright',
+  timeout: 60_000,
+  workers: 2,
+  retries: 0,
+  reporter: [['line'], ['json', { outputFile: '../.tmp/results/playwright.json' }]],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Europe/Lisbon',
+    screenshot: 'only-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+})

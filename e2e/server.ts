@@ -1,0 +1,63 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
+
+const ROOT = resolve(import.meta.dirname, '..')
+
+/** The real server on a free port of this machine, with a database file that outlives a restart. */
+export class TestServer {
+  private child: ChildProcess | null = null
+  private readonly dataDir = mkdtempSync(join(tmpdir(), 'crisp-hem-e2e-'))
+  private port = 0
+  constructor(private readonly demo: boolean) {}
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`
+  }
+
+  async start(): Promise<void> {
+    this.port ||= await freePort()
+    const args = ['server/dist/main.js', ...(this.demo ? ['--demo'] : [])]
+    this.child = spawn(process.execPath, args, {
+      cwd: ROOT,
+      env: { ...process.env, PORT: String(this.port), DATA_DIR: this.dataDir },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    })
+    await new Promise<void>((ready, failed) => {
+      this.child!.stdout!.once('data', () => ready())
+      this.child!.once('exit', (code) => failed(new Error(`the server ended with ${code}`)))
+    })
+  }
+
+  /** Asks the server to stop, and waits until it has. */
+  async stop(): Promise<number | null> {
+    const child = this.child
+    if (!child) return null
+    const ended = new Promise<number | null>((done) => child.once('exit', (code) => done(code)))
+    child.kill('SIGTERM')
+    this.child = null
+    return ended
+  }
+
+  async restart(): Promise<void> {
+    await this.stop()
+    await this.start()
+  }
+
+  async remove(): Promise<void> {
+    await this.stop()
+    rmSync(this.dataDir, { recursive: true, force: true })
+  }
+}
+
+function freePort(): Promise<number> {
+  return new Promise((found) => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number }
+      probe.close(() => found(port))
+    })
+  })
+}

@@ -1,0 +1,174 @@
+import { mkdtempSync, mkdirSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type { FastifyInstance } from 'fastify'
+import { gullRow, ternQuay } from '../../demo'
+import { writeJobFile } from '@crisp-hem/core/wire'
+import type { LogEvent } from '@crisp-hem/core'
+import { buildApp } from '../src/app'
+import { migrate, openDatabase, type Database } from '../src/db/open'
+import { seedOnce } from '../src/seed'
+
+const MIGRATIONS = 'server/migrations'
+let db: Database
+let app: FastifyInstance
+beforeEach(async () => {
+  db = openDatabase(':memory:', MIGRATIONS)
+  app = await buildApp({ db, version: 'test', webRoot: null, practiceClock: null, now: () => '2027-05-12T12:00:00Z' })
+})
+afterEach(async () => {
+  await app.close()
+  db.close()
+})
+
+const { log: demoLog, ...demoFacts } = ternQuay()
+const post = (url: string, payload?: unknown) =>
+  app.inject({ method: 'POST', url: `/api${url}`, ...(payload === undefined ? {} : { payload: payload as object }) })
+const get = (url: string) => app.inject({ method: 'GET', url: `/api${url}` })
+const importFile = (text: string, query = '') =>
+  app.inject({
+    method: 'POST',
+    url: `/api/jobs/import${query}`,
+    payload: text,
+    headers: { 'content-type': 'text/plain' },
+  })
+const event = (id: string, more: Partial<LogEvent> = {}): LogEvent => ({
+  id,
+  kind: 'laid',
+  at: '2027-05-12T07:00:00Z',
+  crewId: null,
+  subjects: ['r/h'],
+  coat: null,
+  bleeds: null,
+  expectedAt: null,
+  undoes: null,
+  note: '',
+  ...more,
+})
+
+test('health answers', async () => {
+  expect((await get('/health')).json()).toEqual({ ok: true, version: 'test', practiceClock: null })
+})
+
+describe('job files', () => {
+  test('export, import and export again give the same bytes', async () => {
+    await importFile(writeJobFile(ternQuay()))
+    const first = (await get('/jobs/tern-quay/file')).body
+    expect(first).toBe(writeJobFile(ternQuay()))
+    await app.inject({ method: 'DELETE', url: '/api/jobs/tern-quay' })
+    expect((await importFile(first)).statusCode).toBe(201)
+    expect((await get('/jobs/tern-quay/file')).body).toBe(first)
+  })
+  test('a wrong file is refused with its place and changes nothing', async () => {
+    await importFile(writeJobFile(gullRow()))
+    const spoiled = writeJobFile(ternQuay()).replace('"heightMm": 3100', '"heightMm": "tall"')
+    const answer = await importFile(spoiled)
+    expect(answer.statusCode).toBe(400)
+    expect(answer.json()).toMatchObject({ code: 'jobfile.invalid', place: 'rooms[2].heightMm' })
+    expect((await get('/jobs')).json()).toHaveLength(1)
+  })
+  test('a job that is here already comes in as a copy with its own id', async () => {
+    const file = writeJobFile(ternQuay())
+    await importFile(file)
+    expect((await importFile(file)).json()).toMatchObject({ code: 'job.exists' })
+    expect((await importFile(file, '?as=again')).statusCode).toBe(201)
+    expect((await get('/jobs/again')).json().log).toHaveLength(demoLog.length)
+  })
+})
+
+describe('facts', () => {
+  test('are saved once per revision; a stale save is refused and changes nothing', async () => {
+    await post('/jobs', demoFacts)
+    const put = (revision: number, name: string) =>
+      app.inject({ method: 'PUT', url: '/api/jobs/tern-quay', payload: { revision, facts: { ...demoFacts, name } } })
+    expect((await put(1, 'First')).json()).toEqual({ revision: 2 })
+    const stale = await put(1, 'Second')
+    expect([stale.statusCode, stale.json().code]).toEqual([409, 'job.changed_meanwhile'])
+    expect((await get('/jobs/tern-quay')).json()).toMatchObject({ revision: 2, facts: { name: 'First' } })
+  })
+  test('rooms that are gone are gone, and order is kept', async () => {
+    await post('/jobs', demoFacts)
+    const rooms = [demoFacts.rooms[3], demoFacts.rooms[0]]
+    await app.inject({
+      method: 'PUT',
+      url: '/api/jobs/tern-quay',
+      payload: { revision: 1, facts: { ...demoFacts, rooms } },
+    })
+    expect((await get('/jobs/tern-quay')).json().facts.rooms).toEqual(rooms)
+  })
+  test('what would break a job is refused with its place', async () => {
+    const answer = await post('/jobs', { ...demoFacts, air: { tempC: 18, rh: 140 } })
+    expect(answer.json()).toMatchObject({ code: 'request.invalid', place: 'air.rh' })
+    expect((await post('/jobs', [])).statusCode).toBe(400)
+  })
+  test('a copy has the survey and no log; a deleted job can be brought back', async () => {
+    await importFile(writeJobFile(ternQuay()))
+    await post('/jobs/tern-quay/copy', { id: 'copy-1', name: 'Copy' })
+    expect((await get('/jobs/copy-1')).json()).toMatchObject({ facts: { name: 'Copy' }, log: [] })
+    await app.inject({ method: 'DELETE', url: '/api/jobs/tern-quay' })
+    expect((await get('/jobs/tern-quay')).statusCode).toBe(404)
+    await post('/jobs/tern-quay/restore')
+    expect((await get('/jobs/tern-quay')).json().log).toHaveLength(demoLog.length)
+  })
+})
+
+describe('the log', () => {
+  beforeEach(() => post('/jobs', demoFacts))
+  test('takes an event once, however often it is sent', async () => {
+    expect((await post('/jobs/tern-quay/log', { events: [event('a'), event('b')] })).json()).toEqual({ taken: 2 })
+    expect(
+      (await post('/jobs/tern-quay/log', { events: [event('b', { kind: 'pulled' }), event('c')] })).json(),
+    ).toEqual({ taken: 1 })
+    expect((await get('/jobs/tern-quay/log')).json().events.map((each: LogEvent) => [each.id, each.kind])).toEqual([
+      ['a', 'laid'],
+      ['b', 'laid'],
+      ['c', 'laid'],
+    ])
+  })
+  test('refuses a batch with one wrong event as a whole', async () => {
+    const answer = await post('/jobs/tern-quay/log', { events: [event('a'), event('b', { at: 'noon' })] })
+    expect(answer.json()).toMatchObject({ place: 'events[1].at' })
+    expect((await get('/jobs/tern-quay/log')).json().events).toEqual([])
+  })
+  test('is never changed, not even by hand', async () => {
+    await post('/jobs/tern-quay/log', { events: [event('a')] })
+    expect(() => db.prepare("UPDATE log_event SET kind = 'pulled'").run()).toThrow(/never changed/)
+  })
+  test('an unknown job is told apart from an unknown address', async () => {
+    expect((await post('/jobs/nobody/log', { events: [event('a')] })).json().code).toBe('job.not_found')
+    expect((await get('/nothing')).json().code).toBe('route.not_found')
+  })
+})
+
+describe('the database file', () => {
+  const dir = mkdtempSync(join(tmpdir(), 'crisp-hem-test-'))
+  afterAll(() => rmSync(dir, { recursive: true, force: true }))
+
+  test('keeps everything over a restart, and the demo is loaded once only', () => {
+    const file = join(dir, 'a.sqlite')
+    const first = openDatabase(file, MIGRATIONS)
+    seedOnce(first, [ternQuay()])
+    first.prepare("UPDATE job SET name = 'Changed'").run()
+    first.close()
+    const again = openDatabase(file, MIGRATIONS)
+    seedOnce(again, [ternQuay()])
+    expect(again.prepare('SELECT name FROM job').all()).toEqual([{ name: 'Changed' }])
+    expect(again.pragma('journal_mode', { simple: true })).toBe('wal')
+    expect(again.pragma('synchronous', { simple: true })).toBe(2)
+    again.close()
+  })
+
+  test('a migration that fails leaves the last good version', () => {
+    const steps = join(dir, 'steps')
+    mkdirSync(steps)
+    writeFileSync(join(steps, '0001_good.sql'), 'CREATE TABLE a (x) ;')
+    writeFileSync(join(steps, '0002_bad.sql'), 'CREATE TABLE b (x); NONSENSE;')
+    const file = join(dir, 'b.sqlite')
+    expect(() => openDatabase(file, steps)).toThrow(/NONSENSE/)
+    writeFileSync(join(steps, '0002_bad.sql'), 'CREATE TABLE b (x);')
+    const db2 = openDatabase(file, steps)
+    migrate(db2, steps)
+    expect(db2.pragma('user_version', { simple: true })).toBe(2)
+    db2.close()
+  })
+})

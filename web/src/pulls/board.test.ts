@@ -1,0 +1,39 @@
+import { foldLog, parseInstant, planJob } from '@crisp-hem/core'
+import { TERN_QUAY_NOW, ternQuay } from '../../../demo'
+import { boardAt } from './board'
+import { inspectTick, pullTick, taskTick } from './ticks'
+
+const job = ternQuay()
+const now = parseInstant(TERN_QUAY_NOW)
+const plan = planJob(job, now)
+const log = foldLog(job.log)
+
+test('the board tells now, next and what must be looked at', () => {
+  const board = boardAt(plan, log, now, null)
+  expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([['practice2', 'now']])
+  expect(board.toInspect).toHaveLength(3)
+  expect([...board.breathers].sort()).toEqual(['fitting:practice1/f3', 'fitting:practice2/f3'])
+  expect(board.todo[0]).toMatchObject({ task: { kind: 'seal', roomId: 'practice1' } })
+})
+
+test('later the same round is tacky, then dry, then overdue', () => {
+  const standAt = (minutes: number) => boardAt(plan, log, now + minutes, null).pulls[0]!.stand
+  expect([standAt(30), standAt(13 * 60), standAt(4 * 1440)]).toEqual(['not yet', 'dry', 'overdue'])
+})
+
+test('one crew sees its own work only', () => {
+  expect(boardAt(plan, log, now, 'wren').pulls).toEqual([])
+  expect(boardAt(plan, log, now, 'heron').todo.every((card) => card.task.crewId === 'heron')).toBe(true)
+})
+
+test('ticks carry what happened and when it was expected', () => {
+  const task = plan.tasks.find((each) => each.kind === 'coat' && each.coat === 2)!
+  expect(taskTick(task, ['h'], 'c', now + 0.9, now)).toMatchObject({
+    kind: 'coated',
+    coat: 2,
+    at: '2027-05-12T12:46:00Z',
+    expectedAt: '2027-05-12T12:46:00Z',
+  })
+  expect(pullTick(['h'], 'c', now, null)).toMatchObject({ kind: 'pulled', expectedAt: null })
+  expect(inspectTick('h', 3, now)).toMatchObject({ kind: 'inspected', bleeds: 3 })
+})
