@@ -73,6 +73,9 @@ export function jobTable(db: Database) {
         changedAt: row.changed_at,
       })),
 
+    /** Whether a job is here and not deleted. */
+    has: (id: string): boolean => sql.any.get(id)?.deleted_at === null,
+
     /** Facts and revision of a job that is not deleted, or null. */
     read(id: string): { facts: JobFacts; revision: number } | null {
       const row = sql.one.get(id)

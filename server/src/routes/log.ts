@@ -8,12 +8,12 @@ import { refuseFaults, ServerError } from '../errors'
 /** POST /jobs/:jobId/log — events from a device; sending some twice changes nothing. */
 export const logRoutes: FastifyPluginAsync<{ jobs: JobTable; log: LogTable }> = async (app, { jobs, log }) => {
   app.get<{ Params: { jobId: string } }>('/jobs/:jobId/log', async ({ params }) => {
-    if (!jobs.read(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
+    if (!jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
     return { events: log.read(params.jobId) }
   })
   app.post<{ Params: { jobId: string } }>('/jobs/:jobId/log', async ({ params, body }, reply) => {
     refuseFaults(shapeFaults(eventBatchSchema, body))
-    if (!jobs.read(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
+    if (!jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
     const taken = log.append(params.jobId, (body as { events: LogEvent[] }).events)
     return reply.code(201).send({ taken })
   })

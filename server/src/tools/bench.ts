@@ -91,7 +91,7 @@ async function main(): Promise<void> {
   const dir = mkdtempSync(join(tmpdir(), 'crisp-hem-bench-'))
   try {
     const demo = planTime(ternQuay(), parseInstant(TERN_QUAY_NOW))
-    const many = planTime(manyHems(520, 26))
+    const many = planTime(manyHems(500, 22))
     const [served, bare] = [await serverWrites(dir), await bareWrites(dir)]
     const rows: Row[] = [
       { what: `whole plan, demo job (${demo.hems} hems)`, value: `${demo.ms.toFixed(1)} ms`, target: '' },
