@@ -3,6 +3,8 @@ export interface AirPoint {
   readonly tempC: number
   readonly rh: number
   readonly windMs: number
+  /** Temperature of the face, where sun or a cold wall parts it from the air; left out, it is the air's. */
+  readonly faceC?: number
 }
 
 /**

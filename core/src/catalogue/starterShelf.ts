@@ -284,6 +284,25 @@ const COATINGS: Coating[] = [
     ...WALL_FLOW,
     mark: 'label',
   },
+  {
+    id: 'dinghy-stain',
+    name: 'Dinghy Thin Stain',
+    sheen: 'flat',
+    base: 'water',
+    openMin: 10,
+    touchDryMin: 40,
+    recoatMin: 120,
+    hardDryMin: 300,
+    filmFormingC: 5,
+    maxC: 32,
+    maxRh: 85,
+    spreadM2PerL: 14,
+    priceMinorPerL: 1350,
+    restPas: 0.06,
+    shearedPas: 0.04,
+    surfaceNm: 0.032,
+    mark: 'label',
+  },
 ]
 
 const COVERS: Cover[] = [

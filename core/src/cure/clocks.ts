@@ -27,10 +27,10 @@ const KELVIN = 273.15
  * How fast paint dries in this air, as a multiple of 23 °C / 50 % RH: vapour pressure deficit over the
  * reference deficit, times the effect of air speed. docs/science.md eq. 4.
  *
- * @returns 0 at saturation, 1 at reference; face and air are taken as equally warm
+ * @returns 0 at saturation, 1 at reference; the face's own temperature counts where it is known
  */
 export function dryingRate(point: AirPoint): number {
-  const deficit = saturationPa(point.tempC) - vapourPa(point.tempC, point.rh)
+  const deficit = saturationPa(point.faceC ?? point.tempC) - vapourPa(point.tempC, point.rh)
   return Math.max(0, (deficit * airFactor(point.windMs)) / REFERENCE_DRYING)
 }
 
@@ -54,4 +54,4 @@ export const dryingClock = (air: AirSeries): RateClock => rateClock(air, dryingR
 
 /** The cure clock: reference minutes of cure for a coating with this film-forming limit. */
 export const cureClock = (air: AirSeries, filmFormingC: number): RateClock =>
-  rateClock(air, (point) => cureRate(point.tempC, filmFormingC))
+  rateClock(air, (point) => cureRate(point.faceC ?? point.tempC, filmFormingC))

@@ -83,6 +83,7 @@ export const edgeSetup = (ctx: HemContext, tape: Tape, seal: Seal, pressing: Pre
   pressing,
   seal,
   stroke: gentleStroke(ctx.step.tool),
+  openGrain: ctx.keepFinish.soundness === 'bare wood',
   coating: ctx.coating,
 })
 

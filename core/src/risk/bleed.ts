@@ -1,7 +1,7 @@
 import { TEXTURE_FACTS, type Texture } from '../catalogue/textures'
 import type { Backing, Coating, TapeEdge, Tool } from '../catalogue/types'
 import { known } from '../known'
-import { Z90, type Estimate } from './normal'
+import { normalCdf, Z90, type Estimate } from './normal'
 
 /** What closes the gap under the edge before the colour comes. */
 export const SEALS = ['none', 'own colour', 'clear glaze', 'wiped sealant'] as const
@@ -48,6 +48,8 @@ export interface EdgeSetup {
   readonly pressing: Pressing
   readonly seal: Seal
   readonly stroke: Stroke
+  /** Open wood grain leads under any tape, beside the valleys of the face. */
+  readonly openGrain?: boolean
   readonly coating: Pick<Coating, 'base' | 'openMin' | 'restPas' | 'shearedPas' | 'surfaceNm'>
 }
 
@@ -67,13 +69,19 @@ export function meanGapUm(setup: EdgeSetup): number {
  * @returns µm
  */
 export function criticalGapUm(setup: EdgeSetup): number {
-  const { coating } = setup
-  const gelSeconds = coating.openMin * 60 * EDGE_GEL_SHARE.value
-  const a = (coating.surfaceNm * CONTACT_COS * gelSeconds) / (3 * coating.restPas)
-  const b = (STROKE_PA[setup.stroke] * STROKE_SECONDS.value) / (6 * coating.shearedPas)
+  const { a, b } = flowTerms(setup)
   const run = (VISIBLE_MM.value * 1e-3) ** 2
   const h = b === 0 ? run / a : (-a + Math.sqrt(a * a + 4 * b * run)) / (2 * b)
   return h * 1e6
+}
+
+/** The two terms of L² = a·h + b·h², SI units: capillary until the edge gels, and pressure under the stroke. */
+export function flowTerms({ coating, stroke }: EdgeSetup): { a: number; b: number } {
+  const gelSeconds = coating.openMin * 60 * EDGE_GEL_SHARE.value
+  return {
+    a: (coating.surfaceNm * CONTACT_COS * gelSeconds) / (3 * coating.restPas),
+    b: (STROKE_PA[stroke] * STROKE_SECONDS.value) / (6 * coating.shearedPas),
+  }
 }
 
 /** Largest gap that stays shut, µm: by the paint itself, by a gelled barrier edge, by the seal. */
@@ -93,11 +101,47 @@ export function bleedsPerMetre(setup: EdgeSetup): Estimate {
   const shut = closedGapUm(setup)
   const miss = setup.seal === 'none' ? 0 : SEAL_MISS.value * chanceDeeper(criticalGapUm(setup), meanGapUm(setup))
   // A hand's care differs more than a face's roughness: the chance of a miss moves with the fourth power.
+  const grain = setup.openGrain ? grainBleedsPerMetre(setup) : 0
   const at = (shift: number) =>
-    valleys * (chanceDeeper(shut, meanGapUm(setup) * Math.exp(shift)) + miss * Math.exp(4 * shift))
+    valleys * (chanceDeeper(shut, meanGapUm(setup) * Math.exp(shift)) + miss * Math.exp(4 * shift)) +
+    grain * Math.exp(shift)
   const shift = Z90 * BLEED_MODEL_SPREAD.value
   return { mean: at(0), low: at(-shift), high: at(shift) }
 }
 
+/** Vessels of bare wood at the face: radius, spread (log scale) and distance along the edge. From memory. */
+export const GRAIN = {
+  radiusUm: known(18, 'µm', 'from memory', 'open vessels of softwood and ring-porous wood'),
+  spread: known(0.5, '', 'from memory', 'radii differ several times over'),
+  pitchMm: known(1.5, 'mm', 'from memory', 'vessels cut by the edge'),
+}
+/** Share of vessels a seal leaves open at the edge. From memory. */
+const GRAIN_AFTER_SEAL = 0.05
+
+/**
+ * Bleeds along open grain: Washburn 1921 for a round capillary, L² = γ r cosθ t / 2η, so a vessel shows when its
+ * radius is over 2ηL²/(γ cosθ t). No tape edge reaches into the wood. docs/science.md eq. 14b.
+ */
+function grainBleedsPerMetre(setup: EdgeSetup): number {
+  const { coating } = setup
+  const seconds = coating.openMin * 60 * EDGE_GEL_SHARE.value
+  const run = VISIBLE_MM.value * 1e-3
+  const criticalUm = (1e6 * 2 * coating.restPas * run * run) / (coating.surfaceNm * CONTACT_COS * seconds)
+  const share = normalCdf(Math.log(GRAIN.radiusUm.value / criticalUm) / GRAIN.spread.value)
+  return (1000 / GRAIN.pitchMm.value) * share * (setup.seal === 'none' ? 1 : GRAIN_AFTER_SEAL)
+}
+
+/**
+ * How far paint runs under an edge where the gap is `gapUm` high, mm: the forward form of {@link criticalGapUm}.
+ * Nothing runs where barrier or seal has shut the gap.
+ */
+export function runMm(setup: EdgeSetup, gapUm: number): number {
+  const open = gapUm - (closedGapUm(setup) - criticalGapUm(setup))
+  if (open <= 0) return 0
+  const { a, b } = flowTerms(setup)
+  const h = open * 1e-6
+  return 1000 * Math.sqrt(a * h + b * h * h)
+}
+
 /** Rayleigh: P(depth > x) for a mean depth. */
-const chanceDeeper = (x: number, mean: number): number => Math.exp((-Math.PI / 4) * (x / mean) ** 2)
+export const chanceDeeper = (x: number, mean: number): number => Math.exp((-Math.PI / 4) * (x / mean) ** 2)

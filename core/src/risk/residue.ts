@@ -12,7 +12,7 @@ const MIN_PER_DAY = 1440
 
 /** The stay clock: glue creeps into the face with the same warmth law as cure, with no lower limit. */
 export const stayClock = (air: AirSeries): RateClock =>
-  rateClock(air, (point) => cureRate(point.tempC, Number.NEGATIVE_INFINITY))
+  rateClock(air, (point) => cureRate(point.faceC ?? point.tempC, Number.NEGATIVE_INFINITY))
 
 /** How much of a tape's clean-removal time is used up between laying and pulling; 1 is all of it. */
 export const stayUsed = (clock: RateClock, tape: Tape, laidAt: number, pulledAt: number): number =>

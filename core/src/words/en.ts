@@ -59,6 +59,13 @@ export const EN = {
   'care.power': 'Power off before a plate is loosened or masked inside.',
   'care.spray': 'Spraying: respirator and airflow; a skin injection is an emergency. Follow local codes.',
   'care.blade': 'Score with a fresh blade, cutting away from the hand.',
+  // bench
+  'bench.bleed': '{texture} leaves gaps of {gap} mm on average; gaps up to {shut} mm stay shut.',
+  'bench.lift': 'The pull loads the finish with {load} N per 25 mm; it holds about {hold} N.',
+  'bench.tear': 'Pulled when {film}; {sheen} film, {scored}.',
+  'bench.residue': '{used} % of the {label} days it may stay are used up.',
+  'bench.crack': 'The bead shrinks {shrink} %; {sheen} film over it.',
+  'bench.no_bead': 'No bead that could shrink.',
   // rounds and schedule
   'round.whole': 'all of {step} in one round',
   'round.size': '{walls} in one round: sealed to pulled takes {need} min of a {window} min window',

@@ -1,5 +1,4 @@
-import { meanGapUm, criticalGapUm, closedGapUm, TEXTURE_FACTS, type EdgeSetup } from '@crisp-hem/core'
-import { seededNumbers } from './seededNumbers'
+import { meanGapUm, criticalGapUm, closedGapUm, TEXTURE_FACTS, seededNumbers, type EdgeSetup } from '@crisp-hem/core'
 
 interface EdgeSectionProps {
   readonly setup: EdgeSetup

@@ -1,6 +1,5 @@
-import { newRoom, UNTOUCHED, type PullSpan } from '@crisp-hem/core'
+import { newRoom, seededNumbers, seedOf, UNTOUCHED, type PullSpan } from '@crisp-hem/core'
 import { ribbonPieces, ribbonX } from './ribbonScale'
-import { seededNumbers, seedOf } from './seededNumbers'
 import { paintSide, stitchOf } from './stitch'
 import { unrollRoom } from './unroll'
 

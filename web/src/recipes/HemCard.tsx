@@ -7,6 +7,7 @@ import {
   formatMoney,
   gentleStroke,
   sayText,
+  seedOf,
   tapeOf,
   type EdgeSetup,
   type Hem,
@@ -18,7 +19,7 @@ import {
 } from '@crisp-hem/core'
 import { EdgeSection } from '../drawing/EdgeSection'
 import { PullRibbon } from '../drawing/PullRibbon'
-import { seedOf } from '../drawing/seededNumbers'
+
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 import { Panel } from '../ui/Panel'

@@ -7,6 +7,6 @@ export function seededNumbers(seed: number): () => number {
   }
 }
 
-/** A seed from any text, so that the same hem always looks the same. */
+/** A seed from any text, so that the same thing always looks the same. */
 export const seedOf = (text: string): number =>
   [...text].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 2147483647, 7)

@@ -1,0 +1,24 @@
+import { saturationPa, vapourPa } from './vapour'
+
+/** Sea-level pressure, Pa. Standard atmosphere (ISO 2533): published. */
+export const STANDARD_PA = 101_325
+const VAPOUR_RATIO = 0.621945 // molar masses of water and dry air, ASHRAE Fundamentals ch. 1: published
+
+const humidityRatio = (vapour: number, pressurePa: number): number => (VAPOUR_RATIO * vapour) / (pressurePa - vapour)
+
+/**
+ * Wet bulb of air above freezing, °C: the temperature at which the humidity ratio of ASHRAE Fundamentals ch. 1
+ * eq. 33 meets the air's, by bisection to 1e-6 °C. docs/science.md eq. 3b.
+ */
+export function wetBulbC(tempC: number, rh: number, pressurePa = STANDARD_PA): number {
+  const wanted = humidityRatio(vapourPa(tempC, rh), pressurePa)
+  let [low, high] = [-40, tempC]
+  while (high - low > 1e-6) {
+    const wet = (low + high) / 2
+    const saturated = humidityRatio(saturationPa(wet), pressurePa)
+    const ratio = ((2501 - 2.326 * wet) * saturated - 1.006 * (tempC - wet)) / (2501 + 1.86 * tempC - 4.186 * wet)
+    if (ratio > wanted) high = wet
+    else low = wet
+  }
+  return (low + high) / 2
+}

@@ -1,0 +1,188 @@
+import type { AirPoint, AirSeries } from '../air/airSeries'
+import { solAirC, sunOnFaceWm2, sunPosition } from '../air/sun'
+import { aboveDewC, DEW_MARGIN } from '../air/vapour'
+import { coatingOf, sealantOf, tapeOf } from '../catalogue/find'
+import type { Shelf } from '../catalogue/types'
+import { cureClock, dryingClock } from '../cure/clocks'
+import { pullWindow, spanAt, type PullSpan, type SpanKind } from '../cure/pullWindow'
+import { gainedBetween } from '../cure/rateClock'
+import { lightness, visibility } from '../recipes/contrast'
+import { bleedsPerMetre, closedGapUm, criticalGapUm, meanGapUm, type EdgeSetup } from '../risk/bleed'
+import { crackPerMetre } from '../risk/crack'
+import { holdN25, liftPerMetre, pullFactor, type KeepFinish } from '../risk/lift'
+import { Z90, type Estimate } from '../risk/normal'
+import { offBy, residuePerMetre, stayClock, stayUsed } from '../risk/residue'
+import { tearPerMetre, type FilmAtPull } from '../risk/tear'
+import { figure, said, type Said } from '../words/say'
+import type { BenchSetup } from './benchSetup'
+
+export const RISKS = ['bleed', 'lift', 'tear', 'residue', 'crack'] as const
+export type RiskName = (typeof RISKS)[number]
+
+/** One risk per metre with its interval and what decides it. Bleed is a count, the others are chances. */
+export interface JudgedRisk {
+  readonly name: RiskName
+  readonly perMetre: Estimate
+  readonly decides: Said
+}
+
+export interface BenchAnswer {
+  readonly risks: readonly JudgedRisk[]
+  readonly spans: readonly PullSpan[]
+  readonly pulledAt: number
+  /** The span the pull falls in. */
+  readonly pullSpan: SpanKind
+  readonly faceC: number
+  readonly aboveDewC: number
+  readonly dewOk: boolean
+  readonly meanGapUm: number
+  readonly criticalGapUm: number
+  readonly closedGapUm: number
+  readonly stayUsed: number
+  /** Visibility of a defect between the two colours; 1 at strong contrast. */
+  readonly visibility: number
+}
+
+const HOURS_BEFORE = 24 * 42
+const HOURS_AFTER = 24 * 4
+
+/** The air of a setup, hour by hour: steady, with the sun's warmth on the face while it is up. */
+export function benchAir(setup: BenchSetup): AirSeries {
+  const base: AirPoint = { tempC: setup.tempC, rh: setup.rh, windMs: setup.windMs }
+  const { sun } = setup
+  if (!sun) return { startMin: 0, hours: [base] }
+  const startMin = Math.floor(setup.coatedAt / 60) * 60 - 60 * HOURS_BEFORE
+  const light = lightness(setup.coatSwatch)
+  const hours = Array.from({ length: HOURS_BEFORE + HOURS_AFTER }, (_, i) => {
+    const at = startMin + 60 * i + 30
+    const watts = sunOnFaceWm2(sunPosition(at, sun.latDeg, sun.lonDeg), sun.facingDeg, sun.cloud)
+    return { ...base, faceC: solAirC(setup.tempC, watts, light) }
+  })
+  return { startMin, hours }
+}
+
+/** The edge of a setup as the bleed model sees it. */
+export function benchEdge(setup: BenchSetup, shelf: Shelf): EdgeSetup {
+  const tape = tapeOf(shelf, setup.tapeId)
+  return {
+    texture: setup.texture,
+    dusty: setup.dusty,
+    edge: tape.edge,
+    backing: tape.backing,
+    gripN25: tape.gripN25,
+    pressing: setup.pressing,
+    seal: setup.seal,
+    stroke: setup.stroke,
+    openGrain: setup.soundness === 'bare wood',
+    coating: coatingOf(shelf, setup.coatingId),
+  }
+}
+
+/**
+ * What a setup does: all risks as figures, the pull window, and what decides each.
+ * @throws CoreError catalogue.unknown for things not on the shelf
+ */
+export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
+  const tape = tapeOf(shelf, setup.tapeId)
+  const coating = coatingOf(shelf, setup.coatingId)
+  const sealant = setup.seal === 'wiped sealant' && setup.sealantId ? sealantOf(shelf, setup.sealantId) : null
+  const air = benchAir(setup)
+  const edge = benchEdge(setup, shelf)
+  const stay = stayClock(air)
+  const laidAt = setup.coatedAt - setup.laidBeforeMin
+  const pulledAt = setup.coatedAt + setup.pullAfterMin
+  const keepCoatedAt = setup.ageDays === null ? null : laidAt - setup.ageDays * 1440
+  const finish: KeepFinish = {
+    soundness: setup.soundness,
+    tool: setup.keepTool,
+    // The pull tries the finish, so it is as old as the pull.
+    ageRefMin:
+      keepCoatedAt === null ? null : gainedBetween(cureClock(air, coating.filmFormingC), keepCoatedAt, pulledAt),
+  }
+  const spans = pullWindow({
+    drying: dryingClock(air),
+    coating,
+    coatedFrom: setup.coatedAt,
+    coatedTo: setup.coatedAt,
+    sealant,
+    sealedAt: sealant ? setup.coatedAt - 5 : null,
+    offBy: offBy(stay, tape, laidAt),
+  })
+  const span = spanAt(spans, pulledAt)?.kind ?? 'too wet'
+  const used = stayUsed(stay, tape, laidAt, pulledAt)
+  const now = air.hours.length === 1 ? air.hours[0]! : air.hours[HOURS_BEFORE]!
+  const faceC = now.faceC ?? now.tempC
+  const margin = aboveDewC(faceC, setup.tempC, setup.rh)
+  const manner = { foldDeg: setup.foldDeg, speed: setup.speed }
+  const bleeds = bleedsPerMetre(edge)
+  const lift = liftPerMetre(tape.gripN25, finish, manner)
+  const film: FilmAtPull = span === 'dry' || span === 'past' ? 'dry' : span === 'tacky' ? 'tacky' : 'wet'
+  const thick = 1 + 0.35 * setup.earlierCoats
+  const tear = Math.min(1, tearPerMetre(coating.sheen, setup.seal, film, setup.scored) * (film === 'wet' ? 1 : thick))
+  return {
+    spans,
+    pulledAt,
+    pullSpan: span,
+    faceC,
+    aboveDewC: margin,
+    dewOk: margin >= DEW_MARGIN.value,
+    meanGapUm: meanGapUm(edge),
+    criticalGapUm: criticalGapUm(edge),
+    closedGapUm: closedGapUm(edge),
+    stayUsed: used,
+    visibility: visibility(setup.keepSwatch, setup.coatSwatch),
+    risks: [
+      {
+        name: 'bleed',
+        perMetre: bleeds,
+        decides: said('bench.bleed', { gap: mm(meanGapUm(edge)), shut: mm(closedGapUm(edge)), texture: setup.texture }),
+      },
+      {
+        name: 'lift',
+        perMetre: lift,
+        decides: said('bench.lift', { load: figure(tape.gripN25 * pullFactor(manner)), hold: figure(holdN25(finish)) }),
+      },
+      {
+        name: 'tear',
+        perMetre: spread(tear, TEAR_SPREAD),
+        decides: said('bench.tear', {
+          film: span,
+          sheen: coating.sheen,
+          scored: setup.scored ? 'scored' : 'not scored',
+        }),
+      },
+      {
+        name: 'residue',
+        perMetre: residue(used),
+        decides: said('bench.residue', { used: figure(used * 100), label: figure(tape.stayDays) }),
+      },
+      {
+        name: 'crack',
+        perMetre: spread(crackPerMetre(sealant, coating.sheen), TEAR_SPREAD),
+        decides: sealant
+          ? said('bench.crack', { shrink: sealant.shrinkPct, sheen: coating.sheen })
+          : said('bench.no_bead'),
+      },
+    ],
+  }
+}
+
+const mm = (um: number) => (um / 1000).toFixed(3)
+
+/** How far chances of tearing and cracking may be off (log odds). From memory. */
+const TEAR_SPREAD = 0.6
+
+/** An interval round a chance, even on both sides in log odds. */
+function spread(mean: number, sigma: number): Estimate {
+  if (mean <= 0 || mean >= 1) return { mean, low: mean, high: mean }
+  const odds = mean / (1 - mean)
+  const at = (shift: number) => (odds * Math.exp(shift)) / (1 + odds * Math.exp(shift))
+  return { mean, low: at(-Z90 * sigma), high: at(Z90 * sigma) }
+}
+
+/** Stay clocks may be off by a quarter either way. From memory. */
+const residue = (used: number): Estimate => ({
+  mean: residuePerMetre(used),
+  low: residuePerMetre(used / 1.25),
+  high: residuePerMetre(used * 1.25),
+})

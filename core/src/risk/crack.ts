@@ -1,0 +1,25 @@
+import type { Sealant, Sheen } from '../catalogue/types'
+import { known } from '../known'
+
+/** Stiffness of a new film against stretch over a shrinking bead, by sheen: flat is brittle. From memory, order common practice. */
+const STIFF: Record<Sheen, number> = {
+  flat: 1,
+  matt: 0.55,
+  eggshell: 0.25,
+  satin: 0.12,
+  'semi-gloss': 0.08,
+  gloss: 0.05,
+}
+/** Rim a wiped bead leaves: about 0.3 mm. */
+export const BEAD_RIM_MM = known(0.3, 'mm', 'common practice', 'rim of a bead wiped almost off')
+const CRACK_SCALE = 4 // from memory: sets flat over ordinary clear near certain, satin near none
+
+/**
+ * Chance that a metre of coat cracks over a wiped bead that was still wet: shrinkage × bead left × stiffness.
+ * A sealant that may be painted at once counts a tenth. docs/science.md eq. 15b.
+ */
+export function crackPerMetre(sealant: Pick<Sealant, 'shrinkPct' | 'paintAtOnce'> | null, sheen: Sheen): number {
+  if (!sealant) return 0
+  const strain = (sealant.shrinkPct / 100) * BEAD_RIM_MM.value * STIFF[sheen] * (sealant.paintAtOnce ? 0.1 : 1)
+  return 1 - Math.exp(-CRACK_SCALE * 8 * strain)
+}
