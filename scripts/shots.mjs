@@ -22,6 +22,8 @@ const VIEWS = {
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
   pulls: { path: '/jobs/tern-quay/pulls', size: DESK },
   site: { path: '/jobs/tern-quay/site', size: DESK },
+  bench: { path: `/jobs/tern-quay/bench?hem=${HEM}`, size: DESK },
+  'bench-b': { path: `/jobs/tern-quay/bench`, size: { width: 1280, height: 1500 } },
   'pulls-phone': { path: '/jobs/tern-quay/pulls', size: PHONE },
   'pulls-phone-cabin': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'cabin' },
   'walk-cabin': { path: '/jobs/tern-quay/walk/recital', size: DESK, theme: 'cabin' },

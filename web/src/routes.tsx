@@ -18,6 +18,7 @@ export const router = createBrowserRouter([
       { path: 'recipes', lazy: page(() => import('./recipes/RecipesPage'), 'RecipesPage') },
       { path: 'load', lazy: page(() => import('./load/LoadPage'), 'LoadPage') },
       { path: 'rounds', lazy: page(() => import('./rounds/RoundsPage'), 'RoundsPage') },
+      { path: 'bench', lazy: page(() => import('./bench/BenchPage'), 'BenchPage') },
       { path: 'pulls', lazy: page(() => import('./pulls/PullsPage'), 'PullsPage') },
     ],
   },

@@ -1,6 +1,6 @@
 import { TEXTURE_FACTS } from '../catalogue/textures'
 import type { Shelf } from '../catalogue/types'
-import { meanGapUm, runMm, VISIBLE_MM } from '../risk/bleed'
+import { meanGapUm, runMm, VISIBLE_MM, type EdgeSetup } from '../risk/bleed'
 import { seededNumbers } from '../seeded'
 import { benchEdge, judgeBench } from './judgeBench'
 import type { BenchSetup } from './benchSetup'
@@ -34,16 +34,8 @@ export interface Reveal {
  */
 export function revealEdge(setup: BenchSetup, shelf: Shelf): Reveal {
   const edge = benchEdge(setup, shelf)
-  const texture = TEXTURE_FACTS[setup.texture]
-  const openShare = meanGapUm(edge) / texture.valleyUm.value
   const random = seededNumbers(setup.seed * 7919 + 17)
-  const valleys = Array.from({ length: Math.floor(REVEAL_MM / texture.pitchMm.value) }, (_, i): Valley | null => {
-    const [place, deep, meets] = [random(), random(), random()]
-    if (meets >= texture.voidShare) return null
-    const depthUm = texture.valleyUm.value * rayleigh(deep)
-    const gapUm = depthUm * openShare
-    return { atMm: (i + 0.2 + 0.6 * place) * texture.pitchMm.value, depthUm, gapUm, runMm: runMm(edge, gapUm) }
-  }).filter((valley) => valley !== null)
+  const valleys = sampleValleys(edge, random, REVEAL_MM)
   const answer = judgeBench(setup, shelf)
   const chance = (name: 'tear' | 'lift') => answer.risks.find((risk) => risk.name === name)!.perMetre.mean
   const metres = REVEAL_MM / 1000
@@ -62,6 +54,19 @@ export function revealEdge(setup: BenchSetup, shelf: Shelf): Reveal {
       deepMm: 2 + 6 * random(),
     })),
   }
+}
+
+/** Valleys along a stretch of edge, drawn from the law the bleed model counts with. @param lengthMm of edge */
+export function sampleValleys(edge: EdgeSetup, random: () => number, lengthMm: number): Valley[] {
+  const texture = TEXTURE_FACTS[edge.texture]
+  const openShare = meanGapUm(edge) / texture.valleyUm.value
+  return Array.from({ length: Math.floor(lengthMm / texture.pitchMm.value) }, (_, i): Valley | null => {
+    const [place, deep, meets] = [random(), random(), random()]
+    if (meets >= texture.voidShare) return null
+    const depthUm = texture.valleyUm.value * rayleigh(deep)
+    const gapUm = depthUm * openShare
+    return { atMm: (i + 0.2 + 0.6 * place) * texture.pitchMm.value, depthUm, gapUm, runMm: runMm(edge, gapUm) }
+  }).filter((valley) => valley !== null)
 }
 
 const isBleed = (valley: Valley): boolean => valley.runMm > VISIBLE_MM.value

@@ -2,7 +2,7 @@ import { instantOfGain, type RateClock } from '../cure/rateClock'
 import { formatMoney } from '../units/money'
 import { BARRIER_GAP_UM, closedGapUm, criticalGapUm, meanGapUm } from '../risk/bleed'
 import { whenText } from '../units/time'
-import { figure, said, type Said } from '../words/say'
+import { figure, said, sayText, type Said } from '../words/say'
 import { judgeCandidates, scored, type Candidate } from './candidates'
 import type { HemContext } from './hemContext'
 import type { NoRecipe, Recipe, RecipeAnswer } from './recipe'
@@ -18,6 +18,7 @@ const PRESS_ENOUGH_SHARE = 0.25
  *
  * Rule of choice:
  * 1. candidates that break a hard rule are out, each with its reason;
+ *    a way chosen by hand goes first among the others, and is challenged when it is out;
  * 2. where pressing alone all but stops bleeding and the house seals only where needed, press only;
  * 3. else the house school, its cheapest by expected cost;
  * 4. else the cheapest of the other schools, saying so.
@@ -26,7 +27,15 @@ export function chooseRecipe(ctx: HemContext, judged: readonly Candidate[] = jud
   const safe = judged
     .filter((each) => each.ruledOut === null)
     .sort((a, b) => a.costPerM.total - b.costPerM.total || (a.tape.id < b.tape.id ? -1 : 1))
-  const pick = choose(ctx, safe)
+  const chosen =
+    ctx.choice && judged.find((each) => each.school === ctx.choice!.school && each.tape.id === ctx.choice!.tapeId)
+  const pick =
+    chosen && chosen.ruledOut === null
+      ? { candidate: chosen, why: said('why.own_choice', { reason: ctx.choice!.reason || '–' }) }
+      : choose(ctx, safe)
+  const challenge = chosen?.ruledOut
+    ? [said('why.choice_unsafe', { school: chosen.school, tape: chosen.tape.name, rule: sayText(chosen.ruledOut) })]
+    : []
   const ruledOut = judged.flatMap((each) =>
     each.ruledOut && each.ruledOut.code !== 'out.not_barrier'
       ? [{ school: each.school, tapeId: each.tape.id, why: each.ruledOut }]
@@ -47,7 +56,7 @@ export function chooseRecipe(ctx: HemContext, judged: readonly Candidate[] = jud
     }))
   return {
     safe: true,
-    ...recipeOf(ctx, pick.candidate, [pick.why, ...reasons(ctx, pick.candidate, safe.length)]),
+    ...recipeOf(ctx, pick.candidate, [...challenge, pick.why, ...reasons(ctx, pick.candidate, safe.length)]),
     others,
     ruledOut,
   }

@@ -7,7 +7,7 @@ import type { Hem } from '../hems/deriveHems'
 import type { KeepFinish } from '../risk/lift'
 import { stayClock } from '../risk/residue'
 import { faceOf, faceWords, stepOf } from '../survey/faces'
-import type { Face, HouseRules, Job, PaintStep, Room } from '../survey/types'
+import type { Face, HemChoice, HouseRules, Job, PaintStep, Room } from '../survey/types'
 import { parseInstant } from '../units/time'
 import type { Shelf } from '../catalogue/types'
 import { visibility } from './contrast'
@@ -60,6 +60,8 @@ export interface HemContext {
   readonly keepTouchDryMin: number
   readonly step: PaintStep
   readonly coating: Coating
+  /** What was chosen by hand for this hem, if anything. */
+  readonly choice: HemChoice | null
   /** When the tape goes on, as estimated before there is a schedule. */
   readonly layAt: number
 }
@@ -109,6 +111,7 @@ export function hemContext(
     keepTouchDryMin: keepCoating?.touchDryMin ?? USUAL_TOUCH_DRY_MIN,
     step,
     coating: coatingOf(job.shelf, step.coatingId),
+    choice: room.choices.find((each) => hem.id === `${room.id}/${each.edge}`) ?? null,
     layAt: times.layAt,
   }
 }

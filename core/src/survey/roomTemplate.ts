@@ -114,6 +114,7 @@ export function newRoom(
     fittings: [],
     steps: usualSteps(),
     edgeNotes: [],
+    choices: [],
     crewId: null,
     neededBy: null,
   }

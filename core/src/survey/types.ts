@@ -120,6 +120,14 @@ export interface EdgeNote {
   readonly reason: string
 }
 
+/** A way chosen by hand for one hem, and why. It holds unless the facts make it unsafe. */
+export interface HemChoice {
+  readonly edge: string
+  readonly school: School
+  readonly tapeId: string
+  readonly reason: string
+}
+
 /** Groups of faces a coating step can name; `wall:w1`, `casing:o2`, `leaf:o2` name single ones. */
 export const TARGET_GROUPS = ['ceiling', 'walls', 'skirting', 'casings', 'leaves', 'floor'] as const
 export type TargetGroup = (typeof TARGET_GROUPS)[number]
@@ -148,6 +156,7 @@ export interface Room {
   readonly fittings: readonly Fitting[]
   readonly steps: readonly PaintStep[]
   readonly edgeNotes: readonly EdgeNote[]
+  readonly choices: readonly HemChoice[]
   /** Crew that does the room; null lets the plan choose. */
   readonly crewId: string | null
   /** When the room must be free again, or null. */

@@ -1,7 +1,7 @@
 import { SOUNDNESS } from '../catalogue/soundness'
 import { TEXTURES } from '../catalogue/textures'
 import { SHEENS, TOOLS } from '../catalogue/types'
-import { FITTING_KINDS, FITTING_SCOPES, MATERIALS, OPENING_KINDS, TURNS } from '../survey/types'
+import { FITTING_KINDS, FITTING_SCOPES, MATERIALS, OPENING_KINDS, SCHOOLS, TURNS } from '../survey/types'
 import { exact, flag, id, instant, list, oneOf, optionalText, orNull, swatch, text, wholeNumber } from './fields'
 
 const SIZE_MM = () => wholeNumber(1, 200_000)
@@ -69,6 +69,7 @@ export const roomSchema = exact({
     }),
   ),
   edgeNotes: list(exact({ edge: id(), note: oneOf(['shielded', 'left out'] as const), reason: optionalText(300) })),
+  choices: list(exact({ edge: id(), school: oneOf(SCHOOLS), tapeId: id(), reason: optionalText(300) })),
   crewId: orNull(id()),
   neededBy: orNull(instant()),
 })

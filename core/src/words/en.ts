@@ -4,6 +4,8 @@
  */
 export const EN = {
   // why a recipe was chosen
+  'why.own_choice': 'Chosen by hand: {reason}.',
+  'why.choice_unsafe': 'The way chosen by hand ({school}, {tape}) is not safe now: {rule}.',
   'why.school': 'House way: {school}.',
   'why.school_fallback': 'House way ({school}) does not fit here, so {used}.',
   'why.press_enough': 'Pressing alone leaves about {bleeds} bleeds a metre here, so no seal.',

@@ -8,6 +8,8 @@ interface PullRibbonProps {
   readonly now: number
   readonly zone: string
   readonly score?: boolean
+  /** What the mark is called; now, if nothing else. */
+  readonly mark?: string
 }
 
 const FILL: Record<SpanKind, string> = {
@@ -22,7 +24,7 @@ const HEIGHT = 86
 const fitting = (text: string, width: number): string => (text.length * 6.9 <= width ? text : '')
 
 /** The spans of a hem's time after its coat, with the times written out and a mark for now. */
-export function PullRibbon({ spans, now, zone, score = false }: PullRibbonProps) {
+export function PullRibbon({ spans, now, zone, score = false, mark: markWord = W.rounds.now }: PullRibbonProps) {
   const [box, width] = useWidth(560)
   const pieces = ribbonPieces(spans, width - 8)
   const mark = ribbonX(pieces, now)
@@ -55,7 +57,7 @@ export function PullRibbon({ spans, now, zone, score = false }: PullRibbonProps)
               <line y1="18" y2="56" stroke="var(--act)" strokeWidth="2.5" />
               <path d="M0 53l-6 8h12z" fill="var(--act)" />
               <text y="82" fontSize="12.5" fontWeight="700" textAnchor={mark > width - 40 ? 'end' : 'middle'}>
-                now
+                {markWord}
               </text>
             </g>
           )}

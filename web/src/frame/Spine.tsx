@@ -23,6 +23,9 @@ export function Spine() {
           </li>
         ))}
         <li className="mt-5">
+          <SpineLink path="bench" name={W.bench.title} count={0} />
+        </li>
+        <li>
           <SpineLink path="site" name={W.frame.site} count={0} />
         </li>
       </ul>

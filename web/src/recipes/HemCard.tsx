@@ -1,4 +1,5 @@
 import { useMemo } from 'react'
+import { Link } from 'react-router'
 import {
   coatingOf,
   faceOf,
@@ -6,7 +7,9 @@ import {
   formatLength,
   formatMoney,
   gentleStroke,
+  sampleValleys,
   sayText,
+  seededNumbers,
   seedOf,
   tapeOf,
   type EdgeSetup,
@@ -40,7 +43,7 @@ export function HemCard({ hem, recipe }: { hem: Hem; recipe: RecipeAnswer }) {
 }
 
 function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
-  const { shelf, house, site, rooms } = useFacts()
+  const { shelf, house, site, rooms, id: jobId } = useFacts()
   const plan = usePlan()
   const now = useNow()
   const room = rooms.find((each) => each.id === hem.roomId)
@@ -64,7 +67,13 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
   const spans = plan?.pulls.find((pull) => pull.hemIds.includes(hem.id))?.spans
   return (
     <>
-      {setup && <EdgeSection setup={setup} tapeThickUm={tape.thickUm} seed={seedOf(hem.id)} />}
+      {setup && (
+        <EdgeSection
+          edge={setup}
+          tapeThickUm={tape.thickUm}
+          valleys={sampleValleys(setup, seededNumbers(seedOf(hem.id)), 80)}
+        />
+      )}
       <ol className="my-2 ml-5 list-decimal">
         {recipe.steps.map((each) => (
           <li key={each.code} className="my-0.5">
@@ -98,6 +107,12 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
       {recipe.cautions.length > 0 && <Sayings title={W.recipes.care} list={recipe.cautions} />}
       <OtherWays recipe={recipe} />
       <RuledOutList list={recipe.ruledOut} />
+      <Link
+        className="mt-3 inline-flex min-h-9 items-center border border-ink px-3 hover:bg-deep"
+        to={`/jobs/${jobId}/bench?hem=${encodeURIComponent(hem.id)}`}
+      >
+        {W.bench.open}
+      </Link>
     </>
   )
 }

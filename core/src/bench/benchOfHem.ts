@@ -1,0 +1,77 @@
+import { coatingOf } from '../catalogue/find'
+import type { Hem } from '../hems/deriveHems'
+import type { Plan } from '../plan'
+import { faceOf, stepOf } from '../survey/faces'
+import type { Job, School } from '../survey/types'
+import { gentleStroke, type Seal } from '../risk/bleed'
+import { parseInstant } from '../units/time'
+import { seedOf } from '../seeded'
+import type { TapeEdge } from '../catalogue/types'
+import { starterBench, type BenchSetup } from './benchSetup'
+
+/** A finish with no recent coat is as old as the Bench goes. */
+const OLD_DAYS = 40
+
+/** A hem of a job as a Bench setup: its faces, its recipe, and the times the plan has for it. */
+export function benchOfHem(job: Omit<Job, 'log'>, plan: Plan, hem: Hem): BenchSetup {
+  const room = job.rooms.find((each) => each.id === hem.roomId)!
+  const step = room.steps.find((each) => each.id === hem.stepId)!
+  const face = faceOf(room, hem.keep)
+  const keepStep = hem.keepStepId ? (stepOf(room, hem.keep)?.step ?? null) : null
+  const answer = plan.recipes.find((each) => each.hemId === hem.id)
+  const recipe = answer?.safe ? answer : null
+  const round = plan.rounds.find((each) => each.hemIds.includes(hem.id))
+  const placed = (suffix: string, id = round?.id) => plan.placed.find((each) => each.taskId === `${id}/${suffix}`)
+  const coatedAt = placed(`coat${step.coats}`)?.to ?? plan.at
+  const laidAt = placed('lay')?.from ?? coatedAt - 60
+  const keepCoated = keepStep
+    ? Math.max(
+        ...plan.placed
+          .filter(
+            (each) =>
+              each.taskId.startsWith(`${room.id}/${keepStep.id}/`) && each.taskId.endsWith(`coat${keepStep.coats}`),
+          )
+          .map((each) => each.to),
+      )
+    : face.last?.at
+      ? parseInstant(face.last.at)
+      : null
+  const pullAt = placed('pull')?.from ?? coatedAt + 15
+  const ageDays =
+    keepCoated !== null && Number.isFinite(keepCoated)
+      ? Math.max(0, (laidAt - keepCoated) / 1440)
+      : face.last
+        ? null
+        : OLD_DAYS
+  const base = starterBench(job.shelf, Math.round(coatedAt))
+  return {
+    ...base,
+    texture: face.texture,
+    soundness: keepStep && face.soundness.startsWith('bare') ? 'sound' : face.soundness,
+    dusty: face.dusty,
+    ageDays: ageDays === null ? null : Number(ageDays.toFixed(2)),
+    keepTool: keepStep?.tool ?? face.last?.tool ?? 'roller',
+    keepSwatch: keepStep?.swatch ?? face.swatch,
+    coatingId: coatingOf(job.shelf, step.coatingId).id,
+    coatSwatch: step.swatch,
+    stroke: gentleStroke(step.tool),
+    earlierCoats: step.coats - 1,
+    tapeId: recipe?.tapeId ?? base.tapeId,
+    pressing: recipe?.pressing ?? job.house.press,
+    seal: recipe?.seal ?? 'none',
+    sealantId: recipe?.sealantId ?? base.sealantId,
+    tempC: job.air.tempC,
+    rh: job.air.rh,
+    laidBeforeMin: Math.max(0, Math.round(coatedAt - laidAt)),
+    pullAfterMin: Math.max(0, Math.round(pullAt - coatedAt)),
+    scored: recipe?.score ?? false,
+    seed: seedOf(hem.id) % 9973,
+  }
+}
+
+/** The house school a Bench setup amounts to, for sending it back to a hem. */
+export function schoolOfSetup(seal: Seal, edge: TapeEdge): School {
+  if (seal === 'wiped sealant') return 'wiped sealant'
+  if (seal === 'none') return edge === 'barrier' ? 'barrier edge' : 'press only'
+  return 'own-colour seal'
+}

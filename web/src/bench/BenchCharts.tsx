@@ -1,0 +1,118 @@
+import {
+  Chart,
+  Legend,
+  LinearScale,
+  LineController,
+  LineElement,
+  LogarithmicScale,
+  PointElement,
+  Tooltip,
+  type ChartDataset,
+} from 'chart.js'
+import { useEffect, useRef } from 'react'
+import { spanText, type Curve } from '@crisp-hem/core'
+import { Panel } from '../ui/Panel'
+import { W } from '../words'
+import type { BenchView } from './bench.worker'
+
+Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale, Legend, Tooltip)
+
+const overPull = (view: BenchView) => view.overPull
+const overAge = (view: BenchView) => view.overAge
+const daysText = (days: number) => `${days} d`
+
+/** Risk over the time of the pull and over the age of the keep side, for one setup or two. */
+export function BenchCharts({ views }: { views: readonly BenchView[] }) {
+  return (
+    <div className="grid grid-cols-1 gap-4 xl:grid-cols-2">
+      <Panel title={W.bench.overPull}>
+        <CurveChart
+          views={views}
+          curves={overPull}
+          xTitle={W.bench.pullAfter}
+          xText={spanText}
+          name={W.bench.overPull}
+        />
+      </Panel>
+      <Panel title={W.bench.overAge}>
+        <CurveChart views={views} curves={overAge} xTitle={W.bench.age} xText={daysText} name={W.bench.overAge} />
+      </Panel>
+    </div>
+  )
+}
+
+interface CurveChartProps {
+  readonly views: readonly BenchView[]
+  readonly curves: (view: BenchView) => readonly Curve[]
+  readonly xTitle: string
+  readonly xText: (x: number) => string
+  readonly name: string
+}
+
+/** Dashes tell the risks apart, weight tells A from B; hue says nothing. */
+const DASH: Record<Curve['risk'], number[]> = { tear: [], lift: [7, 4], residue: [2, 3], bleed: [], crack: [] }
+
+function CurveChart({ views, curves, xTitle, xText, name }: CurveChartProps) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const chart = useRef<Chart | null>(null)
+  useEffect(() => {
+    const ink = getComputedStyle(document.documentElement).getPropertyValue('--ink').trim()
+    const act = getComputedStyle(document.documentElement).getPropertyValue('--act').trim()
+    const datasets = views.flatMap((view, i) =>
+      curves(view).map((curve): ChartDataset<'line'> => ({
+        label: views.length > 1 ? `${'AB'[i]}: ${W.bench.risks[curve.risk]}` : W.bench.risks[curve.risk],
+        data: curve.points.map(({ x, y }) => ({ x, y: 100 * y })),
+        borderColor: i === 0 ? ink : act,
+        borderDash: DASH[curve.risk],
+        borderWidth: i === 0 ? 2.2 : 1.8,
+        pointRadius: 0,
+        pointStyle: 'line',
+      })),
+    )
+    if (chart.current) {
+      chart.current.data.datasets = datasets
+      chart.current.update('none')
+      return
+    }
+    chart.current = new Chart(canvas.current!, {
+      type: 'line',
+      data: { datasets },
+      options: {
+        animation: false,
+        maintainAspectRatio: false,
+        color: ink,
+        interaction: { mode: 'nearest', intersect: false },
+        plugins: {
+          legend: { labels: { usePointStyle: true, boxWidth: 26 } },
+          tooltip: { callbacks: { title: (items) => xText(items[0]?.parsed.x ?? 0) } },
+        },
+        scales: {
+          x: {
+            type: 'logarithmic',
+            title: { display: true, text: xTitle, color: ink },
+            ticks: { color: ink, maxTicksLimit: 8, callback: (x) => xText(Number(x)) },
+          },
+          y: {
+            type: 'linear',
+            min: 0,
+            suggestedMax: 5,
+            title: { display: true, text: W.bench.percent, color: ink },
+            ticks: { color: ink },
+          },
+        },
+      },
+    })
+  }, [views, curves, xTitle, xText])
+  useEffect(
+    () => () => {
+      chart.current?.destroy()
+      chart.current = null
+    },
+    [],
+  )
+  return (
+    <div className="h-56">
+      <canvas ref={canvas} role="img" aria-label={name} />
+    </div>
+  )
+}

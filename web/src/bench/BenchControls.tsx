@@ -1,0 +1,270 @@
+import { useId } from 'react'
+import {
+  BENCH_RANGES,
+  PRESSINGS,
+  SEALS,
+  SOUNDNESS,
+  spanText,
+  STROKES,
+  TEXTURES,
+  TOOLS,
+  type BenchSetup,
+  type BenchSun,
+} from '@crisp-hem/core'
+import { useFacts } from '../state/useJob'
+import { CheckField, ChoiceField } from '../ui/fields'
+import { W } from '../words'
+
+interface BenchControlsProps {
+  readonly setup: BenchSetup
+  readonly onChange: (change: Partial<BenchSetup>) => void
+}
+
+/** Everything that can be turned, in the order of the work: keep side, coat, tape, air, pull. */
+export function BenchControls({ setup, onChange }: BenchControlsProps) {
+  const { shelf } = useFacts()
+  const named = (list: readonly { id: string; name: string }[]) =>
+    list.map(({ id, name }) => ({ value: id, text: name }))
+  return (
+    <div className="grid gap-3">
+      <Group title={W.walk.keep}>
+        <ChoiceField
+          label={W.walk.texture}
+          value={setup.texture}
+          options={TEXTURES}
+          onCommit={(texture) => onChange({ texture })}
+        />
+        <ChoiceField
+          label={W.walk.soundness}
+          value={setup.soundness}
+          options={SOUNDNESS}
+          onCommit={(soundness) => onChange({ soundness })}
+        />
+        <ChoiceField
+          label={W.walk.lastTool}
+          value={setup.keepTool}
+          options={TOOLS}
+          onCommit={(keepTool) => onChange({ keepTool })}
+        />
+        <CheckField
+          label={W.bench.unknownAge}
+          checked={setup.ageDays === null}
+          onChange={(unknown) => onChange({ ageDays: unknown ? null : 1 })}
+        />
+        {setup.ageDays !== null && (
+          <Slider
+            label={W.bench.age}
+            value={setup.ageDays}
+            range={BENCH_RANGES.ageDays}
+            step={0.1}
+            text={`${setup.ageDays.toFixed(1)} d`}
+            onChange={(ageDays) => onChange({ ageDays })}
+          />
+        )}
+        <CheckField label={W.walk.dusty} checked={setup.dusty} onChange={(dusty) => onChange({ dusty })} />
+      </Group>
+      <Group title={W.bench.coat}>
+        <Wide>
+          <ChoiceField
+            label={W.walk.coating}
+            value={setup.coatingId}
+            options={named(shelf.coatings)}
+            onCommit={(coatingId) => onChange({ coatingId })}
+          />
+        </Wide>
+        <ChoiceField
+          label={W.bench.stroke}
+          value={setup.stroke}
+          options={STROKES}
+          onCommit={(stroke) => onChange({ stroke })}
+        />
+        <ChoiceField
+          label={W.bench.earlier}
+          value={String(setup.earlierCoats)}
+          options={['0', '1', '2', '3']}
+          onCommit={(n) => onChange({ earlierCoats: Number(n) })}
+        />
+      </Group>
+      <Group title={W.load.tape}>
+        <Wide>
+          <ChoiceField
+            label={W.load.tape}
+            value={setup.tapeId}
+            options={named(shelf.tapes)}
+            onCommit={(tapeId) => onChange({ tapeId })}
+          />
+        </Wide>
+        <ChoiceField
+          label={W.site.press}
+          value={setup.pressing}
+          options={PRESSINGS}
+          onCommit={(pressing) => onChange({ pressing })}
+        />
+        <ChoiceField
+          label={W.recipes.seal}
+          value={setup.seal}
+          options={SEALS}
+          onCommit={(seal) => onChange({ seal })}
+        />
+        {setup.seal === 'wiped sealant' && (
+          <Wide>
+            <ChoiceField
+              label={W.load.sealant}
+              value={setup.sealantId ?? ''}
+              options={named(shelf.sealants)}
+              onCommit={(sealantId) => onChange({ sealantId })}
+            />
+          </Wide>
+        )}
+        <Slider
+          label={W.bench.onFor}
+          value={setup.laidBeforeMin}
+          range={BENCH_RANGES.laidBeforeMin}
+          step={30}
+          text={spanText(setup.laidBeforeMin)}
+          onChange={(laidBeforeMin) => onChange({ laidBeforeMin })}
+        />
+      </Group>
+      <Group title={W.bench.air}>
+        <Slider
+          label={W.site.temp}
+          value={setup.tempC}
+          range={BENCH_RANGES.tempC}
+          step={0.5}
+          text={`${setup.tempC} °C`}
+          onChange={(tempC) => onChange({ tempC })}
+        />
+        <Slider
+          label={W.site.rh}
+          value={setup.rh}
+          range={BENCH_RANGES.rh}
+          step={1}
+          text={`${setup.rh} %`}
+          onChange={(rh) => onChange({ rh })}
+        />
+        <Slider
+          label={W.bench.wind}
+          value={setup.windMs}
+          range={BENCH_RANGES.windMs}
+          step={0.1}
+          text={`${setup.windMs.toFixed(1)} m/s`}
+          onChange={(windMs) => onChange({ windMs })}
+        />
+        <SunControls sun={setup.sun} onChange={(sun) => onChange({ sun })} />
+      </Group>
+      <Group title={W.bench.pull}>
+        <Slider
+          label={W.bench.pullAfter}
+          value={setup.pullAfterMin}
+          range={[0, 120]}
+          step={1}
+          text={spanText(setup.pullAfterMin)}
+          onChange={(pullAfterMin) => onChange({ pullAfterMin })}
+        />
+        <Slider
+          label={W.bench.pullHours}
+          value={setup.pullAfterMin}
+          range={BENCH_RANGES.pullAfterMin}
+          step={15}
+          text={spanText(setup.pullAfterMin)}
+          onChange={(pullAfterMin) => onChange({ pullAfterMin })}
+        />
+        <Slider
+          label={W.bench.fold}
+          value={setup.foldDeg}
+          range={BENCH_RANGES.foldDeg}
+          step={5}
+          text={`${setup.foldDeg}°`}
+          onChange={(foldDeg) => onChange({ foldDeg })}
+        />
+        <ChoiceField
+          label={W.bench.speed}
+          value={setup.speed}
+          options={['slow', 'fast'] as const}
+          onCommit={(speed) => onChange({ speed })}
+        />
+        <CheckField label={W.bench.scored} checked={setup.scored} onChange={(scored) => onChange({ scored })} />
+        <ChoiceField
+          label={W.bench.seed}
+          value={String(setup.seed)}
+          options={[...new Set([setup.seed, 1, 2, 3, 4, 5])].map(String)}
+          onCommit={(seed) => onChange({ seed: Number(seed) })}
+        />
+      </Group>
+    </div>
+  )
+}
+
+function Group({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <fieldset className="border-t border-rule pt-1.5">
+      <legend className="pr-2 font-semibold">{title}</legend>
+      <div className="grid grid-cols-2 items-end gap-x-2 gap-y-1.5">{children}</div>
+    </fieldset>
+  )
+}
+
+const Wide = ({ children }: { children: React.ReactNode }) => <div className="col-span-2">{children}</div>
+
+interface SliderProps {
+  readonly label: string
+  readonly value: number
+  readonly range: readonly [number, number]
+  readonly step: number
+  readonly text: string
+  readonly onChange: (value: number) => void
+}
+
+function Slider({ label, value, range, step, text, onChange }: SliderProps) {
+  const id = useId()
+  return (
+    <div className="col-span-2">
+      <label htmlFor={id} className="flex text-[0.82rem] text-soft">
+        {label} <b className="ml-auto text-ink">{text}</b>
+      </label>
+      <input
+        id={id}
+        type="range"
+        className="block h-7 w-full accent-ink"
+        min={range[0]}
+        max={range[1]}
+        step={step}
+        value={value}
+        onChange={(event) => onChange(Number(event.target.value))}
+      />
+    </div>
+  )
+}
+
+/** A harbour town's sun to begin with. */
+const SUN: BenchSun = { latDeg: 38.7, lonDeg: -9.1, facingDeg: 180, cloud: 0 }
+
+function SunControls({ sun, onChange }: { sun: BenchSun | null; onChange: (sun: BenchSun | null) => void }) {
+  return (
+    <>
+      <Wide>
+        <CheckField label={W.bench.sun} checked={sun !== null} onChange={(on) => onChange(on ? SUN : null)} />
+      </Wide>
+      {sun && (
+        <>
+          <Slider
+            label={W.bench.facing}
+            value={sun.facingDeg}
+            range={BENCH_RANGES.facingDeg}
+            step={5}
+            text={`${sun.facingDeg}°`}
+            onChange={(facingDeg) => onChange({ ...sun, facingDeg })}
+          />
+          <Slider
+            label={W.bench.cloud}
+            value={sun.cloud}
+            range={[0, 1]}
+            step={0.05}
+            text={`${Math.round(sun.cloud * 100)} %`}
+            onChange={(cloud) => onChange({ ...sun, cloud })}
+          />
+        </>
+      )}
+    </>
+  )
+}
