@@ -12,9 +12,18 @@ export function gullRow(): Job {
     version: 1,
     id: 'gull-row',
     name: '14 Gull Row',
-    site: { place: 'Gull Row', zone: 'America/Halifax', units: 'imperial', currency: 'CAD', yearBuilt: 1931 },
+    site: {
+      place: 'Gull Row',
+      zone: 'America/Halifax',
+      units: 'imperial',
+      currency: 'CAD',
+      yearBuilt: 1931,
+      country: 'CA',
+      latDeg: null,
+      lonDeg: null,
+    },
     start: '2027-05-17T11:00:00Z',
-    air: { tempC: 21, rh: 48 },
+    air: { tempC: 21, rh: 48, windows: 'shut', outside: null },
     house: { ...STARTER_HOUSE, school: 'own-colour seal' },
     crews: [
       {

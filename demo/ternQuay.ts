@@ -1,5 +1,7 @@
 import {
+  madeUpHours,
   newRoom,
+  parseInstant,
   STARTER_HOUSE,
   STARTER_SHELF,
   USUAL_FACES,
@@ -9,6 +11,7 @@ import {
   type Job,
   type LogEvent,
   type Opening,
+  type OutsideAir,
   type PaintStep,
   type Room,
   type Turn,
@@ -230,6 +233,13 @@ function store(): Room {
   }
 }
 
+/** A week of made-up weather: damp mornings, and a windy wet front on the Thursday. */
+function harbourWeather(): OutsideAir {
+  const from = '2027-05-10T00:00:00Z'
+  const place = { name: 'Tern Quay', latDeg: 41.2, lonDeg: -8.7 }
+  return { source: 'weather service', from, hours: madeUpHours(5, place, parseInstant(from), 24 * 7) }
+}
+
 const WEEK = { days: [0, 1, 2, 3, 4], from: '07:30', to: '16:00', breaks: [{ from: '12:00', to: '12:30' }] }
 const CREWS: Crew[] = [
   {
@@ -259,9 +269,18 @@ export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
     version: 1,
     id: 'tern-quay',
     name: 'Tern Quay Music School',
-    site: { place: 'Tern Quay', zone: 'Europe/Lisbon', units: 'metric', currency: 'EUR', yearBuilt: 1991 },
+    site: {
+      place: 'Tern Quay',
+      zone: 'Europe/Lisbon',
+      units: 'metric',
+      currency: 'EUR',
+      yearBuilt: 1991,
+      country: 'PT',
+      latDeg: 41.2,
+      lonDeg: -8.7,
+    },
     start: START,
-    air: { tempC: 18.4, rh: 61 },
+    air: { tempC: 18.4, rh: 61, windows: 'shut', outside: harbourWeather() },
     house: STARTER_HOUSE,
     crews: CREWS,
     shelf: STARTER_SHELF,

@@ -14,6 +14,7 @@ const VIEWS = [
   '/jobs/tern-quay/rounds',
   '/jobs/tern-quay/pulls',
   '/jobs/tern-quay/site',
+  '/jobs/tern-quay/bench',
 ]
 
 for (const theme of ['day', 'cabin'] as const) {

@@ -1,4 +1,5 @@
-import { aboveDewC, DEW_MARGIN } from './air/vapour'
+import { airAt } from './air/airSeries'
+import { paintFaults } from './air/paintLimits'
 import { coatingOf } from './catalogue/find'
 import { deriveHems, type BareEdge, type Hem } from './hems/deriveHems'
 import { takeLoad, type Load } from './load/takeLoad'
@@ -16,7 +17,7 @@ import { makeSchedule, type PlacedTask } from './schedule/schedule'
 import { faceOf } from './survey/faces'
 import type { Job, Room } from './survey/types'
 import { MIN_PER_DAY, parseInstant, spanText, whenText } from './units/time'
-import { said, type Said } from './words/say'
+import { said, sayText, type Said } from './words/say'
 
 /** The whole answer to one job snapshot at one instant. */
 export interface Plan {
@@ -82,7 +83,7 @@ export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
     placed,
     pulls: pullPlans(windows, rounds, schedule.placed),
     problems: [
-      ...airProblems(job),
+      ...airProblems(job, clocks, planned),
       ...(job.crews.some((crew) => crew.people.length > 0) ? [] : [said('plan.no_crew')]),
       ...answers.flatMap((answer) =>
         answer.safe ? [] : [said('plan.no_recipe', { place: placeOf(job, hems, answer.hemId) })],
@@ -137,23 +138,27 @@ function roomRanks(job: Job): Map<string, number> {
   return new Map(order.map(({ id }, rank) => [id, rank]))
 }
 
-function airProblems(job: Job): Said[] {
-  const { tempC, rh } = job.air
-  const used = new Set(job.rooms.flatMap((room) => room.steps.map((step) => step.coatingId)))
-  const found: Said[] = []
-  const margin = aboveDewC(tempC, tempC, rh)
-  if (margin < DEW_MARGIN.value)
-    found.push(said('plan.near_dew', { margin: margin.toFixed(1), limit: DEW_MARGIN.value }))
-  for (const id of used) {
-    const coating = coatingOf(job.shelf, id)
-    if (tempC < coating.filmFormingC || tempC > coating.maxC) {
-      found.push(
-        said('plan.cold_paint', { coating: coating.name, low: coating.filmFormingC, high: coating.maxC, temp: tempC }),
-      )
+/** The first planned coat that meets air its coating must not go on in, once for each coating and reason. */
+function airProblems(
+  job: Job,
+  clocks: JobClocks,
+  plan: { placed: readonly PlacedTask[]; tasks: readonly Task[]; from: number },
+): Said[] {
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  const found = new Map<string, Said>()
+  for (const each of [...plan.placed].sort((a, b) => a.from - b.from)) {
+    const task = tasks.get(each.taskId)
+    if (each.done || task?.kind !== 'coat') continue
+    const room = job.rooms.find((other) => other.id === task.roomId)!
+    const coating = coatingOf(job.shelf, room.steps.find((step) => step.id === task.stepId)!.coatingId)
+    for (const fault of paintFaults(coating, airAt(clocks.air, each.from))) {
+      const key = `${coating.id}|${fault.code}`
+      if (found.has(key)) continue
+      const when = whenText(each.from, plan.from, job.site.zone)
+      found.set(key, said('plan.air', { room: room.name, when, fault: sayText(fault) }))
     }
-    if (rh > coating.maxRh) found.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh }))
   }
-  return found
+  return [...found.values()]
 }
 
 function noShift(job: Job, tasks: readonly Task[], minutes: number, longest: number): Said {

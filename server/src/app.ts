@@ -1,6 +1,7 @@
 import fastifyCompress from '@fastify/compress'
 import fastifyStatic from '@fastify/static'
 import fastify, { type FastifyInstance } from 'fastify'
+import { standInWeather, type WeatherProvider } from '@crisp-hem/core'
 import type { HealthAnswer } from '@crisp-hem/core/wire'
 import { jobTable } from './db/jobs'
 import { logTable } from './db/logEvents'
@@ -8,6 +9,7 @@ import type { Database } from './db/open'
 import { answerFor, ServerError } from './errors'
 import { jobRoutes } from './routes/jobs'
 import { logRoutes } from './routes/log'
+import { weatherRoutes } from './routes/weather'
 
 export interface AppOptions {
   readonly db: Database
@@ -16,8 +18,12 @@ export interface AppOptions {
   readonly webRoot: string | null
   readonly practiceClock: string | null
   readonly now?: () => string
+  /** Where hours of weather come from; left out, made-up weather. */
+  readonly weather?: WeatherProvider
 }
 
+/** The same made-up weather on every machine. */
+const STAND_IN_SEED = 5
 const BODY_LIMIT_BYTES = 32 * 1024 * 1024
 
 /** Builds the whole server on an open database, without a port. */
@@ -40,6 +46,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
       })
       await api.register(jobRoutes, { jobs, log, now })
       await api.register(logRoutes, { jobs, log })
+      await api.register(weatherRoutes, { weather: options.weather ?? standInWeather(STAND_IN_SEED) })
       api.setNotFoundHandler((request) => {
         throw new ServerError('route.not_found', { path: request.url })
       })

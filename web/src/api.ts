@@ -1,5 +1,5 @@
-import type { LogEvent } from '@crisp-hem/core'
-import type { ErrorAnswer, HealthAnswer, JobAnswer, JobFacts, JobSummary } from '@crisp-hem/core/wire'
+import type { LogEvent, OutdoorHour } from '@crisp-hem/core'
+import type { ErrorAnswer, HealthAnswer, JobAnswer, JobFacts, JobSummary, WeatherQuestion } from '@crisp-hem/core/wire'
 
 /** An answer that is not the one asked for: the server's code, message and place. `offline` when none came. */
 export class ApiError extends Error {
@@ -42,6 +42,11 @@ export const api = {
       `/jobs/import${as ? `?as=${encodeURIComponent(as)}` : ''}`,
       file,
       'text/plain',
+    ),
+  weather: (question: WeatherQuestion) =>
+    ask<{ hours: OutdoorHour[] }>(
+      'GET',
+      `/weather?${new URLSearchParams({ ...question, hours: String(question.hours) })}`,
     ),
   fileUrl: (id: string) => `/api${one(id)}/file`,
   sendEvents: (id: string, events: readonly LogEvent[]) => ask<{ taken: number }>('POST', `${one(id)}/log`, { events }),

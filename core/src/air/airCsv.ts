@@ -1,43 +1,54 @@
 import Papa from 'papaparse'
 import { CoreError } from '../errors'
+import type { OutsideAir } from '../survey/types'
 import { formatInstant, parseInstant } from '../units/time'
-import type { AirPoint, AirSeries } from './airSeries'
+import { OUTDOOR_LIMITS, type OutdoorHour } from './weather'
 
-const COLUMNS = ['time', 'temp_c', 'rh_pct', 'wind_ms'] as const
-const LIMITS = { temp_c: [-40, 60], rh_pct: [1, 100], wind_ms: [0, 60] } as const
+/** Columns of an hourly file, in order, and the fields they fill. */
+const COLUMNS = {
+  temp_c: 'tempC',
+  rh_pct: 'rh',
+  wind_ms: 'windMs',
+  cloud: 'cloud',
+  rain_mm: 'rainMm',
+} as const satisfies Record<string, keyof OutdoorHour>
+type Column = keyof typeof COLUMNS
+const NAMES = Object.keys(COLUMNS) as Column[]
+const FIRST_LINE = ['time', ...NAMES]
 
-/** Hourly air as CSV: `time,temp_c,rh_pct,wind_ms`, times in UTC. */
-export const writeAirCsv = (series: AirSeries): string =>
-  `${Papa.unparse(
-    {
-      fields: [...COLUMNS],
-      data: series.hours.map((hour, i) => [formatInstant(series.startMin + 60 * i), hour.tempC, hour.rh, hour.windMs]),
-    },
-    { newline: '\n' },
-  )}\n`
+/** Hourly air as CSV, times in UTC. */
+export function writeAirCsv(air: Pick<OutsideAir, 'from' | 'hours'>): string {
+  const start = parseInstant(air.from)
+  const data = air.hours.map((hour, i) => [formatInstant(start + 60 * i), ...NAMES.map((name) => hour[COLUMNS[name]])])
+  return `${Papa.unparse({ fields: FIRST_LINE, data }, { newline: '\n' })}\n`
+}
 
 /**
  * Reads hourly air. The whole file is refused at its first wrong row, with the row and what was expected.
  * @throws CoreError airfile.invalid
  */
-export function readAirCsv(text: string): AirSeries {
+export function readAirCsv(text: string): OutsideAir {
   const { data, errors } = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true })
+  const missing = FIRST_LINE.find((column) => !(column in (data[0] ?? {})))
+  if (missing) throw wrong('first row', `expected the columns ${FIRST_LINE.join(', ')}; ${missing} is missing`)
   const [broken] = errors
   if (broken) throw wrong(`row ${(broken.row ?? 0) + 2}`, broken.message)
-  const missing = COLUMNS.find((column) => !(column in (data[0] ?? {})))
-  if (missing) throw wrong('first row', `expected the columns ${COLUMNS.join(', ')}; ${missing} is missing`)
-  const startMin = timeOf(data[0]!, 2)
-  const hours = data.map((row, i): AirPoint => {
+  const start = timeOf(data[0]!, 2)
+  if (start % 60 !== 0) throw wrong('row 2, time', 'expected a full hour')
+  const hours = data.map((row, i): OutdoorHour => {
     const place = i + 2
-    if (timeOf(row, place) !== startMin + 60 * i)
+    if (timeOf(row, place) !== start + 60 * i)
       throw wrong(`row ${place}, time`, 'expected exactly one hour after the row before')
+    const read = (name: Column) => numberOf(row, name, place)
     return {
-      tempC: numberOf(row, 'temp_c', place),
-      rh: numberOf(row, 'rh_pct', place),
-      windMs: numberOf(row, 'wind_ms', place),
+      tempC: read('temp_c'),
+      rh: read('rh_pct'),
+      windMs: read('wind_ms'),
+      cloud: read('cloud'),
+      rainMm: read('rain_mm'),
     }
   })
-  return { startMin, hours }
+  return { source: 'file', from: formatInstant(start), hours }
 }
 
 function timeOf(row: Record<string, string>, place: number): number {
@@ -48,8 +59,8 @@ function timeOf(row: Record<string, string>, place: number): number {
   }
 }
 
-function numberOf(row: Record<string, string>, column: keyof typeof LIMITS, place: number): number {
-  const [low, high] = LIMITS[column]
+function numberOf(row: Record<string, string>, column: Column, place: number): number {
+  const [low, high] = OUTDOOR_LIMITS[COLUMNS[column]]
   const text = row[column]?.trim() ?? ''
   const value = text === '' ? Number.NaN : Number(text)
   if (!(value >= low && value <= high))

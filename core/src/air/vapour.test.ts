@@ -1,13 +1,6 @@
-// @ts-expect-error the package ships no types
-import * as psychrolib from 'psychrolib'
+import reference from 'psychrolib'
 import { aboveDewC, dewPointC, saturationPa } from './vapour'
 
-const reference = ((psychrolib as { default?: unknown }).default ?? psychrolib) as {
-  SetUnitSystem(system: unknown): void
-  SI: unknown
-  GetTDewPointFromRelHum(tempC: number, share: number): number
-  GetSatVapPres(tempC: number): number
-}
 beforeAll(() => reference.SetUnitSystem(reference.SI))
 
 // Outside reference: the registry's port of the ASHRAE Handbook — Fundamentals formulations.

@@ -11,6 +11,15 @@ export interface OutdoorHour {
   readonly rainMm: number
 }
 
+/** What an hour can be; wider than any record, so that only slips are refused. */
+export const OUTDOOR_LIMITS = {
+  tempC: [-40, 60],
+  rh: [1, 100],
+  windMs: [0, 60],
+  cloud: [0, 1],
+  rainMm: [0, 200],
+} as const satisfies Record<keyof OutdoorHour, readonly [number, number]>
+
 export interface WeatherPlace {
   readonly name: string
   readonly latDeg: number

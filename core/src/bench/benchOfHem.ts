@@ -1,3 +1,6 @@
+import { airAt } from '../air/airSeries'
+import { roomAir } from '../air/siteAir'
+import { FILM_SHARE } from '../cure/film'
 import { coatingOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
 import type { Plan } from '../plan'
@@ -43,6 +46,7 @@ export function benchOfHem(job: Omit<Job, 'log'>, plan: Plan, hem: Hem): BenchSe
       : face.last
         ? null
         : OLD_DAYS
+  const air = airAt(roomAir(job.air), coatedAt)
   const base = starterBench(job.shelf, Math.round(coatedAt))
   return {
     ...base,
@@ -55,13 +59,15 @@ export function benchOfHem(job: Omit<Job, 'log'>, plan: Plan, hem: Hem): BenchSe
     coatingId: coatingOf(job.shelf, step.coatingId).id,
     coatSwatch: step.swatch,
     stroke: gentleStroke(step.tool),
+    filmShare: FILM_SHARE[step.tool],
     earlierCoats: step.coats - 1,
     tapeId: recipe?.tapeId ?? base.tapeId,
     pressing: recipe?.pressing ?? job.house.press,
     seal: recipe?.seal ?? 'none',
     sealantId: recipe?.sealantId ?? base.sealantId,
-    tempC: job.air.tempC,
-    rh: job.air.rh,
+    tempC: Number(air.tempC.toFixed(1)),
+    rh: Math.round(air.rh),
+    windMs: Number(air.windMs.toFixed(1)),
     laidBeforeMin: Math.max(0, Math.round(coatedAt - laidAt)),
     pullAfterMin: Math.max(0, Math.round(pullAt - coatedAt)),
     scored: recipe?.score ?? false,

@@ -16,6 +16,8 @@ export interface BenchSetup {
   readonly texture: Texture
   readonly soundness: Soundness
   readonly dusty: boolean
+  /** ISO 2409 class of a cross-cut on the keep side, or null. */
+  readonly crossCut: number | null
   /** Days since the keep side was coated; null when nobody knows. */
   readonly ageDays: number | null
   readonly keepTool: Tool
@@ -23,6 +25,8 @@ export interface BenchSetup {
   readonly coatingId: string
   readonly stroke: Stroke
   readonly coatSwatch: string
+  /** Wet film as a share of the label's. */
+  readonly filmShare: number
   /** Coats dried on the tape before the last one. */
   readonly earlierCoats: number
   readonly tapeId: string
@@ -51,6 +55,7 @@ export const BENCH_RANGES = {
   tempC: [2, 38],
   rh: [20, 98],
   windMs: [0, 6],
+  filmShare: [0.5, 2],
   pullAfterMin: [0, 2880],
   laidBeforeMin: [0, 20160],
   foldDeg: [10, 120],
@@ -63,12 +68,14 @@ export function starterBench(shelf: Shelf, coatedAt: number): BenchSetup {
     texture: 'stipple',
     soundness: 'sound',
     dusty: false,
+    crossCut: null,
     ageDays: 1,
     keepTool: 'roller',
     keepSwatch: '#fbfaf5',
     coatingId: shelf.coatings.find((coating) => coating.sheen === 'satin')?.id ?? shelf.coatings[0]?.id ?? '',
     stroke: 'outward',
     coatSwatch: '#7f9c86',
+    filmShare: 1,
     earlierCoats: 0,
     tapeId: shelf.tapes.find((tape) => tape.gripN25 <= 2)?.id ?? shelf.tapes[0]?.id ?? '',
     pressing: 'thumb',

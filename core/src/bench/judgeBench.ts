@@ -1,10 +1,12 @@
-import type { AirPoint, AirSeries } from '../air/airSeries'
+import { airAt, type AirPoint, type AirSeries } from '../air/airSeries'
 import { solAirC, sunOnFaceWm2, sunPosition } from '../air/sun'
 import { aboveDewC, DEW_MARGIN } from '../air/vapour'
 import { coatingOf, sealantOf, tapeOf } from '../catalogue/find'
-import type { Shelf } from '../catalogue/types'
-import { cureClock, dryingClock } from '../cure/clocks'
-import { pullWindow, spanAt, type PullSpan, type SpanKind } from '../cure/pullWindow'
+import type { Coating, Sealant, Shelf } from '../catalogue/types'
+import { cureClock, dryingClock, dryingRate } from '../cure/clocks'
+import { sequenceWindows, type SequenceCoat } from '../cure/coatSequence'
+import { filmOf } from '../cure/film'
+import { spanAt, type PullSpan, type SpanKind } from '../cure/pullWindow'
 import { gainedBetween } from '../cure/rateClock'
 import { lightness, visibility } from '../recipes/contrast'
 import { bleedsPerMetre, closedGapUm, criticalGapUm, meanGapUm, type EdgeSetup } from '../risk/bleed'
@@ -84,7 +86,7 @@ export function benchEdge(setup: BenchSetup, shelf: Shelf): EdgeSetup {
  */
 export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
   const tape = tapeOf(shelf, setup.tapeId)
-  const coating = coatingOf(shelf, setup.coatingId)
+  const coating = filmOf(coatingOf(shelf, setup.coatingId), setup.filmShare)
   const sealant = setup.seal === 'wiped sealant' && setup.sealantId ? sealantOf(shelf, setup.sealantId) : null
   const air = benchAir(setup)
   const edge = benchEdge(setup, shelf)
@@ -95,19 +97,13 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
   const finish: KeepFinish = {
     soundness: setup.soundness,
     tool: setup.keepTool,
+    crossCut: setup.crossCut,
     // The pull tries the finish, so it is as old as the pull.
     ageRefMin:
       keepCoatedAt === null ? null : gainedBetween(cureClock(air, coating.filmFormingC), keepCoatedAt, pulledAt),
   }
-  const spans = pullWindow({
-    drying: dryingClock(air),
-    coating,
-    coatedFrom: setup.coatedAt,
-    coatedTo: setup.coatedAt,
-    sealant,
-    sealedAt: sealant ? setup.coatedAt - 5 : null,
-    offBy: offBy(stay, tape, laidAt),
-  })
+  const drying = dryingClock(air)
+  const spans = sequenceWindows(drying, coatsOf(setup, coating, sealant, air), offBy(stay, tape, laidAt))
   const span = spanAt(spans, pulledAt)?.kind ?? 'too wet'
   const used = stayUsed(stay, tape, laidAt, pulledAt)
   const now = air.hours.length === 1 ? air.hours[0]! : air.hours[HOURS_BEFORE]!
@@ -166,6 +162,23 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
     ],
   }
 }
+
+/** The coats on the tape, first to last; earlier ones went on a recoat time apart in the air of the last. */
+function coatsOf(setup: BenchSetup, coating: Coating, sealant: Sealant | null, air: AirSeries): SequenceCoat[] {
+  const rate = dryingRate(airAt(air, setup.coatedAt))
+  // In air that dries nothing no earlier coat can have gone before.
+  const count = rate > 0 ? setup.earlierCoats : 0
+  const apart = rate > 0 ? coating.recoatMin / rate : 0
+  return Array.from({ length: count + 1 }, (_, i) => {
+    const at = setup.coatedAt - (count - i) * apart
+    // A bead is wiped just ahead of the last coat.
+    const bead = i === count ? sealant : null
+    return { coating, coatedFrom: at, coatedTo: at, sealant: bead, sealedAt: bead && at - BEAD_AHEAD_MIN }
+  })
+}
+
+/** Minutes from wiping the bead to the coat. From memory. */
+const BEAD_AHEAD_MIN = 5
 
 const mm = (um: number) => (um / 1000).toFixed(3)
 

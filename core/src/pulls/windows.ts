@@ -1,4 +1,5 @@
-import { coatingOf, sealantOf, tapeOf } from '../catalogue/find'
+import { sealantOf, tapeOf } from '../catalogue/find'
+import { coatOfStep } from '../cure/film'
 import { pullWindow, spanAt, type PullSpan } from '../cure/pullWindow'
 import type { JobClocks } from '../recipes/hemContext'
 import type { Recipe } from '../recipes/recipe'
@@ -120,7 +121,7 @@ function spansOf(
   })
   return pullWindow({
     drying: clocks.drying,
-    coating: coatingOf(job.shelf, step.coatingId),
+    coating: coatOfStep(job.shelf, step),
     coatedFrom: coat.from,
     coatedTo: coat.to,
     sealant,

@@ -1,4 +1,5 @@
-import { steadyAir, type AirSeries } from '../air/airSeries'
+import type { AirSeries } from '../air/airSeries'
+import { roomAir } from '../air/siteAir'
 import { coatingOf } from '../catalogue/find'
 import type { Coating } from '../catalogue/types'
 import { cureClock, dryingClock } from '../cure/clocks'
@@ -21,7 +22,7 @@ export interface JobClocks {
 }
 
 export function jobClocks(job: Pick<Job, 'air'>): JobClocks {
-  const air = steadyAir(job.air.tempC, job.air.rh)
+  const air = roomAir(job.air)
   const cures = new Map<number, RateClock>()
   return {
     air,

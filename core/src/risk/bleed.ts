@@ -99,7 +99,10 @@ export function bleedsPerMetre(setup: EdgeSetup): Estimate {
   const texture = TEXTURE_FACTS[setup.texture]
   const valleys = (1000 / texture.pitchMm.value) * texture.voidShare
   const shut = closedGapUm(setup)
-  const miss = setup.seal === 'none' ? 0 : SEAL_MISS.value * chanceDeeper(criticalGapUm(setup), meanGapUm(setup))
+  const miss =
+    setup.seal === 'none'
+      ? 0
+      : SEAL_MISS.value * chanceDeeper(closedGapUm({ ...setup, seal: 'none' }), meanGapUm(setup))
   // A hand's care differs more than a face's roughness: the chance of a miss moves with the fourth power.
   const grain = setup.openGrain ? grainBleedsPerMetre(setup) : 0
   const at = (shift: number) =>

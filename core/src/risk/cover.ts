@@ -4,7 +4,7 @@ import { known } from '../known'
 /** Gravity, m/s². Exact by definition. */
 const GRAVITY = 9.80665
 /** Share of a tape's 180° peel that resists a hanging load in shear at its edge before it creeps off overnight. */
-export const HOLD_SHARE_OF_GRIP = known(0.06, '', 'common practice', 'fits: tacks about every 60 cm under hung film')
+export const HOLD_SHARE_OF_GRIP = known(0.04, '', 'common practice', 'fits: tacks about every 60 cm under hung film')
 /** Pull of the gun's air and of wind on a square metre of loose film, N per (m/s)². 0.5 · ρ · c, from memory. */
 export const AIR_PULL = known(0.35, 'N·s²/m⁴', 'from memory', 'half air density times a flapping coefficient')
 /** Air the gun moves at the film, m/s. From memory. */

@@ -4,11 +4,11 @@ import { known } from '../known'
 /** Stiffness of a new film against stretch over a shrinking bead, by sheen: flat is brittle. From memory, order common practice. */
 const STIFF: Record<Sheen, number> = {
   flat: 1,
-  matt: 0.55,
-  eggshell: 0.25,
-  satin: 0.12,
-  'semi-gloss': 0.08,
-  gloss: 0.05,
+  matt: 0.5,
+  eggshell: 0.1,
+  satin: 0.03,
+  'semi-gloss': 0.02,
+  gloss: 0.015,
 }
 /** Rim a wiped bead leaves: about 0.3 mm. */
 export const BEAD_RIM_MM = known(0.3, 'mm', 'common practice', 'rim of a bead wiped almost off')

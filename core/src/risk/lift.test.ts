@@ -68,3 +68,12 @@ test('the safe age is the root: just before it is over the limit, just after und
     }),
   )
 })
+
+// Classes by ISO 2409; what they leave of the hold is from memory, only their order is checked.
+test('a worse cross-cut lifts more; a good one lets an unknown history count as sound', () => {
+  const cut = (crossCut: number) => liftPerMetre(GENERAL, { ...rolled(30), crossCut }).mean
+  for (let iso = 1; iso <= 5; iso++) expect(cut(iso)).toBeGreaterThan(cut(iso - 1))
+  const unknown: KeepFinish = { soundness: 'unknown', tool: null, ageRefMin: Infinity }
+  expect(isSafe(GENERAL, unknown)).toBe(false)
+  expect(isSafe(GENERAL, { ...unknown, crossCut: 0 })).toBe(true)
+})

@@ -1,4 +1,4 @@
-import { HOLD_SHARE, type Soundness } from '../catalogue/soundness'
+import { CROSS_CUT_CLASSES, HOLD_SHARE, type Soundness } from '../catalogue/soundness'
 import type { Tool } from '../catalogue/types'
 import { known } from '../known'
 import { normalCdf, normalQuantile, Z90, type Estimate } from './normal'
@@ -31,6 +31,8 @@ export interface KeepFinish {
   readonly tool: Tool | null
   /** Cure age, reference minutes at 23 °C; null when nobody knows, Infinity for an old finish. */
   readonly ageRefMin: number | null
+  /** ISO 2409 class of a cross-cut made on site; it says more than the look of the face. Left out or null: none made. */
+  readonly crossCut?: number | null
 }
 
 /** How the tape is taken off: angle between the strip's back and the face ahead of the peel, degrees. */
@@ -53,11 +55,17 @@ export function holdN25(finish: KeepFinish): number {
   return sound * holdShare(finish)
 }
 
-const holdShare = (finish: KeepFinish) =>
-  HOLD_SHARE[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness].value
-
+function holdShare(finish: KeepFinish): number {
+  const tested = finish.crossCut === null ? undefined : CROSS_CUT_CLASSES.find((each) => each.iso === finish.crossCut)
+  if (tested) return tested.share.value
+  return HOLD_SHARE[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness].value
+}
+const isTested = (finish: KeepFinish) => finish.crossCut !== undefined && finish.crossCut !== null
 const spreadOf = (finish: KeepFinish) =>
-  (finish.ageRefMin === null || finish.soundness === 'unknown' ? HOLD_SPREAD.unknown : HOLD_SPREAD.known).value
+  (!isTested(finish) && (finish.ageRefMin === null || finish.soundness === 'unknown')
+    ? HOLD_SPREAD.unknown
+    : HOLD_SPREAD.known
+  ).value
 
 /**
  * What a grip, measured at 180°, does to the finish at another pull: the part of the peel force that opens the

@@ -18,7 +18,7 @@ function ordinary(people: readonly Painter[], air = { tempC: 23, rh: 50 }, pull:
   const [walls] = room.steps.slice(2)
   return {
     ...base,
-    air,
+    air: { ...air, windows: 'shut', outside: null },
     house: { ...base.house, sealAlways: true, pull, school: pull === 'dry' ? 'own-colour seal' : 'wiped sealant' },
     crews: [{ ...base.crews[0]!, people }],
     rooms: [

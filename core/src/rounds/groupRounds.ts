@@ -1,4 +1,5 @@
-import { coatingOf, sealantOf } from '../catalogue/find'
+import { sealantOf } from '../catalogue/find'
+import { coatOfStep } from '../cure/film'
 import { instantOfGain } from '../cure/rateClock'
 import type { Hem } from '../hems/deriveHems'
 import type { JobClocks } from '../recipes/hemContext'
@@ -77,7 +78,7 @@ function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
   const hems = works.flatMap((work) => work.hems)
   if (house.pull === 'dry' || hems.length === 0) return { need: 0, window: null, total }
   const { bead, paint } = longestWet(minutes)
-  const paintWindow = windowMin(setup, coatingOf(setup.shelf, step.coatingId).openMin)
+  const paintWindow = windowMin(setup, coatOfStep(setup.shelf, step).openMin)
   const skins = hems.flatMap((hem) => {
     const id = recipes.get(hem.id)?.sealantId
     return id ? [sealantOf(setup.shelf, id).skinMin] : []

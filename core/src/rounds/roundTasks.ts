@@ -1,4 +1,4 @@
-import { coatingOf } from '../catalogue/find'
+import { coatOfStep } from '../cure/film'
 import type { Coating, Shelf } from '../catalogue/types'
 import type { Recipe } from '../recipes/recipe'
 import { crewSpeed } from '../schedule/calendar'
@@ -50,7 +50,7 @@ export function roundOf(setup: RoundSetup): Round {
 
 function tasksOf(setup: RoundSetup, id: string): Task[] {
   const { room, step, crew, house, group, recipes } = setup
-  const coating = coatingOf(setup.shelf, step.coatingId)
+  const coating = coatOfStep(setup.shelf, step)
   const speed = crewSpeed(crew)
   const hems = group.work.flatMap((work) => work.hems)
   const acts = group.work.flatMap((work) => wetMinutes(work, recipes, house, step, speed))

@@ -1,3 +1,4 @@
+import type { OutdoorHour } from '../air/weather'
 import type { Sheen, Shelf, Tool } from '../catalogue/types'
 import type { Soundness } from '../catalogue/soundness'
 import type { Texture } from '../catalogue/textures'
@@ -170,12 +171,29 @@ export interface Site {
   /** ISO 4217 code. */
   readonly currency: string
   readonly yearBuilt: number | null
+  /** ISO 3166-1 alpha-2 code of the country, or '' when not told. */
+  readonly country: string
+  /** Degrees, north and east positive; null when not told, and then there is no sun in the plan. */
+  readonly latDeg: number | null
+  readonly lonDeg: number | null
 }
 
-/** Air inside, as read on site: °C and % relative humidity. */
+/** Hours outside, from a weather service or a file: `hours[i]` holds from `from` + i hours. */
+export interface OutsideAir {
+  readonly source: 'weather service' | 'file'
+  readonly from: string
+  readonly hours: readonly OutdoorHour[]
+}
+
+export const WINDOWS = ['shut', 'open'] as const
+
+/** Air on site: inside as read, °C and % relative humidity, and the hours outside where they are known. */
 export interface SiteAir {
   readonly tempC: number
   readonly rh: number
+  readonly windows: (typeof WINDOWS)[number]
+  /** Null: the readings hold throughout. */
+  readonly outside: OutsideAir | null
 }
 
 export const SKILLS = ['beginner', 'practised'] as const

@@ -33,3 +33,12 @@ export interface HealthAnswer {
   /** A fixed site time to practise with, as set by the demo; null for the real clock. */
   readonly practiceClock: string | null
 }
+
+/** What is asked of the weather service; the same names as in the address. */
+export interface WeatherQuestion {
+  readonly place: string
+  readonly lat: string
+  readonly lon: string
+  readonly from: string
+  readonly hours: number
+}

@@ -1,7 +1,21 @@
-import { SCHOOLS, SKILLS } from '../survey/types'
+import { OUTDOOR_LIMITS } from '../air/weather'
+import { SCHOOLS, SKILLS, WINDOWS } from '../survey/types'
 import { UNIT_SYSTEMS } from '../units/length'
 import { eventSchema } from './eventSchema'
-import { clock, decimal, exact, flag, id, instant, list, oneOf, orNull, text, wholeNumber } from './fields'
+import {
+  clock,
+  decimal,
+  exact,
+  flag,
+  id,
+  instant,
+  list,
+  oneOf,
+  optionalText,
+  orNull,
+  text,
+  wholeNumber,
+} from './fields'
 import { roomSchema } from './roomSchema'
 import { shelfSchema } from './shelfSchema'
 
@@ -18,6 +32,32 @@ const site = exact({
   units: oneOf(UNIT_SYSTEMS),
   currency: text(3).matches(/^[A-Z]{3}$/, 'expected a currency code such as EUR'),
   yearBuilt: orNull(wholeNumber(1000, 2200)),
+  country: optionalText(2).matches(/^([A-Z]{2})?$/, 'expected a country code such as PT, or nothing'),
+  latDeg: orNull(decimal(-90, 90)),
+  lonDeg: orNull(decimal(-180, 180)),
+})
+
+const air = exact({
+  tempC: decimal(-30, 50),
+  rh: decimal(1, 100),
+  windows: oneOf(WINDOWS),
+  outside: orNull(
+    exact({
+      source: oneOf(['weather service', 'file'] as const),
+      from: instant(),
+      hours: list(
+        exact({
+          tempC: decimal(...OUTDOOR_LIMITS.tempC),
+          rh: decimal(...OUTDOOR_LIMITS.rh),
+          windMs: decimal(...OUTDOOR_LIMITS.windMs),
+          cloud: decimal(...OUTDOOR_LIMITS.cloud),
+          rainMm: decimal(...OUTDOOR_LIMITS.rainMm),
+        }),
+        1,
+        24 * 366,
+      ),
+    }),
+  ),
 })
 
 function isZone(name: string): boolean {
@@ -78,7 +118,7 @@ const factFields = {
   name: text(),
   site,
   start: instant(),
-  air: exact({ tempC: decimal(-30, 50), rh: decimal(1, 100) }),
+  air,
   house,
   crews: list(crew, 0, 200),
   shelf: shelfSchema,

@@ -80,8 +80,9 @@ export const EN = {
   'plan.no_recipe': '{place}: nothing safe, so it is left out of the rounds.',
   'plan.late_room': '{room} is free {when}, {late} after it is needed.',
   'plan.dry_late': '{room}: tape must be off by {when}, but the plan reaches it {late} later.',
-  'plan.cold_paint': '{coating} needs {low} to {high} °C; the room is at {temp} °C.',
-  'plan.damp_paint': '{coating} needs under {limit} % humidity; the room is at {rh} %.',
+  'plan.air': '{room}, coat at {when}: {fault}',
+  'plan.cold_paint': '{coating} needs {low} to {high} °C; the face is at {temp} °C.',
+  'plan.damp_paint': '{coating} needs under {limit} % humidity; the air is at {rh} %.',
   'plan.near_dew': 'Faces are {margin} °C above dew point; {limit} °C is the least.',
 } as const
 

@@ -3,7 +3,18 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Sqlite from 'better-sqlite3'
 import fastify from 'fastify'
-import { formatInstant, parseInstant, planJob, type Job, type LogEvent } from '@crisp-hem/core'
+import {
+  formatInstant,
+  judgeBench,
+  parseInstant,
+  planJob,
+  SEALS,
+  STARTER_SHELF,
+  starterBench,
+  TEXTURES,
+  type Job,
+  type LogEvent,
+} from '@crisp-hem/core'
 import { manyHems, TERN_QUAY_NOW, ternQuay } from '../../../demo'
 import { buildApp } from '../app'
 import { openDatabase } from '../db/open'
@@ -28,6 +39,18 @@ function planTime(job: Job, now?: number): { ms: number; hems: number } {
   }
   // The first runs warm the compiler up; a server or worker stays warm.
   return { ms: median(times.slice(3)), hems }
+}
+
+/** Bench setups judged per second on one core, over a spread of edges. */
+function evaluationsPerSecond(): number {
+  const start = starterBench(STARTER_SHELF, parseInstant(TERN_QUAY_NOW))
+  const setups = TEXTURES.flatMap((texture) =>
+    STARTER_SHELF.tapes.flatMap((tape) => SEALS.map((seal) => ({ ...start, texture, tapeId: tape.id, seal }))),
+  )
+  for (const setup of setups) judgeBench(setup, STARTER_SHELF)
+  const from = performance.now()
+  for (let pass = 0; pass < 20; pass++) for (const setup of setups) judgeBench(setup, STARTER_SHELF)
+  return (20 * setups.length) / ((performance.now() - from) / 1000)
 }
 
 const WRITES = 600
@@ -99,6 +122,11 @@ async function main(): Promise<void> {
         what: `whole plan, made-up job (${many.hems} hems)`,
         value: `${many.ms.toFixed(1)} ms`,
         target: 'under 300 ms',
+      },
+      {
+        what: 'hem evaluations on one core (all risks and the window)',
+        value: `${evaluationsPerSecond().toFixed(0)} /s`,
+        target: '2,000 /s',
       },
       { what: 'log events written, server', value: `${served.toFixed(0)} /s`, target: '' },
       { what: 'bare Fastify + better-sqlite3 insert', value: `${bare.toFixed(0)} /s`, target: '' },

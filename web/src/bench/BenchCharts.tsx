@@ -19,6 +19,8 @@ Chart.register(LineController, LineElement, PointElement, LinearScale, Logarithm
 
 const overPull = (view: BenchView) => view.overPull
 const overAge = (view: BenchView) => view.overAge
+const PULL_MARKS = [1, 5, 30, 120, 480, 1440]
+const AGE_MARKS = [0.1, 0.3, 1, 3, 7, 14, 30]
 const daysText = (days: number) => `${days} d`
 
 /** Risk over the time of the pull and over the age of the keep side, for one setup or two. */
@@ -31,11 +33,19 @@ export function BenchCharts({ views }: { views: readonly BenchView[] }) {
           curves={overPull}
           xTitle={W.bench.pullAfter}
           xText={spanText}
+          marks={PULL_MARKS}
           name={W.bench.overPull}
         />
       </Panel>
       <Panel title={W.bench.overAge}>
-        <CurveChart views={views} curves={overAge} xTitle={W.bench.age} xText={daysText} name={W.bench.overAge} />
+        <CurveChart
+          views={views}
+          curves={overAge}
+          xTitle={W.bench.age}
+          xText={daysText}
+          marks={AGE_MARKS}
+          name={W.bench.overAge}
+        />
       </Panel>
     </div>
   )
@@ -46,13 +56,15 @@ interface CurveChartProps {
   readonly curves: (view: BenchView) => readonly Curve[]
   readonly xTitle: string
   readonly xText: (x: number) => string
+  /** Where the axis is marked. */
+  readonly marks: readonly number[]
   readonly name: string
 }
 
 /** Dashes tell the risks apart, weight tells A from B; hue says nothing. */
 const DASH: Record<Curve['risk'], number[]> = { tear: [], lift: [7, 4], residue: [2, 3], bleed: [], crack: [] }
 
-function CurveChart({ views, curves, xTitle, xText, name }: CurveChartProps) {
+function CurveChart({ views, curves, xTitle, xText, marks, name }: CurveChartProps) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const chart = useRef<Chart | null>(null)
   useEffect(() => {
@@ -66,7 +78,6 @@ function CurveChart({ views, curves, xTitle, xText, name }: CurveChartProps) {
         borderDash: DASH[curve.risk],
         borderWidth: i === 0 ? 2.2 : 1.8,
         pointRadius: 0,
-        pointStyle: 'line',
       })),
     )
     if (chart.current) {
@@ -83,14 +94,15 @@ function CurveChart({ views, curves, xTitle, xText, name }: CurveChartProps) {
         color: ink,
         interaction: { mode: 'nearest', intersect: false },
         plugins: {
-          legend: { labels: { usePointStyle: true, boxWidth: 26 } },
+          legend: { labels: { boxWidth: 30, boxHeight: 0, color: ink } },
           tooltip: { callbacks: { title: (items) => xText(items[0]?.parsed.x ?? 0) } },
         },
         scales: {
           x: {
             type: 'logarithmic',
             title: { display: true, text: xTitle, color: ink },
-            ticks: { color: ink, maxTicksLimit: 8, callback: (x) => xText(Number(x)) },
+            ticks: { color: ink, autoSkip: false, maxRotation: 0, callback: (x) => xText(Number(x)) },
+            afterBuildTicks: (axis) => (axis.ticks = marks.map((value) => ({ value }))),
           },
           y: {
             type: 'linear',
@@ -102,7 +114,7 @@ function CurveChart({ views, curves, xTitle, xText, name }: CurveChartProps) {
         },
       },
     })
-  }, [views, curves, xTitle, xText])
+  }, [views, curves, xTitle, xText, marks])
   useEffect(
     () => () => {
       chart.current?.destroy()

@@ -13,6 +13,7 @@ import {
 } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
 import { CheckField, ChoiceField } from '../ui/fields'
+import { CROSS_CUT_OPTIONS } from '../walk/crossCutOptions'
 import { W } from '../words'
 
 interface BenchControlsProps {
@@ -45,6 +46,12 @@ export function BenchControls({ setup, onChange }: BenchControlsProps) {
           value={setup.keepTool}
           options={TOOLS}
           onCommit={(keepTool) => onChange({ keepTool })}
+        />
+        <ChoiceField
+          label={W.walk.crossCut}
+          value={String(setup.crossCut ?? '')}
+          options={[{ value: '', text: W.walk.notMade }, ...CROSS_CUT_OPTIONS]}
+          onCommit={(text) => onChange({ crossCut: text === '' ? null : Number(text) })}
         />
         <CheckField
           label={W.bench.unknownAge}
@@ -83,6 +90,14 @@ export function BenchControls({ setup, onChange }: BenchControlsProps) {
           value={String(setup.earlierCoats)}
           options={['0', '1', '2', '3']}
           onCommit={(n) => onChange({ earlierCoats: Number(n) })}
+        />
+        <Slider
+          label={W.bench.film}
+          value={setup.filmShare}
+          range={BENCH_RANGES.filmShare}
+          step={0.05}
+          text={`${Math.round(setup.filmShare * 100)} %`}
+          onChange={(filmShare) => onChange({ filmShare })}
         />
       </Group>
       <Group title={W.load.tape}>

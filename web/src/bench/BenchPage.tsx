@@ -7,6 +7,7 @@ import { Button } from '../ui/Button'
 import { CheckField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { Switch } from '../ui/Tabs'
+import { useSettled } from '../ui/useSettled'
 import { W } from '../words'
 import { BenchCharts } from './BenchCharts'
 import { BenchControls } from './BenchControls'
@@ -14,6 +15,9 @@ import { BenchResult } from './BenchResult'
 import { useBench } from './useBench'
 
 type Side = 'A' | 'B'
+
+/** Charts follow once the slider rests: drawing both takes longer than a frame. */
+const CHARTS_WAIT_MS = 160
 
 /** One hem under a magnifier: turn anything and see it bleed, lift, tear or come clean; A against B. */
 export function BenchPage() {
@@ -34,6 +38,7 @@ function BenchWork({ plan, hem }: { plan: Plan; hem: Hem | null }) {
   const [b, setB] = useState<BenchSetup>(() => otherWay(first))
   const setups = useMemo(() => (both ? [a, b] : [a]), [a, b, both])
   const views = useBench(setups, facts.shelf)
+  const settled = useSettled(views, CHARTS_WAIT_MS)
   const active = side === 'A' || !both ? a : b
   const set = side === 'A' || !both ? setA : setB
   return (
@@ -61,7 +66,7 @@ function BenchWork({ plan, hem }: { plan: Plan; hem: Hem | null }) {
               <BenchResult key={i} name={views.length > 1 ? (i === 0 ? 'A' : 'B') : null} view={view} />
             ))}
           </div>
-          {views.length > 0 && <BenchCharts views={views} />}
+          {settled.length > 0 && <BenchCharts views={settled} />}
         </div>
       </div>
     </>

@@ -68,7 +68,8 @@ function RiskLine({ risk }: { risk: JudgedRisk }) {
         text={count ? `${figure(mean)} /m` : `${figure(mean * scale)} % /m`}
       />
       <p className="mb-1 text-[0.8rem] text-soft">
-        {sayText(risk.decides)} {W.bench.between(figure(low * scale), figure(high * scale), count ? '' : ' %')}
+        {sayText(risk.decides)}{' '}
+        {high > 0 && W.bench.between(figure(low * scale), figure(high * scale), count ? '' : ' %')}
       </p>
     </>
   )

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react'
+import { startTransition, useEffect, useRef, useState } from 'react'
 import type { BenchSetup, Shelf } from '@crisp-hem/core'
 import type { BenchReply, BenchRequest, BenchView } from './bench.worker'
 
@@ -14,7 +14,8 @@ export function useBench(setups: readonly BenchSetup[], shelf: Shelf): readonly 
     const own = { worker, busy: false, waiting: null as BenchRequest | null, seq: 0 }
     desk.current = own
     worker.onmessage = ({ data }: MessageEvent<BenchReply>) => {
-      setViews(data.views)
+      // As a transition React draws the answer in slices between a painter's moves of the slider.
+      startTransition(() => setViews(data.views))
       own.busy = own.waiting !== null
       if (own.waiting) worker.postMessage(own.waiting)
       own.waiting = null

@@ -1,6 +1,6 @@
-import type { ReactNode } from 'react'
+import { useMemo, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import { aboveDewC, spanAt, spanText, type PullPlan } from '@crisp-hem/core'
+import { aboveDewC, airAt, roomAir, spanAt, spanText, type PullPlan } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 
@@ -28,10 +28,15 @@ export function PageHead({ title, line, children, onBoard = false }: PageHeadPro
 
 function AirLine() {
   const { air } = useFacts()
-  const margin = aboveDewC(air.tempC, air.tempC, air.rh)
+  const now = useNow(60_000)
+  const point = airAt(
+    useMemo(() => roomAir(air), [air]),
+    now,
+  )
+  const margin = aboveDewC(point.tempC, point.tempC, point.rh)
   return (
     <>
-      {air.tempC} °C · {air.rh} % · faces {margin.toFixed(0)} °C over dew
+      {point.tempC.toFixed(1)} °C · {point.rh.toFixed(0)} % · faces {margin.toFixed(0)} °C over dew
     </>
   )
 }

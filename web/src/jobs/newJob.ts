@@ -22,9 +22,12 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date): JobFacts 
       units: answers.units,
       currency: answers.currency,
       yearBuilt: null,
+      country: '',
+      latDeg: null,
+      lonDeg: null,
     },
     start: `${now.toISOString().slice(0, 16)}:00Z`,
-    air: { tempC: 20, rh: 50 },
+    air: { tempC: 20, rh: 50, windows: 'shut', outside: null },
     house: STARTER_HOUSE,
     crews: [
       {

@@ -1,21 +1,11 @@
-import {
-  aboveDewC,
-  checkZone,
-  dewPointC,
-  dryingRate,
-  formatInstant,
-  parseInstant,
-  SCHOOLS,
-  STILL_ROOM_MS,
-  type HouseRules,
-  type Rates,
-} from '@crisp-hem/core'
+import { checkZone, formatInstant, parseInstant, SCHOOLS, type HouseRules, type Rates } from '@crisp-hem/core'
 import { instantOfInput, localInput } from '../frame/ClockDialog'
 import { PageHead } from '../frame/PageHead'
 import { useEdit, useFacts } from '../state/useJob'
 import { ChoiceField, NumberField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
+import { AirPanel } from './AirPanel'
 import { CrewsPanel } from './CrewsPanel'
 
 /** Where the job is, what the air is like, how this house works, and who is on the crews. */
@@ -33,6 +23,9 @@ export function SitePage() {
     </>
   )
 }
+
+/** Degrees as typed; nothing typed is null, and what is no number is refused by the schema. */
+const degrees = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')))
 
 const GRID = 'grid grid-cols-2 gap-x-3 gap-y-2'
 
@@ -73,6 +66,21 @@ function SitePanel() {
           onCommit={(text) => set({ yearBuilt: text.trim() === '' ? null : Number(text) })}
         />
         <TextField
+          label={W.site.country}
+          value={site.country}
+          onCommit={(country) => set({ country: country.trim().toUpperCase() })}
+        />
+        <TextField
+          label={W.site.lat}
+          value={site.latDeg === null ? '' : String(site.latDeg)}
+          onCommit={(text) => set({ latDeg: degrees(text) })}
+        />
+        <TextField
+          label={W.site.lon}
+          value={site.lonDeg === null ? '' : String(site.lonDeg)}
+          onCommit={(text) => set({ lonDeg: degrees(text) })}
+        />
+        <TextField
           label={W.jobs.begin}
           type="datetime-local"
           value={localInput(parseInstant(start), site.zone)}
@@ -82,33 +90,6 @@ function SitePanel() {
           }}
         />
       </div>
-    </Panel>
-  )
-}
-
-function AirPanel() {
-  const { air } = useFacts()
-  const edit = useEdit()
-  const set = (change: Partial<typeof air>) => edit((facts) => ({ ...facts, air: { ...facts.air, ...change } }))
-  const facts = [
-    [W.site.dew, `${dewPointC(air.tempC, air.rh).toFixed(1)} °C`],
-    [W.site.above, `${aboveDewC(air.tempC, air.tempC, air.rh).toFixed(1)} °C`],
-    [W.site.drying, W.site.speed(dryingRate({ ...air, windMs: STILL_ROOM_MS }).toFixed(2))],
-  ]
-  return (
-    <Panel title={W.site.airTitle}>
-      <div className={GRID}>
-        <NumberField label={W.site.temp} value={air.tempC} onCommit={(tempC) => set({ tempC })} />
-        <NumberField label={W.site.rh} value={air.rh} onCommit={(rh) => set({ rh })} />
-      </div>
-      <dl className="mt-3">
-        {facts.map(([name, value]) => (
-          <div key={name} className="flex border-b border-rule py-1">
-            <dt className="flex-1 text-soft">{name}</dt>
-            <dd className="font-semibold">{value}</dd>
-          </div>
-        ))}
-      </dl>
     </Panel>
   )
 }

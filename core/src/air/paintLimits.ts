@@ -1,0 +1,25 @@
+import type { Coating } from '../catalogue/types'
+import { said, type Said } from '../words/say'
+import type { AirPoint } from './airSeries'
+import { aboveDewC, DEW_MARGIN } from './vapour'
+
+/** Why a coating must not go on in this air: too near the dew point, too cold or hot, too damp. None: it may. */
+export function paintFaults(coating: Coating, air: AirPoint): Said[] {
+  const faceC = air.faceC ?? air.tempC
+  const found: Said[] = []
+  const margin = aboveDewC(faceC, air.tempC, air.rh)
+  if (margin < DEW_MARGIN.value)
+    found.push(said('plan.near_dew', { margin: margin.toFixed(1), limit: DEW_MARGIN.value }))
+  if (faceC < coating.filmFormingC || faceC > coating.maxC)
+    found.push(
+      said('plan.cold_paint', {
+        coating: coating.name,
+        low: coating.filmFormingC,
+        high: coating.maxC,
+        temp: Number(faceC.toFixed(1)),
+      }),
+    )
+  if (air.rh > coating.maxRh)
+    found.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh: Number(air.rh.toFixed(0)) }))
+  return found
+}

@@ -1,0 +1,33 @@
+import type { FastifyPluginAsync } from 'fastify'
+import { number } from 'yup'
+import { parseInstant, type WeatherProvider } from '@crisp-hem/core'
+import { exact, instant, shapeFaults, text } from '@crisp-hem/core/wire'
+import { refuseFaults } from '../errors'
+
+const within = (low: number, high: number) =>
+  number()
+    .required(`expected a number from ${low} to ${high}`)
+    .typeError(`expected a number from ${low} to ${high}`)
+    .min(low)
+    .max(high)
+const question = exact({
+  place: text(200),
+  lat: within(-90, 90),
+  lon: within(-180, 180),
+  from: instant(),
+  hours: within(1, 24 * 31).integer(),
+})
+
+/** GET /weather — hours outside from the weather service the server was given. */
+export const weatherRoutes: FastifyPluginAsync<{ weather: WeatherProvider }> = async (app, { weather }) => {
+  app.get<{ Querystring: Record<string, string> }>('/weather', async ({ query }) => {
+    const asked = { ...query, lat: numberOf(query.lat), lon: numberOf(query.lon), hours: numberOf(query.hours) }
+    refuseFaults(shapeFaults(question, asked))
+    const place = { name: query.place!, latDeg: asked.lat!, lonDeg: asked.lon! }
+    return { hours: await weather.hourly(place, Math.floor(parseInstant(query.from!) / 60) * 60, asked.hours!) }
+  })
+}
+
+/** An address is text; what is no number there stays undefined and is refused with its name. */
+const numberOf = (value: string | undefined): number | undefined =>
+  value === undefined || value.trim() === '' || Number.isNaN(Number(value)) ? undefined : Number(value)

@@ -1,0 +1,7 @@
+import { CROSS_CUT_CLASSES } from '@crisp-hem/core'
+
+/** Cross-cut classes as a list to choose from: both standards' names and what came off. */
+export const CROSS_CUT_OPTIONS = CROSS_CUT_CLASSES.map(({ iso, astm, lost }) => ({
+  value: String(iso),
+  text: `${iso} / ${astm}: ${lost} off`,
+}))
