@@ -5,7 +5,7 @@ const inches = (feet: number, inch: number) => Math.round((feet * 12 + inch) * 2
 /** A small made-up job in feet and inches: one parlour in an old house. */
 export function gullRow(): Job {
   const [wide, deep] = [inches(12, 6.5), inches(11, 2)]
-  const walls = [wide, deep, wide, deep].map((lengthMm) => ({ lengthMm, turn: 'right' as const }))
+  const walls = [wide, deep, wide, deep].map((lengthMm) => ({ lengthMm, turnDeg: 90 }))
   const room = newRoom('parlour', 'Parlour', walls)
   return {
     format: 'crisp-hem/job',
@@ -52,6 +52,7 @@ export function gullRow(): Job {
             casingMm: 89,
             casing: USUAL_FACES.trim,
             leaf: USUAL_FACES.trim,
+            glazing: null,
           },
           {
             id: 'o2',
@@ -65,6 +66,7 @@ export function gullRow(): Job {
             casingMm: 89,
             casing: USUAL_FACES.trim,
             leaf: USUAL_FACES.glass,
+            glazing: null,
           },
         ],
       },

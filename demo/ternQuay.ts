@@ -14,14 +14,13 @@ import {
   type OutsideAir,
   type PaintStep,
   type Room,
-  type Turn,
 } from '@crisp-hem/core'
 
 /** The demo's clock starts here when it is opened: the second afternoon of the job, 13:46 at the site. */
 export const TERN_QUAY_NOW = '2027-05-12T12:46:00Z'
 const START = '2027-05-11T06:30:00Z'
 
-const turn = (lengthMm: number, way: Turn = 'right') => ({ lengthMm, turn: way })
+const turn = (lengthMm: number, turnDeg = 90) => ({ lengthMm, turnDeg })
 const rectangle = (wide: number, deep: number) => [turn(wide), turn(deep), turn(wide), turn(deep)]
 
 const door = (id: string, wallId: string, atMm: number, more: Partial<Opening> = {}): Opening => ({
@@ -36,6 +35,7 @@ const door = (id: string, wallId: string, atMm: number, more: Partial<Opening> =
   casingMm: 70,
   casing: USUAL_FACES.trim,
   leaf: USUAL_FACES.trim,
+  glazing: null,
   ...more,
 })
 const sash = (id: string, wallId: string, atMm: number, widthMm: number, more: Partial<Opening> = {}): Opening => ({
@@ -50,6 +50,7 @@ const sash = (id: string, wallId: string, atMm: number, widthMm: number, more: P
   casingMm: 70,
   casing: USUAL_FACES.trim,
   leaf: USUAL_FACES.glass,
+  glazing: null,
   ...more,
 })
 const plate = (
@@ -103,7 +104,7 @@ const freshTrim: Face = {
   ...USUAL_FACES.trim,
   colour: 'Gull white',
   swatch: '#f3f1ea',
-  last: { at: '2027-05-11T14:40:00Z', tool: 'brush', coatingId: 'bell-semi' },
+  last: { at: '2027-05-11T14:40:00Z', tool: 'brush', coatingId: 'bell-semi', coats: 1, tempC: null, rh: null },
   paintAtHand: true,
 }
 
@@ -112,7 +113,7 @@ function recital(): Room {
     turn(7200),
     turn(5400),
     turn(4200),
-    turn(1500, 'left'),
+    turn(1500, -90),
     turn(3000),
     turn(3900),
   ])
@@ -148,7 +149,7 @@ function practice(n: 1 | 2): Room {
     ...room,
     walls: room.walls.map((wall) => ({ ...wall, face: sprayed })),
     ceiling: { ...USUAL_FACES.ceiling, texture: 'heavy spray' },
-    skirting: { heightMm: 120, face: freshTrim, without: [] },
+    skirting: { heightMm: 120, face: freshTrim, without: [], gapMm: 0 },
     openings: [
       sash('o1', 'w1', 900, 1200, { casing: freshTrim }),
       door('o2', 'w3', 2600, { casing: freshTrim, leaf: freshTrim, ...(n === 1 ? { atMm: 600 } : {}) }),

@@ -10,6 +10,8 @@ export const CORE_ERRORS = {
   'survey.crossed_outline': 'outline crosses itself at wall {wall}',
   'survey.unknown_face': 'face “{face}” does not exist in room “{room}”',
   'catalogue.unknown': '{kind} “{id}” is not on the shelf',
+  'drawing.unreadable': '{kind} file could not be read: {detail}',
+  'csv.invalid': '{place}: {expected}',
   'airfile.invalid': '{place}: {expected}',
   'jobfile.not_json': 'file is not JSON: {detail}',
   'jobfile.invalid': '{place}: {expected}',

@@ -47,7 +47,7 @@ describe('the demo plan is feasible', () => {
   })
 
   test('every gap is kept: drying, cure, and the night before masking', () => {
-    const clocks = jobClocks(job)
+    const clocks = jobClocks(job)('recital')
     for (const task of plan.tasks) {
       for (const { taskId, gap } of task.after) {
         const end = placed.get(taskId)!.to

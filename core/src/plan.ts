@@ -52,7 +52,7 @@ export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
   const hems = derived.flatMap((each) => each.hems)
-  const answers = derived.flatMap(({ room, hems: own }) => roomRecipes(job, room, own, clocks, nextShift))
+  const answers = derived.flatMap(({ room, hems: own }) => roomRecipes(job, room, own, clocks(room.id), nextShift))
   const recipes = new Map(
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )
@@ -64,8 +64,7 @@ export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
     log,
     from,
     stretches: calendars,
-    drying: clocks.drying,
-    cureAt: clocks.cureAt,
+    clocks,
     roomRank: roomRanks(job),
     pullReady: pullReadyFor(windows, new Map(rounds.map((round) => [round.id, round]))),
   })
@@ -141,7 +140,7 @@ function roomRanks(job: Job): Map<string, number> {
 /** The first planned coat that meets air its coating must not go on in, once for each coating and reason. */
 function airProblems(
   job: Job,
-  clocks: JobClocks,
+  clocks: (roomId: string) => JobClocks,
   plan: { placed: readonly PlacedTask[]; tasks: readonly Task[]; from: number },
 ): Said[] {
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
@@ -150,8 +149,9 @@ function airProblems(
     const task = tasks.get(each.taskId)
     if (each.done || task?.kind !== 'coat') continue
     const room = job.rooms.find((other) => other.id === task.roomId)!
-    const coating = coatingOf(job.shelf, room.steps.find((step) => step.id === task.stepId)!.coatingId)
-    for (const fault of paintFaults(coating, airAt(clocks.air, each.from))) {
+    const step = room.steps.find((other) => other.id === task.stepId)!
+    const coating = coatingOf(job.shelf, step.coatingId)
+    for (const fault of paintFaults(coating, airAt(clocks(room.id).air, each.from), step.tool)) {
       const key = `${coating.id}|${fault.code}`
       if (found.has(key)) continue
       const when = whenText(each.from, plan.from, job.site.zone)

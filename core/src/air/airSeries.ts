@@ -5,6 +5,9 @@ export interface AirPoint {
   readonly windMs: number
   /** Temperature of the face, where sun or a cold wall parts it from the air; left out, it is the air's. */
   readonly faceC?: number
+  /** Outside only: wind away from the face, m/s, and rain in the hour, mm. */
+  readonly freeWindMs?: number
+  readonly rainMm?: number
 }
 
 /**

@@ -1,10 +1,14 @@
-import type { Coating } from '../catalogue/types'
+import type { Coating, Tool } from '../catalogue/types'
+import { known } from '../known'
 import { said, type Said } from '../words/say'
 import type { AirPoint } from './airSeries'
 import { aboveDewC, DEW_MARGIN } from './vapour'
 
-/** Why a coating must not go on in this air: too near the dew point, too cold or hot, too damp. None: it may. */
-export function paintFaults(coating: Coating, air: AirPoint): Said[] {
+/** Wind in which an outside face is no longer sprayed. From memory. */
+export const SPRAY_WIND = known(7, 'm/s', 'from memory', 'mist drifts and masking flaps')
+
+/** Why a coating must not go on in this air: too near the dew point, too cold or hot, too damp, in rain, or in too much wind for the gun. None: it may. */
+export function paintFaults(coating: Coating, air: AirPoint, tool: Tool): Said[] {
   const faceC = air.faceC ?? air.tempC
   const found: Said[] = []
   const margin = aboveDewC(faceC, air.tempC, air.rh)
@@ -21,5 +25,8 @@ export function paintFaults(coating: Coating, air: AirPoint): Said[] {
     )
   if (air.rh > coating.maxRh)
     found.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh: Number(air.rh.toFixed(0)) }))
+  if ((air.rainMm ?? 0) > 0) found.push(said('plan.rain', { mm: air.rainMm! }))
+  if (tool === 'spray' && (air.freeWindMs ?? 0) > SPRAY_WIND.value)
+    found.push(said('plan.windy', { wind: air.freeWindMs!, limit: SPRAY_WIND.value }))
   return found
 }

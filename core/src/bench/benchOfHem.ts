@@ -1,5 +1,5 @@
 import { airAt } from '../air/airSeries'
-import { roomAir } from '../air/siteAir'
+import { areaAir } from '../air/areaAir'
 import { FILM_SHARE } from '../cure/film'
 import { coatingOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
@@ -46,13 +46,19 @@ export function benchOfHem(job: Omit<Job, 'log'>, plan: Plan, hem: Hem): BenchSe
       : face.last
         ? null
         : OLD_DAYS
-  const air = airAt(roomAir(job.air), coatedAt)
+  const air = airAt(areaAir(job, room), coatedAt)
   const base = starterBench(job.shelf, Math.round(coatedAt))
+  const { latDeg, lonDeg } = job.site
   return {
     ...base,
+    sun:
+      room.facingDeg !== null && latDeg !== null && lonDeg !== null
+        ? { latDeg, lonDeg, facingDeg: room.facingDeg, cloud: 0.25 }
+        : null,
     texture: face.texture,
     soundness: keepStep && face.soundness.startsWith('bare') ? 'sound' : face.soundness,
     dusty: face.dusty,
+    crossCut: keepStep ? null : face.crossCut,
     ageDays: ageDays === null ? null : Number(ageDays.toFixed(2)),
     keepTool: keepStep?.tool ?? face.last?.tool ?? 'roller',
     keepSwatch: keepStep?.swatch ?? face.swatch,

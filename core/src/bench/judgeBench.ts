@@ -103,9 +103,9 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
       keepCoatedAt === null ? null : gainedBetween(cureClock(air, coating.filmFormingC), keepCoatedAt, pulledAt),
   }
   const drying = dryingClock(air)
-  const spans = sequenceWindows(drying, coatsOf(setup, coating, sealant, air), offBy(stay, tape, laidAt))
+  const spans = sequenceWindows(drying, coatsOf(setup, coating, sealant, air), offBy(stay, tape.stayDays, laidAt))
   const span = spanAt(spans, pulledAt)?.kind ?? 'too wet'
-  const used = stayUsed(stay, tape, laidAt, pulledAt)
+  const used = stayUsed(stay, tape.stayDays, laidAt, pulledAt)
   const now = air.hours.length === 1 ? air.hours[0]! : air.hours[HOURS_BEFORE]!
   const faceC = now.faceC ?? now.tempC
   const margin = aboveDewC(faceC, setup.tempC, setup.rh)

@@ -3,7 +3,7 @@ import { newRoom, USUAL_FACES } from '../survey/roomTemplate'
 import type { Opening, Room } from '../survey/types'
 import { deriveHems } from './deriveHems'
 
-const rectangle = [4000, 3000, 4000, 3000].map((lengthMm) => ({ lengthMm, turn: 'right' as const }))
+const rectangle = [4000, 3000, 4000, 3000].map((lengthMm) => ({ lengthMm, turnDeg: 90 }))
 const door: Opening = {
   id: 'o1',
   name: 'door 1',
@@ -16,6 +16,7 @@ const door: Opening = {
   casingMm: 70,
   casing: USUAL_FACES.trim,
   leaf: USUAL_FACES.trim,
+  glazing: null,
 }
 const window: Opening = {
   ...door,

@@ -1,10 +1,15 @@
 import { reachesFloor, skirtingMm } from '../survey/areas'
 import type { FaceKey } from '../survey/faces'
-import type { Fitting, Opening, Room, Wall } from '../survey/types'
+import { paneEdgeMm, panesOf } from '../survey/glazing'
+import type { Fitting, HandHem, Opening, Piece, Room, Wall } from '../survey/types'
+import { topLine } from '../survey/wallTop'
+import { footEdges } from './footEdges'
+import { lengthOfMm, zoned } from './zones'
 
 export const EDGE_KINDS = [
   'wall to ceiling',
   'wall to wall',
+  'two-tone line',
   'wall to skirting',
   'skirting to floor',
   'wall to floor',
@@ -12,6 +17,10 @@ export const EDGE_KINDS = [
   'casing to glass',
   'wall to frame',
   'wall to fitting',
+  'wall to piece',
+  'cabinet mouth',
+  'stair string',
+  'by hand',
 ] as const
 export type EdgeKind = (typeof EDGE_KINDS)[number]
 
@@ -38,118 +47,270 @@ export interface Edge {
   /** Corners at which the tape has to start anew. */
   readonly corners: number
   readonly orientation: 'level' | 'upright' | 'loop'
+  /** Short strips that a lapped face wants on each side; 0 where nothing laps. */
+  readonly laps: number
+  /** Panes it goes round; 0 for other edges. */
+  readonly panes: number
+  /** Radius of a rounded corner it runs along, mm; 0 for a sharp one. */
+  readonly radiusMm: number
+  /** Gap under the skirting it runs along, mm. */
+  readonly gapMm: number
 }
 
-/** All edges of a room, whether or not they need a hem, wall by wall from left to right. */
+/** What most edges are without. */
+export const PLAIN_EDGE = { corners: 0, laps: 0, panes: 0, radiusMm: 0, gapMm: 0 } as const
+
+/** All edges of an area, whether or not they need a hem, wall by wall from left to right. */
 export function roomEdges(room: Room): Edge[] {
-  return room.walls.flatMap((wall, i) => [
-    ceilingEdge(room, wall),
-    ...lowEdges(room, wall),
-    cornerEdge(room, wall, room.walls[(i + 1) % room.walls.length]!),
-    ...room.openings.filter((each) => each.wallId === wall.id).flatMap(openingEdges),
+  const edges = room.walls.flatMap((wall, i) => [
+    ...(wall.free ? [] : [ceilingEdge(room, wall)]),
+    ...footEdges(room, wall),
+    ...cornerEdges(room, wall, i),
+    ...bandEdges(room, wall),
+    ...room.openings.filter((each) => each.wallId === wall.id).flatMap((each) => openingEdges(each, wall)),
     ...room.fittings.filter((each) => each.wallId === wall.id).map(fittingEdge),
+    ...room.pieces.filter((each) => each.wallId === wall.id).flatMap(pieceEdges),
   ])
+  return [...edges.flatMap((edge) => zoned(room, edge)), ...room.handHems.map(handEdge)]
 }
 
 function ceilingEdge(room: Room, wall: Wall): Edge {
-  return line('wall to ceiling', `wall:${wall.id}`, 'ceiling', '', {
+  const line = topLine(room, wall)
+  const segments = line.slice(1).map((point, i): EdgeSegment => ({
     wallId: wall.id,
-    x1: 0,
-    y1: room.heightMm,
-    x2: wall.lengthMm,
-    y2: room.heightMm,
-  })
+    x1: line[i]!.atMm,
+    y1: line[i]!.heightMm,
+    x2: point.atMm,
+    y2: point.heightMm,
+  }))
+  return {
+    ...PLAIN_EDGE,
+    key: `wall:${wall.id}|ceiling`,
+    kind: 'wall to ceiling',
+    a: `wall:${wall.id}`,
+    b: 'ceiling',
+    segments,
+    lengthMm: lengthOfMm(segments),
+    corners: segments.length - 1,
+    orientation: 'level',
+  }
 }
 
-function cornerEdge(room: Room, wall: Wall, next: Wall): Edge {
+/** The corner at a wall's right end; an elevation's last wall has none. */
+function cornerEdges(room: Room, wall: Wall, index: number): Edge[] {
+  const last = index === room.walls.length - 1
+  if (last && room.kind === 'elevation') return []
+  const next = room.walls[(index + 1) % room.walls.length]!
   const low = Math.max(skirtingMm(room, wall.id), skirtingMm(room, next.id))
-  return line('wall to wall', `wall:${wall.id}`, `wall:${next.id}`, '', {
+  const high = Math.min(topLine(room, wall).at(-1)!.heightMm, topLine(room, next)[0]!.heightMm)
+  if (high <= low) return []
+  const edge = line('wall to wall', `wall:${wall.id}`, `wall:${next.id}`, '', {
     wallId: wall.id,
     x1: wall.lengthMm,
     y1: low,
     x2: wall.lengthMm,
-    y2: room.heightMm,
+    y2: high,
   })
+  return [{ ...edge, radiusMm: wall.cornerRadiusMm }]
 }
 
-/** Skirting and floor lines, cut where a door reaches the floor. */
-function lowEdges(room: Room, wall: Wall): Edge[] {
-  const skirt = skirtingMm(room, wall.id)
-  return freeStretches(room, wall).flatMap(({ from, to, bounds }) => {
-    const at = (y: number): EdgeSegment => ({ wallId: wall.id, x1: from, y1: y, x2: to, y2: y })
-    if (skirt === 0) return [line('wall to floor', `wall:${wall.id}`, 'floor', bounds, at(0))]
-    return [
-      line('wall to skirting', `wall:${wall.id}`, 'skirting', bounds, at(skirt)),
-      line('skirting to floor', 'skirting', 'floor', `${wall.id}:${bounds}`, at(0)),
-    ]
-  })
+/** The upper and the lower line of each band on a wall, cut by the openings that reach through them. */
+function bandEdges(room: Room, wall: Wall): Edge[] {
+  const foot = skirtingMm(room, wall.id)
+  return room.bands
+    .filter((band) => band.wallIds.includes(wall.id))
+    .flatMap((band) => [
+      ...(band.fromMm > foot ? bandLine(room, wall, band.id, 'under', band.fromMm) : []),
+      ...(band.toMm < Math.min(...topLine(room, wall).map((point) => point.heightMm))
+        ? bandLine(room, wall, band.id, 'over', band.toMm)
+        : []),
+    ])
 }
 
-function freeStretches(room: Room, wall: Wall): { from: number; to: number; bounds: string }[] {
-  const doors = room.openings
-    .filter((each) => each.wallId === wall.id && reachesFloor(each))
+function bandLine(room: Room, wall: Wall, bandId: string, which: 'under' | 'over', y: number): Edge[] {
+  const through = room.openings
+    .filter((o) => o.wallId === wall.id && o.sillMm - o.casingMm < y && o.sillMm + o.heightMm + o.casingMm > y)
     .sort((a, b) => a.atMm - b.atMm)
-  const stretches: { from: number; to: number; bounds: string }[] = []
-  let from = 0
-  let left = ''
-  for (const door of doors) {
-    stretches.push({ from, to: door.atMm - door.casingMm, bounds: `${left}..${door.id}` })
-    from = door.atMm + door.widthMm + door.casingMm
-    left = door.id
+  const edges: Edge[] = []
+  let [from, bound] = [0, '']
+  const add = (to: number, next: string) => {
+    if (to <= from) return
+    const key = `band:${bandId}|wall:${wall.id}#${which}${bound || next ? `:${bound}..${next}` : ''}`
+    const at: EdgeSegment = { wallId: wall.id, x1: from, y1: y, x2: to, y2: y }
+    edges.push({
+      ...PLAIN_EDGE,
+      key,
+      kind: 'two-tone line',
+      a: `band:${bandId}`,
+      b: `wall:${wall.id}`,
+      segments: [at],
+      lengthMm: to - from,
+      orientation: 'level',
+    })
   }
-  stretches.push({ from, to: wall.lengthMm, bounds: doors.length ? `${left}..` : '' })
-  return stretches.filter(({ from: a, to: b }) => b > a)
+  for (const opening of through) {
+    add(opening.atMm - opening.casingMm, opening.id)
+    from = opening.atMm + opening.widthMm + opening.casingMm
+    bound = opening.id
+  }
+  add(wall.lengthMm, '')
+  return edges
 }
 
-function openingEdges(o: Opening): Edge[] {
-  const wall = `wall:${o.wallId}`
-  if (o.casing && o.casingMm > 0) {
-    const outer = frame('wall to casing', wall, `casing:${o.id}`, o, o.casingMm)
-    // A door leaf is parted from its casing by a gap; glass meets the casing directly.
-    return o.kind === 'window' && o.leaf
-      ? [outer, frame('casing to glass', `casing:${o.id}`, `leaf:${o.id}`, o, 0)]
-      : [outer]
-  }
-  return o.leaf ? [frame('wall to frame', wall, `leaf:${o.id}`, o, 0)] : []
+function openingEdges(o: Opening, wall: Wall): Edge[] {
+  const face = `wall:${o.wallId}`
+  const cased = o.casing !== null && o.casingMm > 0
+  const edges: Edge[] = []
+  if (cased) edges.push(frame('wall to casing', face, `casing:${o.id}`, o, o.casingMm, wall))
+  else if (o.leaf) edges.push(frame('wall to frame', face, `leaf:${o.id}`, o, 0, wall))
+  // A door leaf is parted from its casing by a gap; glass meets the casing or the bars directly.
+  if (o.kind === 'window' && o.leaf && cased) edges.push(paneEdge(`casing:${o.id}`, `leaf:${o.id}`, o))
+  if (o.kind === 'glazed doors' && o.leaf) edges.push(paneEdge(`leaf:${o.id}`, `glass:${o.id}`, o))
+  return edges
 }
 
-/** The edge round an opening, `outMm` outside of it; a door's has no bottom. */
-function frame(kind: EdgeKind, a: FaceKey, b: FaceKey, o: Opening, outMm: number): Edge {
+/** Round every pane of an opening: one strip a side, four to a pane. */
+function paneEdge(a: FaceKey, b: FaceKey, o: Opening): Edge {
+  const count = panesOf(o).count
+  const around = frame('casing to glass', a, b, { ...o, sillMm: Math.max(1, o.sillMm) }, 0, null)
+  return { ...around, lengthMm: paneEdgeMm(o), corners: 4 * count, panes: count }
+}
+
+/** The edge round an opening, `outMm` outside of it; one that reaches the floor has no bottom. */
+function frame(kind: EdgeKind, a: FaceKey, b: FaceKey, o: Opening, outMm: number, wall: Wall | null): Edge {
   const floorless = reachesFloor(o)
-  const [left, right] = [o.atMm - outMm, o.atMm + o.widthMm + outMm]
-  const [low, top] = [floorless ? 0 : o.sillMm - outMm, o.sillMm + o.heightMm + outMm]
-  return loop(kind, a, b, o.wallId, left, low, right, top, floorless)
+  const box = {
+    left: o.atMm - outMm,
+    right: o.atMm + o.widthMm + outMm,
+    low: floorless ? 0 : o.sillMm - outMm,
+    top: o.sillMm + o.heightMm + outMm,
+  }
+  const edge = loop(kind, a, b, o.wallId, box, floorless)
+  // A lapped face steps beside an opening: every lap wants a strip of its own, top and bottom are single.
+  return wall?.lapMm ? { ...edge, laps: Math.ceil((box.top - box.low) / wall.lapMm) } : edge
 }
 
 function fittingEdge(f: Fitting): Edge {
-  const [right, top] = [f.atMm + f.widthMm, f.bottomMm + f.heightMm]
-  return loop('wall to fitting', `wall:${f.wallId}`, `fitting:${f.id}`, f.wallId, f.atMm, f.bottomMm, right, top, false)
+  return loop('wall to fitting', `wall:${f.wallId}`, `fitting:${f.id}`, f.wallId, boxOf(f), false)
 }
 
-function line(kind: EdgeKind, a: FaceKey, b: FaceKey, bounds: string, s: EdgeSegment): Edge {
-  const upright = s.x1 === s.x2
-  const lengthMm = upright ? Math.abs(s.y2 - s.y1) : Math.abs(s.x2 - s.x1)
+/** A piece's edge to the wall behind it, and those of its own: cabinet mouths, the string of a stair. */
+function pieceEdges(p: Piece): Edge[] {
+  const face = `piece:${p.id}`
+  const standing = p.bottomMm === 0
+  switch (p.kind) {
+    case 'furniture':
+      return []
+    case 'radiator':
+      return [loop('wall to piece', `wall:${p.wallId}`, face, p.wallId, boxOf(p), false)]
+    case 'cabinets':
+      return [
+        loop('wall to piece', `wall:${p.wallId}`, face, p.wallId, boxOf(p), standing),
+        ...(p.inUse ? [mouths(p, face)] : []),
+      ]
+    case 'stairs':
+      return [string(p, face)]
+  }
+}
+
+/** Openings of cabinets that stay full: what is inside is kept, door by door. */
+function mouths(p: Piece, face: FaceKey): Edge {
+  const around = loop('cabinet mouth', face, `inside:${p.id}`, p.wallId, boxOf(p), false)
+  const door = Math.round(p.widthMm / p.count)
+  return {
+    ...around,
+    key: `${face}|inside`,
+    lengthMm: p.count * 2 * (door + p.heightMm),
+    corners: 4 * p.count,
+    panes: p.count,
+  }
+}
+
+/** Both strings of a stair along treads and risers. */
+function string(p: Piece, face: FaceKey): Edge {
+  const segment: EdgeSegment = {
+    wallId: p.wallId,
+    x1: p.atMm,
+    y1: p.bottomMm,
+    x2: p.atMm + p.widthMm,
+    y2: p.bottomMm + p.heightMm,
+  }
+  return {
+    ...PLAIN_EDGE,
+    key: `${face}|floor`,
+    kind: 'stair string',
+    a: face,
+    b: 'floor',
+    segments: [segment],
+    lengthMm: 2 * (p.heightMm + p.depthMm),
+    corners: 4 * p.count,
+    orientation: 'loop',
+  }
+}
+
+const boxOf = (thing: Pick<Fitting, 'atMm' | 'bottomMm' | 'widthMm' | 'heightMm'>) => ({
+  left: thing.atMm,
+  right: thing.atMm + thing.widthMm,
+  low: thing.bottomMm,
+  top: thing.bottomMm + thing.heightMm,
+})
+
+function handEdge(h: HandHem): Edge {
+  const segment: EdgeSegment = { wallId: h.wallId, x1: h.x1, y1: h.y1, x2: h.x2, y2: h.y2 }
+  return {
+    ...PLAIN_EDGE,
+    key: `hand:${h.id}`,
+    kind: 'by hand',
+    a: h.paint,
+    b: h.keep,
+    segments: [segment],
+    lengthMm: arcMm(lengthOfMm([segment]), h.bendMm),
+    orientation: h.x1 === h.x2 ? 'upright' : 'level',
+    // Tape on a curve lies in short pieces, as it does round a corner.
+    radiusMm: Math.abs(h.bendMm),
+  }
+}
+
+/** Length of an arc over a chord whose middle stands `bendMm` off it, mm: r = (c²/4 + s²)/2s, angle 4·atan(2s/c). */
+export function arcMm(chordMm: number, bendMm: number): number {
+  const s = Math.abs(bendMm)
+  if (s === 0 || chordMm === 0) return Math.round(chordMm)
+  const radius = (chordMm * chordMm) / (8 * s) + s / 2
+  return Math.round(radius * 4 * Math.atan2(2 * s, chordMm))
+}
+
+/** One straight edge. */
+export function line(kind: EdgeKind, a: FaceKey, b: FaceKey, bounds: string, s: EdgeSegment): Edge {
   const key = `${a}|${b}${bounds && `#${bounds}`}`
-  return { key, kind, a, b, segments: [s], lengthMm, corners: 0, orientation: upright ? 'upright' : 'level' }
+  const orientation = s.x1 === s.x2 ? 'upright' : 'level'
+  return { ...PLAIN_EDGE, key, kind, a, b, segments: [s], lengthMm: lengthOfMm([s]), orientation }
 }
 
-function loop(
-  kind: EdgeKind,
-  a: FaceKey,
-  b: FaceKey,
-  wallId: string,
-  left: number,
-  low: number,
-  right: number,
-  top: number,
-  openBelow: boolean,
-): Edge {
-  const sides: EdgeSegment[] = [
+interface Box {
+  readonly left: number
+  readonly right: number
+  readonly low: number
+  readonly top: number
+}
+
+function loop(kind: EdgeKind, a: FaceKey, b: FaceKey, wallId: string, box: Box, openBelow: boolean): Edge {
+  const { left, right, low, top } = box
+  const segments: EdgeSegment[] = [
     { wallId, x1: left, y1: low, x2: left, y2: top },
     { wallId, x1: left, y1: top, x2: right, y2: top },
     { wallId, x1: right, y1: top, x2: right, y2: low },
     ...(openBelow ? [] : [{ wallId, x1: right, y1: low, x2: left, y2: low }]),
   ]
-  const lengthMm = 2 * (top - low) + (openBelow ? 1 : 2) * (right - left)
-  return { key: `${a}|${b}`, kind, a, b, segments: sides, lengthMm, corners: openBelow ? 2 : 4, orientation: 'loop' }
+  const corners = openBelow ? 2 : 4
+  return {
+    ...PLAIN_EDGE,
+    key: `${a}|${b}`,
+    kind,
+    a,
+    b,
+    segments,
+    lengthMm: lengthOfMm(segments),
+    corners,
+    orientation: 'loop',
+  }
 }

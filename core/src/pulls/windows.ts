@@ -3,7 +3,7 @@ import { coatOfStep } from '../cure/film'
 import { pullWindow, spanAt, type PullSpan } from '../cure/pullWindow'
 import type { JobClocks } from '../recipes/hemContext'
 import type { Recipe } from '../recipes/recipe'
-import { offBy } from '../risk/residue'
+import { offBy, stayDaysOf } from '../risk/residue'
 import type { Round, Task } from '../rounds/round'
 import type { PlacedTask } from '../schedule/schedule'
 import type { Job, PaintStep } from '../survey/types'
@@ -28,7 +28,7 @@ export interface PullPlan {
 
 export interface WindowsSetup {
   readonly job: Job
-  readonly clocks: JobClocks
+  readonly clocks: (roomId: string) => JobClocks
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly log: LogState
 }
@@ -106,7 +106,9 @@ function spansOf(
   coat: { from: number; to: number },
   placed: ReadonlyMap<string, PlacedTask>,
 ): PullSpan[] {
-  const { job, recipes, log, clocks } = setup
+  const { job, recipes, log } = setup
+  const clocks = setup.clocks(round.roomId)
+  const outdoors = job.rooms.find((room) => room.id === round.roomId)!.kind === 'elevation'
   const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((each) => each !== undefined)
   const beads = recipeList.flatMap((each) => (each.sealantId ? [sealantOf(job.shelf, each.sealantId)] : []))
   const sealant = [...beads].sort((a, b) => a.skinMin - b.skinMin)[0] ?? null
@@ -116,7 +118,8 @@ function spansOf(
   const limits = hemIds.flatMap((hemId) => {
     const recipe = recipes.get(hemId)
     const laid = log.hems.get(hemId)?.laidAt ?? laidPlan?.from ?? coat.from
-    const limit = recipe ? offBy(clocks.stay, tapeOf(job.shelf, recipe.tapeId), laid) : null
+    const days = recipe && stayDaysOf(tapeOf(job.shelf, recipe.tapeId), outdoors)
+    const limit = days ? offBy(clocks.stay, days, laid) : null
     return limit === null ? [] : [limit]
   })
   return pullWindow({

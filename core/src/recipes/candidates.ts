@@ -1,7 +1,7 @@
 import type { Sealant, Tape, TapeRoll } from '../catalogue/types'
 import { bleedsPerMetre, gentleStroke, type EdgeSetup, type Pressing, type Seal } from '../risk/bleed'
 import { liftPerMetre, safeAgeRefMin } from '../risk/lift'
-import { residuePerMetre, STAY_MARGIN, stayUsed } from '../risk/residue'
+import { residuePerMetre, STAY_MARGIN, stayDaysOf, stayUsed } from '../risk/residue'
 import { needsScore, tearPerMetre } from '../risk/tear'
 import { MIN_PER_DAY } from '../units/time'
 import { SCHOOLS, type School } from '../survey/types'
@@ -39,7 +39,8 @@ function judge(ctx: HemContext, school: School, tape: Tape): Candidate {
   const pressing: Pressing = ctx.house.press
   const setup = edgeSetup(ctx, tape, seal, pressing)
   const safeAge = safeAgeRefMin(tape.gripN25, ctx.keepFinish, ctx.house.maxLift)
-  const used = stayUsed(ctx.clocks.stay, tape, ctx.layAt, ctx.layAt + expectedStayMin(ctx))
+  const stayDays = stayDaysOf(tape, ctx.outdoors)
+  const used = stayUsed(ctx.clocks.stay, stayDays, ctx.layAt, ctx.layAt + expectedStayMin(ctx))
   const risks: RecipeRisks = {
     bleeds: bleedsPerMetre(setup),
     lift: liftPerMetre(tape.gripN25, ctx.keepFinish),
@@ -156,7 +157,8 @@ function hardRule(
   if (safeAge === null) return said('out.never_safe', { grip, face, soundness: ctx.keepFinish.soundness })
   if (risks.lift.mean > house.maxLift) return said('out.lift', { grip, face, lift: figure(risks.lift.mean * 100) })
   if (used > STAY_MARGIN.value) {
-    return said('out.stay', { need: figure(used * tape.stayDays), label: figure(tape.stayDays) })
+    const label = stayDaysOf(tape, ctx.outdoors)
+    return said('out.stay', { need: figure(used * label), label: figure(label) })
   }
   if (risks.bleeds.mean > house.maxBleedsPerM) {
     return said('out.bleeds', { bleeds: figure(risks.bleeds.mean), limit: house.maxBleedsPerM })

@@ -1,4 +1,5 @@
 import type { AirSeries } from '../air/airSeries'
+import { areaAir } from '../air/areaAir'
 import { roomAir } from '../air/siteAir'
 import { coatingOf } from '../catalogue/find'
 import type { Coating } from '../catalogue/types'
@@ -13,7 +14,7 @@ import { parseInstant } from '../units/time'
 import type { Shelf } from '../catalogue/types'
 import { visibility } from './contrast'
 
-/** The clocks of a job's air, made once for all hems. */
+/** The clocks of one air, made once for all hems in it. */
 export interface JobClocks {
   readonly air: AirSeries
   readonly drying: RateClock
@@ -21,8 +22,16 @@ export interface JobClocks {
   readonly cureAt: (filmFormingC: number) => RateClock
 }
 
-export function jobClocks(job: Pick<Job, 'air'>): JobClocks {
-  const air = roomAir(job.air)
+/** Clocks per area: rooms share one air, every elevation has its own sun and wind. */
+export function jobClocks(job: Pick<Job, 'air' | 'site' | 'rooms'>): (roomId: string) => JobClocks {
+  const inside = clocksOf(roomAir(job.air))
+  const outside = new Map(
+    job.rooms.flatMap((room) => (room.kind === 'elevation' ? [[room.id, clocksOf(areaAir(job, room))]] : [])),
+  )
+  return (roomId) => outside.get(roomId) ?? inside
+}
+
+export function clocksOf(air: AirSeries): JobClocks {
   const cures = new Map<number, RateClock>()
   return {
     air,
@@ -44,6 +53,9 @@ export interface HemContext {
   readonly currency: string
   readonly zone: string
   readonly yearBuilt: number | null
+  readonly country: string
+  /** On an elevation: sun and rain use up a tape's stay. */
+  readonly outdoors: boolean
   readonly clocks: JobClocks
   readonly keepFace: Face
   readonly keepWords: string
@@ -95,11 +107,14 @@ export function hemContext(
     currency: job.site.currency,
     zone: job.site.zone,
     yearBuilt: job.site.yearBuilt,
+    country: job.site.country,
+    outdoors: room.kind === 'elevation',
     clocks,
     keepFace,
     keepWords: faceWords(room, hem.keep),
     keepFinish: {
-      soundness: painted ? soundnessOnceCoated(keepFace) : keepFace.soundness,
+      soundness: painted ? soundnessOnceCoated(keepFace) : testedSoundness(keepFace),
+      crossCut: painted ? null : keepFace.crossCut,
       tool: painted?.tool ?? keepFace.last?.tool ?? null,
       ageRefMin: ageAt(keepFace, painted !== null, keepCoatedAt, times.layAt, clocks.cureAt(keepFilmFormingC)),
     },
@@ -122,8 +137,13 @@ function ageAt(face: Face, painted: boolean, coatedAt: number | null, layAt: num
   return painted || face.last !== null ? null : OLD
 }
 
+/** A face that chalks under a rub is chalky, whatever it looked like. */
+const testedSoundness = (face: Face): Face['soundness'] => (face.rub === 'chalks' ? 'chalky' : face.soundness)
+
 /** Fresh paint binds bare paper, board and wood; dusty filler, chalk and wallpaper stay weak below it. */
-const soundnessOnceCoated = (face: Face): Face['soundness'] =>
-  face.soundness === 'bare board paper' || face.soundness === 'bare wood' || face.soundness === 'unpainted hard'
+const soundnessOnceCoated = (face: Face): Face['soundness'] => {
+  const soundness = testedSoundness(face)
+  return soundness === 'bare board paper' || soundness === 'bare wood' || soundness === 'unpainted hard'
     ? 'sound'
-    : face.soundness
+    : soundness
+}

@@ -1,4 +1,5 @@
 import { known } from '../known'
+import { leadRisk } from '../survey/lead'
 import type { EdgeKind } from '../hems/edges'
 import { type STROKES, type Stroke } from '../risk/bleed'
 import { said, type Said } from '../words/say'
@@ -17,14 +18,23 @@ export const FOLD_DEG = known(45, '°', 'common practice', 'slowly, folded back 
 /** How much tape is set at a time, mm: 6 to 8 in on trim, 1 to 2 ft on long ceilings. Common practice. */
 const SET_LENGTHS: Partial<Record<EdgeKind, readonly [number, number]>> = { 'wall to ceiling': [300, 600] }
 const USUAL_SET_LENGTH: readonly [number, number] = [150, 200]
+/** Round a rounded corner tape lies in pieces of 6 to 12 in. Common practice. */
+const ROUNDED_PIECES: readonly [number, number] = [150, 300]
 
 /** What a painter does on one hem, in order. */
 export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[] {
-  const [from, to] = SET_LENGTHS[ctx.hem.kind] ?? USUAL_SET_LENGTH
+  const [from, to] = ctx.hem.radiusMm > 0 ? ROUNDED_PIECES : (SET_LENGTHS[ctx.hem.kind] ?? USUAL_SET_LENGTH)
   const steps: Said[] = []
-  if (ctx.keepFace.dusty) steps.push(said('step.clean', { face: ctx.keepWords }))
+  const { hem } = ctx
+  const prep = ctx.keepFace.prep.filter((each) => each !== 'dust')
+  if (prep.length > 0) steps.push(said('step.prep', { face: ctx.keepWords, how: prep.join(', ') }))
+  if (ctx.keepFace.dusty || ctx.keepFace.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepWords }))
+  if (hem.kind === 'two-tone line') steps.push(said('step.mark'))
+  if (hem.line === 'straighten' && hem.wanderMm > 0) steps.push(said('step.straighten', { wander: hem.wanderMm }))
   steps.push(
     said('step.lay', { width: pick.roll.widthMm, tape: pick.tape.name, face: ctx.keepWords, from, to }),
+    ...(hem.laps > 0 ? [said('step.laps', { strips: hem.laps })] : []),
+    ...(hem.panes > 1 ? [said('step.panes', { panes: hem.panes })] : []),
     said('step.press', {
       press: pick.pressing === 'tool' ? 'a plastic tool' : 'the thumb',
       twice: isRough(ctx) ? ', twice' : '',
@@ -82,13 +92,19 @@ function sealStep(ctx: HemContext, pick: Candidate): Said[] {
   }
 }
 
-/** The year from which house paint is taken as free of lead, where the site's year is known. USA limit; others differ. */
-const LEAD_YEAR = known(1978, '', 'published', 'US ban on lead in house paint, 16 CFR 1303')
+/** Moisture, %, above which wood and mineral faces are left to dry before anything goes on. Common practice. */
+const DAMP = { wood: 16, mineral: 12 } as const
 
 /** What could hurt somebody here. */
 export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
   const care: Said[] = []
-  if (ctx.yearBuilt !== null && ctx.yearBuilt < LEAD_YEAR.value) care.push(said('care.lead', { year: ctx.yearBuilt }))
+  const lead = leadRisk(ctx)
+  if (lead?.mayHold) care.push(said('care.lead', { year: ctx.yearBuilt!, limit: lead.limit.value }))
+  if (ctx.keepFace.prep.includes('sand')) care.push(said('care.dust_mask'))
+  const { moisturePct, material } = ctx.keepFace
+  const damp = material === 'wood' || material === 'lapped boards' ? DAMP.wood : DAMP.mineral
+  if (moisturePct !== null && moisturePct > damp)
+    care.push(said('care.damp', { face: ctx.keepWords, reading: moisturePct, limit: damp }))
   if (ctx.coating.base === 'solvent') care.push(said('care.solvent'))
   if (ctx.step.tool === 'spray') care.push(said('care.spray'))
   if (ctx.hem.kind === 'wall to fitting') care.push(said('care.power'))

@@ -62,8 +62,8 @@ test('a heavier or windier cover needs closer tacks, and at last nothing holds i
 const stay = (tempC: number) => stayClock({ startMin: 0, hours: [{ tempC, rh: 50, windMs: 0.1 }] })
 test('the stay clock keeps label days at 23 °C, and runs about twice as fast 11 °C warmer', () => {
   const [one] = STARTER_SHELF.tapes
-  expect(offBy(stay(23), one!, 0)).toBeCloseTo(one!.stayDays * 1440, 6)
-  const warm = offBy(stay(34), one!, 0)! / 1440
+  expect(offBy(stay(23), one!.stayDays, 0)).toBeCloseTo(one!.stayDays * 1440, 6)
+  const warm = offBy(stay(34), one!.stayDays, 0)! / 1440
   expect(one!.stayDays / warm).toBeGreaterThan(1.9)
   expect(one!.stayDays / warm).toBeLessThan(2.15)
 })
@@ -73,7 +73,7 @@ test('more stay never leaves less residue', () => {
   const span = fc.integer({ min: 0, max: 40_000 })
   fc.assert(
     fc.property(span, span, fc.integer({ min: -5, max: 45 }), (minutes, more, tempC) => {
-      const risk = (pulled: number) => residuePerMetre(stayUsed(stay(tempC), one!, 0, pulled))
+      const risk = (pulled: number) => residuePerMetre(stayUsed(stay(tempC), one!.stayDays, 0, pulled))
       expect(risk(minutes + more)).toBeGreaterThanOrEqual(risk(minutes))
     }),
   )

@@ -15,12 +15,15 @@ export const stayClock = (air: AirSeries): RateClock =>
   rateClock(air, (point) => cureRate(point.faceC ?? point.tempC, Number.NEGATIVE_INFINITY))
 
 /** How much of a tape's clean-removal time is used up between laying and pulling; 1 is all of it. */
-export const stayUsed = (clock: RateClock, tape: Tape, laidAt: number, pulledAt: number): number =>
-  gainedBetween(clock, laidAt, pulledAt) / (tape.stayDays * MIN_PER_DAY)
+export const stayUsed = (clock: RateClock, stayDays: number, laidAt: number, pulledAt: number): number =>
+  gainedBetween(clock, laidAt, pulledAt) / (stayDays * MIN_PER_DAY)
+
+/** Label days that count: those for sun and rain outside, those for indoors inside. */
+export const stayDaysOf = (tape: Tape, outdoors: boolean): number => (outdoors ? tape.sunStayDays : tape.stayDays)
 
 /** The instant by which a tape laid at `laidAt` must be off; null when the clock stands still. */
-export const offBy = (clock: RateClock, tape: Tape, laidAt: number): number | null =>
-  instantOfGain(clock, laidAt, tape.stayDays * MIN_PER_DAY)
+export const offBy = (clock: RateClock, stayDays: number, laidAt: number): number | null =>
+  instantOfGain(clock, laidAt, stayDays * MIN_PER_DAY)
 
 /** Chance that a metre leaves glue behind. docs/science.md eq. 16. */
 export const residuePerMetre = (used: number): number => (used <= 0 ? 0 : normalCdf(Math.log(used) / RESIDUE_SPREAD))

@@ -6,7 +6,7 @@ import type { Job, Painter } from '../survey/types'
 import { dryingClock } from '../cure/clocks'
 import { longestWet } from './wetTimes'
 
-const turn = (lengthMm: number) => ({ lengthMm, turn: 'right' as const })
+const turn = (lengthMm: number) => ({ lengthMm, turnDeg: 90 })
 const skilled: Painter = { name: 'A', skill: 'practised' }
 const new_: Painter = { name: 'B', skill: 'beginner' }
 

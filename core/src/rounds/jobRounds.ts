@@ -22,7 +22,7 @@ export interface JobRounds {
 
 export interface RoundsSetup {
   readonly job: Job
-  readonly clocks: JobClocks
+  readonly clocks: (roomId: string) => JobClocks
   readonly hems: readonly Hem[]
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly calendars: Calendars
@@ -66,7 +66,7 @@ function addRoom(
       stretchMin,
       house: job.house,
       shelf: job.shelf,
-      clocks: setup.clocks,
+      clocks: setup.clocks(room.id),
       at: times.layAt.get(step.id)!,
     })
     const own: Task[] = []

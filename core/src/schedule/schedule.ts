@@ -24,8 +24,11 @@ export interface ScheduleSetup {
   readonly stretches: ReadonlyMap<string, readonly Stretch[]>
   /** Nothing undone is placed before this instant. */
   readonly from: number
-  readonly drying: RateClock
-  readonly cureAt: (filmFormingC: number) => RateClock
+  /** Drying and cure clocks of a room's air. */
+  readonly clocks: (roomId: string) => {
+    readonly drying: RateClock
+    readonly cureAt: (filmFormingC: number) => RateClock
+  }
   /** Rooms in order of urgency; ties in time go to the earlier one. */
   readonly roomRank: ReadonlyMap<string, number>
   /** For a pull whose coat is on: the first instant from `at` when its tape may come off; null when that is free. */
@@ -151,7 +154,7 @@ function readyAt(
       if (block.tasks.some((other) => other.id === taskId)) continue
       const before = placed.get(taskId)
       if (!before) return undefined
-      const at = afterGap(setup, before.to, gap)
+      const at = afterGap(setup.clocks(task.roomId), before.to, gap)
       if (at === null) return null
       ready = Math.max(ready, Math.ceil(at))
     }
@@ -159,14 +162,14 @@ function readyAt(
   return ready
 }
 
-function afterGap(setup: ScheduleSetup, end: number, gap: Gap): number | null {
+function afterGap(clocks: ReturnType<ScheduleSetup['clocks']>, end: number, gap: Gap): number | null {
   switch (gap.clock) {
     case 'plain':
       return end + gap.amount
     case 'drying':
-      return instantOfGain(setup.drying, end, gap.amount)
+      return instantOfGain(clocks.drying, end, gap.amount)
     case 'cure':
-      return instantOfGain(setup.cureAt(gap.filmFormingC), end, gap.amount)
+      return instantOfGain(clocks.cureAt(gap.filmFormingC), end, gap.amount)
   }
 }
 

@@ -1,79 +1,125 @@
 import { CoreError } from '../errors'
-import type { Face, PaintStep, Room } from './types'
+import { USUAL_FACES } from './roomTemplate'
+import type { Face, FaceScope, PaintStep, Room } from './types'
 
-/** Names one face of a room: `ceiling`, `floor`, `skirting`, `wall:w1`, `casing:o2`, `leaf:o2`, `fitting:f3`. */
+/**
+ * Names one face of an area: `ceiling`, `floor`, `skirting`, `wall:w1`, `band:b1`, `casing:o2`, `leaf:o2`, `glass:o2`,
+ * `fitting:f3`, `piece:p1`, `floor:z1` (a stretch of another floor).
+ */
 export type FaceKey = string
 
-/** Faces a room can paint or keep, in the order of the survey. */
+/** Faces an area can paint or keep, in the order of the survey. */
 export function faceKeys(room: Room): FaceKey[] {
   return [
     'ceiling',
     ...room.walls.map((wall) => `wall:${wall.id}`),
+    ...room.bands.map((band) => `band:${band.id}`),
     ...(room.skirting ? ['skirting'] : []),
     ...room.openings.flatMap((opening) => [
       ...(opening.casing && opening.casingMm > 0 ? [`casing:${opening.id}`] : []),
       ...(opening.leaf ? [`leaf:${opening.id}`] : []),
+      ...(opening.kind === 'glazed doors' ? [`glass:${opening.id}`] : []),
     ]),
+    ...room.pieces.map((piece) => `piece:${piece.id}`),
     'floor',
+    ...room.foot.filter((stretch) => stretch.floor).map((stretch) => `floor:${stretch.id}`),
   ]
 }
 
 /** @throws CoreError survey.unknown_face */
 export function faceOf(room: Room, key: FaceKey): Face {
-  const [kind, id] = key.split(':')
-  const face = ((): Face | null | undefined => {
-    switch (kind) {
-      case 'ceiling':
-        return room.ceiling
-      case 'floor':
-        return room.floor
-      case 'skirting':
-        return room.skirting?.face
-      case 'wall':
-        return room.walls.find((wall) => wall.id === id)?.face
-      case 'casing':
-        return room.openings.find((opening) => opening.id === id)?.casing
-      case 'leaf':
-        return room.openings.find((opening) => opening.id === id)?.leaf
-      case 'fitting':
-        return room.fittings.some((fitting) => fitting.id === id) ? FITTING_FACE : null
-      default:
-        return null
-    }
-  })()
+  const face = lookUp(room, key)
   if (!face) throw new CoreError('survey.unknown_face', { face: key, room: room.name })
   return face
 }
 
+export const hasFace = (room: Room, key: FaceKey): boolean => Boolean(lookUp(room, key))
+
+function lookUp(room: Room, key: FaceKey): Face | null | undefined {
+  const [kind, id] = key.split(':')
+  const byId = <T extends { readonly id: string }>(list: readonly T[]) => list.find((each) => each.id === id)
+  switch (kind) {
+    case 'ceiling':
+      return room.ceiling
+    case 'floor':
+      return id === undefined ? room.floor : byId(room.foot)?.floor
+    case 'skirting':
+      return room.skirting?.face
+    case 'wall':
+      return byId(room.walls)?.face
+    case 'band':
+      return byId(room.bands)?.face
+    case 'casing':
+      return byId(room.openings)?.casing
+    case 'leaf':
+      return byId(room.openings)?.leaf
+    case 'glass':
+      return glassOf(room, id!)
+    case 'piece':
+      return byId(room.pieces)?.face
+    case 'inside':
+      return byId(room.pieces) ? FITTING_FACE : null
+    case 'fitting':
+      return byId(room.fittings) ? FITTING_FACE : null
+    default:
+      return null
+  }
+}
+
+function glassOf(room: Room, id: string): Face | null {
+  const opening = room.openings.find((each) => each.id === id)
+  if (opening?.kind !== 'glazed doors') return null
+  return opening.glazing?.textured ? TEXTURED_GLASS : USUAL_FACES.glass
+}
+
+const TEXTURED_GLASS: Face = { ...USUAL_FACES.glass, texture: 'stipple', colour: 'Textured glass' }
+
 /** What a socket, switch or vent plate is to a tape: hard smooth plastic, nothing to lift. */
 const FITTING_FACE: Face = {
+  ...USUAL_FACES.glass,
   material: 'plastic',
-  texture: 'glassy',
   sheen: 'satin',
-  soundness: 'unpainted hard',
-  dusty: false,
   colour: 'fitting',
   swatch: '#e9e6df',
-  last: null,
-  paintAtHand: false,
 }
 
 /** The group a face belongs to in a coating step. */
 export function groupOf(key: FaceKey): string {
   const kind = key.split(':')[0]!
-  const groups: Record<string, string> = { wall: 'walls', casing: 'casings', leaf: 'leaves' }
+  const groups: Record<string, string> = {
+    wall: 'walls',
+    band: 'bands',
+    casing: 'casings',
+    leaf: 'leaves',
+    piece: 'pieces',
+  }
   return groups[kind] ?? kind
 }
 
+/** What the scope says of a face; null where nothing was said. */
+export const scopeOf = (room: Room, key: FaceKey): FaceScope | null =>
+  room.scopes.find((each) => each.face === key)?.scope ?? null
+
 /**
  * The step that paints a face, and its place in the order. A step that names the face itself wins over one that
- * names its group; null when the face is kept.
+ * names its group; a face that takes the wall's colour goes with its wall; null when the face is kept.
  */
 export function stepOf(room: Room, key: FaceKey): { step: PaintStep; index: number } | null {
+  const scope = scopeOf(room, key)
+  if (scope === 'takes wall colour' && !key.startsWith('wall:')) return stepOf(room, wallOf(room, key))
+  if (scope !== null && scope !== 'takes wall colour') return null
   const group = groupOf(key)
   const byName = room.steps.findIndex((step) => step.targets.includes(key))
   const index = byName >= 0 ? byName : room.steps.findIndex((step) => step.targets.includes(group))
   return index < 0 ? null : { step: room.steps[index]!, index }
+}
+
+/** The wall a face stands on; the first one for faces that go round. */
+export function wallOf(room: Room, key: FaceKey): FaceKey {
+  const id = key.split(':')[1]
+  const thing = [...room.openings, ...room.fittings, ...room.pieces].find((each) => each.id === id)
+  const band = room.bands.find((each) => each.id === id)
+  return `wall:${thing?.wallId ?? band?.wallIds[0] ?? room.walls[0]!.id}`
 }
 
 /** Every face a step really paints. */
@@ -83,16 +129,31 @@ export const facesOfStep = (room: Room, step: PaintStep): FaceKey[] =>
 /** A face in words: `wall C`, `casing of door 1`, `skirting`. */
 export function faceWords(room: Room, key: FaceKey): string {
   const [kind, id] = key.split(':')
+  const nameIn = (list: readonly { readonly id: string; readonly name: string }[]) =>
+    list.find((each) => each.id === id)?.name
   const opening = room.openings.find((each) => each.id === id)
+  const outside = room.kind === 'elevation'
   switch (kind) {
     case 'wall':
-      return `wall ${room.walls.find((wall) => wall.id === id)?.name ?? '?'}`
+      return outside && room.walls.length === 1 ? 'wall' : `wall ${nameIn(room.walls) ?? '?'}`
+    case 'band':
+      return nameIn(room.bands) ?? 'band'
     case 'casing':
       return `casing of ${opening?.name ?? '?'}`
     case 'leaf':
       return opening?.kind === 'window' ? `glass of ${opening.name}` : (opening?.name ?? '?')
+    case 'glass':
+      return `glass of ${opening?.name ?? '?'}`
     case 'fitting':
-      return room.fittings.find((fitting) => fitting.id === id)?.name ?? 'fitting'
+      return nameIn(room.fittings) ?? 'fitting'
+    case 'piece':
+      return nameIn(room.pieces) ?? 'piece'
+    case 'inside':
+      return `contents of ${nameIn(room.pieces) ?? 'cabinet'}`
+    case 'ceiling':
+      return outside ? 'soffit' : 'ceiling'
+    case 'floor':
+      return outside ? 'ground' : (room.foot.find((each) => each.id === id)?.floor?.colour ?? 'floor')
     default:
       return kind!
   }

@@ -2,9 +2,12 @@ import { closeOutline } from './closeOutline'
 import { checkOutline, closingGapMm, outlineAreaMm2, resizeWall } from './outline'
 import { faceAreaMm2 } from './areas'
 import { newRoom } from './roomTemplate'
-import type { Turn } from './types'
 
-const turn = (lengthMm: number, way: Turn = 'right') => ({ lengthMm, turn: way, name: 'W' })
+const turn = (lengthMm: number, way: 'left' | 'right' = 'right') => ({
+  lengthMm,
+  turnDeg: way === 'right' ? 90 : -90,
+  name: 'W',
+})
 const rectangle = [turn(4000), turn(3000), turn(4000), turn(3000)]
 /** 7.2 by 5.4 m less a corner of 3.0 by 1.5 m. */
 const lShape = [turn(7200), turn(5400), turn(4200), turn(1500, 'left'), turn(3000), turn(3900)]
@@ -36,7 +39,13 @@ test('a room two millimetres out of true is open, and one that crosses itself is
 test('two walls close into a rectangle, four into an L', () => {
   expect(closeOutline([turn(4000), turn(3000)])?.map((wall) => wall.lengthMm)).toEqual([4000, 3000, 4000, 3000])
   expect(closeOutline(lShape.slice(0, 4))?.map((wall) => wall.lengthMm)).toEqual([7200, 5400, 4200, 1500, 3000, 3900])
-  expect(closeOutline([turn(4000), turn(3000, 'left')])).toBeNull()
+  // One wall back to the start where two square ones do not fit: the 3-4-5 triangle, 53.13° and 36.87° inside.
+  expect(closeOutline([turn(4000), turn(3000, 'left')])).toEqual([
+    { lengthMm: 4000, turnDeg: 90 },
+    { lengthMm: 3000, turnDeg: 126.87 },
+    { lengthMm: 5000, turnDeg: 143.13 },
+  ])
+  expect(closeOutline([turn(4000, 'left'), turn(3000)])).toBeNull()
 })
 
 test('a wall that grows takes its opposite along, and the room stays closed', () => {
@@ -64,6 +73,7 @@ test('areas of faces by hand', () => {
         casingMm: 70,
         casing: trim,
         leaf: trim,
+        glazing: null,
       },
     ],
   }

@@ -1,5 +1,5 @@
 import { CoreError } from '../errors'
-import type { Turn, Wall } from './types'
+import type { Wall } from './types'
 
 /** A point of the plan, mm: x to the right, y down, the first wall along +x from the origin. */
 export interface PlanPoint {
@@ -7,119 +7,173 @@ export interface PlanPoint {
   readonly y: number
 }
 
-type Leg = Pick<Wall, 'lengthMm' | 'turn'>
+/** What an outline needs of a wall. */
+export type Leg = Pick<Wall, 'lengthMm' | 'turnDeg'>
 
 export interface TracedOutline {
   /** corners[i] is the left end of wall i; walls run clockwise with the room on their right. */
   readonly corners: readonly PlanPoint[]
   /** Where the last wall ends, to be compared with corners[0]. */
   readonly end: PlanPoint
-  /** Quarter turns to the right, less those to the left; 4 on a closed room. */
-  readonly quarterTurns: number
+  /** All turns together, degrees to the right; 360 on a closed room. */
+  readonly turnedDeg: number
 }
 
-const HEADINGS: readonly PlanPoint[] = [
-  { x: 1, y: 0 },
-  { x: 0, y: 1 },
-  { x: -1, y: 0 },
-  { x: 0, y: -1 },
-]
-const TURN_STEP: Record<Turn, number> = { right: 1, left: -1 }
+/** Lengths are whole mm and turns hundredths of a degree, so an outline with odd angles closes only to this. */
+export const CLOSED_WITHIN_MM = 5
+const CLOSED_WITHIN_DEG = 0.5
+
+const SQUARE: Readonly<Record<number, PlanPoint>> = {
+  0: { x: 1, y: 0 },
+  90: { x: 0, y: 1 },
+  180: { x: -1, y: 0 },
+  270: { x: 0, y: -1 },
+}
+
+const wrap360 = (deg: number): number => ((deg % 360) + 360) % 360
+/** A turn in (−180, 180]. */
+const wrap180 = (deg: number): number => {
+  const turn = wrap360(deg)
+  return turn > 180 ? turn - 360 : turn
+}
+/** Square headings are exact; others go by sine and cosine. */
+function heading(deg: number): PlanPoint {
+  const wrapped = wrap360(deg)
+  const rad = (wrapped * Math.PI) / 180
+  return SQUARE[wrapped] ?? { x: Math.cos(rad), y: Math.sin(rad) }
+}
+
+/** Whether every corner is square, so that all sums are exact. */
+export const isSquare = (walls: readonly Leg[]): boolean => walls.every((wall) => Math.abs(wall.turnDeg) === 90)
 
 /** Walks the walls in order and notes every corner. */
 export function traceOutline(walls: readonly Leg[]): TracedOutline {
   const corners: PlanPoint[] = []
   let at: PlanPoint = { x: 0, y: 0 }
-  let heading = 0
-  let quarterTurns = 0
+  let turnedDeg = 0
   for (const wall of walls) {
     corners.push(at)
-    const step = HEADINGS[heading]!
+    const step = heading(turnedDeg)
     at = { x: at.x + step.x * wall.lengthMm, y: at.y + step.y * wall.lengthMm }
-    quarterTurns += TURN_STEP[wall.turn]
-    heading = (heading + TURN_STEP[wall.turn] + 4) % 4
+    turnedDeg += wall.turnDeg
   }
-  return { corners, end: at, quarterTurns }
+  return { corners, end: at, turnedDeg }
 }
 
-/** How far the outline's end misses its beginning, mm along x and y together. 0 when closed. */
+/** How far the outline's end misses its beginning, mm; infinite when it ends there but faces another way. */
 export function closingGapMm(walls: readonly Leg[]): number {
-  const { end, quarterTurns } = traceOutline(walls)
-  const gap = Math.abs(end.x) + Math.abs(end.y)
-  return gap === 0 && quarterTurns !== 4 ? Number.POSITIVE_INFINITY : gap
+  const { end, turnedDeg } = traceOutline(walls)
+  const gap = Math.hypot(end.x, end.y)
+  const closes = gap <= (isSquare(walls) ? 0 : CLOSED_WITHIN_MM)
+  if (!closes) return gap
+  return Math.abs(turnedDeg - 360) <= CLOSED_WITHIN_DEG ? 0 : Number.POSITIVE_INFINITY
 }
 
 /** @throws CoreError survey.open_outline, survey.crossed_outline */
 export function checkOutline(walls: readonly (Leg & { readonly name: string })[]): void {
-  const gapMm = walls.length < 4 ? Number.POSITIVE_INFINITY : closingGapMm(walls)
-  if (gapMm !== 0) throw new CoreError('survey.open_outline', { gapMm: Number.isFinite(gapMm) ? gapMm : 'some' })
+  const gapMm = walls.length < 3 ? Number.POSITIVE_INFINITY : closingGapMm(walls)
+  if (gapMm !== 0)
+    throw new CoreError('survey.open_outline', { gapMm: Number.isFinite(gapMm) ? Math.ceil(gapMm) : 'some' })
   const crossing = firstCrossing(traceOutline(walls).corners)
   if (crossing !== null) throw new CoreError('survey.crossed_outline', { wall: walls[crossing]!.name })
 }
 
 /** Area inside a closed outline, mm², by the shoelace sum. */
 export function outlineAreaMm2(walls: readonly Leg[]): number {
-  const { corners } = traceOutline(walls)
+  return Math.abs(signedAreaMm2(traceOutline(walls).corners))
+}
+
+/** Shoelace sum of a ring, mm²; positive when it runs clockwise on the plan (y down). */
+export function signedAreaMm2(ring: readonly PlanPoint[]): number {
   let twice = 0
-  corners.forEach((a, i) => {
-    const b = corners[(i + 1) % corners.length]!
+  ring.forEach((a, i) => {
+    const b = ring[(i + 1) % ring.length]!
     twice += a.x * b.y - b.x * a.y
   })
-  return Math.abs(twice) / 2
+  return twice / 2
+}
+
+/** Legs of a closed ring of corners, clockwise: lengths to the mm, turns to the hundredth of a degree. */
+export function legsOfRing(ring: readonly PlanPoint[]): Leg[] {
+  const at = (i: number) => ring[(i + ring.length) % ring.length]!
+  const direction = (i: number) => (Math.atan2(at(i + 1).y - at(i).y, at(i + 1).x - at(i).x) * 180) / Math.PI
+  return ring.map((corner, i) => ({
+    lengthMm: Math.round(Math.hypot(at(i + 1).x - corner.x, at(i + 1).y - corner.y)),
+    turnDeg: Number(wrap180(direction(i + 1) - direction(i)).toFixed(2)),
+  }))
+}
+
+/** The walls with one corner moved; both walls that meet there follow. Null where a wall would vanish or cross. */
+export function moveCorner<W extends Leg>(walls: readonly W[], index: number, to: PlanPoint): W[] | null {
+  const ring = traceOutline(walls).corners.map((corner, i) => (i === index ? to : corner))
+  const legs = legsOfRing(ring)
+  if (legs.some((leg) => leg.lengthMm < 1) || firstCrossing(ring) !== null || signedAreaMm2(ring) <= 0) return null
+  return walls.map((wall, i) => ({ ...wall, ...legs[i]! }))
 }
 
 /**
- * Changes one wall's length and keeps the room closed by giving the difference to a wall of the opposite heading.
- * @returns null when no wall opposite can take it and stay longer than nothing
+ * Changes one wall's length and keeps the room closed: a wall of the opposite heading takes the difference, else the
+ * wall's right-hand corner slides along it.
+ * @returns null when neither is possible
  */
 export function resizeWall<W extends Leg>(walls: readonly W[], index: number, lengthMm: number): W[] | null {
   const headings = wallHeadings(walls)
   const change = lengthMm - walls[index]!.lengthMm
-  const same = (i: number) => headings[i] === headings[index]
   const opposite = walls
     .map((wall, i) => ({ wall, i }))
-    .filter(({ i }) => headings[i] === (headings[index]! + 2) % 4)
+    .filter(({ i }) => headings[i] === wrap360(headings[index]! + 180))
     .sort((a, b) => b.wall.lengthMm - a.wall.lengthMm)[0]
   if (opposite && opposite.wall.lengthMm + change > 0) {
     return walls.map((wall, i) =>
       i === index ? { ...wall, lengthMm } : i === opposite.i ? { ...wall, lengthMm: wall.lengthMm + change } : wall,
     )
   }
-  const brother = walls.findIndex((wall, i) => i !== index && same(i) && wall.lengthMm - change > 0)
-  if (brother < 0) return null
-  return walls.map((wall, i) =>
-    i === index ? { ...wall, lengthMm } : i === brother ? { ...wall, lengthMm: wall.lengthMm - change } : wall,
+  const brother = walls.findIndex(
+    (wall, i) => i !== index && headings[i] === headings[index] && wall.lengthMm - change > 0,
   )
+  if (brother >= 0) {
+    return walls.map((wall, i) =>
+      i === index ? { ...wall, lengthMm } : i === brother ? { ...wall, lengthMm: wall.lengthMm - change } : wall,
+    )
+  }
+  if (isSquare(walls)) return null
+  const from = traceOutline(walls).corners[index]!
+  const along = heading(headings[index]!)
+  return moveCorner(walls, (index + 1) % walls.length, {
+    x: from.x + along.x * lengthMm,
+    y: from.y + along.y * lengthMm,
+  })
 }
 
 function wallHeadings(walls: readonly Leg[]): number[] {
-  const headings: number[] = []
-  let heading = 0
-  for (const wall of walls) {
-    headings.push(heading)
-    heading = (heading + TURN_STEP[wall.turn] + 4) % 4
-  }
-  return headings
+  let turned = 0
+  return walls.map((wall) => {
+    const own = wrap360(Number(turned.toFixed(2)))
+    turned += wall.turnDeg
+    return own
+  })
 }
 
-/** Index of the first wall that meets another one it does not adjoin, or null. Walls are axis-aligned. */
-function firstCrossing(corners: readonly PlanPoint[]): number | null {
+/** Index of the first wall that meets another one it does not adjoin, or null. */
+export function firstCrossing(corners: readonly PlanPoint[]): number | null {
   const n = corners.length
   for (let i = 0; i < n; i++) {
     for (let j = i + 2; j < n; j++) {
       if (i === 0 && j === n - 1) continue
-      if (boxesMeet(corners[i]!, corners[(i + 1) % n]!, corners[j]!, corners[(j + 1) % n]!)) return j
+      if (segmentsMeet(corners[i]!, corners[(i + 1) % n]!, corners[j]!, corners[(j + 1) % n]!)) return j
     }
   }
   return null
 }
 
-// For axis-aligned segments, meeting is the same as overlapping bounding boxes.
-function boxesMeet(a: PlanPoint, b: PlanPoint, c: PlanPoint, d: PlanPoint): boolean {
-  return (
+/** Twice the area of a triangle; its sign tells on which side of a–b the point c lies. */
+const side = (a: PlanPoint, b: PlanPoint, c: PlanPoint): number => (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x)
+
+function segmentsMeet(a: PlanPoint, b: PlanPoint, c: PlanPoint, d: PlanPoint): boolean {
+  const boxes =
     Math.max(a.x, b.x) >= Math.min(c.x, d.x) &&
     Math.max(c.x, d.x) >= Math.min(a.x, b.x) &&
     Math.max(a.y, b.y) >= Math.min(c.y, d.y) &&
     Math.max(c.y, d.y) >= Math.min(a.y, b.y)
-  )
+  return boxes && side(a, b, c) * side(a, b, d) <= 0 && side(c, d, a) * side(c, d, b) <= 0
 }

@@ -1,4 +1,8 @@
-import type { Face, PaintStep, Room, Turn } from './types'
+import type { Leg } from './outline'
+import type { Face, PaintStep, Room, Wall } from './types'
+
+/** Nothing tested, nothing to clean. */
+const UNTESTED = { dusty: false, rub: 'not made', crossCut: null, moisturePct: null, prep: [] } as const
 
 /** Faces as most rooms have them; each can be changed wall by wall afterwards. */
 export const USUAL_FACES = {
@@ -7,7 +11,7 @@ export const USUAL_FACES = {
     texture: 'stipple',
     sheen: 'matt',
     soundness: 'sound',
-    dusty: false,
+    ...UNTESTED,
     colour: 'Old cream',
     swatch: '#efe6cf',
     last: null,
@@ -18,7 +22,7 @@ export const USUAL_FACES = {
     texture: 'stipple',
     sheen: 'flat',
     soundness: 'sound',
-    dusty: false,
+    ...UNTESTED,
     colour: 'White',
     swatch: '#ffffff',
     last: null,
@@ -29,7 +33,7 @@ export const USUAL_FACES = {
     texture: 'smooth',
     sheen: 'semi-gloss',
     soundness: 'sound',
-    dusty: false,
+    ...UNTESTED,
     colour: 'White',
     swatch: '#ffffff',
     last: null,
@@ -40,7 +44,7 @@ export const USUAL_FACES = {
     texture: 'smooth',
     sheen: 'satin',
     soundness: 'unpainted hard',
-    dusty: false,
+    ...UNTESTED,
     colour: 'Oak boards',
     swatch: '#c9a97a',
     last: null,
@@ -51,7 +55,7 @@ export const USUAL_FACES = {
     texture: 'glassy',
     sheen: 'gloss',
     soundness: 'unpainted hard',
-    dusty: false,
+    ...UNTESTED,
     colour: 'Glass',
     swatch: '#dfe7e6',
     last: null,
@@ -96,28 +100,146 @@ export const usualSteps = (): PaintStep[] => [
   },
 ]
 
+/** A wall as most are: level top, sharp corner, square turn. */
+export const plainWall = (index: number, leg: Leg): Wall => ({
+  id: `w${index + 1}`,
+  name: wallName(index),
+  lengthMm: leg.lengthMm,
+  turnDeg: leg.turnDeg,
+  cornerRadiusMm: 0,
+  top: [],
+  free: false,
+  lapMm: null,
+  face: USUAL_FACES.wall,
+})
+
+/** What every area begins without. */
+const BARE = {
+  foot: [],
+  bands: [],
+  openings: [],
+  fittings: [],
+  pieces: [],
+  scopes: [],
+  edgeNotes: [],
+  lines: [],
+  splits: [],
+  joins: [],
+  handHems: [],
+  photos: [],
+  choices: [],
+  crewId: null,
+  neededBy: null,
+} as const satisfies Partial<Room>
+
 /** A room from its outline, with usual faces, skirting and coating plan. @param walls clockwise, closed */
-export function newRoom(
-  id: string,
-  name: string,
-  walls: readonly { readonly lengthMm: number; readonly turn: Turn }[],
-): Room {
+export function newRoom(id: string, name: string, walls: readonly Leg[]): Room {
   return {
+    ...BARE,
     id,
     name,
+    kind: 'room',
+    facingDeg: null,
     heightMm: USUAL_SIZES.heightMm,
-    walls: walls.map((wall, i) => ({ id: `w${i + 1}`, name: wallName(i), ...wall, face: USUAL_FACES.wall })),
+    walls: walls.map((leg, i) => plainWall(i, leg)),
     ceiling: USUAL_FACES.ceiling,
     floor: USUAL_FACES.floor,
-    skirting: { heightMm: USUAL_SIZES.skirtingMm, face: USUAL_FACES.trim, without: [] },
-    openings: [],
-    fittings: [],
+    skirting: { heightMm: USUAL_SIZES.skirtingMm, face: USUAL_FACES.trim, without: [], gapMm: 0 },
     steps: usualSteps(),
-    edgeNotes: [],
-    choices: [],
-    crewId: null,
-    neededBy: null,
   }
+}
+
+/** What an elevation is asked for: its outline is one wall whose top may rise to a gable. */
+export interface ElevationAnswers {
+  readonly widthMm: number
+  readonly eavesMm: number
+  /** Height of the ridge over the middle; null for a level top. */
+  readonly ridgeMm: number | null
+  readonly facingDeg: number
+  readonly material: 'lapped boards' | 'render' | 'block' | 'brick'
+  /** Board height that shows, mm, on lapped boards. */
+  readonly lapMm: number | null
+}
+
+/** One face of a building with soffit, ground and the two steps it usually gets: trim first, then the wall. */
+export function newElevation(id: string, name: string, answers: ElevationAnswers): Room {
+  const { widthMm, eavesMm, ridgeMm } = answers
+  const texture = answers.material === 'lapped boards' ? 'wood grain' : 'masonry'
+  const face: Face = {
+    ...USUAL_FACES.wall,
+    material: answers.material,
+    texture,
+    colour: 'Weathered grey',
+    swatch: '#b9b6aa',
+  }
+  const top =
+    ridgeMm === null
+      ? []
+      : [
+          { atMm: 0, heightMm: eavesMm },
+          { atMm: Math.round(widthMm / 2), heightMm: ridgeMm },
+          { atMm: widthMm, heightMm: eavesMm },
+        ]
+  return {
+    ...BARE,
+    id,
+    name,
+    kind: 'elevation',
+    facingDeg: answers.facingDeg,
+    heightMm: eavesMm,
+    walls: [
+      {
+        ...plainWall(0, { lengthMm: widthMm, turnDeg: 90 }),
+        top,
+        lapMm: answers.material === 'lapped boards' ? answers.lapMm : null,
+        face,
+      },
+    ],
+    ceiling: { ...USUAL_FACES.trim, colour: 'White', swatch: '#f4f3ee' },
+    floor: { ...USUAL_FACES.floor, material: 'concrete', texture: 'masonry', colour: 'Paving', swatch: '#b7b1a4' },
+    skirting: null,
+    steps: [
+      {
+        id: 's1',
+        name: 'Trim',
+        targets: ['ceiling', 'casings'],
+        coatingId: 'bell-semi',
+        colour: 'White',
+        swatch: '#f7f6f0',
+        tool: 'brush',
+        coats: 2,
+      },
+      {
+        id: 's2',
+        name: 'Wall',
+        targets: ['walls'],
+        coatingId: 'quay-satin',
+        colour: 'Harbour blue',
+        swatch: '#5c7690',
+        tool: 'spray',
+        coats: 2,
+      },
+    ],
+  }
+}
+
+const right = (lengthMm: number): Leg => ({ lengthMm, turnDeg: 90 })
+const left = (lengthMm: number): Leg => ({ lengthMm, turnDeg: -90 })
+/** Outlines to begin from; every length can be typed over. */
+export const OUTLINE_TEMPLATES: Readonly<Record<'rectangle' | 'L-shape' | 'alcove' | 'bay', readonly Leg[]>> = {
+  rectangle: [right(4000), right(3000), right(4000), right(3000)],
+  'L-shape': [right(5000), right(4000), right(2500), left(1500), right(2500), right(2500)],
+  alcove: [right(4500), right(3500), right(4500), left(1200), right(600), right(900), left(600), right(1400)],
+  bay: [
+    right(4000),
+    { lengthMm: 3000, turnDeg: 90 },
+    { lengthMm: 1000, turnDeg: -45 },
+    { lengthMm: 849, turnDeg: 45 },
+    { lengthMm: 800, turnDeg: 45 },
+    { lengthMm: 849, turnDeg: -45 },
+    { lengthMm: 1000, turnDeg: 90 },
+    { lengthMm: 3000, turnDeg: 90 },
+  ],
 }
 
 /** A, B, … Z, A2, B2, … */

@@ -8,13 +8,16 @@ import type { UnitSystem } from '../units/length'
 export const MATERIALS = [
   'plaster',
   'board',
+  'render',
   'wood',
+  'lapped boards',
   'metal',
   'glass',
   'tile',
   'vinyl',
   'carpet',
   'concrete',
+  'block',
   'brick',
   'plastic',
 ] as const
@@ -25,7 +28,17 @@ export interface LastCoat {
   readonly at: string | null
   readonly tool: Tool | null
   readonly coatingId: string | null
+  readonly coats: number
+  /** Air it dried in, where somebody read it. */
+  readonly tempC: number | null
+  readonly rh: number | null
 }
+
+/** What a rub with a dark cloth showed. */
+export const RUBS = ['not made', 'clean', 'chalks'] as const
+/** Cleaning a face needs before anything is laid on it. */
+export const PREPS = ['dust', 'wash', 'degrease', 'sand', 'prime'] as const
+export type Prep = (typeof PREPS)[number]
 
 /** What a tape or a coat meets on one face. */
 export interface Face {
@@ -34,6 +47,12 @@ export interface Face {
   readonly sheen: Sheen
   readonly soundness: Soundness
   readonly dusty: boolean
+  readonly rub: (typeof RUBS)[number]
+  /** ISO 2409 class of a cross-cut made on site, or null. */
+  readonly crossCut: number | null
+  /** Moisture meter reading, %, or null. */
+  readonly moisturePct: number | null
+  readonly prep: readonly Prep[]
   readonly colour: string
   /** Colour for drawings, `#rrggbb`. */
   readonly swatch: string
@@ -42,16 +61,27 @@ export interface Face {
   readonly paintAtHand: boolean
 }
 
-/** Turn at a wall's right-hand end, as seen from inside the room: `right` is an inner corner. */
-export const TURNS = ['right', 'left'] as const
-export type Turn = (typeof TURNS)[number]
+/** A point of a wall's top, mm from its left end and above the floor. */
+export interface TopPoint {
+  readonly atMm: number
+  readonly heightMm: number
+}
 
 /** A wall; walls follow one another to the right as seen from inside. */
 export interface Wall {
   readonly id: string
   readonly name: string
   readonly lengthMm: number
-  readonly turn: Turn
+  /** Turn at its right-hand end, degrees to the right: 90 is an inner corner, −90 an outer one. */
+  readonly turnDeg: number
+  /** Radius of that corner where it is rounded, mm; 0 is sharp. */
+  readonly cornerRadiusMm: number
+  /** Its top from left end to right end where it is not level with the room: slopes, gables. Empty: level. */
+  readonly top: readonly TopPoint[]
+  /** A half-height wall: no ceiling meets its top. */
+  readonly free: boolean
+  /** Height of each board that shows on a lapped face, mm; null where nothing laps. */
+  readonly lapMm: number | null
   readonly face: Face
 }
 
@@ -60,10 +90,47 @@ export interface Skirting {
   readonly face: Face
   /** Walls that have none. */
   readonly without: readonly string[]
+  /** Gap under it, mm: a lining slides in where there is one. */
+  readonly gapMm: number
 }
 
-export const OPENING_KINDS = ['door', 'window', 'gap'] as const
+/** A stretch of a wall's foot where the floor is another, or the gap under the skirting differs. */
+export interface FootStretch {
+  readonly id: string
+  readonly wallId: string
+  readonly fromMm: number
+  readonly toMm: number
+  readonly gapMm: number
+  /** Null: the room's floor. */
+  readonly floor: Face | null
+}
+
+export const BAND_KINDS = ['two-tone', 'stripe', 'chair rail'] as const
+export type BandKind = (typeof BAND_KINDS)[number]
+
+/** Part of some walls between two heights that gets, or is, something else: the lower colour of a two-tone wall. */
+export interface Band {
+  readonly id: string
+  readonly name: string
+  readonly kind: BandKind
+  readonly wallIds: readonly string[]
+  readonly fromMm: number
+  readonly toMm: number
+  readonly face: Face
+}
+
+export const OPENING_KINDS = ['door', 'window', 'glazed doors', 'gap'] as const
 export type OpeningKind = (typeof OPENING_KINDS)[number]
+
+/** How an opening is divided into panes. A plain window has one pane, one side and one leaf. */
+export interface Glazing {
+  readonly leaves: number
+  readonly wide: number
+  readonly high: number
+  readonly sides: number
+  readonly barMm: number
+  readonly textured: boolean
+}
 
 /** A door, window or plain gap: `atMm` from the wall's left end, `sillMm` above the floor. */
 export interface Opening {
@@ -78,8 +145,10 @@ export interface Opening {
   /** Width of the trim outside the opening; 0 for none. */
   readonly casingMm: number
   readonly casing: Face | null
-  /** The glass of a window or the leaf of a door. */
+  /** The glass of a window, the leaf of a door, the woodwork of glazed doors. */
   readonly leaf: Face | null
+  /** Panes, where there are any. */
+  readonly glazing: Glazing | null
 }
 
 export const FITTING_KINDS = [
@@ -87,19 +156,22 @@ export const FITTING_KINDS = [
   'switch',
   'thermostat',
   'light',
-  'radiator',
   'vent',
+  'air inlet',
   'alarm',
   'sprinkler',
   'flue',
+  'exit',
+  'tap',
+  'meter box',
+  'conduit',
 ] as const
 export type FittingKind = (typeof FITTING_KINDS)[number]
-
-/** Fittings that must breathe or be heard: covered ones are listed and signed off. */
-export const BREATHER_KINDS: readonly FittingKind[] = ['vent', 'alarm', 'sprinkler', 'flue']
+/** Fittings that must breathe or be heard or be passed: covered ones are listed and signed off. */
+export const BREATHER_KINDS: readonly FittingKind[] = ['vent', 'air inlet', 'alarm', 'sprinkler', 'flue', 'exit']
 
 /** What the scope says of a fitting. */
-export const FITTING_SCOPES = ['mask', 'take off', 'takes wall colour'] as const
+export const FITTING_SCOPES = ['mask', 'take off', 'takes wall colour', 'shielded', 'replaced soon'] as const
 export type FittingScope = (typeof FITTING_SCOPES)[number]
 
 export interface Fitting {
@@ -114,11 +186,86 @@ export interface Fitting {
   readonly scope: FittingScope
 }
 
+export const PIECE_KINDS = ['cabinets', 'radiator', 'furniture', 'stairs'] as const
+export type PieceKind = (typeof PIECE_KINDS)[number]
+
+/** A thing in the room that is masked, sheeted or painted as a piece of its own. */
+export interface Piece {
+  readonly id: string
+  readonly name: string
+  readonly kind: PieceKind
+  /** The wall it stands at or before, and where. */
+  readonly wallId: string
+  readonly atMm: number
+  readonly bottomMm: number
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly depthMm: number
+  /** Doors of cabinets, steps of stairs; 1 otherwise. */
+  readonly count: number
+  /** Cabinets that keep their contents. */
+  readonly inUse: boolean
+  readonly face: Face
+}
+
 /** Why an edge that exists gets no hem. */
 export interface EdgeNote {
   readonly edge: string
   readonly note: 'shielded' | 'left out'
   readonly reason: string
+}
+
+/** What the scope says of a face that no step paints, or that a step should not reach. */
+export const FACE_SCOPES = ['kept', 'shielded', 'takes wall colour', 'replaced soon'] as const
+export type FaceScope = (typeof FACE_SCOPES)[number]
+export interface ScopeNote {
+  readonly face: string
+  readonly scope: FaceScope
+  readonly note: string
+}
+
+/** How a hem's line runs. */
+export const LINE_WAYS = ['true joint', 'follow', 'straighten'] as const
+export type LineWay = (typeof LINE_WAYS)[number]
+/** An old edge that wanders: how far at its worst, and what is done about it; null leaves it to the scope. */
+export interface LineNote {
+  readonly edge: string
+  readonly wanderMm: number
+  readonly way: LineWay | null
+}
+
+/** A hem cut by hand at a place along it; it keeps its id when it moves. */
+export interface HemSplit {
+  readonly id: string
+  readonly edge: string
+  readonly atMm: number
+}
+/** Edges that are laid as one hem. */
+export interface HemJoin {
+  readonly id: string
+  readonly edges: readonly string[]
+}
+/** A hem drawn by hand on a wall; `bendMm` is how far its middle stands off the straight line. */
+export interface HandHem {
+  readonly id: string
+  readonly name: string
+  readonly wallId: string
+  readonly x1: number
+  readonly y1: number
+  readonly x2: number
+  readonly y2: number
+  readonly bendMm: number
+  readonly keep: string
+  readonly paint: string
+}
+
+/** A picture kept in the data folder: of a hem, or of a mark that was there before. */
+export interface Photo {
+  readonly id: string
+  /** The edge it shows; null for a mark of the room. */
+  readonly edge: string | null
+  readonly caption: string
+  readonly at: string
 }
 
 /** A way chosen by hand for one hem, and why. It holds unless the facts make it unsafe. */
@@ -129,8 +276,8 @@ export interface HemChoice {
   readonly reason: string
 }
 
-/** Groups of faces a coating step can name; `wall:w1`, `casing:o2`, `leaf:o2` name single ones. */
-export const TARGET_GROUPS = ['ceiling', 'walls', 'skirting', 'casings', 'leaves', 'floor'] as const
+/** Groups of faces a coating step can name; `wall:w1`, `casing:o2`, `band:b1`, `piece:p1` name single ones. */
+export const TARGET_GROUPS = ['ceiling', 'walls', 'bands', 'skirting', 'casings', 'leaves', 'pieces', 'floor'] as const
 export type TargetGroup = (typeof TARGET_GROUPS)[number]
 
 /** One colour put on some faces of a room; steps run in their order. */
@@ -145,18 +292,36 @@ export interface PaintStep {
   readonly coats: number
 }
 
+export const ROOM_KINDS = ['room', 'elevation'] as const
+export type RoomKind = (typeof ROOM_KINDS)[number]
+
+/** An area of the survey: a room, closed all round, or an elevation, one face of a building. */
 export interface Room {
   readonly id: string
   readonly name: string
+  readonly kind: RoomKind
+  /** Which way an elevation faces, degrees clockwise from north; null for rooms. */
+  readonly facingDeg: number | null
   readonly heightMm: number
   readonly walls: readonly Wall[]
+  /** The soffit and fascia of an elevation. */
   readonly ceiling: Face
+  /** The ground before an elevation. */
   readonly floor: Face
   readonly skirting: Skirting | null
+  readonly foot: readonly FootStretch[]
+  readonly bands: readonly Band[]
   readonly openings: readonly Opening[]
   readonly fittings: readonly Fitting[]
+  readonly pieces: readonly Piece[]
   readonly steps: readonly PaintStep[]
+  readonly scopes: readonly ScopeNote[]
   readonly edgeNotes: readonly EdgeNote[]
+  readonly lines: readonly LineNote[]
+  readonly splits: readonly HemSplit[]
+  readonly joins: readonly HemJoin[]
+  readonly handHems: readonly HandHem[]
+  readonly photos: readonly Photo[]
   readonly choices: readonly HemChoice[]
   /** Crew that does the room; null lets the plan choose. */
   readonly crewId: string | null

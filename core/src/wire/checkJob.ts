@@ -1,7 +1,9 @@
 import { ValidationError, type Schema } from 'yup'
 import { CoreError } from '../errors'
 import { checkOutline } from '../survey/outline'
-import { TARGET_GROUPS, type Job, type Room } from '../survey/types'
+import { faceKeys, faceOf, hasFace } from '../survey/faces'
+import { TARGET_GROUPS, type Job, type Room, type Wall } from '../survey/types'
+import { topAtMm } from '../survey/wallTop'
 import { factsSchema, jobSchema } from './jobSchema'
 
 /** A job without its log. */
@@ -81,53 +83,95 @@ function roomFaults(room: Room, place: string, coatings: ReadonlySet<string>, cr
     ...repeats(room.walls, `${place}.walls`),
     ...repeats(room.openings, `${place}.openings`),
     ...repeats(room.fittings, `${place}.fittings`),
+    ...repeats(room.pieces, `${place}.pieces`),
+    ...repeats(room.bands, `${place}.bands`),
+    ...repeats(room.foot, `${place}.foot`),
     ...repeats(room.steps, `${place}.steps`),
+    ...repeats(room.splits, `${place}.splits`),
+    ...repeats(room.joins, `${place}.joins`),
+    ...repeats(room.handHems, `${place}.handHems`),
+    ...outlineFaults(room, place),
+    ...room.walls.flatMap((wall, i) => topFaults(wall, `${place}.walls[${i}]`)),
+    ...thingFaults(room, place),
   ]
+  room.steps.forEach((step, i) => faults.push(...stepFaults(room, step, `${place}.steps[${i}]`, coatings)))
+  room.scopes.forEach((scope, i) => {
+    if (!hasFace(room, scope.face))
+      faults.push({
+        place: `${place}.scopes[${i}].face`,
+        expected: `expected a face of this room, not “${scope.face}”`,
+      })
+  })
+  if (room.crewId !== null && !crews.has(room.crewId))
+    faults.push({ place: `${place}.crewId`, expected: `expected a crew of this job, not “${room.crewId}”` })
+  for (const key of faceKeys(room)) {
+    const id = faceOf(room, key).last?.coatingId
+    if (id && !coatings.has(id))
+      faults.push({ place: `${place} (last coat)`, expected: `expected a coating on the shelf, not “${id}”` })
+  }
+  return faults
+}
+
+function outlineFaults(room: Room, place: string): Fault[] {
+  if (room.kind === 'elevation') return []
   try {
     checkOutline(room.walls)
+    return []
   } catch (error) {
-    faults.push({
-      place: `${place}.walls`,
-      expected: `expected a closed right-angled outline: ${(error as Error).message}`,
-    })
+    return [{ place: `${place}.walls`, expected: `expected a closed outline: ${(error as Error).message}` }]
   }
+}
+
+/** A top runs from the left end to the right end without going back. */
+function topFaults(wall: Wall, place: string): Fault[] {
+  const { top } = wall
+  if (top.length === 0) return []
+  const runs = top.every((point, i) => i === 0 || point.atMm >= top[i - 1]!.atMm)
+  if (top.length >= 2 && runs && top[0]!.atMm === 0 && top.at(-1)!.atMm === wall.lengthMm) return []
+  return [{ place: `${place}.top`, expected: `expected points from 0 to ${wall.lengthMm} mm, from left to right` }]
+}
+
+/** Things on walls stand on walls that exist, within them and below their tops. */
+function thingFaults(room: Room, place: string): Fault[] {
+  const faults: Fault[] = []
   const walls = new Map(room.walls.map((wall) => [wall.id, wall]))
+  const wallAt = (wallId: string, where: string): Wall | undefined => {
+    const wall = walls.get(wallId)
+    if (!wall) faults.push({ place: where, expected: `expected a wall of this room, not “${wallId}”` })
+    return wall
+  }
   const inWall = (
     thing: { wallId: string; atMm: number; widthMm: number; heightMm: number },
     foot: number,
     where: string,
   ) => {
-    const wall = walls.get(thing.wallId)
-    if (!wall)
-      faults.push({ place: `${where}.wallId`, expected: `expected a wall of this room, not “${thing.wallId}”` })
-    else if (thing.atMm + thing.widthMm > wall.lengthMm)
-      faults.push({
-        place: `${where}.atMm`,
-        expected: `expected it to end within wall ${wall.name} (${wall.lengthMm} mm)`,
-      })
-    if (foot + thing.heightMm > room.heightMm)
-      faults.push({
-        place: `${where}.heightMm`,
-        expected: `expected it to end below the ceiling (${room.heightMm} mm)`,
-      })
+    const wall = wallAt(thing.wallId, `${where}.wallId`)
+    if (!wall) return
+    const end = thing.atMm + thing.widthMm
+    if (end > wall.lengthMm) {
+      const expected = `expected it to end within wall ${wall.name} (${wall.lengthMm} mm)`
+      faults.push({ place: `${where}.atMm`, expected })
+      return
+    }
+    const top = Math.floor(Math.min(topAtMm(room, wall, thing.atMm), topAtMm(room, wall, end)))
+    if (foot + thing.heightMm > top)
+      faults.push({ place: `${where}.heightMm`, expected: `expected it to end below the wall's top (${top} mm)` })
   }
-  room.openings.forEach((opening, i) => inWall(opening, opening.sillMm, `${place}.openings[${i}]`))
-  room.fittings.forEach((fitting, i) => inWall(fitting, fitting.bottomMm, `${place}.fittings[${i}]`))
-  room.steps.forEach((step, i) => faults.push(...stepFaults(room, step, `${place}.steps[${i}]`, coatings)))
-  if (room.crewId !== null && !crews.has(room.crewId))
-    faults.push({ place: `${place}.crewId`, expected: `expected a crew of this job, not “${room.crewId}”` })
-  const lasts = [
-    room.ceiling,
-    room.floor,
-    room.skirting?.face,
-    ...room.walls.map((wall) => wall.face),
-    ...room.openings.flatMap((opening) => [opening.casing, opening.leaf]),
-  ]
-  for (const face of lasts) {
-    const id = face?.last?.coatingId
-    if (id && !coatings.has(id))
-      faults.push({ place: `${place} (last coat)`, expected: `expected a coating on the shelf, not “${id}”` })
-  }
+  room.openings.forEach((each, i) => inWall(each, each.sillMm, `${place}.openings[${i}]`))
+  room.fittings.forEach((each, i) => inWall(each, each.bottomMm, `${place}.fittings[${i}]`))
+  room.pieces.forEach((each, i) => inWall(each, each.bottomMm, `${place}.pieces[${i}]`))
+  room.bands.forEach((band, i) => {
+    band.wallIds.forEach((wallId) => wallAt(wallId, `${place}.bands[${i}].wallIds`))
+    if (band.toMm <= band.fromMm)
+      faults.push({ place: `${place}.bands[${i}].toMm`, expected: `expected more than ${band.fromMm}` })
+  })
+  room.foot.forEach((stretch, i) => {
+    const where = `${place}.foot[${i}]`
+    const wall = wallAt(stretch.wallId, `${where}.wallId`)
+    if (wall && !(stretch.fromMm < stretch.toMm && stretch.toMm <= wall.lengthMm))
+      faults.push({ place: `${where}.toMm`, expected: `expected more than the start and at most ${wall.lengthMm}` })
+  })
+  room.handHems.forEach((hem, i) => wallAt(hem.wallId, `${place}.handHems[${i}].wallId`))
   return faults
 }
 
@@ -136,15 +180,12 @@ function stepFaults(room: Room, step: Room['steps'][number], place: string, coat
   if (!coatings.has(step.coatingId))
     faults.push({ place: `${place}.coatingId`, expected: `expected a coating on the shelf, not “${step.coatingId}”` })
   step.targets.forEach((target, i) => {
-    if (!isTarget(room, target))
+    const known =
+      (TARGET_GROUPS as readonly string[]).includes(target) || (isPaintable(target) && hasFace(room, target))
+    if (!known)
       faults.push({ place: `${place}.targets[${i}]`, expected: `expected a face of this room, not “${target}”` })
   })
   return faults
 }
 
-function isTarget(room: Room, target: string): boolean {
-  const [kind, id] = target.split(':')
-  if (id === undefined) return (TARGET_GROUPS as readonly string[]).includes(target)
-  if (kind === 'wall') return room.walls.some((wall) => wall.id === id)
-  return (kind === 'casing' || kind === 'leaf') && room.openings.some((opening) => opening.id === id)
-}
+const isPaintable = (target: string): boolean => /^(wall|band|casing|leaf|piece|floor):/.test(target)

@@ -1,11 +1,38 @@
 import { SOUNDNESS } from '../catalogue/soundness'
 import { TEXTURES } from '../catalogue/textures'
 import { SHEENS, TOOLS } from '../catalogue/types'
-import { FITTING_KINDS, FITTING_SCOPES, MATERIALS, OPENING_KINDS, SCHOOLS, TURNS } from '../survey/types'
-import { exact, flag, id, instant, list, oneOf, optionalText, orNull, swatch, text, wholeNumber } from './fields'
+import {
+  BAND_KINDS,
+  FACE_SCOPES,
+  FITTING_KINDS,
+  FITTING_SCOPES,
+  LINE_WAYS,
+  MATERIALS,
+  OPENING_KINDS,
+  PIECE_KINDS,
+  PREPS,
+  ROOM_KINDS,
+  RUBS,
+  SCHOOLS,
+} from '../survey/types'
+import {
+  decimal,
+  exact,
+  flag,
+  id,
+  instant,
+  list,
+  oneOf,
+  optionalText,
+  orNull,
+  swatch,
+  text,
+  wholeNumber,
+} from './fields'
 
 const SIZE_MM = () => wholeNumber(1, 200_000)
 const PLACE_MM = () => wholeNumber(0, 200_000)
+const edge = () => id()
 
 const face = () =>
   exact({
@@ -14,46 +41,111 @@ const face = () =>
     sheen: oneOf(SHEENS),
     soundness: oneOf(SOUNDNESS),
     dusty: flag(),
+    rub: oneOf(RUBS),
+    crossCut: orNull(wholeNumber(0, 5)),
+    moisturePct: orNull(decimal(0, 100)),
+    prep: list(oneOf(PREPS), 0, PREPS.length),
     colour: text(80),
     swatch: swatch(),
-    last: orNull(exact({ at: orNull(instant()), tool: orNull(oneOf(TOOLS)), coatingId: orNull(id()) })),
+    last: orNull(
+      exact({
+        at: orNull(instant()),
+        tool: orNull(oneOf(TOOLS)),
+        coatingId: orNull(id()),
+        coats: wholeNumber(1, 20),
+        tempC: orNull(decimal(-30, 60)),
+        rh: orNull(decimal(1, 100)),
+      }),
+    ),
     paintAtHand: flag(),
   })
+
+const wall = () =>
+  exact({
+    id: id(),
+    name: text(20),
+    lengthMm: SIZE_MM(),
+    turnDeg: decimal(-179, 179),
+    cornerRadiusMm: wholeNumber(0, 2000),
+    top: list(exact({ atMm: PLACE_MM(), heightMm: PLACE_MM() }), 0, 20),
+    free: flag(),
+    lapMm: orNull(wholeNumber(20, 1000)),
+    face: face(),
+  })
+
+/** Where and how large a thing on a wall is. */
+const onWall = () => ({
+  id: id(),
+  name: text(80),
+  wallId: id(),
+  atMm: PLACE_MM(),
+  widthMm: SIZE_MM(),
+  heightMm: SIZE_MM(),
+})
 
 export const roomSchema = exact({
   id: id(),
   name: text(),
+  kind: oneOf(ROOM_KINDS),
+  facingDeg: orNull(decimal(0, 360)),
   heightMm: SIZE_MM(),
-  walls: list(exact({ id: id(), name: text(20), lengthMm: SIZE_MM(), turn: oneOf(TURNS), face: face() }), 4, 200),
+  walls: list(wall(), 1, 200),
   ceiling: face(),
   floor: face(),
-  skirting: orNull(exact({ heightMm: SIZE_MM(), face: face(), without: list(id()) })),
-  openings: list(
+  skirting: orNull(exact({ heightMm: SIZE_MM(), face: face(), without: list(id()), gapMm: wholeNumber(0, 100) })),
+  foot: list(
+    exact({
+      id: id(),
+      wallId: id(),
+      fromMm: PLACE_MM(),
+      toMm: SIZE_MM(),
+      gapMm: wholeNumber(0, 100),
+      floor: orNull(face()),
+    }),
+  ),
+  bands: list(
     exact({
       id: id(),
       name: text(80),
+      kind: oneOf(BAND_KINDS),
+      wallIds: list(id(), 1, 200),
+      fromMm: PLACE_MM(),
+      toMm: SIZE_MM(),
+      face: face(),
+    }),
+  ),
+  openings: list(
+    exact({
+      ...onWall(),
       kind: oneOf(OPENING_KINDS),
-      wallId: id(),
-      atMm: PLACE_MM(),
       sillMm: PLACE_MM(),
-      widthMm: SIZE_MM(),
-      heightMm: SIZE_MM(),
       casingMm: wholeNumber(0, 2000),
       casing: orNull(face()),
       leaf: orNull(face()),
+      glazing: orNull(
+        exact({
+          leaves: wholeNumber(1, 12),
+          wide: wholeNumber(1, 40),
+          high: wholeNumber(1, 40),
+          sides: wholeNumber(1, 2),
+          barMm: wholeNumber(0, 300),
+          textured: flag(),
+        }),
+      ),
     }),
   ),
   fittings: list(
+    exact({ ...onWall(), kind: oneOf(FITTING_KINDS), bottomMm: PLACE_MM(), scope: oneOf(FITTING_SCOPES) }),
+  ),
+  pieces: list(
     exact({
-      id: id(),
-      name: text(80),
-      kind: oneOf(FITTING_KINDS),
-      wallId: id(),
-      atMm: PLACE_MM(),
+      ...onWall(),
+      kind: oneOf(PIECE_KINDS),
       bottomMm: PLACE_MM(),
-      widthMm: SIZE_MM(),
-      heightMm: SIZE_MM(),
-      scope: oneOf(FITTING_SCOPES),
+      depthMm: SIZE_MM(),
+      count: wholeNumber(1, 200),
+      inUse: flag(),
+      face: face(),
     }),
   ),
   steps: list(
@@ -68,8 +160,27 @@ export const roomSchema = exact({
       coats: wholeNumber(1, 9),
     }),
   ),
-  edgeNotes: list(exact({ edge: id(), note: oneOf(['shielded', 'left out'] as const), reason: optionalText(300) })),
-  choices: list(exact({ edge: id(), school: oneOf(SCHOOLS), tapeId: id(), reason: optionalText(300) })),
+  scopes: list(exact({ face: id(), scope: oneOf(FACE_SCOPES), note: optionalText(300) })),
+  edgeNotes: list(exact({ edge: edge(), note: oneOf(['shielded', 'left out'] as const), reason: optionalText(300) })),
+  lines: list(exact({ edge: edge(), wanderMm: wholeNumber(0, 200), way: orNull(oneOf(LINE_WAYS)) })),
+  splits: list(exact({ id: id(), edge: edge(), atMm: SIZE_MM() })),
+  joins: list(exact({ id: id(), edges: list(edge(), 2, 50) })),
+  handHems: list(
+    exact({
+      id: id(),
+      name: text(80),
+      wallId: id(),
+      x1: PLACE_MM(),
+      y1: PLACE_MM(),
+      x2: PLACE_MM(),
+      y2: PLACE_MM(),
+      bendMm: wholeNumber(-20_000, 20_000),
+      keep: id(),
+      paint: id(),
+    }),
+  ),
+  photos: list(exact({ id: id(), edge: orNull(edge()), caption: optionalText(300), at: instant() }), 0, 500),
+  choices: list(exact({ edge: edge(), school: oneOf(SCHOOLS), tapeId: id(), reason: optionalText(300) })),
   crewId: orNull(id()),
   neededBy: orNull(instant()),
 })

@@ -42,6 +42,12 @@ export const EN = {
   'help.freehand': 'Or cut this line freehand with a proven hand.',
   // steps of a recipe
   'step.clean': 'Wipe {face} free of dust and let it dry.',
+  'step.prep': 'Prepare {face} first: {how}. Let it dry.',
+  'step.mark': 'Mark the line in pencil all round and see that it closes before any tape goes on.',
+  'step.straighten':
+    'Walk the whole run; the old edge wanders {wander} mm at its worst. Set a straight line just outside that.',
+  'step.laps': 'Beside the laps: {strips} short strips on each side, one for each board; top and bottom single.',
+  'step.panes': 'Pane by pane: {panes} panes, four strips each.',
   'step.lay': 'Lay {width} mm {tape} on {face}, setting {from} to {to} mm at a time; end each run with a tab.',
   'step.press': 'Press the paint-side edge with {press}{twice}.',
   'step.seal_own': 'Push a thin coat of {colour} under the edge; let it dry {minutes} min or more.',
@@ -56,6 +62,8 @@ export const EN = {
   'care.lead':
     'Built {year}: paint may hold lead. Contain, do not sand or scrape; follow local codes and certified practice.',
   'care.breather': '{fitting} must breathe: list it when covered, sign it off uncovered the same day.',
+  'care.dust_mask': 'Dust mask while sanding.',
+  'care.damp': '{face} reads {reading} % moisture; let it dry below {limit} % first.',
   'care.solvent':
     'Solvent vapour: air the room, no flame or spark, suitable respirator. Follow the product sheet and local codes.',
   'care.power': 'Power off before a plate is loosened or masked inside.',
@@ -81,6 +89,18 @@ export const EN = {
   'plan.late_room': '{room} is free {when}, {late} after it is needed.',
   'plan.dry_late': '{room}: tape must be off by {when}, but the plan reaches it {late} later.',
   'plan.air': '{room}, coat at {when}: {fault}',
+  'order.empty': '{step} paints nothing.',
+  'order.ceiling_late':
+    'Ceiling after walls: with a {tool} it spatters walls that are done. Ceiling first, or spray it above hung film.',
+  'order.floor_early': 'The floor is painted before the last colour, and people have to stand on it.',
+  'order.bottom_first':
+    '{band}: lower colour before the upper one. Drips and the line’s overlap want the top colour first.',
+  'order.spray_late': '{step} is sprayed after {before}: everything done before it must be covered.',
+  'order.coats': '{step}: about {coats} coats to hide {face}, {planned} planned.',
+  'order.white_trap':
+    '{step}: pure white over {face} wants about {coats} coats, {planned} planned. White with a touch of black hides in fewer.',
+  'plan.rain': 'rain of {mm} mm in that hour.',
+  'plan.windy': 'wind of {wind} m/s; the gun stops at {limit} m/s.',
   'plan.cold_paint': '{coating} needs {low} to {high} °C; the face is at {temp} °C.',
   'plan.damp_paint': '{coating} needs under {limit} % humidity; the air is at {rh} %.',
   'plan.near_dew': 'Faces are {margin} °C above dew point; {limit} °C is the least.',

@@ -1,0 +1,38 @@
+import { lightness } from '../recipes/contrast'
+import { stepOf } from '../survey/faces'
+import type { Job, Room, Site, SiteAir } from '../survey/types'
+import { parseInstant } from '../units/time'
+import { steadyAir, type AirSeries } from './airSeries'
+import { roomAir, withMeanAround } from './siteAir'
+import { solAirC, sunOnFaceWm2, sunPosition } from './sun'
+
+/** Share of the free wind that reaches a face. From memory. */
+export const WIND_AT_FACE = 0.4
+
+/** Air at an area's faces: the room's air, or the hours outside with the sun on an elevation's colour. */
+export function areaAir(job: Pick<Job, 'air' | 'site'>, room: Room): AirSeries {
+  return room.kind === 'room' ? roomAir(job.air) : outdoorAir(job.air, job.site, room)
+}
+
+function outdoorAir(air: SiteAir, site: Site, room: Room): AirSeries {
+  const { outside } = air
+  if (!outside) return steadyAir(air.tempC, air.rh)
+  const start = parseInstant(outside.from)
+  const { latDeg, lonDeg } = site
+  const colour = lightness(stepOf(room, `wall:${room.walls[0]!.id}`)?.step.swatch ?? room.walls[0]!.face.swatch)
+  return withMeanAround(
+    start,
+    outside.hours.map((hour, i) => {
+      const point = {
+        tempC: hour.tempC,
+        rh: hour.rh,
+        windMs: hour.windMs * WIND_AT_FACE,
+        freeWindMs: hour.windMs,
+        rainMm: hour.rainMm,
+      }
+      if (latDeg === null || lonDeg === null || room.facingDeg === null) return point
+      const sun = sunPosition(start + 60 * i + 30, latDeg, lonDeg)
+      return { ...point, faceC: solAirC(hour.tempC, sunOnFaceWm2(sun, room.facingDeg, hour.cloud), colour) }
+    }),
+  )
+}

@@ -1,0 +1,2 @@
+export { readDxf } from './readDxf'
+export { readSvg } from './readSvg'

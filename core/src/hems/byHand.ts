@@ -1,0 +1,80 @@
+import type { HemSplit, Room } from '../survey/types'
+import type { Edge, EdgeSegment } from './edges'
+import { lengthOfMm } from './zones'
+
+/** Edges as the foreman wants them laid: some cut by hand, some laid as one. */
+export function edgesByHand(room: Room, edges: readonly Edge[]): Edge[] {
+  const cut = room.splits.length === 0 ? edges : edges.flatMap((edge) => splitEdge(room, edge))
+  return room.joins.length === 0 ? [...cut] : joinEdges(room, cut)
+}
+
+/** Cuts an edge at its splits. Parts are named by the splits beside them, so that a moved split renames nothing. */
+function splitEdge(room: Room, edge: Edge): Edge[] {
+  const splits = room.splits
+    .filter((each) => each.edge === edge.key && each.atMm > 0 && each.atMm < edge.lengthMm)
+    .sort((a, b) => a.atMm - b.atMm)
+  // A run round panes has no single line to be cut along.
+  if (splits.length === 0 || edge.panes > 0) return [edge]
+  const marks: (Pick<HemSplit, 'id' | 'atMm'> | null)[] = [null, ...splits, null]
+  return marks.slice(1).map((next, i): Edge => {
+    const before = marks[i]
+    const segments = between(edge.segments, before?.atMm ?? 0, next?.atMm ?? Number.POSITIVE_INFINITY)
+    const lengthMm = lengthOfMm(segments)
+    return {
+      ...edge,
+      key: `${edge.key}~${before?.id ?? ''}..${next?.id ?? ''}`,
+      segments,
+      lengthMm,
+      corners: Math.max(0, segments.length - 1),
+      laps: Math.ceil((edge.laps * lengthMm) / Math.max(1, edge.lengthMm)),
+    }
+  })
+}
+
+/** The part of a polyline between two distances along it. */
+function between(segments: readonly EdgeSegment[], from: number, to: number): EdgeSegment[] {
+  const parts: EdgeSegment[] = []
+  let done = 0
+  for (const s of segments) {
+    const length = Math.hypot(s.x2 - s.x1, s.y2 - s.y1)
+    const [start, end] = [Math.max(from, done) - done, Math.min(to, done + length) - done]
+    if (end > start) {
+      const x = (d: number) => Math.round(s.x1 + ((s.x2 - s.x1) * d) / length)
+      const y = (d: number) => Math.round(s.y1 + ((s.y2 - s.y1) * d) / length)
+      parts.push({ wallId: s.wallId, x1: x(start), y1: y(start), x2: x(end), y2: y(end) })
+    }
+    done += length
+  }
+  return parts
+}
+
+/**
+ * Lays joined edges as one, where they still meet the same two faces of the same kind; a join whose edges have parted
+ * (a wall repainted in another colour) is passed over for those that no longer fit.
+ */
+function joinEdges(room: Room, edges: readonly Edge[]): Edge[] {
+  const byKey = new Map(edges.map((edge) => [edge.key, edge]))
+  const taken = new Set<string>()
+  const joined = new Map<string, Edge>()
+  for (const join of room.joins) {
+    const found = join.edges.map((key) => byKey.get(key)).filter((edge) => edge !== undefined && !taken.has(edge.key))
+    const [first] = found
+    if (!first) continue
+    const alike = found.filter((edge): edge is Edge => edge!.kind === first.kind && sameGroup(edge!, first))
+    if (alike.length < 2) continue
+    for (const edge of alike) taken.add(edge.key)
+    joined.set(first.key, {
+      ...first,
+      key: `join:${join.id}`,
+      segments: alike.flatMap((edge) => edge.segments),
+      lengthMm: alike.reduce((sum, edge) => sum + edge.lengthMm, 0),
+      corners: alike.reduce((sum, edge) => sum + edge.corners, 0),
+      laps: alike.reduce((sum, edge) => sum + edge.laps, 0),
+      panes: alike.reduce((sum, edge) => sum + edge.panes, 0),
+    })
+  }
+  return edges.flatMap((edge) => joined.get(edge.key) ?? (taken.has(edge.key) ? [] : [edge]))
+}
+
+const kindOf = (key: string) => key.split(':')[0]
+const sameGroup = (a: Edge, b: Edge) => kindOf(a.a) === kindOf(b.a) && kindOf(a.b) === kindOf(b.b)
