@@ -1,5 +1,6 @@
 import {
   madeUpHours,
+  newElevation,
   newRoom,
   parseInstant,
   STARTER_HOUSE,
@@ -135,10 +136,39 @@ function recital(): Room {
       CEILING,
       TRIM,
       step('s3', 'Walls', ['walls'], {}),
+      step('s5', 'Lower walls', ['band:b1'], { colour: 'Deep tide', swatch: '#3f5a52' }),
       step('s4', 'Stage wall', ['wall:w3'], { colour: 'Harbour plum', swatch: '#5a4660', coatingId: 'quay-matt' }),
     ],
+    bands: [
+      {
+        id: 'b1',
+        name: 'lower colour',
+        kind: 'two-tone',
+        wallIds: ['w2', 'w4', 'w5', 'w6'],
+        fromMm: 0,
+        toMm: 1250,
+        face: USUAL_FACES.wall,
+      },
+    ],
+    pieces: [
+      {
+        id: 'p1',
+        name: 'two pianos',
+        kind: 'furniture',
+        wallId: 'w3',
+        atMm: 900,
+        bottomMm: 0,
+        widthMm: 2400,
+        heightMm: 1050,
+        depthMm: 1600,
+        count: 1,
+        inUse: false,
+        face: { ...USUAL_FACES.trim, colour: 'Black lacquer', swatch: '#24221f' },
+      },
+    ],
+    lines: [{ edge: 'wall:w1|casing:o1', wanderMm: 5, way: null }],
     crewId: 'heron',
-    neededBy: '2027-05-14T17:00:00Z',
+    neededBy: '2027-05-17T17:00:00Z',
   }
 }
 
@@ -171,6 +201,15 @@ function practice(n: 1 | 2): Room {
   }
 }
 
+const CARPET: Face = {
+  ...USUAL_FACES.floor,
+  material: 'carpet',
+  texture: 'masonry',
+  sheen: 'flat',
+  colour: 'Moss carpet',
+  swatch: '#8d9079',
+}
+
 function corridor(): Room {
   const room = newRoom('corridor', 'Corridor', rectangle(9800, 1650))
   return {
@@ -183,17 +222,35 @@ function corridor(): Room {
       colour: 'Slate tile',
       swatch: '#8b8f8d',
     },
+    // The old tiles end where the carpet of the wing begins.
+    foot: ['w1', 'w3'].map((wallId, i) => ({
+      id: `z${i + 1}`,
+      wallId,
+      fromMm: i === 0 ? 5600 : 0,
+      toMm: i === 0 ? 9800 : 4200,
+      gapMm: 0,
+      floor: CARPET,
+    })),
     openings: [
       door('o1', 'w1', 800),
       door('o2', 'w1', 4300),
       door('o3', 'w1', 7600),
       door('o4', 'w3', 2100),
       door('o5', 'w3', 6800),
+      door('o6', 'w2', 75, {
+        name: 'wing doors',
+        kind: 'glazed doors',
+        widthMm: 1500,
+        casingMm: 0,
+        casing: null,
+        glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 28, textured: false },
+      }),
     ],
     fittings: [
       plate('f1', 'switch', 'w1', 2000, 1150),
       plate('f2', 'socket', 'w3', 5200, 300),
-      plate('f3', 'light', 'w2', 700, 2100, { scope: 'take off' }),
+      plate('f3', 'light', 'w4', 700, 2100, { scope: 'take off' }),
+      plate('f4', 'exit', 'w4', 200, 2200, { name: 'exit sign', widthMm: 320, heightMm: 160 }),
     ],
     steps: [
       { ...TRIM, targets: ['skirting', 'casings', 'leaves'], coats: 2 },
@@ -241,6 +298,114 @@ function harbourWeather(): OutsideAir {
   return { source: 'weather service', from, hours: madeUpHours(5, place, parseInstant(from), 24 * 7) }
 }
 
+function kitchen(): Room {
+  const room = newRoom('kitchen', 'Kitchen', rectangle(3900, 2800))
+  const oldWhite: Face = {
+    ...USUAL_FACES.trim,
+    colour: 'Yellowed white',
+    swatch: '#efe8d2',
+    prep: ['degrease', 'sand'],
+  }
+  const cabinets = (id: string, name: string, wallId: string, atMm: number, more: object) => ({
+    id,
+    name,
+    kind: 'cabinets' as const,
+    wallId,
+    atMm,
+    bottomMm: 0,
+    widthMm: 2400,
+    heightMm: 900,
+    depthMm: 600,
+    count: 4,
+    inUse: true,
+    face: oldWhite,
+    ...more,
+  })
+  return {
+    ...room,
+    floor: { ...USUAL_FACES.floor, material: 'vinyl', colour: 'Vinyl', swatch: '#b9b3a3' },
+    openings: [sash('o1', 'w1', 1300, 1200), door('o2', 'w3', 500)],
+    pieces: [
+      cabinets('p1', 'base cabinets', 'w2', 200, {}),
+      cabinets('p2', 'wall cabinets', 'w2', 200, { bottomMm: 1450, heightMm: 720, depthMm: 350 }),
+      {
+        ...cabinets('p3', 'radiator', 'w4', 900, { bottomMm: 150, widthMm: 900, heightMm: 600, depthMm: 90, count: 1 }),
+        kind: 'radiator' as const,
+        inUse: false,
+      },
+    ],
+    fittings: [
+      plate('f1', 'socket', 'w4', 300, 1150),
+      plate('f2', 'flue', 'w1', 3300, 2000, { name: 'boiler flue', widthMm: 140, heightMm: 140 }),
+      plate('f3', 'air inlet', 'w1', 3300, 300, { name: 'boiler air inlet', widthMm: 200, heightMm: 100 }),
+    ],
+    steps: [
+      step('s1', 'Cabinets', ['piece:p1', 'piece:p2'], {
+        coatingId: 'bell-semi',
+        colour: 'Sage',
+        swatch: '#a7b39c',
+        tool: 'spray',
+      }),
+      step('s3', 'Walls', ['walls'], { colour: 'Shell', swatch: '#efe4d3' }),
+    ],
+    scopes: [{ face: 'piece:p3', scope: 'takes wall colour', note: '' }],
+    crewId: 'wren',
+    neededBy: '2027-05-18T17:00:00Z',
+  }
+}
+
+/** The harbour side: lapped boards under a gable, five windows, facing the water in the west. */
+function harbourFront(): Room {
+  const front = newElevation('harbour', 'Harbour elevation', {
+    widthMm: 9600,
+    eavesMm: 3300,
+    ridgeMm: 6100,
+    facingDeg: 265,
+    material: 'lapped boards',
+    lapMm: 150,
+  })
+  const window = (id: string, atMm: number, sillMm: number) =>
+    sash(id, 'w1', atMm, 950, { sillMm, heightMm: 1250, casingMm: 95 })
+  return {
+    ...front,
+    openings: [
+      window('o1', 900, 900),
+      window('o2', 2800, 900),
+      window('o3', 5900, 900),
+      window('o4', 7750, 900),
+      window('o5', 4325, 3400),
+      door('o6', 'w1', 4300, { casingMm: 95, widthMm: 950 }),
+    ],
+    fittings: [
+      plate('f1', 'vent', 'w1', 2150, 2700, { name: 'wall vent', widthMm: 220, heightMm: 220 }),
+      plate('f2', 'tap', 'w1', 600, 450, { name: 'garden tap', widthMm: 120, heightMm: 160 }),
+      plate('f3', 'meter box', 'w1', 8900, 700, { name: 'meter box', widthMm: 380, heightMm: 520 }),
+      plate('f4', 'conduit', 'w1', 5500, 0, { name: 'conduit', widthMm: 40, heightMm: 3000 }),
+    ],
+    crewId: 'plover',
+    neededBy: '2027-05-21T17:00:00Z',
+  }
+}
+
+/** The south side: rendered, level, in full sun and painted dark. */
+function southFront(): Room {
+  const front = newElevation('south', 'South elevation', {
+    widthMm: 7200,
+    eavesMm: 3300,
+    ridgeMm: null,
+    facingDeg: 175,
+    material: 'render',
+    lapMm: null,
+  })
+  return {
+    ...front,
+    openings: [sash('o1', 'w1', 1100, 1300, { casingMm: 95 }), sash('o2', 'w1', 4700, 1300, { casingMm: 95 })],
+    fittings: [plate('f1', 'light', 'w1', 3500, 2300, { scope: 'take off' })],
+    crewId: 'plover',
+    neededBy: '2027-05-21T17:00:00Z',
+  }
+}
+
 const WEEK = { days: [0, 1, 2, 3, 4], from: '07:30', to: '16:00', breaks: [{ from: '12:00', to: '12:30' }] }
 const CREWS: Crew[] = [
   {
@@ -261,6 +426,16 @@ const CREWS: Crew[] = [
     ],
     shifts: [{ ...WEEK, from: '08:00', to: '16:30', breaks: [{ from: '12:30', to: '13:00' }] }],
   },
+  {
+    id: 'plover',
+    name: 'Crew Plover',
+    people: [
+      { name: 'Teo Fascia', skill: 'practised' },
+      { name: 'Runa Soffit', skill: 'practised' },
+      { name: 'Odd Batten', skill: 'beginner' },
+    ],
+    shifts: [{ ...WEEK, from: '09:00', to: '17:00', breaks: [{ from: '12:30', to: '13:00' }] }],
+  },
 ]
 
 /** Tern Quay Music School, a made-up job, before anything has happened. */
@@ -275,7 +450,7 @@ export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
       zone: 'Europe/Lisbon',
       units: 'metric',
       currency: 'EUR',
-      yearBuilt: 1991,
+      yearBuilt: 1996,
       country: 'PT',
       latDeg: 41.2,
       lonDeg: -8.7,
@@ -285,7 +460,7 @@ export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
     house: STARTER_HOUSE,
     crews: CREWS,
     shelf: STARTER_SHELF,
-    rooms: [practice(2), practice(1), recital(), corridor(), store()],
+    rooms: [practice(2), practice(1), recital(), corridor(), store(), kitchen(), harbourFront(), southFront()],
     log,
   }
 }

@@ -35,7 +35,7 @@ test('nothing safe is an answer with what would help', async ({ page }) => {
 
 test('a wrong edit is refused, names its place and changes nothing', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/walk/store`)
-  await page.getByRole('button', { name: 'door 1' }).click()
+  await page.getByRole('button', { name: 'door 1', exact: true }).click()
   await page.getByLabel('From left end').fill('2.6 m')
   await page.getByLabel('From left end').press('Enter')
   await expect(page.getByRole('alert')).toContainText('within wall A')

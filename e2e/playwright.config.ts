@@ -8,6 +8,11 @@ export default defineConfig({
   workers: 2,
   retries: 0,
   reporter: [['line'], ['json', { outputFile: '../.tmp/results/playwright.json' }]],
+  // Times are taken alone, when no other browser runs on the machine's two cores.
+  projects: [
+    { name: 'journeys', testIgnore: /speed/ },
+    { name: 'speed', testMatch: /speed/, dependencies: ['journeys'] },
+  ],
   use: {
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/Lisbon',

@@ -9,6 +9,7 @@ import type { Database } from './db/open'
 import { answerFor, ServerError } from './errors'
 import { jobRoutes } from './routes/jobs'
 import { logRoutes } from './routes/log'
+import { photoRoutes } from './routes/photos'
 import { weatherRoutes } from './routes/weather'
 
 export interface AppOptions {
@@ -18,6 +19,8 @@ export interface AppOptions {
   readonly webRoot: string | null
   readonly practiceClock: string | null
   readonly now?: () => string
+  /** Folder of pictures; left out, none are kept. */
+  readonly photoFolder?: string
   /** Where hours of weather come from; left out, made-up weather. */
   readonly weather?: WeatherProvider
 }
@@ -46,6 +49,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
       })
       await api.register(jobRoutes, { jobs, log, now })
       await api.register(logRoutes, { jobs, log })
+      await api.register(photoRoutes, { jobs, folder: options.photoFolder ?? null })
       await api.register(weatherRoutes, { weather: options.weather ?? standInWeather(STAND_IN_SEED) })
       api.setNotFoundHandler((request) => {
         throw new ServerError('route.not_found', { path: request.url })

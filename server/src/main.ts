@@ -16,6 +16,7 @@ async function main(): Promise<void> {
   const webRoot = join(root, 'web/dist')
   const app = await buildApp({
     db,
+    photoFolder: join(dataDir, demo ? 'demo-photos' : 'photos'),
     version: process.env.npm_package_version ?? '0.1.0',
     webRoot: existsSync(webRoot) ? webRoot : null,
     practiceClock: process.env.PRACTICE_CLOCK ?? (demo ? TERN_QUAY_NOW : null),

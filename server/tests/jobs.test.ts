@@ -12,13 +12,23 @@ import { seedOnce } from '../src/seed'
 const MIGRATIONS = 'server/migrations'
 let db: Database
 let app: FastifyInstance
+let photoFolder: string
 beforeEach(async () => {
   db = openDatabase(':memory:', MIGRATIONS)
-  app = await buildApp({ db, version: 'test', webRoot: null, practiceClock: null, now: () => '2027-05-12T12:00:00Z' })
+  photoFolder = mkdtempSync(join(tmpdir(), 'crisp-hem-photos-'))
+  app = await buildApp({
+    db,
+    version: 'test',
+    webRoot: null,
+    practiceClock: null,
+    photoFolder,
+    now: () => '2027-05-12T12:00:00Z',
+  })
 })
 afterEach(async () => {
   await app.close()
   db.close()
+  rmSync(photoFolder, { recursive: true, force: true })
 })
 
 const { log: demoLog, ...demoFacts } = ternQuay()
@@ -171,4 +181,52 @@ describe('the database file', () => {
     expect(db2.pragma('user_version', { simple: true })).toBe(2)
     db2.close()
   })
+})
+
+describe('pictures', () => {
+  const PNG = Buffer.concat([Buffer.from('89504e470d0a1a0a', 'hex'), Buffer.alloc(40, 7)])
+  const put = (id: string, payload: Buffer, type = 'image/png', job = 'tern-quay') =>
+    app.inject({
+      method: 'PUT',
+      url: `/api/jobs/${job}/photos/${encodeURIComponent(id)}`,
+      headers: { 'content-type': type },
+      payload,
+    })
+  beforeEach(() => post('/jobs', demoFacts))
+
+  test('are kept as they came, and come back with their own kind', async () => {
+    expect((await put('ph-1', PNG)).statusCode).toBe(201)
+    const back = await get('/jobs/tern-quay/photos/ph-1')
+    expect(back.headers['content-type']).toBe('image/png')
+    expect(back.rawPayload.equals(PNG)).toBe(true)
+  })
+  test.each([
+    ['ph-1', Buffer.from('<svg onload=alert(1)>'), 'image/png', 415, 'photo.not_a_picture'],
+    ['../up', PNG, 'image/png', 400, 'photo.bad_id'],
+    ['ph-1', Buffer.concat([PNG, Buffer.alloc(9 * 1024 * 1024)]), 'image/png', 413, 'request.unreadable'],
+  ])('%s that is wrong is refused and leaves nothing', async (id, data, type, status, code) => {
+    const answer = await put(id, data, type)
+    expect([answer.statusCode, answer.json().code]).toEqual([status, code])
+    expect((await get('/jobs/tern-quay/photos/ph-1')).statusCode).toBe(404)
+  })
+  test('want a job that is here', async () => {
+    expect((await put('ph-1', PNG, 'image/png', 'nowhere')).json().code).toBe('job.not_found')
+  })
+})
+
+describe('weather', () => {
+  const ask = (query: string) => get(`/weather?${query}`)
+  test('the service answers with hours for a place', async () => {
+    const answer = await ask('place=Tern+Quay&lat=41.2&lon=-8.7&from=2027-05-10T00:00:00Z&hours=48')
+    expect(answer.json().hours).toHaveLength(48)
+    expect(answer.json().hours).toEqual(demoFacts.air.outside!.hours.slice(0, 48))
+  })
+  test.each(['place=x&lat=99&lon=0&from=2027-05-10T00:00:00Z&hours=4', 'place=x&lat=1&lon=0&from=soon&hours=4', ''])(
+    'a wrong question names its place: %s',
+    async (query) => {
+      const answer = await ask(query)
+      expect(answer.statusCode).toBe(400)
+      expect(answer.json().place).toBeTruthy()
+    },
+  )
 })

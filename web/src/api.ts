@@ -13,7 +13,8 @@ export class ApiError extends Error {
 }
 
 async function ask<T>(method: string, path: string, body?: unknown, type = 'application/json'): Promise<T> {
-  const content = body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body)
+  const ready = body === undefined || typeof body === 'string' || body instanceof Blob
+  const content = ready ? body : JSON.stringify(body)
   const response = await fetch(`/api${path}`, {
     method,
     ...(content === undefined ? {} : { body: content, headers: { 'content-type': type } }),
@@ -48,6 +49,9 @@ export const api = {
       'GET',
       `/weather?${new URLSearchParams({ ...question, hours: String(question.hours) })}`,
     ),
+  sendPhoto: (id: string, photoId: string, file: Blob) =>
+    ask<{ bytes: number }>('PUT', `${one(id)}/photos/${photoId}`, file, file.type),
+  photoUrl: (id: string, photoId: string) => `/api${one(id)}/photos/${photoId}`,
   fileUrl: (id: string) => `/api${one(id)}/file`,
   sendEvents: (id: string, events: readonly LogEvent[]) => ask<{ taken: number }>('POST', `${one(id)}/log`, { events }),
 }

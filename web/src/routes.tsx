@@ -15,6 +15,7 @@ export const router = createBrowserRouter([
       { index: true, element: <Navigate to="walk" replace /> },
       { path: 'site', lazy: page(() => import('./site/SitePage'), 'SitePage') },
       { path: 'walk/:roomId?', lazy: page(() => import('./walk/WalkPage'), 'WalkPage') },
+      { path: 'scope', lazy: page(() => import('./scope/ScopePage'), 'ScopePage') },
       { path: 'recipes', lazy: page(() => import('./recipes/RecipesPage'), 'RecipesPage') },
       { path: 'load', lazy: page(() => import('./load/LoadPage'), 'LoadPage') },
       { path: 'rounds', lazy: page(() => import('./rounds/RoundsPage'), 'RoundsPage') },

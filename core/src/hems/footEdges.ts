@@ -66,7 +66,9 @@ function byFloor(room: Room, wall: Wall, free: Stretch): { part: Stretch; under:
   for (const under of others) {
     const [start, end] = [Math.max(from, under.fromMm), Math.min(free.to, under.toMm)]
     if (start > from) parts.push({ part: { from, to: start, left, right: under.id }, under: null })
-    if (end > start) parts.push({ part: { from: start, to: end, left: under.id, right: under.id }, under })
+    // A stretch that runs on under a door is named by the door there, so that its two parts have names of their own.
+    const [before, after] = [start === free.from ? free.left : under.id, end === free.to ? free.right : under.id]
+    if (end > start) parts.push({ part: { from: start, to: end, left: before, right: after }, under })
     from = Math.max(from, end)
     left = under.id
   }

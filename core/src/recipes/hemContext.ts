@@ -9,6 +9,7 @@ import type { Hem } from '../hems/deriveHems'
 import type { KeepFinish } from '../risk/lift'
 import { stayClock } from '../risk/residue'
 import { faceOf, faceWords, stepOf } from '../survey/faces'
+import { houseIn } from '../survey/houseDefaults'
 import type { Face, HemChoice, HouseRules, Job, PaintStep, Room } from '../survey/types'
 import { parseInstant } from '../units/time'
 import type { Shelf } from '../catalogue/types'
@@ -102,7 +103,7 @@ export function hemContext(
   const step = room.steps.find((each) => each.id === hem.stepId)!
   return {
     hem,
-    house: job.house,
+    house: houseIn(job.house, room),
     shelf: job.shelf,
     currency: job.site.currency,
     zone: job.site.zone,

@@ -1,5 +1,6 @@
 import { sealantOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
+import { SETTLE_SHARE } from '../cure/pullWindow'
 import { instantOfGain } from '../cure/rateClock'
 import type { Hem } from '../hems/deriveHems'
 import type { JobClocks } from '../recipes/hemContext'
@@ -20,6 +21,8 @@ export interface WallGroup {
   readonly work: readonly WallWork[]
   readonly wetNeedMin: number
   readonly wetWindowMin: number | null
+  /** Minutes a fresh edge still runs when it is freed: a short round waits that long before it pulls. */
+  readonly settleMin: number
   readonly why: Said
   readonly problem: Said | null
 }
@@ -111,5 +114,6 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
         help: `A crew working ${(need / window).toFixed(1)} times as fast would make it, or pull this one dry.`,
       })
     : null
-  return { work: works, wetNeedMin: need, wetWindowMin: window, why, problem }
+  const settleMin = windowMin(setup, coatOfStep(setup.shelf, setup.step).openMin * SETTLE_SHARE.value) ?? 0
+  return { work: works, wetNeedMin: need, wetWindowMin: window, settleMin, why, problem }
 }

@@ -5,6 +5,7 @@ import { estimateStepTimes } from '../recipes/estimateTimes'
 import type { JobClocks } from '../recipes/hemContext'
 import type { Recipe } from '../recipes/recipe'
 import { crewSpeed, longestStretchMin, type Calendars } from '../schedule/calendar'
+import { houseIn } from '../survey/houseDefaults'
 import type { Crew, Job, PaintStep, Room } from '../survey/types'
 import type { Said } from '../words/say'
 import { assignCrews } from './assignCrews'
@@ -64,7 +65,7 @@ function addRoom(
       recipes,
       crew,
       stretchMin,
-      house: job.house,
+      house: houseIn(job.house, room),
       shelf: job.shelf,
       clocks: setup.clocks(room.id),
       at: times.layAt.get(step.id)!,
@@ -88,7 +89,7 @@ function addRoom(
         room,
         step,
         crew,
-        house: job.house,
+        house: houseIn(job.house, room),
         shelf: job.shelf,
         recipes,
         group,

@@ -124,7 +124,10 @@ function tasksOf(setup: RoundSetup, id: string): Task[] {
       coat,
       subjects: all,
       after: last,
-      minutes: sum((act) => act.coat),
+      minutes: Math.max(
+        sum((act) => act.coat),
+        block ? Math.ceil(group.settleMin) : 0,
+      ),
       ...(block ? { block } : {}),
     })
     last = [{ taskId: done, gap: recoatGap(coating, coat < step.coats) }]

@@ -4,16 +4,15 @@ declare module 'clipper-lib' {
     X: number
     Y: number
   }
-  class ClipperOffset {
-    constructor(miterLimit: number, arcTolerance: number)
+  type Paths = Point[][]
+  interface ClipperOffset {
     AddPath(path: readonly Point[], join: number, end: number): void
     Execute(into: Paths, delta: number): void
   }
-  class Paths extends Array<Point[]> {}
   const lib: {
     Clipper: { Area(path: readonly Point[]): number }
-    ClipperOffset: typeof ClipperOffset
-    Paths: typeof Paths
+    ClipperOffset: new (miterLimit: number, arcTolerance: number) => ClipperOffset
+    Paths: new () => Paths
     JoinType: { jtMiter: number }
     EndType: { etClosedPolygon: number }
   }

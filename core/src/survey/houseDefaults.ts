@@ -1,4 +1,4 @@
-import type { HouseRules, Rates } from './types'
+import type { HouseRules, Rates, Room } from './types'
 
 /**
  * Rates of one practised painter. Set so that rounds come out as common practice has them (beginner one wall,
@@ -38,3 +38,10 @@ export const STARTER_HOUSE: HouseRules = {
 
 /** How many times longer a painter of a skill takes than a practised one. From memory. */
 export const SKILL_FACTOR = { beginner: 1.9, practised: 1 } as const
+
+/**
+ * The rules as they hold in one area. An elevation is sprayed from end to end and unmasked the same day once it is
+ * hard: its coat takes longer than its edge stays wet. Common practice.
+ */
+export const houseIn = (house: HouseRules, room: Pick<Room, 'kind'>): HouseRules =>
+  room.kind === 'elevation' && house.pull === 'wet' ? { ...house, pull: 'dry' } : house

@@ -1,4 +1,4 @@
-export { checkJob, factsFaults, jobFaults, shapeFaults, type Fault, type JobFacts } from './checkJob'
+export { checkJob, editFaults, factsFaults, jobFaults, shapeFaults, type Fault, type JobFacts } from './checkJob'
 export { eventBatchSchema, eventSchema } from './eventSchema'
 export { factsSchema, jobSchema } from './jobSchema'
 export { readJobFile, writeJobFile } from './jobFile'

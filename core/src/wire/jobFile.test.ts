@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs'
 import Ajv2020 from 'ajv/dist/2020'
-import { gullRow, ternQuay } from '../../../demo'
+import { gullRow, ternQuay, ternQuaySurvey } from '../../../demo'
 import { CoreError } from '../errors'
+import { editFaults } from './checkJob'
 import { jobSchema } from './jobSchema'
 import { readJobFile, writeJobFile } from './jobFile'
 import { toJsonSchema } from './jsonSchema'
@@ -61,5 +62,24 @@ describe('the published JSON Schema', () => {
     expect(check(JSON.parse(writeJobFile(demo)))).toBe(true)
     expect(check(JSON.parse(spoiled((job) => (job.rooms[0].heightMm = 2600.5))))).toBe(false)
     expect(check(JSON.parse(spoiled((job) => delete job.site.zone)))).toBe(false)
+  })
+})
+
+describe('an edit is checked where it differs', () => {
+  const { log: _log, ...facts } = ternQuaySurvey()
+  const edited = (change: Partial<(typeof facts.rooms)[number]>) => ({
+    ...facts,
+    rooms: facts.rooms.map((room, i) => (i === 1 ? { ...room, ...change } : room)),
+  })
+  test('what is right has no faults; what is wrong names its place in the room', () => {
+    expect(editFaults(facts, facts)).toEqual([])
+    expect(editFaults(facts, edited({ heightMm: 2700 }))).toEqual([])
+    expect(editFaults(facts, edited({ heightMm: -1 }))[0]).toMatchObject({ place: 'heightMm' })
+    const [first, ...rest] = facts.rooms[1]!.walls
+    expect(editFaults(facts, edited({ walls: [{ ...first!, lengthMm: 0.5 }, ...rest] }))[0]!.place).toBe(
+      'walls[0].lengthMm',
+    )
+    expect(editFaults(facts, edited({ walls: [{ ...first!, lengthMm: 9 }, ...rest] }))[0]!.expected).toContain('closed')
+    expect(editFaults(facts, { ...facts, air: { ...facts.air, rh: 140 } })[0]!.place).toBe('air.rh')
   })
 })

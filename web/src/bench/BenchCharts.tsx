@@ -9,7 +9,7 @@ import {
   Tooltip,
   type ChartDataset,
 } from 'chart.js'
-import { useEffect, useRef } from 'react'
+import { memo, useEffect, useRef } from 'react'
 import { spanText, type Curve } from '@crisp-hem/core'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
@@ -24,7 +24,7 @@ const AGE_MARKS = [0.1, 0.3, 1, 3, 7, 14, 30]
 const daysText = (days: number) => `${days} d`
 
 /** Risk over the time of the pull and over the age of the keep side, for one setup or two. */
-export function BenchCharts({ views }: { views: readonly BenchView[] }) {
+export const BenchCharts = memo(function BenchCharts({ views }: { views: readonly BenchView[] }) {
   return (
     <div className="grid grid-cols-1 gap-4 xl:grid-cols-2">
       <Panel title={W.bench.overPull}>
@@ -49,7 +49,7 @@ export function BenchCharts({ views }: { views: readonly BenchView[] }) {
       </Panel>
     </div>
   )
-}
+})
 
 interface CurveChartProps {
   readonly views: readonly BenchView[]

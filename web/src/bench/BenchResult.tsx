@@ -1,4 +1,4 @@
-import { useMemo } from 'react'
+import { memo, useMemo } from 'react'
 import { benchEdge, figure, sayText, tapeOf, type JudgedRisk } from '@crisp-hem/core'
 import { EdgeSection } from '../drawing/EdgeSection'
 import { PullRibbon } from '../drawing/PullRibbon'
@@ -10,7 +10,7 @@ import { W } from '../words'
 import type { BenchView } from './bench.worker'
 
 /** What one setup does: section, reveal, ribbon, and every risk with what decides it. */
-export function BenchResult({ name, view }: { name: 'A' | 'B' | null; view: BenchView }) {
+export const BenchResult = memo(function BenchResult({ name, view }: { name: 'A' | 'B' | null; view: BenchView }) {
   const { shelf, site } = useFacts()
   const { setup, answer, reveal } = view
   const edge = useMemo(() => benchEdge(setup, shelf), [setup, shelf])
@@ -51,7 +51,7 @@ export function BenchResult({ name, view }: { name: 'A' | 'B' | null; view: Benc
       </ul>
     </Panel>
   )
-}
+})
 
 function RiskLine({ risk }: { risk: JudgedRisk }) {
   const { house } = useFacts()

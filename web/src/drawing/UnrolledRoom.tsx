@@ -1,26 +1,15 @@
-import { useRef, type KeyboardEvent } from 'react'
-import {
-  faceOf,
-  faceWords,
-  formatLength,
-  stepOf,
-  type Fitting,
-  type Hem,
-  type Opening,
-  type Room,
-  type UnitSystem,
-} from '@crisp-hem/core'
-import { HemStitch } from './HemStitch'
-import { paintSide, type Stitch } from './stitch'
+import { Maximize, Minus, Plus, Ruler } from 'lucide-react'
+import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { formatLength, type Hem, type Room, type UnitSystem } from '@crisp-hem/core'
+import { W } from '../words'
+import { HemOnSheet } from './HemOnSheet'
+import { distanceMm, sheetPoint, type SheetPoint } from './measure'
+import type { Pick } from './pick'
+import { WallSheet } from './sheetFaces'
+import { FittingShape, OpeningShape, PieceShape } from './sheetThings'
+import type { Stitch } from './stitch'
 import { unrollRoom, type Unrolled } from './unroll'
-
-/** What is picked on the drawing. */
-export type Pick =
-  | { readonly kind: 'hem'; readonly id: string }
-  | { readonly kind: 'face'; readonly key: string }
-  | { readonly kind: 'opening'; readonly id: string }
-  | { readonly kind: 'fitting'; readonly id: string }
-  | { readonly kind: 'room' }
+import { useSheetView } from './useSheetView'
 
 interface UnrolledRoomProps {
   readonly room: Room
@@ -28,325 +17,155 @@ interface UnrolledRoomProps {
   readonly units: UnitSystem
   readonly stitch: (hem: Hem) => Stitch
   readonly picked: Pick
-  readonly onPick: (pick: Pick) => void
+  /** Hems chosen together, by id. */
+  readonly chosen?: ReadonlySet<string>
+  readonly onPick: (pick: Pick, more?: boolean) => void
 }
 
 const SHEET_WIDTH = 690
+const NONE: ReadonlySet<string> = new Set()
 
 /** The working drawing: every wall with its openings, fittings, trim, ceiling and floor, and every hem on it. */
-export function UnrolledRoom({ room, hems, units, stitch, picked, onPick }: UnrolledRoomProps) {
-  const drawing = unrollRoom(room, SHEET_WIDTH)
-  const box = useRef<SVGSVGElement>(null)
+export function UnrolledRoom({ room, hems, units, stitch, picked, chosen = NONE, onPick }: UnrolledRoomProps) {
+  const drawing = useMemo(() => unrollRoom(room, SHEET_WIDTH), [room])
+  const box = useMemo(() => ({ x: -6, y: 0, width: SHEET_WIDTH + 12, height: drawing.height }), [drawing])
+  const { attach, zoomBy, panBy, whole } = useSheetView(box)
+  const [measuring, setMeasuring] = useState(false)
+  const sheet = useRef<HTMLDivElement>(null)
   const onKey = (event: KeyboardEvent) => {
+    if (event.key === '+' || event.key === '=') return zoomBy(1.4)
+    if (event.key === '-') return zoomBy(1 / 1.4)
+    if (event.key === '0') return whole()
     const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
-    if (!step || hems.length === 0) return
+    if (!step) return
     event.preventDefault()
+    if (event.altKey) {
+      const level = event.key === 'ArrowRight' || event.key === 'ArrowLeft'
+      return panBy(level ? step * 60 : 0, level ? 0 : step * 40)
+    }
+    if (hems.length === 0) return
     const here = picked.kind === 'hem' ? hems.findIndex((hem) => hem.id === picked.id) : step > 0 ? -1 : 0
     const next = hems[(here + step + hems.length) % hems.length]!
-    onPick({ kind: 'hem', id: next.id })
-    box.current?.querySelector<SVGGElement>(`[data-hem="${CSS.escape(next.id)}"]`)?.focus()
+    onPick({ kind: 'hem', id: next.id }, event.shiftKey)
+    sheet.current?.querySelector<SVGGElement>(`[data-hem="${CSS.escape(next.id)}"]`)?.focus()
   }
+  const parts = { room, drawing, picked, onPick }
   return (
-    <svg
-      ref={box}
-      viewBox={`-6 0 ${SHEET_WIDTH + 12} ${drawing.height}`}
-      className="block w-full min-w-[620px]"
-      onKeyDown={onKey}
-      role="group"
-      aria-label={`${room.name}, unrolled`}
-    >
-      {drawing.walls.map((wall) => (
-        <WallSheet
-          key={wall.id}
-          room={room}
-          drawing={drawing}
-          wallId={wall.id}
-          units={units}
-          picked={picked}
-          onPick={onPick}
+    <div ref={sheet} className="relative">
+      <div className="no-print absolute -top-9 right-0 z-10 flex gap-0.5" role="group" aria-label={W.walk.view}>
+        <SheetButton label={W.walk.zoomIn} onClick={() => zoomBy(1.4)} icon={<Plus size={15} aria-hidden />} />
+        <SheetButton label={W.walk.zoomOut} onClick={() => zoomBy(1 / 1.4)} icon={<Minus size={15} aria-hidden />} />
+        <SheetButton label={W.walk.whole} onClick={whole} icon={<Maximize size={14} aria-hidden />} />
+        <SheetButton
+          label={W.walk.measure}
+          pressed={measuring}
+          onClick={() => setMeasuring(!measuring)}
+          icon={<Ruler size={15} aria-hidden />}
         />
-      ))}
-      {room.openings.map((opening) => (
-        <OpeningShape
-          key={opening.id}
-          room={room}
-          opening={opening}
-          drawing={drawing}
-          picked={picked}
-          onPick={onPick}
-        />
-      ))}
-      {room.fittings.map((fitting) => (
-        <FittingShape key={fitting.id} fitting={fitting} drawing={drawing} picked={picked} onPick={onPick} />
-      ))}
-      {hems.map((hem, i) => (
-        <HemOnSheet
-          key={hem.id}
-          hem={hem}
-          drawing={drawing}
-          stitch={stitch(hem)}
-          picked={picked.kind === 'hem' && picked.id === hem.id}
-          first={i === 0 && picked.kind !== 'hem'}
-          units={units}
-          onPick={onPick}
-        />
-      ))}
-    </svg>
-  )
-}
-
-interface PartProps {
-  readonly drawing: Unrolled
-  readonly picked: Pick
-  readonly onPick: (pick: Pick) => void
-}
-
-/** What a face looks like in the end: its colour, hatched where this job paints it. */
-function FaceFill({
-  room,
-  faceKey,
-  x,
-  y,
-  width,
-  height,
-}: {
-  room: Room
-  faceKey: string
-  x: number
-  y: number
-  width: number
-  height: number
-}) {
-  const step = stepOf(room, faceKey)?.step
-  const colour = step?.swatch ?? faceOf(room, faceKey).swatch
-  const box = { x, y, width, height: Math.max(0, height) }
-  return (
-    <>
-      <rect {...box} fill="var(--sheet)" />
-      <rect {...box} fill={colour} opacity="0.42" />
-      {step && <rect {...box} fill="url(#paint-field)" />}
-    </>
-  )
-}
-
-function FaceHit({
-  room,
-  faceKey,
-  picked,
-  onPick,
-  ...box
-}: { room: Room; faceKey: string; x: number; y: number; width: number; height: number } & Omit<PartProps, 'drawing'>) {
-  const on = picked.kind === 'face' && picked.key === faceKey
-  return (
-    <rect
-      {...box}
-      height={Math.max(0, box.height)}
-      fill="transparent"
-      stroke={on ? 'var(--ink)' : 'none'}
-      strokeWidth="3"
-      className="cursor-pointer"
-      role="button"
-      tabIndex={-1}
-      aria-label={faceWords(room, faceKey)}
-      aria-pressed={on}
-      onClick={() => onPick({ kind: 'face', key: faceKey })}
-    />
-  )
-}
-
-function WallSheet({
-  room,
-  drawing,
-  wallId,
-  units,
-  picked,
-  onPick,
-}: { room: Room; wallId: string; units: UnitSystem } & PartProps) {
-  const wall = drawing.walls.find((each) => each.id === wallId)!
-  const { x, y, width } = wall
-  const parts = [
-    { key: 'ceiling', x, y: y - 11, width, height: 11 },
-    { key: `wall:${wallId}`, x, y, width, height: drawing.tall - wall.skirting },
-    ...(wall.skirting > 0
-      ? [{ key: 'skirting', x, y: y + drawing.tall - wall.skirting, width, height: wall.skirting }]
-      : []),
-    { key: 'floor', x, y: y + drawing.tall, width, height: 9 },
-  ]
-  return (
-    <g>
-      {parts.map(({ key, ...box }) => (
-        <g key={key}>
-          <FaceFill room={room} faceKey={key} {...box} />
-          <FaceHit room={room} faceKey={key} {...box} picked={picked} onPick={onPick} />
-        </g>
-      ))}
-      <line x1={x} x2={x} y1={y - 11} y2={y + drawing.tall + 9} stroke="var(--ink)" strokeDasharray="2 4" />
-      <line
-        x1={x + width}
-        x2={x + width}
-        y1={y - 11}
-        y2={y + drawing.tall + 9}
-        stroke="var(--ink)"
-        strokeDasharray="2 4"
-      />
-      <text x={x + 4} y={y - 17} fontSize="13" fontWeight="700">
-        {wall.name}
-      </text>
-      {width > 62 && (
-        <text x={x + width - 4} y={y - 17} fontSize="11.5" textAnchor="end" style={{ color: 'var(--soft)' }}>
-          {formatLength(wall.lengthMm, units)}
-        </text>
-      )}
-    </g>
-  )
-}
-
-function OpeningShape({ room, opening: o, drawing, picked, onPick }: { room: Room; opening: Opening } & PartProps) {
-  const { scale } = drawing
-  const corner = drawing.at(o.wallId, o.atMm, o.sillMm + o.heightMm)
-  const [width, height, casing] = [o.widthMm * scale, o.heightMm * scale, o.casingMm * scale]
-  const bottom = o.sillMm === 0 ? 0 : casing
-  const on = picked.kind === 'opening' && picked.id === o.id
-  return (
-    <g
-      className="cursor-pointer"
-      onClick={() => onPick({ kind: 'opening', id: o.id })}
-      role="button"
-      tabIndex={-1}
-      aria-label={o.name}
-      aria-pressed={on}
-    >
-      {casing > 0 && o.casing && (
-        <FaceFill
-          room={room}
-          faceKey={`casing:${o.id}`}
-          x={corner.x - casing}
-          y={corner.y - casing}
-          width={width + 2 * casing}
-          height={height + casing + bottom}
-        />
-      )}
-      <rect
-        x={corner.x}
-        y={corner.y}
-        width={width}
-        height={height}
-        fill="var(--sheet)"
-        stroke="var(--ink)"
-        strokeWidth="1"
-      />
-      {o.leaf && <rect x={corner.x} y={corner.y} width={width} height={height} fill={o.leaf.swatch} opacity="0.45" />}
-      {o.kind === 'window' && (
-        <path
-          d={`M${corner.x + width / 2} ${corner.y}v${height}M${corner.x} ${corner.y + height / 2}h${width}`}
-          stroke="var(--ink)"
-        />
-      )}
-      {o.kind === 'door' && (
-        <circle cx={corner.x + width - 5} cy={corner.y + height * 0.52} r="1.8" fill="var(--ink)" />
-      )}
-      {on && (
-        <rect
-          x={corner.x - casing - 1}
-          y={corner.y - casing - 1}
-          width={width + 2 * casing + 2}
-          height={height + casing + bottom + 2}
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth="3"
-        />
-      )}
-    </g>
-  )
-}
-
-/** Fittings are small on paper: drawn no smaller than a thumb can see. */
-const LEAST_FITTING = 9
-
-function FittingShape({ fitting: f, drawing, picked, onPick }: { fitting: Fitting } & PartProps) {
-  const { x, y, width, height } = fittingBox(f, drawing)
-  const on = picked.kind === 'fitting' && picked.id === f.id
-  const scoped = f.scope === 'mask'
-  return (
-    <g
-      className="cursor-pointer"
-      onClick={() => onPick({ kind: 'fitting', id: f.id })}
-      role="button"
-      tabIndex={-1}
-      aria-label={f.name}
-      aria-pressed={on}
-    >
-      <rect
-        x={x}
-        y={y}
-        width={width}
-        height={height}
-        fill="var(--sheet)"
-        stroke="var(--ink)"
-        strokeWidth={on ? 3 : 1.2}
-        strokeDasharray={scoped ? undefined : '2 2'}
-      />
-      {['vent', 'alarm', 'sprinkler', 'flue'].includes(f.kind) && (
-        <path
-          d={`M${x + 2} ${y + height / 2}h${width - 4}M${x + width / 2} ${y + 2}v${height - 4}`}
-          stroke="var(--ink)"
-        />
-      )}
-    </g>
-  )
-}
-
-function fittingBox(f: Fitting, drawing: Unrolled) {
-  const centre = drawing.at(f.wallId, f.atMm + f.widthMm / 2, f.bottomMm + f.heightMm / 2)
-  const [width, height] = [
-    Math.max(LEAST_FITTING, f.widthMm * drawing.scale),
-    Math.max(LEAST_FITTING, f.heightMm * drawing.scale),
-  ]
-  return { x: centre.x - width / 2, y: centre.y - height / 2, width, height }
-}
-
-interface HemOnSheetProps {
-  readonly hem: Hem
-  readonly drawing: Unrolled
-  readonly stitch: Stitch
-  readonly picked: boolean
-  readonly first: boolean
-  readonly units: UnitSystem
-  readonly onPick: (pick: Pick) => void
-}
-
-function HemOnSheet({ hem, drawing, stitch, picked, first, units, onPick }: HemOnSheetProps) {
-  const lines = hem.segments.map(drawing.line)
-  const side = paintSide(hem)
-  const small = hem.kind === 'wall to fitting' || hem.lengthMm * drawing.scale < 60
-  return (
-    <g
-      data-hem={hem.id}
-      role="button"
-      tabIndex={picked || first ? 0 : -1}
-      aria-label={`${hem.place}, ${formatLength(hem.lengthMm, units)}, ${stitch}`}
-      aria-pressed={picked}
-      className="cursor-pointer outline-none"
-      onClick={() => onPick({ kind: 'hem', id: hem.id })}
-      onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && onPick({ kind: 'hem', id: hem.id })}
-    >
-      {picked &&
-        lines.map((line, i) => (
-          <line
-            key={i}
-            {...line}
-            stroke="var(--ink)"
-            strokeWidth={small ? 9 : 15}
-            strokeLinecap="square"
-            opacity="0.25"
+      </div>
+      <svg
+        ref={attach}
+        data-sheet={room.id}
+        className="block w-full min-w-[620px] overflow-hidden"
+        style={{ aspectRatio: `${box.width} / ${box.height}` }}
+        onKeyDown={onKey}
+        role="group"
+        aria-label={`${room.name}, unrolled`}
+      >
+        {drawing.walls.map((wall) => (
+          <WallSheet key={wall.id} wall={wall} units={units} {...parts} />
+        ))}
+        {room.openings.map((opening) => (
+          <OpeningShape key={opening.id} opening={opening} {...parts} />
+        ))}
+        {room.pieces.map((piece) => (
+          <PieceShape key={piece.id} piece={piece} {...parts} />
+        ))}
+        {room.fittings.map((fitting) => (
+          <FittingShape key={fitting.id} fitting={fitting} {...parts} />
+        ))}
+        {hems.map((hem, i) => (
+          <HemOnSheet
+            key={hem.id}
+            hem={hem}
+            drawing={drawing}
+            stitch={stitch(hem)}
+            picked={(picked.kind === 'hem' && picked.id === hem.id) || chosen.has(hem.id)}
+            tabbable={picked.kind === 'hem' ? picked.id === hem.id : i === 0}
+            units={units}
+            onPick={onPick}
           />
         ))}
-      {lines.map((line, i) => (
-        <HemStitch key={i} line={line} stitch={stitch} side={side} half={small ? 1.5 : 3.2} />
+        {measuring && <Measure room={room} drawing={drawing} units={units} />}
+      </svg>
+    </div>
+  )
+}
+
+interface SheetButtonProps {
+  readonly label: string
+  readonly icon: React.ReactNode
+  readonly onClick: () => void
+  readonly pressed?: boolean
+}
+
+function SheetButton({ label, icon, onClick, pressed }: SheetButtonProps) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      aria-pressed={pressed}
+      className="grid size-8 place-items-center border border-rule bg-card hover:bg-deep aria-pressed:bg-ink aria-pressed:text-ground"
+      onClick={onClick}
+    >
+      {icon}
+    </button>
+  )
+}
+
+/** Two clicks and the distance between them; corners catch the pointer. */
+function Measure({ room, drawing, units }: { room: Room; drawing: Unrolled; units: UnitSystem }) {
+  const [points, setPoints] = useState<readonly SheetPoint[]>([])
+  const onDown = (event: PointerEvent<SVGRectElement>) => {
+    const svg = event.currentTarget.ownerSVGElement!
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()!.inverse())
+    const point = sheetPoint(room, drawing, at, 9)
+    if (point) setPoints((before) => (before.length === 1 ? [before[0]!, point] : [point]))
+  }
+  const px = points.map((point) => drawing.at(point.wallId, point.xMm, point.yMm))
+  const [a, b] = px
+  return (
+    <g>
+      <rect
+        x="-6"
+        width={SHEET_WIDTH + 12}
+        height={drawing.height}
+        fill="transparent"
+        className="cursor-crosshair"
+        onPointerDown={onDown}
+      />
+      {px.map((point, i) => (
+        <circle key={i} cx={point.x} cy={point.y} r="4" fill="var(--act)" pointerEvents="none" />
       ))}
-      {lines.map((line, i) => (
-        <line key={i} {...line} stroke="transparent" strokeWidth={small ? 7 : 12} />
-      ))}
+      {a && b && (
+        <g pointerEvents="none">
+          <line x1={a.x} y1={a.y} x2={b.x} y2={b.y} stroke="var(--act)" strokeWidth="2" />
+          <text
+            x={(a.x + b.x) / 2}
+            y={(a.y + b.y) / 2 - 6}
+            textAnchor="middle"
+            fontSize="14"
+            fontWeight="700"
+            role="status"
+            paintOrder="stroke"
+            stroke="var(--sheet)"
+            strokeWidth="4"
+          >
+            {formatLength(distanceMm(drawing, points[0]!, points[1]!), units)}
+          </text>
+        </g>
+      )}
     </g>
   )
 }

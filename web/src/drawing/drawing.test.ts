@@ -1,4 +1,5 @@
-import { newRoom, seededNumbers, seedOf, UNTOUCHED, type PullSpan } from '@crisp-hem/core'
+import { newElevation, newRoom, seededNumbers, seedOf, UNTOUCHED, type PullSpan } from '@crisp-hem/core'
+import { distanceMm, sheetPoint } from './measure'
 import { ribbonPieces, ribbonX } from './ribbonScale'
 import { paintSide, stitchOf } from './stitch'
 import { unrollRoom } from './unroll'
@@ -29,13 +30,13 @@ test('stitches follow the log, and a wet window makes a coated hem due', () => {
 })
 
 test('paint lies below a ceiling line when the wall is painted, above when the ceiling is', () => {
-  expect(paintSide({ kind: 'wall to ceiling', paint: 'wall:w1', keep: 'ceiling' })).toBe(1)
-  expect(paintSide({ kind: 'wall to ceiling', paint: 'ceiling', keep: 'wall:w1' })).toBe(-1)
-  expect(paintSide({ kind: 'wall to casing', paint: 'wall:w1', keep: 'casing:o1' })).toBe(-1)
+  expect(paintSide({ id: 'r/x', kind: 'wall to ceiling', paint: 'wall:w1', keep: 'ceiling' })).toBe(1)
+  expect(paintSide({ id: 'r/x', kind: 'wall to ceiling', paint: 'ceiling', keep: 'wall:w1' })).toBe(-1)
+  expect(paintSide({ id: 'r/x', kind: 'wall to casing', paint: 'wall:w1', keep: 'casing:o1' })).toBe(-1)
 })
 
 test('walls that do not fit beside each other begin a new row, to one scale', () => {
-  const sides = [9000, 4000, 9000, 4000].map((lengthMm) => ({ lengthMm, turn: 'right' as const }))
+  const sides = [9000, 4000, 9000, 4000].map((lengthMm) => ({ lengthMm, turnDeg: 90 }))
   const drawing = unrollRoom(newRoom('r', 'R', sides), 690)
   expect(new Set(drawing.walls.map((wall) => wall.y)).size).toBe(2)
   for (const wall of drawing.walls) {
@@ -51,4 +52,23 @@ test('the same seed gives the same numbers', () => {
   expect(take(seedOf('a'))).toEqual(take(seedOf('a')))
   expect(take(seedOf('a'))).not.toEqual(take(seedOf('b')))
   expect(Math.max(...take(7))).toBeLessThan(1)
+})
+
+test('a gable is drawn to its ridge, and measured from corner to corner', () => {
+  const front = newElevation('e', 'Front', {
+    widthMm: 8000,
+    eavesMm: 3000,
+    ridgeMm: 6000,
+    facingDeg: 180,
+    material: 'render',
+    lapMm: null,
+  })
+  const drawing = unrollRoom(front, 690)
+  const [wall] = drawing.walls
+  expect(wall!.top.map((p) => Math.round((wall!.y + drawing.tall - p.y) / drawing.scale))).toEqual([3000, 6000, 3000])
+  const ridge = sheetPoint(front, drawing, { x: wall!.top[1]!.x + 3, y: wall!.top[1]!.y + 3 }, 9)
+  expect(ridge).toEqual({ wallId: 'w1', xMm: 4000, yMm: 6000 })
+  // Along the slope: √(4000² + 3000²).
+  expect(distanceMm(drawing, ridge!, { wallId: 'w1', xMm: 0, yMm: 3000 })).toBe(5000)
+  expect(sheetPoint(front, drawing, { x: 9999, y: 5 }, 9)).toBeNull()
 })

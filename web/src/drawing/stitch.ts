@@ -24,8 +24,8 @@ const isDue = (spans: readonly PullSpan[], now: number): boolean =>
  * On which side of a segment the paint lies, looking along it: −1 left, 1 right. Segments of level hems run to the
  * right, upright ones up, loops clockwise, so left is above, left of, and outside.
  */
-export function paintSide(hem: Pick<Hem, 'kind' | 'paint' | 'keep'>): -1 | 1 {
-  const paintsWall = hem.paint.startsWith('wall:')
+export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep'>): -1 | 1 {
+  const paintsWall = hem.paint.startsWith('wall:') || hem.paint.startsWith('band:')
   switch (hem.kind) {
     case 'wall to ceiling':
       return hem.paint === 'ceiling' ? -1 : 1
@@ -37,9 +37,16 @@ export function paintSide(hem: Pick<Hem, 'kind' | 'paint' | 'keep'>): -1 | 1 {
     case 'wall to casing':
     case 'wall to frame':
     case 'wall to fitting':
+    case 'wall to piece':
       return paintsWall ? -1 : 1
     case 'casing to glass':
-      return hem.paint.startsWith('casing:') ? -1 : 1
+    case 'cabinet mouth':
+      return hem.paint.startsWith('glass:') ? 1 : -1
+    case 'two-tone line':
+      return hem.id.includes('#over') === hem.paint.startsWith('band:') ? 1 : -1
+    case 'stair string':
+    case 'by hand':
+      return -1
     case 'wall to wall':
       return -1
   }

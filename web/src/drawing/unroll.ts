@@ -1,15 +1,17 @@
-import { skirtingMm, type EdgeSegment, type Room } from '@crisp-hem/core'
+import { highestMm, skirtingMm, topLine, type EdgeSegment, type Room } from '@crisp-hem/core'
 import type { StitchLine } from './HemStitch'
 
 export interface UnrolledWall {
   readonly id: string
   readonly name: string
   readonly lengthMm: number
-  /** Left end and ceiling line on the drawing, px. */
+  /** Left end and the height of the room's highest point on the drawing, px. */
   readonly x: number
   readonly y: number
   readonly width: number
   readonly skirting: number
+  /** The wall's top from left to right, px. */
+  readonly top: readonly { readonly x: number; readonly y: number }[]
 }
 
 /** A room's walls laid side by side, corner after corner, in rows as wide as the sheet. All in px. */
@@ -32,15 +34,18 @@ const BELOW = 22
 /** A wall is drawn at least this tall; where all walls do not fit beside each other at that, rows are begun. */
 const LEAST_TALL = 116
 const MOST_TALL = 230
+/** An elevation is one wall and gets the sheet to itself. */
+const ELEVATION_TALL = 330
 
 /** Lays a room out on a sheet `width` px wide. */
 export function unrollRoom(room: Room, width: number): Unrolled {
   const total = room.walls.reduce((sum, wall) => sum + wall.lengthMm, 0)
   const longest = Math.max(...room.walls.map((wall) => wall.lengthMm))
-  const whole = width / total
-  const wanted = Math.min(Math.max(whole, LEAST_TALL / room.heightMm), MOST_TALL / room.heightMm)
+  const highest = highestMm(room)
+  const most = (room.kind === 'elevation' ? ELEVATION_TALL : MOST_TALL) / highest
+  const wanted = Math.min(Math.max(width / total, LEAST_TALL / highest), most)
   const scale = Math.min(wanted, width / longest)
-  const tall = room.heightMm * scale
+  const tall = highest * scale
   let [x, y] = [0, ABOVE]
   const walls = room.walls.map((wall): UnrolledWall => {
     const wide = wall.lengthMm * scale
@@ -48,6 +53,7 @@ export function unrollRoom(room: Room, width: number): Unrolled {
       x = 0
       y += tall + ABOVE + BELOW
     }
+    const [left, floor] = [x, y + tall]
     const placed = {
       id: wall.id,
       name: wall.name,
@@ -56,6 +62,7 @@ export function unrollRoom(room: Room, width: number): Unrolled {
       y,
       width: wide,
       skirting: skirtingMm(room, wall.id) * scale,
+      top: topLine(room, wall).map((point) => ({ x: left + point.atMm * scale, y: floor - point.heightMm * scale })),
     }
     x += wide
     return placed

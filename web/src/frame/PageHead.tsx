@@ -1,23 +1,25 @@
 import { useMemo, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import { aboveDewC, airAt, roomAir, spanAt, spanText, type PullPlan } from '@crisp-hem/core'
+import { aboveDewC, airAt, areaAir, roomAir, spanAt, spanText, type PullPlan, type Room } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 
 interface PageHeadProps {
   readonly title: string
   readonly line?: ReactNode
+  /** Whose air is told; the rooms' in general, if none. */
+  readonly room?: Room | null
   readonly children?: ReactNode
   /** On the board itself the way to the board is left out. */
   readonly onBoard?: boolean
 }
 
 /** The head of every step: its title, the air, and the one thing that must be done now. */
-export function PageHead({ title, line, children, onBoard = false }: PageHeadProps) {
+export function PageHead({ title, line, room = null, children, onBoard = false }: PageHeadProps) {
   return (
     <header className="flex flex-wrap items-end gap-x-5 gap-y-2 px-4 pb-3 pt-4 lg:px-6">
       <h1>{title}</h1>
-      <p className="pb-0.5 text-sm text-soft">{line ?? <AirLine />}</p>
+      <p className="pb-0.5 text-sm text-soft">{line ?? <AirLine room={room} />}</p>
       <div className="no-print ml-auto flex flex-wrap items-center gap-2">
         {children}
         {!onBoard && <NextPull />}
@@ -26,17 +28,17 @@ export function PageHead({ title, line, children, onBoard = false }: PageHeadPro
   )
 }
 
-function AirLine() {
-  const { air } = useFacts()
+function AirLine({ room }: { room: Room | null }) {
+  const { air, site } = useFacts()
   const now = useNow(60_000)
-  const point = airAt(
-    useMemo(() => roomAir(air), [air]),
-    now,
-  )
-  const margin = aboveDewC(point.tempC, point.tempC, point.rh)
+  const series = useMemo(() => (room ? areaAir({ air, site }, room) : roomAir(air)), [air, site, room])
+  const point = airAt(series, now)
+  const faceC = point.faceC ?? point.tempC
+  const margin = aboveDewC(faceC, point.tempC, point.rh)
   return (
     <>
-      {point.tempC.toFixed(1)} °C · {point.rh.toFixed(0)} % · faces {margin.toFixed(0)} °C over dew
+      {point.tempC.toFixed(1)} °C · {point.rh.toFixed(0)} % ·{' '}
+      {point.faceC === undefined ? 'faces' : `face at ${faceC.toFixed(0)} °C,`} {margin.toFixed(0)} °C over dew
     </>
   )
 }

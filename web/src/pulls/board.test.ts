@@ -10,7 +10,10 @@ const log = foldLog(job.log)
 
 test('the board tells now, next and what must be looked at', () => {
   const board = boardAt(plan, log, now, null)
-  expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([['practice2', 'now']])
+  expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([
+    ['practice2', 'now'],
+    ['harbour', 'not yet'],
+  ])
   expect(board.toInspect).toHaveLength(3)
   expect([...board.breathers].sort()).toEqual(['fitting:practice1/f3', 'fitting:practice2/f3'])
   expect(board.todo[0]).toMatchObject({ task: { kind: 'seal', roomId: 'practice1' } })

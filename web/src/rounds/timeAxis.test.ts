@@ -1,6 +1,6 @@
 import { parseInstant, planJob } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
-import { crewRows } from './crewRows'
+import { crewRows, ribbonEnd } from './crewRows'
 import { timeAxis, workingDays } from './timeAxis'
 
 const job = ternQuaySurvey()
@@ -10,7 +10,13 @@ const zone = job.site.zone
 test('days are those on which something is done; the axis runs forward without going back', () => {
   const days = workingDays(plan.placed, zone)
   const axis = timeAxis(days, plan.placed, zone, 900)
-  expect(axis.days.map((day) => day.name)).toEqual(['Tue 11 May', 'Wed 12 May', 'Thu 13 May', 'Fri 14 May'])
+  expect(axis.days.map((day) => day.name)).toEqual([
+    'Tue 11 May',
+    'Wed 12 May',
+    'Thu 13 May',
+    'Fri 14 May',
+    'Mon 17 May',
+  ])
   let last = -1
   for (let at = parseInstant(job.start); at < parseInstant(job.start) + 4 * 1440; at += 30) {
     expect(axis.x(at)).toBeGreaterThanOrEqual(last)
@@ -30,11 +36,7 @@ test('ribbons of one crew never lie on one another', () => {
     expect(row.tasks.every(({ placed }) => placed.crewId === row.crewId)).toBe(true)
     for (const lane of row.lanes) {
       lane.pulls.forEach(
-        (pull, i) =>
-          i > 0 &&
-          expect(pull.coatedFrom).toBeGreaterThanOrEqual(
-            lane.pulls[i - 1]!.spans.find((span) => span.kind === 'wet')!.to!,
-          ),
+        (pull, i) => i > 0 && expect(pull.coatedFrom).toBeGreaterThanOrEqual(ribbonEnd(lane.pulls[i - 1]!)),
       )
     }
   }

@@ -13,6 +13,7 @@ import {
   type SiteAir,
 } from '@crisp-hem/core'
 import { api } from '../api'
+import { readMeter } from '../devices/meter'
 import { AirStrip } from '../drawing/AirStrip'
 import { noticed } from '../state/noticeSlice'
 import { useNow } from '../state/clock'
@@ -54,6 +55,9 @@ export function AirPanel() {
           onCommit={(windows) => set({ windows })}
         />
       </div>
+      <Button className="mt-2" onClick={() => set(readMeter(air, now))}>
+        {W.air.meter}
+      </Button>
       <Hours outside={air.outside} onTake={(outside) => set({ outside })} />
       {air.outside && (
         <AirStrip

@@ -11,7 +11,7 @@ import {
   type RecipeAnswer,
   type Room,
 } from '@crisp-hem/core'
-import { factsFaults, type JobFacts } from '@crisp-hem/core/wire'
+import { editFaults, type JobFacts } from '@crisp-hem/core/wire'
 import { createSelector } from '@reduxjs/toolkit'
 import { store, useAppDispatch, useAppSelector, type RootState } from '../store'
 import { factsEdited } from './jobSlice'
@@ -63,9 +63,7 @@ export function useEdit(): (change: (facts: JobFacts) => JobFacts) => boolean {
       if (!before) return false
       const next = change(before)
       if (next === before) return true
-      // Rooms nobody touched were right before; checking only the others keeps typing quick on large jobs.
-      const touched = next.rooms.filter((room) => !before.rooms.includes(room))
-      const [fault] = factsFaults({ ...next, rooms: touched })
+      const [fault] = editFaults(before, next)
       if (fault) {
         dispatch(
           noticed({

@@ -33,10 +33,12 @@ interface TextFieldProps {
   readonly type?: 'text' | 'time' | 'datetime-local' | 'number' | 'date'
   readonly autoFocus?: boolean
   readonly step?: string
+  /** Attributes for the input itself, such as what kind of reading it takes. */
+  readonly marks?: Readonly<Record<string, string>>
 }
 
 /** Text that counts when it is left or Enter is pressed; Escape brings the old value back. */
-export function TextField({ label, value, onCommit, type = 'text', autoFocus, step }: TextFieldProps) {
+export function TextField({ label, value, onCommit, type = 'text', autoFocus, step, marks }: TextFieldProps) {
   const [draft, setDraft] = useState(value)
   const [wrong, setWrong] = useState<string | null>(null)
   // A value changed from outside replaces what was being typed.
@@ -57,6 +59,7 @@ export function TextField({ label, value, onCommit, type = 'text', autoFocus, st
       {(id) => (
         <input
           id={id}
+          {...marks}
           className="field"
           type={type}
           step={step}
@@ -78,6 +81,9 @@ export function TextField({ label, value, onCommit, type = 'text', autoFocus, st
   )
 }
 
+/** Tells a measuring stick that this field takes lengths. */
+export const LENGTH_MARKS = { 'data-length': '' } as const
+
 interface LengthFieldProps {
   readonly label: string
   readonly mm: number
@@ -91,6 +97,7 @@ export function LengthField({ label, mm, units, onCommit, allowZero = false }: L
   return (
     <TextField
       label={label}
+      marks={LENGTH_MARKS}
       value={formatLength(mm, units)}
       onCommit={(text) => {
         if (allowZero && /^0\D*$/.test(text.trim())) return onCommit(0)

@@ -1,32 +1,32 @@
 import {
   coatingOf,
+  FACE_SCOPES,
   faceAreaMm2,
   faceOf,
   faceWords,
-  formatInstant,
   MATERIALS,
-  parseInstant,
+  PREPS,
+  RUBS,
+  scopeOf,
   SHEENS,
   SOUNDNESS,
   stepOf,
-  TEXTURES,
-  TOOLS,
   type Face,
-  type LastCoat,
   type Room,
 } from '@crisp-hem/core'
-import { instantOfInput, localInput } from '../frame/ClockDialog'
-import { useNow } from '../state/clock'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { CheckField, ChoiceField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
-import { withFace } from './editFace'
-import { LengthOfWall } from './LengthOfWall'
-import { ColourField } from './StepsPanel'
+import { ColourField } from './ColourField'
+import { CROSS_CUT_OPTIONS } from './crossCutOptions'
+import { withFace, withScope } from './editFace'
+import { LastCoatForm } from './LastCoatForm'
+import { TexturePicker } from './TexturePicker'
+import { WallShape } from './WallShape'
 
-/** What a face is made of, how it holds, and what was put on it last. */
+/** What a face is made of, how it holds, what the scope says of it, and what was put on it last. */
 export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
   const editRoom = useEditRoom(room.id)
   const { shelf } = useFacts()
@@ -35,7 +35,7 @@ export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
     editRoom((before) => withFace(before, faceKey, (old) => ({ ...old, ...change })))
   const step = stepOf(room, faceKey)?.step
   const area = (faceAreaMm2(room, faceKey) / 1e6).toFixed(2)
-  const isWall = faceKey.startsWith('wall:')
+  const wall = room.walls.find((each) => `wall:${each.id}` === faceKey)
   return (
     <Panel title={faceWords(room, faceKey)} aside={<span className="text-soft">{area} m²</span>}>
       <p className="mb-2 text-sm">
@@ -43,20 +43,16 @@ export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
           ? `${W.walk.paints}: ${step.name}, ${step.colour} (${coatingOf(shelf, step.coatingId).name})`
           : W.walk.kept}
       </p>
+      {wall && <WallShape room={room} wall={wall} />}
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-        {isWall && <LengthOfWall room={room} wallId={faceKey.slice(5)} />}
+        <ScopeField room={room} faceKey={faceKey} />
         <ChoiceField
           label={W.walk.material}
           value={face.material}
           options={MATERIALS}
           onCommit={(material) => set({ material })}
         />
-        <ChoiceField
-          label={W.walk.texture}
-          value={face.texture}
-          options={TEXTURES}
-          onCommit={(texture) => set({ texture })}
-        />
+        <TexturePicker value={face.texture} onCommit={(texture) => set({ texture })} />
         <ChoiceField label={W.walk.sheen} value={face.sheen} options={SHEENS} onCommit={(sheen) => set({ sheen })} />
         <ChoiceField
           label={W.walk.soundness}
@@ -69,8 +65,9 @@ export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
         <CheckField label={W.walk.dusty} checked={face.dusty} onChange={(dusty) => set({ dusty })} />
         <CheckField label={W.walk.atHand} checked={face.paintAtHand} onChange={(paintAtHand) => set({ paintAtHand })} />
       </div>
+      <SiteChecks face={face} onChange={set} />
       <LastCoatForm last={face.last} onChange={(last) => set({ last })} />
-      {isWall && (
+      {wall && (
         <Button className="mt-3" onClick={() => editRoom((before) => withFace(before, 'walls', () => face))}>
           {W.walk.applyAll}
         </Button>
@@ -79,57 +76,63 @@ export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
   )
 }
 
-const KNOWN = ['none', 'unknown', 'known'] as const
+const AS_PLANNED = ''
 
-/** When the finish that lies there was put on: recently and known, recently but nobody knows when, or long ago. */
-function LastCoatForm({ last, onChange }: { last: LastCoat | null; onChange: (last: LastCoat | null) => void }) {
-  const { site, shelf } = useFacts()
-  const now = useNow(60_000)
-  const known = last === null ? 'none' : last.at === null ? 'unknown' : 'known'
-  const words = { none: W.walk.lastOld, unknown: W.walk.lastUnknown, known: W.walk.lastKnown }
-  const pickKnown = (next: (typeof KNOWN)[number]) => {
-    if (next === 'none') return onChange(null)
-    const at = next === 'known' ? formatInstant(Math.floor(now) - 18 * 60) : null
-    onChange({ at, tool: last?.tool ?? null, coatingId: last?.coatingId ?? null })
-  }
+function ScopeField({ room, faceKey }: { room: Room; faceKey: string }) {
+  const editRoom = useEditRoom(room.id)
   return (
-    <div className="mt-3 grid grid-cols-2 gap-x-3 gap-y-2 border-t border-rule pt-2">
-      <ChoiceField
-        label={W.walk.lastCoat}
-        value={known}
-        options={KNOWN.map((value) => ({ value, text: words[value] }))}
-        onCommit={pickKnown}
-      />
-      {last && (
+    <ChoiceField
+      label={W.walk.scope}
+      value={scopeOf(room, faceKey) ?? AS_PLANNED}
+      options={[
+        { value: AS_PLANNED, text: W.walk.asPlanned },
+        ...FACE_SCOPES.filter((scope) => scope !== 'takes wall colour' || !faceKey.startsWith('wall:')).map(
+          (value) => ({
+            value,
+            text: value as string,
+          }),
+        ),
+      ]}
+      onCommit={(scope) => editRoom((before) => withScope(before, faceKey, scope === AS_PLANNED ? null : scope))}
+    />
+  )
+}
+
+/** Tests made on site, and what has to be cleaned first. */
+function SiteChecks({ face, onChange }: { face: Face; onChange: (change: Partial<Face>) => boolean }) {
+  const reading = face.moisturePct === null ? '' : String(face.moisturePct)
+  return (
+    <details className="mt-3 border-t border-rule pt-2" open={face.rub !== 'not made' || face.crossCut !== null}>
+      <summary className="cursor-pointer font-semibold">{W.walk.checks}</summary>
+      <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-2">
+        <ChoiceField label={W.walk.rub} value={face.rub} options={RUBS} onCommit={(rub) => onChange({ rub })} />
         <ChoiceField
-          label={W.walk.lastTool}
-          value={last.tool ?? ''}
-          options={['' as const, ...TOOLS].map((value) => ({ value, text: value || '?' }))}
-          onCommit={(tool) => onChange({ ...last, tool: tool === '' ? null : tool })}
+          label={W.walk.crossCut}
+          value={String(face.crossCut ?? '')}
+          options={[{ value: '', text: W.walk.notMade }, ...CROSS_CUT_OPTIONS]}
+          onCommit={(text) => onChange({ crossCut: text === '' ? null : Number(text) })}
         />
-      )}
-      {last?.at && (
-        <div className="col-span-2">
-          <TextField
-            label={W.walk.lastWhen}
-            type="datetime-local"
-            value={localInput(parseInstant(last.at), site.zone)}
-            onCommit={(text) => {
-              const at = instantOfInput(text, site.zone)
-              if (at === null) return false
-              onChange({ ...last, at: formatInstant(at) })
-            }}
-          />
-        </div>
-      )}
-      {last && (
-        <ChoiceField
-          label={W.walk.coating}
-          value={last.coatingId ?? ''}
-          options={[{ value: '', text: '?' }, ...shelf.coatings.map(({ id, name }) => ({ value: id, text: name }))]}
-          onCommit={(coatingId) => onChange({ ...last, coatingId: coatingId === '' ? null : coatingId })}
+        <TextField
+          label={W.walk.moisture}
+          value={reading}
+          onCommit={(text) => onChange({ moisturePct: text.trim() === '' ? null : Number(text.replace(',', '.')) })}
         />
-      )}
-    </div>
+        <fieldset className="col-span-2">
+          <legend className="text-[0.82rem] text-soft">{W.walk.prep}</legend>
+          <div className="flex flex-wrap gap-x-4">
+            {PREPS.map((prep) => (
+              <CheckField
+                key={prep}
+                label={W.walk.preps[prep]}
+                checked={face.prep.includes(prep)}
+                onChange={(on) =>
+                  onChange({ prep: PREPS.filter((each) => (each === prep ? on : face.prep.includes(each))) })
+                }
+              />
+            ))}
+          </div>
+        </fieldset>
+      </div>
+    </details>
   )
 }

@@ -1,10 +1,11 @@
 import { BREATHER_KINDS, FITTING_KINDS, FITTING_SCOPES, type Fitting, type Room } from '@crisp-hem/core'
-import type { Pick } from '../drawing/UnrolledRoom'
-import { useEditRoom, useFacts } from '../state/useJob'
+import type { Pick } from '../drawing/pick'
+import { useEditRoom } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { ChoiceField, LengthField, TextField } from '../ui/fields'
+import { ChoiceField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
+import { PlaceFields } from './thingFields'
 
 interface FittingFormProps {
   readonly room: Room
@@ -14,26 +15,21 @@ interface FittingFormProps {
 
 /** A socket, switch, vent or alarm: where it is, and what happens to it. */
 export function FittingForm({ room, fitting, onPick }: FittingFormProps) {
-  const { site } = useFacts()
   const editRoom = useEditRoom(room.id)
   const set = (change: Partial<Fitting>) =>
     editRoom((before) => ({
       ...before,
       fittings: before.fittings.map((each) => (each.id === fitting.id ? { ...each, ...change } : each)),
     }))
-  const length = (label: string, field: 'atMm' | 'bottomMm' | 'widthMm' | 'heightMm', allowZero = false) => (
-    <LengthField
-      label={label}
-      mm={fitting[field]}
-      units={site.units}
-      allowZero={allowZero}
-      onCommit={(mm) => set({ [field]: mm })}
-    />
-  )
   return (
     <Panel title={fitting.name}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-        <TextField label={W.walk.name} value={fitting.name} onCommit={(name) => set({ name })} />
+        <PlaceFields
+          room={room}
+          thing={fitting}
+          foot={{ label: W.walk.bottom, mm: fitting.bottomMm, set: (bottomMm) => set({ bottomMm }) }}
+          onChange={set}
+        />
         <ChoiceField
           label={W.walk.kind}
           value={fitting.kind}
@@ -46,16 +42,6 @@ export function FittingForm({ room, fitting, onPick }: FittingFormProps) {
           options={FITTING_SCOPES}
           onCommit={(scope) => set({ scope })}
         />
-        <ChoiceField
-          label={W.walk.onWall}
-          value={fitting.wallId}
-          options={room.walls.map(({ id, name }) => ({ value: id, text: name }))}
-          onCommit={(wallId) => set({ wallId })}
-        />
-        {length(W.walk.at, 'atMm', true)}
-        {length(W.walk.bottom, 'bottomMm', true)}
-        {length(W.walk.width, 'widthMm')}
-        {length(W.walk.heightOf, 'heightMm')}
       </div>
       {BREATHER_KINDS.includes(fitting.kind) && <p className="mt-2 font-semibold">{W.walk.breather}</p>}
       <Button

@@ -1,75 +1,195 @@
+import { useState } from 'react'
 import { Link } from 'react-router'
-import { faceWords, formatLength, stepOf, type Room } from '@crisp-hem/core'
-import type { Pick } from '../drawing/UnrolledRoom'
-import { useEditRoom, useFacts, useHems } from '../state/useJob'
+import { faceWords, formatLength, LINE_WAYS, stepOf, type Hem, type Room } from '@crisp-hem/core'
+import type { Pick } from '../drawing/pick'
+import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
+import { ChoiceField, LengthField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
+import { HandHemForm } from './HandHemForm'
+import { PhotoNotes } from './PhotoNotes'
+import { freeId } from './things'
 
 interface HemFactsProps {
   readonly room: Room
-  readonly hemId: string
+  readonly hem: Hem | null
+  readonly chosen: ReadonlySet<string>
   readonly onPick: (pick: Pick) => void
 }
 
-/** One hem: where, how long, which side is kept and why. */
-export function HemFacts({ room, hemId, onPick }: HemFactsProps) {
-  const hem = useHems().get(hemId)
+const edgeOf = (room: Room, hemId: string) => hemId.slice(room.id.length + 1)
+
+/** One hem: where, how long, which side is kept and why, how its line runs; cut, joined or left out by hand. */
+export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
   const { site, id } = useFacts()
   const editRoom = useEditRoom(room.id)
+  const [reason, setReason] = useState('')
   if (!hem) return <Panel title={W.walk.noPick}>{W.walk.hint}</Panel>
-  const edge = hem.id.slice(room.id.length + 1)
+  const edges = [...new Set([hem.id, ...chosen])].map((each) => edgeOf(room, each))
   const note = (kind: 'shielded' | 'left out') => {
     onPick({ kind: 'room' })
     editRoom((before) => ({
       ...before,
-      edgeNotes: [...before.edgeNotes.filter((each) => each.edge !== edge), { edge, note: kind, reason: '' }],
+      edgeNotes: [
+        ...before.edgeNotes.filter((each) => !edges.includes(each.edge)),
+        ...edges.map((edge) => ({ edge, note: kind, reason })),
+      ],
     }))
   }
   const step = stepOf(room, hem.paint)?.step
+  const hand = room.handHems.find((each) => `hand:${each.id}` === edges[0])
   return (
     <Panel title={`${W.walk.hem}: ${hem.place}`}>
-      <p className="font-head text-2xl font-semibold">{formatLength(hem.lengthMm, site.units)}</p>
+      <p className="font-head text-2xl font-semibold">
+        {formatLength(hem.lengthMm, site.units)}
+        <span className="ml-2 text-base font-normal text-soft">
+          {hem.panes > 1 && W.walk.panes(hem.panes)}
+          {hem.laps > 0 && W.walk.lapStrips(hem.laps)}
+        </span>
+      </p>
+      {edges.length > 1 && <p className="font-semibold">{W.walk.chosen(edges.length)}</p>}
       <dl className="my-3 grid gap-2">
-        <Side
-          name={W.walk.keep}
-          face={faceWords(room, hem.keep)}
-          onOpen={() => onPick({ kind: 'face', key: hem.keep })}
-          closed={hem.keep.startsWith('fitting:')}
-        />
+        <Side name={W.walk.keep} room={room} faceKey={hem.keep} onPick={onPick} />
         <Side
           name={W.walk.paint}
-          face={`${faceWords(room, hem.paint)}, ${W.walk.order} (${step?.name ?? ''})`}
-          onOpen={() => onPick({ kind: 'face', key: hem.paint })}
-          closed={false}
+          room={room}
+          faceKey={hem.paint}
+          why={`${W.walk.order} (${step?.name ?? ''})`}
+          onPick={onPick}
         />
       </dl>
-      <div className="flex flex-wrap gap-2">
+      {hand && <HandHemForm room={room} hem={hand} onPick={onPick} />}
+      <LineFields room={room} hem={hem} edge={edges[0]!} />
+      <div className="flex flex-wrap items-end gap-2">
         <Link
           className="inline-flex min-h-9 items-center bg-ink px-3 font-semibold text-ground"
           to={`/jobs/${id}/recipes?hem=${encodeURIComponent(hem.id)}`}
         >
           {W.walk.toRecipe}
         </Link>
-        <Button onClick={() => note('left out')}>{W.walk.leaveOut}</Button>
-        <Button onClick={() => note('shielded')}>{W.walk.shielded}</Button>
+        <CutAndJoin room={room} hem={hem} edges={edges} onPick={onPick} />
       </div>
+      <div className="mt-3 grid gap-2 border-t border-rule pt-2">
+        <TextField label={W.walk.why} value={reason} onCommit={setReason} />
+        <div className="flex flex-wrap gap-2">
+          <Button onClick={() => note('left out')}>{W.walk.leaveOut}</Button>
+          <Button onClick={() => note('shielded')}>{W.walk.shielded}</Button>
+        </div>
+      </div>
+      <PhotoNotes room={room} edge={edges[0]!} title={W.photo.hem} />
     </Panel>
   )
 }
 
-function Side({ name, face, onOpen, closed }: { name: string; face: string; onOpen: () => void; closed: boolean }) {
+/** Follow the edge or straighten it, and how far it wanders at its worst. */
+function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: string }) {
+  const { site } = useFacts()
+  const editRoom = useEditRoom(room.id)
+  const noted = room.lines.find((each) => each.edge === edge) ?? { edge, wanderMm: 0, way: null }
+  const set = (change: Partial<typeof noted>) =>
+    editRoom((before) => ({
+      ...before,
+      lines: [...before.lines.filter((each) => each.edge !== edge), { ...noted, ...change }],
+    }))
+  return (
+    <div className="mb-3 grid grid-cols-2 gap-x-3">
+      <ChoiceField
+        label={W.walk.line}
+        value={noted.way ?? ''}
+        options={[
+          { value: '', text: W.walk.lineUsual(hem.line) },
+          ...LINE_WAYS.map((value) => ({ value, text: value as string })),
+        ]}
+        onCommit={(way) => set({ way: way === '' ? null : way })}
+      />
+      <LengthField
+        label={W.walk.wander}
+        mm={noted.wanderMm}
+        units={site.units}
+        allowZero
+        onCommit={(wanderMm) => set({ wanderMm })}
+      />
+    </div>
+  )
+}
+
+function CutAndJoin({
+  room,
+  hem,
+  edges,
+  onPick,
+}: {
+  room: Room
+  hem: Hem
+  edges: readonly string[]
+  onPick: (pick: Pick) => void
+}) {
+  const { site } = useFacts()
+  const editRoom = useEditRoom(room.id)
+  const [edge] = edges
+  const [whole, part] = edge!.split('~')
+  const join = room.joins.find((each) => `join:${each.id}` === edge)
+  const cut = (atMm: number) => {
+    if (atMm >= hem.lengthMm) return false
+    onPick({ kind: 'room' })
+    // A part's places are counted from the start of the whole.
+    const before = room.splits.find((each) => each.id === part?.split('..')[0])?.atMm ?? 0
+    const split = { id: freeId('c', room.splits), edge: whole!, atMm: before + atMm }
+    return editRoom((old) => ({ ...old, splits: [...old.splits, split] }))
+  }
+  const mend = () => {
+    onPick({ kind: 'room' })
+    editRoom((old) => ({
+      ...old,
+      splits: old.splits.filter((each) => each.edge !== whole),
+      joins: old.joins.filter((each) => each !== join),
+    }))
+  }
+  const joinAll = () => {
+    onPick({ kind: 'room' })
+    editRoom((old) => ({ ...old, joins: [...old.joins, { id: freeId('j', old.joins), edges }] }))
+  }
+  return (
+    <>
+      {edges.length > 1 && <Button onClick={joinAll}>{W.walk.joinThem}</Button>}
+      {(part !== undefined || join) && <Button onClick={mend}>{W.walk.mend}</Button>}
+      {edges.length === 1 && hem.panes === 0 && !join && (
+        <div className="w-28">
+          <LengthField label={W.walk.cutAt} mm={0} units={site.units} allowZero onCommit={(mm) => mm > 0 && cut(mm)} />
+        </div>
+      )}
+    </>
+  )
+}
+
+interface SideProps {
+  readonly name: string
+  readonly room: Room
+  readonly faceKey: string
+  readonly why?: string
+  readonly onPick: (pick: Pick) => void
+}
+
+function Side({ name, room, faceKey, why, onPick }: SideProps) {
+  const closed = /^(fitting|inside|glass):/.test(faceKey)
+  const words = faceWords(room, faceKey)
   return (
     <div className="border-l-[3px] border-ink pl-2.5">
       <dt className="text-sm text-soft">{name}</dt>
       <dd>
         {closed ? (
-          face
+          words
         ) : (
-          <button type="button" className="text-left underline decoration-dotted underline-offset-4" onClick={onOpen}>
-            {face}
+          <button
+            type="button"
+            className="text-left underline decoration-dotted underline-offset-4"
+            onClick={() => onPick({ kind: 'face', key: faceKey })}
+          >
+            {words}
           </button>
         )}
+        {why && `, ${why}`}
       </dd>
     </div>
   )

@@ -1,30 +1,62 @@
-import type { Room } from '@crisp-hem/core'
-import type { Pick } from '../drawing/UnrolledRoom'
+import { hasFace, type Hem, type Room } from '@crisp-hem/core'
+import type { Pick } from '../drawing/pick'
+import { BandForm } from './BandForm'
 import { FaceForm } from './FaceForm'
 import { FittingForm } from './FittingForm'
+import { FootForm } from './FootForm'
 import { HemFacts } from './HemFacts'
 import { OpeningForm } from './OpeningForm'
+import { PieceForm } from './PieceForm'
 import { RoomForm } from './RoomForm'
 
 interface InspectorProps {
   readonly room: Room
+  readonly hems: readonly Hem[]
   readonly pick: Pick
+  /** Hems chosen together with the picked one. */
+  readonly chosen: ReadonlySet<string>
   readonly onPick: (pick: Pick) => void
 }
 
-/** Facts of whatever is picked on the drawing, open to change. */
-export function Inspector({ room, pick, onPick }: InspectorProps) {
-  const opening = pick.kind === 'opening' ? room.openings.find((each) => each.id === pick.id) : undefined
-  const fitting = pick.kind === 'fitting' ? room.fittings.find((each) => each.id === pick.id) : undefined
+/** Facts of whatever is picked on the drawing, open to change; the room itself where that has gone. */
+export function Inspector(props: InspectorProps) {
   return (
     <aside className="min-w-0 self-start lg:sticky lg:top-3" aria-label="inspector">
-      {pick.kind === 'hem' && <HemFacts room={room} hemId={pick.id} onPick={onPick} />}
-      {pick.kind === 'face' && <FaceForm key={pick.key} room={room} faceKey={pick.key} />}
-      {opening && <OpeningForm key={opening.id} room={room} opening={opening} onPick={onPick} />}
-      {fitting && <FittingForm key={fitting.id} room={room} fitting={fitting} onPick={onPick} />}
-      {(pick.kind === 'room' || (pick.kind === 'opening' && !opening) || (pick.kind === 'fitting' && !fitting)) && (
-        <RoomForm room={room} onPick={onPick} />
-      )}
+      <Picked {...props} />
     </aside>
   )
+}
+
+function Picked({ room, hems, pick, chosen, onPick }: InspectorProps) {
+  const whole = <RoomForm room={room} onPick={onPick} />
+  const find = <T extends { readonly id: string }>(list: readonly T[]) =>
+    'id' in pick ? list.find((each) => each.id === pick.id) : undefined
+  switch (pick.kind) {
+    case 'hem':
+      return <HemFacts room={room} hem={find(hems) ?? null} chosen={chosen} onPick={onPick} />
+    case 'face':
+      return hasFace(room, pick.key) ? <FaceForm key={pick.key} room={room} faceKey={pick.key} /> : whole
+    case 'opening': {
+      const opening = find(room.openings)
+      return opening ? <OpeningForm key={opening.id} room={room} opening={opening} onPick={onPick} /> : whole
+    }
+    case 'fitting': {
+      const fitting = find(room.fittings)
+      return fitting ? <FittingForm key={fitting.id} room={room} fitting={fitting} onPick={onPick} /> : whole
+    }
+    case 'piece': {
+      const piece = find(room.pieces)
+      return piece ? <PieceForm key={piece.id} room={room} piece={piece} onPick={onPick} /> : whole
+    }
+    case 'band': {
+      const band = find(room.bands)
+      return band ? <BandForm key={band.id} room={room} band={band} onPick={onPick} /> : whole
+    }
+    case 'foot': {
+      const stretch = find(room.foot)
+      return stretch ? <FootForm key={stretch.id} room={room} stretch={stretch} onPick={onPick} /> : whole
+    }
+    case 'room':
+      return whole
+  }
 }

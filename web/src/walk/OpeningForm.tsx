@@ -1,10 +1,12 @@
-import { OPENING_KINDS, USUAL_FACES, type Opening, type Room } from '@crisp-hem/core'
-import type { Pick } from '../drawing/UnrolledRoom'
+import { OPENING_KINDS, panesOf, partsOf, USUAL_FACES, type Glazing, type Opening, type Room } from '@crisp-hem/core'
+import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { ChoiceField, LengthField, TextField } from '../ui/fields'
+import { CheckField, ChoiceField, LengthField, NumberField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
+import { withoutTargets } from './editFace'
+import { PlaceFields } from './thingFields'
 
 interface OpeningFormProps {
   readonly room: Room
@@ -21,32 +23,31 @@ export function OpeningForm({ room, opening, onPick }: OpeningFormProps) {
       ...before,
       openings: before.openings.map((each) => (each.id === opening.id ? { ...each, ...change } : each)),
     }))
-  const length = (label: string, field: 'atMm' | 'sillMm' | 'widthMm' | 'heightMm', allowZero = false) => (
-    <LengthField
-      label={label}
-      mm={opening[field]}
-      units={site.units}
-      allowZero={allowZero}
-      onCommit={(mm) => set({ [field]: mm })}
-    />
-  )
-  const setKind = (kind: Opening['kind']) =>
-    set({ kind, leaf: kind === 'gap' ? null : kind === 'window' ? USUAL_FACES.glass : USUAL_FACES.trim })
+  const remove = () => {
+    const gone = ['casing', 'leaf', 'glass'].map((part) => `${part}:${opening.id}`)
+    onPick({ kind: 'room' })
+    editRoom((before) => ({
+      ...before,
+      openings: before.openings.filter((each) => each.id !== opening.id),
+      steps: withoutTargets(before, gone),
+      scopes: before.scopes.filter((each) => !gone.includes(each.face)),
+    }))
+  }
   return (
     <Panel title={opening.name}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-        <TextField label={W.walk.name} value={opening.name} onCommit={(name) => set({ name })} />
-        <ChoiceField label={W.walk.kind} value={opening.kind} options={OPENING_KINDS} onCommit={setKind} />
-        <ChoiceField
-          label={W.walk.onWall}
-          value={opening.wallId}
-          options={room.walls.map(({ id, name }) => ({ value: id, text: name }))}
-          onCommit={(wallId) => set({ wallId })}
+        <PlaceFields
+          room={room}
+          thing={opening}
+          foot={{ label: W.walk.sill, mm: opening.sillMm, set: (sillMm) => set({ sillMm }) }}
+          onChange={set}
         />
-        {length(W.walk.at, 'atMm', true)}
-        {length(W.walk.width, 'widthMm')}
-        {length(W.walk.heightOf, 'heightMm')}
-        {length(W.walk.sill, 'sillMm', true)}
+        <ChoiceField
+          label={W.walk.kind}
+          value={opening.kind}
+          options={OPENING_KINDS}
+          onCommit={(kind) => set({ kind, ...partsOf(kind) })}
+        />
         <LengthField
           label={W.walk.casing}
           mm={opening.casingMm}
@@ -57,26 +58,19 @@ export function OpeningForm({ room, opening, onPick }: OpeningFormProps) {
           }
         />
       </div>
+      {(opening.kind === 'window' || opening.kind === 'glazed doors') && (
+        <GlazingFields opening={opening} onChange={(glazing) => set({ glazing })} />
+      )}
       <div className="mt-3 flex flex-wrap gap-2">
         {opening.casing && opening.casingMm > 0 && (
-          <Button onClick={() => onPick({ kind: 'face', key: `casing:${opening.id}` })}>Casing…</Button>
+          <Button onClick={() => onPick({ kind: 'face', key: `casing:${opening.id}` })}>{W.walk.casingFace}</Button>
         )}
         {opening.leaf && (
           <Button onClick={() => onPick({ kind: 'face', key: `leaf:${opening.id}` })}>
-            {opening.kind === 'window' ? 'Glass…' : 'Leaf…'}
+            {opening.kind === 'window' ? W.walk.glassFace : W.walk.leafFace}
           </Button>
         )}
-        <Button
-          tone="quiet"
-          onClick={() => {
-            onPick({ kind: 'room' })
-            editRoom((before) => ({
-              ...before,
-              openings: before.openings.filter((each) => each.id !== opening.id),
-              steps: withoutTargets(before, opening.id),
-            }))
-          }}
-        >
+        <Button tone="quiet" onClick={remove}>
           {W.walk.remove}
         </Button>
       </div>
@@ -84,9 +78,38 @@ export function OpeningForm({ room, opening, onPick }: OpeningFormProps) {
   )
 }
 
-/** Steps that named the opening's parts no longer do; one that named nothing else keeps its group name. */
-const withoutTargets = (room: Room, openingId: string): Room['steps'] =>
-  room.steps.map((step) => {
-    const targets = step.targets.filter((target) => target !== `casing:${openingId}` && target !== `leaf:${openingId}`)
-    return { ...step, targets: targets.length ? targets : ['casings'] }
-  })
+const ONE_PANE: Glazing = { leaves: 1, wide: 1, high: 1, sides: 1, barMm: 25, textured: false }
+
+/** Panes × sides × leaves, and how many that makes. */
+function GlazingFields({ opening, onChange }: { opening: Opening; onChange: (glazing: Glazing) => boolean }) {
+  const { site } = useFacts()
+  const glazing = opening.glazing ?? ONE_PANE
+  const number = (label: string, field: 'leaves' | 'wide' | 'high' | 'sides') => (
+    <NumberField label={label} value={glazing[field]} onCommit={(value) => onChange({ ...glazing, [field]: value })} />
+  )
+  return (
+    <fieldset className="mt-3 border-t border-rule pt-1">
+      <legend className="pr-2 text-sm font-semibold">{W.walk.panes(panesOf(opening).count)}</legend>
+      <div className="grid grid-cols-4 gap-x-2 gap-y-2">
+        {number(W.walk.leaves, 'leaves')}
+        {number(W.walk.wide, 'wide')}
+        {number(W.walk.high, 'high')}
+        {number(W.walk.sides, 'sides')}
+      </div>
+      <div className="mt-2 grid grid-cols-2 items-end gap-x-3">
+        <LengthField
+          label={W.walk.bar}
+          mm={glazing.barMm}
+          units={site.units}
+          allowZero
+          onCommit={(barMm) => onChange({ ...glazing, barMm })}
+        />
+        <CheckField
+          label={W.walk.textured}
+          checked={glazing.textured}
+          onChange={(textured) => onChange({ ...glazing, textured })}
+        />
+      </div>
+    </fieldset>
+  )
+}

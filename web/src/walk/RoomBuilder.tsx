@@ -5,46 +5,66 @@ import {
   closingGapMm,
   formatLength,
   newRoom,
+  OUTLINE_TEMPLATES,
   parseMm,
-  TURNS,
+  spreadClosure,
+  SPREAD_RATIO,
   USUAL_SIZES,
   wallName,
-  type Turn,
+  type Leg,
+  type Room,
+  type UnitSystem,
 } from '@crisp-hem/core'
 import { RoomPlan } from '../drawing/RoomPlan'
 import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
-import { Labelled } from '../ui/fields'
+import { Labelled, LENGTH_MARKS } from '../ui/fields'
+import { Switch } from '../ui/Tabs'
 import { W } from '../words'
+import { ElevationForm } from './ElevationForm'
 
-interface TypedWall {
-  readonly lengthMm: number
-  readonly turn: Turn
-}
-
-/** A room typed wall by wall, going right; two walls are enough for a plain one. */
+/** A room typed wall by wall, going right, or an elevation from its outline. */
 export function RoomBuilder({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const { id: jobId } = useFacts()
+  const edit = useEdit()
+  const navigate = useNavigate()
+  const [kind, setKind] = useState<Room['kind']>('room')
+  const build = (room: Room) => {
+    if (!edit((facts) => ({ ...facts, rooms: [...facts.rooms, room] }))) return
+    onClose()
+    void navigate(`/jobs/${jobId}/walk/${room.id}`)
+  }
   return (
     <Dialog open={open} onClose={onClose} title={W.walk.builder} wide>
-      {open && <BuilderForm onDone={onClose} />}
+      <div className="mb-3">
+        <Switch
+          label={W.walk.kind}
+          value={kind}
+          options={(['room', 'elevation'] as const).map((value) => ({ value, text: W.walk.areaKinds[value] }))}
+          onChange={setKind}
+        />
+      </div>
+      {open && (kind === 'room' ? <BuilderForm onBuild={build} /> : <ElevationForm onBuild={build} />)}
     </Dialog>
   )
 }
 
-function BuilderForm({ onDone }: { onDone: () => void }) {
-  const { site, rooms, id: jobId } = useFacts()
-  const edit = useEdit()
-  const navigate = useNavigate()
+export const newAreaId = (): string => `r-${crypto.randomUUID().slice(0, 8)}`
+
+const TURNS = { right: 90, left: -90 } as const
+
+function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
+  const { site, rooms } = useFacts()
   const [name, setName] = useState(`${W.walk.room} ${rooms.length + 1}`)
   const [height, setHeight] = useState(formatLength(USUAL_SIZES.heightMm, site.units))
-  const [walls, setWalls] = useState<readonly TypedWall[]>([])
+  const [walls, setWalls] = useState<readonly Leg[]>([])
   const [length, setLength] = useState('')
-  const [turn, setTurn] = useState<Turn>('right')
+  const [turn, setTurn] = useState<keyof typeof TURNS | 'angle'>('right')
+  const [angle, setAngle] = useState('45')
   const [wrong, setWrong] = useState<string | null>(null)
   const lengthField = useRef<HTMLInputElement>(null)
-  const closed = walls.length >= 4 && closingGapMm(walls) === 0
-
+  const closed = walls.length >= 3 && closingGapMm(walls) === 0
   const attempt = <T,>(work: () => T): T | null => {
     try {
       setWrong(null)
@@ -56,8 +76,10 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
   }
   const addWall = () => {
     const lengthMm = attempt(() => parseMm(length, site.units))
+    const turnDeg = turn === 'angle' ? Number(angle.replace(',', '.')) : TURNS[turn]
     if (lengthMm === null) return
-    setWalls([...walls, { lengthMm, turn }])
+    if (!(Math.abs(turnDeg) < 180) || turnDeg === 0) return setWrong(W.walk.badAngle)
+    setWalls([...walls, { lengthMm, turnDeg }])
     setLength('')
     setTurn('right')
     lengthField.current?.focus()
@@ -69,16 +91,10 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
   }
   const build = () => {
     const heightMm = attempt(() => parseMm(height, site.units))
-    if (heightMm === null) return
-    const id = `r-${crypto.randomUUID().slice(0, 8)}`
-    const room = { ...newRoom(id, name.trim() || W.walk.room, walls), heightMm }
-    if (edit((facts) => ({ ...facts, rooms: [...facts.rooms, room] }))) {
-      onDone()
-      void navigate(`/jobs/${jobId}/walk/${id}`)
-    }
+    if (heightMm !== null) onBuild({ ...newRoom(newAreaId(), name.trim() || W.walk.room, walls), heightMm })
   }
   return (
-    <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_210px]">
+    <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_220px]">
       <div className="grid content-start gap-3">
         <div className="grid grid-cols-2 gap-3">
           <Labelled label={W.walk.name}>
@@ -86,13 +102,27 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
           </Labelled>
           <Labelled label={W.walk.height}>
             {(id) => (
-              <input id={id} className="field" value={height} onChange={(event) => setHeight(event.target.value)} />
+              <input
+                id={id}
+                {...LENGTH_MARKS}
+                className="field"
+                value={height}
+                onChange={(event) => setHeight(event.target.value)}
+              />
             )}
           </Labelled>
         </div>
+        <div className="flex flex-wrap items-center gap-1.5 text-sm" role="group" aria-label={W.walk.templates}>
+          {W.walk.templates}
+          {Object.entries(OUTLINE_TEMPLATES).map(([key, legs]) => (
+            <Button key={key} onClick={() => setWalls(legs)}>
+              {key}
+            </Button>
+          ))}
+        </div>
         <p className="text-sm text-soft">{W.walk.lengths}</p>
         <form
-          className="grid grid-cols-[minmax(0,1fr)_110px_auto] items-end gap-2"
+          className={`grid items-end gap-2 ${turn === 'angle' ? 'grid-cols-[minmax(0,1fr)_100px_70px_auto]' : 'grid-cols-[minmax(0,1fr)_110px_auto]'}`}
           onSubmit={(event) => {
             event.preventDefault()
             addWall()
@@ -103,6 +133,7 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
               <input
                 id={id}
                 ref={lengthField}
+                {...LENGTH_MARKS}
                 className="field"
                 autoFocus
                 value={length}
@@ -113,15 +144,27 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
           </Labelled>
           <Labelled label={W.walk.turn}>
             {(id) => (
-              <select id={id} className="field" value={turn} onChange={(event) => setTurn(event.target.value as Turn)}>
-                {TURNS.map((each) => (
+              <select
+                id={id}
+                className="field"
+                value={turn}
+                onChange={(event) => setTurn(event.target.value as typeof turn)}
+              >
+                {(['right', 'left', 'angle'] as const).map((each) => (
                   <option key={each} value={each}>
-                    {W.walk[each]}
+                    {W.walk.turns[each]}
                   </option>
                 ))}
               </select>
             )}
           </Labelled>
+          {turn === 'angle' && (
+            <Labelled label={W.walk.degrees}>
+              {(id) => (
+                <input id={id} className="field" value={angle} onChange={(event) => setAngle(event.target.value)} />
+              )}
+            </Labelled>
+          )}
           <Button type="submit" disabled={closed}>
             {W.walk.add}
           </Button>
@@ -135,7 +178,7 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
           {walls.map((wall, i) => (
             <li key={i} className="flex items-center gap-2 border-b border-rule py-0.5">
               <b className="w-6">{wallName(i)}</b>
-              {formatLength(wall.lengthMm, site.units)}, {W.walk.turn} {W.walk[wall.turn]}
+              {formatLength(wall.lengthMm, site.units)}, {W.walk.turnWords(wall.turnDeg)}
               {i === walls.length - 1 && (
                 <button type="button" className="ml-auto underline" onClick={() => setWalls(walls.slice(0, -1))}>
                   {W.walk.remove}
@@ -154,16 +197,39 @@ function BuilderForm({ onDone }: { onDone: () => void }) {
         </div>
       </div>
       <div className="text-center">
-        <RoomPlan walls={walls.map((wall, i) => ({ ...wall, name: wallName(i) }))} size={200} open={!closed} />
-        <p className="text-sm text-soft">
-          {walls.length > 0 && (closed ? W.walk.closed : gapWords(walls, site.units))}
-        </p>
+        <RoomPlan walls={walls.map((wall, i) => ({ ...wall, name: wallName(i) }))} size={210} open={!closed} />
+        {walls.length > 0 &&
+          (closed ? (
+            <p className="text-sm text-soft">{W.walk.closed}</p>
+          ) : (
+            <ClosingError walls={walls} units={site.units} onSpread={setWalls} />
+          ))}
       </div>
     </div>
   )
 }
 
-function gapWords(walls: readonly TypedWall[], units: 'metric' | 'imperial'): string {
+/** By how much the outline misses its start, and a way to spread a small miss over the walls. */
+function ClosingError({
+  walls,
+  units,
+  onSpread,
+}: {
+  walls: readonly Leg[]
+  units: UnitSystem
+  onSpread: (walls: readonly Leg[]) => void
+}) {
   const gap = closingGapMm(walls)
-  return Number.isFinite(gap) && gap > 0 ? W.walk.open(formatLength(gap, units)) : ''
+  const spread = spreadClosure(walls)
+  if (!Number.isFinite(gap) || gap === 0) return null
+  const near = spread !== null && spread.ratio >= SPREAD_RATIO
+  return (
+    <div className="text-sm">
+      <p className="text-soft">{W.walk.open(formatLength(Math.round(gap), units))}</p>
+      {spread && walls.length > 3 && (
+        <p className={near ? 'text-soft' : 'text-act'}>{W.walk.missRatio(Math.round(spread.ratio), near)}</p>
+      )}
+      {near && <Button onClick={() => onSpread(spread.walls)}>{W.walk.spread}</Button>}
+    </div>
+  )
 }

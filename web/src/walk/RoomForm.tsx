@@ -1,36 +1,42 @@
 import { useNavigate } from 'react-router'
-import { formatInstant, parseInstant, USUAL_FACES, type BareEdge, type Room } from '@crisp-hem/core'
-import type { Pick } from '../drawing/UnrolledRoom'
+import {
+  copyRoom,
+  formatInstant,
+  mirrorRoom,
+  parseInstant,
+  USUAL_FACES,
+  type BareEdge,
+  type Room,
+} from '@crisp-hem/core'
+import type { Pick } from '../drawing/pick'
 import { instantOfInput, localInput } from '../frame/ClockDialog'
 import { useEdit, useEditRoom, useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField, LengthField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
+import { PhotoNotes } from './PhotoNotes'
+import { newAreaId } from './RoomBuilder'
 
 /** The room as a whole, and the edges in it that carry no hem. */
 export function RoomForm({ room, onPick }: { room: Room; onPick: (pick: Pick) => void }) {
-  const { site, crews, id: jobId } = useFacts()
-  const edit = useEdit()
+  const { site, crews } = useFacts()
   const editRoom = useEditRoom(room.id)
-  const navigate = useNavigate()
   const set = (change: Partial<Room>) => editRoom((before) => ({ ...before, ...change }))
-  const copy = () => {
-    const id = `r-${crypto.randomUUID().slice(0, 8)}`
-    if (edit((facts) => ({ ...facts, rooms: [...facts.rooms, { ...room, id, name: W.jobs.copyOf(room.name) }] })))
-      void navigate(`/jobs/${jobId}/walk/${id}`)
-  }
-  const drop = () => {
-    if (edit((facts) => ({ ...facts, rooms: facts.rooms.filter((each) => each.id !== room.id) })))
-      void navigate(`/jobs/${jobId}/walk`)
-  }
+  const setSkirting = (change: { heightMm?: number; gapMm?: number }) =>
+    set({
+      skirting:
+        change.heightMm === 0
+          ? null
+          : { face: USUAL_FACES.trim, without: [], gapMm: 0, heightMm: 120, ...room.skirting, ...change },
+    })
   return (
-    <Panel title={W.walk.room}>
+    <Panel title={W.walk.areaKinds[room.kind]}>
       <p className="mb-2 text-sm text-soft">{W.walk.hint}</p>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <TextField label={W.walk.name} value={room.name} onCommit={(name) => set({ name })} />
         <LengthField
-          label={W.walk.height}
+          label={room.kind === 'room' ? W.walk.height : W.walk.eaves}
           mm={room.heightMm}
           units={site.units}
           onCommit={(heightMm) => set({ heightMm })}
@@ -40,38 +46,62 @@ export function RoomForm({ room, onPick }: { room: Room; onPick: (pick: Pick) =>
           mm={room.skirting?.heightMm ?? 0}
           units={site.units}
           allowZero
-          onCommit={(heightMm) =>
-            set({
-              skirting: heightMm === 0 ? null : { face: USUAL_FACES.trim, without: [], ...room.skirting, heightMm },
-            })
-          }
+          onCommit={(heightMm) => setSkirting({ heightMm })}
         />
+        {room.skirting && (
+          <LengthField
+            label={W.walk.gap}
+            mm={room.skirting.gapMm}
+            units={site.units}
+            allowZero
+            onCommit={(gapMm) => setSkirting({ gapMm })}
+          />
+        )}
         <ChoiceField
           label={W.walk.crew}
           value={room.crewId ?? ''}
           options={[{ value: '', text: W.walk.anyCrew }, ...crews.map(({ id, name }) => ({ value: id, text: name }))]}
           onCommit={(crewId) => set({ crewId: crewId === '' ? null : crewId })}
         />
-        <div className="col-span-2">
-          <TextField
-            label={W.walk.neededBy}
-            type="datetime-local"
-            value={room.neededBy ? localInput(parseInstant(room.neededBy), site.zone) : ''}
-            onCommit={(text) => {
-              const at = instantOfInput(text, site.zone)
-              return set({ neededBy: at === null ? null : formatInstant(at) })
-            }}
-          />
-        </div>
+        <TextField
+          label={W.walk.neededBy}
+          type="datetime-local"
+          value={room.neededBy ? localInput(parseInstant(room.neededBy), site.zone) : ''}
+          onCommit={(text) => {
+            const at = instantOfInput(text, site.zone)
+            return set({ neededBy: at === null ? null : formatInstant(at) })
+          }}
+        />
       </div>
-      <div className="mt-3 flex gap-2">
-        <Button onClick={copy}>{W.walk.copyRoom}</Button>
-        <Button tone="quiet" onClick={drop}>
-          {W.walk.dropRoom}
-        </Button>
-      </div>
+      <RoomActions room={room} />
       <BareEdges room={room} onPick={onPick} />
+      <PhotoNotes room={room} edge={null} title={W.photo.marks} />
     </Panel>
+  )
+}
+
+function RoomActions({ room }: { room: Room }) {
+  const { id: jobId } = useFacts()
+  const edit = useEdit()
+  const editRoom = useEditRoom(room.id)
+  const navigate = useNavigate()
+  const copy = () => {
+    const id = newAreaId()
+    const again = copyRoom(room, id, W.jobs.copyOf(room.name))
+    if (edit((facts) => ({ ...facts, rooms: [...facts.rooms, again] }))) void navigate(`/jobs/${jobId}/walk/${id}`)
+  }
+  const drop = () => {
+    if (edit((facts) => ({ ...facts, rooms: facts.rooms.filter((each) => each.id !== room.id) })))
+      void navigate(`/jobs/${jobId}/walk`)
+  }
+  return (
+    <div className="mt-3 flex flex-wrap gap-2">
+      <Button onClick={copy}>{W.walk.copyRoom}</Button>
+      <Button onClick={() => editRoom(mirrorRoom)}>{W.walk.mirror}</Button>
+      <Button tone="quiet" onClick={drop}>
+        {W.walk.dropRoom}
+      </Button>
+    </div>
   )
 }
 
@@ -98,7 +128,8 @@ function BareEdges({ room, onPick }: { room: Room; onPick: (pick: Pick) => void 
             {edges.map((edge) => (
               <li key={edge.edge} className="flex items-center gap-2">
                 {edge.place}
-                {(why === 'left out' || why === 'shielded') && (
+                {edge.note && <span className="text-soft">({edge.note})</span>}
+                {room.edgeNotes.some((note) => note.edge === edge.edge) && (
                   <button
                     type="button"
                     className="ml-auto underline"

@@ -1,12 +1,13 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react'
-import { coatingOf, faceWords, stepOf, TARGET_GROUPS, TOOLS, type PaintStep, type Room } from '@crisp-hem/core'
+import { coatingOf, inOrder, ORDER_PRESETS, orderFaults, sayText, type PaintStep, type Room } from '@crisp-hem/core'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { CheckField, ChoiceField, NumberField, TextField } from '../ui/fields'
+import { ChoiceField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { useState } from 'react'
 import { W } from '../words'
-import { freeId } from './AddToWall'
+import { StepForm } from './StepForm'
+import { freeId } from './things'
 
 /** The coating plan of a room: what, with which colour and tool, in which order. Order decides the keep sides. */
 export function StepsPanel({ room }: { room: Room }) {
@@ -43,6 +44,14 @@ export function StepsPanel({ room }: { room: Room }) {
         </Button>
       }
     >
+      <div className="mb-2">
+        <ChoiceField
+          label={W.walk.orderPreset}
+          value=""
+          options={[{ value: '' as const, text: W.walk.orderKeep }, ...ORDER_PRESETS]}
+          onCommit={(preset) => preset !== '' && setSteps(inOrder(room, preset))}
+        />
+      </div>
       <ol className="grid gap-1">
         {room.steps.map((step, i) => (
           <li key={step.id} className="border-b border-rule pb-1">
@@ -90,6 +99,7 @@ export function StepsPanel({ room }: { room: Room }) {
           </li>
         ))}
       </ol>
+      <OrderFaults room={room} />
     </Panel>
   )
 }
@@ -114,72 +124,15 @@ function IconButton({
   )
 }
 
-function StepForm({
-  room,
-  step,
-  onChange,
-}: {
-  room: Room
-  step: PaintStep
-  onChange: (change: Partial<PaintStep>) => boolean
-}) {
-  const { shelf } = useFacts()
-  const toggle = (target: string, on: boolean) => {
-    const targets = on ? [...step.targets, target] : step.targets.filter((each) => each !== target)
-    if (targets.length > 0) onChange({ targets })
-  }
+/** What is impossible or unwise about the plan, with its reason. */
+function OrderFaults({ room }: { room: Room }) {
+  const faults = orderFaults(room)
+  if (faults.length === 0) return null
   return (
-    <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-2 bg-deep p-3">
-      <TextField label={W.walk.name} value={step.name} onCommit={(name) => onChange({ name })} />
-      <ChoiceField
-        label={W.walk.coating}
-        value={step.coatingId}
-        options={shelf.coatings.map(({ id, name }) => ({ value: id, text: name }))}
-        onCommit={(coatingId) => onChange({ coatingId })}
-      />
-      <TextField label={W.walk.colour} value={step.colour} onCommit={(colour) => onChange({ colour })} />
-      <ColourField value={step.swatch} onChange={(swatch) => onChange({ swatch })} />
-      <ChoiceField label={W.walk.tool} value={step.tool} options={TOOLS} onCommit={(tool) => onChange({ tool })} />
-      <NumberField label={W.walk.coats} value={step.coats} onCommit={(coats) => onChange({ coats })} />
-      <fieldset className="col-span-2">
-        <legend className="text-[0.82rem] text-soft">{W.walk.targets}</legend>
-        <div className="flex flex-wrap gap-x-4">
-          {TARGET_GROUPS.map((group) => (
-            <CheckField
-              key={group}
-              label={W.walk.targetNames[group]!}
-              checked={step.targets.includes(group)}
-              onChange={(on) => toggle(group, on)}
-            />
-          ))}
-          {room.walls.map((wall) => {
-            const key = `wall:${wall.id}`
-            return (
-              <CheckField
-                key={key}
-                label={faceWords(room, key)}
-                checked={stepOf(room, key)?.step.id === step.id}
-                onChange={(on) => toggle(key, on)}
-              />
-            )
-          })}
-        </div>
-      </fieldset>
-    </div>
-  )
-}
-
-/** A colour for drawings. */
-export function ColourField({ value, onChange }: { value: string; onChange: (value: string) => void }) {
-  return (
-    <label className="block">
-      <span className="mb-0.5 block text-[0.82rem] text-soft">On drawings</span>
-      <input
-        type="color"
-        className="h-[2.1rem] w-full border border-seam bg-sheet p-0.5"
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-      />
-    </label>
+    <ul className="mt-3 grid gap-1 border-l-4 border-act pl-3 text-sm">
+      {faults.map((fault) => (
+        <li key={sayText(fault)}>{sayText(fault)}</li>
+      ))}
+    </ul>
   )
 }

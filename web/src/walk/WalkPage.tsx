@@ -1,14 +1,15 @@
-import { Plus } from 'lucide-react'
-import { useMemo, useState } from 'react'
-import { useNavigate } from 'react-router'
-import { formatRun, type Hem, type Room } from '@crisp-hem/core'
-import { StitchKey } from '../drawing/StitchKey'
+import { FileText, Plus } from 'lucide-react'
+import { lazy, Suspense, useMemo, useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { deriveHems, formatRun, moveCorner, type Hem, type Room } from '@crisp-hem/core'
+import type { Pick } from '../drawing/pick'
 import { RoomPlan } from '../drawing/RoomPlan'
+import { StitchKey } from '../drawing/StitchKey'
 import { stitchOf } from '../drawing/stitch'
-import { UnrolledRoom, type Pick } from '../drawing/UnrolledRoom'
+import { UnrolledRoom } from '../drawing/UnrolledRoom'
 import { PageHead } from '../frame/PageHead'
 import { useNow } from '../state/clock'
-import { hemState, useFacts, useLog, usePlan, useRoom } from '../state/useJob'
+import { hemState, useEditRoom, useFacts, useLog, usePlan, useRoom } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
@@ -16,19 +17,39 @@ import { AddToWall } from './AddToWall'
 import { Inspector } from './Inspector'
 import { RoomBuilder } from './RoomBuilder'
 import { StepsPanel } from './StepsPanel'
+import { StickSwitch } from './StickSwitch'
+
+/** Drawings in and out are asked for by few and weigh much. */
+const ExchangeDialog = lazy(() => import('./ExchangeDialog').then((it) => ({ default: it.ExchangeDialog })))
 
 /** The survey: rooms, what is in them, what is painted, and the hems that follow from it. */
 export function WalkPage() {
   const room = useRoom()
-  const [building, setBuilding] = useState(false)
+  const { id } = useFacts()
+  const [open, setOpen] = useState<'builder' | 'exchange' | null>(null)
   return (
     <>
-      <PageHead title={room?.name ?? W.walk.title} />
+      <PageHead title={room?.name ?? W.walk.title} room={room}>
+        <StickSwitch />
+        <Button onClick={() => setOpen('exchange')}>{W.exchange.open}</Button>
+        <Link
+          className="inline-flex min-h-9 items-center gap-1.5 border border-ink/70 bg-sheet px-3 hover:bg-deep"
+          to={`/jobs/${id}/scope`}
+        >
+          <FileText size={16} aria-hidden />
+          {W.scope.title}
+        </Link>
+      </PageHead>
       <div className="px-4 pb-3 lg:px-6">
-        <RoomTabs current={room} onNew={() => setBuilding(true)} />
+        <RoomTabs current={room} onNew={() => setOpen('builder')} />
       </div>
       {room ? <RoomWork key={room.id} room={room} /> : <p className="px-6 text-soft">{W.walk.none}</p>}
-      <RoomBuilder open={building} onClose={() => setBuilding(false)} />
+      <RoomBuilder open={open === 'builder'} onClose={() => setOpen(null)} />
+      {open === 'exchange' && (
+        <Suspense fallback={null}>
+          <ExchangeDialog room={room} onClose={() => setOpen(null)} />
+        </Suspense>
+      )}
     </>
   )
 }
@@ -56,37 +77,48 @@ function RoomTabs({ current, onNew }: { current: Room | null; onNew: () => void 
   )
 }
 
+const NOBODY: ReadonlySet<string> = new Set()
+
 function RoomWork({ room }: { room: Room }) {
-  const { site } = useFacts()
+  const { site, shelf } = useFacts()
   const plan = usePlan()
   const log = useLog()
   const now = useNow()
   const [pick, setPick] = useState<Pick>({ kind: 'room' })
-  const hems = useMemo(
-    () => (plan?.hems ?? []).filter((hem) => hem.roomId === room.id && isDrawable(room, hem)),
-    [plan, room],
-  )
+  const [chosen, setChosen] = useState(NOBODY)
+  // Worked out here rather than waited for: an edit shows its hems in the same frame, however large the job.
+  const hems = useMemo(() => deriveHems(room, shelf).hems, [room, shelf])
   const coats = (hem: Hem) => room.steps.find((step) => step.id === hem.stepId)?.coats ?? 1
   const spans = useMemo(
     () => new Map(plan?.pulls.flatMap((pull) => pull.hemIds.map((id) => [id, pull.spans] as const))),
     [plan],
   )
+  const onPick = (next: Pick, more = false) => {
+    if (more && next.kind === 'hem') {
+      const before = pick.kind === 'hem' && chosen.size === 0 ? [pick.id] : [...chosen]
+      setChosen(new Set(before.includes(next.id) ? before.filter((id) => id !== next.id) : [...before, next.id]))
+    } else setChosen(NOBODY)
+    setPick(next)
+  }
   const metres = formatRun(
     hems.reduce((sum, hem) => sum + hem.lengthMm, 0),
     site.units,
   )
-  const pickedWall = wallName(room, pick, hems)
   return (
     <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_330px] lg:px-6">
       <div className="grid min-w-0 content-start gap-4">
-        <Panel title={W.walk.unrolled} aside={<span className="text-soft">{W.walk.hems(hems.length, metres)}</span>}>
-          <div className="overflow-x-auto">
+        <Panel
+          title={room.kind === 'room' ? W.walk.unrolled : W.walk.elevation}
+          aside={<span className="mr-36 text-soft">{W.walk.hems(hems.length, metres)}</span>}
+        >
+          <div className="-mt-9 overflow-x-auto pt-9">
             <UnrolledRoom
               room={room}
               hems={hems}
               units={site.units}
               picked={pick}
-              onPick={setPick}
+              chosen={chosen}
+              onPick={onPick}
               stitch={(hem) => stitchOf(hemState(log, hem.id), coats(hem), spans.get(hem.id) ?? null, now)}
             />
           </div>
@@ -94,22 +126,48 @@ function RoomWork({ room }: { room: Room }) {
             <StitchKey />
           </div>
         </Panel>
-        <div className="grid gap-4 md:grid-cols-[auto_minmax(0,1fr)]">
+        <div className="grid gap-4 md:grid-cols-[252px_minmax(0,1fr)]">
           <Panel title={W.walk.plan}>
-            <RoomPlan walls={room.walls} picked={pickedWall} size={190} />
-            <AddToWall room={room} onPick={setPick} />
+            {room.kind === 'room' && <Outline room={room} picked={wallName(room, pick, hems)} />}
+            <AddToWall room={room} onPick={onPick} />
           </Panel>
           <StepsPanel room={room} />
         </div>
       </div>
-      <Inspector room={room} pick={pick} onPick={setPick} />
+      <Inspector room={room} hems={hems} pick={pick} chosen={chosen} onPick={onPick} />
     </div>
   )
 }
 
-/** While an edit waits for its plan, hems of a wall that has just gone are not drawn. */
-const isDrawable = (room: Room, hem: Hem): boolean =>
-  hem.segments.every((segment) => room.walls.some((wall) => wall.id === segment.wallId))
+/** The small plan; its corners can be dragged. */
+function Outline({ room, picked }: { room: Room; picked: string | null }) {
+  const editRoom = useEditRoom(room.id)
+  return (
+    <RoomPlan
+      walls={room.walls}
+      picked={picked}
+      size={210}
+      onMove={(index, to) =>
+        editRoom((before) => {
+          const walls = moveCorner(before.walls, index, to)
+          // A stretched wall takes its top along.
+          return walls
+            ? {
+                ...before,
+                walls: walls.map((wall, i) => ({
+                  ...wall,
+                  top: wall.top.map((point) => ({
+                    ...point,
+                    atMm: Math.round((point.atMm * wall.lengthMm) / before.walls[i]!.lengthMm),
+                  })),
+                })),
+              }
+            : before
+        })
+      }
+    />
+  )
+}
 
 function wallName(room: Room, pick: Pick, hems: readonly Hem[]): string | null {
   const byId = (id: string | undefined) => room.walls.find((wall) => wall.id === id)?.name ?? null
@@ -119,9 +177,12 @@ function wallName(room: Room, pick: Pick, hems: readonly Hem[]): string | null {
     case 'face':
       return byId(pick.key.split(':')[1])
     case 'opening':
-      return byId(room.openings.find((each) => each.id === pick.id)?.wallId)
     case 'fitting':
-      return byId(room.fittings.find((each) => each.id === pick.id)?.wallId)
+    case 'piece':
+      return byId([...room.openings, ...room.fittings, ...room.pieces].find((each) => each.id === pick.id)?.wallId)
+    case 'foot':
+      return byId(room.foot.find((each) => each.id === pick.id)?.wallId)
+    case 'band':
     case 'room':
       return null
   }

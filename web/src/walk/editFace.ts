@@ -1,32 +1,55 @@
 import type { Face, Room } from '@crisp-hem/core'
 
+const inList = <T extends { readonly id: string }>(
+  list: readonly T[],
+  id: string | undefined,
+  change: (each: T) => T,
+): T[] => list.map((each) => (each.id === id ? change(each) : each))
+
 /** A room with one face changed; `walls` changes all of them. The room itself when there is no such face. */
 export function withFace(room: Room, key: string, change: (face: Face) => Face): Room {
   const [kind, id] = key.split(':')
-  const onOpening = (part: 'casing' | 'leaf') => ({
-    ...room,
-    openings: room.openings.map((each) =>
-      each.id === id && each[part] ? { ...each, [part]: change(each[part]) } : each,
-    ),
-  })
+  const own = <T extends { readonly id: string; readonly face: Face }>(list: readonly T[]) =>
+    inList(list, id, (each) => ({ ...each, face: change(each.face) }))
+  const part = (name: 'casing' | 'leaf') =>
+    inList(room.openings, id, (each) => (each[name] ? { ...each, [name]: change(each[name]) } : each))
   switch (kind) {
     case 'ceiling':
       return { ...room, ceiling: change(room.ceiling) }
     case 'floor':
-      return { ...room, floor: change(room.floor) }
+      if (id === undefined) return { ...room, floor: change(room.floor) }
+      return {
+        ...room,
+        foot: inList(room.foot, id, (each) => (each.floor ? { ...each, floor: change(each.floor) } : each)),
+      }
     case 'skirting':
       return room.skirting ? { ...room, skirting: { ...room.skirting, face: change(room.skirting.face) } } : room
     case 'walls':
       return { ...room, walls: room.walls.map((wall) => ({ ...wall, face: change(wall.face) })) }
     case 'wall':
-      return {
-        ...room,
-        walls: room.walls.map((wall) => (wall.id === id ? { ...wall, face: change(wall.face) } : wall)),
-      }
+      return { ...room, walls: own(room.walls) }
+    case 'band':
+      return { ...room, bands: own(room.bands) }
+    case 'piece':
+      return { ...room, pieces: own(room.pieces) }
     case 'casing':
     case 'leaf':
-      return onOpening(kind)
+      return { ...room, openings: part(kind) }
     default:
       return room
   }
+}
+
+/** The room with what the scope says of a face; null takes it back. */
+export function withScope(room: Room, face: string, scope: Room['scopes'][number]['scope'] | null, note = ''): Room {
+  const others = room.scopes.filter((each) => each.face !== face)
+  return { ...room, scopes: scope === null ? others : [...others, { face, scope, note }] }
+}
+
+/** Steps that named one of these faces no longer do; one that named nothing else goes. */
+export function withoutTargets(room: Room, gone: readonly string[]): Room['steps'] {
+  return room.steps.flatMap((step) => {
+    const targets = step.targets.filter((target) => !gone.includes(target))
+    return targets.length > 0 ? [{ ...step, targets }] : []
+  })
 }

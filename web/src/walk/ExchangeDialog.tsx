@@ -1,0 +1,163 @@
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import {
+  deriveHems,
+  DRAWING_UNITS,
+  newRoom,
+  outlineAreaMm2,
+  outlinesOf,
+  readOpeningsCsv,
+  writeOpeningsCsv,
+  type DrawingUnit,
+  type RawDrawing,
+  type Room,
+} from '@crisp-hem/core'
+import { readDxf, readSvg } from '@crisp-hem/core/exchange'
+import { noticed } from '../state/noticeSlice'
+import { useEdit, useFacts } from '../state/useJob'
+import { useAppDispatch } from '../store'
+import { Button } from '../ui/Button'
+import { Dialog } from '../ui/Dialog'
+import { CheckField, ChoiceField } from '../ui/fields'
+import { FileButton } from '../ui/FileButton'
+import { saveText } from '../ui/saveText'
+import { W } from '../words'
+import { sheetSvg, writeRoomDxf } from './drawingFiles'
+import { newAreaId } from './RoomBuilder'
+
+/** Outlines and openings in, drawings out. */
+export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: () => void }) {
+  const { shelf, rooms, site, id } = useFacts()
+  const edit = useEdit()
+  const dispatch = useAppDispatch()
+  const [drawing, setDrawing] = useState<RawDrawing | null>(null)
+  const say = (text: string, tone: 'plain' | 'wrong') => dispatch(noticed({ text, tone, undo: null }))
+  const attempt = (work: () => void) => {
+    try {
+      work()
+    } catch (error) {
+      say(W.exchange.refused + (error as Error).message, 'wrong')
+    }
+  }
+  const readDrawing = (text: string, name: string) =>
+    attempt(() => setDrawing(/\.svg$/i.test(name) ? readSvg(text) : readDxf(text)))
+  const readOpenings = (text: string) =>
+    attempt(() => {
+      const read = readOpeningsCsv(text, rooms, site.units)
+      const taken = edit((facts) => ({
+        ...facts,
+        rooms: facts.rooms.map((each) => {
+          const own = read.filter((one) => one.roomId === each.id).map((one) => one.opening)
+          return own.length > 0 ? { ...each, openings: [...each.openings, ...own] } : each
+        }),
+      }))
+      if (taken) say(W.exchange.openingsTaken(read.length), 'plain')
+    })
+  const saveSvg = (of: Room) => {
+    const svg = sheetSvg(of.id)
+    if (svg) saveText(`${of.name}.svg`, svg, 'image/svg+xml')
+  }
+  return (
+    <Dialog open onClose={onClose} title={W.exchange.title} wide>
+      <div className="grid gap-4">
+        <section>
+          <h3 className="mb-1">{W.exchange.in}</h3>
+          <div className="flex flex-wrap gap-2">
+            <FileButton label={W.exchange.outlines} accept=".dxf,.svg" onText={readDrawing} />
+            <FileButton label={W.exchange.openings} accept=".csv,text/csv" onText={readOpenings} />
+          </div>
+          {drawing && <Found drawing={drawing} onDone={onClose} />}
+        </section>
+        <section>
+          <h3 className="mb-1">{W.exchange.out}</h3>
+          <div className="flex flex-wrap gap-2">
+            {room && (
+              <>
+                <Button onClick={() => saveSvg(room)}>{W.exchange.svg(room.name)}</Button>
+                <Button
+                  onClick={() =>
+                    saveText(`${room.name}.dxf`, writeRoomDxf(room, deriveHems(room, shelf).hems), 'image/vnd.dxf')
+                  }
+                >
+                  {W.exchange.dxf(room.name)}
+                </Button>
+              </>
+            )}
+            <Button onClick={() => saveText(`${id}-openings.csv`, writeOpeningsCsv(rooms, site.units), 'text/csv')}>
+              {W.exchange.openingsOut}
+            </Button>
+          </div>
+        </section>
+      </div>
+    </Dialog>
+  )
+}
+
+/** What a drawing holds: the unit where it does not say, which outlines to take, and what was not understood. */
+function Found({ drawing, onDone }: { drawing: RawDrawing; onDone: () => void }) {
+  const { id: jobId } = useFacts()
+  const edit = useEdit()
+  const navigate = useNavigate()
+  const [unit, setUnit] = useState<DrawingUnit | ''>(drawing.unit ?? '')
+  const [left, setLeft] = useState<ReadonlySet<number>>(new Set())
+  const found = unit === '' ? null : outlinesOf(drawing, unit)
+  const take = () => {
+    if (!found) return
+    const rooms = found.outlines
+      .filter((_, i) => !left.has(i))
+      .map((outline) => newRoom(newAreaId(), outline.name, outline.legs))
+    if (rooms.length === 0 || !edit((facts) => ({ ...facts, rooms: [...facts.rooms, ...rooms] }))) return
+    onDone()
+    void navigate(`/jobs/${jobId}/walk/${rooms[0]!.id}`)
+  }
+  return (
+    <div className="mt-3 grid gap-2 bg-deep p-3">
+      <ChoiceField
+        label={drawing.unit ? W.exchange.unit : W.exchange.unitMissing}
+        value={unit}
+        options={[
+          ...(drawing.unit ? [] : [{ value: '' as const, text: W.exchange.choose }]),
+          ...(Object.keys(DRAWING_UNITS) as DrawingUnit[]),
+        ]}
+        onCommit={setUnit}
+      />
+      {found && (
+        <>
+          {found.outlines.map((outline, i) => (
+            <CheckField
+              key={i}
+              label={W.exchange.outline(
+                outline.name,
+                outline.legs.length,
+                (outlineAreaMm2(outline.legs) / 1e6).toFixed(1),
+              )}
+              checked={!left.has(i)}
+              onChange={(on) => {
+                const next = new Set(left)
+                if (on) next.delete(i)
+                else next.add(i)
+                setLeft(next)
+              }}
+            />
+          ))}
+          {found.outlines.length === 0 && <p>{W.exchange.nothing}</p>}
+          {found.skipped.length > 0 && (
+            <details open className="text-sm">
+              <summary className="font-semibold">{W.exchange.skipped}</summary>
+              <ul className="list-disc pl-5">
+                {found.skipped.map((each) => (
+                  <li key={each}>{each}</li>
+                ))}
+              </ul>
+            </details>
+          )}
+          <div>
+            <Button tone="act" disabled={found.outlines.length === left.size} onClick={take}>
+              {W.exchange.take}
+            </Button>
+          </div>
+        </>
+      )}
+    </div>
+  )
+}
