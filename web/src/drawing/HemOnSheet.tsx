@@ -1,6 +1,6 @@
 import { memo } from 'react'
 import { formatLength, type Hem, type UnitSystem } from '@crisp-hem/core'
-import { HemStitch } from './HemStitch'
+import { HemStitch, PlateStitch } from './HemStitch'
 import type { Pick } from './pick'
 import { paintSide, type Stitch } from './stitch'
 import type { Unrolled } from './unroll'
@@ -21,8 +21,10 @@ export const HemOnSheet = memo(function HemOnSheet(props: HemOnSheetProps) {
   const { hem, drawing, stitch, picked, tabbable, units, onPick } = props
   const lines = hem.segments.map(drawing.line)
   const side = paintSide(hem)
-  const small = hem.kind === 'wall to fitting' || hem.lengthMm * drawing.scale < 60
+  const plate = hem.kind === 'wall to fitting'
+  const small = plate || hem.lengthMm * drawing.scale < 60
   const pick: Pick = { kind: 'hem', id: hem.id }
+  const path = lines.map(({ x1, y1, x2, y2 }) => `M${x1} ${y1}L${x2} ${y2}`).join('')
   return (
     <g
       data-hem={hem.id}
@@ -34,23 +36,15 @@ export const HemOnSheet = memo(function HemOnSheet(props: HemOnSheetProps) {
       onClick={(event) => onPick(pick, event.shiftKey)}
       onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && onPick(pick, event.shiftKey)}
     >
-      {picked &&
-        lines.map((line, i) => (
-          <line
-            key={i}
-            {...line}
-            stroke="var(--ink)"
-            strokeWidth={small ? 9 : 15}
-            strokeLinecap="square"
-            opacity="0.25"
-          />
-        ))}
-      {lines.map((line, i) => (
-        <HemStitch key={i} line={line} stitch={stitch} side={side} half={small ? 1.5 : 3.2} />
-      ))}
-      {lines.map((line, i) => (
-        <line key={i} {...line} stroke="transparent" strokeWidth={small ? 7 : 12} />
-      ))}
+      {picked && (
+        <path d={path} stroke="var(--ink)" strokeWidth={small ? 9 : 15} strokeLinecap="square" opacity="0.25" />
+      )}
+      {plate ? (
+        <PlateStitch path={path} stitch={stitch} />
+      ) : (
+        lines.map((line, i) => <HemStitch key={i} line={line} stitch={stitch} side={side} half={small ? 1.5 : 3.2} />)
+      )}
+      <path d={path} stroke="transparent" strokeWidth={small ? 7 : 12} />
     </g>
   )
 })

@@ -82,6 +82,32 @@ function StitchBody({ stitch, side, half, length }: { stitch: Stitch; side: -1 |
   }
 }
 
+/** The hem round a plate a few px wide: the same states, told by line and dash alone. */
+export function PlateStitch({ path, stitch }: { path: string; stitch: Stitch }) {
+  const taped = stitch === 'laid' || stitch === 'sealed' || stitch === 'coated'
+  const stroke = stitch === 'due' ? 'var(--act)' : stitch === 'skipped' ? 'var(--soft)' : 'var(--ink)'
+  return (
+    <>
+      {taped && <path d={path} stroke="var(--kraft)" strokeWidth="4" />}
+      <path d={path} stroke={stroke} strokeWidth={stitch === 'due' ? 4 : 1.3} strokeDasharray={PLATE_DASH[stitch]} />
+      {(stitch === 'coated' || stitch === 'due') && (
+        <path d={path} stroke="var(--paint)" strokeWidth="7" strokeDasharray="1 3" opacity="0.7" />
+      )}
+    </>
+  )
+}
+
+const PLATE_DASH: Record<Stitch, string | undefined> = {
+  planned: '4 2.5',
+  laid: '1 5',
+  sealed: '1 2',
+  coated: '1 5',
+  due: undefined,
+  pulled: undefined,
+  inspected: undefined,
+  skipped: '1 4',
+}
+
 function Tape({ half, length }: { half: number; length: number }) {
   return (
     <>
