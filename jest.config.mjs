@@ -18,7 +18,9 @@ export default {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(@date-fns/tz|svg-pathdata|psychrolib|suncalc|content-disposition|cookie|mime)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@date-fns/tz|svg-pathdata|psychrolib|suncalc|content-disposition|cookie|mime)/)',
+  ],
   moduleNameMapper: {
     '^@crisp-hem/core$': '<rootDir>/core/src/index.ts',
     '^@crisp-hem/core/exchange$': '<rootDir>/core/src/exchange/index.ts',

@@ -21,7 +21,7 @@ test('from nothing to a pulled and inspected round, over a restart', async ({ pa
 
   // A room, typed wall by wall: two walls and close.
   await page.getByRole('button', { name: 'New room' }).click()
-  await page.getByLabel('Room', { exact: true }).fill('Front room')
+  await page.getByRole('dialog').getByLabel('Name').fill('Front room')
   await page.getByLabel('Wall A').fill('four metres')
   await page.getByLabel('Wall A').press('Enter')
   await expect(page.getByRole('alert')).toContainText('was not understood')
@@ -34,7 +34,7 @@ test('from nothing to a pulled and inspected round, over a restart', async ({ pa
   await expect(page.getByRole('heading', { level: 1, name: 'Front room' })).toBeVisible()
 
   // A door, and one coating step only, of one coat: walls.
-  await page.getByRole('button', { name: 'Add door' }).click()
+  await page.getByRole('button', { name: 'Add it to the wall' }).click()
   await expect(page.getByRole('heading', { name: 'door 1' })).toBeVisible()
   await page.getByRole('button', { name: 'Remove: Ceiling' }).click()
   await page.getByRole('button', { name: 'Remove: Trim' }).click()

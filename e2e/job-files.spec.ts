@@ -21,8 +21,8 @@ test('a job goes out as a file and comes back; a bad file is refused with its pl
   expect(download.suggestedFilename()).toBe('tern-quay.hem.json')
 
   const input = page.locator('input[type=file]')
-  await input.setInputFiles(pick('bad.hem.json', text.replace('"turn": "right"', '"turn": "round"')))
-  await expect(page.getByRole('alert')).toContainText('rooms[0].walls[0].turn')
+  await input.setInputFiles(pick('bad.hem.json', text.replace('"turnDeg": 90', '"turnDeg": "round"')))
+  await expect(page.getByRole('alert')).toContainText('rooms[0].walls[0].turnDeg')
   await expect(page.getByRole('alert')).toContainText('Nothing was changed')
   await expect(page.getByRole('article')).toHaveCount(2)
   await input.setInputFiles(pick('worse.hem.json', '{ not json'))

@@ -87,7 +87,7 @@ test('by keyboard only: an L with an alcove, a two-tone line and four openings, 
   await page.keyboard.press('Space')
   await page.keyboard.press('Shift+Tab')
   await page.keyboard.press('Space')
-  await expect(page.locator('[data-hem*="band:b1|wall:w1#over"]').first()).toBeVisible()
+  await expect(page.locator('[data-hem*="band:b1|wall:w1#over"]')).toHaveCount(2)
   const full = await hemCount(page)
   expect(full).toBeGreaterThan(bare + 10)
 
@@ -189,6 +189,24 @@ test('a corner is moved by key and the room stays closed; the stick types into t
   const before = await length.inputValue()
   await page.keyboard.press('F8')
   await expect(length).not.toHaveValue(before)
+})
+
+test('lengths are typed wall after wall: Enter takes one and goes on to the next', async ({ page }) => {
+  await page.goto(`${server.url}/jobs/tern-quay/walk/kitchen`)
+  await page.locator('[data-sheet] [aria-label="wall A"]').click({ position: { x: 6, y: 60 } })
+  await expect(page.getByLabel('Length')).toBeFocused()
+  for (const [length, next] of [
+    ['4.1', 'wall B'],
+    ['2.95 m', 'wall C'],
+  ] as const) {
+    await page.keyboard.press('Control+a')
+    await page.keyboard.type(length)
+    await page.keyboard.press('Enter')
+    await expect(page.getByLabel('inspector').getByRole('heading', { name: next })).toBeVisible()
+    await expect(page.getByLabel('Length')).toBeFocused()
+  }
+  // The opposite walls went along.
+  await expect(page.getByLabel('Length')).toHaveValue('4.10 m')
 })
 
 test('a picture is kept with its hem; what is no picture is refused', async ({ page }) => {

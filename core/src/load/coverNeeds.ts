@@ -1,5 +1,5 @@
 import type { Cover, Shelf } from '../catalogue/types'
-import { outlineAreaMm2 } from '../survey/outline'
+import { faceAreaMm2 } from '../survey/areas'
 import { stepOf } from '../survey/faces'
 import type { Room } from '../survey/types'
 
@@ -21,6 +21,7 @@ export function coverNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   const sprayed = room.steps.filter((step) => step.tool === 'spray')
   return [
     ...floorNeed(room, shelf, sprayed.length > 0),
+    ...pieceNeeds(room, shelf),
     ...(sprayed.length > 0 ? glassNeeds(room, shelf) : []),
     ...(sprayed.some((step) => step.targets.includes('ceiling')) ? wallNeeds(room, shelf) : []),
   ]
@@ -28,7 +29,7 @@ export function coverNeeds(room: Room, shelf: Shelf): CoverNeed[] {
 
 function floorNeed(room: Room, shelf: Shelf, sprayed: boolean): CoverNeed[] {
   if (stepOf(room, 'floor')) return []
-  const areaMm2 = outlineAreaMm2(room.walls)
+  const areaMm2 = faceAreaMm2(room, 'floor')
   const cloth = widest(shelf.covers.filter((cover) => cover.kind === 'cloth'))
   const paper = widest(shelf.covers.filter((cover) => cover.kind === 'paper' && cover.widthMm >= 600))
   const wet = sprayed ? 'paint mist falls on it' : 'drips and spilled paint'
@@ -43,6 +44,55 @@ function floorNeed(room: Room, shelf: Shelf, sprayed: boolean): CoverNeed[] {
 
 const widest = (covers: readonly Cover[]): Cover | undefined =>
   [...covers].sort((a, b) => b.widthMm * b.lengthMm - a.widthMm * a.lengthMm)[0]
+
+/** Hems of a sheet hang over on every side, mm. From memory. */
+const OVERHANG_MM = 300
+
+/** Furniture is sheeted even where only the ceiling is painted; full cabinets are papered, stairs get a runner. */
+function pieceNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+  const film = widest(shelf.covers.filter((cover) => cover.kind === 'film'))
+  const paper = widest(shelf.covers.filter((cover) => cover.kind === 'paper' && cover.widthMm >= 600))
+  const runner = [...shelf.covers.filter((cover) => cover.kind === 'cloth')].sort((a, b) => a.widthMm - b.widthMm)[0]
+  return room.pieces.flatMap((piece): CoverNeed[] => {
+    const painted = stepOf(room, `piece:${piece.id}`) !== null
+    const roll = (cover: Cover, why: string, areaMm2: number) =>
+      rollNeed(room, piece.name, why, cover, areaMm2 / cover.widthMm, areaMm2)
+    switch (piece.kind) {
+      case 'furniture': {
+        // The sheet falls to the floor on all four sides.
+        const long = piece.widthMm + 2 * (piece.heightMm + OVERHANG_MM)
+        const deep = piece.depthMm + 2 * (piece.heightMm + OVERHANG_MM)
+        return film ? [roll(film, 'a knocked-over bucket, a falling pole', long * deep)] : []
+      }
+      case 'cabinets':
+        if (painted)
+          return piece.inUse && paper
+            ? [roll(paper, 'contents stay; paper, since paint flakes off film', piece.widthMm * piece.heightMm)]
+            : []
+        return film ? [roll(film, 'spatter on its fronts', piece.widthMm * (piece.heightMm + piece.depthMm))] : []
+      case 'radiator':
+        return painted || !film ? [] : [roll(film, 'spatter on it', piece.widthMm * (piece.heightMm + OVERHANG_MM))]
+      case 'stairs': {
+        const long = piece.heightMm + piece.depthMm
+        const areaMm2 = long * piece.widthMm
+        const pieces = runner ? Math.ceil(long / (runner.lengthMm * 0.9)) : 0
+        return runner && !painted
+          ? [
+              {
+                roomId: room.id,
+                what: piece.name,
+                why: 'feet; a runner that does not slip',
+                coverId: runner.id,
+                runMm: 0,
+                pieces,
+                areaMm2,
+              },
+            ]
+          : []
+      }
+    }
+  })
+}
 
 function glassNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   return room.openings

@@ -50,3 +50,25 @@ test('spraying covers glass and floor; rolling only the floor', () => {
     ['door 2', 'skein-window'],
   ])
 })
+
+// By hand: 1.8 × 0.9 × 0.9 m with 0.3 m over: (1.8 + 2·1.2) × (0.9 + 2·1.2) = 4.2 × 3.3 m².
+test('pieces are covered: furniture sheeted, full cabinets papered, stairs with a runner', () => {
+  const job = ternQuaySurvey()
+  const kitchen = job.rooms.find((room) => room.id === 'kitchen')!
+  const piece = { ...kitchen.pieces[0]!, widthMm: 1800, heightMm: 900, depthMm: 900 }
+  const needs = coverNeeds(
+    {
+      ...kitchen,
+      pieces: [
+        { ...piece, id: 'f', name: 'sofa', kind: 'furniture' },
+        piece,
+        { ...piece, id: 's', name: 'stair', kind: 'stairs', count: 8 },
+      ],
+    },
+    job.shelf,
+  )
+  const need = (what: string) => needs.find((each) => each.what === what)!
+  const kind = (what: string) => job.shelf.covers.find((cover) => cover.id === need(what).coverId)!.kind
+  expect(need('sofa').areaMm2).toBe(4200 * 3300)
+  expect([kind('sofa'), kind('base cabinets'), kind('stair')]).toEqual(['film', 'paper', 'cloth'])
+})

@@ -4,6 +4,7 @@ import { liftPerMetre, safeAgeRefMin } from '../risk/lift'
 import { residuePerMetre, STAY_MARGIN, stayDaysOf, stayUsed } from '../risk/residue'
 import { needsScore, tearPerMetre } from '../risk/tear'
 import { MIN_PER_DAY } from '../units/time'
+import { leadRisk } from '../survey/lead'
 import { SCHOOLS, type School } from '../survey/types'
 import { figure, said, type Said } from '../words/say'
 import type { HemContext } from './hemContext'
@@ -38,7 +39,7 @@ function judge(ctx: HemContext, school: School, tape: Tape): Candidate {
   const { seal, sealant } = sealOf(ctx, school)
   const pressing: Pressing = ctx.house.press
   const setup = edgeSetup(ctx, tape, seal, pressing)
-  const safeAge = safeAgeRefMin(tape.gripN25, ctx.keepFinish, ctx.house.maxLift)
+  const safeAge = safeAgeRefMin(tape.gripN25, ctx.keepFinish, liftLimit(ctx))
   const stayDays = stayDaysOf(tape, ctx.outdoors)
   const used = stayUsed(ctx.clocks.stay, stayDays, ctx.layAt, ctx.layAt + expectedStayMin(ctx))
   const risks: RecipeRisks = {
@@ -154,6 +155,13 @@ function hardRule(
     if (isFullSkim(ctx)) return said('out.full_skim', { face })
     if (house.pull === 'dry') return said('out.bead_dry')
   }
+  if (risks.lift.mean > liftLimit(ctx) && risks.lift.mean <= house.maxLift)
+    return said('out.lead_lift', {
+      grip,
+      face,
+      lift: figure(risks.lift.mean * 100),
+      limit: figure(liftLimit(ctx) * 100),
+    })
   if (safeAge === null) return said('out.never_safe', { grip, face, soundness: ctx.keepFinish.soundness })
   if (risks.lift.mean > house.maxLift) return said('out.lift', { grip, face, lift: figure(risks.lift.mean * 100) })
   if (used > STAY_MARGIN.value) {
@@ -165,6 +173,15 @@ function hardRule(
   }
   return null
 }
+
+/** Share of the accepted lift that is left where the old finish may hold lead: a chip of it is more than a touch-up. From memory. */
+const LEAD_LIFT_SHARE = 0.25
+
+/** Most lift accepted on this keep side. */
+const liftLimit = (ctx: HemContext): number =>
+  ctx.hem.keepStepId === null && ctx.keepFinish.soundness !== 'unpainted hard' && leadRisk(ctx)?.mayHold
+    ? ctx.house.maxLift * LEAD_LIFT_SHARE
+    : ctx.house.maxLift
 
 /** A full skim shows everything that stays on it. */
 const isFullSkim = (ctx: HemContext): boolean =>

@@ -101,3 +101,30 @@ test('expected cost by hand', () => {
   expect(recipe.cost.material).toBe(42)
   expect(recipe.cost.total).toBe(recipe.cost.material + recipe.cost.labour + recipe.cost.mending)
 })
+
+test('over old paint that may hold lead only a quarter of the lift is taken, and it says so', () => {
+  const usual = safe(ceilingLine(job({}, { soundness: 'unknown' })))
+  const old = job({ maxLift: 2 * usual.risks.lift.mean }, { soundness: 'unknown' })
+  const before = { ...old, site: { ...old.site, yearBuilt: 1950, country: 'US' } }
+  const out = (of: Job) => ceilingLine(of).ruledOut.filter((each) => each.why.code === 'out.lead_lift')
+  expect(out(old)).toEqual([])
+  expect(out(before).map((each) => each.tapeId)).toContain(usual.tapeId)
+  const built = job()
+  const caution = safe(ceilingLine({ ...built, site: before.site })).cautions.map((each) => each.code)
+  expect(caution).toContain('care.lead')
+})
+
+test('tests on site decide: chalk on the cloth leaves no tape, a clean cross-cut allows what an unknown history did not', () => {
+  expect(ceilingLine(job({}, { rub: 'chalks' })).safe).toBe(false)
+  const tooStrong = (face: Partial<Face>) =>
+    ceilingLine(job({}, face)).ruledOut.filter((each) => /^out.(lift|never_safe)$/.test(each.why.code)).length
+  expect(tooStrong({ soundness: 'unknown', crossCut: 0 })).toBeLessThan(tooStrong({ soundness: 'unknown' }))
+})
+
+test('a wandering edge, a two-tone line and cleaning stand in the steps', () => {
+  const base = job({}, { prep: ['degrease', 'dust'] })
+  const [room] = base.rooms
+  const lines = [{ edge: 'wall:w1|ceiling', wanderMm: 6, way: null }]
+  const recipe = safe(ceilingLine({ ...base, rooms: [{ ...room!, lines }] }))
+  expect(recipe.steps.map((each) => each.code).slice(0, 3)).toEqual(['step.prep', 'step.clean', 'step.straighten'])
+})

@@ -21,6 +21,8 @@ export const EN = {
   'why.cheapest': 'One of {count} safe ways: {cost}, of which {mending} is mending to expect.',
   'why.unknown_history': 'Nobody knows how old {face} is: treated as delicate.',
   // why a candidate was ruled out
+  'out.lead_lift':
+    'Grip {grip} N: {lift} % lift risk on {face}; over old paint that may hold lead only {limit} % is taken.',
   'out.lift': 'grip {grip} N would lift {face}: {lift} % a metre at laying',
   'out.never_safe': 'grip {grip} N is never safe on {face} ({soundness})',
   'out.stay': 'stays {need} d, label says {label} d',

@@ -35,10 +35,12 @@ interface TextFieldProps {
   readonly step?: string
   /** Attributes for the input itself, such as what kind of reading it takes. */
   readonly marks?: Readonly<Record<string, string>>
+  /** After Enter, once what was typed has been taken. */
+  readonly onEnter?: () => void
 }
 
 /** Text that counts when it is left or Enter is pressed; Escape brings the old value back. */
-export function TextField({ label, value, onCommit, type = 'text', autoFocus, step, marks }: TextFieldProps) {
+export function TextField({ label, value, onCommit, type = 'text', autoFocus, step, marks, onEnter }: TextFieldProps) {
   const [draft, setDraft] = useState(value)
   const [wrong, setWrong] = useState<string | null>(null)
   // A value changed from outside replaces what was being typed.
@@ -48,11 +50,16 @@ export function TextField({ label, value, onCommit, type = 'text', autoFocus, st
     setDraft(value)
     setWrong(null)
   }
-  const commit = () => {
-    if (draft === value) return setWrong(null)
+  /** Whether what is typed was taken. */
+  const commit = (): boolean => {
+    if (draft === value) {
+      setWrong(null)
+      return true
+    }
     const answer = onCommit(draft)
     setWrong(typeof answer === 'string' ? answer : null)
     if (answer === false) setDraft(value)
+    return answer !== false && typeof answer !== 'string'
   }
   return (
     <Labelled label={label} hint={wrong}>
@@ -69,7 +76,7 @@ export function TextField({ label, value, onCommit, type = 'text', autoFocus, st
           onChange={(event) => setDraft(event.target.value)}
           onBlur={commit}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') commit()
+            if (event.key === 'Enter' && commit()) onEnter?.()
             if (event.key === 'Escape') {
               setDraft(value)
               setWrong(null)
@@ -90,12 +97,15 @@ interface LengthFieldProps {
   readonly units: UnitSystem
   readonly onCommit: (mm: number) => boolean | void
   readonly allowZero?: boolean
+  readonly autoFocus?: boolean
+  readonly onEnter?: () => void
 }
 
 /** A length as the site writes it; what cannot be read says what can. */
-export function LengthField({ label, mm, units, onCommit, allowZero = false }: LengthFieldProps) {
+export function LengthField({ label, mm, units, onCommit, allowZero = false, ...rest }: LengthFieldProps) {
   return (
     <TextField
+      {...rest}
       label={label}
       marks={LENGTH_MARKS}
       value={formatLength(mm, units)}

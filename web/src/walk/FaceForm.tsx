@@ -14,6 +14,7 @@ import {
   type Face,
   type Room,
 } from '@crisp-hem/core'
+import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { CheckField, ChoiceField, TextField } from '../ui/fields'
@@ -26,8 +27,14 @@ import { LastCoatForm } from './LastCoatForm'
 import { TexturePicker } from './TexturePicker'
 import { WallShape } from './WallShape'
 
+interface FaceFormProps {
+  readonly room: Room
+  readonly faceKey: string
+  readonly onPick: (pick: Pick) => void
+}
+
 /** What a face is made of, how it holds, what the scope says of it, and what was put on it last. */
-export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
+export function FaceForm({ room, faceKey, onPick }: FaceFormProps) {
   const editRoom = useEditRoom(room.id)
   const { shelf } = useFacts()
   const face = faceOf(room, faceKey)
@@ -43,7 +50,9 @@ export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
           ? `${W.walk.paints}: ${step.name}, ${step.colour} (${coatingOf(shelf, step.coatingId).name})`
           : W.walk.kept}
       </p>
-      {wall && <WallShape room={room} wall={wall} />}
+      {wall && (
+        <WallShape room={room} wall={wall} onNext={() => onPick({ kind: 'face', key: nextWall(room, wall.id) })} />
+      )}
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <ScopeField room={room} faceKey={faceKey} />
         <ChoiceField
@@ -74,6 +83,12 @@ export function FaceForm({ room, faceKey }: { room: Room; faceKey: string }) {
       )}
     </Panel>
   )
+}
+
+/** The wall to the right; after the last one, the first. */
+function nextWall(room: Room, wallId: string): string {
+  const index = room.walls.findIndex((each) => each.id === wallId)
+  return `wall:${room.walls[(index + 1) % room.walls.length]!.id}`
 }
 
 const AS_PLANNED = ''

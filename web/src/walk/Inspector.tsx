@@ -35,7 +35,11 @@ function Picked({ room, hems, pick, chosen, onPick }: InspectorProps) {
     case 'hem':
       return <HemFacts room={room} hem={find(hems) ?? null} chosen={chosen} onPick={onPick} />
     case 'face':
-      return hasFace(room, pick.key) ? <FaceForm key={pick.key} room={room} faceKey={pick.key} /> : whole
+      return hasFace(room, pick.key) ? (
+        <FaceForm key={pick.key} room={room} faceKey={pick.key} onPick={onPick} />
+      ) : (
+        whole
+      )
     case 'opening': {
       const opening = find(room.openings)
       return opening ? <OpeningForm key={opening.id} room={room} opening={opening} onPick={onPick} /> : whole

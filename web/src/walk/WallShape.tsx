@@ -7,8 +7,8 @@ const TOPS = ['level', 'slope', 'gable'] as const
 type TopKind = (typeof TOPS)[number]
 const kindOfTop = (wall: Wall): TopKind => (wall.top.length === 0 ? 'level' : wall.top.length === 2 ? 'slope' : 'gable')
 
-/** Length, corner and top of a wall. A new length moves the wall opposite, so that the room stays closed. */
-export function WallShape({ room, wall }: { room: Room; wall: Wall }) {
+/** Length, corner and top of a wall; Enter in the length goes on to the next wall. A new length moves the wall opposite, so that the room stays closed. */
+export function WallShape({ room, wall, onNext }: { room: Room; wall: Wall; onNext: () => void }) {
   const { site } = useFacts()
   const editRoom = useEditRoom(room.id)
   const index = room.walls.findIndex((each) => each.id === wall.id)
@@ -31,7 +31,14 @@ export function WallShape({ room, wall }: { room: Room; wall: Wall }) {
     })
   return (
     <div className="mb-2 grid grid-cols-2 items-end gap-x-3 gap-y-2 border-b border-rule pb-2">
-      <LengthField label={W.walk.length} mm={wall.lengthMm} units={site.units} onCommit={resize} />
+      <LengthField
+        label={W.walk.length}
+        mm={wall.lengthMm}
+        units={site.units}
+        autoFocus
+        onCommit={resize}
+        onEnter={onNext}
+      />
       <ChoiceField
         label={W.walk.top}
         value={kindOfTop(wall)}
