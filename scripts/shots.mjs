@@ -10,6 +10,7 @@ const AT = '2027-05-12T12:46:00Z'
 const HEM = encodeURIComponent('practice2/wall:w3|ceiling')
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
+const TABLET = { width: 1024, height: 768 }
 const VIEWS = {
   jobs: { path: '/', size: DESK },
   walk: {
@@ -18,6 +19,11 @@ const VIEWS = {
     act: (page) => page.locator('[data-hem="practice2/wall:w3|ceiling"]').click({ force: true }),
   },
   'walk-elevation': { path: '/jobs/tern-quay/walk/harbour', size: DESK },
+  'walk-tablet': {
+    path: '/jobs/tern-quay/walk/kitchen',
+    size: TABLET,
+    act: (page) => page.locator('[data-sheet] [aria-label="wall C"]').click({ position: { x: 90, y: 40 } }),
+  },
   'walk-two-tone': { path: '/jobs/tern-quay/walk/recital', size: DESK },
   scope: { path: '/jobs/tern-quay/scope', size: DESK },
   recipes: { path: `/jobs/tern-quay/recipes?hem=${HEM}`, size: DESK },

@@ -11,9 +11,10 @@ export function TextureSwatch({ texture, size = 44 }: { texture: Texture; size?:
   const cell = size / per
   const dark = Math.min(0.75, Math.sqrt(valleyUm.value / 700))
   const grain = texture === 'wood grain'
-  const marks = Array.from({ length: per * per }, (_, i) => ({
+  // Grain runs across the whole swatch, so one mark a row is enough.
+  const marks = Array.from({ length: grain ? per : per * per }, (_, i) => ({
     x: ((i % per) + 0.2 + 0.6 * random()) * cell,
-    y: (Math.floor(i / per) + 0.2 + 0.6 * random()) * cell,
+    y: ((grain ? i : Math.floor(i / per)) + 0.2 + 0.6 * random()) * cell,
     r: cell * (0.22 + 0.25 * random()),
     seen: random() < voidShare,
   }))

@@ -66,7 +66,7 @@ export function UnrolledRoom({ room, hems, units, stitch, picked, chosen = NONE,
       <svg
         ref={attach}
         data-sheet={room.id}
-        className="block w-full min-w-[620px] overflow-hidden"
+        className="block w-full min-w-[430px] overflow-hidden"
         style={{ aspectRatio: `${box.width} / ${box.height}` }}
         onKeyDown={onKey}
         role="group"

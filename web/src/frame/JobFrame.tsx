@@ -87,6 +87,10 @@ function FrameHead({ onReload }: { onReload: () => void }) {
   )
 }
 
+/** Where Ctrl+Z takes back letters rather than edits. */
+const TYPED_INTO =
+  'textarea, input:not([type=checkbox]):not([type=radio]):not([type=range]):not([type=color]):not([type=file])'
+
 function FrameFoot() {
   const dispatch = useAppDispatch()
   const canUndo = useAppSelector((state) => state.job.past.length > 0)
@@ -94,7 +98,7 @@ function FrameFoot() {
   const [theme, setTheme] = useState(savedTheme)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing = (event.target as HTMLElement).closest('input, textarea, select')
+      const typing = (event.target as HTMLElement).closest(TYPED_INTO)
       if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
       event.preventDefault()
       dispatch(event.shiftKey ? redone() : undone())

@@ -178,7 +178,7 @@ export function CheckField({ label, checked, onChange }: CheckFieldProps) {
     <label className="flex min-h-9 items-center gap-2">
       <input
         type="checkbox"
-        className="size-5 accent-ink"
+        className="size-5 shrink-0 accent-ink"
         checked={checked}
         onChange={(event) => onChange(event.target.checked)}
       />

@@ -105,8 +105,8 @@ function RoomWork({ room }: { room: Room }) {
     site.units,
   )
   return (
-    <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_330px] lg:px-6">
-      <div className="grid min-w-0 content-start gap-4">
+    <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_300px] lg:px-6 xl:grid-cols-[minmax(0,1fr)_330px]">
+      <div className="grid min-w-0 grid-cols-1 content-start gap-4">
         <Panel
           title={room.kind === 'room' ? W.walk.unrolled : W.walk.elevation}
           aside={<span className="mr-36 text-soft">{W.walk.hems(hems.length, metres)}</span>}
@@ -126,7 +126,7 @@ function RoomWork({ room }: { room: Room }) {
             <StitchKey />
           </div>
         </Panel>
-        <div className="grid gap-4 md:grid-cols-[252px_minmax(0,1fr)]">
+        <div className="grid gap-4 sm:grid-cols-[252px_minmax(0,1fr)] lg:grid-cols-1 xl:grid-cols-[252px_minmax(0,1fr)]">
           <Panel title={W.walk.plan}>
             {room.kind === 'room' && <Outline room={room} picked={wallName(room, pick, hems)} />}
             <AddToWall room={room} onPick={onPick} />
