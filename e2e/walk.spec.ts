@@ -131,7 +131,7 @@ test.describe('on a tablet', () => {
     await casing.scrollIntoViewIfNeeded()
     // The path’s own box: the quads of a part of a drawing take in all its neighbours’ hatching.
     const hem = await casing.evaluate((path) => path.getBoundingClientRect().toJSON() as DOMRect)
-    await page.touchscreen.tap(hem.x + hem.width / 2, hem.y)
+    await page.touchscreen.tap(hem.x + hem.width / 2, hem.y - 3)
     await expect(page.getByText('9 short strips a side')).toBeVisible()
     const wide = await page.evaluate(() => document.documentElement.scrollWidth)
     expect(wide).toBeLessThanOrEqual(1024)
