@@ -34,6 +34,7 @@ export function gullRow(): Job {
       },
     ],
     shelf: STARTER_SHELF,
+    kit: null,
     rooms: [
       {
         ...room,

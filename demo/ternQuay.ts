@@ -460,6 +460,7 @@ export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
     house: STARTER_HOUSE,
     crews: CREWS,
     shelf: STARTER_SHELF,
+    kit: null,
     rooms: [practice(2), practice(1), recital(), corridor(), store(), kitchen(), harbourFront(), southFront()],
     log,
   }

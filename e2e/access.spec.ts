@@ -13,6 +13,8 @@ const VIEWS = [
   '/jobs/tern-quay/load',
   '/jobs/tern-quay/rounds',
   '/jobs/tern-quay/pulls',
+  '/jobs/tern-quay/walk/harbour',
+  '/jobs/tern-quay/scope',
   '/jobs/tern-quay/site',
   '/jobs/tern-quay/bench',
 ]

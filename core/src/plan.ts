@@ -3,18 +3,15 @@ import { paintFaults } from './air/paintLimits'
 import { coatingOf } from './catalogue/find'
 import { deriveHems, type BareEdge, type Hem } from './hems/deriveHems'
 import { takeLoad, type Load } from './load/takeLoad'
-import { judgeCandidates, judgingKey } from './recipes/candidates'
-import { chooseRecipe } from './recipes/chooseRecipe'
-import { estimateStepTimes } from './recipes/estimateTimes'
-import { hemContext, jobClocks, type JobClocks } from './recipes/hemContext'
+import { jobClocks, type JobClocks } from './recipes/hemContext'
 import type { Recipe, RecipeAnswer } from './recipes/recipe'
+import { roomRecipes } from './recipes/roomRecipes'
 import { foldLog } from './pulls/hemStates'
 import { pullPlans, pullReadyFor, type PullPlan } from './pulls/windows'
 import { jobRounds } from './rounds/jobRounds'
 import type { Round, Task } from './rounds/round'
 import { crewCalendars, HORIZON_DAYS, longestStretchMin, shiftFinder } from './schedule/calendar'
 import { makeSchedule, type PlacedTask } from './schedule/schedule'
-import { faceOf } from './survey/faces'
 import type { Job, Room } from './survey/types'
 import { MIN_PER_DAY, parseInstant, spanText, whenText } from './units/time'
 import { said, sayText, type Said } from './words/say'
@@ -95,32 +92,6 @@ export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
     ],
     endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
   }
-}
-
-function roomRecipes(
-  job: Job,
-  room: Room,
-  hems: readonly Hem[],
-  clocks: JobClocks,
-  nextShift: (at: number) => number,
-): RecipeAnswer[] {
-  const times = estimateStepTimes(job, room, nextShift)
-  // Hems along the same two faces differ in length only, so they share their judged candidates.
-  const judged = new Map<string, ReturnType<typeof judgeCandidates>>()
-  return hems.map((hem) => {
-    const stepLay = times.layAt.get(hem.stepId)!
-    const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
-    // A keep side coated shortly before the job gets its night as well.
-    const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
-    const ctx = hemContext(job, room, hem, clocks, {
-      layAt: Math.max(stepLay, rested),
-      coatedAt: (stepId) => times.coatedAt.get(stepId)!,
-    })
-    const key = judgingKey(ctx)
-    const candidates = judged.get(key) ?? judgeCandidates(ctx)
-    judged.set(key, candidates)
-    return chooseRecipe(ctx, candidates)
-  })
 }
 
 const placeOf = (job: Job, hems: readonly Hem[], hemId: string): string => {

@@ -7,7 +7,7 @@ CREATE TABLE job (
   revision    INTEGER NOT NULL CHECK (revision > 0),
   changed_at  TEXT NOT NULL, -- ISO 8601, UTC
   deleted_at  TEXT,          -- ISO 8601, UTC; kept for undo
-  -- site, start, air, house, crews and shelf as in the job file
+  -- site, start, air, house, crews, shelf and kit as in the job file
   details     TEXT NOT NULL CHECK (json_valid(details))
 ) STRICT;
 

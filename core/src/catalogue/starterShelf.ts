@@ -13,6 +13,7 @@ const rolls = (per24Minor: number, widthsMm: readonly number[], packOf: number):
       priceMinor,
       packOf,
       packPriceMinor: packOf === 1 ? priceMinor : Math.round(priceMinor * packOf * 0.9),
+      stockMm: 0,
     }
   })
 
@@ -29,6 +30,7 @@ const TAPES: Tape[] = [
     sunStayDays: 0.3,
     rollLengthMm: M50,
     rolls: rolls(240, [18, 24, 36, 48], 6),
+    retired: false,
     mark: 'common practice',
   },
   {
@@ -42,6 +44,7 @@ const TAPES: Tape[] = [
     sunStayDays: 1,
     rollLengthMm: M50,
     rolls: rolls(340, [18, 24, 36, 48], 6),
+    retired: false,
     mark: 'common practice',
   },
   {
@@ -55,6 +58,7 @@ const TAPES: Tape[] = [
     sunStayDays: 3,
     rollLengthMm: M50,
     rolls: rolls(560, [18, 24, 36, 48], 4),
+    retired: false,
     mark: 'common practice',
   },
   {
@@ -68,6 +72,7 @@ const TAPES: Tape[] = [
     sunStayDays: 2,
     rollLengthMm: M50,
     rolls: rolls(590, [24, 36, 48], 4),
+    retired: false,
     mark: 'common practice',
   },
   {
@@ -81,6 +86,7 @@ const TAPES: Tape[] = [
     sunStayDays: 5,
     rollLengthMm: M50,
     rolls: rolls(620, [18, 24, 36], 4),
+    retired: false,
     mark: 'from memory',
   },
   {
@@ -94,6 +100,7 @@ const TAPES: Tape[] = [
     sunStayDays: 7,
     rollLengthMm: M50,
     rolls: rolls(680, [18, 24, 36, 48], 4),
+    retired: false,
     mark: 'common practice',
   },
   {
@@ -107,6 +114,7 @@ const TAPES: Tape[] = [
     sunStayDays: 5,
     rollLengthMm: M50,
     rolls: rolls(760, [24, 36], 1),
+    retired: false,
     mark: 'from memory',
   },
   {
@@ -120,6 +128,7 @@ const TAPES: Tape[] = [
     sunStayDays: 2,
     rollLengthMm: M50,
     rolls: rolls(640, [24, 36, 48], 4),
+    retired: false,
     mark: 'common practice',
   },
   {
@@ -133,6 +142,7 @@ const TAPES: Tape[] = [
     sunStayDays: 4,
     rollLengthMm: M50,
     rolls: rolls(720, [24, 36], 4),
+    retired: false,
     mark: 'from memory',
   },
   {
@@ -146,6 +156,7 @@ const TAPES: Tape[] = [
     sunStayDays: 14,
     rollLengthMm: M50,
     rolls: rolls(820, [24, 36, 48], 1),
+    retired: false,
     mark: 'common practice',
   },
   {
@@ -159,6 +170,7 @@ const TAPES: Tape[] = [
     sunStayDays: 5,
     rollLengthMm: 33_000,
     rolls: rolls(900, [18, 24], 1),
+    retired: false,
     mark: 'from memory',
   },
   {
@@ -172,6 +184,7 @@ const TAPES: Tape[] = [
     sunStayDays: 2,
     rollLengthMm: M50,
     rolls: rolls(520, [36, 48], 4),
+    retired: false,
     mark: 'common practice',
   },
 ]

@@ -20,6 +20,8 @@ export interface TapeRoll {
   /** Rolls in a pack, and the pack's price; a pack of 1 means singles only. */
   readonly packOf: number
   readonly packPriceMinor: number
+  /** Length on the van, part rolls included, mm. */
+  readonly stockMm: number
 }
 
 /** A tape on the shelf. Grip is peel adhesion at 180°, N per 25 mm. */
@@ -36,6 +38,8 @@ export interface Tape {
   readonly sunStayDays: number
   readonly rollLengthMm: number
   readonly rolls: readonly TapeRoll[]
+  /** No longer chosen; kept for the record. */
+  readonly retired: boolean
   /** How grip and stay are known. */
   readonly mark: Mark
 }

@@ -18,7 +18,7 @@ test('tape adds up: hems, two tabs of 50 mm for each run, waste, whole rolls', (
 })
 
 test('packs are bought when they are cheaper', () => {
-  const roll = { widthMm: 24, priceMinor: 240, packOf: 6, packPriceMinor: 1296 }
+  const roll = { widthMm: 24, priceMinor: 240, packOf: 6, packPriceMinor: 1296, stockMm: 0 }
   expect(buy(roll, 5)).toEqual({ packs: 0, singles: 5, costMinor: 1200 })
   expect(buy(roll, 6)).toEqual({ packs: 1, singles: 0, costMinor: 1296 })
   expect(buy(roll, 8)).toEqual({ packs: 1, singles: 2, costMinor: 1776 })

@@ -20,6 +20,8 @@ export interface TapeLine {
   readonly tabsMm: number
   readonly wasteMm: number
   readonly totalMm: number
+  /** Of that, from rolls and part rolls on the van. */
+  readonly stockMm: number
   readonly rolls: number
   /** Cheapest way to get them: whole packs and singles. */
   readonly packs: number
@@ -91,7 +93,8 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
     const tabsMm = group.reduce((sum, hem) => sum + (hem.corners + 1) * 2 * TAB_MM.value, 0)
     const wasteMm = Math.ceil(((hemMm + tabsMm) * job.house.wastePct) / 100)
     const totalMm = hemMm + tabsMm + wasteMm
-    const rolls = Math.ceil(totalMm / tape.rollLengthMm)
+    const stockMm = Math.min(totalMm, roll.stockMm)
+    const rolls = Math.ceil((totalMm - stockMm) / tape.rollLengthMm)
     return {
       tapeId,
       widthMm: Number(width),
@@ -100,6 +103,7 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
       tabsMm,
       wasteMm,
       totalMm,
+      stockMm,
       rolls,
       ...buy(roll, rolls),
     }

@@ -5,7 +5,7 @@ import { residuePerMetre, STAY_MARGIN, stayDaysOf, stayUsed } from '../risk/resi
 import { needsScore, tearPerMetre } from '../risk/tear'
 import { MIN_PER_DAY } from '../units/time'
 import { leadRisk } from '../survey/lead'
-import { SCHOOLS, type School } from '../survey/types'
+import { SCHOOLS, type HouseRules, type School } from '../survey/types'
 import { figure, said, type Said } from '../words/say'
 import type { HemContext } from './hemContext'
 import type { RecipeCost, RecipeRisks } from './recipe'
@@ -50,7 +50,9 @@ function judge(ctx: HemContext, school: School, tape: Tape): Candidate {
   }
   const roll = rollFor(ctx, tape)
   const costPerM = expectedCost(ctx, tape, roll, seal, sealant, risks)
-  const ruledOut = hardRule(ctx, school, tape, seal, sealant, risks, safeAge, used)
+  const ruledOut =
+    hardRule(ctx, school, tape, seal, sealant, risks, safeAge, used) ??
+    (isCarried(ctx, tape, roll) && roll.widthMm >= Math.min(needsWidthMm(ctx), 24) ? null : said('out.not_in_kit'))
   return { school, tape, roll, seal, sealant, pressing, setup, safeAgeRefMin: safeAge, risks, costPerM, ruledOut }
 }
 
@@ -98,12 +100,22 @@ export function expectedStayMin(ctx: HemContext): number {
 
 const WIDE_KINDS = ['skirting to floor', 'wall to floor', 'wall to fitting']
 
-/** The narrowest roll that does the job: 24 mm on most edges, 36 mm where feet, knees or whole plates are covered. */
+/** Least width that does the job: 24 mm on most edges, 36 mm where feet, knees or whole plates are covered. */
+export const needsWidthMm = (ctx: HemContext): number => (WIDE_KINDS.includes(ctx.hem.kind) ? 36 : 24)
+
+/** The narrowest roll that does the job, of those carried where a kit was chosen. */
 function rollFor(ctx: HemContext, tape: Tape): TapeRoll {
-  const need = WIDE_KINDS.includes(ctx.hem.kind) ? 36 : 24
-  const byWidth = [...tape.rolls].sort((a, b) => a.widthMm - b.widthMm)
-  return byWidth.find((roll) => roll.widthMm >= need) ?? byWidth[byWidth.length - 1]!
+  const carried = tape.rolls.filter((roll) => isCarried(ctx, tape, roll))
+  const byWidth = [...(carried.length > 0 ? carried : tape.rolls)].sort((a, b) => a.widthMm - b.widthMm)
+  return byWidth.find((roll) => roll.widthMm >= needsWidthMm(ctx)) ?? byWidth[byWidth.length - 1]!
 }
+
+const isCarried = ({ kit }: HemContext, tape: Tape, roll: TapeRoll): boolean =>
+  kit === null || kit.some((kind) => kind.tapeId === tape.id && kind.widthMm === roll.widthMm)
+
+/** What a metre of tape costs with its waste, minor units. */
+export const rollCostPerM = (tape: Tape, roll: TapeRoll, house: Pick<HouseRules, 'wastePct'>): number =>
+  (1000 / tape.rollLengthMm) * roll.priceMinor * (1 + house.wastePct / 100)
 
 function expectedCost(
   ctx: HemContext,
@@ -114,7 +126,7 @@ function expectedCost(
   risks: RecipeRisks,
 ): RecipeCost {
   const { house } = ctx
-  const tapeMinor = (1000 / tape.rollLengthMm) * roll.priceMinor * (1 + house.wastePct / 100)
+  const tapeMinor = rollCostPerM(tape, roll, house)
   const beadMinor = sealant ? sealant.priceMinor / sealant.metresPerTube : 0
   const sealMin = seal === 'none' ? 0 : house.rates.sealPerM
   const minutes = house.rates.layPerM + house.rates.pressPerM + sealMin + house.rates.pullPerM
@@ -140,6 +152,7 @@ function hardRule(
 ): Said | null {
   const { house, keepWords: face } = ctx
   const grip = figure(tape.gripN25)
+  if (tape.retired) return said('out.retired')
   if (
     (school === 'barrier edge') !== (tape.edge === 'barrier') &&
     (school === 'barrier edge' || school === 'press only')

@@ -24,15 +24,19 @@ const PRESS_ENOUGH_SHARE = 0.25
  * 4. else the cheapest of the other schools, saying so.
  */
 export function chooseRecipe(ctx: HemContext, judged: readonly Candidate[] = judgeCandidates(ctx)): RecipeAnswer {
-  const safe = judged
-    .filter((each) => each.ruledOut === null)
-    .sort((a, b) => a.costPerM.total - b.costPerM.total || (a.tape.id < b.tape.id ? -1 : 1))
+  const inKit = judged.filter((each) => each.ruledOut === null)
+  // A kit is a wish: where nothing in it is safe, what is safe beside it comes in, and the answer says so.
+  const outside = inKit.length === 0 ? judged.filter((each) => each.ruledOut?.code === 'out.not_in_kit') : []
+  const safe = [...inKit, ...outside].sort(
+    (a, b) => a.costPerM.total - b.costPerM.total || (a.tape.id < b.tape.id ? -1 : 1),
+  )
   const chosen =
     ctx.choice && judged.find((each) => each.school === ctx.choice!.school && each.tape.id === ctx.choice!.tapeId)
   const pick =
     chosen && chosen.ruledOut === null
       ? { candidate: chosen, why: said('why.own_choice', { reason: ctx.choice!.reason || '–' }) }
-      : choose(ctx, safe)
+      : pickCandidate(ctx, safe)
+  const beside = outside.length > 0 ? [said('why.outside_kit')] : []
   const challenge = chosen?.ruledOut
     ? [said('why.choice_unsafe', { school: chosen.school, tape: chosen.tape.name, rule: sayText(chosen.ruledOut) })]
     : []
@@ -56,27 +60,33 @@ export function chooseRecipe(ctx: HemContext, judged: readonly Candidate[] = jud
     }))
   return {
     safe: true,
-    ...recipeOf(ctx, pick.candidate, [...challenge, pick.why, ...reasons(ctx, pick.candidate, safe.length)]),
+    ...recipeOf(ctx, pick.candidate, [...challenge, ...beside, pick.why, ...reasons(ctx, pick.candidate, safe.length)]),
     others,
     ruledOut,
   }
 }
 
-function choose(ctx: HemContext, safe: readonly Candidate[]): { candidate: Candidate; why: Said } | null {
+/** What the house's rules choose among safe candidates; null where there are none. */
+export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): { candidate: Candidate; why: Said } | null {
   const { house } = ctx
-  const pressed = safe.find(
-    (each) => each.school === 'press only' && each.risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE,
+  const pressed = cheapestOf(
+    safe.filter(
+      (each) => each.school === 'press only' && each.risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE,
+    ),
   )
   if (pressed && !house.sealAlways) {
     return { candidate: pressed, why: said('why.press_enough', { bleeds: figure(pressed.risks.bleeds.mean) }) }
   }
-  const own = safe.find((each) => each.school === house.school)
+  const own = cheapestOf(safe.filter((each) => each.school === house.school))
   if (own) return { candidate: own, why: said('why.school', { school: house.school }) }
-  const other = safe[0]
+  const other = cheapestOf(safe)
   return other
     ? { candidate: other, why: said('why.school_fallback', { school: house.school, used: other.school }) }
     : null
 }
+
+const cheapestOf = (list: readonly Candidate[]): Candidate | undefined =>
+  [...list].sort((a, b) => a.costPerM.total - b.costPerM.total || (a.tape.id < b.tape.id ? -1 : 1))[0]
 
 type Chosen = Omit<Recipe, 'others' | 'ruledOut'>
 

@@ -51,6 +51,8 @@ export interface HemContext {
   readonly hem: Hem
   readonly house: HouseRules
   readonly shelf: Shelf
+  /** Kinds carried for the job; null for any. */
+  readonly kit: Job['kit']
   readonly currency: string
   readonly zone: string
   readonly yearBuilt: number | null
@@ -105,6 +107,7 @@ export function hemContext(
     hem,
     house: houseIn(job.house, room),
     shelf: job.shelf,
+    kit: job.kit,
     currency: job.site.currency,
     zone: job.site.zone,
     yearBuilt: job.site.yearBuilt,

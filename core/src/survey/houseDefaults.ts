@@ -33,6 +33,7 @@ export const STARTER_HOUSE: HouseRules = {
   mendLiftMinor: 4500,
   mendTearMinor: 900,
   wastePct: 5,
+  kindMinor: 600,
   rates: STARTER_RATES,
 }
 

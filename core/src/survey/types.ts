@@ -427,7 +427,15 @@ export interface HouseRules {
   readonly mendTearMinor: number
   /** Tape beyond the measured hems, %. */
   readonly wastePct: number
+  /** What carrying one more kind of tape costs: mix-ups, part rolls, room in the bag. */
+  readonly kindMinor: number
   readonly rates: Rates
+}
+
+/** A tape in one width, as it is carried. */
+export interface KitKind {
+  readonly tapeId: string
+  readonly widthMm: number
 }
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
@@ -443,6 +451,8 @@ export interface Job {
   readonly house: HouseRules
   readonly crews: readonly Crew[]
   readonly shelf: Shelf
+  /** Kinds of tape carried for this job; null takes the best for each hem. */
+  readonly kit: readonly KitKind[] | null
   readonly rooms: readonly Room[]
   readonly log: readonly LogEvent[]
 }

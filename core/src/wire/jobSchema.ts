@@ -83,6 +83,7 @@ const house = exact({
   mendLiftMinor: MONEY(),
   mendTearMinor: MONEY(),
   wastePct: decimal(0, 100),
+  kindMinor: MONEY(),
   rates: exact({
     layPerM: RATE(),
     pressPerM: RATE(),
@@ -122,6 +123,7 @@ const factFields = {
   house,
   crews: list(crew, 0, 200),
   shelf: shelfSchema,
+  kit: orNull(list(exact({ tapeId: id(), widthMm: wholeNumber(3, 300) }), 1, 500)),
   rooms: list(roomSchema, 0, 2000),
 }
 

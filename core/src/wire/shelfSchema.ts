@@ -15,9 +15,16 @@ const tape = exact({
   sunStayDays: decimal(0.1, 400),
   rollLengthMm: wholeNumber(1000, 1_000_000),
   rolls: list(
-    exact({ widthMm: wholeNumber(3, 300), priceMinor: MONEY(), packOf: wholeNumber(1, 1000), packPriceMinor: MONEY() }),
+    exact({
+      widthMm: wholeNumber(3, 300),
+      priceMinor: MONEY(),
+      packOf: wholeNumber(1, 1000),
+      packPriceMinor: MONEY(),
+      stockMm: wholeNumber(0, 100_000_000),
+    }),
     1,
   ),
+  retired: flag(),
   mark: oneOf(MARKS),
 })
 

@@ -4,6 +4,7 @@
  */
 export const EN = {
   // why a recipe was chosen
+  'why.outside_kit': 'None of the tapes carried for this job is safe here, so one more is needed.',
   'why.own_choice': 'Chosen by hand: {reason}.',
   'why.choice_unsafe': 'The way chosen by hand ({school}, {tape}) is not safe now: {rule}.',
   'why.school': 'House way: {school}.',
@@ -21,6 +22,8 @@ export const EN = {
   'why.cheapest': 'One of {count} safe ways: {cost}, of which {mending} is mending to expect.',
   'why.unknown_history': 'Nobody knows how old {face} is: treated as delicate.',
   // why a candidate was ruled out
+  'out.retired': 'Taken off the shelf.',
+  'out.not_in_kit': 'Not among the tapes carried for this job.',
   'out.lead_lift':
     'Grip {grip} N: {lift} % lift risk on {face}; over old paint that may hold lead only {limit} % is taken.',
   'out.lift': 'grip {grip} N would lift {face}: {lift} % a metre at laying',

@@ -113,18 +113,18 @@ export function jobTable(db: Database) {
 export type JobTable = ReturnType<typeof jobTable>
 
 function rowOf(facts: JobFacts, now: string): Omit<JobRow, 'revision'> {
-  const { id, name, site, start, air, house, crews, shelf } = facts
+  const { id, name, site, start, air, house, crews, shelf, kit } = facts
   return {
     id,
     name,
     place: site.place,
     zone: site.zone,
     changed_at: now,
-    details: JSON.stringify({ site, start, air, house, crews, shelf }),
+    details: JSON.stringify({ site, start, air, house, crews, shelf, kit }),
   }
 }
 
 function factsOf(row: JobRow, rooms: JobFacts['rooms']): JobFacts {
-  const details = JSON.parse(row.details) as Pick<JobFacts, 'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf'>
+  const details = JSON.parse(row.details) as Pick<JobFacts, 'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf' | 'kit'>
   return { format: 'crisp-hem/job', version: 1, id: row.id, name: row.name, ...details, rooms }
 }

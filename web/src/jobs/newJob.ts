@@ -38,6 +38,7 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date): JobFacts 
       },
     ],
     shelf: STARTER_SHELF,
+    kit: null,
     rooms: [],
   }
 }

@@ -1,0 +1,58 @@
+import { ternQuaySurvey } from '../../../demo'
+import { planJob } from '../plan'
+import { jobKit } from './jobKit'
+
+const job = ternQuaySurvey()
+const kit = jobKit(job)
+const plan = planJob(job)
+const safe = plan.recipes.flatMap((answer) => (answer.safe ? [answer] : []))
+const keyOf = ({ tapeId, widthMm }: { tapeId: string; widthMm: number }) => `${tapeId} ${widthMm}`
+
+test('with every hem its best, the kit is what the recipes choose, at their cost', () => {
+  const [first] = kit.points
+  expect(kit.unserved).toBe(plan.recipes.length - safe.length)
+  // Each recipe's parts are rounded to whole cents, the kit's sum once.
+  const cost = safe.reduce((sum, recipe) => sum + recipe.cost.total, 0)
+  expect(Math.abs(first!.hemsMinor - cost)).toBeLessThan(2 * safe.length)
+  expect(first!.kindOf.size).toBe(safe.length)
+})
+
+test('fewer kinds never cost the hems less; the house’s best lies on the curve', () => {
+  kit.points.forEach((point, i) => {
+    if (i > 0) expect(point.hemsMinor).toBeGreaterThanOrEqual(kit.points[i - 1]!.hemsMinor)
+  })
+  expect(kit.best!.totalMinor).toBeLessThanOrEqual(Math.min(...kit.points.map((point) => point.totalMinor)) + 1)
+})
+
+test('a chosen kit is kept to, and a hem it cannot serve says so', () => {
+  const fewest = kit.points.at(-1)!
+  const carried = new Set(fewest.kinds.map(keyOf))
+  const with_ = planJob({ ...job, kit: fewest.kinds })
+  for (const answer of with_.recipes) if (answer.safe) expect(carried.has(keyOf(answer))).toBe(true)
+  const [one] = fewest.kinds
+  const alone = planJob({ ...job, kit: [one!] }).recipes.flatMap((answer) => (answer.safe ? [answer] : []))
+  const outside = alone.filter((answer) => keyOf(answer) !== keyOf(one!))
+  expect(outside.every((answer) => answer.reasons.some((reason) => reason.code === 'why.outside_kit'))).toBe(true)
+})
+
+test('a leftover kind on the van costs nothing to carry, and its rolls are not bought again', () => {
+  const shelf = {
+    ...job.shelf,
+    tapes: job.shelf.tapes.map((tape) => ({
+      ...tape,
+      rolls: tape.rolls.map((roll) => ({ ...roll, stockMm: 400_000 })),
+    })),
+  }
+  const stocked = jobKit({ ...job, shelf })
+  expect(stocked.best!.totalMinor).toBe(stocked.best!.hemsMinor)
+  const line = planJob({ ...job, shelf }).load.tapes[0]!
+  expect(line.stockMm).toBe(Math.min(line.totalMm, 400_000))
+  expect(line.rolls).toBe(Math.ceil((line.totalMm - line.stockMm) / 50_000))
+})
+
+test('a retired tape is chosen nowhere', () => {
+  const id = safe[0]!.tapeId
+  const shelf = { ...job.shelf, tapes: job.shelf.tapes.map((tape) => ({ ...tape, retired: tape.id === id })) }
+  expect(planJob({ ...job, shelf }).recipes.some((answer) => answer.safe && answer.tapeId === id)).toBe(false)
+  expect(jobKit({ ...job, shelf }).points[0]!.kinds.some((kind) => kind.tapeId === id)).toBe(false)
+})

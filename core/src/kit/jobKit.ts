@@ -1,0 +1,104 @@
+import { deriveHems } from '../hems/deriveHems'
+import { jobClocks } from '../recipes/hemContext'
+import { needsWidthMm, rollCostPerM } from '../recipes/candidates'
+import { pickCandidate } from '../recipes/chooseRecipe'
+import { judgeRoom, type JudgedHem } from '../recipes/roomRecipes'
+import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
+import type { Job, KitKind } from '../survey/types'
+import { MIN_PER_DAY, parseInstant } from '../units/time'
+import { chooseKit, kitTradeOff } from './chooseKit'
+
+/** One kit on the trade-off: its kinds, what the hems cost with it, and which kind each hem gets. */
+export interface JobKitPoint {
+  readonly kinds: readonly KitKind[]
+  /** Expected cost of all hems without the carrying, minor units. */
+  readonly hemsMinor: number
+  /** With the house's carrying cost for each kind that is not on the van already. */
+  readonly totalMinor: number
+  readonly kindOf: ReadonlyMap<string, KitKind>
+}
+
+export interface JobKit {
+  readonly points: readonly JobKitPoint[]
+  /** The cheapest kit at the house's carrying cost. */
+  readonly best: JobKitPoint | null
+  /** Hems that no kind on the shelf is safe for; they are left out of the kits. */
+  readonly unserved: number
+}
+
+/** Tape kinds a job could carry: each width of each tape in use, by the widths its hems need. */
+function kindsOf(job: Job): KitKind[] {
+  return job.shelf.tapes
+    .filter((tape) => !tape.retired)
+    .flatMap((tape) =>
+      tape.rolls.filter((roll) => roll.widthMm >= 24).map((roll) => ({ tapeId: tape.id, widthMm: roll.widthMm })),
+    )
+}
+
+/**
+ * Which tapes to carry for a job: every hem its best, or few kinds, or between. The cost of a hem with one kind is that
+ * of the recipe the house's rules would choose if that kind were all there was.
+ */
+export function jobKit(job: Job): JobKit {
+  const kinds = kindsOf(job)
+  const judged = judgeJob({ ...job, kit: null })
+  const rows = judged.map((hem) => ({ hem, costs: kinds.map((kind) => costWith(job, hem, kind)) }))
+  const served = rows.filter((row) => row.costs.some(Number.isFinite))
+  // Kinds that no hem can use, or that another one beats everywhere, only slow the search.
+  const serve = served.map((row) => row.costs)
+  const inUse = kinds
+    .map((_, j) => j)
+    .filter((j) => serve.some((costs) => Number.isFinite(costs[j]!)) && !isBeaten(serve, j))
+  const lean = serve.map((costs) => inUse.map((j) => costs[j]!))
+  const carryOf = (j: number) => (stockMm(job, kinds[j]!) > 0 ? 0 : job.house.kindMinor)
+  const point = (own: readonly number[], kindOf: readonly number[]): JobKitPoint => {
+    const hemsMinor = kindOf.reduce((sum, j, i) => sum + lean[i]![j]!, 0)
+    return {
+      kinds: own.map((j) => kinds[inUse[j]!]!),
+      hemsMinor: Math.round(hemsMinor),
+      totalMinor: Math.round(hemsMinor + own.reduce((sum, j) => sum + carryOf(inUse[j]!), 0)),
+      kindOf: new Map(kindOf.map((j, i) => [served[i]!.hem.ctx.hem.id, kinds[inUse[j]!]!])),
+    }
+  }
+  const best = lean.length ? chooseKit({ carry: inUse.map(carryOf), serve: lean }) : null
+  return {
+    points: lean.length ? kitTradeOff(lean, inUse.length).map((each) => point(each.kinds, each.kindOf)) : [],
+    best: best && point(best.kinds, best.kindOf),
+    unserved: rows.length - served.length,
+  }
+}
+
+const stockMm = (job: Job, kind: KitKind): number =>
+  job.shelf.tapes.find((tape) => tape.id === kind.tapeId)?.rolls.find((roll) => roll.widthMm === kind.widthMm)
+    ?.stockMm ?? 0
+
+/** Whether another kind is safe wherever this one is and never dearer; of two alike the first stays. */
+function isBeaten(serve: readonly (readonly number[])[], j: number): boolean {
+  const count = serve[0]?.length ?? 0
+  return Array.from({ length: count }, (_, other) => other).some(
+    (other) =>
+      other !== j &&
+      serve.every((costs) => costs[other]! <= costs[j]!) &&
+      (other < j || serve.some((costs) => costs[other]! < costs[j]!)),
+  )
+}
+
+function judgeJob(job: Job): JudgedHem[] {
+  const clocks = jobClocks(job)
+  const start = parseInstant(job.start)
+  const calendars = crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY)
+  const nextShift = shiftFinder(calendars)
+  return job.rooms.flatMap((room) => judgeRoom(job, room, deriveHems(room, job.shelf).hems, clocks(room.id), nextShift))
+}
+
+/** What a hem costs when only one kind is carried; Infinity where that is not safe or too narrow. */
+function costWith(job: Job, { ctx, judged }: JudgedHem, kind: KitKind): number {
+  if (kind.widthMm < needsWidthMm(ctx)) return Number.POSITIVE_INFINITY
+  const safe = judged.filter((each) => each.tape.id === kind.tapeId && each.ruledOut === null)
+  const pick = pickCandidate(ctx, safe)
+  if (!pick) return Number.POSITIVE_INFINITY
+  const { candidate } = pick
+  const roll = candidate.tape.rolls.find((each) => each.widthMm === kind.widthMm)!
+  const wider = rollCostPerM(candidate.tape, roll, job.house) - rollCostPerM(candidate.tape, candidate.roll, job.house)
+  return ((candidate.costPerM.total + wider) * ctx.hem.lengthMm) / 1000
+}

@@ -1,0 +1,45 @@
+import type { Hem } from '../hems/deriveHems'
+import { faceOf } from '../survey/faces'
+import type { Job, Room } from '../survey/types'
+import { parseInstant } from '../units/time'
+import { judgeCandidates, judgingKey, type Candidate } from './candidates'
+import { chooseRecipe } from './chooseRecipe'
+import { estimateStepTimes } from './estimateTimes'
+import { hemContext, type HemContext, type JobClocks } from './hemContext'
+import type { RecipeAnswer } from './recipe'
+
+/** A hem with all that decides its recipe, and every way to treat it, judged. */
+export interface JudgedHem {
+  readonly ctx: HemContext
+  readonly judged: readonly Candidate[]
+}
+
+/** Judges every hem of a room. Hems along the same two faces differ in length only and share their candidates. */
+export function judgeRoom(
+  job: Job,
+  room: Room,
+  hems: readonly Hem[],
+  clocks: JobClocks,
+  nextShift: (at: number) => number,
+): JudgedHem[] {
+  const times = estimateStepTimes(job, room, nextShift)
+  const shared = new Map<string, readonly Candidate[]>()
+  return hems.map((hem) => {
+    const stepLay = times.layAt.get(hem.stepId)!
+    const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
+    // A keep side coated shortly before the job gets its night as well.
+    const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
+    const ctx = hemContext(job, room, hem, clocks, {
+      layAt: Math.max(stepLay, rested),
+      coatedAt: (stepId) => times.coatedAt.get(stepId)!,
+    })
+    const key = judgingKey(ctx)
+    const judged = shared.get(key) ?? judgeCandidates(ctx)
+    shared.set(key, judged)
+    return { ctx, judged }
+  })
+}
+
+/** What every hem of a room gets. */
+export const roomRecipes = (...question: Parameters<typeof judgeRoom>): RecipeAnswer[] =>
+  judgeRoom(...question).map(({ ctx, judged }) => chooseRecipe(ctx, judged))
