@@ -109,6 +109,7 @@ export const W = {
     lift: 'Most lift risk per metre, %',
     wage: 'Wage per hour',
     waste: 'Extra tape, %',
+    kind: 'Carrying one more tape',
     mendBleed: 'Mending one bleed',
     mendLift: 'Mending a lifted metre',
     mendTear: 'Recutting a torn metre',
@@ -168,6 +169,20 @@ export const W = {
     meter: 'Read the meter',
   },
   ...SURVEY_WORDS,
+  kit: {
+    title: 'Kit',
+    curve: 'Kits: kinds carried against cost',
+    axis: 'kinds of tape carried; ringed: cheapest with what a kind costs to carry',
+    any: (n: number) => `every hem its best: ${n} kinds`,
+    carried: (n: number) => `carrying ${n} ${n === 1 ? 'kind' : 'kinds'}`,
+    carry: (n: number) => `Carry ${n === 1 ? 'this one' : `these ${n}`}`,
+    free: 'Every hem its best',
+    more: (money: string) => `Hems cost ${money} more than with their best.`,
+    changes: (n: number) => (n === 0 ? 'No hem gets another tape.' : `${n} hems get another tape.`),
+    which: 'Which ones',
+    point: (n: number, money: string, best: boolean) =>
+      `${n} ${n === 1 ? 'kind' : 'kinds'}, hems cost ${money}${best ? ', cheapest in all' : ''}`,
+  },
   recipes: {
     title: 'Recipes',
     byRoom: 'By room',

@@ -40,6 +40,8 @@ export interface Tape {
   readonly rolls: readonly TapeRoll[]
   /** No longer chosen; kept for the record. */
   readonly retired: boolean
+  /** Values nobody entered, which are those of its class, by the names of the shelf's columns. */
+  readonly defaults: readonly string[]
   /** How grip and stay are known. */
   readonly mark: Mark
 }
@@ -67,6 +69,8 @@ export interface Coating {
   readonly restPas: number
   readonly shearedPas: number
   readonly surfaceNm: number
+  readonly retired: boolean
+  readonly defaults: readonly string[]
   readonly mark: Mark
 }
 
@@ -84,6 +88,7 @@ export interface Cover {
   readonly priceMinor: number
   /** Cloths and boards come back to the van; film and paper are used up. */
   readonly reusable: boolean
+  readonly retired: boolean
 }
 
 /** A sealant for the wiped bead. */
@@ -100,6 +105,7 @@ export interface Sealant {
   /** Metres of wiped bead from one cartridge. */
   readonly metresPerTube: number
   readonly priceMinor: number
+  readonly retired: boolean
   readonly mark: Mark
 }
 

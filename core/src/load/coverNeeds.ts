@@ -16,8 +16,9 @@ export interface CoverNeed {
 }
 
 /** What has to be covered in a room before colour comes near it. Widths are chosen from the shelf, narrowest first. */
-export function coverNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+export function coverNeeds(room: Room, whole: Shelf): CoverNeed[] {
   if (room.steps.length === 0) return []
+  const shelf = { ...whole, covers: whole.covers.filter((cover) => !cover.retired) }
   const sprayed = room.steps.filter((step) => step.tool === 'spray')
   return [
     ...floorNeed(room, shelf, sprayed.length > 0),

@@ -60,7 +60,9 @@ function judge(ctx: HemContext, school: School, tape: Tape): Candidate {
 function sealOf(ctx: HemContext, school: School): { seal: Seal; sealant: Sealant | null } {
   switch (school) {
     case 'wiped sealant': {
-      const fits = ctx.shelf.sealants.filter((each) => each.paintAtOnce || ctx.coating.sheen !== 'flat')
+      const fits = ctx.shelf.sealants.filter(
+        (each) => !each.retired && (each.paintAtOnce || ctx.coating.sheen !== 'flat'),
+      )
       const sealant = [...fits].sort((a, b) => a.priceMinor / a.metresPerTube - b.priceMinor / b.metresPerTube)
       // A rim of white shows beside colour; clear stays unseen in the shadow of the tape.
       const white = ctx.keepSwatch.toLowerCase() === '#ffffff' && ctx.step.swatch.toLowerCase() === '#ffffff'

@@ -25,6 +25,7 @@ const tape = exact({
     1,
   ),
   retired: flag(),
+  defaults: list(text(40), 0, 40),
   mark: oneOf(MARKS),
 })
 
@@ -45,6 +46,8 @@ const coating = exact({
   restPas: decimal(0.0001, 100_000),
   shearedPas: decimal(0.0001, 1000),
   surfaceNm: decimal(0.001, 0.1),
+  retired: flag(),
+  defaults: list(text(40), 0, 40),
   mark: oneOf(MARKS),
 })
 
@@ -57,6 +60,7 @@ const cover = exact({
   gramsPerM2: decimal(1, 5000),
   priceMinor: MONEY(),
   reusable: flag(),
+  retired: flag(),
 })
 
 const sealant = exact({
@@ -68,6 +72,7 @@ const sealant = exact({
   paintAtOnce: flag(),
   metresPerTube: decimal(1, 1000),
   priceMinor: MONEY(),
+  retired: flag(),
   mark: oneOf(MARKS),
 })
 

@@ -7,6 +7,7 @@ import { Switch } from '../ui/Tabs'
 import { W } from '../words'
 import { HemCard } from './HemCard'
 import { hemRows, groupRows, type Grouping } from './hemRows'
+import { KitPanel } from './KitPanel'
 import { HemTable } from './HemTable'
 import { SchoolSwitch } from './SchoolSwitch'
 
@@ -28,6 +29,7 @@ export function RecipesPage() {
       <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_372px] lg:px-6">
         <div className="grid min-w-0 content-start gap-4">
           <SchoolSwitch />
+          <KitPanel />
           <Panel
             title={
               <Switch

@@ -106,7 +106,10 @@ function HousePanel() {
     { value: 'yes' as const, text: yes },
     { value: 'no' as const, text: no },
   ]
-  const money = (label: string, field: 'wagePerHourMinor' | 'mendBleedMinor' | 'mendLiftMinor' | 'mendTearMinor') => (
+  const money = (
+    label: string,
+    field: 'wagePerHourMinor' | 'kindMinor' | 'mendBleedMinor' | 'mendLiftMinor' | 'mendTearMinor',
+  ) => (
     <NumberField
       label={label}
       value={house[field] / 100}
@@ -163,6 +166,7 @@ function HousePanel() {
         />
         {money(W.site.wage, 'wagePerHourMinor')}
         <NumberField label={W.site.waste} value={house.wastePct} onCommit={(wastePct) => set({ wastePct })} />
+        {money(W.site.kind, 'kindMinor')}
         {money(W.site.mendBleed, 'mendBleedMinor')}
         {money(W.site.mendLift, 'mendLiftMinor')}
         {money(W.site.mendTear, 'mendTearMinor')}

@@ -1,0 +1,65 @@
+import { CoreError } from '../errors'
+
+/** How a cell of the shelf is written and read. Numbers may be empty where a class default stands in. */
+export type ColumnType =
+  | { readonly type: 'text'; readonly most: number }
+  | { readonly type: 'number'; readonly low: number; readonly high: number; readonly whole?: boolean }
+  | { readonly type: 'choice'; readonly options: readonly string[] }
+  | { readonly type: 'flag' }
+
+export type CellValue = string | number | boolean
+
+/** One column of a shelf table: its name in files and on screen, what it takes, and what stands in when it is empty. */
+export interface Column {
+  readonly key: string
+  readonly type: ColumnType
+  /** Value of the class a row belongs to, for cells left empty. */
+  readonly classDefault?: (row: Readonly<Record<string, CellValue | null>>) => CellValue
+}
+
+/** A row as plain cells; `defaults` names those that hold a class default. */
+export interface ShelfRow {
+  readonly cells: Readonly<Record<string, CellValue>>
+  readonly defaults: readonly string[]
+}
+
+/** What a cell holds, from the text typed for it; null when it is empty and a class default may stand in. */
+export function readCell(column: Column, text: string, place: string): CellValue | null {
+  const trimmed = text.trim()
+  const wrong = (expected: string) => new CoreError('csv.invalid', { place, expected })
+  if (trimmed === '' && column.classDefault) return null
+  const { type } = column
+  switch (type.type) {
+    case 'text':
+      if (trimmed === '' || trimmed.length > type.most) throw wrong(`expected text of 1 to ${type.most} characters`)
+      return trimmed
+    case 'number': {
+      const value = trimmed === '' ? Number.NaN : Number(trimmed.replace(',', '.'))
+      const kind = type.whole ? 'a whole number' : 'a number'
+      if (!(value >= type.low && value <= type.high) || (type.whole && !Number.isInteger(value)))
+        throw wrong(`expected ${kind} from ${type.low} to ${type.high}, not “${trimmed}”`)
+      return value
+    }
+    case 'choice': {
+      const found = type.options.find((option) => option.toLowerCase() === trimmed.toLowerCase())
+      if (!found) throw wrong(`expected one of: ${type.options.join(', ')}`)
+      return found
+    }
+    case 'flag':
+      if (!/^(yes|no|true|false)$/i.test(trimmed)) throw wrong('expected yes or no')
+      return /^(yes|true)$/i.test(trimmed)
+  }
+}
+
+/** A cell as text. */
+export const writeCell = (value: CellValue): string =>
+  typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value)
+
+/** A row from typed cells, with class defaults where nothing was typed. @throws CoreError csv.invalid */
+export function readRow(columns: readonly Column[], typed: Readonly<Record<string, string>>, where: string): ShelfRow {
+  const cells: Record<string, CellValue | null> = {}
+  for (const column of columns) cells[column.key] = readCell(column, typed[column.key] ?? '', `${where}, ${column.key}`)
+  const defaults = columns.filter((column) => cells[column.key] === null).map((column) => column.key)
+  for (const column of columns) cells[column.key] ??= column.classDefault!(cells)
+  return { cells: cells as Record<string, CellValue>, defaults }
+}

@@ -1,0 +1,52 @@
+import { shelfSchema, shapeFaults } from '../wire'
+import { readShelfCsv, writeShelfCsv } from './shelfCsv'
+import { SHELF_KINDS } from './shelfTables'
+import { STARTER_SHELF as SHELF } from './starterShelf'
+
+test.each(SHELF_KINDS)('%s go out as CSV and come back the same', (kind) => {
+  const answer = readShelfCsv(writeShelfCsv(SHELF, kind), SHELF, kind)
+  if (!answer.ok) throw new Error(answer.faults.join('\n'))
+  expect(answer.shelf).toEqual(SHELF)
+  expect(shapeFaults(shelfSchema, answer.shelf)).toEqual([])
+})
+
+const HEAD = writeShelfCsv(SHELF, 'tapes').split('\n')[0]!
+const tapes = (...rows: string[]) => readShelfCsv([HEAD, ...rows].join('\n'), SHELF, 'tapes')
+
+// 18 ozf/in: 18 · 0.2736357 N per 25 mm (exact pound, g and inch) = 4.9254.
+test('grip comes in any unit of labels; what is left empty takes its class’s value and is marked', () => {
+  const answer = tapes('heron,Heron Test,plain,creped paper,18,ozf/in,3,,,50,24,3.20,6,17.50,12.5,no,label')
+  if (!answer.ok) throw new Error(answer.faults.join('\n'))
+  expect(answer.shelf.tapes).toHaveLength(1)
+  expect(answer.shelf.tapes[0]).toMatchObject({
+    gripN25: 4.9254,
+    sunStayDays: 2,
+    thickUm: 130,
+    defaults: ['sun_stay_days', 'thick_um'],
+    rolls: [{ widthMm: 24, priceMinor: 320, packPriceMinor: 1750, stockMm: 12_500 }],
+  })
+  expect(writeShelfCsv(answer.shelf, 'tapes')).toContain('Heron Test,plain,creped paper,4.9254,N/25mm,3,,,50')
+})
+
+test('every wrong row is named with its column, and nothing is taken', () => {
+  const good = 'a,A,plain,washi,2,N/25mm,21,5,80,50,24,3,1,3,0,no,label'
+  const answer = tapes(
+    good,
+    good.replace('plain', 'magic'),
+    good.replace(',24,', ',wide,'),
+    good.replace('no,label', 'no,rumour'),
+  )
+  expect(answer).toEqual({
+    ok: false,
+    faults: [
+      'row 3, edge: expected one of: plain, fine-line, barrier',
+      'row 4, width_mm: expected a whole number from 3 to 300, not “wide”',
+      'row 5, mark: expected one of: published, common practice, from memory, label, own log',
+    ],
+  })
+  expect(tapes(good, good.replace(',24,', ',36,').replace(',21,', ',14,'))).toMatchObject({
+    faults: ['row 3, stay_days: expected “21” as in the other widths of a'],
+  })
+  expect(tapes(good, good)).toMatchObject({ faults: ['row 3, width_mm: expected each width once'] })
+  expect(readShelfCsv('id,name\nx,y', SHELF, 'covers')).toMatchObject({ ok: false })
+})
