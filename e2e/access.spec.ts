@@ -17,6 +17,7 @@ const VIEWS = [
   '/jobs/tern-quay/scope',
   '/jobs/tern-quay/site',
   '/jobs/tern-quay/bench',
+  '/jobs/tern-quay/shelf',
 ]
 
 for (const theme of ['day', 'cabin'] as const) {

@@ -30,6 +30,7 @@ const VIEWS = {
   load: { path: '/jobs/tern-quay/load', size: DESK },
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
   pulls: { path: '/jobs/tern-quay/pulls', size: DESK },
+  shelf: { path: '/jobs/tern-quay/shelf', size: DESK },
   site: { path: '/jobs/tern-quay/site', size: DESK },
   bench: { path: `/jobs/tern-quay/bench?hem=${HEM}`, size: DESK },
   'bench-b': { path: `/jobs/tern-quay/bench`, size: { width: 1280, height: 1500 } },

@@ -19,6 +19,7 @@ export const router = createBrowserRouter([
       { path: 'recipes', lazy: page(() => import('./recipes/RecipesPage'), 'RecipesPage') },
       { path: 'load', lazy: page(() => import('./load/LoadPage'), 'LoadPage') },
       { path: 'rounds', lazy: page(() => import('./rounds/RoundsPage'), 'RoundsPage') },
+      { path: 'shelf', lazy: page(() => import('./shelf/ShelfPage'), 'ShelfPage') },
       { path: 'bench', lazy: page(() => import('./bench/BenchPage'), 'BenchPage') },
       { path: 'pulls', lazy: page(() => import('./pulls/PullsPage'), 'PullsPage') },
     ],

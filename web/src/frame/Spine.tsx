@@ -26,6 +26,9 @@ export function Spine() {
           <SpineLink path="bench" name={W.bench.title} count={0} />
         </li>
         <li>
+          <SpineLink path="shelf" name={W.shelf.title} count={0} />
+        </li>
+        <li>
           <SpineLink path="site" name={W.frame.site} count={0} />
         </li>
       </ul>

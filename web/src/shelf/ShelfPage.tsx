@@ -1,0 +1,146 @@
+import { Download, Plus } from 'lucide-react'
+import { useState } from 'react'
+import {
+  PEEL_UNITS,
+  readShelfCsv,
+  SHELF_COLUMNS,
+  SHELF_KINDS,
+  shelfRows,
+  withShelfRows,
+  writeShelfCsv,
+  type PeelUnit,
+  type Shelf,
+  type ShelfKind,
+  type ShelfRow,
+} from '@crisp-hem/core'
+import { PageHead } from '../frame/PageHead'
+import { noticed } from '../state/noticeSlice'
+import { useEdit, useFacts } from '../state/useJob'
+import { useAppDispatch } from '../store'
+import { Button } from '../ui/Button'
+import { FileButton } from '../ui/FileButton'
+import { Panel } from '../ui/Panel'
+import { saveText } from '../ui/saveText'
+import { Switch } from '../ui/Tabs'
+import { W } from '../words'
+import { newShelfRow } from './newShelfRow'
+import { ShelfTable } from './ShelfTable'
+
+/** Columns of the file that the screen shows otherwise, or not at all. */
+const NOT_SHOWN = ['id', 'grip_unit']
+
+/** What the contractor has and can buy: tapes, coatings, covers, sealants, with stock and what is known of each. */
+export function ShelfPage() {
+  const { shelf, id } = useFacts()
+  const edit = useEdit()
+  const dispatch = useAppDispatch()
+  const [kind, setKind] = useState<ShelfKind>('tapes')
+  const [unit, setUnit] = useState<PeelUnit>('N/25mm')
+  const [faults, setFaults] = useState<readonly string[]>([])
+  const [retired, setRetired] = useState(false)
+  const rows = shelfRows(shelf, kind, unit)
+  const save = (next: Shelf) => edit((facts) => ({ ...facts, shelf: next }))
+  const setRows = (next: readonly ShelfRow[]): string | null => {
+    try {
+      return save(
+        withShelfRows(
+          shelf,
+          kind,
+          next,
+          next.map((_, i) => W.shelf.line(i + 1)),
+        ),
+      )
+        ? null
+        : W.shelf.refusedCell
+    } catch (error) {
+      return (error as Error).message
+    }
+  }
+  const read = (text: string) => {
+    const answer = readShelfCsv(text, shelf, kind)
+    setFaults(answer.ok ? [] : answer.faults)
+    if (answer.ok && save(answer.shelf))
+      dispatch(noticed({ text: W.shelf.taken(answer.rows), tone: 'plain', undo: null }))
+  }
+  return (
+    <>
+      <PageHead title={W.shelf.title} line={W.shelf.line1} />
+      <div className="px-4 pb-6 lg:px-6">
+        <Panel
+          title={
+            <Switch
+              label={W.shelf.which}
+              value={kind}
+              options={SHELF_KINDS.map((value) => ({ value, text: W.shelf.kinds[value] }))}
+              onChange={(next) => {
+                setKind(next)
+                setFaults([])
+              }}
+            />
+          }
+          aside={
+            <>
+              {kind === 'tapes' && (
+                <label className="flex items-center gap-1.5 whitespace-nowrap">
+                  {W.shelf.gripIn}
+                  <select className="field" value={unit} onChange={(event) => setUnit(event.target.value as PeelUnit)}>
+                    {PEEL_UNITS.map((each) => (
+                      <option key={each}>{each}</option>
+                    ))}
+                  </select>
+                </label>
+              )}
+              <label className="flex items-center gap-1.5 whitespace-nowrap">
+                <input
+                  type="checkbox"
+                  className="size-5 accent-ink"
+                  checked={retired}
+                  onChange={(event) => setRetired(event.target.checked)}
+                />
+                {W.shelf.showRetired}
+              </label>
+              <Button icon={<Plus size={15} aria-hidden />} onClick={() => setRows([...rows, newShelfRow(kind, rows)])}>
+                {W.shelf.add}
+              </Button>
+              <FileButton label={W.shelf.csvIn} accept=".csv,text/csv" onText={read} />
+              <Button
+                icon={<Download size={15} aria-hidden />}
+                onClick={() => saveText(`${id}-${kind}.csv`, writeShelfCsv(shelf, kind, unit), 'text/csv')}
+              >
+                {W.shelf.csvOut}
+              </Button>
+            </>
+          }
+        >
+          {faults.length > 0 && <Faults faults={faults} onClose={() => setFaults([])} />}
+          <ShelfTable
+            key={kind}
+            columns={SHELF_COLUMNS[kind].filter((column) => !NOT_SHOWN.includes(column.key))}
+            allColumns={SHELF_COLUMNS[kind]}
+            rows={rows}
+            showRetired={retired}
+            onChange={setRows}
+          />
+          <p className="mt-2 text-sm text-soft">{W.shelf.key}</p>
+        </Panel>
+      </div>
+    </>
+  )
+}
+
+/** Every wrong row of a file; nothing of it was taken. */
+function Faults({ faults, onClose }: { faults: readonly string[]; onClose: () => void }) {
+  return (
+    <div role="alert" className="mb-3 border-l-4 border-act pl-3">
+      <p className="font-semibold">{W.shelf.refused(faults.length)}</p>
+      <ul className="max-h-48 overflow-y-auto text-sm">
+        {faults.map((fault) => (
+          <li key={fault}>{fault}</li>
+        ))}
+      </ul>
+      <Button tone="quiet" onClick={onClose}>
+        {W.shelf.close}
+      </Button>
+    </div>
+  )
+}
