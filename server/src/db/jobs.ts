@@ -125,6 +125,9 @@ function rowOf(facts: JobFacts, now: string): Omit<JobRow, 'revision'> {
 }
 
 function factsOf(row: JobRow, rooms: JobFacts['rooms']): JobFacts {
-  const details = JSON.parse(row.details) as Pick<JobFacts, 'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf' | 'kit'>
+  const details = JSON.parse(row.details) as Pick<
+    JobFacts,
+    'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf' | 'kit'
+  >
   return { format: 'crisp-hem/job', version: 1, id: row.id, name: row.name, ...details, rooms }
 }
