@@ -5,11 +5,14 @@ import { useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { W } from '../words'
 
+/** The same made-up readings each time it is connected. */
+const STAND_IN_SEED = 3
+
 /** Connects the measuring stick; while it is on, its readings go into the length field in use. */
 export function StickSwitch() {
   const { site } = useFacts()
   const [on, setOn] = useState(false)
-  useEffect(() => (on ? streamIntoFields(standInStick(Date.now()), site.units) : undefined), [on, site.units])
+  useEffect(() => (on ? streamIntoFields(standInStick(STAND_IN_SEED), site.units) : undefined), [on, site.units])
   return (
     <>
       <Button icon={<Ruler size={16} aria-hidden />} aria-pressed={on} onClick={() => setOn(!on)}>
