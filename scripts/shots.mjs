@@ -24,7 +24,7 @@ const VIEWS = {
     size: TABLET,
     act: (page) => page.locator('[data-sheet] [aria-label="wall C"]').click({ position: { x: 90, y: 40 } }),
   },
-  'walk-two-tone': { path: '/jobs/tern-quay/walk/recital', size: DESK },
+
   scope: { path: '/jobs/tern-quay/scope', size: DESK },
   recipes: { path: `/jobs/tern-quay/recipes?hem=${HEM}`, size: DESK },
   load: { path: '/jobs/tern-quay/load', size: DESK },
@@ -33,7 +33,6 @@ const VIEWS = {
   shelf: { path: '/jobs/tern-quay/shelf', size: DESK },
   site: { path: '/jobs/tern-quay/site', size: DESK },
   bench: { path: `/jobs/tern-quay/bench?hem=${HEM}`, size: DESK },
-  'bench-b': { path: `/jobs/tern-quay/bench`, size: { width: 1280, height: 1500 } },
   'pulls-phone': { path: '/jobs/tern-quay/pulls', size: PHONE },
   'pulls-phone-cabin': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'cabin' },
   'walk-cabin': { path: '/jobs/tern-quay/walk/recital', size: DESK, theme: 'cabin' },

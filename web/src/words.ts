@@ -281,6 +281,7 @@ export const W = {
     left: 'left',
     inTime: 'in',
     since: 'since',
+    untilHard: 'until it is hard',
     missed: 'The wet window has gone. Leave it until it is hard.',
     offBy: 'off by',
     crewAll: 'All crews',

@@ -93,7 +93,9 @@ function Countdown({ card, now }: { card: PullCard; now: number }) {
   return (
     <p className="text-right">
       <b className={`block font-head text-[2rem] leading-none ${stand === 'now' ? 'text-act' : ''}`}>{text}</b>
-      <span className="text-sm text-soft">{stand === 'not yet' ? W.pulls.wait.toLowerCase() : W.pulls.left}</span>
+      <span className="text-sm text-soft">
+        {stand === 'not yet' ? (span.kind === 'tacky' ? W.pulls.untilHard : W.pulls.wait.toLowerCase()) : W.pulls.left}
+      </span>
     </p>
   )
 }
