@@ -32,10 +32,11 @@ export const judgingKey = (ctx: HemContext): string =>
 
 /** Every school with every tape on the shelf, judged for one metre of a hem. */
 export function judgeCandidates(ctx: HemContext): Candidate[] {
-  return SCHOOLS.flatMap((school) => ctx.shelf.tapes.map((tape) => judge(ctx, school, tape)))
+  const rolls = ctx.shelf.tapes.map((tape) => ({ tape, roll: rollFor(ctx, tape) }))
+  return SCHOOLS.flatMap((school) => rolls.map(({ tape, roll }) => judge(ctx, school, tape, roll)))
 }
 
-function judge(ctx: HemContext, school: School, tape: Tape): Candidate {
+function judge(ctx: HemContext, school: School, tape: Tape, roll: TapeRoll): Candidate {
   const { seal, sealant } = sealOf(ctx, school)
   const pressing: Pressing = ctx.house.press
   const setup = edgeSetup(ctx, tape, seal, pressing)
@@ -48,7 +49,6 @@ function judge(ctx: HemContext, school: School, tape: Tape): Candidate {
     tear: tearPerMetre(ctx.coating.sheen, seal, ctx.house.pull, true),
     residue: residuePerMetre(used),
   }
-  const roll = rollFor(ctx, tape)
   const costPerM = expectedCost(ctx, tape, roll, seal, sealant, risks)
   const ruledOut =
     hardRule(ctx, school, tape, seal, sealant, risks, safeAge, used) ??
@@ -153,7 +153,8 @@ function hardRule(
   used: number,
 ): Said | null {
   const { house, keepWords: face } = ctx
-  const grip = figure(tape.gripN25)
+  // Written out only for a candidate that is ruled out: most are judged for nothing but their numbers.
+  const grip = () => figure(tape.gripN25)
   if (tape.retired) return said('out.retired')
   if (
     (school === 'barrier edge') !== (tape.edge === 'barrier') &&
@@ -172,13 +173,14 @@ function hardRule(
   }
   if (risks.lift.mean > liftLimit(ctx) && risks.lift.mean <= house.maxLift)
     return said('out.lead_lift', {
-      grip,
+      grip: grip(),
       face,
       lift: figure(risks.lift.mean * 100),
       limit: figure(liftLimit(ctx) * 100),
     })
-  if (safeAge === null) return said('out.never_safe', { grip, face, soundness: ctx.keepFinish.soundness })
-  if (risks.lift.mean > house.maxLift) return said('out.lift', { grip, face, lift: figure(risks.lift.mean * 100) })
+  if (safeAge === null) return said('out.never_safe', { grip: grip(), face, soundness: ctx.keepFinish.soundness })
+  if (risks.lift.mean > house.maxLift)
+    return said('out.lift', { grip: grip(), face, lift: figure(risks.lift.mean * 100) })
   if (used > STAY_MARGIN.value) {
     const label = stayDaysOf(tape, ctx.outdoors)
     return said('out.stay', { need: figure(used * label), label: figure(label) })
