@@ -117,19 +117,25 @@ test.describe('a job of 60 rooms and 5,000 hems', () => {
     test.info().annotations.push({ type: 'measured', description: `${rate.toFixed(1)} frames a second, ${hems} hems` })
     expect(rate).toBeGreaterThan(50)
 
-    await page.keyboard.press('Escape')
-    await page.locator('[data-sheet] [aria-label="wall A"]').dispatchEvent('click')
-    const length = page.getByLabel('Length')
-    await length.fill('7.5 m')
-    const took = await page.evaluate(async () => {
-      const label = () => document.querySelector('[data-hem$="/wall:w1|ceiling"]')?.getAttribute('aria-label')
-      const before = label()
-      const field = document.activeElement as HTMLInputElement
-      const from = performance.now()
-      field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
-      while (label() === before) await new Promise((next) => setTimeout(next, 1))
-      return performance.now() - from
-    })
+    // The middle of five edits: one may meet a collection or the plan of the edit before.
+    const times: number[] = []
+    for (let i = 0; i < 5; i++) {
+      await page.locator('[data-sheet] [aria-label="wall A"]').dispatchEvent('click')
+      await page.getByLabel('Length').fill(i % 2 ? '7.2 m' : '7.5 m')
+      times.push(
+        await page.evaluate(async () => {
+          const label = () => document.querySelector('[data-hem$="/wall:w1|ceiling"]')?.getAttribute('aria-label')
+          const before = label()
+          const field = document.activeElement as HTMLInputElement
+          const from = performance.now()
+          field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
+          while (label() === before) await new Promise((next) => setTimeout(next, 1))
+          return performance.now() - from
+        }),
+      )
+      await page.waitForTimeout(4000)
+    }
+    const took = times.sort((a, b) => a - b)[2]!
     test.info().annotations.push({ type: 'measured', description: `edit to hems in ${took.toFixed(0)} ms` })
     expect(took).toBeLessThan(100)
   })

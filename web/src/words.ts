@@ -331,6 +331,8 @@ export const W = {
     seed: 'Edge number',
     reveal: '300 mm of edge after the pull',
     mark: 'pull',
+    restsOn: 'What this rests on',
+    windowName: 'Pull window',
     overPull: 'Risk over pull time',
     overAge: 'Lift over age of the keep side',
     percent: '% per metre',

@@ -12,6 +12,7 @@ import { W } from '../words'
 import { BenchCharts } from './BenchCharts'
 import { BenchControls } from './BenchControls'
 import { BenchResult } from './BenchResult'
+import { RestsOn } from './RestsOn'
 import { useBench } from './useBench'
 
 type Side = 'A' | 'B'
@@ -66,7 +67,12 @@ function BenchWork({ plan, hem }: { plan: Plan; hem: Hem | null }) {
               <BenchResult key={i} name={views.length > 1 ? (i === 0 ? 'A' : 'B') : null} view={view} />
             ))}
           </div>
-          {settled.length > 0 && <BenchCharts views={settled} />}
+          {settled.length > 0 && (
+            <>
+              <BenchCharts views={settled} />
+              <RestsOn setup={settled[both && side === 'B' ? 1 : 0]?.setup ?? active} />
+            </>
+          )}
         </div>
       </div>
     </>

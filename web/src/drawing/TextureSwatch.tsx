@@ -1,53 +1,65 @@
+import { memo } from 'react'
 import { seededNumbers, seedOf, TEXTURE_FACTS, type Texture } from '@crisp-hem/core'
 
 /** Length of face a swatch shows, mm. */
 const SHOWN_MM = 40
 
+interface TextureSwatchProps {
+  readonly texture: Texture
+  readonly size?: number
+}
+
 /** A texture as it looks in raking light: its valleys at their own pitch, darker the deeper. */
-export function TextureSwatch({ texture, size = 44 }: { texture: Texture; size?: number }) {
-  const { pitchMm, valleyUm, voidShare } = TEXTURE_FACTS[texture]
-  const random = seededNumbers(seedOf(texture))
-  const per = Math.max(3, Math.round(SHOWN_MM / pitchMm.value))
-  const cell = size / per
-  const dark = Math.min(0.75, Math.sqrt(valleyUm.value / 700))
-  const grain = texture === 'wood grain'
-  // Grain runs across the whole swatch, so one mark a row is enough.
-  const marks = Array.from({ length: grain ? per : per * per }, (_, i) => ({
-    x: ((i % per) + 0.2 + 0.6 * random()) * cell,
-    y: ((grain ? i : Math.floor(i / per)) + 0.2 + 0.6 * random()) * cell,
-    r: cell * (0.22 + 0.25 * random()),
-    seen: random() < voidShare,
-  }))
+export const TextureSwatch = memo(function TextureSwatch({ texture, size = 44 }: TextureSwatchProps) {
   return (
     <svg width={size} height={size} aria-hidden className="border border-seam bg-sheet">
-      {texture !== 'glassy' &&
-        marks
-          .filter((mark) => mark.seen)
-          .map((mark, i) =>
-            grain ? (
-              <path
-                key={i}
-                d={`M0 ${mark.y}q${size / 2} ${mark.r * 3} ${size} 0`}
-                stroke="var(--ink)"
-                strokeWidth="0.7"
-                opacity={dark * 0.6}
-                fill="none"
-              />
-            ) : (
-              <g key={i}>
-                <ellipse cx={mark.x} cy={mark.y} rx={mark.r} ry={mark.r * 0.8} fill="var(--ink)" opacity={dark} />
-                <ellipse
-                  cx={mark.x - mark.r * 0.25}
-                  cy={mark.y - mark.r * 0.25}
-                  rx={mark.r * 0.75}
-                  ry={mark.r * 0.6}
-                  fill="var(--sheet)"
-                  opacity="0.85"
-                />
-              </g>
-            ),
-          )}
-      {texture === 'glassy' && <path d={`M0 ${size}L${size} 0`} stroke="var(--seam)" strokeWidth="3" />}
+      {texture === 'glassy' ? (
+        <path d={`M0 ${size}L${size} 0`} stroke="var(--seam)" strokeWidth="3" />
+      ) : texture === 'wood grain' ? (
+        <Grain texture={texture} size={size} />
+      ) : (
+        <Valleys texture={texture} size={size} />
+      )}
     </svg>
   )
+})
+
+const darkness = (texture: Texture) => Math.min(0.75, Math.sqrt(TEXTURE_FACTS[texture].valleyUm.value / 700))
+const across = (texture: Texture) => Math.max(3, Math.round(SHOWN_MM / TEXTURE_FACTS[texture].pitchMm.value))
+
+/** A circle as a path, so that hundreds of valleys are one shape. */
+const dot = (x: number, y: number, r: number): string =>
+  `M${(x - r).toFixed(1)} ${y.toFixed(1)}a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0`
+
+function Valleys({ texture, size }: Required<TextureSwatchProps>) {
+  const random = seededNumbers(seedOf(texture))
+  const per = across(texture)
+  const cell = size / per
+  const marks = Array.from({ length: per * per }, (_, i) => ({
+    x: ((i % per) + 0.2 + 0.6 * random()) * cell,
+    y: (Math.floor(i / per) + 0.2 + 0.6 * random()) * cell,
+    r: cell * (0.22 + 0.25 * random()),
+    seen: random() < TEXTURE_FACTS[texture].voidShare,
+  })).filter((mark) => mark.seen)
+  return (
+    <>
+      <path d={marks.map(({ x, y, r }) => dot(x, y, r)).join('')} fill="var(--ink)" opacity={darkness(texture)} />
+      <path
+        d={marks.map(({ x, y, r }) => dot(x - r * 0.25, y - r * 0.25, r * 0.72)).join('')}
+        fill="var(--sheet)"
+        opacity="0.85"
+      />
+    </>
+  )
+}
+
+/** Grain runs across the whole swatch, one line for each vessel. */
+function Grain({ texture, size }: Required<TextureSwatchProps>) {
+  const random = seededNumbers(seedOf(texture))
+  const per = across(texture)
+  const lines = Array.from({ length: per }, (_, i) => {
+    const y = ((i + 0.2 + 0.6 * random()) * size) / per
+    return `M0 ${y.toFixed(1)}q${size / 2} ${(3 * random()).toFixed(1)} ${size} 0`
+  })
+  return <path d={lines.join('')} stroke="var(--ink)" strokeWidth="0.7" opacity={darkness(texture) * 0.6} fill="none" />
 }

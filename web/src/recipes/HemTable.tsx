@@ -1,28 +1,33 @@
 import { figure, formatLength, formatMoney, formatRun, type UnitSystem } from '@crisp-hem/core'
 import { W } from '../words'
-import type { HemRow, RowGroup } from './hemRows'
+import type { HemRow, RowGroup, Sort, SortKey } from './hemRows'
 
 interface HemTableProps {
   readonly groups: readonly RowGroup[]
   readonly picked: string | null
   readonly currency: string
   readonly units: UnitSystem
+  readonly sort: Sort
+  readonly onSort: (sort: Sort) => void
   readonly onPick: (hemId: string) => void
 }
 
 /** Hems in groups, one line each: where, what, how risky, what it costs. */
-export function HemTable({ groups, picked, currency, units, onPick }: HemTableProps) {
+export function HemTable({ groups, picked, currency, units, sort, onSort, onPick }: HemTableProps) {
+  const sorter = (key: SortKey, name: string) => (
+    <SortHead key={key} name={name} on={sort === key} onClick={() => onSort(sort === key ? null : key)} />
+  )
   return (
     <div className="overflow-x-auto">
       <table className="w-full min-w-[560px] border-collapse text-[0.9rem]">
         <thead className="text-left text-[0.82rem] text-soft">
           <tr>
             <th className="py-1 font-normal">{W.recipes.where}</th>
-            <th className="py-1 text-right font-normal">{W.recipes.length}</th>
+            {sorter('length', W.recipes.length)}
             <th className="py-1 pl-4 font-normal">{W.recipes.what}</th>
-            <th className="py-1 text-right font-normal">{W.recipes.bleeds}</th>
-            <th className="py-1 text-right font-normal">{W.recipes.lift}</th>
-            <th className="py-1 text-right font-normal">{W.recipes.cost}</th>
+            {sorter('bleeds', W.recipes.bleeds)}
+            {sorter('lift', W.recipes.lift)}
+            {sorter('cost', W.recipes.cost)}
           </tr>
         </thead>
         {groups.map((group) => (
@@ -49,6 +54,18 @@ export function HemTable({ groups, picked, currency, units, onPick }: HemTablePr
         ))}
       </table>
     </div>
+  )
+}
+
+/** A column's name; a click puts the largest first, another the order of the survey back. */
+function SortHead({ name, on, onClick }: { name: string; on: boolean; onClick: () => void }) {
+  return (
+    <th className="py-1 text-right font-normal" aria-sort={on ? 'descending' : 'none'}>
+      <button type="button" className={`hover:underline ${on ? 'font-bold text-ink' : ''}`} onClick={onClick}>
+        {name}
+        {on && ' ↓'}
+      </button>
+    </th>
   )
 }
 

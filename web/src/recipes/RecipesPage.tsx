@@ -6,7 +6,7 @@ import { Panel } from '../ui/Panel'
 import { Switch } from '../ui/Tabs'
 import { W } from '../words'
 import { HemCard } from './HemCard'
-import { hemRows, groupRows, type Grouping } from './hemRows'
+import { groupRows, hemRows, sortGroups, type Grouping, type Sort } from './hemRows'
 import { KitPanel } from './KitPanel'
 import { HemTable } from './HemTable'
 import { SchoolSwitch } from './SchoolSwitch'
@@ -20,7 +20,8 @@ export function RecipesPage() {
   const [grouping, setGrouping] = useState<Grouping>('room')
   const [find, setFind] = useState('')
   const rows = useMemo(() => hemRows(facts, hems, recipes), [facts, hems, recipes])
-  const groups = useMemo(() => groupRows(rows, grouping, find), [rows, grouping, find])
+  const [sort, setSort] = useState<Sort>(null)
+  const groups = useMemo(() => sortGroups(groupRows(rows, grouping, find), sort), [rows, grouping, find, sort])
   const picked = rows.find((row) => row.hem.id === params.get('hem')) ?? rows[0] ?? null
   const unsafe = rows.filter((row) => row.recipe && !row.recipe.safe).length
   return (
@@ -61,6 +62,8 @@ export function RecipesPage() {
                 picked={picked?.hem.id ?? null}
                 currency={facts.site.currency}
                 units={facts.site.units}
+                sort={sort}
+                onSort={setSort}
                 onPick={(id) => setParams({ hem: id }, { replace: true })}
               />
             )}

@@ -1,6 +1,6 @@
 import { planJob } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
-import { groupRows, hemRows } from './hemRows'
+import { groupRows, hemRows, sortGroups, SORTS } from './hemRows'
 
 const { log: _log, ...facts } = ternQuaySurvey()
 const plan = planJob({ ...facts, log: [] })
@@ -20,4 +20,18 @@ test('by recipe, what is unsafe comes first; finding keeps only what matches', (
   expect(groupRows(rows, 'recipe', '')[0]!.name).toBe('Nothing safe')
   const found = groupRows(rows, 'room', 'smoke alarm').flatMap((group) => group.rows)
   expect(found.map((row) => row.hem.place)).toEqual(['wall D, round smoke alarm', 'wall D, round smoke alarm'])
+})
+
+test('sorting puts the largest of each group first, keeps every row, and gives way to the order of the survey', () => {
+  const groups = groupRows(rows, 'room', '')
+  expect(sortGroups(groups, null)).toBe(groups)
+  for (const by of SORTS) {
+    const sorted = sortGroups(groups, by)
+    expect(sorted.map((group) => group.rows.length)).toEqual(groups.map((group) => group.rows.length))
+    expect(new Set(sorted.flatMap((group) => group.rows))).toEqual(new Set(rows))
+  }
+  for (const group of sortGroups(groups, 'length'))
+    group.rows.forEach((row, i) => {
+      if (i > 0) expect(row.hem.lengthMm).toBeLessThanOrEqual(group.rows[i - 1]!.hem.lengthMm)
+    })
 })

@@ -40,6 +40,24 @@ function recipeWords(facts: JobFacts, recipe: RecipeAnswer | null): string {
   return `${tapeOf(facts.shelf, recipe.tapeId).name} ${recipe.widthMm}, ${seal}`
 }
 
+export const SORTS = ['length', 'bleeds', 'lift', 'cost'] as const
+export type SortKey = (typeof SORTS)[number]
+/** Largest first by one column; null keeps the order of the survey. */
+export type Sort = SortKey | null
+
+const measure: Record<SortKey, (row: HemRow) => number> = {
+  length: (row) => row.hem.lengthMm,
+  bleeds: (row) => (row.recipe?.safe ? row.recipe.risks.bleeds.mean : -1),
+  lift: (row) => (row.recipe?.safe ? row.recipe.risks.lift.mean : -1),
+  cost: (row) => (row.recipe?.safe ? row.recipe.cost.total : -1),
+}
+
+/** Rows of every group, largest first; rows alike keep their order. */
+export const sortGroups = (groups: readonly RowGroup[], by: Sort): readonly RowGroup[] =>
+  by === null
+    ? groups
+    : groups.map((group) => ({ ...group, rows: [...group.rows].sort((a, b) => measure[by](b) - measure[by](a)) }))
+
 /** Rows that match what is looked for, by room or by recipe; groups with something unsafe come first. */
 export function groupRows(rows: readonly HemRow[], by: Grouping, find: string): RowGroup[] {
   const words = find.trim().toLowerCase()
