@@ -1,5 +1,5 @@
 import { FilePlus2, FolderOpen } from 'lucide-react'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { JobSummary } from '@crisp-hem/core/wire'
 import { api, type ApiError } from '../api'
@@ -7,6 +7,7 @@ import { noticed } from '../state/noticeSlice'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
+import { FileButton } from '../ui/FileButton'
 import { W } from '../words'
 import { JobCard } from './JobCard'
 import { jobId } from './newJob'
@@ -75,7 +76,6 @@ function useJobs(): { jobs: JobSummary[] | null; reload: () => void } {
 
 function ImportButton({ onDone }: { onDone: () => void }) {
   const dispatch = useAppDispatch()
-  const input = useRef<HTMLInputElement>(null)
   const [again, setAgain] = useState<string | null>(null)
   const take = async (text: string, as?: string) => {
     try {
@@ -91,20 +91,11 @@ function ImportButton({ onDone }: { onDone: () => void }) {
   }
   return (
     <>
-      <Button icon={<FolderOpen size={17} aria-hidden />} onClick={() => input.current?.click()}>
-        {W.jobs.import}
-      </Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label={W.jobs.import}
         accept=".json"
-        className="hidden"
-        aria-label={W.jobs.import}
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) void file.text().then((text) => take(text))
-        }}
+        icon={<FolderOpen size={17} aria-hidden />}
+        onText={(text) => void take(text)}
       />
       <Dialog open={again !== null} onClose={() => setAgain(null)} title={W.jobs.import}>
         <p className="mb-4">{W.jobs.taken}</p>
