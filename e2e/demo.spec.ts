@@ -51,3 +51,13 @@ test('works under the thumb at phone width', async ({ page }) => {
   const tick = page.getByRole('button', { name: /^Sealed: Practice room 1/ })
   expect((await tick.boundingBox())!.height).toBeGreaterThanOrEqual(44)
 })
+
+test('no view is wider than a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  for (const view of ['walk/kitchen', 'scope', 'recipes', 'load', 'rounds', 'bench', 'shelf', 'site']) {
+    await page.goto(`${server.url}/jobs/tern-quay/${view}`)
+    await page.getByRole('heading', { level: 1 }).waitFor()
+    await page.waitForLoadState('networkidle')
+    expect([view, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([view, 390])
+  }
+})

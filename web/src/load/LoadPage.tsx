@@ -21,7 +21,7 @@ export function LoadPage() {
         </Button>
       </PageHead>
       <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_330px] lg:px-6">
-        <div className="grid min-w-0 content-start gap-4">
+        <div className="grid min-w-0 grid-cols-1 content-start gap-4">
           {load.tapes.length === 0 ? <p className="panel text-soft">{W.load.empty}</p> : <Tapes load={load} />}
           <Covers load={load} />
         </div>

@@ -28,7 +28,7 @@ export function RecipesPage() {
     <>
       <PageHead title={W.recipes.title} line={unsafe > 0 ? W.recipes.unsafe(unsafe) : undefined} />
       <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_372px] lg:px-6">
-        <div className="grid min-w-0 content-start gap-4">
+        <div className="grid min-w-0 grid-cols-1 content-start gap-4">
           <SchoolSwitch />
           <KitPanel />
           <Panel

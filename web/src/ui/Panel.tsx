@@ -15,7 +15,7 @@ export function Panel({ title, aside, children, className = '', id }: PanelProps
       {title && (
         <header className="mb-2 flex flex-wrap items-baseline gap-x-3 gap-y-1">
           <h2>{title}</h2>
-          {aside && <div className="ml-auto flex items-center gap-2 text-sm">{aside}</div>}
+          {aside && <div className="ml-auto flex flex-wrap items-center gap-2 text-sm">{aside}</div>}
         </header>
       )}
       {children}
