@@ -134,7 +134,7 @@ describe('tape and time', () => {
     const rough = recipeOf(job({ ceiling: textured('heavy spray'), steps: [WALLS] }), 'wall:w1|ceiling')
     expect(rough.seal).not.toBe('none')
     const sprayed = recipeOf(job({ steps: [{ ...WALLS, tool: 'spray' }] }), 'wall:w1|skirting')
-    expect(sprayed).toMatchObject({ school: 'press only', seal: 'none' })
+    expect(sprayed).toMatchObject({ school: 'plain, sprayed', way: 'mask and spray', seal: 'none' })
     expect(sprayed.risks.bleeds.mean).toBeLessThan(0.02)
   })
   test('C18: a pair of doors of 15 panes a leaf, both sides, is masked pane by pane: 60 panes', () => {
@@ -152,8 +152,29 @@ describe('tape and time', () => {
       leaf: USUAL_FACES.trim,
       glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 25, textured: false },
     }
-    const recipe = recipeOf(job({ openings: [doors], steps: [{ ...TRIM, targets: ['leaves'] }] }), 'leaf:o1|glass:o1')
-    expect(steps(recipe)).toContain('60 panes, four strips each')
+    const glass = (house: Partial<HouseRules>) =>
+      recipeOf(job({ openings: [doors], steps: [{ ...TRIM, targets: ['leaves'] }] }, house), 'leaf:o1|glass:o1')
+    const taped = glass({ liquidOnPanes: false })
+    expect(steps(taped)).toContain('60 panes, four strips each')
+    const canned = glass({})
+    expect(canned).toMatchObject({ way: 'liquid mask', liquidId: 'heath-can', pull: 'dry', pullAfterH: 24 })
+    expect(steps(canned)).toMatch(/go clear, about 45 min.*24 h after the last coat cut round each pane/)
+    const brushOnly = { liquids: STARTER_SHELF.liquids.filter((each) => each.how === 'brush'), tools: [] }
+    const brushed = recipeOf(
+      {
+        ...job({ openings: [doors], steps: [{ ...TRIM, targets: ['leaves'] }] }, { school: 'liquid mask' }),
+        shelf: { ...STARTER_SHELF, ...brushOnly },
+      },
+      'leaf:o1|glass:o1',
+    )
+    // Price order of what is bought, a roll, a can, a tin: about 1 : 2 : 3.
+    const roll = STARTER_SHELF.tapes.find((each) => each.id === 'marram-general')!.rolls[1]!.priceMinor
+    const bought = ['heath-can', 'heath-brush'].map((id) => STARTER_SHELF.liquids.find((each) => each.id === id)!)
+    expect(bought.map((each) => Math.round(each.priceMinor / roll))).toEqual([2, 3])
+    // Finish order: brushed > can > tape. A can masks fifteen panes while tape does one or two.
+    const faults = [brushed, canned, taped].map((each) => each.risks.bleeds.mean)
+    expect([...faults].sort((a, b) => a - b)).toEqual(faults)
+    expect(15 * canned.costParts.lay).toBeLessThan(2 * taped.costParts.lay)
   })
   test('C19: price steps of plain, general and barrier are about 3 : 7 : 8', () => {
     const price = (id: string) =>

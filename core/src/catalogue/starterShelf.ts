@@ -1,4 +1,5 @@
 import { COATINGS } from './starterCoatings'
+import { HAND_TOOLS, LIQUIDS } from './starterAids'
 import { TAPES } from './starterTapes'
 import type { Cover, Sealant, Shelf } from './types'
 
@@ -45,6 +46,17 @@ const COVERS: Cover[] = [
     gramsPerM2: 180,
     priceMinor: 2650,
     reusable: false,
+    retired: false,
+  },
+  {
+    id: 'lodge-board',
+    name: 'Lodge floor board',
+    kind: 'board',
+    widthMm: 965,
+    lengthMm: 2400,
+    gramsPerM2: 620,
+    priceMinor: 980,
+    reusable: true,
     retired: false,
   },
   {
@@ -114,4 +126,11 @@ const SEALANTS: Sealant[] = [
  * The shelf a new job starts with. Makers, names and prices are made up; clean-removal times and price steps
  * follow common practice, no published source. Grip of delicate and floor tape: 0.8 and 3.7 N per 10 mm.
  */
-export const STARTER_SHELF: Shelf = { tapes: TAPES, coatings: COATINGS, covers: COVERS, sealants: SEALANTS }
+export const STARTER_SHELF: Shelf = {
+  tapes: TAPES,
+  coatings: COATINGS,
+  covers: COVERS,
+  sealants: SEALANTS,
+  liquids: LIQUIDS,
+  tools: HAND_TOOLS,
+}

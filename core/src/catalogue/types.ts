@@ -109,10 +109,58 @@ export interface Sealant {
   readonly mark: Mark
 }
 
+export const LIQUID_HOWS = ['brush', 'aerosol'] as const
+
+/** A liquid mask for panes: put on as a generous coat, cut round the edge once the paint is dry, peeled in a sheet. */
+export interface LiquidMask {
+  readonly id: string
+  readonly name: string
+  readonly how: (typeof LIQUID_HOWS)[number]
+  /** Area of one tin or can at a generous, even coat, m². */
+  readonly spreadM2: number
+  /** Minutes at 23 °C / 50 % RH until it is clear and takes paint. */
+  readonly clearMin: number
+  /** Hours the paint is left before the mask is cut. */
+  readonly cutAfterH: number
+  /** Bare wood it laps over yellows until it is primed. */
+  readonly yellows: boolean
+  readonly priceMinor: number
+  readonly retired: boolean
+  readonly mark: Mark
+}
+
+export const HAND_TOOL_KINDS = [
+  'seal brush',
+  'press tool',
+  'scraper',
+  'blade',
+  'gun',
+  'dispenser',
+  'pole roller',
+] as const
+export type HandToolKind = (typeof HAND_TOOL_KINDS)[number]
+
+/** A tool on the van. */
+export interface HandTool {
+  readonly id: string
+  readonly name: string
+  readonly kind: HandToolKind
+  readonly widthMm: number
+  /** Of a gun: air it moves at the cover, m/s, and how far it lays mist beside a narrow trim in still air, mm. Else 0. */
+  readonly airMs: number
+  readonly reachMm: number
+  /** How many are on the van. */
+  readonly count: number
+  readonly retired: boolean
+  readonly mark: Mark
+}
+
 /** What the contractor can choose from. A job carries its own copy, so a plan needs nothing else. */
 export interface Shelf {
   readonly tapes: readonly Tape[]
   readonly coatings: readonly Coating[]
   readonly covers: readonly Cover[]
   readonly sealants: readonly Sealant[]
+  readonly liquids: readonly LiquidMask[]
+  readonly tools: readonly HandTool[]
 }

@@ -81,3 +81,19 @@ function cutAtStay(spans: readonly PullSpan[], offBy: number | null): PullSpan[]
 /** The span an instant lies in; null before the coat. */
 export const spanAt = (spans: readonly PullSpan[], at: number): PullSpan | null =>
   spans.find((span) => at >= span.from && (span.to === null || at < span.to)) ?? null
+
+/** The window of tape that is left to dry on purpose: its wet span is one more span to wait through. */
+export function dryOnly(spans: readonly PullSpan[]): PullSpan[] {
+  const waits = spans.map((span): PullSpan => (span.kind === 'wet' ? { ...span, kind: 'too wet' } : span))
+  return waits.reduce<PullSpan[]>((joined, span) => {
+    const last = joined.at(-1)
+    if (last?.kind !== span.kind) return [...joined, span]
+    return [...joined.slice(0, -1), { ...last, to: span.to, endedBy: span.endedBy }]
+  }, [])
+}
+
+/** The window of a liquid mask: left alone until it may be cut, and then no hurry. */
+export const peelWindow = (coatedFrom: number, cutFrom: number): PullSpan[] => [
+  { kind: 'tacky', from: coatedFrom, to: cutFrom, endedBy: 'hard dry' },
+  { kind: 'dry', from: cutFrom, to: null, endedBy: null },
+]

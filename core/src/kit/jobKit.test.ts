@@ -5,12 +5,14 @@ import { jobKit } from './jobKit'
 const job = ternQuaySurvey()
 const kit = jobKit(job)
 const plan = planJob(job)
-const safe = plan.recipes.flatMap((answer) => (answer.safe ? [answer] : []))
-const keyOf = ({ tapeId, widthMm }: { tapeId: string; widthMm: number }) => `${tapeId} ${widthMm}`
+const answered = plan.recipes.flatMap((answer) => (answer.safe ? [answer] : []))
+/** Lines cut by hand and panes under a liquid mask carry no tape, and no kit. */
+const safe = answered.filter((recipe) => recipe.tapeId !== null)
+const keyOf = ({ tapeId, widthMm }: { tapeId: string | null; widthMm: number }) => `${tapeId} ${widthMm}`
 
 test('with every hem its best, the kit is what the recipes choose, at their cost', () => {
   const [first] = kit.points
-  expect(kit.unserved).toBe(plan.recipes.length - safe.length)
+  expect(kit.unserved).toBe(plan.recipes.length - answered.length)
   // Each recipe's parts are rounded to whole cents, the kit's sum once.
   const cost = safe.reduce((sum, recipe) => sum + recipe.cost.total, 0)
   expect(Math.abs(first!.hemsMinor - cost)).toBeLessThan(2 * safe.length)
@@ -28,9 +30,11 @@ test('a chosen kit is kept to, and a hem it cannot serve says so', () => {
   const fewest = kit.points.at(-1)!
   const carried = new Set(fewest.kinds.map(keyOf))
   const with_ = planJob({ ...job, kit: fewest.kinds })
-  for (const answer of with_.recipes) if (answer.safe) expect(carried.has(keyOf(answer))).toBe(true)
+  for (const answer of with_.recipes) if (answer.safe && answer.tapeId) expect(carried.has(keyOf(answer))).toBe(true)
   const [one] = fewest.kinds
-  const alone = planJob({ ...job, kit: [one!] }).recipes.flatMap((answer) => (answer.safe ? [answer] : []))
+  const alone = planJob({ ...job, kit: [one!] }).recipes.flatMap((answer) =>
+    answer.safe && answer.tapeId ? [answer] : [],
+  )
   const outside = alone.filter((answer) => keyOf(answer) !== keyOf(one!))
   expect(outside.every((answer) => answer.reasons.some((reason) => reason.code === 'why.outside_kit'))).toBe(true)
 })

@@ -1,11 +1,13 @@
 import { deriveHems } from '../hems/deriveHems'
 import { jobClocks } from '../recipes/hemContext'
-import { needsWidthMm, rollCostPerM } from '../recipes/candidates'
-import { pickCandidate } from '../recipes/chooseRecipe'
+import { pickCandidate, safeOf } from '../recipes/chooseRecipe'
+import { rollCostPerM } from '../recipes/expectedCost'
+import { needsWidthMm, settingOf } from '../recipes/setting'
 import { judgeRoom, type JudgedHem } from '../recipes/roomRecipes'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
 import type { Job, KitKind } from '../survey/types'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
+import type { WordCode } from '../words/en'
 import { chooseKit, kitTradeOff } from './chooseKit'
 
 /** One kit on the trade-off: its kinds, what the hems cost with it, and which kind each hem gets. */
@@ -27,11 +29,11 @@ export interface JobKit {
 }
 
 /** Tape kinds a job could carry: each width of each tape in use, by the widths its hems need. */
-function kindsOf(job: Job): KitKind[] {
+function kindsOf(job: Job, leastMm: number): KitKind[] {
   return job.shelf.tapes
     .filter((tape) => !tape.retired)
     .flatMap((tape) =>
-      tape.rolls.filter((roll) => roll.widthMm >= 24).map((roll) => ({ tapeId: tape.id, widthMm: roll.widthMm })),
+      tape.rolls.filter((roll) => roll.widthMm >= leastMm).map((roll) => ({ tapeId: tape.id, widthMm: roll.widthMm })),
     )
 }
 
@@ -40,9 +42,12 @@ function kindsOf(job: Job): KitKind[] {
  * of the recipe the house's rules would choose if that kind were all there was.
  */
 export function jobKit(job: Job): JobKit {
-  const kinds = kindsOf(job)
-  const judged = judgeJob({ ...job, kit: null })
-  const rows = judged.map((hem) => ({ hem, costs: kinds.map((kind) => costWith(job, hem, kind)) }))
+  const judged = judgeJob({ ...job, kit: null }).filter(isTaped)
+  const kinds = kindsOf(job, Math.min(24, ...judged.map(({ ctx }) => widthFor(ctx))))
+  const rows = judged.map((hem) => {
+    const with_ = kinds.map((kind) => costWith(job, hem, kind))
+    return { hem, real: with_.map((each) => each.cost), costs: byHouseOrder(with_) }
+  })
   const served = rows.filter((row) => row.costs.some(Number.isFinite))
   // Kinds that no hem can use, or that another one beats everywhere, only slow the search.
   const serve = served.map((row) => row.costs)
@@ -52,7 +57,7 @@ export function jobKit(job: Job): JobKit {
   const lean = serve.map((costs) => inUse.map((j) => costs[j]!))
   const carryOf = (j: number) => (stockMm(job, kinds[j]!) > 0 ? 0 : job.house.kindMinor)
   const point = (own: readonly number[], kindOf: readonly number[]): JobKitPoint => {
-    const hemsMinor = kindOf.reduce((sum, j, i) => sum + lean[i]![j]!, 0)
+    const hemsMinor = kindOf.reduce((sum, j, i) => sum + served[i]!.real[inUse[j]!]!, 0)
     return {
       kinds: own.map((j) => kinds[inUse[j]!]!),
       hemsMinor: Math.round(hemsMinor),
@@ -91,14 +96,53 @@ function judgeJob(job: Job): JudgedHem[] {
   return job.rooms.flatMap((room) => judgeRoom(job, room, deriveHems(room, job.shelf).hems, clocks(room.id), nextShift))
 }
 
+const widthFor = (ctx: JudgedHem['ctx']): number => needsWidthMm(settingOf(ctx), ctx.hem.radiusMm)
+
+/** Hems that take tape at all: panes under a liquid mask and lines cut by hand carry none. */
+const isTaped = ({ ctx, judged }: JudgedHem): boolean => {
+  const pick = pickCandidate(ctx, safeOf(judged))
+  return pick === null || pick.candidate.tape !== null
+}
+
+/** A hem served by one kind: its cost, and how early the rule of choice comes to it. */
+interface Served {
+  readonly cost: number
+  readonly rank: number
+}
+
+/** Reasons of the rule of choice, in its order: what comes first is taken even where a later one would cost less. */
+const ORDER: readonly WordCode[] = [
+  'why.liquid_cheaper',
+  'why.press_enough',
+  'why.stacked',
+  'why.school',
+  'why.glaze_instead',
+  'why.school_fallback',
+]
+const NOT_SERVED: Served = { cost: Number.POSITIVE_INFINITY, rank: ORDER.length }
+
 /** What a hem costs when only one kind is carried; Infinity where that is not safe or too narrow. */
-function costWith(job: Job, { ctx, judged }: JudgedHem, kind: KitKind): number {
-  if (kind.widthMm < needsWidthMm(ctx)) return Number.POSITIVE_INFINITY
-  const safe = judged.filter((each) => each.tape.id === kind.tapeId && each.ruledOut === null)
+function costWith(job: Job, { ctx, judged }: JudgedHem, kind: KitKind): Served {
+  if (kind.widthMm < widthFor(ctx)) return NOT_SERVED
+  const safe = judged.filter((each) => each.tape?.id === kind.tapeId && each.ruledOut === null)
   const pick = pickCandidate(ctx, safe)
-  if (!pick) return Number.POSITIVE_INFINITY
-  const { candidate } = pick
+  const candidate = pick?.candidate
+  if (!candidate?.tape || !candidate.roll) return NOT_SERVED
   const roll = candidate.tape.rolls.find((each) => each.widthMm === kind.widthMm)!
   const wider = rollCostPerM(candidate.tape, roll, job.house) - rollCostPerM(candidate.tape, candidate.roll, job.house)
-  return ((candidate.costPerM.total + wider) * ctx.hem.lengthMm) / 1000
+  return {
+    cost: ((candidate.costPerM.total + wider) * ctx.hem.lengthMm) / 1000,
+    rank: ORDER.indexOf(pick!.why.code),
+  }
+}
+
+/**
+ * Costs as the choice sees them: a kind the rule of choice comes to later counts as dearer than every kind it comes to
+ * before, so that a kit is valued as the recipes will use it.
+ */
+function byHouseOrder(kinds: readonly Served[]): number[] {
+  const floors = ORDER.map((_, rank) =>
+    kinds.reduce((most, each) => (each.rank < rank && each.cost > most ? each.cost : most), 0),
+  )
+  return kinds.map(({ cost, rank }) => (Number.isFinite(cost) ? Math.max(cost, floors[rank] ?? 0) : cost))
 }

@@ -2,7 +2,7 @@ import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { gullRow, ternQuaySurvey } from '../../../demo'
 import { planJob } from '../plan'
 import { buy } from './takeLoad'
-import { coverNeeds } from './coverNeeds'
+import { coverNeeds } from '../covers/coverNeeds'
 
 test('tape adds up: hems, two tabs of 50 mm for each run, waste, whole rolls', () => {
   const job = gullRow()
@@ -42,12 +42,14 @@ test('the starter shelf keeps the trade’s price steps and clean-removal times'
 test('spraying covers glass and floor; rolling only the floor', () => {
   const [room] = ternQuaySurvey().rooms
   const sprayed = { ...room!, steps: room!.steps.map((step) => ({ ...step, tool: 'spray' as const })) }
-  expect(coverNeeds(room!, STARTER_SHELF).map((need) => need.what)).toEqual(['floor'])
+  expect(coverNeeds(room!, STARTER_SHELF).map((need) => need.what)).toEqual(['floor', 'way out'])
   // C12, common practice: a 2.6 m drop suits an ordinary storey; the window takes the 1.4 m one.
   expect(coverNeeds(sprayed, STARTER_SHELF).map((need) => [need.what, need.coverId])).toEqual([
     ['floor', 'fallow-wide'],
+    ['way out', 'hessian-runner'],
     ['window 1', 'skein-window'],
     ['door 2', 'skein-window'],
+    ['ceiling', 'skein-window'],
   ])
 })
 

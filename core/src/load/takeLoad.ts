@@ -1,12 +1,16 @@
-import { coatingOf, coverOf, sealantOf, tapeOf } from '../catalogue/find'
+import { coatingOf, coverOf, liquidOf, sealantOf, tapeOf } from '../catalogue/find'
 import type { TapeRoll } from '../catalogue/types'
+import type { CoverNeed } from '../covers/coverNeed'
+import { coverNeeds } from '../covers/coverNeeds'
 import type { Hem } from '../hems/deriveHems'
 import { known } from '../known'
 import type { Recipe } from '../recipes/recipe'
 import { faceAreaMm2 } from '../survey/areas'
+import { SHORT_PIECES } from '../recipes/expectedCost'
 import { facesOfStep } from '../survey/faces'
+import { glassPerEdgeM } from '../survey/glazing'
 import type { Job } from '../survey/types'
-import { coverNeeds, type CoverNeed } from './coverNeeds'
+import { toolLines, type ToolLine } from './tools'
 
 /** Each end of a run goes past the edge and is folded to a tab; each corner starts a new run. */
 export const TAB_MM = known(50, 'mm', 'from memory', 'run past the end and a tab to pull by')
@@ -17,6 +21,7 @@ export interface TapeLine {
   readonly widthMm: number
   readonly hemIds: readonly string[]
   readonly hemMm: number
+  /** Ends and corners, and the laps of short pieces. */
   readonly tabsMm: number
   readonly wasteMm: number
   readonly totalMm: number
@@ -43,7 +48,7 @@ export interface SupplyLine {
   readonly id: string
   readonly name: string
   readonly amount: number
-  readonly unit: 'tubes' | 'litres'
+  readonly unit: 'tubes' | 'litres' | 'tins' | 'cans'
   readonly exact: number
   readonly costMinor: number
 }
@@ -52,6 +57,8 @@ export interface Load {
   readonly tapes: readonly TapeLine[]
   readonly covers: readonly CoverLine[]
   readonly sealants: readonly SupplyLine[]
+  readonly liquids: readonly SupplyLine[]
+  readonly tools: readonly ToolLine[]
   readonly coatings: readonly SupplyLine[]
   readonly materialMinor: number
   readonly labourMinor: number
@@ -63,6 +70,7 @@ export function takeLoad(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<st
   const tapes = tapeLines(job, hems, recipes)
   const covers = coverLines(job)
   const sealants = sealantLines(job, hems, recipes)
+  const liquids = liquidLines(job, hems, recipes)
   const coatings = coatingLines(job)
   const sum = (lines: readonly { costMinor: number }[]) => lines.reduce((all, line) => all + line.costMinor, 0)
   const each = [...recipes.values()]
@@ -70,8 +78,10 @@ export function takeLoad(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<st
     tapes,
     covers,
     sealants,
+    liquids,
+    tools: toolLines(job.shelf, recipes.values()),
     coatings,
-    materialMinor: sum(tapes) + sum(covers) + sum(sealants),
+    materialMinor: sum(tapes) + sum(covers) + sum(sealants) + sum(liquids),
     labourMinor: each.reduce((all, recipe) => all + recipe.cost.labour, 0),
     mendingMinor: each.reduce((all, recipe) => all + recipe.cost.mending, 0),
   }
@@ -81,7 +91,7 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
   const groups = new Map<string, Hem[]>()
   for (const hem of hems) {
     const recipe = recipes.get(hem.id)
-    if (!recipe) continue
+    if (!recipe?.tapeId) continue
     const key = `${recipe.tapeId}|${recipe.widthMm}`
     groups.set(key, [...(groups.get(key) ?? []), hem])
   }
@@ -90,7 +100,12 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
     const tape = tapeOf(job.shelf, tapeId)
     const roll = tape.rolls.find((each) => each.widthMm === Number(width))!
     const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
-    const tabsMm = group.reduce((sum, hem) => sum + (hem.corners + 1) * 2 * TAB_MM.value, 0)
+    const lapsMm =
+      job.house.runs === 'one run'
+        ? 0
+        : group.reduce((sum, hem) => sum + Math.floor(hem.lengthMm / SHORT_PIECES.pieceMm) * SHORT_PIECES.lapMm, 0)
+    const ends = group.reduce((sum, hem) => sum + (hem.corners + 1) * 2 * TAB_MM.value, 0)
+    const tabsMm = ends + lapsMm
     const wasteMm = Math.ceil(((hemMm + tabsMm) * job.house.wastePct) / 100)
     const totalMm = hemMm + tabsMm + wasteMm
     const stockMm = Math.min(totalMm, roll.stockMm)
@@ -151,6 +166,24 @@ function sealantLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<strin
     const exact = m / sealant.metresPerTube
     const amount = Math.ceil(exact)
     return { id, name: sealant.name, amount, exact, unit: 'tubes', costMinor: amount * sealant.priceMinor }
+  })
+}
+
+/** Liquid masks by the glass they cover. */
+function liquidLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): SupplyLine[] {
+  const glass = new Map<string, number>()
+  for (const hem of hems) {
+    const id = recipes.get(hem.id)?.liquidId
+    const room = job.rooms.find((each) => each.id === hem.roomId)!
+    const opening = room.openings.find((each) => hem.keep.endsWith(`:${each.id}`))
+    if (id && opening) glass.set(id, (glass.get(id) ?? 0) + (glassPerEdgeM(opening) * hem.lengthMm) / 1000)
+  }
+  return [...glass].map(([id, m2]) => {
+    const liquid = liquidOf(job.shelf, id)
+    const exact = m2 / liquid.spreadM2
+    const amount = Math.ceil(exact)
+    const unit = liquid.how === 'brush' ? 'tins' : 'cans'
+    return { id, name: liquid.name, amount, exact, unit, costMinor: amount * liquid.priceMinor }
   })
 }
 

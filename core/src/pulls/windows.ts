@@ -1,10 +1,10 @@
 import { sealantOf, tapeOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
-import { pullWindow, spanAt, type PullSpan } from '../cure/pullWindow'
+import { dryOnly, peelWindow, pullWindow, spanAt, type PullSpan } from '../cure/pullWindow'
 import type { JobClocks } from '../recipes/hemContext'
 import type { Recipe } from '../recipes/recipe'
 import { offBy, stayDaysOf } from '../risk/residue'
-import type { Round, Task } from '../rounds/round'
+import type { Round, RoundPull, Task } from '../rounds/round'
 import type { PlacedTask } from '../schedule/schedule'
 import type { Job, PaintStep } from '../survey/types'
 import { UNTOUCHED, type LogState } from './hemStates'
@@ -12,6 +12,9 @@ import { UNTOUCHED, type LogState } from './hemStates'
 /** Hems of one round that were, or will be, coated together, and when their tape may come off. */
 export interface PullPlan {
   readonly roundId: string
+  /** The task that takes these off, and how: tape wet or dry, or a liquid mask. */
+  readonly taskId: string
+  readonly manner: RoundPull['manner']
   readonly roomId: string
   readonly crewId: string
   readonly hemIds: readonly string[]
@@ -42,21 +45,28 @@ export function pullPlans(
   rounds: readonly Round[],
   placed: ReadonlyMap<string, PlacedTask>,
 ): PullPlan[] {
-  return rounds.flatMap((round) => {
-    const step = stepOfRound(setup.job, round)
-    const left = round.hemIds.filter((hemId) => {
-      const state = setup.log.hems.get(hemId) ?? UNTOUCHED
-      return state.pulledAt === null && state.skipped === null
-    })
-    const logged = new Map<number | null, string[]>()
-    for (const hemId of left) {
-      const at = lastCoat(setup.log, hemId, step.coats)
-      logged.set(at, [...(logged.get(at) ?? []), hemId])
-    }
-    return [...logged].flatMap(([at, hemIds]) => {
-      const plan = at === null ? plannedCoat(round, step, placed) : { from: at, to: at }
-      return plan ? [onePlan(setup, round, step, hemIds, plan, at !== null, placed)] : []
-    })
+  return rounds.flatMap((round) => round.pulls.flatMap((pull) => plansOf(setup, round, pull, placed)))
+}
+
+function plansOf(
+  setup: WindowsSetup,
+  round: Round,
+  pull: RoundPull,
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullPlan[] {
+  const step = stepOfRound(setup.job, round)
+  const left = pull.hemIds.filter((hemId) => {
+    const state = setup.log.hems.get(hemId) ?? UNTOUCHED
+    return state.pulledAt === null && state.skipped === null
+  })
+  const logged = new Map<number | null, string[]>()
+  for (const hemId of left) {
+    const at = lastCoat(setup.log, hemId, step.coats)
+    logged.set(at, [...(logged.get(at) ?? []), hemId])
+  }
+  return [...logged].flatMap(([at, hemIds]) => {
+    const plan = at === null ? plannedCoat(round, step, placed) : { from: at, to: at }
+    return plan ? [onePlan(setup, round, pull, step, hemIds, plan, at !== null, placed)] : []
   })
 }
 
@@ -75,16 +85,19 @@ function plannedCoat(
 function onePlan(
   setup: WindowsSetup,
   round: Round,
+  manner: RoundPull,
   step: PaintStep,
   hemIds: readonly string[],
   coat: { from: number; to: number },
   coated: boolean,
   placed: ReadonlyMap<string, PlacedTask>,
 ): PullPlan {
-  const pull = placed.get(`${round.id}/pull`)
+  const pull = placed.get(manner.taskId)
   const late = hemIds.map((hemId) => setup.log.hems.get(hemId)?.coatLateMin ?? null).filter((each) => each !== null)
   return {
     roundId: round.id,
+    taskId: manner.taskId,
+    manner: manner.manner,
     roomId: round.roomId,
     crewId: placed.get(`${round.id}/coat${step.coats}`)?.crewId ?? round.crewId,
     hemIds,
@@ -92,7 +105,7 @@ function onePlan(
     coatedTo: coat.to,
     coated,
     lateMin: coated && late.length ? Math.max(...late) : null,
-    spans: spansOf(setup, round, step, hemIds, coat, placed),
+    spans: spansOf(setup, round, manner, step, hemIds, coat, placed),
     plannedAt: pull && !pull.done ? pull.from : null,
   }
 }
@@ -101,11 +114,13 @@ function onePlan(
 function spansOf(
   setup: WindowsSetup,
   round: Round,
+  pull: RoundPull,
   step: PaintStep,
   hemIds: readonly string[],
   coat: { from: number; to: number },
   placed: ReadonlyMap<string, PlacedTask>,
 ): PullSpan[] {
+  if (pull.manner === 'peel') return peelWindow(coat.from, coat.to + pull.afterH * 60)
   const { job, recipes, log } = setup
   const clocks = setup.clocks(round.roomId)
   const outdoors = job.rooms.find((room) => room.id === round.roomId)!.kind === 'elevation'
@@ -118,11 +133,11 @@ function spansOf(
   const limits = hemIds.flatMap((hemId) => {
     const recipe = recipes.get(hemId)
     const laid = log.hems.get(hemId)?.laidAt ?? laidPlan?.from ?? coat.from
-    const days = recipe && stayDaysOf(tapeOf(job.shelf, recipe.tapeId), outdoors)
+    const days = recipe?.tapeId && stayDaysOf(tapeOf(job.shelf, recipe.tapeId), outdoors)
     const limit = days ? offBy(clocks.stay, days, laid) : null
     return limit === null ? [] : [limit]
   })
-  return pullWindow({
+  const spans = pullWindow({
     drying: clocks.drying,
     coating: coatOfStep(job.shelf, step),
     coatedFrom: coat.from,
@@ -131,6 +146,7 @@ function spansOf(
     sealedAt: sealant ? Math.min(coat.from, ...(sealTimes.length ? sealTimes : bead ? [bead.from] : [])) : null,
     offBy: limits.length ? Math.min(...limits) : null,
   })
+  return pull.manner === 'dry' ? dryOnly(spans) : spans
 }
 
 /**
@@ -146,7 +162,9 @@ export function pullReadyFor(setup: WindowsSetup, rounds: ReadonlyMap<string, Ro
     const times = waiting.map((hemId) => lastCoat(setup.log, hemId, step.coats)).filter((each) => each !== null)
     if (times.length === 0) return null
     const coat = { from: Math.min(...times), to: Math.max(...times) }
-    const spans = spansOf(setup, round, step, waiting, coat, new Map())
+    const pull = round.pulls.find((each) => each.taskId === task.id)
+    if (!pull) return null
+    const spans = spansOf(setup, round, pull, step, waiting, coat, new Map())
     const now = spanAt(spans, at)
     if (!now || now.kind === 'wet' || now.kind === 'dry' || now.kind === 'past') return at
     const next = spans.find(

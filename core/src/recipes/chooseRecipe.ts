@@ -1,12 +1,19 @@
+import { TEXTURE_FACTS } from '../catalogue/textures'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
+import type { School } from '../survey/types'
 import { formatMoney } from '../units/money'
-import { BARRIER_GAP_UM, closedGapUm, criticalGapUm, meanGapUm } from '../risk/bleed'
-import { whenText } from '../units/time'
+import type { WordCode } from '../words/en'
 import { figure, said, sayText, type Said } from '../words/say'
-import { judgeCandidates, scored, type Candidate } from './candidates'
+import type { Candidate } from './candidate'
+import { judgeCandidates, scored } from './candidates'
 import type { HemContext } from './hemContext'
-import type { NoRecipe, Recipe, RecipeAnswer } from './recipe'
-import { GLAZE_AHEAD_MIN, recipeCautions, recipeSteps, STAND_OFF_MM } from './recipeSteps'
+import { recipeLayers } from './layers'
+import { nothingSafe } from './nothingSafe'
+import type { CostParts, OtherWay, Recipe, RecipeAnswer } from './recipe'
+import { recipeCautions } from './recipeCautions'
+import { recipeSteps, sealDryMin, STAND_OFF_MM } from './recipeSteps'
+import { reasonsFor } from './reasonsFor'
+import { settingOf } from './setting'
 
 /** Pressing alone is enough when it leaves less than this share of the bleeds the house accepts. From memory. */
 const PRESS_ENOUGH_SHARE = 0.25
@@ -15,6 +22,7 @@ const PRESS_ENOUGH_SHARE = 0.25
  * What one hem gets, or why nothing on the shelf is safe.
  *
  * @param judged  candidates judged for a hem with the same {@link judgingKey}; judged here when left out
+ * @param few  what keeping few tins open in the room came to for this hem, in place of the rule of choice
  *
  * Rule of choice:
  * 1. candidates that break a hard rule are out, each with its reason;
@@ -23,26 +31,38 @@ const PRESS_ENOUGH_SHARE = 0.25
  * 3. else the house school, its cheapest by expected cost;
  * 4. else the cheapest of the other schools, saying so.
  */
-export function chooseRecipe(ctx: HemContext, judged: readonly Candidate[] = judgeCandidates(ctx)): RecipeAnswer {
-  const inKit = judged.filter((each) => each.ruledOut === null)
-  // A kit is a wish: where nothing in it is safe, what is safe beside it comes in, and the answer says so.
-  const outside = inKit.length === 0 ? judged.filter((each) => each.ruledOut?.code === 'out.not_in_kit') : []
-  const safe = [...inKit, ...outside].sort(
-    (a, b) => a.costPerM.total - b.costPerM.total || (a.tape.id < b.tape.id ? -1 : 1),
-  )
-  const chosen =
-    ctx.choice && judged.find((each) => each.school === ctx.choice!.school && each.tape.id === ctx.choice!.tapeId)
+export function chooseRecipe(
+  ctx: HemContext,
+  judged: readonly Candidate[] = judgeCandidates(ctx),
+  few: Picked | null = null,
+): RecipeAnswer {
+  const safe = [...safeOf(judged)].sort(byCost)
+  const outside = safe.some((each) => each.ruledOut !== null)
+  const chosen = ctx.choice ? chosenOf(ctx.choice, judged) : undefined
   const pick =
     chosen && chosen.ruledOut === null
       ? { candidate: chosen, why: said('why.own_choice', { reason: ctx.choice!.reason || '–' }) }
-      : pickCandidate(ctx, safe)
-  const beside = outside.length > 0 ? [said('why.outside_kit')] : []
+      : (few ?? pickCandidate(ctx, safe))
+  const beside = outside ? [said('why.outside_kit')] : []
   const challenge = chosen?.ruledOut
-    ? [said('why.choice_unsafe', { school: chosen.school, tape: chosen.tape.name, rule: sayText(chosen.ruledOut) })]
+    ? [
+        said('why.choice_unsafe', {
+          school: chosen.school,
+          tape: chosen.tape?.name ?? chosen.liquid?.name ?? 'no tape',
+          rule: sayText(chosen.ruledOut),
+        }),
+      ]
     : []
   const ruledOut = judged.flatMap((each) =>
-    each.ruledOut && each.ruledOut.code !== 'out.not_barrier'
-      ? [{ school: each.school, tapeId: each.tape.id, why: each.ruledOut }]
+    each.ruledOut
+      ? [
+          {
+            school: each.school,
+            tapeId: each.tape?.id ?? null,
+            liquidId: each.liquid?.id ?? null,
+            why: each.ruledOut,
+          },
+        ]
       : [],
   )
   if (!pick) return { safe: false, ...nothingSafe(ctx, judged), ruledOut }
@@ -50,68 +70,182 @@ export function chooseRecipe(ctx: HemContext, judged: readonly Candidate[] = jud
     .filter((each) => each !== pick.candidate)
     .filter((each, i, all) => all.findIndex((other) => other.school === each.school) === i || i < 2)
     .slice(0, 4)
-    .map(({ school, tape, seal, costPerM, risks }) => ({
-      school,
-      tapeId: tape.id,
-      seal,
-      costMinor: Math.round((costPerM.total * ctx.hem.lengthMm) / 1000),
-      bleedsPerM: risks.bleeds.mean,
-      liftPerM: risks.lift.mean,
-    }))
+    .map((each) => otherWay(ctx, each, pick.candidate))
   return {
     safe: true,
-    ...recipeOf(ctx, pick.candidate, [...challenge, ...beside, pick.why, ...reasons(ctx, pick.candidate, safe.length)]),
+    ...recipeOf(ctx, pick.candidate, [
+      ...challenge,
+      ...beside,
+      pick.why,
+      ...reasonsFor(ctx, pick.candidate, safe.length),
+    ]),
     others,
     ruledOut,
   }
 }
 
-/** What the house's rules choose among safe candidates; null where there are none. */
-export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): { candidate: Candidate; why: Said } | null {
-  const { house } = ctx
-  const pressed = cheapestOf(
-    safe.filter(
-      (each) => each.school === 'press only' && each.risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE,
-    ),
-  )
-  if (pressed && !house.sealAlways) {
-    return { candidate: pressed, why: said('why.press_enough', { bleeds: figure(pressed.risks.bleeds.mean) }) }
-  }
-  const own = cheapestOf(safe.filter((each) => each.school === house.school))
-  if (own) return { candidate: own, why: said('why.school', { school: house.school }) }
-  const other = cheapestOf(safe)
-  return other
-    ? { candidate: other, why: said('why.school_fallback', { school: house.school, used: other.school }) }
-    : null
+/** What is safe of what was judged. A kit is a wish: where nothing in it is safe, what is safe beside it comes in. */
+export function safeOf(judged: readonly Candidate[]): readonly Candidate[] {
+  const inKit = judged.filter((each) => each.ruledOut === null)
+  const taped = inKit.some((each) => each.tape)
+  return taped ? inKit : [...inKit, ...judged.filter((each) => each.ruledOut?.code === 'out.not_in_kit')]
 }
 
-const cheapestOf = (list: readonly Candidate[]): Candidate | undefined =>
-  [...list].sort((a, b) => a.costPerM.total - b.costPerM.total || (a.tape.id < b.tape.id ? -1 : 1))[0]
+/** A candidate and why it was taken. */
+export interface Picked {
+  readonly candidate: Candidate
+  readonly why: Said
+}
+
+const byCost = (a: Candidate, b: Candidate): number =>
+  a.costPerM.total - b.costPerM.total || (nameOf(a) < nameOf(b) ? -1 : 1)
+const nameOf = ({ tape, liquid, school }: Candidate): string => tape?.id ?? liquid?.id ?? school
+
+/** The candidate a choice by hand means; a liquid mask is the cheapest one that is safe. */
+function chosenOf(choice: NonNullable<HemContext['choice']>, judged: readonly Candidate[]): Candidate | undefined {
+  const same = judged.filter((each) => each.school === choice.school && (each.tape?.id ?? null) === choice.tapeId)
+  return cheapestOf(same.filter((each) => each.ruledOut === null)) ?? same[0]
+}
+
+const PRESSED: readonly School[] = ['press only', 'plain, sprayed']
+
+/** A seal over a barrier edge. */
+const isStacked = (each: Candidate): boolean =>
+  each.tape?.edge === 'barrier' && (each.seal === 'own colour' || each.seal === 'clear glaze')
+
+/** From this mean depth of valleys on, µm, a face counts as textured where schools are stacked. From memory. */
+const TEXTURED_UM = 80
+
+/** What the house's rules choose among safe candidates; null where there are none. */
+export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): Picked | null {
+  const { house } = ctx
+  const take = (candidate: Candidate, code: WordCode, facts: Said['facts'] = {}): Picked => ({
+    candidate,
+    why: said(code, facts),
+  })
+  const taped = safe.filter((each) => each.tape)
+  const pressed = cheapestOf(
+    taped.filter(
+      (each) => PRESSED.includes(each.school) && each.risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE,
+    ),
+  )
+  const own = cheapestOf(safe.filter((each) => isOfSchool(ctx, each, house.school)))
+  const liquid = house.liquidOnPanes ? cheapestOf(safe.filter((each) => each.liquid)) : undefined
+  const best = (pressed && !house.sealAlways ? pressed : own) ?? cheapestOf(taped)
+  if (liquid && ctx.hem.panes > 1 && (!best || liquid.costPerM.total < best.costPerM.total)) {
+    const saved = best ? best.costPerM.total - liquid.costPerM.total : 0
+    return take(liquid, 'why.liquid_cheaper', {
+      panes: ctx.hem.panes,
+      saved: formatMoney((saved * ctx.hem.lengthMm) / 1000, ctx.currency),
+    })
+  }
+  if (own && house.school === 'freehand') return take(own, 'why.school', { school: house.school })
+  if (pressed && !house.sealAlways)
+    return take(pressed, 'why.press_enough', { bleeds: figure(pressed.risks.bleeds.mean) })
+  const stacked =
+    house.stackSeals && TEXTURE_FACTS[ctx.keepFace.texture].valleyUm.value >= TEXTURED_UM
+      ? cheapestOf(safe.filter(isStacked))
+      : undefined
+  if (stacked) return take(stacked, 'why.stacked', { seal: stacked.seal })
+  if (own) return take(own, 'why.school', { school: house.school })
+  // A glaze seal stands in for own colour where nobody holds it.
+  const glaze =
+    house.school === 'own-colour seal' ? cheapestOf(safe.filter((each) => each.school === 'clear glaze')) : undefined
+  if (glaze) return take(glaze, 'why.glaze_instead', { face: ctx.keepWords })
+  const other = cheapestOf(taped) ?? cheapestOf(safe)
+  return other ? take(other, 'why.school_fallback', { school: house.school, used: other.school }) : null
+}
+
+/** What is pressed only is one school, whether it is brushed, rolled or sprayed over. */
+const isOfSchool = (ctx: HemContext, each: Candidate, school: School): boolean =>
+  each.school === school || (school === 'press only' && ctx.step.tool === 'spray' && each.school === 'plain, sprayed')
+
+/** The cheapest, among those in the colour the house wants where there are any. */
+function cheapestOf(list: readonly Candidate[]): Candidate | undefined {
+  const preferred = list.filter((each) => each.preferred)
+  return [...(preferred.length > 0 ? preferred : list)].sort(byCost)[0]
+}
+
+/** Another safe way, with the part of its cost that differs most. */
+function otherWay(ctx: HemContext, each: Candidate, pick: Candidate): OtherWay {
+  return {
+    school: each.school,
+    way: each.way,
+    tapeId: each.tape?.id ?? null,
+    liquidId: each.liquid?.id ?? null,
+    seal: each.seal,
+    pull: each.pull,
+    costMinor: Math.round((each.costPerM.total * ctx.hem.lengthMm) / 1000),
+    bleedsPerM: each.risks.bleeds.mean,
+    liftPerM: each.risks.lift.mean,
+    why: mainDifference(ctx, each, pick),
+  }
+}
+
+const PART_WORDS: Record<keyof CostParts, string> = {
+  tape: 'tape',
+  seal: 'what seals it',
+  cover: 'cover',
+  lay: 'laying',
+  sealing: 'sealing',
+  cutIn: 'cutting in',
+  pull: 'pulling',
+  bleeds: 'mending faults of the line',
+  lift: 'mending lift',
+  tear: 'recutting torn edge',
+  residue: 'cleaning residue',
+  band: 'rolling out bands',
+  flakes: 'sanding out flakes',
+}
+
+/** Which part of the cost sets two ways apart the most. */
+function mainDifference(ctx: HemContext, each: Candidate, pick: Candidate): Said {
+  const parts = Object.keys(PART_WORDS) as (keyof CostParts)[]
+  const gap = (part: keyof CostParts) => each.costParts[part] - pick.costParts[part]
+  const main = parts.reduce((most, part) => (Math.abs(gap(part)) > Math.abs(gap(most)) ? part : most))
+  const minor = (gap(main) * ctx.hem.lengthMm) / 1000
+  if (Math.abs(minor) < 0.5) return said('other.alike')
+  return said(minor > 0 ? 'other.more' : 'other.less', {
+    part: PART_WORDS[main],
+    cost: formatMoney(Math.abs(minor), ctx.currency),
+  })
+}
 
 type Chosen = Omit<Recipe, 'others' | 'ruledOut'>
 
 function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[]): Chosen {
-  const holdFirst = ctx.house.holdFirstCoat && ctx.step.coats > 1
+  const holdFirst = ctx.house.holdFirstCoat && ctx.step.coats > 1 && pick.way === 'tape'
   const safeAge = pick.safeAgeRefMin ?? 0
   const cure = ctx.clocks.cureAt(ctx.keepFilmFormingC)
   return {
     hemId: ctx.hem.id,
+    setting: settingOf(ctx),
+    way: pick.way,
     school: pick.school,
-    tapeId: pick.tape.id,
-    widthMm: pick.roll.widthMm,
+    tapeId: pick.tape?.id ?? null,
+    widthMm: pick.roll?.widthMm ?? 0,
+    liquidId: pick.liquid?.id ?? null,
+    cover: pick.cover && {
+      coverId: pick.cover.cover.id,
+      hold: pick.cover.hold,
+      reachMm: pick.cover.reachMm,
+      tackMm: pick.tackMm,
+    },
     pressing: pick.pressing,
     seal: pick.seal,
     sealantId: pick.sealant?.id ?? null,
-    stroke: pick.setup.stroke,
+    stroke: pick.stroke,
     standOffMm: holdFirst ? STAND_OFF_MM.value : 0,
-    pull: ctx.house.pull,
-    score: scored(ctx, pick.seal),
-    sealDryMin:
-      pick.seal === 'own colour' ? ctx.keepTouchDryMin : pick.seal === 'clear glaze' ? GLAZE_AHEAD_MIN.from : 0,
+    pull: pick.pull,
+    pullAfterH: pick.liquid?.cutAfterH ?? 0,
+    score: scored(ctx, pick),
+    sealDryMin: pick.seal === 'own colour' || pick.seal === 'clear glaze' ? sealDryMin(ctx, pick.seal) : 0,
     safeAgeRefMin: safeAge,
     safeFrom: safeFrom(ctx, cure, safeAge),
     risks: pick.risks,
     cost: costOf(pick.costPerM, ctx.hem.lengthMm),
+    costParts: pick.costParts,
+    layers: recipeLayers(ctx, pick),
     steps: recipeSteps(ctx, pick, holdFirst),
     reasons: reasonList,
     cautions: recipeCautions(ctx, pick),
@@ -130,77 +264,4 @@ const costOf = (perM: Recipe['cost'], lengthMm: number): Recipe['cost'] => {
     Math.round((each * lengthMm) / 1000),
   ) as [number, number, number]
   return { material, labour, mending, total: material + labour + mending }
-}
-
-/** The two or three facts that decided. */
-function reasons(ctx: HemContext, pick: Candidate, safeCount: number): Said[] {
-  const face = ctx.keepWords
-  const found: Said[] = []
-  if (ctx.keepFinish.ageRefMin === null) found.push(said('why.unknown_history', { face }))
-  found.push(
-    said('why.lift_safe', {
-      grip: figure(pick.tape.gripN25),
-      face,
-      lift: figure(pick.risks.lift.mean * 100),
-      limit: figure(ctx.house.maxLift * 100),
-    }),
-    said('why.texture_gap', {
-      texture: ctx.keepFace.texture,
-      gap: (meanGapUm(pick.setup) / 1000).toFixed(3),
-      critical: (criticalGapUm(pick.setup) / 1000).toFixed(3),
-    }),
-  )
-  if (pick.seal !== 'none') {
-    found.push(said('why.seal_closes', { seal: pick.seal, closes: (closedGapUm(pick.setup) / 1000).toFixed(1) }))
-  } else if (pick.tape.edge === 'barrier') {
-    found.push(said('why.barrier_closes', { closes: (BARRIER_GAP_UM.value / 1000).toFixed(2) }))
-  }
-  if (pick.seal === 'clear glaze') found.push(said('why.glaze_instead', { face }))
-  if (pick.safeAgeRefMin && pick.safeAgeRefMin > 0 && ctx.keepCoatedAt !== null) {
-    found.push(said('why.cure_needed', { face, hours: figure(pick.safeAgeRefMin / 60) }))
-  }
-  if (ctx.coating.sheen !== 'flat' && ctx.coating.sheen !== 'matt')
-    found.push(said('why.sheen_wet', { sheen: ctx.coating.sheen }))
-  found.push(
-    said('why.cheapest', {
-      count: safeCount,
-      cost: formatMoney((pick.costPerM.total * ctx.hem.lengthMm) / 1000, ctx.currency),
-      mending: formatMoney((pick.costPerM.mending * ctx.hem.lengthMm) / 1000, ctx.currency),
-    }),
-  )
-  return found
-}
-
-/** Why nothing is safe, and the smallest changes that would make something so. */
-function nothingSafe(ctx: HemContext, judged: readonly Candidate[]): Omit<NoRecipe, 'ruledOut'> {
-  const face = ctx.keepWords
-  const distinct = new Map(
-    judged.flatMap((each) =>
-      each.ruledOut && each.ruledOut.code !== 'out.not_barrier' ? [[each.ruledOut.code, each.ruledOut]] : [],
-    ),
-  )
-  const lifting = judged.filter(
-    (each) => each.ruledOut?.code === 'out.lift' || each.ruledOut?.code === 'out.never_safe',
-  )
-  const help: Said[] = []
-  const soonest = soonestSafe(ctx, judged)
-  if (soonest) help.push(said('help.wait', { when: whenText(soonest.at, ctx.layAt, ctx.zone), tape: soonest.tape }))
-  if (lifting.some((each) => each.ruledOut?.code === 'out.never_safe')) {
-    const gentle = [...ctx.shelf.tapes].sort((a, b) => a.gripN25 - b.gripN25)[0]
-    if (gentle) help.push(said('help.sound', { face, tape: gentle.name }))
-  }
-  if (distinct.has('out.bleeds')) help.push(said('help.seal', { limit: ctx.house.maxBleedsPerM }))
-  if (distinct.has('out.stay')) help.push(said('help.tape', { need: 'a longer clean-removal time' }))
-  help.push(said('help.freehand'))
-  return { hemId: ctx.hem.id, reasons: [said('none.title', { face }), ...distinct.values()], wouldHelp: help }
-}
-
-function soonestSafe(ctx: HemContext, judged: readonly Candidate[]): { at: number; tape: string } | null {
-  if (ctx.keepCoatedAt === null) return null
-  const cure = ctx.clocks.cureAt(ctx.keepFilmFormingC)
-  const times = judged
-    .filter((each) => each.ruledOut?.code === 'out.lift' && each.safeAgeRefMin !== null)
-    .map((each) => ({ at: instantOfGain(cure, ctx.keepCoatedAt!, each.safeAgeRefMin!), tape: each.tape.name }))
-    .filter((each): each is { at: number; tape: string } => each.at !== null)
-  return times.sort((a, b) => a.at - b.at)[0] ?? null
 }

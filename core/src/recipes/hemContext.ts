@@ -9,11 +9,14 @@ import type { Hem } from '../hems/deriveHems'
 import type { KeepFinish } from '../risk/lift'
 import { stayClock } from '../risk/residue'
 import { faceOf, faceWords, stepOf } from '../survey/faces'
-import { houseIn } from '../survey/houseDefaults'
+import { glassPerEdgeM } from '../survey/glazing'
 import type { Face, HemChoice, HouseRules, Job, PaintStep, Room } from '../survey/types'
 import { parseInstant } from '../units/time'
 import type { Shelf } from '../catalogue/types'
+import { airAt } from '../air/airSeries'
+import type { Said } from '../words/say'
 import { visibility } from './contrast'
+import { pullMannerOf } from './pullManner'
 
 /** The clocks of one air, made once for all hems in it. */
 export interface JobClocks {
@@ -50,6 +53,9 @@ export function clocksOf(air: AirSeries): JobClocks {
 export interface HemContext {
   readonly hem: Hem
   readonly house: HouseRules
+  /** How tape comes off after this step by the house rules, and why where they left it open. */
+  readonly pull: 'wet' | 'dry'
+  readonly pullWhy: Said | null
   readonly shelf: Shelf
   /** Kinds carried for the job; null for any. */
   readonly kit: Job['kit']
@@ -59,6 +65,12 @@ export interface HemContext {
   readonly country: string
   /** On an elevation: sun and rain use up a tape's stay. */
   readonly outdoors: boolean
+  readonly roomHeightMm: number
+  /** Wind along the face when the tape goes on, m/s. */
+  readonly windMs: number
+  /** Glass a liquid mask would cover for each metre of pane edge, m²; 0 where there are no panes. */
+  readonly glassM2PerM: number
+  readonly texturedGlass: boolean
   readonly clocks: JobClocks
   readonly keepFace: Face
   readonly keepWords: string
@@ -74,6 +86,8 @@ export interface HemContext {
   /** Somebody holds the keep side's paint: it is coated in this job, or the survey says so. */
   readonly keepPaintAtHand: boolean
   readonly keepTouchDryMin: number
+  /** The same, dry enough to be coated over. */
+  readonly keepRecoatMin: number
   readonly step: PaintStep
   readonly coating: Coating
   /** What was chosen by hand for this hem, if anything. */
@@ -86,6 +100,7 @@ export interface HemContext {
 const OLD = Number.POSITIVE_INFINITY
 const USUAL_FILM_FORMING_C = 8 // from memory
 const USUAL_TOUCH_DRY_MIN = 60 // from memory
+const USUAL_RECOAT_MIN = 240 // from memory
 
 /** Looks up what decides a hem. @param coatedAt when an earlier step of this room ends, as estimated */
 export function hemContext(
@@ -103,9 +118,13 @@ export function hemContext(
   const keepFilmFormingC = keepCoating?.filmFormingC ?? USUAL_FILM_FORMING_C
   const keepCoatedAt = painted ? times.coatedAt(painted.id) : keepFace.last?.at ? parseInstant(keepFace.last.at) : null
   const step = room.steps.find((each) => each.id === hem.stepId)!
+  const coating = coatingOf(job.shelf, step.coatingId)
+  const manner = pullMannerOf(job.house, room, step, coating)
   return {
     hem,
-    house: houseIn(job.house, room),
+    house: job.house,
+    pull: manner.pull,
+    pullWhy: manner.why,
     shelf: job.shelf,
     kit: job.kit,
     currency: job.site.currency,
@@ -113,6 +132,9 @@ export function hemContext(
     yearBuilt: job.site.yearBuilt,
     country: job.site.country,
     outdoors: room.kind === 'elevation',
+    roomHeightMm: room.heightMm,
+    windMs: airAt(clocks.air, times.layAt).windMs,
+    ...paneFacts(room, hem),
     clocks,
     keepFace,
     keepWords: faceWords(room, hem.keep),
@@ -129,10 +151,20 @@ export function hemContext(
     visibility: visibility(painted?.swatch ?? keepFace.swatch, step.swatch),
     keepPaintAtHand: painted !== null || keepFace.paintAtHand,
     keepTouchDryMin: keepCoating?.touchDryMin ?? USUAL_TOUCH_DRY_MIN,
+    keepRecoatMin: keepCoating?.recoatMin ?? USUAL_RECOAT_MIN,
     step,
-    coating: coatingOf(job.shelf, step.coatingId),
+    coating,
     choice: room.choices.find((each) => hem.id === `${room.id}/${each.edge}`) ?? null,
     layAt: times.layAt,
+  }
+}
+
+function paneFacts(room: Room, hem: Hem): Pick<HemContext, 'glassM2PerM' | 'texturedGlass'> {
+  const opening =
+    hem.kind === 'casing to glass' ? room.openings.find((each) => hem.keep.endsWith(`:${each.id}`)) : undefined
+  return {
+    glassM2PerM: opening ? glassPerEdgeM(opening) : 0,
+    texturedGlass: opening?.glazing?.textured ?? false,
   }
 }
 

@@ -1,16 +1,19 @@
 import { known } from '../known'
-import { leadRisk } from '../survey/lead'
 import type { EdgeKind } from '../hems/edges'
-import { type STROKES, type Stroke } from '../risk/bleed'
+import type { STROKES, Stroke } from '../risk/bleed'
 import { said, type Said } from '../words/say'
-import { scored, type Candidate } from './candidates'
+import type { Candidate } from './candidate'
+import { scored } from './candidates'
+import { SHORT_PIECES } from './expectedCost'
 import type { HemContext } from './hemContext'
+import { recipeLayers } from './layers'
+import { settingOf } from './setting'
 
 /** Where the first coat is held off the tape, it stays this far away: about 1/16 in. */
 export const STAND_OFF_MM = known(1.5, 'mm', 'common practice', 'about 1/16 in off the tape')
 
-/** A glaze seal goes on this long before colour: common practice. */
-export const GLAZE_AHEAD_MIN = { from: 15, to: 20 } as const
+/** A glaze seal goes on this long before colour, and is dry through in an hour: common practice, the hour from memory. */
+export const GLAZE_AHEAD_MIN = { from: 15, to: 20, through: 60 } as const
 
 /** Folded back at this angle to the face. */
 export const FOLD_DEG = known(45, '°', 'common practice', 'slowly, folded back at about 45°')
@@ -20,25 +23,30 @@ const SET_LENGTHS: Partial<Record<EdgeKind, readonly [number, number]>> = { 'wal
 const USUAL_SET_LENGTH: readonly [number, number] = [150, 200]
 /** Round a rounded corner tape lies in pieces of 6 to 12 in. Common practice. */
 const ROUNDED_PIECES: readonly [number, number] = [150, 300]
+/** Tape of less grip than this hardly holds on itself, N per 25 mm. From memory. */
+const EASY_RELEASE_N25 = 2.2
+/** A run shorter than this goes on in one piece either way, mm. */
+const LONG_RUN_MM = 2000
+
+/** Minutes at 23 °C / 50 % RH between a dry seal and colour, as the house wants it. */
+export const sealDryMin = (ctx: HemContext, seal: 'own colour' | 'clear glaze'): number => {
+  const through = ctx.house.sealDry === 'through'
+  if (seal === 'own colour') return through ? ctx.keepRecoatMin : ctx.keepTouchDryMin
+  return through ? GLAZE_AHEAD_MIN.through : GLAZE_AHEAD_MIN.from
+}
 
 /** What a painter does on one hem, in order. */
 export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[] {
-  const [from, to] = ctx.hem.radiusMm > 0 ? ROUNDED_PIECES : (SET_LENGTHS[ctx.hem.kind] ?? USUAL_SET_LENGTH)
-  const steps: Said[] = []
-  const { hem } = ctx
-  const prep = ctx.keepFace.prep.filter((each) => each !== 'dust')
-  if (prep.length > 0) steps.push(said('step.prep', { face: ctx.keepWords, how: prep.join(', ') }))
-  if (ctx.keepFace.dusty || ctx.keepFace.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepWords }))
-  if (hem.kind === 'two-tone line') steps.push(said('step.mark'))
-  if (hem.line === 'straighten' && hem.wanderMm > 0) steps.push(said('step.straighten', { wander: hem.wanderMm }))
+  const steps = makeReady(ctx)
+  if (pick.liquid) return [...steps, ...liquidSteps(ctx, pick)]
+  if (!pick.tape) return [...steps, said('step.hand'), coatStep(ctx, pick, false)]
   steps.push(
-    said('step.lay', { width: pick.roll.widthMm, tape: pick.tape.name, face: ctx.keepWords, from, to }),
-    ...(hem.laps > 0 ? [said('step.laps', { strips: hem.laps })] : []),
-    ...(hem.panes > 1 ? [said('step.panes', { panes: hem.panes })] : []),
+    ...layingSteps(ctx, pick),
     said('step.press', {
       press: pick.pressing === 'tool' ? 'a plastic tool' : 'the thumb',
       twice: isRough(ctx) ? ', twice' : '',
     }),
+    ...coverSteps(ctx, pick),
   )
   if (holdFirst)
     steps.push(
@@ -48,27 +56,118 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
       }),
       said('step.press_again'),
     )
-  steps.push(...sealStep(ctx, pick))
-  steps.push(
-    said('step.coat', {
-      coats: holdFirst ? 'Last coat' : ctx.step.coats === 1 ? 'One coat' : `${ctx.step.coats} coats`,
-      coating: `${ctx.step.colour} (${ctx.coating.name})`,
-      tool: ctx.step.tool,
-      stroke: strokeWords(pick.setup.stroke),
-    }),
-  )
+  steps.push(...sealStep(ctx, pick), coatStep(ctx, pick, holdFirst))
   const angle = FOLD_DEG.value
   steps.push(
-    ctx.house.pull === 'wet'
+    pick.pull === 'wet'
       ? said('step.pull_wet', { angle })
-      : said('step.pull_dry', { angle, score: scored(ctx, pick.seal) ? ', after scoring the edge' : '' }),
+      : said('step.pull_dry', { angle, score: scored(ctx, pick) ? ', after scoring the edge' : '' }),
   )
   return steps
 }
 
+/** Cleaning, and lines that are not given by an edge. */
+function makeReady(ctx: HemContext): Said[] {
+  const { hem, keepFace: face } = ctx
+  const steps: Said[] = []
+  const prep = face.prep.filter((each) => each !== 'dust')
+  if (prep.length > 0) steps.push(said('step.prep', { face: ctx.keepWords, how: prep.join(', ') }))
+  if (face.dusty || face.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepWords }))
+  if (hem.kind === 'two-tone line') steps.push(said('step.mark'))
+  if (hem.line === 'straighten' && hem.wanderMm > 0) steps.push(said('step.straighten', { wander: hem.wanderMm }))
+  return steps
+}
+
+/** How the tape goes on, as the setting wants it. */
+function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
+  const { hem } = ctx
+  const setting = settingOf(ctx)
+  const tape = { width: pick.roll!.widthMm, tape: pick.tape!.name, face: ctx.keepWords }
+  const [from, to] = hem.radiusMm > 0 ? ROUNDED_PIECES : (SET_LENGTHS[hem.kind] ?? USUAL_SET_LENGTH)
+  const steps: Said[] = []
+  const lining = recipeLayers(ctx, pick).find((layer) => layer.kind === 'lining')
+  if (lining) steps.push(said('step.slide_under', { paper: lining.name, gap: hem.gapMm }))
+  switch (setting) {
+    case 'skirting over carpet':
+      steps.push(said('step.lay_carpet', tape))
+      break
+    case 'tight joint at the floor':
+      steps.push(said('step.clean_joint'), said('step.lay_pieces', tape))
+      break
+    case 'plate':
+      steps.push(said('step.lay_plate', tape))
+      break
+    default:
+      steps.push(said('step.lay', { ...tape, from, to }))
+  }
+  if (hem.radiusMm > 0) steps.push(said('step.rounded'))
+  if (hem.laps > 0) steps.push(said('step.laps', { strips: hem.laps }))
+  if (setting === 'panes') steps.push(said('step.panes', { panes: hem.panes }))
+  if (isLongRun(ctx)) steps.push(runStep(ctx))
+  if (pick.tape!.gripN25 < EASY_RELEASE_N25 && (hem.corners > 0 || hem.laps > 0 || ctx.house.runs === 'short pieces'))
+    steps.push(said('step.fix_overlaps'))
+  return steps
+}
+
+const isLongRun = ({ hem }: HemContext): boolean =>
+  hem.lengthMm >= LONG_RUN_MM &&
+  hem.laps === 0 &&
+  hem.panes === 0 &&
+  hem.radiusMm === 0 &&
+  hem.kind !== 'wall to fitting'
+
+const runStep = (ctx: HemContext): Said =>
+  ctx.house.runs === 'one run'
+    ? said('step.run_one')
+    : said('step.run_short', { piece: SHORT_PIECES.pieceMm / 1000, lap: SHORT_PIECES.lapMm })
+
+/** Covers, each over the tape before it. */
+function coverSteps(ctx: HemContext, pick: Candidate): Said[] {
+  return recipeLayers(ctx, pick).flatMap((layer): Said[] => {
+    const facts = { cover: layer.name }
+    switch (layer.kind) {
+      case 'paper':
+        return [said(settingOf(ctx) === 'cabinets in use' ? 'step.paper_mouths' : 'step.paper_over', facts)]
+      case 'film':
+        return layer.tackMm === null
+          ? [said(pick.cover?.hold === 'taut' ? 'step.film_taut' : 'step.film_over', facts)]
+          : [said('step.film_hung', { ...facts, tack: layer.tackMm / 10 })]
+      case 'cloth':
+        return [said('step.cloths', facts)]
+      default:
+        return []
+    }
+  })
+}
+
+/** A liquid mask: on generously, clear, painted over, cut, peeled. */
+function liquidSteps(ctx: HemContext, pick: Candidate): Said[] {
+  const { name, how, clearMin, cutAfterH, yellows } = pick.liquid!
+  return [
+    said(how === 'brush' ? 'step.liquid_brush' : 'step.liquid_can', { mask: name, panes: ctx.hem.panes }),
+    ...(yellows ? [said('step.liquid_prime')] : []),
+    said('step.liquid_clear', { minutes: clearMin }),
+    coatStep(ctx, pick, false),
+    said('step.liquid_cut', { hours: cutAfterH, angle: FOLD_DEG.value }),
+  ]
+}
+
+function coatStep(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said {
+  return said('step.coat', {
+    coats: holdFirst ? 'Last coat' : ctx.step.coats === 1 ? 'One coat' : `${ctx.step.coats} coats`,
+    coating: `${ctx.step.colour} (${ctx.coating.name})`,
+    tool: ctx.step.tool,
+    stroke: pick.tape ? strokeWords(ctx, pick) : '',
+  })
+}
+
 const isRough = (ctx: HemContext) => !['glassy', 'smooth'].includes(ctx.keepFace.texture)
 
-function strokeWords(stroke: Stroke): string {
+function strokeWords(ctx: HemContext, { stroke, seal }: Candidate): string {
+  if (ctx.step.tool === 'roller' && stroke === 'outward')
+    return ', kept off the tape; brush the band beside it from the tape outward and roll close'
+  // Over a dried seal the edge is shut, and the brush may go as it likes.
+  if (stroke === 'outward' && (seal === 'own colour' || seal === 'clear glaze')) return ', brushing freely'
   const words: Record<(typeof STROKES)[number], string> = {
     outward: ', stroking lightly from the tape outward',
     'toward tape': '',
@@ -76,38 +175,20 @@ function strokeWords(stroke: Stroke): string {
     roller: ', rolling to the edge without pressing',
     spray: '',
   }
-  return words[stroke]
+  return words[stroke satisfies Stroke]
 }
 
 function sealStep(ctx: HemContext, pick: Candidate): Said[] {
   switch (pick.seal) {
     case 'own colour':
-      return [said('step.seal_own', { colour: ctx.keepColour, minutes: ctx.keepTouchDryMin })]
+      return [said('step.seal_own', { colour: ctx.keepColour, minutes: sealDryMin(ctx, 'own colour') })]
     case 'clear glaze':
-      return [said('step.seal_glaze', GLAZE_AHEAD_MIN)]
+      return ctx.house.sealDry === 'through'
+        ? [said('step.seal_glaze_through', { minutes: sealDryMin(ctx, 'clear glaze') })]
+        : [said('step.seal_glaze', { from: GLAZE_AHEAD_MIN.from, to: GLAZE_AHEAD_MIN.to })]
     case 'wiped sealant':
       return [said('step.seal_wiped', { sealant: pick.sealant!.name })]
     case 'none':
       return []
   }
-}
-
-/** Moisture, %, above which wood and mineral faces are left to dry before anything goes on. Common practice. */
-const DAMP = { wood: 16, mineral: 12 } as const
-
-/** What could hurt somebody here. */
-export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
-  const care: Said[] = []
-  const lead = leadRisk(ctx)
-  if (lead?.mayHold) care.push(said('care.lead', { year: ctx.yearBuilt!, limit: lead.limit.value }))
-  if (ctx.keepFace.prep.includes('sand')) care.push(said('care.dust_mask'))
-  const { moisturePct, material } = ctx.keepFace
-  const damp = material === 'wood' || material === 'lapped boards' ? DAMP.wood : DAMP.mineral
-  if (moisturePct !== null && moisturePct > damp)
-    care.push(said('care.damp', { face: ctx.keepWords, reading: moisturePct, limit: damp }))
-  if (ctx.coating.base === 'solvent') care.push(said('care.solvent'))
-  if (ctx.step.tool === 'spray') care.push(said('care.spray'))
-  if (ctx.hem.kind === 'wall to fitting') care.push(said('care.power'))
-  if (scored(ctx, pick.seal)) care.push(said('care.blade'))
-  return care
 }

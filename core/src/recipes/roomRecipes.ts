@@ -2,8 +2,10 @@ import type { Hem } from '../hems/deriveHems'
 import { faceOf } from '../survey/faces'
 import type { Job, Room } from '../survey/types'
 import { parseInstant } from '../units/time'
-import { judgeCandidates, judgingKey, type Candidate } from './candidates'
+import type { Candidate } from './candidate'
+import { judgeCandidates, judgingKey } from './candidates'
 import { chooseRecipe } from './chooseRecipe'
+import { fewTins } from './fewTins'
 import { estimateStepTimes } from './estimateTimes'
 import { hemContext, type HemContext, type JobClocks } from './hemContext'
 import type { RecipeAnswer } from './recipe'
@@ -40,6 +42,9 @@ export function judgeRoom(
   })
 }
 
-/** What every hem of a room gets. */
-export const roomRecipes = (...question: Parameters<typeof judgeRoom>): RecipeAnswer[] =>
-  judgeRoom(...question).map(({ ctx, judged }) => chooseRecipe(ctx, judged))
+/** What every hem of a room gets: each by the rule of choice, then together with few tins open. */
+export function roomRecipes(...question: Parameters<typeof judgeRoom>): RecipeAnswer[] {
+  const hems = judgeRoom(...question)
+  const few = fewTins(hems)
+  return hems.map(({ ctx, judged }, i) => chooseRecipe(ctx, judged, few[i] ?? null))
+}

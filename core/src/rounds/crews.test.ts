@@ -39,8 +39,8 @@ describe('how long the worst hem stays wet', () => {
   // second from 2 to 16 = 14. The first's colour is on at 5 + 5 = 10 and off at 15; the second's at 14, off at 16.
   test('by hand', () => {
     const hems: HemMinutes[] = [
-      { seal: 2, coat: 5, pull: 1, wetSeal: true },
-      { seal: 3, coat: 4, pull: 1, wetSeal: true },
+      { seal: 2, coat: 5, pull: 1, wetSeal: true, wetPull: true },
+      { seal: 3, coat: 4, pull: 1, wetSeal: true, wetPull: true },
     ]
     expect(longestWet(hems)).toEqual({ bead: 15, paint: 5 })
     expect(longestWet(hems.map((hem) => ({ ...hem, wetSeal: false }))).bead).toBe(0)
@@ -51,6 +51,7 @@ describe('how long the worst hem stays wet', () => {
       coat: fc.integer({ min: 1, max: 20 }),
       pull: fc.integer({ min: 1, max: 9 }),
       wetSeal: fc.boolean(),
+      wetPull: fc.constant(true),
     })
     fc.assert(
       fc.property(fc.array(hem, { minLength: 1, maxLength: 9 }), (hems) => {

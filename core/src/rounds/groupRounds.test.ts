@@ -59,7 +59,7 @@ test('when even one wall is too long the plan says so, and by how much', () => {
 // By hand: two hems, seal 2 + 2, coat 5 + 5, pull 1 + 1. The first waits 4 + 10 + 1 = 15 from its bead,
 // the second (4 − 2) + 10 + 2 = 14; from their last stroke the first waits 5 + 1, the second 0 + 2.
 test('longest wet time by hand', () => {
-  const hem = { seal: 2, coat: 5, pull: 1, wetSeal: true }
+  const hem = { seal: 2, coat: 5, pull: 1, wetSeal: true, wetPull: true }
   expect(longestWet([hem, hem])).toEqual({ bead: 15, paint: 6 })
   expect(longestWet([{ ...hem, wetSeal: false }])).toEqual({ bead: 0, paint: 1 })
 })

@@ -79,7 +79,7 @@ function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
   const minutes = works.flatMap((work) => wetMinutes(work, recipes, house, step, crewSpeed(crew)))
   const total = minutes.reduce((sum, each) => sum + each.seal + each.coat + each.pull, 0)
   const hems = works.flatMap((work) => work.hems)
-  if (house.pull === 'dry' || hems.length === 0) return { need: 0, window: null, total }
+  if (!hems.some((hem) => recipes.get(hem.id)?.pull === 'wet')) return { need: 0, window: null, total }
   const { bead, paint } = longestWet(minutes)
   const paintWindow = windowMin(setup, coatOfStep(setup.shelf, step).openMin)
   const skins = hems.flatMap((hem) => {

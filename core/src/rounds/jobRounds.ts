@@ -1,11 +1,10 @@
 import { coatingOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
-import { coverNeeds } from '../load/coverNeeds'
+import { coverNeeds } from '../covers/coverNeeds'
 import { estimateStepTimes } from '../recipes/estimateTimes'
 import type { JobClocks } from '../recipes/hemContext'
 import type { Recipe } from '../recipes/recipe'
 import { crewSpeed, longestStretchMin, type Calendars } from '../schedule/calendar'
-import { houseIn } from '../survey/houseDefaults'
 import type { Crew, Job, PaintStep, Room } from '../survey/types'
 import type { Said } from '../words/say'
 import { assignCrews } from './assignCrews'
@@ -65,7 +64,7 @@ function addRoom(
       recipes,
       crew,
       stretchMin,
-      house: houseIn(job.house, room),
+      house: job.house,
       shelf: job.shelf,
       clocks: setup.clocks(room.id),
       at: times.layAt.get(step.id)!,
@@ -89,7 +88,7 @@ function addRoom(
         room,
         step,
         crew,
-        house: houseIn(job.house, room),
+        house: job.house,
         shelf: job.shelf,
         recipes,
         group,

@@ -38,6 +38,17 @@ export interface Task {
   readonly release: number | null
 }
 
+export const PULL_MANNERS = ['wet', 'dry', 'peel'] as const
+
+/** Hems of a round that come off together: tape wet or dry, or a liquid mask cut and peeled. */
+export interface RoundPull {
+  readonly manner: (typeof PULL_MANNERS)[number]
+  readonly taskId: string
+  readonly hemIds: readonly string[]
+  /** Hours a mask waits after the last coat; 0 for tape. */
+  readonly afterH: number
+}
+
 /** Hems laid, sealed, coated and pulled together by one crew. */
 export interface Round {
   readonly id: string
@@ -48,6 +59,8 @@ export interface Round {
   readonly wallIds: readonly string[]
   readonly hemIds: readonly string[]
   readonly wet: boolean
+  /** Its hems by how they come off, each with the task that does it. Lines cut by hand are in none. */
+  readonly pulls: readonly RoundPull[]
   readonly metres: number
   /** Minutes the worst hem waits from its first wet stroke to its pull, and how many it may. */
   readonly wetNeedMin: number

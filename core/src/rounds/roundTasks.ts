@@ -1,10 +1,13 @@
 import { coatOfStep } from '../cure/film'
+import { liquidOf } from '../catalogue/find'
 import type { Coating, Shelf } from '../catalogue/types'
+import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
 import { crewSpeed } from '../schedule/calendar'
 import type { Crew, HouseRules, PaintStep, Room } from '../survey/types'
 import type { WallGroup } from './groupRounds'
-import type { After, Round, Task } from './round'
+import type { After, Round, RoundPull, Task } from './round'
+import { mannerOf, roundPulls } from './roundPulls'
 import { wetMinutes } from './stepWork'
 
 export interface RoundSetup {
@@ -25,12 +28,17 @@ export interface RoundSetup {
  * with a wet bead and a wet pull as one unbroken block; a dry pull once the film is hard.
  */
 export function roundOf(setup: RoundSetup): Round {
-  const { room, step, crew, house, group } = setup
+  const { room, step, crew, group } = setup
   const hems = group.work.flatMap((work) => work.hems)
   const wallIds = group.work.map((work) => work.wallId)
   const id = `${room.id}/${step.id}/${wallIds.join('+')}`
   const names = wallIds.map((wallId) => room.walls.find((wall) => wall.id === wallId)!.name)
   const whole = wallIds.length === room.walls.length
+  const pulls = roundPulls(
+    id,
+    hems.map((hem) => hem.id),
+    setup.recipes,
+  )
   return {
     id,
     name: whole ? `${step.name}, all round` : `${step.name}, wall ${names.join(', ')}`,
@@ -39,16 +47,17 @@ export function roundOf(setup: RoundSetup): Round {
     crewId: crew.id,
     wallIds,
     hemIds: hems.map((hem) => hem.id),
-    wet: house.pull === 'wet',
+    wet: pulls.some((pull) => pull.manner === 'wet'),
+    pulls,
     metres: hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000,
     wetNeedMin: group.wetNeedMin,
     wetWindowMin: group.wetWindowMin,
     why: group.why,
-    tasks: tasksOf(setup, id),
+    tasks: tasksOf(setup, id, pulls),
   }
 }
 
-function tasksOf(setup: RoundSetup, id: string): Task[] {
+function tasksOf(setup: RoundSetup, id: string, pulls: readonly RoundPull[]): Task[] {
   const { room, step, crew, house, group, recipes } = setup
   const coating = coatOfStep(setup.shelf, step)
   const speed = crewSpeed(crew)
@@ -56,7 +65,8 @@ function tasksOf(setup: RoundSetup, id: string): Task[] {
   const acts = group.work.flatMap((work) => wetMinutes(work, recipes, house, step, speed))
   const sum = (pick: (act: (typeof acts)[number]) => number) =>
     Math.max(1, Math.ceil(acts.reduce((all, act) => all + pick(act), 0)))
-  const metres = hems.reduce((all, hem) => all + hem.lengthMm, 0) / 1000
+  const masked = hems.filter((hem) => mannerOf(recipes.get(hem.id)) !== null)
+  const wet = pulls.some((pull) => pull.manner === 'wet')
   const drySeals = hems.filter((hem) => (recipes.get(hem.id)?.sealDryMin ?? 0) > 0)
   const wetSeals = hems.filter((hem) => recipes.get(hem.id)?.seal === 'wiped sealant')
   const sealDryMin = Math.max(0, ...drySeals.map((hem) => recipes.get(hem.id)!.sealDryMin))
@@ -81,21 +91,22 @@ function tasksOf(setup: RoundSetup, id: string): Task[] {
   }
   // A step that meets no hem still has its coats.
   let last: After[] = [...setup.layAfter]
-  if (metres > 0) {
+  if (masked.length > 0) {
     const lay = add({
       id: `${id}/lay`,
       kind: 'lay',
-      subjects: all,
+      subjects: masked.map((hem) => hem.id),
       divisible: true,
       release: setup.layRelease,
       after: last,
-      minutes: minutesFor(house.rates.layPerM + house.rates.pressPerM, hems),
+      minutes: Math.max(1, Math.ceil(masked.reduce((all, hem) => all + layMinutes(setup, hem), 0) / speed)),
     })
-    last = [{ taskId: lay, gap: { clock: 'plain', amount: 0 } }]
+    const clearMin = Math.max(0, ...masked.map((hem) => clearMinutes(setup, hem)))
+    last = [{ taskId: lay, gap: clearMin > 0 ? { clock: 'drying', amount: clearMin } : { clock: 'plain', amount: 0 } }]
   }
   const sealAt = house.holdFirstCoat ? step.coats : 1
   for (let coat = 1; coat <= step.coats; coat++) {
-    const block = coat === step.coats && house.pull === 'wet' ? `${id}/wet` : undefined
+    const block = coat === step.coats && wet ? `${id}/wet` : undefined
     if (coat === sealAt && drySeals.length > 0) {
       const seal = add({
         id: `${id}/seal`,
@@ -132,22 +143,40 @@ function tasksOf(setup: RoundSetup, id: string): Task[] {
     })
     last = [{ taskId: done, gap: recoatGap(coating, coat < step.coats) }]
   }
-  if (metres > 0) {
-    const wet = house.pull === 'wet'
-    const after: After[] = wet
-      ? [{ taskId: `${id}/coat${step.coats}`, gap: { clock: 'plain', amount: 0 } }]
-      : [{ taskId: `${id}/coat${step.coats}`, gap: { clock: 'drying', amount: coating.hardDryMin } }]
+  for (const pull of pulls) {
+    const off = hems.filter((hem) => pull.hemIds.includes(hem.id))
     add({
-      id: `${id}/pull`,
+      id: pull.taskId,
       kind: 'pull',
-      subjects: all,
-      after,
-      minutes: sum((act) => act.pull),
-      divisible: !wet,
-      ...(wet ? { block: `${id}/wet` } : {}),
+      subjects: pull.hemIds,
+      after: [{ taskId: `${id}/coat${step.coats}`, gap: pullGap(pull, coating) }],
+      minutes: minutesFor(pull.manner === 'peel' ? house.rates.peelPerM : house.rates.pullPerM, off),
+      divisible: pull.manner !== 'wet',
+      ...(pull.manner === 'wet' ? { block: `${id}/wet` } : {}),
     })
   }
   return tasks
+}
+
+/** Minutes one practised painter masks a hem in: tape laid and pressed, or a liquid put on its panes. */
+function layMinutes({ recipes, house, shelf }: RoundSetup, hem: Hem): number {
+  const liquidId = recipes.get(hem.id)?.liquidId
+  const { rates } = house
+  if (!liquidId) return ((rates.layPerM + rates.pressPerM) * hem.lengthMm) / 1000
+  const perM = liquidOf(shelf, liquidId).how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM
+  return (perM * hem.lengthMm) / 1000
+}
+
+function clearMinutes({ recipes, shelf }: RoundSetup, hem: Hem): number {
+  const liquidId = recipes.get(hem.id)?.liquidId
+  return liquidId ? liquidOf(shelf, liquidId).clearMin : 0
+}
+
+/** What a pull waits for after the last coat: nothing when wet, a hard film when dry, its hours when a mask is cut. */
+function pullGap(pull: RoundPull, coating: Coating): After['gap'] {
+  if (pull.manner === 'wet') return { clock: 'plain', amount: 0 }
+  if (pull.manner === 'peel') return { clock: 'plain', amount: pull.afterH * 60 }
+  return { clock: 'drying', amount: coating.hardDryMin }
 }
 
 const recoatGap = (coating: Coating, more: boolean): After['gap'] =>

@@ -52,16 +52,20 @@ export function wetMinutes(
   speed: number,
 ): HemMinutes[] {
   const metresAll = work.hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
-  if (work.hems.length === 0) return [{ seal: 0, coat: work.fieldMin / speed, pull: 0, wetSeal: false }]
+  if (work.hems.length === 0) return [{ seal: 0, coat: work.fieldMin / speed, pull: 0, wetSeal: false, wetPull: false }]
   return work.hems.map((hem) => {
     const metres = hem.lengthMm / 1000
-    const wetSeal = recipes.get(hem.id)?.seal === 'wiped sealant'
-    const cutIn = step.tool === 'spray' ? 0 : house.rates.cutInPerM * metres
+    const recipe = recipes.get(hem.id)
+    const wetSeal = recipe?.seal === 'wiped sealant'
+    const wetPull = recipe?.pull === 'wet'
+    const perM = recipe?.way === 'freehand' ? house.rates.freehandPerM : house.rates.cutInPerM
+    const cutIn = step.tool === 'spray' ? 0 : perM * metres
     return {
       seal: wetSeal ? (house.rates.sealPerM * metres) / speed : 0,
       coat: (cutIn + (work.fieldMin * metres) / metresAll) / speed,
-      pull: (house.rates.pullPerM * metres) / speed,
+      pull: wetPull ? (house.rates.pullPerM * metres) / speed : 0,
       wetSeal,
+      wetPull,
     }
   })
 }

@@ -5,6 +5,8 @@ export interface HemMinutes {
   readonly pull: number
   /** Whether it is sealed with a bead that must still be wet at the pull. */
   readonly wetSeal: boolean
+  /** Whether its tape comes off wet; others do not mind how long they stay wet. */
+  readonly wetPull: boolean
 }
 
 /**
@@ -23,7 +25,7 @@ export function longestWet(hems: readonly HemMinutes[]): { bead: number; paint: 
     coated += hem.coat
     pulled += hem.pull
     if (hem.wetSeal) bead = Math.max(bead, sealAll + coatAll + pulled - sealStart)
-    paint = Math.max(paint, coatAll + pulled - coated)
+    if (hem.wetPull) paint = Math.max(paint, coatAll + pulled - coated)
   }
   return { bead, paint }
 }

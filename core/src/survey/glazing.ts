@@ -24,3 +24,9 @@ export function paneEdgeMm(opening: Pick<Opening, 'widthMm' | 'heightMm' | 'glaz
   const panes = panesOf(opening)
   return panes.count * 2 * (panes.widthMm + panes.heightMm)
 }
+
+/** Glass for each metre of pane edge, m²: what a liquid mask has to cover. */
+export function glassPerEdgeM(opening: Pick<Opening, 'widthMm' | 'heightMm' | 'glazing'>): number {
+  const { widthMm, heightMm } = panesOf(opening)
+  return (widthMm * heightMm) / (2 * (widthMm + heightMm)) / 1000
+}

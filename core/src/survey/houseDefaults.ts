@@ -1,4 +1,4 @@
-import type { HouseRules, Rates, Room } from './types'
+import type { HouseRules, Rates } from './types'
 
 /**
  * Rates of one practised painter. Set so that rounds come out as common practice has them (beginner one wall,
@@ -9,6 +9,12 @@ export const STARTER_RATES: Rates = {
   pressPerM: 0.25,
   sealPerM: 0.25,
   cutInPerM: 0.4,
+  // Two hand-cut coats take about as long as taping and cutting two: common practice.
+  freehandPerM: 1.15,
+  liquidBrushPerM: 0.45,
+  // A can covers fifteen panes while tape does one or two: common practice.
+  liquidSprayPerM: 0.12,
+  peelPerM: 0.45,
   brushPerM2: 4,
   rollPerM2: 0.45,
   sprayPerM2: 0.15,
@@ -22,6 +28,13 @@ export const STARTER_HOUSE: HouseRules = {
   school: 'wiped sealant',
   pull: 'wet',
   sealAlways: false,
+  stackSeals: false,
+  sealantColour: 'by colour',
+  sealDry: 'touch',
+  liquidOnPanes: true,
+  provenHand: false,
+  rollOverEdge: true,
+  runs: 'one run',
   press: 'tool',
   holdFirstCoat: true,
   // Fresh trim and ceilings are left overnight before they are masked: common practice.
@@ -32,6 +45,8 @@ export const STARTER_HOUSE: HouseRules = {
   mendBleedMinor: 120,
   mendLiftMinor: 4500,
   mendTearMinor: 900,
+  mendBandMinor: 250,
+  tinMinor: 150,
   wastePct: 5,
   kindMinor: 600,
   rates: STARTER_RATES,
@@ -39,10 +54,3 @@ export const STARTER_HOUSE: HouseRules = {
 
 /** How many times longer a painter of a skill takes than a practised one. From memory. */
 export const SKILL_FACTOR = { beginner: 1.9, practised: 1 } as const
-
-/**
- * The rules as they hold in one area. An elevation is sprayed from end to end and unmasked the same day once it is
- * hard: its coat takes longer than its edge stays wet. Common practice.
- */
-export const houseIn = (house: HouseRules, room: Pick<Room, 'kind'>): HouseRules =>
-  room.kind === 'elevation' && house.pull === 'wet' ? { ...house, pull: 'dry' } : house

@@ -60,9 +60,26 @@ export interface Crew {
   readonly shifts: readonly Shift[]
 }
 
-/** How this contractor makes an edge; docs/architecture.md says what each needs. */
-export const SCHOOLS = ['wiped sealant', 'own-colour seal', 'barrier edge', 'press only'] as const
+/** How this contractor makes an edge; docs/recipes.md says what each needs and what breaks it. */
+export const SCHOOLS = [
+  'wiped sealant',
+  'own-colour seal',
+  'clear glaze',
+  'barrier edge',
+  'press only',
+  'plain, sprayed',
+  'liquid mask',
+  'freehand',
+] as const
 export type School = (typeof SCHOOLS)[number]
+
+/** Four opinions on when tape comes off; docs/recipes.md says how each settles on a wet or a dry pull. */
+export const PULL_OPINIONS = ['wet', 'dry', 'soonest', 'either'] as const
+export type PullOpinion = (typeof PULL_OPINIONS)[number]
+
+export const SEALANT_COLOURS = ['by colour', 'clear'] as const
+export const SEAL_DRYNESS = ['touch', 'through'] as const
+export const RUN_WAYS = ['one run', 'short pieces'] as const
 
 /** Work rates of one practised painter, minutes. */
 export interface Rates {
@@ -70,6 +87,12 @@ export interface Rates {
   readonly pressPerM: number
   readonly sealPerM: number
   readonly cutInPerM: number
+  /** Cutting a line by hand, one coat. */
+  readonly freehandPerM: number
+  /** Liquid mask round panes, a metre of pane edge: brushed on, sprayed from a can, cut and peeled. */
+  readonly liquidBrushPerM: number
+  readonly liquidSprayPerM: number
+  readonly peelPerM: number
   readonly brushPerM2: number
   readonly rollPerM2: number
   readonly sprayPerM2: number
@@ -81,10 +104,24 @@ export interface Rates {
 /** This contractor's ways, limits and prices. */
 export interface HouseRules {
   readonly school: School
-  /** When tape comes off: before the skin forms, or once the film is hard. */
-  readonly pull: 'wet' | 'dry'
+  /** When tape comes off: before the skin forms, once the film is hard, as soon as may be, or whichever costs less. */
+  readonly pull: PullOpinion
   /** Seal every edge as insurance, or only where pressing alone would bleed. */
   readonly sealAlways: boolean
+  /** On rough faces a barrier edge is sealed with own colour or glaze as well; false never seals a barrier edge. */
+  readonly stackSeals: boolean
+  /** White sealant between whites and clear elsewhere, or clear everywhere. */
+  readonly sealantColour: (typeof SEALANT_COLOURS)[number]
+  /** How dry an own-colour or glaze seal must be before colour. */
+  readonly sealDry: (typeof SEAL_DRYNESS)[number]
+  /** Liquid mask on many-paned glass where it costs less than tape. */
+  readonly liquidOnPanes: boolean
+  /** Somebody here cuts a proven line by hand. */
+  readonly provenHand: boolean
+  /** The roller runs over the taped edge, or stays off it and overlaps a brushed band. */
+  readonly rollOverEdge: boolean
+  /** Tape goes on in one long run, or in short pieces that are easier to true up. */
+  readonly runs: (typeof RUN_WAYS)[number]
   /** Press with the thumb, or with a tool. */
   readonly press: 'thumb' | 'tool'
   /** First of several coats stays 1.5 mm off the tape; the edge is sealed before the last. */
@@ -100,6 +137,10 @@ export interface HouseRules {
   readonly mendBleedMinor: number
   readonly mendLiftMinor: number
   readonly mendTearMinor: number
+  /** Rolling out one metre of a band that shows. */
+  readonly mendBandMinor: number
+  /** Opening, keeping and cleaning up after one more tin or tube in a room. */
+  readonly tinMinor: number
   /** Tape beyond the measured hems, %. */
   readonly wastePct: number
   /** What carrying one more kind of tape costs: mix-ups, part rolls, room in the bag. */
@@ -116,7 +157,7 @@ export interface KitKind {
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {
   readonly format: 'crisp-hem/job'
-  readonly version: 1
+  readonly version: 2
   readonly id: string
   readonly name: string
   readonly site: Site

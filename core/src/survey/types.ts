@@ -272,7 +272,11 @@ export interface Photo {
 export interface HemChoice {
   readonly edge: string
   readonly school: School
-  readonly tapeId: string
+  /** Null for ways without tape. */
+  readonly tapeId: string | null
+  /** Null leaves these to the house rules. */
+  readonly pressing: 'thumb' | 'tool' | null
+  readonly pull: 'wet' | 'dry' | null
   readonly reason: string
 }
 

@@ -93,6 +93,8 @@ function meaningFaults(job: JobFacts): Fault[] {
     ...repeats(job.shelf.coatings, 'shelf.coatings'),
     ...repeats(job.shelf.covers, 'shelf.covers'),
     ...repeats(job.shelf.sealants, 'shelf.sealants'),
+    ...repeats(job.shelf.liquids, 'shelf.liquids'),
+    ...repeats(job.shelf.tools, 'shelf.tools'),
   )
   job.rooms.forEach((room, i) =>
     faults.push(...roomFaults(room, `rooms[${i}]`, coatings, new Set(job.crews.map((crew) => crew.id)))),

@@ -3,6 +3,7 @@ import type { Job } from '../survey/types'
 import { checkJob } from './checkJob'
 import { jobSchema } from './jobSchema'
 import { inSchemaOrder } from './schemaOrder'
+import { upgraded } from './upgrade'
 
 /**
  * A job as the text of a `*.hem.json` file. Fields stand in the order of the schema, so the same job always gives
@@ -11,7 +12,7 @@ import { inSchemaOrder } from './schemaOrder'
 export const writeJobFile = (job: Job): string => `${JSON.stringify(inSchemaOrder(jobSchema, job), null, 2)}\n`
 
 /**
- * Reads a job file.
+ * Reads a job file; one of an older version is brought to the present one first.
  * @throws CoreError jobfile.not_json; jobfile.invalid naming the place and what was expected
  */
 export function readJobFile(text: string): Job {
@@ -21,5 +22,5 @@ export function readJobFile(text: string): Job {
   } catch (error) {
     throw new CoreError('jobfile.not_json', { detail: (error as Error).message })
   }
-  return checkJob(data)
+  return checkJob(upgraded(data))
 }

@@ -1,5 +1,5 @@
 import { OUTDOOR_LIMITS } from '../air/weather'
-import { SCHOOLS, SKILLS, WINDOWS } from '../survey/types'
+import { PULL_OPINIONS, RUN_WAYS, SCHOOLS, SEAL_DRYNESS, SEALANT_COLOURS, SKILLS, WINDOWS } from '../survey/types'
 import { UNIT_SYSTEMS } from '../units/length'
 import { eventSchema } from './eventSchema'
 import {
@@ -69,10 +69,18 @@ function isZone(name: string): boolean {
   }
 }
 
-const house = exact({
+/** The house rules, of a job or of the contractor. */
+export const houseSchema = exact({
   school: oneOf(SCHOOLS),
-  pull: oneOf(['wet', 'dry'] as const),
+  pull: oneOf(PULL_OPINIONS),
   sealAlways: flag(),
+  stackSeals: flag(),
+  sealantColour: oneOf(SEALANT_COLOURS),
+  sealDry: oneOf(SEAL_DRYNESS),
+  liquidOnPanes: flag(),
+  provenHand: flag(),
+  rollOverEdge: flag(),
+  runs: oneOf(RUN_WAYS),
   press: oneOf(['thumb', 'tool'] as const),
   holdFirstCoat: flag(),
   restHours: decimal(0, 240),
@@ -82,6 +90,8 @@ const house = exact({
   mendBleedMinor: MONEY(),
   mendLiftMinor: MONEY(),
   mendTearMinor: MONEY(),
+  mendBandMinor: MONEY(),
+  tinMinor: MONEY(),
   wastePct: decimal(0, 100),
   kindMinor: MONEY(),
   rates: exact({
@@ -89,6 +99,10 @@ const house = exact({
     pressPerM: RATE(),
     sealPerM: RATE(),
     cutInPerM: RATE(),
+    freehandPerM: RATE(),
+    liquidBrushPerM: RATE(),
+    liquidSprayPerM: RATE(),
+    peelPerM: RATE(),
     brushPerM2: RATE(),
     rollPerM2: RATE(),
     sprayPerM2: RATE(),
@@ -120,7 +134,7 @@ const factFields = {
   site,
   start: instant(),
   air,
-  house,
+  house: houseSchema,
   crews: list(crew, 0, 200),
   shelf: shelfSchema,
   kit: orNull(list(exact({ tapeId: id(), widthMm: wholeNumber(3, 300) }), 1, 500)),
@@ -130,14 +144,14 @@ const factFields = {
 /** A job without its log: what the survey screens edit and the server keeps. */
 export const factsSchema = exact({
   format: oneOf(['crisp-hem/job'] as const),
-  version: wholeNumber(1, 1),
+  version: wholeNumber(2, 2),
   ...factFields,
 })
 
 /** A whole job file, `*.hem.json`. */
 export const jobSchema = exact({
   format: oneOf(['crisp-hem/job'] as const),
-  version: wholeNumber(1, 1),
+  version: wholeNumber(2, 2),
   ...factFields,
   log: list(eventSchema, 0, 200_000),
 })

@@ -180,7 +180,16 @@ export const roomSchema = exact({
     }),
   ),
   photos: list(exact({ id: id(), edge: orNull(edge()), caption: optionalText(300), at: instant() }), 0, 500),
-  choices: list(exact({ edge: edge(), school: oneOf(SCHOOLS), tapeId: id(), reason: optionalText(300) })),
+  choices: list(
+    exact({
+      edge: edge(),
+      school: oneOf(SCHOOLS),
+      tapeId: orNull(id()),
+      pressing: orNull(oneOf(['thumb', 'tool'] as const)),
+      pull: orNull(oneOf(['wet', 'dry'] as const)),
+      reason: optionalText(300),
+    }),
+  ),
   crewId: orNull(id()),
   neededBy: orNull(instant()),
 })

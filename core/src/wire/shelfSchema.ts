@@ -1,4 +1,4 @@
-import { BACKINGS, COVER_KINDS, EDGES, SHEENS } from '../catalogue/types'
+import { BACKINGS, COVER_KINDS, EDGES, HAND_TOOL_KINDS, LIQUID_HOWS, SHEENS } from '../catalogue/types'
 import { MARKS } from '../known'
 import { decimal, exact, flag, id, list, oneOf, text, wholeNumber } from './fields'
 
@@ -76,9 +76,36 @@ const sealant = exact({
   mark: oneOf(MARKS),
 })
 
+const liquid = exact({
+  id: id(),
+  name: text(),
+  how: oneOf(LIQUID_HOWS),
+  spreadM2: decimal(0.1, 100),
+  clearMin: decimal(1, 1440),
+  cutAfterH: decimal(0, 240),
+  yellows: flag(),
+  priceMinor: MONEY(),
+  retired: flag(),
+  mark: oneOf(MARKS),
+})
+
+const handTool = exact({
+  id: id(),
+  name: text(),
+  kind: oneOf(HAND_TOOL_KINDS),
+  widthMm: wholeNumber(0, 5000),
+  airMs: decimal(0, 50),
+  reachMm: wholeNumber(0, 5000),
+  count: wholeNumber(0, 10_000),
+  retired: flag(),
+  mark: oneOf(MARKS),
+})
+
 export const shelfSchema = exact({
   tapes: list(tape, 0, 500),
   coatings: list(coating, 0, 500),
   covers: list(cover, 0, 500),
   sealants: list(sealant, 0, 500),
+  liquids: list(liquid, 0, 100),
+  tools: list(handTool, 0, 500),
 })

@@ -129,5 +129,5 @@ function factsOf(row: JobRow, rooms: JobFacts['rooms']): JobFacts {
     JobFacts,
     'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf' | 'kit'
   >
-  return { format: 'crisp-hem/job', version: 1, id: row.id, name: row.name, ...details, rooms }
+  return { format: 'crisp-hem/job', version: 2, id: row.id, name: row.name, ...details, rooms }
 }

@@ -13,7 +13,7 @@ export interface NewJobAnswers {
 export function newJob(id: string, answers: NewJobAnswers, now: Date): JobFacts {
   return {
     format: 'crisp-hem/job',
-    version: 1,
+    version: 2,
     id,
     name: answers.name,
     site: {

@@ -66,7 +66,7 @@ const needsLook = (log: LogState, hemId: string): boolean => {
 
 function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean): TodoCard[] {
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
-  const pulling = new Set(plan.pulls.filter((pull) => pull.coated).map((pull) => `${pull.roundId}/pull`))
+  const pulling = new Set(plan.pulls.filter((pull) => pull.coated).map((pull) => pull.taskId))
   return plan.placed
     .filter((placed) => !placed.done && mine(placed.crewId) && !pulling.has(placed.taskId))
     .map((placed) => {

@@ -1,0 +1,49 @@
+import type { Cover, Shelf } from '../catalogue/types'
+import type { Said } from '../words/say'
+import type { CoverHold } from './besideHem'
+
+/** An area of a room to cover, with what, how it is held, and why. */
+export interface CoverNeed {
+  readonly roomId: string
+  readonly what: string
+  readonly why: Said
+  readonly coverId: string
+  readonly hold: CoverHold
+  /** Run of a roll used up, mm; for pieces, how many. */
+  readonly runMm: number
+  readonly pieces: number
+  readonly areaMm2: number
+}
+
+type Place = Pick<CoverNeed, 'roomId' | 'what' | 'why' | 'hold'>
+
+/** A need met from a roll: its run is the area over the roll's width. */
+export const fromRoll = (place: Place, cover: Cover, areaMm2: number, runMm = areaMm2 / cover.widthMm): CoverNeed => ({
+  ...place,
+  coverId: cover.id,
+  runMm: Math.ceil(runMm),
+  pieces: 0,
+  areaMm2: Math.round(areaMm2),
+})
+
+/** A need met with whole pieces that come back to the van. */
+export const inPieces = (place: Place, cover: Cover, areaMm2: number, pieces: number): CoverNeed => ({
+  ...place,
+  coverId: cover.id,
+  runMm: 0,
+  pieces,
+  areaMm2: Math.round(areaMm2),
+})
+
+/** Covers of a shelf by kind, those taken off it left out; by size, smallest first. */
+export function coversByKind(shelf: Shelf): Record<Cover['kind'], readonly Cover[]> {
+  const of = (kind: Cover['kind']) =>
+    shelf.covers
+      .filter((cover) => cover.kind === kind && !cover.retired)
+      .sort((a, b) => a.widthMm * a.lengthMm - b.widthMm * b.lengthMm)
+  return { film: of('film'), paper: of('paper'), board: of('board'), cloth: of('cloth') }
+}
+
+/** The narrowest of some covers that is wide enough. */
+export const narrowestOver = (covers: readonly Cover[], mm: number): Cover | undefined =>
+  [...covers].sort((a, b) => a.widthMm - b.widthMm).find((cover) => cover.widthMm >= mm)

@@ -1,0 +1,61 @@
+import type { Shelf } from '../catalogue/types'
+import { stepOf } from '../survey/faces'
+import type { Piece, Room } from '../survey/types'
+import { said } from '../words/say'
+import { coversByKind, fromRoll, inPieces, type CoverNeed } from './coverNeed'
+
+/** Hems of a sheet hang over on every side, mm. From memory. */
+const OVERHANG_MM = 300
+const FIELD_PAPER_MM = 600
+const LAP_SHARE = 0.9
+
+/**
+ * What covers the things in a room. Furniture is sheeted even where only the ceiling is painted; full cabinets are
+ * papered, stairs get a runner. Where a gun goes over it twice a sheet is taped all round, since paint dried on loose
+ * film flakes into the second coat; what cannot be taped so gets paper. Common practice.
+ *
+ * @param gunCoats  most coats the gun lays in this room; 0 where nothing is sprayed
+ */
+export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNeed[] {
+  const covers = coversByKind(shelf)
+  const film = covers.film.at(-1)
+  const paper = covers.paper.filter((cover) => cover.widthMm >= FIELD_PAPER_MM).at(-1)
+  const runner = covers.cloth[0]
+  const again = gunCoats > 1
+  return room.pieces.flatMap((piece): CoverNeed[] => {
+    const painted = stepOf(room, `piece:${piece.id}`) !== null
+    const at = { roomId: room.id, what: piece.name, hold: 'loose' } as const
+    switch (piece.kind) {
+      case 'furniture': {
+        // The sheet falls to the floor on all four sides.
+        const long = piece.widthMm + 2 * (piece.heightMm + OVERHANG_MM)
+        const deep = piece.depthMm + 2 * (piece.heightMm + OVERHANG_MM)
+        const place = again
+          ? { ...at, hold: 'taut' as const, why: said('cover.taut_again') }
+          : { ...at, why: said('cover.falls') }
+        return film ? [fromRoll(place, film, long * deep)] : []
+      }
+      case 'cabinets':
+        if (painted) {
+          const why = said('cover.contents')
+          return piece.inUse && paper ? [fromRoll({ ...at, hold: 'lies', why }, paper, frontMm2(piece))] : []
+        }
+        return spatter(piece.widthMm * (piece.heightMm + piece.depthMm))
+      case 'radiator':
+        return painted ? [] : spatter(piece.widthMm * (piece.heightMm + OVERHANG_MM))
+      case 'stairs': {
+        const long = piece.heightMm + piece.depthMm
+        if (painted || !runner) return []
+        const place = { ...at, hold: 'lies' as const, why: said('cover.feet') }
+        return [inPieces(place, runner, long * piece.widthMm, Math.ceil(long / (runner.lengthMm * LAP_SHARE)))]
+      }
+    }
+    function spatter(areaMm2: number): CoverNeed[] {
+      const cover = again ? (paper ?? film) : film
+      if (!cover) return []
+      return [fromRoll({ ...at, why: said(again ? 'cover.paper_again' : 'cover.spatter') }, cover, areaMm2)]
+    }
+  })
+}
+
+const frontMm2 = (piece: Piece): number => piece.widthMm * piece.heightMm

@@ -1,0 +1,40 @@
+import type { LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
+import type { BesideCover } from '../covers/besideHem'
+import type { EdgeSetup, Pressing, Seal, Stroke } from '../risk/bleed'
+import type { School } from '../survey/types'
+import type { Said } from '../words/say'
+import type { CostParts, Recipe, RecipeCost, RecipeRisks, Way } from './recipe'
+
+/** One way to treat a hem, judged: either ruled out by the first hard rule it breaks, or priced. */
+export interface Candidate {
+  readonly way: Way
+  readonly school: School
+  /** Null for ways without tape. */
+  readonly tape: Tape | null
+  readonly roll: TapeRoll | null
+  readonly liquid: LiquidMask | null
+  readonly seal: Seal
+  readonly sealant: Sealant | null
+  /** False for a sealant that would do, but not in the colour the house wants. */
+  readonly preferred: boolean
+  readonly pressing: Pressing
+  readonly stroke: Stroke
+  readonly pull: Recipe['pull']
+  /** The edge as the bleed model sees it; null without tape. */
+  readonly setup: EdgeSetup | null
+  readonly cover: BesideCover | null
+  readonly tackMm: number | null
+  readonly safeAgeRefMin: number | null
+  readonly risks: RecipeRisks
+  /** Expected cost of one metre, minor units, not rounded. */
+  readonly costPerM: RecipeCost
+  readonly costParts: CostParts
+  readonly ruledOut: Said | null
+}
+
+/** What seals the edge in a school. */
+export interface Sealing {
+  readonly seal: Seal
+  readonly sealant: Sealant | null
+  readonly preferred: boolean
+}

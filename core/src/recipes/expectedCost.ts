@@ -1,0 +1,89 @@
+import type { LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
+import type { BesideCover } from '../covers/besideHem'
+import { coverWidthMm } from '../covers/overspray'
+import type { Seal } from '../risk/bleed'
+import type { HouseRules } from '../survey/types'
+import type { HemContext } from './hemContext'
+import type { CostParts, RecipeCost, RecipeRisks } from './recipe'
+
+/** Bleed on glass is cut off with a blade instead of being touched up: share of the usual mending. From memory. */
+export const GLASS_MEND_SHARE = 0.2
+/** Short pieces take longer to lay, and each laps the last. From memory. */
+export const SHORT_PIECES = { layFactor: 1.15, pieceMm: 1200, lapMm: 25 } as const
+/** Finishing a run in one go alone: no factor; the rate was taken from long runs. */
+const ONE_RUN = { layFactor: 1, lapShare: 0 } as const
+
+/** What a way to treat a hem uses up. */
+export interface WayUse {
+  readonly tape: Tape | null
+  readonly roll: TapeRoll | null
+  readonly seal: Seal
+  readonly sealant: Sealant | null
+  readonly liquid: LiquidMask | null
+  readonly cover: BesideCover | null
+  readonly risks: RecipeRisks
+}
+
+/** What a metre of tape costs with its waste, minor units. */
+export const rollCostPerM = (tape: Tape, roll: TapeRoll, house: Pick<HouseRules, 'wastePct'>): number =>
+  (1000 / tape.rollLengthMm) * roll.priceMinor * (1 + house.wastePct / 100)
+
+const runWay = (house: Pick<HouseRules, 'runs'>) =>
+  house.runs === 'one run'
+    ? ONE_RUN
+    : { layFactor: SHORT_PIECES.layFactor, lapShare: SHORT_PIECES.lapMm / SHORT_PIECES.pieceMm }
+
+/**
+ * Expected cost of one metre, minor units: material + labour + Σ P(defect) × cost of mending it, where a defect that
+ * only shows counts by how much it shows. docs/science.md eq. 20.
+ */
+export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; parts: CostParts } {
+  const { house } = ctx
+  const { rates } = house
+  const run = runWay(house)
+  const minor = (minutes: number) => (minutes / 60) * house.wagePerHourMinor
+  const sprayed = ctx.step.tool === 'spray'
+  const coats = ctx.step.coats
+  const tape = use.tape && use.roll ? rollCostPerM(use.tape, use.roll, house) * (1 + run.lapShare) : 0
+  const cover = use.cover ? (use.cover.cover.priceMinor * 1000) / use.cover.cover.lengthMm : 0
+  const coverM2 = use.cover ? Math.min(use.cover.cover.widthMm, coverReach(use.cover)) / 1000 : 0
+  const seal = use.sealant ? use.sealant.priceMinor / use.sealant.metresPerTube : 0
+  const liquid = use.liquid ? (use.liquid.priceMinor * ctx.glassM2PerM) / use.liquid.spreadM2 : 0
+  const parts: CostParts = {
+    tape,
+    seal: seal + liquid,
+    cover,
+    lay: minor(layMinutes(use, rates, run.layFactor) + coverM2 * (rates.coverPerM2 + rates.uncoverPerM2)),
+    sealing: minor(use.seal === 'none' ? 0 : rates.sealPerM),
+    cutIn: minor(sprayed ? 0 : coats * (use.tape || use.liquid ? rates.cutInPerM : rates.freehandPerM)),
+    pull: minor(use.tape ? rates.pullPerM : use.liquid ? rates.peelPerM : 0),
+    ...mending(ctx, use),
+  }
+  const material = parts.tape + parts.seal + parts.cover
+  const labour = parts.lay + parts.sealing + parts.cutIn + parts.pull
+  const mend = parts.bleeds + parts.lift + parts.tear + parts.residue + parts.band + parts.flakes
+  return { cost: { material, labour, mending: mend, total: material + labour + mend }, parts }
+}
+
+/** How much of a cover is handled for a metre of hem: a hung one falls the whole drop, others lie as far as mist goes. */
+const coverReach = ({ cover, hold, reachMm }: BesideCover): number =>
+  hold === 'hung' ? cover.widthMm : coverWidthMm(reachMm)
+
+function layMinutes({ tape, liquid }: WayUse, rates: HouseRules['rates'], layFactor: number): number {
+  if (tape) return rates.layPerM * layFactor + rates.pressPerM
+  if (liquid) return liquid.how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM
+  return 0
+}
+
+function mending(ctx: HemContext, { cover, risks }: WayUse) {
+  const { house, visibility } = ctx
+  const glass = ctx.keepFace.material === 'glass' ? GLASS_MEND_SHARE : 1
+  return {
+    bleeds: visibility * glass * risks.bleeds.mean * house.mendBleedMinor,
+    lift: risks.lift.mean * house.mendLiftMinor,
+    tear: visibility * risks.tear * house.mendTearMinor,
+    residue: risks.residue * house.mendTearMinor,
+    band: risks.band * house.mendBandMinor,
+    flakes: (cover?.flakesPerM ?? 0) * house.mendBleedMinor,
+  }
+}

@@ -1,0 +1,97 @@
+import type { Tape } from '../catalogue/types'
+import { gripFloorN25, tackMm, type BesideCover } from '../covers/besideHem'
+import type { Estimate } from '../risk/normal'
+import { STAY_MARGIN, stayDaysOf } from '../risk/residue'
+import { leadRisk } from '../survey/lead'
+import type { School } from '../survey/types'
+import { figure, said, type Said } from '../words/say'
+import type { Sealing } from './candidate'
+import type { HemContext } from './hemContext'
+import type { RecipeRisks } from './recipe'
+
+/**
+ * Hard rules: what no price makes good. Each gives the first thing a foreman would object to, or null. Texts are
+ * written out only for what is ruled out: most candidates are judged for nothing but their numbers.
+ */
+
+/** Rules on how the edge is made. */
+export function schoolRule(
+  ctx: HemContext,
+  school: School,
+  tape: Tape,
+  { seal, sealant }: Sealing,
+  pull: 'wet' | 'dry',
+): Said | null {
+  const face = ctx.keepWords
+  if (tape.edge === 'barrier') {
+    if (ctx.keepFace.material === 'carpet') return said('out.barrier_carpet')
+    if (school === 'barrier edge') {
+      if (ctx.coating.base === 'solvent') return said('out.barrier_solvent')
+      if (ctx.keepFace.dusty) return said('out.barrier_dust', { face })
+    } else if (!ctx.house.stackSeals) return said('out.no_stack')
+  }
+  if (seal === 'own colour' && !ctx.keepPaintAtHand) return said('out.no_own_paint', { face })
+  if (seal === 'wiped sealant') {
+    if (!sealant) return said(ctx.shelf.sealants.length ? 'out.flat_cracks' : 'out.no_sealant')
+    if (isFullSkim(ctx)) return said('out.full_skim', { face })
+    if (pull === 'dry') return said('out.bead_dry')
+  }
+  return null
+}
+
+/** Rules on the tape itself: its grip against the finish, its stay against the plan. */
+export function tapeRule(
+  ctx: HemContext,
+  tape: Tape,
+  lift: Estimate,
+  safeAge: number | null,
+  used: number,
+): Said | null {
+  const { house, keepWords: face } = ctx
+  const grip = () => figure(tape.gripN25)
+  const limit = liftLimit(ctx)
+  if (lift.mean > limit && lift.mean <= house.maxLift) {
+    return said('out.lead_lift', {
+      grip: grip(),
+      face,
+      lift: figure(lift.mean * 100),
+      limit: figure(limit * 100),
+    })
+  }
+  if (safeAge === null) return said('out.never_safe', { grip: grip(), face, soundness: ctx.keepFinish.soundness })
+  if (lift.mean > house.maxLift) return said('out.lift', { grip: grip(), face, lift: figure(lift.mean * 100) })
+  if (used > STAY_MARGIN.value) {
+    const label = stayDaysOf(tape, ctx.outdoors)
+    return said('out.stay', { need: figure(used * label), label: figure(label) })
+  }
+  return null
+}
+
+/** Grip has a floor too: a tape that carries film holds it, in the gun's air and the wind. */
+export const carryRule = (tape: Tape, cover: BesideCover | null): Said | null =>
+  cover && cover.loadNPerM > 0 && tackMm(tape, cover.loadNPerM) === null
+    ? said('out.cant_carry', { grip: figure(tape.gripN25), floor: figure(gripFloorN25(cover.loadNPerM)) })
+    : null
+
+/** Rule on faults of the line that show. */
+export const bleedRule = (
+  ctx: HemContext,
+  risks: RecipeRisks,
+  code: 'out.bleeds' | 'out.slips' = 'out.bleeds',
+): Said | null =>
+  risks.bleeds.mean > ctx.house.maxBleedsPerM
+    ? said(code, { bleeds: figure(risks.bleeds.mean), limit: ctx.house.maxBleedsPerM })
+    : null
+
+/** Share of the accepted lift that is left where the old finish may hold lead: a chip of it is more than a touch-up. From memory. */
+const LEAD_LIFT_SHARE = 0.25
+
+/** Most lift accepted on this keep side. */
+export const liftLimit = (ctx: HemContext): number =>
+  ctx.hem.keepStepId === null && ctx.keepFinish.soundness !== 'unpainted hard' && leadRisk(ctx)?.mayHold
+    ? ctx.house.maxLift * LEAD_LIFT_SHARE
+    : ctx.house.maxLift
+
+/** A full skim shows everything that stays on it. */
+const isFullSkim = (ctx: HemContext): boolean =>
+  ctx.keepFace.texture === 'smooth' && (ctx.keepFace.material === 'plaster' || ctx.keepFace.material === 'board')

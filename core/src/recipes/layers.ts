@@ -1,0 +1,95 @@
+import type { TapeEdge } from '../catalogue/types'
+import type { Candidate } from './candidate'
+import type { HemContext } from './hemContext'
+import { settingOf, SLIDES_UNDER_MM, type Setting } from './setting'
+
+export const LAYER_KINDS = ['lining', 'tape', 'liquid', 'paper', 'film', 'board', 'cloth', 'seal', 'colour'] as const
+export type LayerKind = (typeof LAYER_KINDS)[number]
+
+/** One layer of a recipe, in the order it goes on; drawings stack them from the face up. */
+export interface Layer {
+  readonly kind: LayerKind
+  readonly name: string
+  /** Width beside the edge, mm; null where it covers the field. */
+  readonly widthMm: number | null
+  /** How a tape meets the edge. */
+  readonly edge: TapeEdge | null
+  /** Distance between tacks, mm; null where there are none. */
+  readonly tackMm: number | null
+  /** Tucked or slid under the painted part, pushed into the joint in pieces, or plainly beside it. */
+  readonly seat: 'beside' | 'tucked' | 'under' | 'in pieces'
+}
+
+const layer = (kind: LayerKind, name: string, more: Partial<Layer> = {}): Layer => ({
+  kind,
+  name,
+  widthMm: null,
+  edge: null,
+  tackMm: null,
+  seat: 'beside',
+  ...more,
+})
+
+/** What lies on the keep side of a hem, layer by layer in the order it goes on, and what seals and colours the edge. */
+export function recipeLayers(ctx: HemContext, pick: Candidate): Layer[] {
+  const setting = settingOf(ctx)
+  return [...under(ctx, setting), ...edge(pick, setting), ...over(ctx, pick, setting), ...wet(ctx, pick)]
+}
+
+/** Lining paper slides under a skirting where there is a gap for it. */
+function under(ctx: HemContext, setting: Setting): Layer[] {
+  if (setting !== 'skirting over hard floor' || ctx.hem.gapMm < SLIDES_UNDER_MM) return []
+  const paper = paperOf(ctx, 0)
+  return paper ? [layer('lining', paper.name, { widthMm: paper.widthMm, seat: 'under' })] : []
+}
+
+const SEATS: Partial<Record<Setting, Layer['seat']>> = {
+  'skirting over carpet': 'tucked',
+  'tight joint at the floor': 'in pieces',
+}
+
+function edge({ tape, roll, liquid }: Candidate, setting: Setting): Layer[] {
+  if (liquid) return [layer('liquid', liquid.name)]
+  if (!tape || !roll) return []
+  return [layer('tape', tape.name, { widthMm: roll.widthMm, edge: tape.edge, seat: SEATS[setting] ?? 'beside' })]
+}
+
+/** Covers over the tape: a sprayed hem's own, and what keeps feet and drips off a floor. */
+function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
+  const layers: Layer[] = []
+  if (pick.cover) {
+    const { cover, hold } = pick.cover
+    layers.push(
+      layer(cover.kind === 'film' ? 'film' : 'paper', cover.name, {
+        widthMm: hold === 'taut' ? null : cover.widthMm,
+        tackMm: pick.tackMm,
+      }),
+    )
+  } else if (setting === 'skirting over carpet' || setting === 'skirting over hard floor') {
+    const paper = paperOf(ctx, 0)
+    if (paper) layers.push(layer('paper', paper.name, { widthMm: paper.widthMm }))
+  } else if (setting === 'cabinets in use') {
+    const paper = paperOf(ctx, 600)
+    if (paper) layers.push(layer('paper', paper.name))
+  }
+  if (FLOORS.includes(setting)) {
+    const cloth = ctx.shelf.covers.find((cover) => cover.kind === 'cloth' && !cover.retired)
+    if (cloth) layers.push(layer('cloth', cloth.name))
+  }
+  return layers
+}
+const FLOORS: readonly Setting[] = ['skirting over carpet', 'skirting over hard floor', 'tight joint at the floor']
+
+/** The narrowest paper of at least a width. */
+const paperOf = (ctx: HemContext, leastMm: number) =>
+  ctx.shelf.covers
+    .filter((cover) => cover.kind === 'paper' && !cover.retired && cover.widthMm >= leastMm)
+    .sort((a, b) => a.widthMm - b.widthMm)[0]
+
+function wet(ctx: HemContext, pick: Candidate): Layer[] {
+  const seal =
+    pick.seal === 'none'
+      ? []
+      : [layer('seal', pick.sealant?.name ?? (pick.seal === 'own colour' ? ctx.keepColour : 'Clear glaze'))]
+  return [...seal, layer('colour', `${ctx.step.colour} × ${ctx.step.coats}`)]
+}

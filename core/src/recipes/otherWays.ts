@@ -1,0 +1,93 @@
+import { bandPerMetre } from '../risk/banding'
+import { gentleStroke } from '../risk/bleed'
+import type { Estimate } from '../risk/normal'
+import { handSlipsPerMetre, PEEL_FAULTS, PEEL_STRINGS } from '../risk/slips'
+import { said, type Said } from '../words/say'
+import type { Candidate } from './candidate'
+import { bleedRule } from './hardRules'
+import { lightness } from './contrast'
+import { expectedCost } from './expectedCost'
+import type { HemContext } from './hemContext'
+import type { RecipeRisks } from './recipe'
+
+const NO_LIFT: Estimate = { mean: 0, low: 0, high: 0 }
+
+/** What ways without tape share: nothing grips, nothing is sealed, nothing hangs from an edge. */
+const TAPELESS = {
+  tape: null,
+  roll: null,
+  seal: 'none',
+  sealant: null,
+  preferred: true,
+  pressing: 'none',
+  setup: null,
+  cover: null,
+  tackMm: null,
+  safeAgeRefMin: 0,
+} as const
+
+/** Liquid masks on the shelf, judged on a hem; only glass takes them, so elsewhere there are none to judge. */
+export function liquidWays(ctx: HemContext): Candidate[] {
+  if (ctx.keepFace.material !== 'glass' || ctx.glassM2PerM === 0) return []
+  return ctx.shelf.liquids.map((liquid): Candidate => {
+    const fault = PEEL_FAULTS[liquid.how].value
+    const risks: RecipeRisks = {
+      bleeds: { mean: fault, low: fault / 2, high: 2 * fault },
+      lift: NO_LIFT,
+      tear: PEEL_STRINGS[liquid.how],
+      residue: 0,
+      band: 0,
+    }
+    const { cost, parts } = expectedCost(ctx, { ...TAPELESS, liquid, risks })
+    return {
+      ...TAPELESS,
+      way: 'liquid mask',
+      school: 'liquid mask',
+      liquid,
+      stroke: gentleStroke(ctx.step.tool),
+      pull: 'dry',
+      risks,
+      costPerM: cost,
+      costParts: parts,
+      ruledOut: liquidRule(ctx, liquid.retired, liquid.yellows, risks),
+    }
+  })
+}
+
+function liquidRule(ctx: HemContext, retired: boolean, yellows: boolean, risks: RecipeRisks): Said | null {
+  if (retired) return said('out.retired')
+  if (ctx.texturedGlass) return said('out.liquid_textured')
+  if (yellows && ctx.keepFinish.soundness === 'bare wood') return said('out.liquid_yellows')
+  return bleedRule(ctx, risks)
+}
+
+/** The line cut by hand. */
+export function freehandWay(ctx: HemContext): Candidate {
+  const risks: RecipeRisks = {
+    bleeds: handSlipsPerMetre(ctx.hem.kind, ctx.keepFace.texture, ctx.visibility),
+    lift: NO_LIFT,
+    tear: 0,
+    residue: 0,
+    // A hand cuts with a brush, whatever fills the field.
+    band: ctx.step.tool === 'roller' ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch)) : 0,
+  }
+  const { cost, parts } = expectedCost(ctx, { ...TAPELESS, liquid: null, risks })
+  return {
+    ...TAPELESS,
+    way: 'freehand',
+    school: 'freehand',
+    liquid: null,
+    stroke: 'along',
+    pull: 'none',
+    risks,
+    costPerM: cost,
+    costParts: parts,
+    ruledOut: freehandRule(ctx, risks),
+  }
+}
+
+function freehandRule(ctx: HemContext, risks: RecipeRisks): Said | null {
+  if (!ctx.house.provenHand) return said('out.no_hand')
+  if (ctx.step.tool === 'spray') return said('out.hand_spray')
+  return bleedRule(ctx, risks, 'out.slips')
+}

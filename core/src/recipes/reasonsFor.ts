@@ -1,0 +1,72 @@
+import { BARRIER_GAP_UM, closedGapUm, criticalGapUm, meanGapUm } from '../risk/bleed'
+import { formatMoney } from '../units/money'
+import { figure, said, type Said } from '../words/say'
+import type { Candidate } from './candidate'
+import type { HemContext } from './hemContext'
+
+/** The facts that decided, with their figures. */
+export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number): Said[] {
+  const face = ctx.keepWords
+  const found: Said[] = []
+  if (pick.way === 'freehand') found.push(handReason(ctx, pick))
+  if (pick.liquid)
+    found.push(said('why.liquid', { bleeds: figure(pick.risks.bleeds.mean), hours: pick.liquid.cutAfterH }))
+  if (pick.tape) {
+    if (ctx.keepFinish.ageRefMin === null) found.push(said('why.unknown_history', { face }))
+    found.push(
+      said('why.lift_safe', {
+        grip: figure(pick.tape.gripN25),
+        face,
+        lift: figure(pick.risks.lift.mean * 100),
+        limit: figure(ctx.house.maxLift * 100),
+      }),
+    )
+  }
+  if (pick.roll && pick.roll.stockMm > 0)
+    found.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
+  if (pick.setup) found.push(...edgeReasons(ctx, pick))
+  if (pick.cover) found.push(...coverReasons(pick))
+  if (pick.safeAgeRefMin && pick.safeAgeRefMin > 0 && ctx.keepCoatedAt !== null)
+    found.push(said('why.cure_needed', { face, hours: figure(pick.safeAgeRefMin / 60) }))
+  if (pick.tape && ctx.pullWhy) found.push(ctx.pullWhy)
+  else if (pick.tape && !SNAPS.includes(ctx.coating.sheen))
+    found.push(said('why.sheen_wet', { sheen: ctx.coating.sheen }))
+  found.push(
+    said('why.cheapest', {
+      count: safeCount,
+      cost: formatMoney((pick.costPerM.total * ctx.hem.lengthMm) / 1000, ctx.currency),
+      mending: formatMoney((pick.costPerM.mending * ctx.hem.lengthMm) / 1000, ctx.currency),
+    }),
+  )
+  return found
+}
+const SNAPS: readonly string[] = ['flat', 'matt']
+
+const handReason = (ctx: HemContext, pick: Candidate): Said =>
+  said('why.hand', { slips: figure(pick.risks.bleeds.mean), contrast: Math.round(ctx.visibility * 100) })
+
+/** Why the edge stays shut. */
+function edgeReasons(ctx: HemContext, pick: Candidate): Said[] {
+  const setup = pick.setup!
+  const mm = (um: number, digits: number) => (um / 1000).toFixed(digits)
+  const gap = said('why.texture_gap', {
+    texture: ctx.keepFace.texture,
+    gap: mm(meanGapUm(setup), 3),
+    critical: mm(criticalGapUm(setup), 3),
+  })
+  if (pick.seal !== 'none')
+    return [gap, said('why.seal_closes', { seal: pick.seal, closes: mm(closedGapUm(setup), 1) })]
+  if (setup.edge === 'barrier') return [gap, said('why.barrier_closes', { closes: mm(BARRIER_GAP_UM.value, 2) })]
+  return [gap]
+}
+
+/** How far mist reaches, and how the cover is held against it. */
+function coverReasons(pick: Candidate): Said[] {
+  const { cover, hold, reachMm, loadNPerM } = pick.cover!
+  const reach = said('why.reach', { reach: reachMm, cover: cover.name, width: cover.widthMm })
+  if (hold !== 'hung' || pick.tackMm === null) return [reach]
+  return [
+    reach,
+    said('why.tacks', { load: figure(loadNPerM), grip: figure(pick.tape!.gripN25), tack: pick.tackMm / 10 }),
+  ]
+}
