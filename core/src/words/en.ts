@@ -33,6 +33,18 @@ export const EN = {
   'why.sheen_wet': '{sheen} film stretches when dry: pull wet, or score first.',
   'why.cheapest': 'One of {count} safe ways: {cost}, of which {mending} is mending to expect.',
   'why.unknown_history': 'Nobody knows how old {face} is: treated as delicate.',
+  // what would change the answer
+  'change.wait': 'From {when} on: {to}, {spares}.',
+  'change.press': 'Pressed with the {press}: {to}, {spares}.',
+  'change.pull': 'Pulled {pull}: {to}, {spares}.',
+  'change.clean': '{face} wiped clean first: {to}, {spares}.',
+  'change.paint': 'With {colour} on the van: {to}, {spares}.',
+  'change.stack': 'If a barrier edge may be sealed as well: {to}, {spares}.',
+  'change.where_needed': 'Sealed only where needed: {to}, {spares}.',
+  'change.hand': 'With a proven hand: {to}, {spares}.',
+  'change.kit': 'With every tape of the shelf on the van: {to}, {spares}.',
+  'change.spray': 'Sprayed instead: {to}, {spares}, cover beside it counted.',
+  'change.limit': 'Accepting {limit} bleeds a metre instead of {now}: {to}, {spares}.',
   // why a candidate was ruled out
   'out.retired': 'Taken off the shelf.',
   'out.not_in_kit': 'Not among the tapes carried for this job.',

@@ -1,0 +1,169 @@
+import { gainedBetween, instantOfGain } from '../cure/rateClock'
+import { deriveHems } from '../hems/deriveHems'
+import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
+import type { Job } from '../survey/types'
+import { formatMoney } from '../units/money'
+import { MIN_PER_DAY, parseInstant, whenText } from '../units/time'
+import type { WordCode } from '../words/en'
+import { said, type Said } from '../words/say'
+import type { Candidate } from './candidate'
+import { judgeCandidates } from './candidates'
+import { pickCandidate, safeOf } from './chooseRecipe'
+import { jobClocks, type HemContext } from './hemContext'
+import { judgeRoom } from './roomRecipes'
+
+/** One thing that would change a hem's recipe, and what that would spare. */
+export interface WouldChange {
+  readonly what: Said
+  /** Expected cost spared on this hem, minor units; 0 where nothing was safe before. */
+  readonly savingMinor: number
+}
+
+/** More than these are noise. */
+const MOST = 5
+/** Nobody waits longer for a cheaper tape. */
+const LONGEST_WAIT_MIN = 30 * MIN_PER_DAY
+
+/**
+ * What would change the recipe of one hem for the cheaper, each found by judging the hem anew with that one fact
+ * changed: the first hour at which its keep side has cured enough, another pressing or pull, a clean face, paint at
+ * hand, a house rule, the whole shelf, spraying. Where nothing is safe now, what makes something safe counts.
+ *
+ * @returns largest saving first; empty for a hem that is not there
+ */
+export function whatWouldChange(job: Omit<Job, 'log'>, hemId: string): WouldChange[] {
+  const ctx = contextOf({ ...job, log: [] }, hemId)
+  if (!ctx) return []
+  const now = answer(ctx)
+  const found = [...changes(ctx), ...waits(ctx), ...limits(ctx, now)]
+  return found
+    .flatMap(({ code, facts, changed }) => compare(ctx, now, answer(changed), code, facts))
+    .sort((a, b) => b.savingMinor - a.savingMinor)
+    .slice(0, MOST)
+}
+
+function contextOf(job: Job, hemId: string): HemContext | null {
+  const room = job.rooms.find((each) => hemId.startsWith(`${each.id}/`))
+  const hem = room && deriveHems(room, job.shelf).hems.find((each) => each.id === hemId)
+  if (!room || !hem) return null
+  const start = parseInstant(job.start)
+  const calendars = crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY)
+  const [judged] = judgeRoom(job, room, [hem], jobClocks(job)(room.id), shiftFinder(calendars))
+  return judged ? { ...judged.ctx, choice: null } : null
+}
+
+const answer = (ctx: HemContext): Candidate | null =>
+  pickCandidate(ctx, safeOf(judgeCandidates(ctx)))?.candidate ?? null
+
+/** A changed fact, by the saying that names it. */
+interface Change {
+  readonly code: WordCode
+  readonly facts: Said['facts']
+  readonly changed: HemContext
+}
+
+const withHouse = (ctx: HemContext, change: Partial<HemContext['house']>): HemContext => ({
+  ...ctx,
+  house: { ...ctx.house, ...change },
+})
+
+function changes(ctx: HemContext): Change[] {
+  const { house } = ctx
+  const press = house.press === 'tool' ? 'thumb' : 'tool'
+  const pull = ctx.pull === 'wet' ? 'dry' : 'wet'
+  const list: (Change | null)[] = [
+    { code: 'change.press', facts: { press }, changed: withHouse(ctx, { press }) },
+    { code: 'change.pull', facts: { pull }, changed: { ...ctx, pull } },
+    ctx.keepFace.dusty
+      ? {
+          code: 'change.clean',
+          facts: { face: ctx.keepWords },
+          changed: { ...ctx, keepFace: { ...ctx.keepFace, dusty: false } },
+        }
+      : null,
+    ctx.keepPaintAtHand
+      ? null
+      : { code: 'change.paint', facts: { colour: ctx.keepColour }, changed: { ...ctx, keepPaintAtHand: true } },
+    house.stackSeals ? null : { code: 'change.stack', facts: {}, changed: withHouse(ctx, { stackSeals: true }) },
+    house.sealAlways
+      ? { code: 'change.where_needed', facts: {}, changed: withHouse(ctx, { sealAlways: false }) }
+      : null,
+    house.provenHand
+      ? null
+      : { code: 'change.hand', facts: {}, changed: withHouse(ctx, { provenHand: true, school: 'freehand' }) },
+    ctx.kit === null ? null : { code: 'change.kit', facts: {}, changed: { ...ctx, kit: null } },
+    ctx.step.tool === 'spray'
+      ? null
+      : { code: 'change.spray', facts: {}, changed: { ...ctx, step: { ...ctx.step, tool: 'spray' } } },
+  ]
+  return list.filter((each) => each !== null)
+}
+
+/** The first full hour at which each grip that is too strong now has become safe on the keep side. */
+function waits(ctx: HemContext): Change[] {
+  if (ctx.keepCoatedAt === null) return []
+  const cure = ctx.clocks.cureAt(ctx.keepFilmFormingC)
+  const coated = ctx.keepCoatedAt
+  const hours = judgeCandidates(ctx).flatMap((each) => {
+    const waiting = each.ruledOut?.code === 'out.lift' || each.ruledOut?.code === 'out.lead_lift'
+    const at = waiting && each.safeAgeRefMin ? instantOfGain(cure, coated, each.safeAgeRefMin) : null
+    return at !== null && at > ctx.layAt && at < ctx.layAt + LONGEST_WAIT_MIN ? [Math.ceil(at / 60) * 60] : []
+  })
+  const now = answer(ctx)
+  for (const at of [...new Set(hours)].sort((a, b) => a - b)) {
+    const changed: HemContext = {
+      ...ctx,
+      layAt: at,
+      keepFinish: { ...ctx.keepFinish, ageRefMin: gainedBetween(cure, coated, at) },
+    }
+    if (saving(ctx, now, answer(changed)) !== null)
+      return [{ code: 'change.wait', facts: { when: whenText(at, ctx.layAt, ctx.zone) }, changed }]
+  }
+  return []
+}
+
+/** The least the house would have to allow for a cheaper way that bleeds a little more than it accepts. */
+function limits(ctx: HemContext, now: Candidate | null): Change[] {
+  const over = judgeCandidates(ctx)
+    .filter((each) => each.ruledOut?.code === 'out.bleeds')
+    .filter((each) => now === null || each.costPerM.total < now.costPerM.total)
+    .map((each) => Math.ceil(each.risks.bleeds.mean * 100) / 100)
+    .sort((a, b) => a - b)
+  for (const maxBleedsPerM of new Set(over)) {
+    const changed = withHouse(ctx, { maxBleedsPerM })
+    if (saving(ctx, now, answer(changed)) !== null)
+      return [{ code: 'change.limit', facts: { limit: maxBleedsPerM, now: ctx.house.maxBleedsPerM }, changed }]
+  }
+  return []
+}
+
+/** What an answer spares against the present one; null where it is no other, or no cheaper. */
+function saving(ctx: HemContext, now: Candidate | null, then: Candidate | null): number | null {
+  if (!then || (now && isSame(now, then))) return null
+  if (!now) return 0
+  const minor = Math.round(((now.costPerM.total - then.costPerM.total) * ctx.hem.lengthMm) / 1000)
+  return minor >= 1 ? minor : null
+}
+
+const isSame = (a: Candidate, b: Candidate): boolean =>
+  a.school === b.school &&
+  a.tape?.id === b.tape?.id &&
+  a.liquid?.id === b.liquid?.id &&
+  a.seal === b.seal &&
+  a.way === b.way &&
+  a.pull === b.pull &&
+  a.pressing === b.pressing
+
+function compare(
+  ctx: HemContext,
+  now: Candidate | null,
+  then: Candidate | null,
+  code: WordCode,
+  facts: Said['facts'],
+): WouldChange[] {
+  const savingMinor = saving(ctx, now, then)
+  if (savingMinor === null || !then) return []
+  const to = `${then.school}${then.tape ? `, ${then.tape.name}` : then.liquid ? `, ${then.liquid.name}` : ''}`
+  const spares = now ? `${formatMoney(savingMinor, ctx.currency)} less` : 'and something is safe'
+  return [{ what: said(code, { ...facts, to, spares }), savingMinor }]
+}
