@@ -1,4 +1,4 @@
-import { gainedBetween, instantOfGain } from '../cure/rateClock'
+import { gainedBetween } from '../cure/rateClock'
 import { deriveHems } from '../hems/deriveHems'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
 import type { Job } from '../survey/types'
@@ -99,27 +99,34 @@ function changes(ctx: HemContext): Change[] {
   return list.filter((each) => each !== null)
 }
 
-/** The first full hour at which each grip that is too strong now has become safe on the keep side. */
+/** Hour by hour for three days, then day by day; a day that changes the answer is gone through by the hour. */
+const CLOSE_HOURS = 72
+
+/**
+ * The first full hour at which the keep side has cured so far that a cheaper recipe takes over: because a stronger
+ * grip has become safe, or because what lift is still to be expected has fallen.
+ */
 function waits(ctx: HemContext): Change[] {
-  if (ctx.keepCoatedAt === null) return []
-  const cure = ctx.clocks.cureAt(ctx.keepFilmFormingC)
   const coated = ctx.keepCoatedAt
-  const hours = judgeCandidates(ctx).flatMap((each) => {
-    const waiting = each.ruledOut?.code === 'out.lift' || each.ruledOut?.code === 'out.lead_lift'
-    const at = waiting && each.safeAgeRefMin ? instantOfGain(cure, coated, each.safeAgeRefMin) : null
-    return at !== null && at > ctx.layAt && at < ctx.layAt + LONGEST_WAIT_MIN ? [Math.ceil(at / 60) * 60] : []
-  })
+  if (coated === null) return []
+  const cure = ctx.clocks.cureAt(ctx.keepFilmFormingC)
   const now = answer(ctx)
-  for (const at of [...new Set(hours)].sort((a, b) => a - b)) {
-    const changed: HemContext = {
-      ...ctx,
-      layAt: at,
-      keepFinish: { ...ctx.keepFinish, ageRefMin: gainedBetween(cure, coated, at) },
-    }
-    if (saving(ctx, now, answer(changed)) !== null)
-      return [{ code: 'change.wait', facts: { when: whenText(at, ctx.layAt, ctx.zone) }, changed }]
+  const first = Math.ceil(ctx.layAt / 60) * 60
+  const then = (hour: number): HemContext => {
+    const at = first + hour * 60
+    return { ...ctx, layAt: at, keepFinish: { ...ctx.keepFinish, ageRefMin: gainedBetween(cure, coated, at) } }
   }
-  return []
+  const changes = (hour: number) => saving(ctx, now, answer(then(hour))) !== null
+  const firstOf = (from: number, to: number): number | null => {
+    for (let hour = from; hour < to; hour++) if (changes(hour)) return hour
+    return null
+  }
+  let hour = firstOf(1, CLOSE_HOURS)
+  for (let day = CLOSE_HOURS; hour === null && day * 60 < LONGEST_WAIT_MIN; day += 24)
+    if (changes(day + 24)) hour = firstOf(day, day + 25)
+  if (hour === null) return []
+  const changed = then(hour)
+  return [{ code: 'change.wait', facts: { when: whenText(changed.layAt, ctx.layAt, ctx.zone) }, changed }]
 }
 
 /** The least the house would have to allow for a cheaper way that bleeds a little more than it accepts. */
