@@ -3,10 +3,13 @@ import fastifyStatic from '@fastify/static'
 import fastify, { type FastifyInstance } from 'fastify'
 import { standInWeather, type WeatherProvider } from '@crisp-hem/core'
 import type { HealthAnswer } from '@crisp-hem/core/wire'
+import { contractorTable } from './db/contractor'
 import { jobTable } from './db/jobs'
 import { logTable } from './db/logEvents'
 import type { Database } from './db/open'
+import { upgradeStored } from './db/upgradeStored'
 import { answerFor, ServerError } from './errors'
+import { contractorRoutes } from './routes/contractor'
 import { jobRoutes } from './routes/jobs'
 import { logRoutes } from './routes/log'
 import { photoRoutes } from './routes/photos'
@@ -32,6 +35,7 @@ const BODY_LIMIT_BYTES = 32 * 1024 * 1024
 /** Builds the whole server on an open database, without a port. */
 export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
   const app = fastify({ bodyLimit: BODY_LIMIT_BYTES, forceCloseConnections: true })
+  upgradeStored(options.db)
   const jobs = jobTable(options.db)
   const log = logTable(options.db)
   const now = options.now ?? (() => new Date().toISOString())
@@ -49,6 +53,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
       })
       await api.register(jobRoutes, { jobs, log, now })
       await api.register(logRoutes, { jobs, log })
+      await api.register(contractorRoutes, { contractor: contractorTable(options.db), now })
       await api.register(photoRoutes, { jobs, folder: options.photoFolder ?? null })
       await api.register(weatherRoutes, { weather: options.weather ?? standInWeather(STAND_IN_SEED) })
       api.setNotFoundHandler((request) => {

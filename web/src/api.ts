@@ -1,5 +1,5 @@
 import type { LogEvent, OutdoorHour } from '@crisp-hem/core'
-import type { ErrorAnswer, HealthAnswer, JobAnswer, JobFacts, JobSummary, WeatherQuestion } from '@crisp-hem/core/wire'
+import type { ContractorAnswer, ErrorAnswer, HealthAnswer, JobAnswer, JobFacts, JobSummary, WeatherQuestion } from '@crisp-hem/core/wire'
 
 /** An answer that is not the one asked for: the server's code, message and place. `offline` when none came. */
 export class ApiError extends Error {
@@ -44,6 +44,8 @@ export const api = {
       file,
       'text/plain',
     ),
+  contractor: () => ask<ContractorAnswer | null>('GET', '/contractor'),
+  keepContractor: (own: Pick<ContractorAnswer, 'house' | 'shelf'>) => ask<ContractorAnswer>('PUT', '/contractor', own),
   weather: (question: WeatherQuestion) =>
     ask<{ hours: OutdoorHour[] }>(
       'GET',

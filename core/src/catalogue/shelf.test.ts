@@ -1,13 +1,15 @@
 import { shelfSchema, shapeFaults } from '../wire'
-import { readShelfCsv, writeShelfCsv } from './shelfCsv'
+import { readRatesCsv, readShelfCsv, writeRatesCsv, writeShelfCsv } from './shelfCsv'
+import { RATE_NAMES } from './tables/ratesTable'
+import { STARTER_RATES } from '../survey/houseDefaults'
 import { SHELF_KINDS } from './shelfTables'
 import { STARTER_SHELF as SHELF } from './starterShelf'
 
 test.each(SHELF_KINDS)('%s go out as CSV and come back the same', (kind) => {
   const answer = readShelfCsv(writeShelfCsv(SHELF, kind), SHELF, kind)
   if (!answer.ok) throw new Error(answer.faults.join('\n'))
-  expect(answer.shelf).toEqual(SHELF)
-  expect(shapeFaults(shelfSchema, answer.shelf)).toEqual([])
+  expect(answer.taken).toEqual(SHELF)
+  expect(shapeFaults(shelfSchema, answer.taken)).toEqual([])
 })
 
 const HEAD = writeShelfCsv(SHELF, 'tapes').split('\n')[0]!
@@ -17,15 +19,15 @@ const tapes = (...rows: string[]) => readShelfCsv([HEAD, ...rows].join('\n'), SH
 test('grip comes in any unit of labels; what is left empty takes its class’s value and is marked', () => {
   const answer = tapes('heron,Heron Test,plain,creped paper,18,ozf/in,3,,,50,24,3.20,6,17.50,12.5,no,label')
   if (!answer.ok) throw new Error(answer.faults.join('\n'))
-  expect(answer.shelf.tapes).toHaveLength(1)
-  expect(answer.shelf.tapes[0]).toMatchObject({
+  expect(answer.taken.tapes).toHaveLength(1)
+  expect(answer.taken.tapes[0]).toMatchObject({
     gripN25: 4.9254,
     sunStayDays: 2,
     thickUm: 130,
     defaults: ['sun_stay_days', 'thick_um'],
     rolls: [{ widthMm: 24, priceMinor: 320, packPriceMinor: 1750, stockMm: 12_500 }],
   })
-  expect(writeShelfCsv(answer.shelf, 'tapes')).toContain('Heron Test,plain,creped paper,4.9254,N/25mm,3,,,50')
+  expect(writeShelfCsv(answer.taken, 'tapes')).toContain('Heron Test,plain,creped paper,4.9254,N/25mm,3,,,50')
 })
 
 test('every wrong row is named with its column, and nothing is taken', () => {
@@ -49,4 +51,22 @@ test('every wrong row is named with its column, and nothing is taken', () => {
   })
   expect(tapes(good, good)).toMatchObject({ faults: ['row 3, width_mm: expected each width once'] })
   expect(readShelfCsv('id,name\nx,y', SHELF, 'covers')).toMatchObject({ ok: false })
+})
+
+describe('work rates as a table', () => {
+  test('out and in again they are the same', () => {
+    const answer = readRatesCsv(writeRatesCsv(STARTER_RATES))
+    expect(answer).toEqual({ ok: true, taken: STARTER_RATES, rows: RATE_NAMES.length })
+  })
+  test('a rate twice, by the wrong unit, unknown or missing is named; nothing is taken', () => {
+    const text = writeRatesCsv(STARTER_RATES)
+    const faultsOf = (changed: string) => {
+      const answer = readRatesCsv(changed)
+      return answer.ok ? [] : answer.faults
+    }
+    expect(faultsOf(text.replace('layPerM,1,m', 'layPerM,1,m2'))).toEqual(['row 2, per: expected m for layPerM'])
+    expect(faultsOf(text.replace('pressPerM,0.25', 'layPerM,0.25'))[0]).toMatch(/row 3, name: expected each rate once/)
+    expect(faultsOf(text.replace('layPerM,1,m\n', ''))).toEqual(['the table: expected a row for layPerM'])
+    expect(faultsOf(text.replace('layPerM,1', 'layPerM,soon'))[0]).toMatch(/row 2, minutes: expected a number/)
+  })
 })

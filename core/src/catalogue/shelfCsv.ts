@@ -1,27 +1,44 @@
 import Papa from 'papaparse'
 import { CoreError } from '../errors'
+import type { Rates } from '../survey/jobTypes'
 import type { PeelUnit } from '../units/peel'
-import { readRow, writeCell, type ShelfRow } from './columns'
+import { readRow, writeCell, type Column, type ShelfRow } from './columns'
 import { SHELF_COLUMNS, shelfRows, withShelfRows, type ShelfKind } from './shelfTables'
+import { RATE_COLUMNS, rateRows, ratesOfRows } from './tables/ratesTable'
 import type { Shelf } from './types'
 
 /** One table of the shelf as CSV; cells that hold a class default are left empty, as they were entered. */
-export function writeShelfCsv(shelf: Shelf, kind: ShelfKind, unit: PeelUnit = 'N/25mm'): string {
-  const fields = SHELF_COLUMNS[kind].map((column) => column.key)
-  const data = shelfRows(shelf, kind, unit).map(({ cells, defaults }) =>
+export const writeShelfCsv = (shelf: Shelf, kind: ShelfKind, unit: PeelUnit = 'N/25mm'): string =>
+  writeTable(SHELF_COLUMNS[kind], shelfRows(shelf, kind, unit))
+
+/** The work rates as CSV. */
+export const writeRatesCsv = (rates: Rates): string => writeTable(RATE_COLUMNS, rateRows(rates))
+
+function writeTable(columns: readonly Column[], rows: readonly ShelfRow[]): string {
+  const fields = columns.map((column) => column.key)
+  const data = rows.map(({ cells, defaults }) =>
     fields.map((key) => (defaults.includes(key) ? '' : writeCell(cells[key]!))),
   )
   return `${Papa.unparse({ fields, data }, { newline: '\n' })}\n`
 }
 
-/** What a CSV said: the new shelf, or every row that is wrong. */
-export type ShelfCsvAnswer =
-  | { readonly ok: true; readonly shelf: Shelf; readonly rows: number }
+/** What a CSV said: what is taken from it, or every row that is wrong. */
+export type TableAnswer<T> =
+  | { readonly ok: true; readonly taken: T; readonly rows: number }
   | { readonly ok: false; readonly faults: readonly string[] }
 
 /** Reads one table of the shelf. All rows are looked at and every wrong one is named; then nothing is changed. */
-export function readShelfCsv(text: string, shelf: Shelf, kind: ShelfKind): ShelfCsvAnswer {
-  const columns = SHELF_COLUMNS[kind]
+export const readShelfCsv = (text: string, shelf: Shelf, kind: ShelfKind): TableAnswer<Shelf> =>
+  readTable(text, SHELF_COLUMNS[kind], (rows, places) => withShelfRows(shelf, kind, rows, places))
+
+/** Reads work rates in the same way. */
+export const readRatesCsv = (text: string): TableAnswer<Rates> => readTable(text, RATE_COLUMNS, ratesOfRows)
+
+function readTable<T>(
+  text: string,
+  columns: readonly Column[],
+  take: (rows: readonly ShelfRow[], places: readonly string[]) => T,
+): TableAnswer<T> {
   const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true })
   const missing = columns.filter((column) => !(column.key in (data[0] ?? {})))
   if (missing.length > 0) {
@@ -33,9 +50,9 @@ export function readShelfCsv(text: string, shelf: Shelf, kind: ShelfKind): Shelf
   const places = data.map((_, i) => `row ${i + 2}`)
   data.forEach((typed, i) => attempt(faults, () => rows.push(readRow(columns, typed, places[i]!))))
   if (faults.length > 0) return { ok: false, faults }
-  let next = shelf
-  attempt(faults, () => (next = withShelfRows(shelf, kind, rows, places)))
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, shelf: next, rows: rows.length }
+  const taken: T[] = []
+  attempt(faults, () => taken.push(take(rows, places)))
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, taken: taken[0]!, rows: rows.length }
 }
 
 function attempt(faults: string[], work: () => void): void {

@@ -154,10 +154,13 @@ export interface KitKind {
   readonly widthMm: number
 }
 
+/** The version of the job format; older files are brought up when they are read. */
+export const JOB_VERSION = 2
+
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {
   readonly format: 'crisp-hem/job'
-  readonly version: 2
+  readonly version: typeof JOB_VERSION
   readonly id: string
   readonly name: string
   readonly site: Site

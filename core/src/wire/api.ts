@@ -1,4 +1,6 @@
+import type { Shelf } from '../catalogue/types'
 import type { LogEvent } from '../pulls/events'
+import type { HouseRules } from '../survey/types'
 import type { JobFacts } from './checkJob'
 
 /** One line of the list of jobs. */
@@ -17,6 +19,13 @@ export interface JobAnswer {
   readonly facts: JobFacts
   readonly revision: number
   readonly log: readonly LogEvent[]
+}
+
+/** What a contractor keeps for new jobs, and since when. */
+export interface ContractorAnswer {
+  readonly house: HouseRules
+  readonly shelf: Shelf
+  readonly changedAt: string
 }
 
 /** The one form of every error answer. */

@@ -4,7 +4,7 @@ import { checkOutline } from '../survey/outline'
 import { faceKeys, faceOf, hasFace } from '../survey/faces'
 import { TARGET_GROUPS, type Job, type Room, type Wall } from '../survey/types'
 import { topAtMm } from '../survey/wallTop'
-import { factsSchema, jobSchema } from './jobSchema'
+import { contractorSchema, factsSchema, jobSchema } from './jobSchema'
 import { roomSchema } from './roomSchema'
 
 /** A job without its log. */
@@ -23,6 +23,12 @@ export interface Fault {
 export function jobFaults(data: unknown): Fault[] {
   const shape = shapeFaults(jobSchema, data)
   return shape.length ? shape : meaningFaults(data as Job)
+}
+
+/** Faults of the contractor's own rules and shelf. */
+export function contractorFaults(data: unknown): Fault[] {
+  const shape = shapeFaults(contractorSchema, data)
+  return shape.length ? shape : shelfFaults((data as Pick<Job, 'shelf'>).shelf)
 }
 
 /** The same for a job without its log. */
@@ -86,21 +92,16 @@ export function checkJob(data: unknown): Job {
 function meaningFaults(job: JobFacts): Fault[] {
   const faults: Fault[] = []
   const coatings = new Set(job.shelf.coatings.map((each) => each.id))
-  faults.push(
-    ...repeats(job.rooms, 'rooms'),
-    ...repeats(job.crews, 'crews'),
-    ...repeats(job.shelf.tapes, 'shelf.tapes'),
-    ...repeats(job.shelf.coatings, 'shelf.coatings'),
-    ...repeats(job.shelf.covers, 'shelf.covers'),
-    ...repeats(job.shelf.sealants, 'shelf.sealants'),
-    ...repeats(job.shelf.liquids, 'shelf.liquids'),
-    ...repeats(job.shelf.tools, 'shelf.tools'),
-  )
+  faults.push(...repeats(job.rooms, 'rooms'), ...repeats(job.crews, 'crews'), ...shelfFaults(job.shelf))
   job.rooms.forEach((room, i) =>
     faults.push(...roomFaults(room, `rooms[${i}]`, coatings, new Set(job.crews.map((crew) => crew.id)))),
   )
   return faults
 }
+
+const SHELF_LISTS = ['tapes', 'coatings', 'covers', 'sealants', 'liquids', 'tools'] as const
+const shelfFaults = (shelf: Job['shelf']): Fault[] =>
+  SHELF_LISTS.flatMap((list) => repeats(shelf[list], `shelf.${list}`))
 
 function repeats(list: readonly { readonly id: string }[], place: string): Fault[] {
   const seen = new Set<string>()

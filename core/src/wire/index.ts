@@ -1,6 +1,15 @@
-export { checkJob, editFaults, factsFaults, jobFaults, shapeFaults, type Fault, type JobFacts } from './checkJob'
+export {
+  checkJob,
+  contractorFaults,
+  editFaults,
+  factsFaults,
+  jobFaults,
+  shapeFaults,
+  type Fault,
+  type JobFacts,
+} from './checkJob'
 export { eventBatchSchema, eventSchema } from './eventSchema'
-export { factsSchema, houseSchema, jobSchema } from './jobSchema'
+export { contractorSchema, factsSchema, houseSchema, jobSchema } from './jobSchema'
 export { upgraded, upgradedParts, upgradedRoom } from './upgrade'
 export { readJobFile, writeJobFile } from './jobFile'
 export { planOutput } from './planOutput'

@@ -1,5 +1,14 @@
 import { OUTDOOR_LIMITS } from '../air/weather'
-import { PULL_OPINIONS, RUN_WAYS, SCHOOLS, SEAL_DRYNESS, SEALANT_COLOURS, SKILLS, WINDOWS } from '../survey/types'
+import {
+  JOB_VERSION,
+  PULL_OPINIONS,
+  RUN_WAYS,
+  SCHOOLS,
+  SEAL_DRYNESS,
+  SEALANT_COLOURS,
+  SKILLS,
+  WINDOWS,
+} from '../survey/types'
 import { UNIT_SYSTEMS } from '../units/length'
 import { eventSchema } from './eventSchema'
 import {
@@ -144,14 +153,17 @@ const factFields = {
 /** A job without its log: what the survey screens edit and the server keeps. */
 export const factsSchema = exact({
   format: oneOf(['crisp-hem/job'] as const),
-  version: wholeNumber(2, 2),
+  version: wholeNumber(JOB_VERSION, JOB_VERSION),
   ...factFields,
 })
 
 /** A whole job file, `*.hem.json`. */
 export const jobSchema = exact({
   format: oneOf(['crisp-hem/job'] as const),
-  version: wholeNumber(2, 2),
+  version: wholeNumber(JOB_VERSION, JOB_VERSION),
   ...factFields,
   log: list(eventSchema, 0, 200_000),
 })
+
+/** What a contractor keeps for new jobs. */
+export const contractorSchema = exact({ house: houseSchema, shelf: shelfSchema })

@@ -1,3 +1,4 @@
+import { JOB_VERSION } from '@crisp-hem/core'
 import type { JobFacts, JobSummary } from '@crisp-hem/core/wire'
 import type { Database } from './open'
 
@@ -9,6 +10,7 @@ interface JobRow {
   readonly revision: number
   readonly changed_at: string
   readonly details: string
+  readonly format: number
 }
 
 /** What a save came to: the new revision, or the one that is in the way. */
@@ -23,17 +25,18 @@ export function jobTable(db: Database) {
       WHERE deleted_at IS NULL
       ORDER BY changed_at DESC, id`),
     one: db.prepare<[id: string], JobRow>(`
-      SELECT id, name, place, zone, revision, changed_at, details FROM job WHERE id = ? AND deleted_at IS NULL`),
+      SELECT id, name, place, zone, revision, changed_at, details, format FROM job WHERE id = ? AND deleted_at IS NULL`),
     any: db.prepare<[id: string], { deleted_at: string | null }>(`
       SELECT deleted_at FROM job WHERE id = ?`),
     rooms: db.prepare<[jobId: string], { body: string }>(`
       SELECT body FROM room WHERE job_id = ? ORDER BY position`),
     insert: db.prepare<[Omit<JobRow, 'revision'>]>(`
-      INSERT INTO job (id, name, place, zone, revision, changed_at, details)
-      VALUES (@id, @name, @place, @zone, 1, @changed_at, @details)`),
+      INSERT INTO job (id, name, place, zone, revision, changed_at, details, format)
+      VALUES (@id, @name, @place, @zone, 1, @changed_at, @details, @format)`),
     update: db.prepare<[Omit<JobRow, 'revision'>], { revision: number }>(`
       UPDATE job
-      SET name = @name, place = @place, zone = @zone, revision = revision + 1, changed_at = @changed_at, details = @details
+      SET name = @name, place = @place, zone = @zone, revision = revision + 1, changed_at = @changed_at, details = @details,
+        format = @format
       WHERE id = @id
       RETURNING revision`),
     upsertRoom: db.prepare<[{ job_id: string; id: string; position: number; name: string; body: string }]>(`
@@ -120,6 +123,7 @@ function rowOf(facts: JobFacts, now: string): Omit<JobRow, 'revision'> {
     place: site.place,
     zone: site.zone,
     changed_at: now,
+    format: JOB_VERSION,
     details: JSON.stringify({ site, start, air, house, crews, shelf, kit }),
   }
 }
@@ -129,5 +133,5 @@ function factsOf(row: JobRow, rooms: JobFacts['rooms']): JobFacts {
     JobFacts,
     'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf' | 'kit'
   >
-  return { format: 'crisp-hem/job', version: 2, id: row.id, name: row.name, ...details, rooms }
+  return { format: 'crisp-hem/job', version: JOB_VERSION, id: row.id, name: row.name, ...details, rooms }
 }

@@ -1,0 +1,54 @@
+import { CoreError } from '../../errors'
+import type { Rates } from '../../survey/jobTypes'
+import type { Column, ShelfRow } from '../columns'
+import { choice, number, plainRow } from './table'
+
+/** Work rates by name, in the order of the work. */
+export const RATE_NAMES = [
+  'layPerM',
+  'pressPerM',
+  'sealPerM',
+  'cutInPerM',
+  'pullPerM',
+  'freehandPerM',
+  'liquidBrushPerM',
+  'liquidSprayPerM',
+  'peelPerM',
+  'brushPerM2',
+  'rollPerM2',
+  'sprayPerM2',
+  'coverPerM2',
+  'uncoverPerM2',
+] as const satisfies readonly (keyof Rates)[]
+
+/** Columns of the rates: minutes of one practised painter, for a metre or a square metre. */
+export const RATE_COLUMNS: readonly Column[] = [
+  choice('name', RATE_NAMES),
+  number('minutes', 0, 1000),
+  choice('per', ['m', 'm2']),
+]
+
+/** Rates as rows. */
+export const rateRows = (rates: Rates): ShelfRow[] =>
+  RATE_NAMES.map((name) => plainRow({ name, minutes: rates[name], per: unitOf(name) }))
+
+const unitOf = (name: keyof Rates): string => (name.endsWith('M2') ? 'm2' : 'm')
+
+/**
+ * Rates from rows; each once, by its own unit.
+ * @param places  where each row stands, for messages  @throws CoreError csv.invalid
+ */
+export function ratesOfRows(rows: readonly ShelfRow[], places: readonly string[]): Rates {
+  const found = new Map<string, number>()
+  rows.forEach(({ cells }, i) => {
+    const wrong = (key: string, expected: string) =>
+      new CoreError('csv.invalid', { place: `${places[i]}, ${key}`, expected })
+    const name = cells.name as keyof Rates
+    if (found.has(name)) throw wrong('name', `expected each rate once, “${name}” is there already`)
+    if (cells.per !== unitOf(name)) throw wrong('per', `expected ${unitOf(name)} for ${name}`)
+    found.set(name, Number(cells.minutes))
+  })
+  const missing = RATE_NAMES.find((name) => !found.has(name))
+  if (missing) throw new CoreError('csv.invalid', { place: 'the table', expected: `expected a row for ${missing}` })
+  return Object.fromEntries(found) as unknown as Rates
+}

@@ -1,0 +1,31 @@
+import type { CellValue, Column, ShelfRow } from '../columns'
+
+/** One table of the shelf: its columns, and how a thing becomes a row and a row a thing. */
+export interface ShelfTable<T> {
+  readonly columns: readonly Column[]
+  readonly rowOf: (item: T) => ShelfRow
+  readonly itemOf: (row: ShelfRow) => T
+}
+
+export const text = (key: string, most = 200): Column => ({ key, type: { type: 'text', most } })
+export const flag = (key: string): Column => ({ key, type: { type: 'flag' } })
+export const choice = (key: string, options: readonly string[]): Column => ({ key, type: { type: 'choice', options } })
+export const number = (
+  key: string,
+  low: number,
+  high: number,
+  more: { whole?: boolean; classDefault?: Column['classDefault'] } = {},
+): Column => ({
+  key,
+  type: { type: 'number', low, high, ...(more.whole ? { whole: true } : {}) },
+  ...(more.classDefault ? { classDefault: more.classDefault } : {}),
+})
+export const money = (key: string) => number(key, 0, 1_000_000)
+
+export const minor = (value: CellValue) => Math.round(Number(value) * 100)
+export const major = (value: number) => value / 100
+export const mm = (metres: CellValue) => Math.round(Number(metres) * 1000)
+export const short = (value: number) => Number(value.toPrecision(5))
+
+/** Cells without class defaults. */
+export const plainRow = (cells: ShelfRow['cells']): ShelfRow => ({ cells, defaults: [] })

@@ -1,0 +1,31 @@
+import type { ContractorAnswer } from '@crisp-hem/core/wire'
+import type { Database } from './open'
+
+/** The contractor's own rules and shelf. Rows stay inside. */
+export function contractorTable(db: Database) {
+  const sql = {
+    read: db.prepare<[], { house: string; shelf: string; changed_at: string }>(
+      'SELECT house, shelf, changed_at FROM contractor WHERE one = 1',
+    ),
+    keep: db.prepare<[{ house: string; shelf: string; changed_at: string }]>(`
+      INSERT INTO contractor (one, house, shelf, changed_at) VALUES (1, @house, @shelf, @changed_at)
+      ON CONFLICT (one) DO UPDATE SET house = @house, shelf = @shelf, changed_at = @changed_at`),
+  }
+  return {
+    /** What was kept, or null before anything was. */
+    read(): ContractorAnswer | null {
+      const row = sql.read.get()
+      if (!row) return null
+      return {
+        house: JSON.parse(row.house) as ContractorAnswer['house'],
+        shelf: JSON.parse(row.shelf) as ContractorAnswer['shelf'],
+        changedAt: row.changed_at,
+      }
+    },
+    keep({ house, shelf }: Omit<ContractorAnswer, 'changedAt'>, now: string): void {
+      sql.keep.run({ house: JSON.stringify(house), shelf: JSON.stringify(shelf), changed_at: now })
+    },
+  }
+}
+
+export type ContractorTable = ReturnType<typeof contractorTable>
