@@ -1,5 +1,13 @@
 import type { LogEvent, OutdoorHour } from '@crisp-hem/core'
-import type { ContractorAnswer, ErrorAnswer, HealthAnswer, JobAnswer, JobFacts, JobSummary, WeatherQuestion } from '@crisp-hem/core/wire'
+import type {
+  ContractorAnswer,
+  ErrorAnswer,
+  HealthAnswer,
+  JobAnswer,
+  JobFacts,
+  JobSummary,
+  WeatherQuestion,
+} from '@crisp-hem/core/wire'
 
 /** An answer that is not the one asked for: the server's code, message and place. `offline` when none came. */
 export class ApiError extends Error {

@@ -140,5 +140,5 @@ test('a hem of a job opens with its faces and recipe, and its edge is the one th
   if (!answer.safe) throw new Error('the demo hem has a recipe')
   expect(setup).toMatchObject({ texture: 'heavy spray', tapeId: answer.tapeId, seal: answer.seal, earlierCoats: 1 })
   expect(judgeBench(setup, job.shelf).risks[0]!.perMetre.mean).toBeCloseTo(answer.risks.bleeds.mean, 9)
-  expect(schoolOfSetup(answer.seal, benchEdge(setup, job.shelf).edge)).toBe(answer.school)
+  expect(schoolOfSetup(setup, benchEdge(setup, job.shelf).edge)).toBe(answer.school)
 })

@@ -1,16 +1,18 @@
 import { airAt } from '../air/airSeries'
 import { areaAir } from '../air/areaAir'
 import { FILM_SHARE } from '../cure/film'
-import { coatingOf } from '../catalogue/find'
+import { coatingOf, tapeOf } from '../catalogue/find'
+import type { Shelf } from '../catalogue/types'
 import type { Hem } from '../hems/deriveHems'
 import type { Plan } from '../plan'
 import { faceOf, stepOf } from '../survey/faces'
-import type { Job, School } from '../survey/types'
-import { gentleStroke, type Seal } from '../risk/bleed'
+import type { HemChoice, Job, School } from '../survey/types'
+import { gentleStroke } from '../risk/bleed'
 import { parseInstant } from '../units/time'
 import { seedOf } from '../seeded'
 import type { TapeEdge } from '../catalogue/types'
 import { starterBench, type BenchSetup } from './benchSetup'
+import { judgeBench } from './judgeBench'
 
 /** A finish with no recent coat is as old as the Bench goes. */
 const OLD_DAYS = 40
@@ -81,9 +83,25 @@ export function benchOfHem(job: Omit<Job, 'log'>, plan: Plan, hem: Hem): BenchSe
   }
 }
 
-/** The house school a Bench setup amounts to, for sending it back to a hem. */
-export function schoolOfSetup(seal: Seal, edge: TapeEdge): School {
+/** The house school a Bench setup amounts to. */
+export function schoolOfSetup({ seal, stroke }: Pick<BenchSetup, 'seal' | 'stroke'>, edge: TapeEdge): School {
   if (seal === 'wiped sealant') return 'wiped sealant'
-  if (seal === 'none') return edge === 'barrier' ? 'barrier edge' : 'press only'
-  return 'own-colour seal'
+  if (seal === 'own colour') return 'own-colour seal'
+  if (seal === 'clear glaze') return 'clear glaze'
+  if (edge === 'barrier') return 'barrier edge'
+  return stroke === 'spray' ? 'plain, sprayed' : 'press only'
+}
+
+/** What is on the Bench as a choice for one edge: its tape, seal, pressing, and a wet or a dry pull. */
+export function choiceOfBench(setup: BenchSetup, shelf: Shelf, edge: string, reason: string): HemChoice {
+  const { pullSpan: span } = judgeBench(setup, shelf)
+  return {
+    edge,
+    school: schoolOfSetup(setup, tapeOf(shelf, setup.tapeId).edge),
+    tapeId: setup.tapeId,
+    pressing: setup.pressing === 'none' ? null : setup.pressing,
+    // Pulled while it is tacky is no way to choose; the house rules decide then.
+    pull: span === 'wet' || span === 'too wet' ? 'wet' : span === 'dry' ? 'dry' : null,
+    reason,
+  }
 }

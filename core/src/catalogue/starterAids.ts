@@ -12,6 +12,7 @@ export const LIQUIDS: readonly LiquidMask[] = [
     yellows: true,
     priceMinor: 1680,
     retired: false,
+    defaults: [],
     mark: 'common practice',
   },
   {
@@ -24,6 +25,7 @@ export const LIQUIDS: readonly LiquidMask[] = [
     yellows: true,
     priceMinor: 1050,
     retired: false,
+    defaults: [],
     mark: 'common practice',
   },
 ]
@@ -37,6 +39,7 @@ const tool = (id: string, name: string, kind: HandTool['kind'], widthMm: number,
   reachMm: 0,
   count,
   retired: false,
+  defaults: [],
   mark: 'common practice',
 })
 

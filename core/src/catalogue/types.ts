@@ -126,6 +126,7 @@ export interface LiquidMask {
   readonly yellows: boolean
   readonly priceMinor: number
   readonly retired: boolean
+  readonly defaults: readonly string[]
   readonly mark: Mark
 }
 
@@ -152,6 +153,7 @@ export interface HandTool {
   /** How many are on the van. */
   readonly count: number
   readonly retired: boolean
+  readonly defaults: readonly string[]
   readonly mark: Mark
 }
 

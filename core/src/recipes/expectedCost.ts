@@ -47,7 +47,7 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
   const tape = use.tape && use.roll ? rollCostPerM(use.tape, use.roll, house) * (1 + run.lapShare) : 0
   const cover = use.cover ? (use.cover.cover.priceMinor * 1000) / use.cover.cover.lengthMm : 0
   const coverM2 = use.cover ? Math.min(use.cover.cover.widthMm, coverReach(use.cover)) / 1000 : 0
-  const seal = use.sealant ? use.sealant.priceMinor / use.sealant.metresPerTube : 0
+  const seal = sealMinor(ctx, use)
   const liquid = use.liquid ? (use.liquid.priceMinor * ctx.glassM2PerM) / use.liquid.spreadM2 : 0
   const parts: CostParts = {
     tape,
@@ -63,6 +63,17 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
   const labour = parts.lay + parts.sealing + parts.cutIn + parts.pull
   const mend = parts.bleeds + parts.lift + parts.tear + parts.residue + parts.band + parts.flakes
   return { cost: { material, labour, mending: mend, total: material + labour + mend }, parts }
+}
+
+/** Width of a pass of own colour or glaze along the edge, m. From memory. */
+const SEAL_PASS_M = 0.025
+
+/** What seals a metre: its part of a tube, or a thin pass of paint at the price and spread of the new coat. */
+function sealMinor(ctx: HemContext, { seal, sealant }: WayUse): number {
+  if (sealant) return sealant.priceMinor / sealant.metresPerTube
+  if (seal === 'own colour' || seal === 'clear glaze')
+    return (SEAL_PASS_M * ctx.coating.priceMinorPerL) / ctx.coating.spreadM2PerL
+  return 0
 }
 
 /** How much of a cover is handled for a metre of hem: a hung one falls the whole drop, others lie as far as mist goes. */

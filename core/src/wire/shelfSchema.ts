@@ -86,6 +86,7 @@ const liquid = exact({
   yellows: flag(),
   priceMinor: MONEY(),
   retired: flag(),
+  defaults: list(text(40), 0, 40),
   mark: oneOf(MARKS),
 })
 
@@ -98,6 +99,7 @@ const handTool = exact({
   reachMm: wholeNumber(0, 5000),
   count: wholeNumber(0, 10_000),
   retired: flag(),
+  defaults: list(text(40), 0, 40),
   mark: oneOf(MARKS),
 })
 

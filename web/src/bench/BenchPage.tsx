@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
-import { benchOfHem, schoolOfSetup, starterBench, tapeOf, type BenchSetup, type Hem, type Plan } from '@crisp-hem/core'
+import { benchOfHem, choiceOfBench, starterBench, type BenchSetup, type Hem, type Plan } from '@crisp-hem/core'
 import { PageHead } from '../frame/PageHead'
 import { useEdit, useFacts, useHems, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -82,7 +82,7 @@ function BenchWork({ plan, hem }: { plan: Plan; hem: Hem | null }) {
 /** Something to hold against a setup: the same edge, sealed if it was not, or bare if it was. */
 const otherWay = (setup: BenchSetup): BenchSetup => ({ ...setup, seal: setup.seal === 'none' ? 'own colour' : 'none' })
 
-/** Gives the tape and seal on the Bench to the hem it was opened from. */
+/** Gives tape, seal, pressing and pull on the Bench to the hem it was opened from. */
 function SendBack({ hem, setup }: { hem: Hem; setup: BenchSetup }) {
   const { shelf, id } = useFacts()
   const edit = useEdit()
@@ -90,12 +90,7 @@ function SendBack({ hem, setup }: { hem: Hem; setup: BenchSetup }) {
   const [reason, setReason] = useState('')
   const send = () => {
     const edge = hem.id.slice(hem.roomId.length + 1)
-    const choice = {
-      edge,
-      school: schoolOfSetup(setup.seal, tapeOf(shelf, setup.tapeId).edge),
-      tapeId: setup.tapeId,
-      reason: reason.trim() || W.bench.tried,
-    }
+    const choice = choiceOfBench(setup, shelf, edge, reason.trim() || W.bench.tried)
     const taken = edit((facts) => ({
       ...facts,
       rooms: facts.rooms.map((room) =>

@@ -26,14 +26,15 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
   const [wrong, setWrong] = useState<string | null>(null)
   const set = (change: Partial<typeof answers>) => setAnswers((before) => ({ ...before, ...change }))
   const make = async () => {
-    const facts = newJob(
-      jobId(answers.name),
-      { ...answers, name: answers.name.trim(), place: answers.place.trim() },
-      new Date(),
-    )
-    const [fault] = factsFaults(facts)
-    if (fault) return setWrong(`${fault.place}: ${fault.expected}`)
     try {
+      const facts = newJob(
+        jobId(answers.name),
+        { ...answers, name: answers.name.trim(), place: answers.place.trim() },
+        new Date(),
+        await api.contractor(),
+      )
+      const [fault] = factsFaults(facts)
+      if (fault) return setWrong(`${fault.place}: ${fault.expected}`)
       await api.createJob(facts)
       onMade(facts.id)
     } catch (error) {

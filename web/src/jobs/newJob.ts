@@ -1,5 +1,5 @@
-import { STARTER_HOUSE, STARTER_SHELF, type UnitSystem } from '@crisp-hem/core'
-import type { JobFacts } from '@crisp-hem/core/wire'
+import { JOB_VERSION, STARTER_HOUSE, STARTER_SHELF, type UnitSystem } from '@crisp-hem/core'
+import type { ContractorAnswer, JobFacts } from '@crisp-hem/core/wire'
 
 export interface NewJobAnswers {
   readonly name: string
@@ -9,11 +9,15 @@ export interface NewJobAnswers {
   readonly currency: string
 }
 
+type Own = Pick<ContractorAnswer, 'house' | 'shelf'>
+const STARTER: Own = { house: STARTER_HOUSE, shelf: STARTER_SHELF }
+
 /** A job as a contractor starts it: their house rules and shelf, one crew on ordinary hours, no rooms yet. */
-export function newJob(id: string, answers: NewJobAnswers, now: Date): JobFacts {
+export function newJob(id: string, answers: NewJobAnswers, now: Date, own: Own | null = null): JobFacts {
+  const { house, shelf } = own ?? STARTER
   return {
     format: 'crisp-hem/job',
-    version: 2,
+    version: JOB_VERSION,
     id,
     name: answers.name,
     site: {
@@ -28,7 +32,7 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date): JobFacts 
     },
     start: `${now.toISOString().slice(0, 16)}:00Z`,
     air: { tempC: 20, rh: 50, windows: 'shut', outside: null },
-    house: STARTER_HOUSE,
+    house,
     crews: [
       {
         id: 'c1',
@@ -37,7 +41,7 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date): JobFacts 
         shifts: [{ days: [0, 1, 2, 3, 4], from: '07:30', to: '16:00', breaks: [{ from: '12:00', to: '12:30' }] }],
       },
     ],
-    shelf: STARTER_SHELF,
+    shelf,
     kit: null,
     rooms: [],
   }

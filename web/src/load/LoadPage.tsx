@@ -1,5 +1,5 @@
 import { Printer } from 'lucide-react'
-import { coverOf, formatMoney, formatRun, tapeOf, type Load } from '@crisp-hem/core'
+import { coverOf, formatMoney, formatRun, sayText, tapeOf, type Load } from '@crisp-hem/core'
 import { PageHead } from '../frame/PageHead'
 import { useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -28,7 +28,9 @@ export function LoadPage() {
         <div className="grid content-start gap-4">
           <Sums load={load} />
           <Supplies load={load} kind="sealants" title={W.load.sealant} />
+          <Supplies load={load} kind="liquids" title={W.load.liquid} />
           <Supplies load={load} kind="coatings" title={W.load.paint} />
+          <Tools load={load} />
         </div>
       </div>
     </>
@@ -105,7 +107,7 @@ function Covers({ load }: { load: Load }) {
               {!cover.reusable && <span>{formatMoney(line.costMinor, site.currency)}</span>}
             </p>
             <p className="text-[0.82rem] text-soft">
-              {line.needs.map((need) => `${roomName(need.roomId)}: ${need.what} (${need.why})`).join(' · ')}
+              {line.needs.map((need) => `${roomName(need.roomId)}: ${need.what} (${sayText(need.why)})`).join(' · ')}
             </p>
           </div>
         )
@@ -115,7 +117,7 @@ function Covers({ load }: { load: Load }) {
   )
 }
 
-function Supplies({ load, kind, title }: { load: Load; kind: 'sealants' | 'coatings'; title: string }) {
+function Supplies({ load, kind, title }: { load: Load; kind: 'sealants' | 'liquids' | 'coatings'; title: string }) {
   const { site } = useFacts()
   const lines = load[kind]
   if (lines.length === 0) return null
@@ -132,6 +134,24 @@ function Supplies({ load, kind, title }: { load: Load; kind: 'sealants' | 'coati
               {line.amount} {line.unit}
             </b>
             <span className="w-16 text-right">{formatMoney(line.costMinor, site.currency)}</span>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  )
+}
+
+/** Tools the recipes call for; one that is not on the van has to be got. */
+function Tools({ load }: { load: Load }) {
+  if (load.tools.length === 0) return null
+  return (
+    <Panel title={W.load.tools}>
+      <ul className="text-[0.92rem]">
+        {load.tools.map((line) => (
+          <li key={line.kind} className="flex flex-wrap gap-x-2 border-b border-rule py-1">
+            <span className="flex-1 font-semibold">{line.name}</span>
+            <span className="text-soft">{W.load.forHems(line.hems)}</span>
+            {line.toolId === null && <b className="text-act">{W.load.noTool}</b>}
           </li>
         ))}
       </ul>

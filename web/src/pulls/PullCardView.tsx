@@ -15,13 +15,13 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
   const hems = useHems()
   const tick = useTick()
   const recipes = useRecipes()
-  const { pull, stand, span } = card
+  const { pull, stand } = card
   const room = rooms.find((each) => each.id === pull.roomId)
   const own = pull.hemIds.map((id) => hems.get(id)).filter((hem) => hem !== undefined)
   const length = own.reduce((sum, hem) => sum + hem.lengthMm, 0)
   const score = pull.hemIds.some((id) => {
     const recipe = recipes.get(id)
-    return recipe?.safe && recipe.seal === 'wiped sealant'
+    return recipe?.safe && (recipe.score || recipe.seal === 'wiped sealant')
   })
   const acting = stand === 'now' || stand === 'overdue'
   const walls = [
@@ -53,11 +53,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
       </div>
       <Shifted card={card} />
       <p className="mb-2 text-sm">
-        {stand === 'not yet'
-          ? span.kind === 'tacky'
-            ? `${W.pulls.tacky}. ${W.pulls.missed}`
-            : W.pulls.wait
-          : `${W.pulls.manner} ${stand === 'now' || !score ? '' : W.pulls.score}`}
+        {howWords(card, score)}
         {card.next && stand === 'not yet' && ` ${W.spans[card.next.kind]} ${whenText(card.next.from, now, site.zone)}.`}
       </p>
       <Button tone={acting ? 'act' : 'plain'} className="min-h-14 w-full text-lg" onClick={offAll}>
@@ -72,6 +68,18 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
       />
     </article>
   )
+}
+
+/** How it comes off now, or why it has to wait. */
+function howWords({ pull, stand, span }: PullCard, score: boolean): string {
+  const peel = pull.manner === 'peel'
+  if (stand !== 'not yet') {
+    if (peel) return W.pulls.peel
+    return `${W.pulls.manner} ${stand === 'now' || !score ? '' : W.pulls.score}`
+  }
+  if (peel) return W.pulls.maskWait
+  if (span.kind !== 'tacky') return W.pulls.wait
+  return pull.manner === 'dry' ? W.pulls.tacky : `${W.pulls.tacky}. ${W.pulls.missed}`
 }
 
 /** Time left in the present span, counting down by the second under ten minutes. */

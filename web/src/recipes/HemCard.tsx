@@ -5,8 +5,7 @@ import {
   faceOf,
   figure,
   formatLength,
-  formatMoney,
-  gentleStroke,
+  liquidOf,
   sampleValleys,
   sayText,
   seededNumbers,
@@ -21,13 +20,17 @@ import {
   type Said,
 } from '@crisp-hem/core'
 import { EdgeSection } from '../drawing/EdgeSection'
+import { LayerSection } from '../drawing/LayerSection'
 import { PullRibbon } from '../drawing/PullRibbon'
 
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
+import { CostTable } from './CostTable'
 import { RiskBar } from './RiskBar'
+import { WaysTable } from './WaysTable'
+import { WouldChange } from './WouldChange'
 
 /** One hem's recipe with its reasons, or why nothing is safe and what would help. */
 export function HemCard({ hem, recipe }: { hem: Hem; recipe: RecipeAnswer }) {
@@ -36,7 +39,7 @@ export function HemCard({ hem, recipe }: { hem: Hem; recipe: RecipeAnswer }) {
   return (
     <aside className="min-w-0 self-start" aria-label={hem.place}>
       <Panel title={`${room?.name ?? ''}: ${hem.place}`} aside={<b>{formatLength(hem.lengthMm, site.units)}</b>}>
-        {recipe.safe ? <SafeCard hem={hem} recipe={recipe} /> : <UnsafeCard recipe={recipe} />}
+        {recipe.safe ? <SafeCard hem={hem} recipe={recipe} /> : <UnsafeCard hem={hem} recipe={recipe} />}
       </Panel>
     </aside>
   )
@@ -47,10 +50,10 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
   const plan = usePlan()
   const now = useNow()
   const room = rooms.find((each) => each.id === hem.roomId)
-  const tape = tapeOf(shelf, recipe.tapeId)
+  const tape = recipe.tapeId ? tapeOf(shelf, recipe.tapeId) : null
   const step = room?.steps.find((each) => each.id === hem.stepId)
   const setup = useMemo((): EdgeSetup | null => {
-    if (!room || !step) return null
+    if (!room || !step || !tape) return null
     const face = faceOf(room, hem.keep)
     return {
       texture: face.texture,
@@ -60,20 +63,14 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
       gripN25: tape.gripN25,
       pressing: recipe.pressing,
       seal: recipe.seal,
-      stroke: gentleStroke(step.tool),
+      stroke: recipe.stroke,
       coating: coatingOf(shelf, step.coatingId),
     }
   }, [room, step, hem, tape, recipe, shelf])
   const spans = plan?.pulls.find((pull) => pull.hemIds.includes(hem.id))?.spans
   return (
     <>
-      {setup && (
-        <EdgeSection
-          edge={setup}
-          tapeThickUm={tape.thickUm}
-          valleys={sampleValleys(setup, seededNumbers(seedOf(hem.id)), 80)}
-        />
-      )}
+      <LayerSection layers={recipe.layers} setting={recipe.setting} />
       <ol className="my-2 ml-5 list-decimal">
         {recipe.steps.map((each) => (
           <li key={each.code} className="my-0.5">
@@ -81,6 +78,13 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
           </li>
         ))}
       </ol>
+      {setup && tape && (
+        <EdgeSection
+          edge={setup}
+          tapeThickUm={tape.thickUm}
+          valleys={sampleValleys(setup, seededNumbers(seedOf(hem.id)), 80)}
+        />
+      )}
       <RiskBar
         name={W.recipes.bleed}
         estimate={recipe.risks.bleeds}
@@ -105,7 +109,9 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
         </div>
       )}
       {recipe.cautions.length > 0 && <Sayings title={W.recipes.care} list={recipe.cautions} />}
-      <OtherWays recipe={recipe} />
+      <CostTable hem={hem} recipe={recipe} />
+      <WouldChange hemId={hem.id} />
+      <WaysTable hem={hem} recipe={recipe} />
       <RuledOutList list={recipe.ruledOut} />
       <Link
         className="mt-3 inline-flex min-h-9 items-center border border-ink px-3 hover:bg-deep"
@@ -117,12 +123,13 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
   )
 }
 
-function UnsafeCard({ recipe }: { recipe: NoRecipe }) {
+function UnsafeCard({ hem, recipe }: { hem: Hem; recipe: NoRecipe }) {
   return (
     <>
       <p className="bg-act px-2 py-1 font-bold text-act-ink">{W.recipes.none}</p>
       <Sayings title={W.recipes.why} list={recipe.reasons} />
       <Sayings title={W.recipes.help} list={recipe.wouldHelp} />
+      <WouldChange hemId={hem.id} />
       <RuledOutList list={recipe.ruledOut} />
     </>
   )
@@ -143,32 +150,12 @@ function Sayings({ title, list }: { title: string; list: readonly Said[] }) {
   )
 }
 
-function OtherWays({ recipe }: { recipe: Recipe }) {
-  const { shelf, site } = useFacts()
-  if (recipe.others.length === 0) return null
-  return (
-    <section className="mt-3">
-      <h3>{W.recipes.others}</h3>
-      <table className="w-full text-sm">
-        <tbody>
-          {recipe.others.map((way) => (
-            <tr key={`${way.school}${way.tapeId}`} className="border-b border-rule">
-              <td className="py-0.5">{way.school}</td>
-              <td>{tapeOf(shelf, way.tapeId).name}</td>
-              <td className="text-right">{figure(way.bleedsPerM)} /m</td>
-              <td className="text-right">{formatMoney(way.costMinor, site.currency)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </section>
-  )
-}
-
 /** What was ruled out, once per tape and reason. */
 function RuledOutList({ list }: { list: readonly RuledOut[] }) {
   const { shelf } = useFacts()
-  const lines = new Map(list.map((each) => [`${tapeOf(shelf, each.tapeId).name}: ${sayText(each.why)}`, each.school]))
+  const nameOf = (each: RuledOut) =>
+    each.tapeId ? tapeOf(shelf, each.tapeId).name : each.liquidId ? liquidOf(shelf, each.liquidId).name : each.school
+  const lines = new Map(list.map((each) => [`${nameOf(each)}: ${sayText(each.why)}`, each.school]))
   if (lines.size === 0) return null
   return (
     <details className="mt-3 text-sm">

@@ -71,7 +71,8 @@ function PointFacts({ point, dearest }: { point: JobKitPoint; dearest: JobKitPoi
     const hem = hems.get(hemId)
     if (hem) metres.set(keyOf(kind), (metres.get(keyOf(kind)) ?? 0) + hem.lengthMm)
     const now = recipes.get(hemId)
-    if (now?.safe && keyOf(now) !== keyOf(kind)) changed.push(hemId)
+    if (now?.safe && now.tapeId && keyOf({ tapeId: now.tapeId, widthMm: now.widthMm }) !== keyOf(kind))
+      changed.push(hemId)
   }
   const more = point.hemsMinor - dearest.hemsMinor
   return (

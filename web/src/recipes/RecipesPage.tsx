@@ -10,6 +10,7 @@ import { groupRows, hemRows, sortGroups, type Grouping, type Sort } from './hemR
 import { KitPanel } from './KitPanel'
 import { HemTable } from './HemTable'
 import { SchoolSwitch } from './SchoolSwitch'
+import { SheetButton } from './SheetButton'
 
 /** Every hem with its recipe; one of them opened as a card. */
 export function RecipesPage() {
@@ -26,7 +27,9 @@ export function RecipesPage() {
   const unsafe = rows.filter((row) => row.recipe && !row.recipe.safe).length
   return (
     <>
-      <PageHead title={W.recipes.title} line={unsafe > 0 ? W.recipes.unsafe(unsafe) : undefined} />
+      <PageHead title={W.recipes.title} line={unsafe > 0 ? W.recipes.unsafe(unsafe) : undefined}>
+        {picked && <SheetButton roomId={picked.hem.roomId} />}
+      </PageHead>
       <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_372px] lg:px-6">
         <div className="grid min-w-0 grid-cols-1 content-start gap-4">
           <SchoolSwitch />

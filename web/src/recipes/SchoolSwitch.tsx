@@ -18,7 +18,7 @@ export function SchoolSwitch() {
           options={SCHOOLS.map((value) => ({ value, text: value }))}
           onChange={(school) => edit((facts) => ({ ...facts, house: { ...facts.house, school } }))}
         />
-        <p className="text-sm text-soft">{W.site.schools[house.school]}</p>
+        <p className="text-sm text-soft">{W.house.schools[house.school].how}</p>
       </div>
     </Panel>
   )

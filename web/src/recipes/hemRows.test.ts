@@ -1,6 +1,6 @@
 import { planJob } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
-import { groupRows, hemRows, sortGroups, SORTS } from './hemRows'
+import { groupRows, hemRows, sortGroups, SORTS, tableLines } from './hemRows'
 
 const { log: _log, ...facts } = ternQuaySurvey()
 const plan = planJob({ ...facts, log: [] })
@@ -34,4 +34,12 @@ test('sorting puts the largest of each group first, keeps every row, and gives w
     group.rows.forEach((row, i) => {
       if (i > 0) expect(row.hem.lengthMm).toBeLessThanOrEqual(group.rows[i - 1]!.hem.lengthMm)
     })
+})
+
+test('lines are a head for each group and its hems, each with a key of its own', () => {
+  const lines = tableLines(groupRows(rows, 'room', ''))
+  const heads = lines.filter((line) => 'group' in line)
+  expect(lines.length).toBe(rows.length + heads.length)
+  expect(new Set(lines.map((line) => line.key)).size).toBe(lines.length)
+  expect(lines[0]).toHaveProperty('group')
 })

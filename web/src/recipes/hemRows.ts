@@ -1,4 +1,4 @@
-import { tapeOf, type Hem, type RecipeAnswer } from '@crisp-hem/core'
+import { liquidOf, tapeOf, type Hem, type RecipeAnswer } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { W } from '../words'
 
@@ -36,6 +36,8 @@ export function hemRows(
 function recipeWords(facts: JobFacts, recipe: RecipeAnswer | null): string {
   if (!recipe) return ''
   if (!recipe.safe) return W.recipes.none
+  if (recipe.liquidId) return liquidOf(facts.shelf, recipe.liquidId).name
+  if (!recipe.tapeId) return W.recipes.byHand
   const seal = recipe.seal === 'none' ? W.recipes.noSeal : recipe.seal
   return `${tapeOf(facts.shelf, recipe.tapeId).name} ${recipe.widthMm}, ${seal}`
 }
@@ -76,3 +78,14 @@ export function groupRows(rows: readonly HemRow[], by: Grouping, find: string): 
       by === 'room' ? 0 : Number(isUnsafe(b.rows)) - Number(isUnsafe(a.rows)) || b.lengthMm - a.lengthMm,
     )
 }
+
+/** One line of the table: a group's head or a hem. */
+export type TableLine =
+  { readonly key: string; readonly group: RowGroup } | { readonly key: string; readonly row: HemRow }
+
+/** Groups and their hems as one run of lines. */
+export const tableLines = (groups: readonly RowGroup[]): TableLine[] =>
+  groups.flatMap((group) => [
+    { key: `group ${group.name}`, group },
+    ...group.rows.map((row): TableLine => ({ key: row.hem.id, row })),
+  ])

@@ -126,7 +126,7 @@ function RoundList() {
           </thead>
           <tbody>
             {plan.rounds.map((round) => {
-              const [lay, pull] = [placed.get(`${round.id}/lay`), placed.get(`${round.id}/pull`)]
+              const [lay, pull] = [placed.get(`${round.id}/lay`), placed.get(round.pulls[0]?.taskId ?? '')]
               return (
                 <tr key={round.id} className="border-b border-rule align-top">
                   <td className="py-1 pr-2 whitespace-nowrap">

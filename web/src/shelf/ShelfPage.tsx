@@ -1,21 +1,9 @@
 import { Download, Plus } from 'lucide-react'
 import { useState } from 'react'
-import {
-  PEEL_UNITS,
-  readShelfCsv,
-  SHELF_COLUMNS,
-  SHELF_KINDS,
-  shelfRows,
-  withShelfRows,
-  writeShelfCsv,
-  type PeelUnit,
-  type Shelf,
-  type ShelfKind,
-  type ShelfRow,
-} from '@crisp-hem/core'
+import { PEEL_UNITS, type PeelUnit } from '@crisp-hem/core'
 import { PageHead } from '../frame/PageHead'
 import { noticed } from '../state/noticeSlice'
-import { useEdit, useFacts } from '../state/useJob'
+import { useFacts } from '../state/useJob'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { FileButton } from '../ui/FileButton'
@@ -25,42 +13,25 @@ import { Switch } from '../ui/Tabs'
 import { W } from '../words'
 import { newShelfRow } from './newShelfRow'
 import { ShelfTable } from './ShelfTable'
+import { TABLE_KINDS, useTable, type TableKind } from './useTable'
 
 /** Columns of the file that the screen shows otherwise, or not at all. */
 const NOT_SHOWN = ['id', 'grip_unit']
 
 /** What the contractor has and can buy: tapes, coatings, covers, sealants, with stock and what is known of each. */
 export function ShelfPage() {
-  const { shelf, id } = useFacts()
-  const edit = useEdit()
+  const { id } = useFacts()
   const dispatch = useAppDispatch()
-  const [kind, setKind] = useState<ShelfKind>('tapes')
+  const [kind, setKind] = useState<TableKind>('tapes')
   const [unit, setUnit] = useState<PeelUnit>('N/25mm')
   const [faults, setFaults] = useState<readonly string[]>([])
   const [retired, setRetired] = useState(false)
-  const rows = shelfRows(shelf, kind, unit)
-  const save = (next: Shelf) => edit((facts) => ({ ...facts, shelf: next }))
-  const setRows = (next: readonly ShelfRow[]): string | null => {
-    try {
-      return save(
-        withShelfRows(
-          shelf,
-          kind,
-          next,
-          next.map((_, i) => W.shelf.line(i + 1)),
-        ),
-      )
-        ? null
-        : W.shelf.refusedCell
-    } catch (error) {
-      return (error as Error).message
-    }
-  }
+  const table = useTable(kind, unit)
   const read = (text: string) => {
-    const answer = readShelfCsv(text, shelf, kind)
-    setFaults(answer.ok ? [] : answer.faults)
-    if (answer.ok && save(answer.shelf))
-      dispatch(noticed({ text: W.shelf.taken(answer.rows), tone: 'plain', undo: null }))
+    const answer = table.read(text)
+    if ('faults' in answer) return setFaults(answer.faults)
+    setFaults([])
+    dispatch(noticed({ text: W.shelf.taken(answer.rows), tone: 'plain', undo: null }))
   }
   return (
     <>
@@ -71,7 +42,7 @@ export function ShelfPage() {
             <Switch
               label={W.shelf.which}
               value={kind}
-              options={SHELF_KINDS.map((value) => ({ value, text: W.shelf.kinds[value] }))}
+              options={TABLE_KINDS.map((value) => ({ value, text: W.shelf.kinds[value] }))}
               onChange={(next) => {
                 setKind(next)
                 setFaults([])
@@ -90,22 +61,29 @@ export function ShelfPage() {
                   </select>
                 </label>
               )}
-              <label className="flex items-center gap-1.5 whitespace-nowrap">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-ink"
-                  checked={retired}
-                  onChange={(event) => setRetired(event.target.checked)}
-                />
-                {W.shelf.showRetired}
-              </label>
-              <Button icon={<Plus size={15} aria-hidden />} onClick={() => setRows([...rows, newShelfRow(kind, rows)])}>
-                {W.shelf.add}
-              </Button>
+              {kind !== 'rates' && (
+                <>
+                  <label className="flex items-center gap-1.5 whitespace-nowrap">
+                    <input
+                      type="checkbox"
+                      className="size-5 accent-ink"
+                      checked={retired}
+                      onChange={(event) => setRetired(event.target.checked)}
+                    />
+                    {W.shelf.showRetired}
+                  </label>
+                  <Button
+                    icon={<Plus size={15} aria-hidden />}
+                    onClick={() => table.setRows([...table.rows, newShelfRow(kind, table.rows)])}
+                  >
+                    {W.shelf.add}
+                  </Button>
+                </>
+              )}
               <FileButton label={W.shelf.csvIn} accept=".csv,text/csv" onText={read} />
               <Button
                 icon={<Download size={15} aria-hidden />}
-                onClick={() => saveText(`${id}-${kind}.csv`, writeShelfCsv(shelf, kind, unit), 'text/csv')}
+                onClick={() => saveText(`${id}-${kind}.csv`, table.csv(), 'text/csv')}
               >
                 {W.shelf.csvOut}
               </Button>
@@ -115,13 +93,14 @@ export function ShelfPage() {
           {faults.length > 0 && <Faults faults={faults} onClose={() => setFaults([])} />}
           <ShelfTable
             key={kind}
-            columns={SHELF_COLUMNS[kind].filter((column) => !NOT_SHOWN.includes(column.key))}
-            allColumns={SHELF_COLUMNS[kind]}
-            rows={rows}
+            columns={table.columns.filter((column) => !NOT_SHOWN.includes(column.key))}
+            allColumns={table.columns}
+            rows={table.rows}
+            fixed={kind === 'rates' ? ['name', 'per'] : []}
             showRetired={retired}
-            onChange={setRows}
+            onChange={table.setRows}
           />
-          <p className="mt-2 text-sm text-soft">{W.shelf.key}</p>
+          <p className="mt-2 text-sm text-soft">{kind === 'rates' ? W.shelf.ratesLine : W.shelf.key}</p>
         </Panel>
       </div>
     </>

@@ -7,13 +7,15 @@ interface ShelfTableProps {
   /** Those not shown included. */
   readonly allColumns: readonly Column[]
   readonly rows: readonly ShelfRow[]
+  /** Columns that only name a line, by key. */
+  readonly fixed: readonly string[]
   readonly showRetired: boolean
   /** Takes the rows, or says in a sentence why it cannot. */
   readonly onChange: (rows: readonly ShelfRow[]) => string | null
 }
 
 /** One table of the shelf; a cell counts when it is left, and an emptied one takes its class's value again. */
-export function ShelfTable({ columns, allColumns, rows, showRetired, onChange }: ShelfTableProps) {
+export function ShelfTable({ columns, allColumns, rows, fixed, showRetired, onChange }: ShelfTableProps) {
   const [wrong, setWrong] = useState<string | null>(null)
   const shown = rows.map((row, i) => ({ row, i })).filter(({ row }) => showRetired || row.cells.retired !== true)
   const commit = (index: number, column: Column, text: string): boolean => {
@@ -45,18 +47,24 @@ export function ShelfTable({ columns, allColumns, rows, showRetired, onChange }:
         <tbody>
           {shown.map(({ row, i }, k) => (
             <tr
-              key={`${row.cells.id}|${row.cells.width_mm ?? ''}`}
+              key={`${row.cells.id ?? row.cells.name}|${row.cells.width_mm ?? ''}`}
               className={isSameTape(shown[k + 1]?.row, row) ? '' : 'border-b border-rule'}
             >
               {columns.map((column) => (
                 <td key={column.key} className="px-0.5">
-                  {(OF_ONE_WIDTH.includes(column.key) || !isSameTape(shown[k - 1]?.row, row)) && (
-                    <Cell
-                      column={column}
-                      row={row}
-                      name={`${row.cells.name} ${row.cells.width_mm ?? ''}, ${W.shelf.columns[column.key] ?? column.key}`}
-                      onCommit={(text) => commit(i, column, text)}
-                    />
+                  {fixed.includes(column.key) ? (
+                    <span className="px-1">
+                      {W.shelf.rates[String(row.cells[column.key])] ?? row.cells[column.key]}
+                    </span>
+                  ) : (
+                    (OF_ONE_WIDTH.includes(column.key) || !isSameTape(shown[k - 1]?.row, row)) && (
+                      <Cell
+                        column={column}
+                        row={row}
+                        name={`${W.shelf.rates[String(row.cells.name)] ?? row.cells.name} ${row.cells.width_mm ?? ''}, ${W.shelf.columns[column.key] ?? column.key}`}
+                        onCommit={(text) => commit(i, column, text)}
+                      />
+                    )
                   )}
                 </td>
               ))}
@@ -69,12 +77,16 @@ export function ShelfTable({ columns, allColumns, rows, showRetired, onChange }:
 }
 
 /** Lines of one tape stand together, and what they share is written once. */
-const isSameTape = (one: ShelfRow | undefined, other: ShelfRow): boolean => one?.cells.id === other.cells.id
+const isSameTape = (one: ShelfRow | undefined, other: ShelfRow): boolean =>
+  one !== undefined && other.cells.id !== undefined && one.cells.id === other.cells.id
 
 /** A tape's widths share everything but width, prices and stock. */
 const OF_ONE_WIDTH = ['width_mm', 'price', 'pack_of', 'pack_price', 'stock_m']
 const sharesCell = (rows: readonly ShelfRow[], edited: number, other: number, column: Column): boolean =>
-  other === edited || (rows[other]!.cells.id === rows[edited]!.cells.id && !OF_ONE_WIDTH.includes(column.key))
+  other === edited ||
+  (rows[edited]!.cells.id !== undefined &&
+    rows[other]!.cells.id === rows[edited]!.cells.id &&
+    !OF_ONE_WIDTH.includes(column.key))
 
 function withCell(columns: readonly Column[], row: ShelfRow, column: Column, text: string): ShelfRow {
   const typed = Object.fromEntries(

@@ -50,6 +50,16 @@ const STARTS: Record<ShelfKind, Readonly<Record<string, string>>> = {
     retired: 'no',
     mark: 'label',
   },
+  liquids: {
+    name: 'New liquid mask',
+    how: 'aerosol',
+    spread_m2: '3',
+    yellows: 'no',
+    price: '10',
+    retired: 'no',
+    mark: 'label',
+  },
+  tools: { name: 'New tool', kind: 'scraper', width_mm: '50', on_van: '1', retired: 'no', mark: 'label' },
 }
 
 /** A line to begin with, under an id that is free. */

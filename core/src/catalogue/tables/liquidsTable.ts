@@ -1,6 +1,6 @@
 import { MARKS, type Mark } from '../../known'
 import { LIQUID_HOWS, type LiquidMask } from '../types'
-import { choice, flag, major, minor, money, number, plainRow, text, type ShelfTable } from './table'
+import { choice, flag, major, minor, money, number, text, type ShelfTable } from './table'
 
 /** Liquid masks as rows. */
 export const liquidsTable: ShelfTable<LiquidMask> = {
@@ -16,8 +16,9 @@ export const liquidsTable: ShelfTable<LiquidMask> = {
     flag('retired'),
     choice('mark', MARKS),
   ],
-  rowOf: (l) =>
-    plainRow({
+  rowOf: (l) => ({
+    defaults: l.defaults,
+    cells: {
       id: l.id,
       name: l.name,
       how: l.how,
@@ -28,8 +29,9 @@ export const liquidsTable: ShelfTable<LiquidMask> = {
       price: major(l.priceMinor),
       retired: l.retired,
       mark: l.mark,
-    }),
-  itemOf: ({ cells: c }) => ({
+    },
+  }),
+  itemOf: ({ cells: c, defaults }) => ({
     id: String(c.id),
     name: String(c.name),
     how: c.how as LiquidMask['how'],
@@ -39,6 +41,7 @@ export const liquidsTable: ShelfTable<LiquidMask> = {
     yellows: Boolean(c.yellows),
     priceMinor: minor(c.price!),
     retired: Boolean(c.retired),
+    defaults,
     mark: c.mark as Mark,
   }),
 }

@@ -1,6 +1,6 @@
 import { MARKS, type Mark } from '../../known'
 import { HAND_TOOL_KINDS, type HandTool } from '../types'
-import { choice, flag, number, plainRow, text, type ShelfTable } from './table'
+import { choice, flag, number, text, type ShelfTable } from './table'
 
 /** Tools as rows. Air and reach are a gun's; other tools have 0. */
 export const toolsTable: ShelfTable<HandTool> = {
@@ -15,8 +15,9 @@ export const toolsTable: ShelfTable<HandTool> = {
     flag('retired'),
     choice('mark', MARKS),
   ],
-  rowOf: (t) =>
-    plainRow({
+  rowOf: (t) => ({
+    defaults: t.defaults,
+    cells: {
       id: t.id,
       name: t.name,
       kind: t.kind,
@@ -26,8 +27,9 @@ export const toolsTable: ShelfTable<HandTool> = {
       on_van: t.count,
       retired: t.retired,
       mark: t.mark,
-    }),
-  itemOf: ({ cells: c }) => ({
+    },
+  }),
+  itemOf: ({ cells: c, defaults }) => ({
     id: String(c.id),
     name: String(c.name),
     kind: c.kind as HandTool['kind'],
@@ -36,6 +38,7 @@ export const toolsTable: ShelfTable<HandTool> = {
     reachMm: Number(c.reach_mm),
     count: Number(c.on_van),
     retired: Boolean(c.retired),
+    defaults,
     mark: c.mark as Mark,
   }),
 }

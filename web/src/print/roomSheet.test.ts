@@ -1,0 +1,70 @@
+import { parseInstant, planJob } from '@crisp-hem/core'
+import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
+import { letterOf, recipeGroups } from './recipeGroups'
+import { roomSheet } from './roomSheet'
+import { sheetDrawing } from './sheetDrawing'
+
+const job = ternQuay()
+const plan = planJob(job, parseInstant(TERN_QUAY_NOW))
+const answers = new Map(plan.recipes.map((answer) => [answer.hemId, answer]))
+const hemsOf = (roomId: string) => plan.hems.filter((hem) => hem.roomId === roomId)
+const sheetOf = (roomId: string) =>
+  JSON.stringify(
+    roomSheet(
+      job,
+      plan,
+      job.rooms.find((room) => room.id === roomId)!,
+    ).content,
+  )
+
+test('letters go on after Z', () => {
+  expect([0, 25, 26, 27, 51, 52, 701, 702].map(letterOf)).toEqual(['A', 'Z', 'AA', 'AB', 'AZ', 'BA', 'ZZ', 'AAA'])
+})
+
+test('hems with the same steps share a letter; every hem is in one group or told to be unsafe', () => {
+  for (const room of job.rooms) {
+    const hems = hemsOf(room.id)
+    const { groups, unsafe } = recipeGroups(hems, answers)
+    expect([...groups.flatMap((group) => group.hems), ...unsafe].map((hem) => hem.id).sort()).toEqual(
+      hems.map((hem) => hem.id).sort(),
+    )
+    expect(new Set(groups.map((group) => group.steps.join())).size).toBe(groups.length)
+    for (const group of groups) expect(group.lengthMm).toBe(group.hems.reduce((sum, hem) => sum + hem.lengthMm, 0))
+  }
+})
+
+test('the sheet of every room tells drawing, times, steps, amounts and cautions, without gaps', () => {
+  for (const room of job.rooms) {
+    const text = sheetOf(room.id)
+    expect(text).toContain('<svg')
+    expect(text).toContain('What this room takes')
+    expect(text).toContain('4 : 1')
+    expect(text).not.toMatch(/undefined|NaN|\{\w+\}|Infinity/)
+    for (const answer of plan.recipes.filter((each) => each.hemId.startsWith(`${room.id}/`)))
+      if (answer.safe) expect(text).toContain('Layers, in order')
+  }
+})
+
+test('breathers get a box to sign, unsafe hems are named, a liquid mask is cut and peeled', () => {
+  expect(sheetOf('practice2')).toContain('smoke alarm   [   ]  uncovered')
+  expect(sheetOf('store')).toContain('Nothing safe: ask the office before these')
+  expect(sheetOf('corridor')).toContain('cut and peel: ')
+})
+
+test('the drawing has a strip for every stretch of hem, its letter, and nothing that is no number', () => {
+  for (const room of job.rooms) {
+    const hems = hemsOf(room.id)
+    const letters = new Map(hems.map((hem) => [hem.id, 'Q']))
+    const svg = sheetDrawing(room, hems, letters, 500)
+    const stretches = hems.reduce((sum, hem) => sum + hem.segments.length, 0)
+    expect(svg.match(/stroke="#cbb68f"/g)).toHaveLength(stretches)
+    expect(svg.match(/>Q</g)).toHaveLength(hems.length)
+    expect(svg).not.toMatch(/NaN|undefined|var\(/)
+  }
+})
+
+test('names with signs of markup are written out', () => {
+  const [room] = job.rooms
+  const odd = { ...room!, openings: room!.openings.map((each) => ({ ...each, name: '<b>&"door"' })) }
+  expect(sheetDrawing(odd, [], new Map(), 500)).not.toContain('<b>')
+})

@@ -1,0 +1,194 @@
+import {
+  BREATHER_KINDS,
+  coverOf,
+  formatRun,
+  liquidOf,
+  sayText,
+  takeLoad,
+  tapeOf,
+  type Job,
+  type Plan,
+  type Recipe,
+  type RecipeAnswer,
+  type Room,
+} from '@crisp-hem/core'
+import { layerWords } from '../drawing/LayerSection'
+import { W } from '../words'
+import { recipeGroups, type RecipeGroup } from './recipeGroups'
+import { sheetDrawing } from './sheetDrawing'
+
+/** As much of a pdfmake document as the sheet uses. */
+export type Content = string | readonly Content[] | { readonly [key: string]: unknown }
+export interface SheetDocument {
+  readonly pageSize: 'A4'
+  readonly pageMargins: readonly [number, number, number, number]
+  readonly info: { readonly title: string }
+  readonly content: readonly Content[]
+  readonly footer: (page: number, of: number) => Content
+  readonly styles: Readonly<Record<string, Content>>
+  readonly defaultStyle: Content
+}
+
+/** Width between the margins of an A4 page, pt. */
+const PAGE_WIDTH = 523
+const S = W.sheet
+
+/** A sheet a painter can follow in one room: drawing, steps, amounts, times, cautions, and what to uncover. */
+export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
+  const hems = plan.hems.filter((hem) => hem.roomId === room.id)
+  const answers = new Map<string, RecipeAnswer>(plan.recipes.map((answer) => [answer.hemId, answer]))
+  const { groups, unsafe } = recipeGroups(hems, answers)
+  const letters = new Map(groups.flatMap((group) => group.hems.map((hem) => [hem.id, group.letter] as const)))
+  const safe = new Map([...answers].flatMap(([id, answer]): [string, Recipe][] => (answer.safe ? [[id, answer]] : [])))
+  return {
+    pageSize: 'A4',
+    pageMargins: [36, 40, 36, 40],
+    info: { title: `${job.name}, ${room.name}` },
+    content: [
+      { text: room.name, style: 'title' },
+      { text: `${job.name}, ${job.site.place}`, style: 'soft', margin: [0, 0, 0, 6] },
+      { svg: sheetDrawing(room, hems, letters, PAGE_WIDTH - 6), width: PAGE_WIDTH - 6 },
+      { text: S.drawing, style: 'small', margin: [0, 2, 0, 8] },
+      ...timesPart(job, plan, room),
+      ...groups.map((group) => groupPart(job, group)),
+      ...(unsafe.length > 0 ? [{ text: S.unsafe, style: 'head' }, { ul: unsafe.map((hem) => hem.place) }] : []),
+      ...amountsPart(job, room, hems, safe),
+      ...carePart(job, room, groups),
+    ],
+    footer: (page, of) => ({
+      text: `${room.name}  ·  ${S.page(page, of)}`,
+      style: 'small',
+      alignment: 'center',
+      margin: [0, 12, 0, 0],
+    }),
+    styles: {
+      title: { fontSize: 19, bold: true },
+      head: { fontSize: 12, bold: true, margin: [0, 10, 0, 3] },
+      soft: { color: '#595e5b' },
+      small: { fontSize: 8, color: '#595e5b' },
+    },
+    defaultStyle: { fontSize: 9.5, lineHeight: 1.15 },
+  }
+}
+
+/** When each round is laid, coated and pulled, and the span its tape may come off in. */
+function timesPart(job: Job, plan: Plan, room: Room): Content[] {
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const when = (at: number | undefined) => (at === undefined ? '–' : dayAndClock(at, job.site.zone))
+  const rows = plan.rounds
+    .filter((round) => round.roomId === room.id && round.pulls.length > 0)
+    .flatMap((round) => {
+      const step = room.steps.find((each) => each.id === round.stepId)!
+      const crew = job.crews.find((each) => each.id === round.crewId)?.name ?? ''
+      return round.pulls.map((pull, i) => {
+        const span = plan.pulls
+          .find((each) => each.taskId === pull.taskId)
+          ?.spans.find((each) => each.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
+        return [
+          i === 0 ? `${round.name} (${crew})` : '',
+          i === 0 ? when(placed.get(`${round.id}/lay`)?.from) : '',
+          i === 0 ? when(placed.get(`${round.id}/coat${step.coats}`)?.from) : '',
+          `${S.manners[pull.manner]}: ${span ? `${when(span.from)} – ${span.to === null ? S.later : when(span.to)}` : when(placed.get(pull.taskId)?.from)}`,
+        ]
+      })
+    })
+  if (rows.length === 0) return []
+  return [{ text: S.times, style: 'head' }, table(['*', 88, 88, 170], [[S.round, S.lay, S.lastCoat, S.off], ...rows])]
+}
+
+/** A sheet may be read on another day than it was made: the day is always written. */
+const dayAndClock = (at: number, zone: string): string =>
+  new Intl.DateTimeFormat('en-GB', {
+    timeZone: zone,
+    weekday: 'short',
+    day: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  }).format(at * 60_000)
+
+function groupPart(job: Job, group: RecipeGroup): Content {
+  const { recipe } = group
+  const what = recipe.tapeId
+    ? `${tapeOf(job.shelf, recipe.tapeId).name} ${recipe.widthMm} mm`
+    : recipe.liquidId
+      ? liquidOf(job.shelf, recipe.liquidId).name
+      : W.recipes.byHand
+  const seal = recipe.seal === 'none' ? W.recipes.noSeal : recipe.seal
+  return {
+    unbreakable: true,
+    stack: [
+      {
+        text: `${group.letter}   ${what}, ${seal}   (${formatRun(group.lengthMm, job.site.units)})`,
+        style: 'head',
+      },
+      { text: group.hems.map((hem) => hem.place).join('; '), style: 'small', margin: [0, 0, 0, 3] },
+      {
+        columns: [
+          { width: '*', ol: [...group.steps] },
+          {
+            width: 170,
+            stack: [
+              { text: S.layers, bold: true, fontSize: 8.5 },
+              { ol: recipe.layers.map(layerWords), fontSize: 8.5 },
+            ],
+          },
+        ],
+        columnGap: 14,
+      },
+    ],
+  }
+}
+
+/** What this room takes from the van. */
+function amountsPart(
+  job: Job,
+  room: Room,
+  hems: Parameters<typeof takeLoad>[1],
+  safe: ReadonlyMap<string, Recipe>,
+): Content[] {
+  const own = new Map([...safe].filter(([id]) => hems.some((hem) => hem.id === id)))
+  const load = takeLoad({ ...job, rooms: [room] }, hems, own)
+  const rows = [
+    ...load.tapes.map((line) => [
+      `${tapeOf(job.shelf, line.tapeId).name} ${line.widthMm} mm`,
+      formatRun(line.totalMm, job.site.units),
+      S.tapeWith,
+    ]),
+    ...load.covers.flatMap((line) =>
+      line.needs.map((need) => [
+        coverOf(job.shelf, line.coverId).name,
+        need.pieces > 0 ? `${need.pieces} ×` : formatRun(need.runMm, job.site.units),
+        `${need.what}: ${sayText(need.why)}`,
+      ]),
+    ),
+    ...[...load.sealants, ...load.liquids, ...load.coatings].map((line) => [
+      line.name,
+      `${line.exact.toFixed(1)} ${line.unit}`,
+      '',
+    ]),
+    ...load.tools.map((line) => [line.name, '', W.load.forHems(line.hems)]),
+  ]
+  return [{ text: S.amounts, style: 'head' }, table([190, 80, '*'], [[S.what, S.amount, S.note], ...rows])]
+}
+
+/** Cautions once each, and every breather with a box to sign it off. */
+function carePart(job: Job, room: Room, groups: readonly RecipeGroup[]): Content[] {
+  const cautions = [...new Set([...groups.flatMap((group) => group.cautions), W.load.slip, S.ladders])]
+  const breathers = room.fittings.filter((fitting) => BREATHER_KINDS.includes(fitting.kind) && fitting.scope === 'mask')
+  return [
+    { text: W.recipes.care, style: 'head' },
+    { ul: cautions },
+    ...(breathers.length > 0
+      ? [{ text: S.uncover, style: 'head' }, { ul: breathers.map((fitting) => `${fitting.name}   ${S.signed}`) }]
+      : []),
+  ]
+}
+
+const table = (widths: readonly (string | number)[], body: readonly (readonly string[])[]): Content => ({
+  layout: 'lightHorizontalLines',
+  table: {
+    headerRows: 1,
+    widths: [...widths],
+    body: body.map((row, i) => row.map((text) => (i === 0 ? { text, bold: true } : text))),
+  },
+})

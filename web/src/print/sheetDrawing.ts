@@ -1,0 +1,91 @@
+import type { Hem, Room } from '@crisp-hem/core'
+import { unrollRoom, type Unrolled } from '../drawing/unroll'
+import { paintSide } from '../drawing/stitch'
+
+const INK = '#1e2326'
+const SOFT = '#8a8574'
+const KRAFT = '#cbb68f'
+
+/**
+ * A room's working drawing for paper, as SVG text: walls, things on them, and each hem as a tape strip with its
+ * letter, hatched on the paint side. Kept to plain lines, which every printer draws alike.
+ *
+ * @param letters  the letter of each hem's recipe, by hem id
+ */
+export function sheetDrawing(
+  room: Room,
+  hems: readonly Hem[],
+  letters: ReadonlyMap<string, string>,
+  width: number,
+): string {
+  const drawing = unrollRoom(room, width)
+  const parts = [
+    ...drawing.walls.map((wall) => wallSvg(wall, drawing)),
+    ...room.openings.map((o) => box(drawing, o.wallId, o.atMm, o.sillMm, o.widthMm, o.heightMm, o.name)),
+    ...room.pieces.map((p) => box(drawing, p.wallId, p.atMm, p.bottomMm, p.widthMm, p.heightMm, p.name)),
+    ...room.fittings.map((f) => box(drawing, f.wallId, f.atMm, f.bottomMm, f.widthMm, f.heightMm, '')),
+    ...hems.map((hem) => hemSvg(hem, letters.get(hem.id) ?? '', drawing)),
+  ]
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-4 0 ${n(width + 8)} ${n(drawing.height)}" width="${n(width)}" height="${n(drawing.height)}">${parts.join('')}</svg>`
+}
+
+const n = (value: number): string => String(Math.round(value * 10) / 10)
+const safe = (text: string): string => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`)
+
+function wallSvg(wall: Unrolled['walls'][number], { tall }: Unrolled): string {
+  const floor = wall.y + tall
+  const top = wall.top.map((point) => `${n(point.x)} ${n(point.y)}`).join('L')
+  const outline = `M${n(wall.x)} ${n(floor)}L${top}L${n(wall.x + wall.width)} ${n(floor)}Z`
+  const skirting =
+    wall.skirting > 0
+      ? `<path d="M${n(wall.x)} ${n(floor - wall.skirting)}h${n(wall.width)}" stroke="${SOFT}" stroke-width="0.6"/>`
+      : ''
+  const name = `<text x="${n(wall.x + 3)}" y="${n(wall.y - 6)}" font-size="9" fill="${INK}">${safe(`${wall.name}  ${(wall.lengthMm / 1000).toFixed(2)} m`)}</text>`
+  return `<path d="${outline}" fill="none" stroke="${INK}" stroke-width="0.9"/>${skirting}${name}`
+}
+
+function box(
+  drawing: Unrolled,
+  wallId: string,
+  atMm: number,
+  bottomMm: number,
+  widthMm: number,
+  heightMm: number,
+  name: string,
+): string {
+  const { x, y } = drawing.at(wallId, atMm, bottomMm + heightMm)
+  const [wide, tall] = [widthMm * drawing.scale, heightMm * drawing.scale]
+  const label =
+    name && wide > 26
+      ? `<text x="${n(x + wide / 2)}" y="${n(y + tall / 2)}" font-size="6.5" fill="${SOFT}" text-anchor="middle">${safe(name)}</text>`
+      : ''
+  return `<rect x="${n(x)}" y="${n(y)}" width="${n(wide)}" height="${n(tall)}" fill="none" stroke="${SOFT}" stroke-width="0.7"/>${label}`
+}
+
+function hemSvg(hem: Hem, letter: string, drawing: Unrolled): string {
+  const side = paintSide(hem)
+  const lines = hem.segments.map(drawing.line)
+  const strips = lines
+    .map(({ x1, y1, x2, y2 }) => {
+      const path = `M${n(x1)} ${n(y1)}L${n(x2)} ${n(y2)}`
+      return `<path d="${path}" stroke="${KRAFT}" stroke-width="3.4"/><path d="${path}" stroke="${INK}" stroke-width="0.8" stroke-dasharray="4 2.5"/>${ticks(x1, y1, x2, y2, side)}`
+    })
+    .join('')
+  const first = lines[0]
+  if (!first || !letter) return strips
+  const [mx, my] = [(first.x1 + first.x2) / 2, (first.y1 + first.y2) / 2]
+  return `${strips}<circle cx="${n(mx)}" cy="${n(my)}" r="5.4" fill="#ffffff" stroke="${INK}" stroke-width="0.7"/><text x="${n(mx)}" y="${n(my + 2.5)}" font-size="7" fill="${INK}" text-anchor="middle">${safe(letter)}</text>`
+}
+
+/** Short strokes on the paint side, eight px apart. */
+function ticks(x1: number, y1: number, x2: number, y2: number, side: -1 | 1): string {
+  const length = Math.hypot(x2 - x1, y2 - y1)
+  if (length < 14) return ''
+  const [ux, uy] = [(x2 - x1) / length, (y2 - y1) / length]
+  const marks: string[] = []
+  for (let at = 5; at < length - 3; at += 8) {
+    const [x, y] = [x1 + ux * at, y1 + uy * at]
+    marks.push(`M${n(x)} ${n(y)}l${n(-uy * side * 4 + ux * 2)} ${n(ux * side * 4 + uy * 2)}`)
+  }
+  return `<path d="${marks.join('')}" stroke="${INK}" stroke-width="0.5"/>`
+}

@@ -1,0 +1,30 @@
+import { FileText } from 'lucide-react'
+import { useState } from 'react'
+import { roomSheet } from '../print/roomSheet'
+import { savePdf } from '../print/savePdf'
+import { noticed } from '../state/noticeSlice'
+import { useFacts, usePlan } from '../state/useJob'
+import { useAppDispatch } from '../store'
+import { Button } from '../ui/Button'
+import { W } from '../words'
+
+/** Saves the sheet of a room: what a painter needs there, on paper. */
+export function SheetButton({ roomId }: { roomId: string }) {
+  const facts = useFacts()
+  const plan = usePlan()
+  const dispatch = useAppDispatch()
+  const [making, setMaking] = useState(false)
+  const room = facts.rooms.find((each) => each.id === roomId)
+  if (!plan || !room) return null
+  const make = () => {
+    setMaking(true)
+    savePdf(`${facts.id}-${room.id}.pdf`, roomSheet({ ...facts, log: [] }, plan, room))
+      .catch((error: Error) => dispatch(noticed({ text: error.message, tone: 'wrong', undo: null })))
+      .finally(() => setMaking(false))
+  }
+  return (
+    <Button icon={<FileText size={16} aria-hidden />} disabled={making} onClick={make}>
+      {making ? W.recipes.sheetMaking : `${W.recipes.sheet}: ${room.name}`}
+    </Button>
+  )
+}

@@ -1,0 +1,75 @@
+import {
+  RATE_COLUMNS,
+  rateRows,
+  ratesOfRows,
+  readRatesCsv,
+  readShelfCsv,
+  SHELF_COLUMNS,
+  SHELF_KINDS,
+  shelfRows,
+  withShelfRows,
+  writeRatesCsv,
+  writeShelfCsv,
+  type Column,
+  type PeelUnit,
+  type ShelfRow,
+} from '@crisp-hem/core'
+import type { JobFacts } from '@crisp-hem/core/wire'
+import { useEdit, useFacts } from '../state/useJob'
+import { W } from '../words'
+
+export const TABLE_KINDS = [...SHELF_KINDS, 'rates'] as const
+export type TableKind = (typeof TABLE_KINDS)[number]
+
+/** One table of the Shelf: its lines, and the ways they change. */
+export interface Table {
+  readonly columns: readonly Column[]
+  readonly rows: readonly ShelfRow[]
+  /** Takes lines, or says in a sentence why it cannot. */
+  readonly setRows: (next: readonly ShelfRow[]) => string | null
+  /** Takes a file: how many lines, or every wrong one. */
+  readonly read: (text: string) => { readonly rows: number } | { readonly faults: readonly string[] }
+  readonly csv: () => string
+}
+
+/** The table of a kind as it stands in the open job. Rates are the job's house rules, the rest its shelf. */
+export function useTable(kind: TableKind, unit: PeelUnit): Table {
+  const { shelf, house } = useFacts()
+  const edit = useEdit()
+  const save = (change: (facts: JobFacts) => JobFacts): string | null => (edit(change) ? null : W.shelf.refusedCell)
+  const lines = (next: readonly ShelfRow[]) => next.map((_, i) => W.shelf.line(i + 1))
+  const attempt = (work: () => string | null): string | null => {
+    try {
+      return work()
+    } catch (error) {
+      return (error as Error).message
+    }
+  }
+  if (kind === 'rates') {
+    const keep = (rates: typeof house.rates) => save((facts) => ({ ...facts, house: { ...facts.house, rates } }))
+    return {
+      columns: RATE_COLUMNS,
+      rows: rateRows(house.rates),
+      setRows: (next) => attempt(() => keep(ratesOfRows(next, lines(next)))),
+      read: (text) => taken(readRatesCsv(text), keep),
+      csv: () => writeRatesCsv(house.rates),
+    }
+  }
+  const keep = (next: typeof shelf) => save((facts) => ({ ...facts, shelf: next }))
+  return {
+    columns: SHELF_COLUMNS[kind],
+    rows: shelfRows(shelf, kind, unit),
+    setRows: (next) => attempt(() => keep(withShelfRows(shelf, kind, next, lines(next)))),
+    read: (text) => taken(readShelfCsv(text, shelf, kind), keep),
+    csv: () => writeShelfCsv(shelf, kind, unit),
+  }
+}
+
+function taken<T>(
+  answer: { ok: true; taken: T; rows: number } | { ok: false; faults: readonly string[] },
+  keep: (next: T) => string | null,
+): ReturnType<Table['read']> {
+  if (!answer.ok) return { faults: answer.faults }
+  const refused = keep(answer.taken)
+  return refused === null ? { rows: answer.rows } : { faults: [refused] }
+}

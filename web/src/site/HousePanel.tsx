@@ -1,0 +1,182 @@
+import type { ReactNode } from 'react'
+import { PULL_OPINIONS, RUN_WAYS, SCHOOLS, SEAL_DRYNESS, SEALANT_COLOURS, type HouseRules } from '@crisp-hem/core'
+import { useEdit, useFacts } from '../state/useJob'
+import { ChoiceField, NumberField } from '../ui/fields'
+import { Panel } from '../ui/Panel'
+import { W } from '../words'
+import { KeptRules } from './KeptRules'
+
+const H = W.house
+
+export function useHouse(): [HouseRules, (change: Partial<HouseRules>) => boolean] {
+  const { house } = useFacts()
+  const edit = useEdit()
+  return [house, (change) => edit((facts) => ({ ...facts, house: { ...facts.house, ...change } }))]
+}
+
+type Flag = 'sealAlways' | 'stackSeals' | 'holdFirstCoat' | 'liquidOnPanes' | 'provenHand' | 'rollOverEdge'
+
+/** How this contractor works: every way painters differ in, each with what speaks for it and against it. */
+export function HousePanel() {
+  const [house, set] = useHouse()
+  const flag = (name: Flag, label: string, yes: string, no: string) => (
+    <Viewed view={H.switches[name]}>
+      <ChoiceField
+        label={label}
+        value={house[name] ? 'yes' : 'no'}
+        options={[
+          { value: 'yes' as const, text: yes },
+          { value: 'no' as const, text: no },
+        ]}
+        onCommit={(value) => set({ [name]: value === 'yes' })}
+      />
+    </Viewed>
+  )
+  return (
+    <Panel title={H.title}>
+      <KeptRules />
+      <Part title={H.edge}>
+        <Viewed view={H.schools[house.school]} how={H.schools[house.school].how}>
+          <ChoiceField
+            label={W.site.school}
+            value={house.school}
+            options={SCHOOLS}
+            onCommit={(school) => set({ school })}
+          />
+        </Viewed>
+        {flag('sealAlways', W.site.seal, W.site.always, W.site.needed)}
+        {flag('stackSeals', H.stack, H.stackYes, H.stackNo)}
+        <Viewed view={H.switches.sealantColour}>
+          <ChoiceField
+            label={H.sealant}
+            value={house.sealantColour}
+            options={SEALANT_COLOURS.map((value) => ({ value, text: H.options[value] }))}
+            onCommit={(sealantColour) => set({ sealantColour })}
+          />
+        </Viewed>
+        <Viewed view={H.switches.sealDry}>
+          <ChoiceField
+            label={H.sealDry}
+            value={house.sealDry}
+            options={SEAL_DRYNESS.map((value) => ({ value, text: H.options[value] }))}
+            onCommit={(sealDry) => set({ sealDry })}
+          />
+        </Viewed>
+        {flag('liquidOnPanes', H.panes, H.panesYes, H.panesNo)}
+        {flag('provenHand', H.hand, H.handYes, H.handNo)}
+      </Part>
+      <Part title={H.laying}>
+        <Viewed view={H.switches.press}>
+          <ChoiceField
+            label={W.site.press}
+            value={house.press}
+            options={['thumb', 'tool'] as const}
+            onCommit={(press) => set({ press })}
+          />
+        </Viewed>
+        <Viewed view={H.switches.runs}>
+          <ChoiceField
+            label={H.runs}
+            value={house.runs}
+            options={RUN_WAYS.map((value) => ({ value, text: H.options[value] }))}
+            onCommit={(runs) => set({ runs })}
+          />
+        </Viewed>
+        {flag('holdFirstCoat', W.site.hold, W.site.held, W.site.both)}
+        {flag('rollOverEdge', H.roller, H.rollerOver, H.rollerOff)}
+      </Part>
+      <Part title={H.off}>
+        <Viewed view={H.pullViews[house.pull]}>
+          <ChoiceField
+            label={W.site.pull}
+            value={house.pull}
+            options={PULL_OPINIONS.map((value) => ({ value, text: H.pulls[value] }))}
+            onCommit={(pull) => set({ pull })}
+          />
+        </Viewed>
+      </Part>
+      <Limits house={house} set={set} />
+    </Panel>
+  )
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="mt-3 border-t border-rule pt-2">
+      <h3 className="mb-1">{title}</h3>
+      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-2">{children}</div>
+    </section>
+  )
+}
+
+/** A choice with what is said for it and against it. */
+function Viewed({
+  view,
+  how,
+  children,
+}: {
+  view: { for: string; against: string }
+  how?: string
+  children: ReactNode
+}) {
+  return (
+    <div>
+      {children}
+      <dl className="mt-0.5 grid grid-cols-[1.1rem_1fr] text-[0.82rem] leading-snug text-soft">
+        {how && (
+          <>
+            <dt aria-hidden>·</dt>
+            <dd>{how}</dd>
+          </>
+        )}
+        <dt title={H.for} aria-label={H.for}>
+          +
+        </dt>
+        <dd>{view.for}</dd>
+        <dt title={H.against} aria-label={H.against}>
+          −
+        </dt>
+        <dd>{view.against}</dd>
+      </dl>
+    </div>
+  )
+}
+
+type MoneyRule =
+  'wagePerHourMinor' | 'kindMinor' | 'tinMinor' | 'mendBleedMinor' | 'mendLiftMinor' | 'mendTearMinor' | 'mendBandMinor'
+
+function Limits({ house, set }: { house: HouseRules; set: (change: Partial<HouseRules>) => boolean }) {
+  const money = (label: string, field: MoneyRule) => (
+    <NumberField
+      label={label}
+      value={house[field] / 100}
+      onCommit={(value) => set({ [field]: Math.round(value * 100) })}
+    />
+  )
+  return (
+    <section className="mt-3 border-t border-rule pt-2">
+      <h3 className="mb-1">{H.limits}</h3>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
+        <NumberField label={W.site.rest} value={house.restHours} onCommit={(restHours) => set({ restHours })} />
+        <NumberField
+          label={W.site.bleeds}
+          value={house.maxBleedsPerM}
+          onCommit={(maxBleedsPerM) => set({ maxBleedsPerM })}
+        />
+        <NumberField
+          label={W.site.lift}
+          value={Number((house.maxLift * 100).toFixed(3))}
+          onCommit={(percent) => set({ maxLift: percent / 100 })}
+        />
+        <NumberField label={W.site.waste} value={house.wastePct} onCommit={(wastePct) => set({ wastePct })} />
+        {money(W.site.wage, 'wagePerHourMinor')}
+        {money(W.site.kind, 'kindMinor')}
+        {money(H.tin, 'tinMinor')}
+        {money(W.site.mendBleed, 'mendBleedMinor')}
+        {money(W.site.mendLift, 'mendLiftMinor')}
+        {money(W.site.mendTear, 'mendTearMinor')}
+        {money(H.band, 'mendBandMinor')}
+      </div>
+    </section>
+  )
+}
