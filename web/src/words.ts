@@ -189,6 +189,7 @@ export const W = {
     costs: (money: string) => `What it costs: ${money}`,
     bleedsShort: 'faults/m',
     noPull: 'nothing to pull',
+    peeled: 'cut and peeled',
     pulled: (pull: string) => `pulled ${pull}`,
     take: 'Take it',
     untake: 'Leave it to the house rules',

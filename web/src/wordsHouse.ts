@@ -109,31 +109,25 @@ export const HOUSE_WORDS = {
       },
     },
     switches: {
-      sealAlways: {
-        for: 'Insurance: a sealed edge forgives.',
-        against: 'Every edge takes longer, also those that would not bleed.',
-      },
-      stackSeals: { for: 'Two closures on deep texture.', against: 'Twice the price of the edge.' },
-      sealantColour: {
-        for: 'Clear: no white rim shows in the tape’s shadow.',
-        against: 'White shrinks less, and is cheaper between whites.',
-      },
-      sealDry: {
-        for: 'Dry through: nothing can be pushed on under a brush.',
-        against: 'Touch-dry: colour follows hours sooner.',
-      },
-      press: { for: 'Tool: a harder, evener edge.', against: 'Thumb: no scratches.' },
-      holdFirstCoat: {
-        for: 'Held off: less film to part from the tape.',
-        against: 'Both coats: no second look at the line.',
-      },
-      rollOverEdge: {
-        for: 'Over: no band that catches the light.',
-        against: 'Off: a roller presses some paint under.',
-      },
-      runs: { for: 'One run: the truest line.', against: 'Pieces: easier to true up by eye; the waste of a lap each.' },
-      liquidOnPanes: { for: 'A can beats tape by far on many panes.', against: 'The panes wait a day for the blade.' },
-      provenHand: { for: 'No tape at all where contrast is low.', against: 'Only with a proven hand.' },
+      sealAlways: [
+        'Every edge: insurance, a sealed edge forgives.',
+        'Where needed: no time spent on edges that would not bleed.',
+      ],
+      stackSeals: ['Sealed as well: two closures on deep texture.', 'Left to itself: half the price of the edge.'],
+      sealantColour: [
+        'Clear: no white rim in the tape’s shadow.',
+        'White: shrinks less, and is cheaper between whites.',
+      ],
+      sealDry: ['Dry through: nothing can be pushed on under a brush.', 'Touch-dry: colour follows hours sooner.'],
+      press: ['Tool: a harder, evener edge.', 'Thumb: no scratches.'],
+      holdFirstCoat: ['Held off: less film to part from the tape.', 'Both coats onto it: no second look at the line.'],
+      rollOverEdge: ['Over it: no band that catches the light.', 'Kept off: no roller presses paint under.'],
+      runs: ['One run: the truest line.', 'Pieces: easier to true up by eye, for a lap each.'],
+      liquidOnPanes: [
+        'Mask: a can beats tape by far on many panes.',
+        'Tape: the panes need not wait a day for the blade.',
+      ],
+      provenHand: ['By hand: no tape at all where contrast is low.', 'Tape: learnt in weeks, a free line in years.'],
     },
   },
 } as const

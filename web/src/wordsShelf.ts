@@ -40,7 +40,8 @@ export const SHELF_WORDS = {
       coverPerM2: 'Cover',
       uncoverPerM2: 'Uncover',
     } as Record<string, string>,
-    ratesLine: 'One practised painter; a beginner takes longer.',
+    ratesLine:
+      'One practised painter; a beginner takes longer. To begin with, hand-cutting and liquid masks stand as common practice has them, the rest is from memory: put your own in.',
     classValue: 'value of its class',
     columns: {
       id: 'Id',

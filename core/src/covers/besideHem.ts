@@ -14,6 +14,8 @@ export interface BesideCover {
   readonly reachMm: number
   /** Flakes to expect in the wet coat for each metre of hem. */
   readonly flakesPerM: number
+  /** How much of it is handled beside the hem, mm: its drop, or as far as mist goes. */
+  readonly openMm: number
   /** What pulls at a metre of the tape that carries it, N; 0 where it lies. */
   readonly loadNPerM: number
 }
@@ -26,8 +28,8 @@ export interface BesideSetup {
   readonly place: BesidePlace
   readonly narrow: boolean
   readonly coats: number
-  /** Drop of film that hangs from the tape, m. */
-  readonly dropM: number
+  /** Drop of film that hangs from the tape, m; null opens it as far as mist drifts. */
+  readonly dropM: number | null
   readonly windMs: number
 }
 
@@ -48,7 +50,7 @@ export function coverBeside(setup: BesideSetup): BesideCover | null {
   const reachMm = oversprayMm(gun, setup.narrow, setup.windMs)
   const inUse = setup.shelf.covers.filter((cover) => !cover.retired)
   const kind = kindFor(setup)
-  const wanted = setup.place === 'ceiling line' ? setup.dropM * 1000 : coverWidthMm(reachMm)
+  const wanted = setup.dropM === null ? coverWidthMm(reachMm) : setup.dropM * 1000
   const cover = narrowest(inUse, kind, wanted) ?? narrowest(inUse, kind === 'film' ? 'paper' : 'film', wanted)
   if (!cover) return null
   const hold = holdOf(setup.place)
@@ -59,8 +61,9 @@ export function coverBeside(setup: BesideSetup): BesideCover | null {
     cover,
     hold,
     reachMm,
+    openMm: Math.min(wanted, cover.widthMm),
     flakesPerM: (flakesPerM2(cover.kind, dryCoats, air, slack) * reachMm) / 1000,
-    loadNPerM: hold === 'hung' ? coverLoadNPerM(cover, setup.dropM, air, SLACK_M) : 0,
+    loadNPerM: hold === 'hung' ? coverLoadNPerM(cover, Math.min(wanted, cover.widthMm) / 1000, air, SLACK_M) : 0,
   }
 }
 

@@ -67,7 +67,8 @@ function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): Beside
     place: besidePlaceOf(setting),
     narrow: NARROW.test(ctx.hem.paint),
     coats: ctx.step.coats,
-    dropM: ctx.roomHeightMm / 1000,
+    // Below a sprayed ceiling the whole wall hangs under film; across a dry one it is opened as far as mist drifts.
+    dropM: setting === 'ceiling last' ? ctx.roomHeightMm / 1000 : null,
     windMs: ctx.windMs,
   })
 }
@@ -119,7 +120,7 @@ function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: Tap
   const stroke = strokeOf(ctx)
   const setup = edgeSetup(ctx, tape, seal, pressing)
   const risks: RecipeRisks = {
-    bleeds: withCorners(ctx, bleedsPerMetre(setup)),
+    bleeds: asSeen(ctx, bleedsPerMetre(setup)),
     lift: facts.lift,
     tear: tearPerMetre(ctx.coating.sheen, seal, pull, true),
     residue: residuePerMetre(facts.used),
@@ -128,7 +129,16 @@ function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: Tap
         ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch))
         : 0,
   }
-  const { cost, parts } = expectedCost(ctx, { tape, roll, seal, sealant, liquid: null, cover, risks })
+  const { cost, parts } = expectedCost(ctx, {
+    tape,
+    roll,
+    seal,
+    sealant,
+    liquid: null,
+    cover,
+    tackMm: facts.tackMm,
+    risks,
+  })
   return {
     way: ctx.step.tool === 'spray' ? 'mask and spray' : 'tape',
     school,
@@ -157,8 +167,13 @@ function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: Tap
   }
 }
 
-/** Round panes every corner is one more place to slip. */
-function withCorners(ctx: HemContext, edge: Estimate): Estimate {
+/** Share of bleeds that are seen where the tape's edge lies tucked under the skirting. From memory. */
+const TUCKED_SHARE = 0.01
+
+/** Round panes every corner is one more place to slip; tucked under a skirting the edge hardly matters. */
+function asSeen(ctx: HemContext, edge: Estimate): Estimate {
+  if (ctx.keepFace.material === 'carpet')
+    return { mean: edge.mean * TUCKED_SHARE, low: edge.low * TUCKED_SHARE, high: edge.high * TUCKED_SHARE }
   if (ctx.hem.panes <= 1 || ctx.glassM2PerM === 0) return edge
   const more = (ctx.hem.corners / ctx.hem.lengthMm) * 1000 * PANE_CORNER_SLIP.value
   return { mean: edge.mean + more, low: edge.low + more / 2, high: edge.high + 2 * more }

@@ -1,6 +1,5 @@
 import type { LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
 import type { BesideCover } from '../covers/besideHem'
-import { coverWidthMm } from '../covers/overspray'
 import type { Seal } from '../risk/bleed'
 import type { HouseRules } from '../survey/types'
 import type { HemContext } from './hemContext'
@@ -21,6 +20,7 @@ export interface WayUse {
   readonly sealant: Sealant | null
   readonly liquid: LiquidMask | null
   readonly cover: BesideCover | null
+  readonly tackMm: number | null
   readonly risks: RecipeRisks
 }
 
@@ -46,14 +46,18 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
   const coats = ctx.step.coats
   const tape = use.tape && use.roll ? rollCostPerM(use.tape, use.roll, house) * (1 + run.lapShare) : 0
   const cover = use.cover ? (use.cover.cover.priceMinor * 1000) / use.cover.cover.lengthMm : 0
-  const coverM2 = use.cover ? Math.min(use.cover.cover.widthMm, coverReach(use.cover)) / 1000 : 0
+  const coverM2 = use.cover ? use.cover.openMm / 1000 : 0
   const seal = sealMinor(ctx, use)
   const liquid = use.liquid ? (use.liquid.priceMinor * ctx.glassM2PerM) / use.liquid.spreadM2 : 0
   const parts: CostParts = {
     tape,
     seal: seal + liquid,
     cover,
-    lay: minor(layMinutes(use, rates, run.layFactor) + coverM2 * (rates.coverPerM2 + rates.uncoverPerM2)),
+    lay: minor(
+      layMinutes(use, rates, run.layFactor) +
+        coverM2 * (rates.coverPerM2 + rates.uncoverPerM2) +
+        tackMinutes(use.tackMm),
+    ),
     sealing: minor(use.seal === 'none' ? 0 : rates.sealPerM),
     cutIn: minor(sprayed ? 0 : coats * (use.tape || use.liquid ? rates.cutInPerM : rates.freehandPerM)),
     pull: minor(use.tape ? rates.pullPerM : use.liquid ? rates.peelPerM : 0),
@@ -76,9 +80,11 @@ function sealMinor(ctx: HemContext, { seal, sealant }: WayUse): number {
   return 0
 }
 
-/** How much of a cover is handled for a metre of hem: a hung one falls the whole drop, others lie as far as mist goes. */
-const coverReach = ({ cover, hold, reachMm }: BesideCover): number =>
-  hold === 'hung' ? cover.widthMm : coverWidthMm(reachMm)
+/** Setting one tack. From memory. */
+const TACK_MIN = 0.15
+
+/** Tacks for a metre of hung cover, minutes. */
+const tackMinutes = (tackMm: number | null): number => (tackMm === null ? 0 : (1000 / tackMm) * TACK_MIN)
 
 function layMinutes({ tape, liquid }: WayUse, rates: HouseRules['rates'], layFactor: number): number {
   if (tape) return rates.layPerM * layFactor + rates.pressPerM

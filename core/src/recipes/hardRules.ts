@@ -23,6 +23,7 @@ export function schoolRule(
   pull: 'wet' | 'dry',
 ): Said | null {
   const face = ctx.keepWords
+  if (seal !== 'none' && ctx.keepFace.material === 'carpet') return said('out.seal_carpet')
   if (tape.edge === 'barrier') {
     if (ctx.keepFace.material === 'carpet') return said('out.barrier_carpet')
     if (school === 'barrier edge') {

@@ -63,6 +63,7 @@ export const EN = {
   'out.no_stack': 'house rule: a barrier edge is not sealed as well',
   'out.no_own_paint': 'nobody here holds the paint of {face}',
   'out.barrier_carpet': 'a barrier edge has nothing to gel against on carpet',
+  'out.seal_carpet': 'on carpet the tape is tucked under; there is no edge to seal',
   'out.cant_carry': 'grip {grip} N does not hold the film here; {floor} N would',
   'out.liquid_textured': 'a liquid mask is not proven on textured glass',
   'out.liquid_yellows': 'it would yellow the bare wood it laps',
@@ -109,7 +110,7 @@ export const EN = {
   'step.hand': 'Cut the line by hand: loaded sash brush, one slow stroke along the edge, no going back.',
   'step.liquid_brush': 'Brush a generous, even coat of {mask} on {panes} panes and a little over the bars.',
   'step.liquid_can': 'Spray {mask} on {panes} panes from 100 to 150 mm, generous and even.',
-  'step.liquid_prime': 'Prime bare wood it laps over: it yellows there.',
+  'step.liquid_prime': 'Where it laps over bare wood prime that first: it yellows there.',
   'step.liquid_clear': 'Let it go clear, about {minutes} min; a few white spots may stay.',
   'step.liquid_cut':
     '{hours} h after the last coat cut round each pane with a fresh blade at {angle}°, away from the hand, and peel it in one sheet. Strings: scrape to the edge and wad it.',

@@ -57,7 +57,7 @@ export function LayerSection({ layers, setting }: LayerSectionProps) {
             <b className="w-5 text-right">{n}</b>
             <span className="flex-1">
               {layer.name}
-              {layer.widthMm !== null && <span className="text-soft"> {layer.widthMm} mm</span>}
+              {widthWords(layer) && <span className="text-soft"> {widthWords(layer)}</span>}
             </span>
             <span className="text-soft">{layerNote(layer)}</span>
           </li>
@@ -66,6 +66,10 @@ export function LayerSection({ layers, setting }: LayerSectionProps) {
     </figure>
   )
 }
+
+/** Its width, unless the name says it already. */
+const widthWords = ({ name, widthMm }: Layer): string =>
+  widthMm === null || name.includes(String(widthMm)) ? '' : `${widthMm} mm`
 
 const layerNote = (layer: Layer): string =>
   [
@@ -78,7 +82,7 @@ const layerNote = (layer: Layer): string =>
     .join(', ')
 
 export const layerWords = (layer: Layer): string =>
-  `${layer.name}${layer.widthMm === null ? '' : ` ${layer.widthMm} mm`} (${layerNote(layer)})`
+  `${[layer.name, widthWords(layer)].filter(Boolean).join(' ')} (${layerNote(layer)})`
 
 /** Where each layer lies: tape at the edge, covers over its outer half and away, cloths beyond. */
 function stack(layers: readonly Layer[]): Laid[] {

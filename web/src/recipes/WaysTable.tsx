@@ -35,8 +35,7 @@ export function WaysTable({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
             <span>
               <b>{way.school}</b> {names(way)}
               <span className="block text-[0.82rem] text-soft">
-                {figure(way.bleedsPerM)} {W.recipes.bleedsShort},{' '}
-                {way.pull === 'none' ? W.recipes.noPull : W.recipes.pulled(way.pull)}; {sayText(way.why)}
+                {figure(way.bleedsPerM)} {W.recipes.bleedsShort}, {pullWords(way)}; {sayText(way.why)}
               </span>
             </span>
             <span className="text-right">
@@ -63,6 +62,11 @@ export function WaysTable({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
       </div>
     </section>
   )
+}
+
+const pullWords = (way: OtherWay): string => {
+  if (way.pull === 'none') return W.recipes.noPull
+  return way.liquidId ? W.recipes.peeled : W.recipes.pulled(way.pull)
 }
 
 function useWayName(): (way: Pick<OtherWay, 'tapeId' | 'liquidId'>) => string {

@@ -1,8 +1,7 @@
 import { useMemo } from 'react'
-import { sayText, type WouldChange as Change } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
 import { useWorkerAnswer } from '../state/useWorkerAnswer'
-import { W } from '../words'
+import { ChangeList } from './ChangeList'
 import type { ChangeAnswer, ChangeQuestion } from './change.worker'
 
 const ASK_AFTER_MS = 150
@@ -15,23 +14,4 @@ export function WouldChange({ hemId }: { hemId: string }) {
   const answer = useWorkerAnswer<ChangeQuestion, ChangeAnswer>(start, question, ASK_AFTER_MS)
   if (answer?.hemId !== hemId) return null
   return <ChangeList list={answer.list} />
-}
-
-export function ChangeList({ list }: { list: readonly Change[] }) {
-  return (
-    <section className="mt-3 border-l-[3px] border-seam pl-2.5">
-      <h3>{W.recipes.wouldChange}</h3>
-      {list.length === 0 ? (
-        <p className="text-sm text-soft">{W.recipes.nothingCheaper}</p>
-      ) : (
-        <ul>
-          {list.map(({ what }) => (
-            <li key={what.code} className="my-0.5">
-              {sayText(what)}
-            </li>
-          ))}
-        </ul>
-      )}
-    </section>
-  )
 }

@@ -3,7 +3,7 @@ import { planJob, sayText, whatWouldChange, type Layer } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
 import { LayerSection, layerWords } from '../drawing/LayerSection'
 import { differences } from '../site/differences'
-import { ChangeList } from './WouldChange'
+import { ChangeList } from './ChangeList'
 
 const job = ternQuaySurvey()
 const plan = planJob(job)

@@ -14,13 +14,18 @@ export function useHouse(): [HouseRules, (change: Partial<HouseRules>) => boolea
   return [house, (change) => edit((facts) => ({ ...facts, house: { ...facts.house, ...change } }))]
 }
 
+interface View {
+  readonly for: string
+  readonly against: string
+}
+
 type Flag = 'sealAlways' | 'stackSeals' | 'holdFirstCoat' | 'liquidOnPanes' | 'provenHand' | 'rollOverEdge'
 
 /** How this contractor works: every way painters differ in, each with what speaks for it and against it. */
 export function HousePanel() {
   const [house, set] = useHouse()
   const flag = (name: Flag, label: string, yes: string, no: string) => (
-    <Viewed view={H.switches[name]}>
+    <Sided sides={H.switches[name]}>
       <ChoiceField
         label={label}
         value={house[name] ? 'yes' : 'no'}
@@ -30,10 +35,10 @@ export function HousePanel() {
         ]}
         onCommit={(value) => set({ [name]: value === 'yes' })}
       />
-    </Viewed>
+    </Sided>
   )
   return (
-    <Panel title={H.title}>
+    <Panel title={H.title} className="lg:col-span-2">
       <KeptRules />
       <Part title={H.edge}>
         <Viewed view={H.schools[house.school]} how={H.schools[house.school].how}>
@@ -46,42 +51,42 @@ export function HousePanel() {
         </Viewed>
         {flag('sealAlways', W.site.seal, W.site.always, W.site.needed)}
         {flag('stackSeals', H.stack, H.stackYes, H.stackNo)}
-        <Viewed view={H.switches.sealantColour}>
+        <Sided sides={H.switches.sealantColour}>
           <ChoiceField
             label={H.sealant}
             value={house.sealantColour}
             options={SEALANT_COLOURS.map((value) => ({ value, text: H.options[value] }))}
             onCommit={(sealantColour) => set({ sealantColour })}
           />
-        </Viewed>
-        <Viewed view={H.switches.sealDry}>
+        </Sided>
+        <Sided sides={H.switches.sealDry}>
           <ChoiceField
             label={H.sealDry}
             value={house.sealDry}
             options={SEAL_DRYNESS.map((value) => ({ value, text: H.options[value] }))}
             onCommit={(sealDry) => set({ sealDry })}
           />
-        </Viewed>
+        </Sided>
         {flag('liquidOnPanes', H.panes, H.panesYes, H.panesNo)}
         {flag('provenHand', H.hand, H.handYes, H.handNo)}
       </Part>
       <Part title={H.laying}>
-        <Viewed view={H.switches.press}>
+        <Sided sides={H.switches.press}>
           <ChoiceField
             label={W.site.press}
             value={house.press}
             options={['thumb', 'tool'] as const}
             onCommit={(press) => set({ press })}
           />
-        </Viewed>
-        <Viewed view={H.switches.runs}>
+        </Sided>
+        <Sided sides={H.switches.runs}>
           <ChoiceField
             label={H.runs}
             value={house.runs}
             options={RUN_WAYS.map((value) => ({ value, text: H.options[value] }))}
             onCommit={(runs) => set({ runs })}
           />
-        </Viewed>
+        </Sided>
         {flag('holdFirstCoat', W.site.hold, W.site.held, W.site.both)}
         {flag('rollOverEdge', H.roller, H.rollerOver, H.rollerOff)}
       </Part>
@@ -104,31 +109,18 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section className="mt-3 border-t border-rule pt-2">
       <h3 className="mb-1">{title}</h3>
-      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-2">{children}</div>
+      <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2 xl:grid-cols-4">{children}</div>
     </section>
   )
 }
 
-/** A choice with what is said for it and against it. */
-function Viewed({
-  view,
-  how,
-  children,
-}: {
-  view: { for: string; against: string }
-  how?: string
-  children: ReactNode
-}) {
+/** A choice of a way, with what is said for it and against it. */
+function Viewed({ view, how, children }: { view: View; how?: string; children: ReactNode }) {
   return (
     <div>
       {children}
       <dl className="mt-0.5 grid grid-cols-[1.1rem_1fr] text-[0.82rem] leading-snug text-soft">
-        {how && (
-          <>
-            <dt aria-hidden>·</dt>
-            <dd>{how}</dd>
-          </>
-        )}
+        {how && <dd className="col-span-2">{how}</dd>}
         <dt title={H.for} aria-label={H.for}>
           +
         </dt>
@@ -138,6 +130,20 @@ function Viewed({
         </dt>
         <dd>{view.against}</dd>
       </dl>
+    </div>
+  )
+}
+
+/** A switch, with what is said for each of its two sides. */
+function Sided({ sides, children }: { sides: readonly [string, string]; children: ReactNode }) {
+  return (
+    <div>
+      {children}
+      <ul className="mt-0.5 text-[0.82rem] leading-snug text-soft">
+        {sides.map((side) => (
+          <li key={side}>{side}</li>
+        ))}
+      </ul>
     </div>
   )
 }
@@ -156,7 +162,7 @@ function Limits({ house, set }: { house: HouseRules; set: (change: Partial<House
   return (
     <section className="mt-3 border-t border-rule pt-2">
       <h3 className="mb-1">{H.limits}</h3>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4 xl:grid-cols-6">
         <NumberField label={W.site.rest} value={house.restHours} onCommit={(restHours) => set({ restHours })} />
         <NumberField
           label={W.site.bleeds}
