@@ -38,3 +38,30 @@ export interface Sealing {
   readonly sealant: Sealant | null
   readonly preferred: boolean
 }
+
+/** What stands in for figures nobody needs, since a rule forbids the candidate. */
+export const NO_RISKS: RecipeRisks = {
+  bleeds: { mean: 0, low: 0, high: 0 },
+  lift: { mean: 0, low: 0, high: 0 },
+  tear: 0,
+  residue: 0,
+  band: 0,
+}
+export const UNPRICED: { readonly cost: RecipeCost; readonly parts: CostParts } = {
+  cost: { material: 0, labour: 0, mending: 0, total: 0 },
+  parts: {
+    tape: 0,
+    seal: 0,
+    cover: 0,
+    lay: 0,
+    sealing: 0,
+    cutIn: 0,
+    pull: 0,
+    bleeds: 0,
+    lift: 0,
+    tear: 0,
+    residue: 0,
+    band: 0,
+    flakes: 0,
+  },
+}

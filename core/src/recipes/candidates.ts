@@ -12,26 +12,42 @@ import { SCHOOLS, type School } from '../survey/types'
 import { said, type Said } from '../words/say'
 import { lightness } from './contrast'
 import { expectedCost } from './expectedCost'
-import type { Candidate, Sealing } from './candidate'
+import { NO_RISKS, UNPRICED, type Candidate, type Sealing } from './candidate'
 import { bleedRule, carryRule, liftLimit, schoolRule, tapeRule } from './hardRules'
 import type { HemContext } from './hemContext'
 import { freehandWay, liquidWays } from './otherWays'
 import type { RecipeRisks } from './recipe'
 import { besidePlaceOf, needsWidthMm, settingOf } from './setting'
 
-/** What two hems must share so that candidates judged for one hold for the other, metre for metre. */
-export const judgingKey = (ctx: HemContext): string =>
-  [
-    ctx.hem.keep,
-    ctx.hem.keepStepId,
-    ctx.hem.stepId,
-    ctx.hem.kind,
-    settingOf(ctx),
-    ctx.hem.radiusMm > 20,
-    ctx.choice?.pressing,
-    ctx.choice?.pull,
+/**
+ * What two hems of a room must share so that candidates judged for one hold for the other, metre for metre: not the
+ * face itself, but all that decides of it. Panes are each judged for themselves, by their corners.
+ */
+export function judgingKey(ctx: HemContext): string {
+  const { hem, keepFace: face, keepFinish: finish, choice } = ctx
+  const setting = settingOf(ctx)
+  return [
+    setting === 'panes' ? hem.id : setting,
+    hem.stepId,
+    hem.kind,
+    hem.radiusMm > 20,
+    hem.keepStepId === null,
+    NARROW.test(hem.paint),
+    face.material,
+    face.texture,
+    face.dusty,
+    finish.soundness,
+    finish.crossCut,
+    finish.tool,
+    finish.ageRefMin,
+    ctx.keepSwatch,
+    ctx.keepPaintAtHand,
+    ctx.glassM2PerM,
+    choice?.pressing,
+    choice?.pull,
     ctx.layAt,
   ].join('|')
+}
 
 /** Every way with everything on the shelf, judged for one metre of a hem. */
 export function judgeCandidates(ctx: HemContext): Candidate[] {
@@ -114,31 +130,16 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
 }
 
 function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: TapeFacts): Candidate {
-  const { tape, roll, cover, pull } = facts
+  const { tape, roll, cover, pull, tackMm: tacks } = facts
   const { seal, sealant } = sealing
   const pressing: Pressing = ctx.choice?.pressing ?? ctx.house.press
-  const stroke = strokeOf(ctx)
   const setup = edgeSetup(ctx, tape, seal, pressing)
-  const risks: RecipeRisks = {
-    bleeds: asSeen(ctx, bleedsPerMetre(setup)),
-    lift: facts.lift,
-    tear: tearPerMetre(ctx.coating.sheen, seal, pull, true),
-    residue: residuePerMetre(facts.used),
-    band:
-      ctx.step.tool === 'roller' && stroke !== 'roller'
-        ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch))
-        : 0,
-  }
-  const { cost, parts } = expectedCost(ctx, {
-    tape,
-    roll,
-    seal,
-    sealant,
-    liquid: null,
-    cover,
-    tackMm: facts.tackMm,
-    risks,
-  })
+  const rule = (tape.retired ? said('out.retired') : null) ?? schoolRule(ctx, school, tape, sealing, pull) ?? facts.rule
+  // What a rule forbids is not priced: most candidates end here.
+  const risks = rule ? NO_RISKS : tapeRisks(ctx, setup, facts)
+  const { cost, parts } = rule
+    ? UNPRICED
+    : expectedCost(ctx, { tape, roll, seal, sealant, liquid: null, cover, tackMm: tacks, risks })
   return {
     way: ctx.step.tool === 'spray' ? 'mask and spray' : 'tape',
     school,
@@ -149,26 +150,32 @@ function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: Tap
     sealant,
     preferred: sealing.preferred,
     pressing,
-    stroke,
+    stroke: setup.stroke,
     pull,
     setup,
     cover,
-    tackMm: facts.tackMm,
+    tackMm: tacks,
     safeAgeRefMin: facts.safeAge,
     risks,
     costPerM: cost,
     costParts: parts,
-    ruledOut:
-      (tape.retired ? said('out.retired') : null) ??
-      schoolRule(ctx, school, tape, sealing, pull) ??
-      facts.rule ??
-      bleedRule(ctx, risks) ??
-      (facts.inKit ? null : said('out.not_in_kit')),
+    ruledOut: rule ?? bleedRule(ctx, risks) ?? (facts.inKit ? null : said('out.not_in_kit')),
   }
 }
 
+const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts): RecipeRisks => ({
+  bleeds: asSeen(ctx, bleedsPerMetre(setup)),
+  lift: facts.lift,
+  tear: tearPerMetre(ctx.coating.sheen, setup.seal, facts.pull, true),
+  residue: residuePerMetre(facts.used),
+  band:
+    ctx.step.tool === 'roller' && setup.stroke !== 'roller'
+      ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch))
+      : 0,
+})
+
 /** Share of bleeds that are seen where the tape's edge lies tucked under the skirting. From memory. */
-const TUCKED_SHARE = 0.01
+const TUCKED_SHARE = 0.002
 
 /** Round panes every corner is one more place to slip; tucked under a skirting the edge hardly matters. */
 function asSeen(ctx: HemContext, edge: Estimate): Estimate {

@@ -9,7 +9,7 @@ import { judgeCandidates, scored } from './candidates'
 import type { HemContext } from './hemContext'
 import { recipeLayers } from './layers'
 import { nothingSafe } from './nothingSafe'
-import type { CostParts, OtherWay, Recipe, RecipeAnswer } from './recipe'
+import type { CostParts, OtherWay, Recipe, RecipeAnswer, RuledOut } from './recipe'
 import { recipeCautions } from './recipeCautions'
 import { recipeSteps, sealDryMin, STAND_OFF_MM } from './recipeSteps'
 import { reasonsFor } from './reasonsFor'
@@ -36,7 +36,7 @@ export function chooseRecipe(
   judged: readonly Candidate[] = judgeCandidates(ctx),
   few: Picked | null = null,
 ): RecipeAnswer {
-  const safe = [...safeOf(judged)].sort(byCost)
+  const safe = safeOf(judged)
   const outside = safe.some((each) => each.ruledOut !== null)
   const chosen = ctx.choice ? chosenOf(ctx.choice, judged) : undefined
   const pick =
@@ -53,18 +53,7 @@ export function chooseRecipe(
         }),
       ]
     : []
-  const ruledOut = judged.flatMap((each) =>
-    each.ruledOut
-      ? [
-          {
-            school: each.school,
-            tapeId: each.tape?.id ?? null,
-            liquidId: each.liquid?.id ?? null,
-            why: each.ruledOut,
-          },
-        ]
-      : [],
-  )
+  const ruledOut = ruledOutOf(judged)
   if (!pick) return { safe: false, ...nothingSafe(ctx, judged), ruledOut }
   const others = safe
     .filter((each) => each !== pick.candidate)
@@ -84,11 +73,33 @@ export function chooseRecipe(
   }
 }
 
-/** What is safe of what was judged. A kit is a wish: where nothing in it is safe, what is safe beside it comes in. */
+/** Hems along the same faces share their candidates; what is safe of them is looked up once. */
+const safeOnce = new WeakMap<readonly Candidate[], readonly Candidate[]>()
+const ruledOutOnce = new WeakMap<readonly Candidate[], readonly RuledOut[]>()
+
+/**
+ * What is safe of what was judged, cheapest first. A kit is a wish: where nothing in it is safe, what is safe beside
+ * it comes in.
+ */
 export function safeOf(judged: readonly Candidate[]): readonly Candidate[] {
+  const known = safeOnce.get(judged)
+  if (known) return known
   const inKit = judged.filter((each) => each.ruledOut === null)
   const taped = inKit.some((each) => each.tape)
-  return taped ? inKit : [...inKit, ...judged.filter((each) => each.ruledOut?.code === 'out.not_in_kit')]
+  const beside = taped ? [] : judged.filter((each) => each.ruledOut?.code === 'out.not_in_kit')
+  const safe = [...inKit, ...beside].sort(byCost)
+  safeOnce.set(judged, safe)
+  return safe
+}
+
+function ruledOutOf(judged: readonly Candidate[]): readonly RuledOut[] {
+  const known = ruledOutOnce.get(judged)
+  if (known) return known
+  const list = judged.flatMap(({ ruledOut: why, school, tape, liquid }): RuledOut[] =>
+    why ? [{ school, tapeId: tape?.id ?? null, liquidId: liquid?.id ?? null, why }] : [],
+  )
+  ruledOutOnce.set(judged, list)
+  return list
 }
 
 /** A candidate and why it was taken. */
@@ -162,8 +173,10 @@ const isOfSchool = (ctx: HemContext, each: Candidate, school: School): boolean =
 
 /** The cheapest, among those in the colour the house wants where there are any. */
 function cheapestOf(list: readonly Candidate[]): Candidate | undefined {
-  const preferred = list.filter((each) => each.preferred)
-  return [...(preferred.length > 0 ? preferred : list)].sort(byCost)[0]
+  let best: Candidate | undefined
+  for (const each of list)
+    if (!best || (each.preferred === best.preferred ? byCost(each, best) < 0 : each.preferred)) best = each
+  return best
 }
 
 /** Another safe way, with the part of its cost that differs most. */
@@ -198,11 +211,12 @@ const PART_WORDS: Record<keyof CostParts, string> = {
   flakes: 'sanding out flakes',
 }
 
+const COST_PARTS = Object.keys(PART_WORDS) as (keyof CostParts)[]
+
 /** Which part of the cost sets two ways apart the most. */
 function mainDifference(ctx: HemContext, each: Candidate, pick: Candidate): Said {
-  const parts = Object.keys(PART_WORDS) as (keyof CostParts)[]
   const gap = (part: keyof CostParts) => each.costParts[part] - pick.costParts[part]
-  const main = parts.reduce((most, part) => (Math.abs(gap(part)) > Math.abs(gap(most)) ? part : most))
+  const main = COST_PARTS.reduce((most, part) => (Math.abs(gap(part)) > Math.abs(gap(most)) ? part : most))
   const minor = (gap(main) * ctx.hem.lengthMm) / 1000
   if (Math.abs(minor) < 0.5) return said('other.alike')
   return said(minor > 0 ? 'other.more' : 'other.less', {

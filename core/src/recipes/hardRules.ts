@@ -11,7 +11,8 @@ import type { RecipeRisks } from './recipe'
 
 /**
  * Hard rules: what no price makes good. Each gives the first thing a foreman would object to, or null. Texts are
- * written out only for what is ruled out: most candidates are judged for nothing but their numbers.
+ * written out only for what is ruled out: most candidates are judged for nothing but their numbers. They never name the
+ * face: hems along faces that are alike share their candidates.
  */
 
 /** Rules on how the edge is made. */
@@ -22,19 +23,18 @@ export function schoolRule(
   { seal, sealant }: Sealing,
   pull: 'wet' | 'dry',
 ): Said | null {
-  const face = ctx.keepWords
   if (seal !== 'none' && ctx.keepFace.material === 'carpet') return said('out.seal_carpet')
   if (tape.edge === 'barrier') {
     if (ctx.keepFace.material === 'carpet') return said('out.barrier_carpet')
     if (school === 'barrier edge') {
       if (ctx.coating.base === 'solvent') return said('out.barrier_solvent')
-      if (ctx.keepFace.dusty) return said('out.barrier_dust', { face })
+      if (ctx.keepFace.dusty) return said('out.barrier_dust')
     } else if (!ctx.house.stackSeals) return said('out.no_stack')
   }
-  if (seal === 'own colour' && !ctx.keepPaintAtHand) return said('out.no_own_paint', { face })
+  if (seal === 'own colour' && !ctx.keepPaintAtHand) return said('out.no_own_paint')
   if (seal === 'wiped sealant') {
     if (!sealant) return said(ctx.shelf.sealants.length ? 'out.flat_cracks' : 'out.no_sealant')
-    if (isFullSkim(ctx)) return said('out.full_skim', { face })
+    if (isFullSkim(ctx)) return said('out.full_skim')
     if (pull === 'dry') return said('out.bead_dry')
   }
   return null
@@ -48,19 +48,18 @@ export function tapeRule(
   safeAge: number | null,
   used: number,
 ): Said | null {
-  const { house, keepWords: face } = ctx
+  const { house } = ctx
   const grip = () => figure(tape.gripN25)
   const limit = liftLimit(ctx)
   if (lift.mean > limit && lift.mean <= house.maxLift) {
     return said('out.lead_lift', {
       grip: grip(),
-      face,
       lift: figure(lift.mean * 100),
       limit: figure(limit * 100),
     })
   }
-  if (safeAge === null) return said('out.never_safe', { grip: grip(), face, soundness: ctx.keepFinish.soundness })
-  if (lift.mean > house.maxLift) return said('out.lift', { grip: grip(), face, lift: figure(lift.mean * 100) })
+  if (safeAge === null) return said('out.never_safe', { grip: grip(), soundness: ctx.keepFinish.soundness })
+  if (lift.mean > house.maxLift) return said('out.lift', { grip: grip(), lift: figure(lift.mean * 100) })
   if (used > STAY_MARGIN.value) {
     const label = stayDaysOf(tape, ctx.outdoors)
     return said('out.stay', { need: figure(used * label), label: figure(label) })

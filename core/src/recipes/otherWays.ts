@@ -1,16 +1,13 @@
 import { bandPerMetre } from '../risk/banding'
 import { gentleStroke } from '../risk/bleed'
-import type { Estimate } from '../risk/normal'
 import { handSlipsPerMetre, PEEL_FAULTS, PEEL_STRINGS } from '../risk/slips'
 import { said, type Said } from '../words/say'
-import type { Candidate } from './candidate'
+import { NO_RISKS, UNPRICED, type Candidate } from './candidate'
 import { bleedRule } from './hardRules'
 import { lightness } from './contrast'
 import { expectedCost } from './expectedCost'
 import type { HemContext } from './hemContext'
 import type { RecipeRisks } from './recipe'
-
-const NO_LIFT: Estimate = { mean: 0, low: 0, high: 0 }
 
 /** What ways without tape share: nothing grips, nothing is sealed, nothing hangs from an edge. */
 const TAPELESS = {
@@ -32,11 +29,9 @@ export function liquidWays(ctx: HemContext): Candidate[] {
   return ctx.shelf.liquids.map((liquid): Candidate => {
     const fault = PEEL_FAULTS[liquid.how].value
     const risks: RecipeRisks = {
+      ...NO_RISKS,
       bleeds: { mean: fault, low: fault / 2, high: 2 * fault },
-      lift: NO_LIFT,
       tear: PEEL_STRINGS[liquid.how],
-      residue: 0,
-      band: 0,
     }
     const { cost, parts } = expectedCost(ctx, { ...TAPELESS, liquid, risks })
     return {
@@ -63,31 +58,28 @@ function liquidRule(ctx: HemContext, retired: boolean, yellows: boolean, risks: 
 
 /** The line cut by hand. */
 export function freehandWay(ctx: HemContext): Candidate {
+  const rule = handRule(ctx)
+  if (rule) return { ...BY_HAND, risks: NO_RISKS, costPerM: UNPRICED.cost, costParts: UNPRICED.parts, ruledOut: rule }
   const risks: RecipeRisks = {
+    ...NO_RISKS,
     bleeds: handSlipsPerMetre(ctx.hem.kind, ctx.keepFace.texture, ctx.visibility),
-    lift: NO_LIFT,
-    tear: 0,
-    residue: 0,
     // A hand cuts with a brush, whatever fills the field.
     band: ctx.step.tool === 'roller' ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch)) : 0,
   }
   const { cost, parts } = expectedCost(ctx, { ...TAPELESS, liquid: null, risks })
-  return {
-    ...TAPELESS,
-    way: 'freehand',
-    school: 'freehand',
-    liquid: null,
-    stroke: 'along',
-    pull: 'none',
-    risks,
-    costPerM: cost,
-    costParts: parts,
-    ruledOut: freehandRule(ctx, risks),
-  }
+  return { ...BY_HAND, risks, costPerM: cost, costParts: parts, ruledOut: bleedRule(ctx, risks, 'out.slips') }
 }
 
-function freehandRule(ctx: HemContext, risks: RecipeRisks): Said | null {
+const BY_HAND = {
+  ...TAPELESS,
+  way: 'freehand',
+  school: 'freehand',
+  liquid: null,
+  stroke: 'along',
+  pull: 'none',
+} as const
+
+function handRule(ctx: HemContext): Said | null {
   if (!ctx.house.provenHand) return said('out.no_hand')
-  if (ctx.step.tool === 'spray') return said('out.hand_spray')
-  return bleedRule(ctx, risks, 'out.slips')
+  return ctx.step.tool === 'spray' ? said('out.hand_spray') : null
 }
