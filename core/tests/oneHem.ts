@@ -1,0 +1,51 @@
+import {
+  newRoom,
+  OUTLINE_TEMPLATES,
+  planJob,
+  sayText,
+  STARTER_SHELF,
+  type HouseRules,
+  type Job,
+  type PaintStep,
+  type Recipe,
+  type RecipeAnswer,
+  type Room,
+  type Shelf,
+} from '../src/index'
+import { ternQuaySurvey } from '../../demo'
+
+/** Small jobs of one made-up room in steady air, for tests that ask what one hem gets. */
+const base = ternQuaySurvey()
+export const PLAIN_ROOM = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
+export const [CEILING, TRIM, WALLS] = PLAIN_ROOM.steps as [PaintStep, PaintStep, PaintStep]
+
+export interface OneRoom {
+  readonly room?: Partial<Room>
+  readonly house?: Partial<HouseRules>
+  readonly shelf?: Partial<Shelf>
+}
+
+export const jobOf = ({ room = {}, house = {}, shelf = {} }: OneRoom = {}): Job => ({
+  ...base,
+  air: { tempC: 21, rh: 50, windows: 'shut', outside: null },
+  house: { ...base.house, ...house },
+  shelf: { ...STARTER_SHELF, ...shelf },
+  rooms: [{ ...PLAIN_ROOM, ...room }],
+})
+
+export function answerOf(setup: OneRoom, key: string): RecipeAnswer {
+  const answer = planJob(jobOf(setup)).recipes.find((each) => each.hemId === `r/${key}`)
+  if (!answer) throw new Error(`no hem ${key}`)
+  return answer
+}
+
+export function recipeOf(setup: OneRoom, key: string): Recipe {
+  const answer = answerOf(setup, key)
+  if (!answer.safe) throw new Error(answer.reasons.map(sayText).join(' '))
+  return answer
+}
+
+export const stepCodes = (recipe: Recipe): string[] => recipe.steps.map((each) => each.code)
+export const layerKinds = (recipe: Recipe): string[] => recipe.layers.map((each) => each.kind)
+export const tapeOfRecipe = (recipe: Recipe) => STARTER_SHELF.tapes.find((each) => each.id === recipe.tapeId)!
+export const spoken = (recipe: Recipe): string => recipe.steps.map(sayText).join(' ')

@@ -1,0 +1,222 @@
+import { planJob, sayText, STARTER_SHELF, USUAL_FACES, type Face, type PaintStep } from '../src/index'
+import {
+  answerOf,
+  CEILING,
+  jobOf,
+  PLAIN_ROOM,
+  recipeOf,
+  spoken,
+  stepCodes,
+  tapeOfRecipe,
+  TRIM,
+  WALLS,
+  type OneRoom,
+} from './oneHem'
+
+/** Every school and switch of the house rules, on one hem where it can be seen. Common practice, no published source. */
+const CEIL = 'wall:w1|ceiling'
+const rough: Face = { ...USUAL_FACES.ceiling, texture: 'heavy spray' }
+const on = (face: Face, house: OneRoom['house'] = {}, steps: readonly PaintStep[] = [WALLS]): OneRoom => ({
+  room: { ceiling: face, steps },
+  house,
+})
+
+describe('schools', () => {
+  test('wiped sealant on heavy texture, pulled wet', () => {
+    expect(recipeOf(on(rough), CEIL)).toMatchObject({ school: 'wiped sealant', seal: 'wiped sealant', pull: 'wet' })
+  })
+  test('own colour where it is held; nobody holding it, glaze stands in and says so', () => {
+    const held = recipeOf(on({ ...rough, paintAtHand: true }, { school: 'own-colour seal' }), CEIL)
+    expect(held).toMatchObject({ school: 'own-colour seal', seal: 'own colour' })
+    const glazed = recipeOf(on(rough, { school: 'own-colour seal' }), CEIL)
+    expect(glazed.seal).toBe('clear glaze')
+    expect(glazed.reasons[0]!.code).toBe('why.glaze_instead')
+    expect(glazed.ruledOut.map((each) => each.why.code)).toContain('out.no_own_paint')
+  })
+  test('clear glaze as the house way', () => {
+    expect(recipeOf(on(rough, { school: 'clear glaze' }), CEIL)).toMatchObject({
+      school: 'clear glaze',
+      sealDryMin: 15,
+    })
+  })
+  test('barrier edge alone on light texture; dust and solvent paint stop it', () => {
+    const light: Face = { ...rough, texture: 'light spray' }
+    const house = { school: 'barrier edge', sealAlways: true } as const
+    expect(recipeOf(on(light, house), CEIL)).toMatchObject({ school: 'barrier edge', seal: 'none' })
+    const dusty = answerOf(on({ ...light, dusty: true }, house), CEIL)
+    expect(dusty.ruledOut.map((each) => each.why.code)).toContain('out.barrier_dust')
+  })
+  test('plain tape under the gun on a smooth hard face; a brushed step is not its place', () => {
+    const smooth: Face = { ...USUAL_FACES.trim }
+    const room = { skirting: { ...PLAIN_ROOM.skirting!, face: smooth }, steps: [{ ...WALLS, tool: 'spray' as const }] }
+    const sprayed = recipeOf({ room, house: { school: 'plain, sprayed', sealAlways: true } }, 'wall:w1|skirting')
+    expect(sprayed).toMatchObject({ school: 'plain, sprayed', seal: 'none', way: 'mask and spray' })
+    const rolled = recipeOf(on(rough, { school: 'plain, sprayed' }), CEIL)
+    expect(rolled.reasons[0]!.code).toBe('why.school_fallback')
+  })
+  test('freehand wants a proven hand; straight trim at strong contrast is not for it, a pale ceiling line is', () => {
+    const house = { school: 'freehand' } as const
+    expect(recipeOf(on(USUAL_FACES.ceiling, house), CEIL).way).toBe('tape')
+    const pale: PaintStep = { ...WALLS, colour: 'Off-white', swatch: '#f4f0e6' }
+    const proven = { ...house, provenHand: true }
+    const hand = recipeOf(on({ ...USUAL_FACES.ceiling, texture: 'smooth' }, proven, [pale]), CEIL)
+    expect(hand).toMatchObject({ way: 'freehand', pull: 'none', tapeId: null, widthMm: 0 })
+    expect(stepCodes(hand)).toEqual(['step.hand', 'step.coat'])
+    expect(hand.risks.band).toBeGreaterThan(0)
+    const dark: PaintStep = { ...WALLS, swatch: '#22303a' }
+    const trim = recipeOf({ room: { steps: [dark] }, house: proven }, 'wall:w1|skirting')
+    expect(trim.way).toBe('tape')
+    expect(trim.ruledOut.map((each) => each.why.code)).toContain('out.slips')
+  })
+})
+
+describe('switches', () => {
+  test('stacked: on texture a barrier edge is sealed as well; without the rule it never is', () => {
+    const stacked = recipeOf(on(rough, { stackSeals: true }), CEIL)
+    expect(tapeOfRecipe(stacked).edge).toBe('barrier')
+    expect(['own colour', 'clear glaze']).toContain(stacked.seal)
+    expect(stacked.reasons[0]!.code).toBe('why.stacked')
+    const smooth = recipeOf(on({ ...rough, texture: 'smooth' }, { stackSeals: true }), CEIL)
+    expect(smooth.seal).toBe('none')
+    const never = answerOf(on(rough), CEIL)
+    expect(never.ruledOut.map((each) => each.why.code)).toContain('out.no_stack')
+  })
+  test('seal always, or where pressing would bleed', () => {
+    const smooth: Face = { ...USUAL_FACES.ceiling, texture: 'smooth', material: 'wood' }
+    expect(recipeOf(on(smooth), CEIL).seal).toBe('none')
+    expect(recipeOf(on(smooth, { sealAlways: true }), CEIL).seal).toBe('wiped sealant')
+  })
+  test('sealant white between whites, or clear always', () => {
+    const white: PaintStep = { ...WALLS, colour: 'White', swatch: '#ffffff' }
+    const ceiling: Face = { ...rough, colour: 'Ceiling white', swatch: '#ffffff' }
+    const colourOf = (house: OneRoom['house'], step = white) => {
+      const id = recipeOf(on(ceiling, house, [step]), CEIL).sealantId
+      return STARTER_SHELF.sealants.find((each) => each.id === id)!.colour
+    }
+    expect(colourOf({})).toBe('white')
+    expect(colourOf({ sealantColour: 'clear' })).toBe('clear')
+    expect(colourOf({}, WALLS)).toBe('clear')
+  })
+  test('where clear is the rule and only white is there, no bead is laid', () => {
+    const sealants = STARTER_SHELF.sealants.filter((each) => each.colour === 'white')
+    const setup = on(rough, { sealantColour: 'clear' })
+    expect(recipeOf({ ...setup, shelf: { sealants } }, CEIL).seal).not.toBe('wiped sealant')
+    expect(recipeOf({ ...on(rough), shelf: { sealants } }, CEIL).seal).toBe('wiped sealant')
+  })
+  test('a dried seal touch-dry, or dry through', () => {
+    const own = { ...rough, paintAtHand: true }
+    const dry = (sealDry: 'touch' | 'through', school: 'own-colour seal' | 'clear glaze') =>
+      recipeOf(on(own, { school, sealDry }), CEIL).sealDryMin
+    expect(dry('through', 'own-colour seal')).toBeGreaterThan(dry('touch', 'own-colour seal'))
+    expect([dry('touch', 'clear glaze'), dry('through', 'clear glaze')]).toEqual([15, 60])
+  })
+  test('first coat held off, or both onto the tape', () => {
+    expect(recipeOf(on(rough, { holdFirstCoat: true }), CEIL).standOffMm).toBe(1.5)
+    expect(recipeOf(on(rough, { holdFirstCoat: false }), CEIL).standOffMm).toBe(0)
+  })
+  test('roller kept off the edge: the brush takes over, and a band is counted; more on dark gloss', () => {
+    const off = recipeOf(on(rough, { rollOverEdge: false }), CEIL)
+    expect(off.stroke).toBe('outward')
+    expect(off.risks.band).toBeGreaterThan(0)
+    expect(spoken(off)).toMatch(/kept off the tape/)
+    expect(recipeOf(on(rough), CEIL)).toMatchObject({ stroke: 'roller', risks: { band: 0 } })
+    const darkGloss = recipeOf(
+      on(rough, { rollOverEdge: false }, [{ ...WALLS, coatingId: 'bell-semi', swatch: '#111111' }]),
+      CEIL,
+    )
+    expect(darkGloss.risks.band).toBeGreaterThan(2 * off.risks.band)
+  })
+  test('tool or thumb: the thumb leaves a little more', () => {
+    const bare: Face = { ...USUAL_FACES.ceiling, texture: 'stipple' }
+    const bleeds = (press: 'tool' | 'thumb') =>
+      recipeOf(on(bare, { press, school: 'barrier edge', sealAlways: true }), CEIL).risks.bleeds.mean
+    expect(bleeds('thumb')).toBeGreaterThan(bleeds('tool'))
+    expect(spoken(recipeOf(on(bare, { press: 'thumb' }), CEIL))).toContain('with the thumb')
+  })
+  test('one run or short pieces: pieces take longer and a little more tape', () => {
+    const [run, pieces] = (['one run', 'short pieces'] as const).map((runs) => recipeOf(on(rough, { runs }), CEIL))
+    expect(pieces!.costParts.lay).toBeGreaterThan(run!.costParts.lay)
+    expect(pieces!.costParts.tape).toBeCloseTo(run!.costParts.tape * (1 + 25 / 1200), 9)
+    expect([stepCodes(run!), stepCodes(pieces!)].map((codes) => codes.includes('step.run_short'))).toEqual([
+      false,
+      true,
+    ])
+    const load = (runs: 'one run' | 'short pieces') => planJob(jobOf(on(rough, { runs }))).load.tapes
+    const tabs = (runs: 'one run' | 'short pieces') => load(runs).reduce((sum, line) => sum + line.tabsMm, 0)
+    expect(tabs('short pieces')).toBeGreaterThan(tabs('one run'))
+  })
+})
+
+describe('four opinions on the pull', () => {
+  const pulled = (pull: 'wet' | 'dry' | 'soonest' | 'either', coatingId: string) => {
+    const smooth: Face = { ...USUAL_FACES.ceiling, texture: 'smooth' }
+    return recipeOf(on(smooth, { pull }, [{ ...WALLS, coatingId }]), CEIL)
+  }
+  test('wet, dry and soonest say it outright; either looks at the film', () => {
+    expect((['wet', 'dry', 'soonest'] as const).map((pull) => pulled(pull, 'quay-satin').pull)).toEqual([
+      'wet',
+      'dry',
+      'wet',
+    ])
+    expect(pulled('either', 'quay-matt').pull).toBe('dry')
+    expect(pulled('either', 'quay-satin').pull).toBe('wet')
+    expect(pulled('either', 'quay-satin').reasons.map(sayText).join(' ')).toMatch(/satin film stretches once dry/)
+    expect(pulled('soonest', 'quay-satin').reasons.map((each) => each.code)).toContain('why.pull_soonest')
+  })
+  test('dry: sheen is scored first, flat is not', () => {
+    expect([pulled('dry', 'quay-satin').score, pulled('dry', 'quay-matt').score]).toEqual([true, false])
+  })
+  test('a dry house lays no wiped bead: dried, it tears the film', () => {
+    const recipe = recipeOf(on(rough, { pull: 'dry' }), CEIL)
+    expect(recipe.seal).not.toBe('wiped sealant')
+    expect(recipe.ruledOut.map((each) => each.why.code)).toContain('out.bead_dry')
+  })
+})
+
+describe('a way chosen by hand', () => {
+  const choose = (
+    choice: Partial<{ pressing: 'thumb' | 'tool' | null; pull: 'wet' | 'dry' | null }>,
+    school = 'barrier edge',
+  ) =>
+    ({
+      room: {
+        ceiling: { ...USUAL_FACES.ceiling, texture: 'smooth' as const },
+        steps: [CEILING, WALLS],
+        choices: [
+          {
+            edge: CEIL,
+            school: school as 'barrier edge',
+            tapeId: 'lapwing-soft',
+            pressing: null,
+            pull: null,
+            reason: 'left over',
+            ...choice,
+          },
+        ],
+      },
+    }) satisfies OneRoom
+  test('keeps its reason, its pressing and its pull', () => {
+    const recipe = recipeOf(choose({ pressing: 'thumb', pull: 'dry' }), CEIL)
+    expect(recipe).toMatchObject({ tapeId: 'lapwing-soft', pressing: 'thumb', pull: 'dry' })
+    expect(sayText(recipe.reasons[0]!)).toContain('left over')
+  })
+  test('a dry pull among wet ones gets a task of its own, later than the wet round', () => {
+    const plan = planJob(jobOf(choose({ pull: 'dry' })))
+    const round = plan.rounds.find((each) => each.stepId === 's3' && each.hemIds.includes(`r/${CEIL}`))!
+    expect(round.pulls.map((pull) => pull.manner)).toEqual(['wet', 'dry'])
+    const at = (id: string) => plan.placed.find((each) => each.taskId === id)!.from
+    expect(at(`${round.id}/pull-dry`)).toBeGreaterThan(at(`${round.id}/pull`) + 120)
+    const spans = plan.pulls.find((pull) => pull.taskId === `${round.id}/pull-dry`)!.spans.map((span) => span.kind)
+    expect(spans).not.toContain('wet')
+  })
+  test('is challenged when the facts make it unsafe, and something safe is taken', () => {
+    const setup = choose({})
+    const chalky = {
+      ...setup,
+      room: { ...setup.room, steps: [TRIM, WALLS], ceiling: { ...setup.room.ceiling, dusty: true } },
+    }
+    const recipe = recipeOf(chalky, CEIL)
+    expect(recipe.reasons[0]!.code).toBe('why.choice_unsafe')
+    expect(recipe.tapeId).not.toBe('lapwing-soft')
+  })
+})
