@@ -12,7 +12,7 @@ test('a hem opens on the Bench, is turned, and its settings go back with a reaso
   await page.getByRole('link', { name: 'Open on the Bench' }).click()
   await expect(page.getByRole('heading', { name: 'Bench', level: 1 })).toBeVisible()
   await expect(page.getByLabel('Texture')).toHaveValue('heavy spray')
-  await page.getByLabel('Seal', { exact: true }).selectOption('own colour')
+  await page.getByLabel('Seal', { exact: true }).selectOption('clear glaze')
   await page.getByLabel('Why').fill('no sealant in this house')
   await page.getByRole('button', { name: 'Use on this hem' }).click()
   await expect(page.getByText('Chosen by hand: no sealant in this house.')).toBeVisible()

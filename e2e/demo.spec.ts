@@ -21,7 +21,7 @@ test('changing the house way judges every hem anew, and undo brings it back', as
   await page.goto(`${server.url}/jobs/tern-quay/recipes?hem=${encodeURIComponent('practice1/wall:w1|ceiling')}`)
   const card = page.getByLabel('wall A, ceiling line', { exact: true }).first()
   await expect(card).toContainText('wiped almost off')
-  await page.getByRole('button', { name: 'own-colour seal' }).click()
+  await page.getByLabel('House way').selectOption('own-colour seal')
   await expect(card).toContainText('clear glaze')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(card).toContainText('wiped almost off')

@@ -176,7 +176,7 @@ export const W = {
     bleed: 'Bleed',
     liftRisk: 'Lift',
     per: '/m',
-    change: 'House rules',
+    allRules: 'All house rules',
     sources: 'Where the figures come from',
     noSeal: 'no seal',
     byHand: 'cut by hand',

@@ -1,24 +1,40 @@
+import { Link } from 'react-router'
 import { SCHOOLS } from '@crisp-hem/core'
 import { useEdit, useFacts } from '../state/useJob'
+import { ChoiceField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { Switch } from '../ui/Tabs'
 import { W } from '../words'
 
-/** The house's way of making an edge: every hem is judged anew when it changes. */
+/** The house's way of making an edge, with what speaks for it and against it: every hem is judged anew when it changes. */
 export function SchoolSwitch() {
-  const { house } = useFacts()
+  const { house, id } = useFacts()
   const edit = useEdit()
+  const view = W.house.schools[house.school]
   return (
     <Panel>
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h2>{W.recipes.school}</h2>
-        <Switch
-          label={W.recipes.school}
-          value={house.school}
-          options={SCHOOLS.map((value) => ({ value, text: value }))}
-          onChange={(school) => edit((facts) => ({ ...facts, house: { ...facts.house, school } }))}
-        />
-        <p className="text-sm text-soft">{W.house.schools[house.school].how}</p>
+      <div className="grid gap-x-5 gap-y-1 sm:grid-cols-[190px_minmax(0,1fr)]">
+        <div>
+          <ChoiceField
+            label={W.recipes.school}
+            value={house.school}
+            options={SCHOOLS}
+            onCommit={(school) => edit((facts) => ({ ...facts, house: { ...facts.house, school } }))}
+          />
+          <Link className="mt-1 inline-block text-sm underline" to={`/jobs/${id}/site`}>
+            {W.recipes.allRules}
+          </Link>
+        </div>
+        <dl className="grid grid-cols-[1.1rem_1fr] content-center text-sm text-soft">
+          <dd className="col-span-2 text-ink">{view.how}</dd>
+          <dt title={W.house.for} aria-label={W.house.for}>
+            +
+          </dt>
+          <dd>{view.for}</dd>
+          <dt title={W.house.against} aria-label={W.house.against}>
+            −
+          </dt>
+          <dd>{view.against}</dd>
+        </dl>
       </div>
     </Panel>
   )

@@ -8,7 +8,7 @@ interface SwitchProps<T extends string> {
 /** A few ways to look at the same thing, one pressed. */
 export function Switch<T extends string>({ label, value, options, onChange }: SwitchProps<T>) {
   return (
-    <div role="group" aria-label={label} className="inline-flex border border-ink/70">
+    <div role="group" aria-label={label} className="inline-flex flex-wrap border border-ink/70">
       {options.map((option) => (
         <button
           key={option.value}

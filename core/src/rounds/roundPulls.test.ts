@@ -1,0 +1,44 @@
+import { dryOnly, peelWindow, type PullSpan } from '../cure/pullWindow'
+import type { Recipe } from '../recipes/recipe'
+import { mannerOf, roundPulls } from './roundPulls'
+
+const recipe = (way: Recipe['way'], pull: Recipe['pull'], pullAfterH = 0) => ({ way, pull, pullAfterH }) as Recipe
+const recipes = new Map([
+  ['a', recipe('tape', 'wet')],
+  ['b', recipe('tape', 'dry')],
+  ['c', recipe('liquid mask', 'dry', 24)],
+  ['d', recipe('freehand', 'none')],
+  ['e', recipe('liquid mask', 'dry', 30)],
+])
+
+test('a round has a task for each way its hems come off; lines cut by hand have none', () => {
+  expect(roundPulls('r', ['a', 'b', 'c', 'd', 'e'], recipes)).toEqual([
+    { manner: 'wet', taskId: 'r/pull', hemIds: ['a'], afterH: 0 },
+    { manner: 'dry', taskId: 'r/pull-dry', hemIds: ['b'], afterH: 0 },
+    { manner: 'peel', taskId: 'r/peel', hemIds: ['c', 'e'], afterH: 30 },
+  ])
+  expect(roundPulls('r', ['b'], recipes).map((pull) => pull.taskId)).toEqual(['r/pull'])
+  expect(roundPulls('r', ['d', 'nobody'], recipes)).toEqual([])
+  expect(mannerOf(undefined)).toBeNull()
+})
+
+test('left to dry on purpose, the wet span is one more to wait through', () => {
+  const spans: PullSpan[] = [
+    { kind: 'too wet', from: 0, to: 5, endedBy: 'settled' },
+    { kind: 'wet', from: 5, to: 20, endedBy: 'open time' },
+    { kind: 'tacky', from: 20, to: 300, endedBy: 'hard dry' },
+    { kind: 'dry', from: 300, to: null, endedBy: null },
+  ]
+  expect(dryOnly(spans)).toEqual([
+    { kind: 'too wet', from: 0, to: 20, endedBy: 'open time' },
+    { kind: 'tacky', from: 20, to: 300, endedBy: 'hard dry' },
+    { kind: 'dry', from: 300, to: null, endedBy: null },
+  ])
+})
+
+test('a mask is left alone until it may be cut, and then for as long as one likes', () => {
+  expect(peelWindow(100, 1600).map((span) => [span.kind, span.from, span.to])).toEqual([
+    ['tacky', 100, 1600],
+    ['dry', 1600, null],
+  ])
+})
