@@ -183,6 +183,49 @@ describe('tape and time', () => {
     expect(price('marram-general') / price('teasel-day')).toBeCloseTo(7 / 3, 1)
     expect(price(barrier.id) / price('teasel-day')).toBeCloseTo(8 / 3, 0)
   })
+  test('C21: on a smooth painted panel a wiped bead leaves nothing to see; delicate tape unsealed bleeds most', () => {
+    const panel: Face = { ...USUAL_FACES.wall, material: 'wood', texture: 'smooth', sheen: 'satin' }
+    const walls = plain.walls.map((wall) => ({ ...wall, face: panel }))
+    const brushed: PaintStep = {
+      ...CEILING,
+      targets: ['ceiling'],
+      tool: 'brush',
+      colour: 'Night blue',
+      swatch: '#1f2f46',
+    }
+    const faults = (tapeId: string, house: Partial<HouseRules>) => {
+      const own = STARTER_SHELF.tapes.filter((each) => each.id === tapeId)
+      const of = job({ walls, steps: [brushed] }, { maxBleedsPerM: 1000, ...house })
+      return recipeOf({ ...of, shelf: { ...STARTER_SHELF, tapes: own } }, 'wall:w1|ceiling').risks.bleeds.mean
+    }
+    const bead = faults('marram-general', { school: 'wiped sealant', sealAlways: true })
+    const bare = { school: 'press only', sealAlways: true } as const
+    const [general, gentle] = ['marram-general', 'sedge-whisper'].map((id) => faults(id, bare)) as [number, number]
+    expect(bead).toBeLessThan(0.005)
+    expect(gentle).toBeGreaterThan(general)
+    expect(general).toBeGreaterThan(bead)
+  })
+  test('C21: on stippled metal pressed and stroked outward beats rolled with the thumb; own colour is clean', () => {
+    const metal: Face = { ...USUAL_FACES.wall, material: 'metal', texture: 'stipple', paintAtHand: true }
+    const walls = plain.walls.map((wall) => ({ ...wall, face: metal }))
+    const faults = (tool: PaintStep['tool'], house: Partial<HouseRules>) =>
+      recipeOf(
+        {
+          ...job(
+            { walls, steps: [{ ...CEILING, tool, colour: 'Night blue', swatch: '#1f2f46' }] },
+            { maxBleedsPerM: 1000, sealAlways: true, rollOverEdge: true, ...house },
+          ),
+          shelf: { ...STARTER_SHELF, tapes: STARTER_SHELF.tapes.filter((each) => each.id === 'marram-general') },
+        },
+        'wall:w1|ceiling',
+      ).risks.bleeds.mean
+    const own = faults('brush', { school: 'own-colour seal', press: 'tool' })
+    const thumbed = faults('brush', { school: 'press only', press: 'thumb' })
+    const pressed = faults('brush', { school: 'press only', press: 'tool' })
+    expect(thumbed).toBeGreaterThan(pressed)
+    expect(pressed).toBeGreaterThan(own)
+    expect(own).toBeLessThan(pressed / 20)
+  })
   test('C22: flat paint gets no ordinary wet bead under it', () => {
     const flat = job({ ceiling: textured('heavy spray'), steps: [{ ...WALLS, coatingId: 'lime-ceiling' }] })
     const recipe = recipeOf(flat, 'wall:w1|ceiling')

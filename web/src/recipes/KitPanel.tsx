@@ -34,7 +34,7 @@ export function KitPanel() {
         </span>
       }
     >
-      <div className="grid gap-4 md:grid-cols-[minmax(0,1fr)_250px]">
+      <div className="grid grid-cols-1 gap-4 md:grid-cols-[minmax(0,1fr)_250px]">
         <KitCurve
           points={points}
           picked={points.indexOf(shown)}

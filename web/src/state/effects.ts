@@ -5,6 +5,7 @@ import { clockSet } from './clockSlice'
 import { factsEdited, jobClosed, jobOpened, redone, saveDone, saveFailed, saveStarted, undone } from './jobSlice'
 import { eventsTaken, happened, logOpened } from './logSlice'
 import type { PlanReply, PlanRequest } from './plan.worker'
+import { planJoiner } from './planParts'
 import { planCleared, planFailed, planned } from './planSlice'
 import { siteNow } from './siteNow'
 import { unsentStore } from './unsentStore'
@@ -44,10 +45,13 @@ export function askForPlan(state: RootState): void {
 
 /** Hands the worker's plans to the store; an answer to an older question is dropped. */
 export function receivePlans(dispatch: AppDispatch): void {
+  const join = planJoiner()
   worker.onmessage = ({ data }: MessageEvent<PlanReply>) => {
     if (data.seq !== asked.seq) return
-    if ('failed' in data) dispatch(planFailed(data.failed))
-    else dispatch(planned({ plan: data.plan, tookMs: data.tookMs }))
+    if ('failed' in data) return void dispatch(planFailed(data.failed))
+    const plan = join(data.part)
+    // Frozen at its top, the store takes it as it is instead of walking it to its last leaf.
+    if (plan) dispatch(planned({ plan: Object.freeze(plan), tookMs: data.tookMs }))
   }
 }
 

@@ -1,4 +1,5 @@
-import { planJob, type Job, type Plan } from '@crisp-hem/core'
+import { planJob, type Job } from '@crisp-hem/core'
+import { partsOf, type PlanPart } from './planParts'
 
 export interface PlanRequest {
   readonly seq: number
@@ -6,16 +7,18 @@ export interface PlanRequest {
   readonly now: number
 }
 export type PlanReply = { readonly seq: number } & (
-  { readonly plan: Plan; readonly tookMs: number } | { readonly failed: string }
+  { readonly part: PlanPart; readonly tookMs: number } | { readonly failed: string }
 )
 
 // Plans are made here so that typing and dragging never wait for them.
 self.onmessage = ({ data }: MessageEvent<PlanRequest>) => {
   const started = performance.now()
+  const { seq } = data
   try {
     const plan = planJob(data.job, data.now)
-    self.postMessage({ seq: data.seq, plan, tookMs: performance.now() - started } satisfies PlanReply)
+    const tookMs = performance.now() - started
+    for (const part of partsOf(plan)) self.postMessage({ seq, part, tookMs } satisfies PlanReply)
   } catch (error) {
-    self.postMessage({ seq: data.seq, failed: (error as Error).message } satisfies PlanReply)
+    self.postMessage({ seq, failed: (error as Error).message } satisfies PlanReply)
   }
 }
