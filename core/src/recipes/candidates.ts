@@ -1,5 +1,6 @@
 import type { Tape, TapeRoll } from '../catalogue/types'
 import { coverBeside, tackMm, type BesideCover } from '../covers/besideHem'
+import { known } from '../known'
 import { bandPerMetre } from '../risk/banding'
 import { bleedsPerMetre, gentleStroke, type EdgeSetup, type Pressing, type Seal, type Stroke } from '../risk/bleed'
 import { liftPerMetre, safeAgeRefMin } from '../risk/lift'
@@ -174,13 +175,18 @@ const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts): RecipeR
       : 0,
 })
 
-/** Share of bleeds that are seen where the tape's edge lies tucked under the skirting. From memory. */
-const TUCKED_SHARE = 0.002
+/** Share of bleeds that are seen where the tape's edge lies tucked under the skirting. */
+export const TUCKED_SHARE = known(0.002, '', 'from memory', 'the skirting hides the edge')
+
+const scaled = ({ mean, low, high }: Estimate, by: number): Estimate => ({
+  mean: mean * by,
+  low: low * by,
+  high: high * by,
+})
 
 /** Round panes every corner is one more place to slip; tucked under a skirting the edge hardly matters. */
 function asSeen(ctx: HemContext, edge: Estimate): Estimate {
-  if (ctx.keepFace.material === 'carpet')
-    return { mean: edge.mean * TUCKED_SHARE, low: edge.low * TUCKED_SHARE, high: edge.high * TUCKED_SHARE }
+  if (ctx.keepFace.material === 'carpet') return scaled(edge, TUCKED_SHARE.value)
   if (ctx.hem.panes <= 1 || ctx.glassM2PerM === 0) return edge
   const more = (ctx.hem.corners / ctx.hem.lengthMm) * 1000 * PANE_CORNER_SLIP.value
   return { mean: edge.mean + more, low: edge.low + more / 2, high: edge.high + 2 * more }

@@ -1,3 +1,4 @@
+import { known } from '../known'
 import type { LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
 import type { BesideCover } from '../covers/besideHem'
 import type { Seal } from '../risk/bleed'
@@ -5,8 +6,8 @@ import type { HouseRules } from '../survey/types'
 import type { HemContext } from './hemContext'
 import type { CostParts, RecipeCost, RecipeRisks } from './recipe'
 
-/** Bleed on glass is cut off with a blade instead of being touched up: share of the usual mending. From memory. */
-export const GLASS_MEND_SHARE = 0.2
+/** Bleed on glass is cut off with a blade instead of being touched up: share of the usual mending. */
+export const GLASS_MEND_SHARE = known(0.2, '', 'from memory', 'a blade mends glass fast')
 /** Short pieces take longer to lay, and each laps the last. From memory. */
 export const SHORT_PIECES = { layFactor: 1.15, pieceMm: 1200, lapMm: 25 } as const
 /** Finishing a run in one go alone: no factor; the rate was taken from long runs. */
@@ -69,22 +70,22 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
   return { cost: { material, labour, mending: mend, total: material + labour + mend }, parts }
 }
 
-/** Width of a pass of own colour or glaze along the edge, m. From memory. */
-const SEAL_PASS_M = 0.025
+/** Width of a pass of own colour or glaze along the edge. */
+export const SEAL_PASS_M = known(0.025, 'm', 'from memory', 'a sash brush along the edge')
 
 /** What seals a metre: its part of a tube, or a thin pass of paint at the price and spread of the new coat. */
 function sealMinor(ctx: HemContext, { seal, sealant }: WayUse): number {
   if (sealant) return sealant.priceMinor / sealant.metresPerTube
   if (seal === 'own colour' || seal === 'clear glaze')
-    return (SEAL_PASS_M * ctx.coating.priceMinorPerL) / ctx.coating.spreadM2PerL
+    return (SEAL_PASS_M.value * ctx.coating.priceMinorPerL) / ctx.coating.spreadM2PerL
   return 0
 }
 
-/** Setting one tack. From memory. */
-const TACK_MIN = 0.15
+/** Setting one tack. */
+export const TACK_MIN = known(0.15, 'min', 'from memory', 'nine seconds from the roll')
 
 /** Tacks for a metre of hung cover, minutes. */
-const tackMinutes = (tackMm: number | null): number => (tackMm === null ? 0 : (1000 / tackMm) * TACK_MIN)
+const tackMinutes = (tackMm: number | null): number => (tackMm === null ? 0 : (1000 / tackMm) * TACK_MIN.value)
 
 function layMinutes({ tape, liquid }: WayUse, rates: HouseRules['rates'], layFactor: number): number {
   if (tape) return rates.layPerM * layFactor + rates.pressPerM
@@ -94,7 +95,7 @@ function layMinutes({ tape, liquid }: WayUse, rates: HouseRules['rates'], layFac
 
 function mending(ctx: HemContext, { cover, risks }: WayUse) {
   const { house, visibility } = ctx
-  const glass = ctx.keepFace.material === 'glass' ? GLASS_MEND_SHARE : 1
+  const glass = ctx.keepFace.material === 'glass' ? GLASS_MEND_SHARE.value : 1
   return {
     bleeds: visibility * glass * risks.bleeds.mean * house.mendBleedMinor,
     lift: risks.lift.mean * house.mendLiftMinor,

@@ -1,5 +1,6 @@
 import { restsOn, RISKS, type BenchSetup } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
+import { ConstantRows } from '../ui/ConstantRows'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
 
@@ -17,19 +18,7 @@ export function RestsOn({ setup }: { setup: BenchSetup }) {
               <caption className="pb-0.5 text-left font-semibold">
                 {key === 'window' ? W.bench.windowName : W.bench.risks[key]}
               </caption>
-              <tbody>
-                {constants[key].map(({ name, value }) => (
-                  <tr key={name} className="border-b border-rule align-top">
-                    <td className="py-0.5 pr-2">{name}</td>
-                    <td className="py-0.5 pr-2 text-right whitespace-nowrap">
-                      <b>{value.value}</b> {value.unit}
-                    </td>
-                    <td className="w-[46%] py-0.5 text-soft">
-                      <b className="text-ink">{value.mark}</b>: {value.source}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
+              <ConstantRows list={constants[key]} />
             </table>
           ))}
       </div>

@@ -10,6 +10,7 @@ import {
   sayText,
   seededNumbers,
   seedOf,
+  recipeRestsOn,
   tapeOf,
   type EdgeSetup,
   type Hem,
@@ -25,6 +26,7 @@ import { PullRibbon } from '../drawing/PullRibbon'
 
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
+import { ConstantRows } from '../ui/ConstantRows'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
 import { CostTable } from './CostTable'
@@ -113,6 +115,12 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
       <WouldChange hemId={hem.id} />
       <WaysTable hem={hem} recipe={recipe} />
       <RuledOutList list={recipe.ruledOut} />
+      <details className="mt-3 text-[0.84rem]">
+        <summary className="cursor-pointer font-semibold">{W.recipes.sources}</summary>
+        <table className="w-full">
+          <ConstantRows list={recipeRestsOn(recipe, shelf, house)} />
+        </table>
+      </details>
       <Link
         className="mt-3 inline-flex min-h-9 items-center border border-ink px-3 hover:bg-deep"
         to={`/jobs/${jobId}/bench?hem=${encodeURIComponent(hem.id)}`}
