@@ -53,6 +53,7 @@ test('a table goes out as CSV and comes back; wrong rows are all named and nothi
 
 test('a kit is picked on the curve, and the load carries no other tape', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/recipes`)
+  await page.getByText('Weigh kits').click()
   const curve = page.getByRole('group', { name: 'Kits: kinds carried against cost' })
   await curve.getByRole('button', { name: /^3 kinds/ }).click()
   await page.getByRole('button', { name: 'Carry these 3' }).click()

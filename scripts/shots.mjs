@@ -27,6 +27,11 @@ const VIEWS = {
 
   scope: { path: '/jobs/tern-quay/scope', size: DESK },
   recipes: { path: `/jobs/tern-quay/recipes?hem=${HEM}`, size: DESK },
+  kit: {
+    path: `/jobs/tern-quay/recipes?hem=${encodeURIComponent('corridor/skirting|floor:z1#w1:o3..')}`,
+    size: DESK,
+    act: (page) => page.getByText('Weigh kits').click(),
+  },
   load: { path: '/jobs/tern-quay/load', size: DESK },
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
   pulls: { path: '/jobs/tern-quay/pulls', size: DESK },

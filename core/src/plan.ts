@@ -5,7 +5,7 @@ import { deriveHems, type BareEdge, type Hem } from './hems/deriveHems'
 import { takeLoad, type Load } from './load/takeLoad'
 import { jobClocks, type JobClocks } from './recipes/hemContext'
 import type { Recipe, RecipeAnswer } from './recipes/recipe'
-import { roomRecipes } from './recipes/roomRecipes'
+import { recipesOf } from './recipes/jobRecipes'
 import { foldLog } from './pulls/hemStates'
 import { pullPlans, pullReadyFor, type PullPlan } from './pulls/windows'
 import { jobRounds } from './rounds/jobRounds'
@@ -49,7 +49,7 @@ export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
   const hems = derived.flatMap((each) => each.hems)
-  const answers = derived.flatMap(({ room, hems: own }) => roomRecipes(job, room, own, clocks(room.id), nextShift))
+  const answers = recipesOf(job, derived, clocks, nextShift)
   const recipes = new Map(
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )

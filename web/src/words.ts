@@ -186,6 +186,7 @@ export const W = {
     layers: 'Layer on layer',
     wouldChange: 'What would change it',
     nothingCheaper: 'Nothing that is known here makes it cheaper.',
+    moreFacts: (n: number) => `${n} more ${n === 1 ? 'fact' : 'facts'}`,
     costs: (money: string) => `What it costs: ${money}`,
     bleedsShort: 'faults/m',
     noPull: 'nothing to pull',

@@ -3,7 +3,7 @@ import type { TapeRoll } from '../catalogue/types'
 import type { CoverNeed } from '../covers/coverNeed'
 import { coverNeeds } from '../covers/coverNeeds'
 import type { Hem } from '../hems/deriveHems'
-import { known } from '../known'
+import { endsMm } from '../hems/ends'
 import type { Recipe } from '../recipes/recipe'
 import { faceAreaMm2 } from '../survey/areas'
 import { SHORT_PIECES } from '../recipes/expectedCost'
@@ -11,9 +11,6 @@ import { facesOfStep } from '../survey/faces'
 import { glassPerEdgeM } from '../survey/glazing'
 import type { Job } from '../survey/types'
 import { toolLines, type ToolLine } from './tools'
-
-/** Each end of a run goes past the edge and is folded to a tab; each corner starts a new run. */
-export const TAB_MM = known(50, 'mm', 'from memory', 'run past the end and a tab to pull by')
 
 /** How much of one tape, in one width, the job takes. Lengths mm, money minor units. */
 export interface TapeLine {
@@ -104,7 +101,7 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
       job.house.runs === 'one run'
         ? 0
         : group.reduce((sum, hem) => sum + Math.floor(hem.lengthMm / SHORT_PIECES.pieceMm) * SHORT_PIECES.lapMm, 0)
-    const ends = group.reduce((sum, hem) => sum + (hem.corners + 1) * 2 * TAB_MM.value, 0)
+    const ends = group.reduce((sum, hem) => sum + endsMm(hem), 0)
     const tabsMm = ends + lapsMm
     const wasteMm = Math.ceil(((hemMm + tabsMm) * job.house.wastePct) / 100)
     const totalMm = hemMm + tabsMm + wasteMm

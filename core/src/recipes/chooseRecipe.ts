@@ -22,7 +22,7 @@ const PRESS_ENOUGH_SHARE = 0.25
  * What one hem gets, or why nothing on the shelf is safe.
  *
  * @param judged  candidates judged for a hem with the same {@link judgingKey}; judged here when left out
- * @param few  what keeping few tins open in the room came to for this hem, in place of the rule of choice
+ * @param few  what keeping few tins open, or using up what is on the van, came to for this hem in place of the rule
  *
  * Rule of choice:
  * 1. candidates that break a hard rule are out, each with its reason;

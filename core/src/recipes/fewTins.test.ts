@@ -5,7 +5,7 @@ import type { HouseRules, Job, PaintStep, Room } from '../survey/types'
 import { pickCandidate, safeOf } from './chooseRecipe'
 import { fewTins, tinOf } from './fewTins'
 import { jobClocks } from './hemContext'
-import { judgeRoom, type JudgedHem } from './roomRecipes'
+import { judgeRoom, type JudgedHem } from './judgeRoom'
 
 const base = ternQuaySurvey()
 const plain = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)

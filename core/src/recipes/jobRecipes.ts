@@ -1,18 +1,38 @@
-import { deriveHems } from '../hems/deriveHems'
+import { deriveHems, type Hem } from '../hems/deriveHems'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
-import type { Job } from '../survey/types'
+import type { Job, Room } from '../survey/types'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
-import { jobClocks } from './hemContext'
+import { chooseRecipe, pickCandidate, safeOf } from './chooseRecipe'
+import { fewTins } from './fewTins'
+import { jobClocks, type JobClocks } from './hemContext'
+import { judgeRoom } from './judgeRoom'
 import type { RecipeAnswer } from './recipe'
-import { roomRecipes } from './roomRecipes'
+import { useLeftovers } from './useLeftovers'
 
 /** What every hem of a job gets, from the facts alone: the ranking without rounds, schedule or windows. */
 export function jobRecipes(job: Job): RecipeAnswer[] {
-  const clocks = jobClocks(job)
   const start = parseInstant(job.start)
   const calendars = crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY)
-  const nextShift = shiftFinder(calendars)
-  return job.rooms.flatMap((room) =>
-    roomRecipes(job, room, deriveHems(room, job.shelf).hems, clocks(room.id), nextShift),
-  )
+  const rooms = job.rooms.map((room) => ({ room, hems: deriveHems(room, job.shelf).hems }))
+  return recipesOf(job, rooms, jobClocks(job), shiftFinder(calendars))
+}
+
+/** The same with hems, clocks and shifts that are known: each hem by the rule of choice, tins few, leftovers used up. */
+export function recipesOf(
+  job: Job,
+  rooms: readonly { readonly room: Room; readonly hems: readonly Hem[] }[],
+  clocks: (roomId: string) => JobClocks,
+  nextShift: (at: number) => number,
+): RecipeAnswer[] {
+  const judged = rooms.flatMap(({ room, hems }) => {
+    const own = judgeRoom(job, room, hems, clocks(room.id), nextShift)
+    const few = fewTins(own)
+    return own.map((hem, i) => ({
+      ...hem,
+      fewer: few[i] ?? null,
+      pick: hem.ctx.choice ? null : (few[i] ?? pickCandidate(hem.ctx, safeOf(hem.judged))),
+    }))
+  })
+  const leftover = useLeftovers(judged)
+  return judged.map(({ ctx, judged: list, fewer }, i) => chooseRecipe(ctx, list, leftover[i] ?? fewer))
 }

@@ -4,7 +4,7 @@ import { figure, said, type Said } from '../words/say'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 
-/** The facts that decided, with their figures. */
+/** The facts that decided, with their figures, the weightiest first. */
 export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number): Said[] {
   const face = ctx.keepWords
   const found: Said[] = []
@@ -22,9 +22,9 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
       }),
     )
   }
+  if (pick.setup) found.push(...edgeReasons(ctx, pick))
   if (pick.roll && pick.roll.stockMm > 0)
     found.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
-  if (pick.setup) found.push(...edgeReasons(ctx, pick))
   if (pick.cover) found.push(...coverReasons(pick))
   if (pick.safeAgeRefMin && pick.safeAgeRefMin > 0 && ctx.keepCoatedAt !== null)
     found.push(said('why.cure_needed', { face, hours: figure(pick.safeAgeRefMin / 60) }))
@@ -55,8 +55,8 @@ function edgeReasons(ctx: HemContext, pick: Candidate): Said[] {
     critical: mm(criticalGapUm(setup), 3),
   })
   if (pick.seal !== 'none')
-    return [gap, said('why.seal_closes', { seal: pick.seal, closes: mm(closedGapUm(setup), 1) })]
-  if (setup.edge === 'barrier') return [gap, said('why.barrier_closes', { closes: mm(BARRIER_GAP_UM.value, 2) })]
+    return [said('why.seal_closes', { seal: pick.seal, closes: mm(closedGapUm(setup), 1) }), gap]
+  if (setup.edge === 'barrier') return [said('why.barrier_closes', { closes: mm(BARRIER_GAP_UM.value, 2) }), gap]
   return [gap]
 }
 

@@ -10,7 +10,7 @@ import type { Candidate } from './candidate'
 import { judgeCandidates } from './candidates'
 import { pickCandidate, safeOf } from './chooseRecipe'
 import { jobClocks, type HemContext } from './hemContext'
-import { judgeRoom } from './roomRecipes'
+import { judgeRoom } from './judgeRoom'
 
 /** One thing that would change a hem's recipe, and what that would spare. */
 export interface WouldChange {

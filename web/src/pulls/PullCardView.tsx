@@ -79,7 +79,7 @@ function howWords({ pull, stand, span }: PullCard, score: boolean): string {
   }
   if (peel) return W.pulls.maskWait
   if (span.kind !== 'tacky') return W.pulls.wait
-  return pull.manner === 'dry' ? W.pulls.tacky : `${W.pulls.tacky}. ${W.pulls.missed}`
+  return pull.manner === 'dry' ? `${W.pulls.tacky}.` : `${W.pulls.tacky}. ${W.pulls.missed}`
 }
 
 /** Time left in the present span, counting down by the second under ten minutes. */

@@ -103,7 +103,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
         {W.recipes.tear} {figure(recipe.risks.tear * 100)} %, {W.recipes.residue.toLowerCase()}{' '}
         {figure(recipe.risks.residue * 100)} % {W.recipes.per}
       </p>
-      <Sayings title={W.recipes.why} list={recipe.reasons} />
+      <Reasons list={recipe.reasons} />
       {spans && (
         <div className="mt-3">
           <h3>{W.recipes.ribbon}</h3>
@@ -139,6 +139,30 @@ function UnsafeCard({ hem, recipe }: { hem: Hem; recipe: NoRecipe }) {
       <Sayings title={W.recipes.help} list={recipe.wouldHelp} />
       <WouldChange hemId={hem.id} />
       <RuledOutList list={recipe.ruledOut} />
+    </>
+  )
+}
+
+/** How many facts decide at a glance; the others are there for who asks. */
+const AT_A_GLANCE = 3
+
+function Reasons({ list }: { list: readonly Said[] }) {
+  const [first, rest] = [list.slice(0, AT_A_GLANCE), list.slice(AT_A_GLANCE)]
+  return (
+    <>
+      <Sayings title={W.recipes.why} list={first} />
+      {rest.length > 0 && (
+        <details className="border-l-[3px] border-ink pl-2.5">
+          <summary className="cursor-pointer text-sm text-soft">{W.recipes.moreFacts(rest.length)}</summary>
+          <ul>
+            {rest.map((each, i) => (
+              <li key={`${each.code}${i}`} className="my-0.5">
+                {sayText(each)}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
     </>
   )
 }

@@ -47,7 +47,7 @@ export function HemTable({ groups, picked, currency, units, sort, onSort, onPick
     <div className="overflow-x-auto">
       <table
         ref={table}
-        className="w-full min-w-[560px] border-collapse text-[0.9rem]"
+        className="w-full min-w-[560px] border-collapse text-[0.87rem]"
         aria-rowcount={lines.length + 1}
       >
         <thead className="text-left text-[0.82rem] text-soft">

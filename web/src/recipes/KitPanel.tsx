@@ -17,6 +17,7 @@ export function KitPanel() {
   const edit = useEdit()
   const kit = useKit(facts)
   const [picked, setPicked] = useState<number | null>(null)
+  const [open, setOpen] = useState(false)
   if (!kit || kit.points.length === 0) return null
   const { points, best } = kit
   const chosen = facts.kit ? points.findIndex((point) => sameKit(point.kinds, facts.kit!)) : 0
@@ -26,36 +27,49 @@ export function KitPanel() {
     setPicked(null)
   }
   return (
-    <Panel
-      title={W.kit.title}
-      aside={
-        <span className="text-soft">
-          {facts.kit ? W.kit.carried(facts.kit.length) : W.kit.any(points[0]!.kinds.length)}
-        </span>
-      }
-    >
-      <div className="grid grid-cols-1 gap-4 md:grid-cols-[minmax(0,1fr)_250px]">
-        <KitCurve
-          points={points}
-          picked={points.indexOf(shown)}
-          best={best ? points.findIndex((point) => sameKit(point.kinds, best.kinds)) : -1}
-          currency={facts.site.currency}
-          onPick={setPicked}
-        />
-        <div>
-          <PointFacts point={shown} dearest={points[0]!} />
-          <div className="mt-2 flex flex-wrap gap-2">
-            <Button disabled={facts.kit !== null && sameKit(shown.kinds, facts.kit)} onClick={() => carry(shown.kinds)}>
-              {W.kit.carry(shown.kinds.length)}
-            </Button>
-            {facts.kit && (
-              <Button tone="quiet" onClick={() => carry(null)}>
-                {W.kit.free}
+    <Panel>
+      <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+        <summary className="flex min-h-8 cursor-pointer flex-wrap items-center gap-x-3">
+          <h2>{W.kit.title}</h2>
+          <span className="text-sm">
+            {facts.kit ? W.kit.carried(facts.kit.length) : W.kit.any(points[0]!.kinds.length)}
+          </span>
+          {best && !facts.kit && best.kinds.length < points[0]!.kinds.length && (
+            <span className="text-sm text-soft">
+              {W.kit.spares(
+                best.kinds.length,
+                formatMoney(points[0]!.totalMinor - best.totalMinor, facts.site.currency),
+              )}
+            </span>
+          )}
+          <span className="ml-auto text-sm underline">{open ? W.kit.fold : W.kit.unfold}</span>
+        </summary>
+        <div className="grid grid-cols-1 gap-4 md:grid-cols-[minmax(0,1fr)_250px]">
+          <KitCurve
+            points={points}
+            picked={points.indexOf(shown)}
+            best={best ? points.findIndex((point) => sameKit(point.kinds, best.kinds)) : -1}
+            currency={facts.site.currency}
+            onPick={setPicked}
+          />
+          <div>
+            <PointFacts point={shown} dearest={points[0]!} />
+            <div className="mt-2 flex flex-wrap gap-2">
+              <Button
+                disabled={facts.kit !== null && sameKit(shown.kinds, facts.kit)}
+                onClick={() => carry(shown.kinds)}
+              >
+                {W.kit.carry(shown.kinds.length)}
               </Button>
-            )}
+              {facts.kit && (
+                <Button tone="quiet" onClick={() => carry(null)}>
+                  {W.kit.free}
+                </Button>
+              )}
+            </div>
           </div>
         </div>
-      </div>
+      </details>
     </Panel>
   )
 }

@@ -4,11 +4,8 @@ import type { Job, Room } from '../survey/types'
 import { parseInstant } from '../units/time'
 import type { Candidate } from './candidate'
 import { judgeCandidates, judgingKey } from './candidates'
-import { chooseRecipe } from './chooseRecipe'
-import { fewTins } from './fewTins'
 import { estimateStepTimes } from './estimateTimes'
 import { hemContext, type HemContext, type JobClocks } from './hemContext'
-import type { RecipeAnswer } from './recipe'
 
 /** A hem with all that decides its recipe, and every way to treat it, judged. */
 export interface JudgedHem {
@@ -40,11 +37,4 @@ export function judgeRoom(
     shared.set(key, judged)
     return { ctx, judged }
   })
-}
-
-/** What every hem of a room gets: each by the rule of choice, then together with few tins open. */
-export function roomRecipes(...question: Parameters<typeof judgeRoom>): RecipeAnswer[] {
-  const hems = judgeRoom(...question)
-  const few = fewTins(hems)
-  return hems.map(({ ctx, judged }, i) => chooseRecipe(ctx, judged, few[i] ?? null))
 }
