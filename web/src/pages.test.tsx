@@ -1,0 +1,133 @@
+import type { ComponentType } from 'react'
+import { Provider } from 'react-redux'
+import { renderToStaticMarkup } from 'react-dom/server'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { parseInstant, planJob, type Job } from '@crisp-hem/core'
+import { gullRow, ternQuay, TERN_QUAY_NOW } from '../../demo'
+
+/**
+ * Every page drawn from a job as it stands, without a browser: what a page says must be there, and no figure may be
+ * missing. How pages behave when they are used is told by the browser's tests.
+ */
+const PAGES = {
+  walk: () => import('./walk/WalkPage').then((m) => m.WalkPage),
+  scope: () => import('./scope/ScopePage').then((m) => m.ScopePage),
+  recipes: () => import('./recipes/RecipesPage').then((m) => m.RecipesPage),
+  load: () => import('./load/LoadPage').then((m) => m.LoadPage),
+  rounds: () => import('./rounds/RoundsPage').then((m) => m.RoundsPage),
+  pulls: () => import('./pulls/PullsPage').then((m) => m.PullsPage),
+  shelf: () => import('./shelf/ShelfPage').then((m) => m.ShelfPage),
+  site: () => import('./site/SitePage').then((m) => m.SitePage),
+} satisfies Record<string, () => Promise<ComponentType>>
+type PageName = keyof typeof PAGES
+const NAMES = Object.keys(PAGES) as PageName[]
+
+/** Nothing is worked out beside the page here: workers take questions and never answer. */
+class StillWorker {
+  onmessage = null
+  postMessage(): void {}
+  terminate(): void {}
+}
+
+async function drawn(job: Job, at: number, name: PageName, query = ''): Promise<string> {
+  const { store } = await import('./store')
+  const { jobOpened } = await import('./state/jobSlice')
+  const { logOpened } = await import('./state/logSlice')
+  const { planned } = await import('./state/planSlice')
+  const { clockSet } = await import('./state/clockSlice')
+  const { log, ...facts } = job
+  store.dispatch(clockSet(at * 60_000 - Date.now()))
+  store.dispatch(jobOpened({ facts, revision: 1 }))
+  store.dispatch(logOpened({ jobId: job.id, events: log, unsent: [] }))
+  store.dispatch(planned({ plan: Object.freeze(planJob(job, at)), tookMs: 1 }))
+  const Page = await PAGES[name]()
+  return renderToStaticMarkup(
+    <Provider store={store}>
+      <MemoryRouter initialEntries={[`/jobs/${job.id}/${name}${query}`]}>
+        <Routes>
+          <Route path="/jobs/:jobId/*" element={<Page />} />
+        </Routes>
+      </MemoryRouter>
+    </Provider>,
+  )
+}
+
+beforeAll(() => {
+  const kept = new Map<string, string>()
+  const localStorage = {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
+  }
+  Object.assign(globalThis, { Worker: StillWorker, localStorage })
+})
+const metric = ternQuay()
+const now = parseInstant(TERN_QUAY_NOW)
+const imperial = gullRow()
+
+describe.each(NAMES)('%s', (name) => {
+  test('the demo in metres, under way: no figure is missing', async () => {
+    const html = await drawn(metric, now, name)
+    expect(html).toContain('<h1')
+    expect(html).not.toMatch(/NaN|undefined|\[object|Infinity|\{\w+\}/)
+  })
+  test('a small job in feet and inches, before it has begun', async () => {
+    const html = await drawn(imperial, parseInstant(imperial.start), name)
+    expect(html).toContain('<h1')
+    expect(html).not.toMatch(/NaN|undefined|\[object|Infinity|\{\w+\}/)
+  })
+  test('a job with nothing in it', async () => {
+    const empty: Job = { ...imperial, id: 'empty', rooms: [], crews: [], log: [] }
+    const html = await drawn(empty, parseInstant(empty.start), name)
+    expect(html).not.toMatch(/NaN|undefined|\[object|Infinity/)
+  })
+})
+
+test('the load tells tape, covers with their reasons, masks, tools and paint', async () => {
+  const html = await drawn(metric, now, 'load')
+  for (const part of [
+    'Teasel Day',
+    'doubled, cleans soles',
+    'boards against knocks',
+    'Heath Aerosol',
+    'Snap-off blade',
+  ])
+    expect(html).toContain(part)
+})
+
+test('the board has a card for each way tape comes off, and a task for each way it goes on', async () => {
+  const html = await drawn(metric, now, 'pulls')
+  for (const part of ['Practice room 2', 'Harbour elevation', 'Liquid mask: leave it alone', 'smoke alarm'])
+    expect(html).toContain(part)
+})
+
+test('the hem card shows layers, steps, risks, costs and where its figures come from', async () => {
+  const hem = (id: string) => drawn(metric, now, 'recipes', `?hem=${encodeURIComponent(id)}`)
+  const sealed = await hem('practice1/wall:w1|ceiling')
+  for (const part of [
+    'Layers in the order they go on',
+    'wiped almost off',
+    'What it costs',
+    'Where the figures come from',
+  ])
+    expect(sealed).toContain(part)
+  const unsafe = await hem('store/wall:w3|ceiling')
+  expect(unsafe).toContain('Nothing safe')
+  expect(unsafe).toContain('What would make it possible')
+  const panes = await hem('corridor/leaf:o6|glass:o6')
+  expect(panes).toContain('cut round each pane')
+})
+
+test('house rules argue both sides of every switch', async () => {
+  const html = await drawn(metric, now, 'site')
+  const { W } = await import('./words')
+  const text = html.replace(/&#x27;/g, "'")
+  for (const sides of Object.values(W.house.switches)) for (const side of sides) expect(text).toContain(side)
+  expect(text).toContain(W.house.schools['wiped sealant'].for)
+})
+
+test('the shelf shows every tape in use with each of its widths', async () => {
+  const html = await drawn(metric, now, 'shelf')
+  for (const tape of metric.shelf.tapes)
+    for (const roll of tape.rolls) expect(html).toContain(`${tape.name} ${roll.widthMm}, Price`)
+})
