@@ -70,6 +70,7 @@ function addRoom(
       at: times.layAt.get(step.id)!,
     })
     const own: Task[] = []
+    const frees = new Set<string>()
     for (const group of groups) {
       const layAfter = [
         ...before.map(plainAfter),
@@ -97,13 +98,17 @@ function addRoom(
       })
       if (group.problem) found.problems.push(group.problem)
       found.rounds.push(round)
+      for (const id of freeingTasks(round)) frees.add(id)
       own.push(...round.tasks)
     }
     found.tasks.push(...own)
     stepTasks.set(step.id, own)
-    if (own.length > 0) before = lastOfRounds(own)
+    if (own.length > 0) before = own.filter((task) => frees.has(task.id))
   }
-  found.tasks.push(uncoverTask(job, room, crew, before))
+  const masks = found.rounds.flatMap((round) =>
+    round.roomId === room.id ? round.tasks.filter((task) => isPeel(round, task.id)) : [],
+  )
+  found.tasks.push(uncoverTask(job, room, crew, [...before, ...masks]))
 }
 
 /** Minutes of masking and painting in each room for one practised painter, to share rooms out. */
@@ -126,7 +131,19 @@ function workMinutes(setup: RoundsSetup): Map<string, number> {
 
 const plainAfter = (task: Task): After => ({ taskId: task.id, gap: { clock: 'plain', amount: 0 } })
 
-const lastOfRounds = (tasks: readonly Task[]): Task[] => {
+const isPeel = (round: Round, taskId: string): boolean =>
+  round.pulls.some((pull) => pull.manner === 'peel' && pull.taskId === taskId)
+
+/**
+ * Tasks of a round that the room's next colour waits for: what comes last in it. A liquid mask does not hold it up: it
+ * stays on its panes for a day while work goes on beside them.
+ */
+function freeingTasks(round: Round): string[] {
+  const last = lastOf(round.tasks.filter((task) => !isPeel(round, task.id)))
+  return last.map((task) => task.id)
+}
+
+const lastOf = (tasks: readonly Task[]): Task[] => {
   const ids = new Set(tasks.flatMap((task) => task.after.map((after) => after.taskId)))
   return tasks.filter((task) => !ids.has(task.id))
 }

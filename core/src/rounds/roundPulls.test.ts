@@ -1,3 +1,5 @@
+import { ternQuaySurvey } from '../../../demo'
+import { planJob } from '../plan'
 import { dryOnly, peelWindow, type PullSpan } from '../cure/pullWindow'
 import type { Recipe } from '../recipes/recipe'
 import { mannerOf, roundPulls } from './roundPulls'
@@ -41,4 +43,20 @@ test('a mask is left alone until it may be cut, and then for as long as one like
     ['tacky', 100, 1600],
     ['dry', 1600, null],
   ])
+})
+
+test('panes under a mask wait a day for the blade, and the walls beside them do not; uncovering waits for both', () => {
+  const plan = planJob(ternQuaySurvey())
+  const at = (id: string) => plan.placed.find((each) => each.taskId === id)!
+  const doors = plan.rounds.find(
+    (round) => round.roomId === 'corridor' && round.pulls.some((p) => p.manner === 'peel'),
+  )!
+  const peel = at(doors.pulls.find((pull) => pull.manner === 'peel')!.taskId)
+  const walls = plan.rounds.filter((round) => round.roomId === 'corridor' && round.stepId !== doors.stepId)
+  expect(walls.length).toBeGreaterThan(0)
+  for (const round of walls) {
+    const lay = plan.tasks.find((task) => task.id === `${round.id}/lay`)!
+    expect(lay.after.some((after) => after.taskId === peel.taskId)).toBe(false)
+  }
+  expect(at('corridor/uncover').from).toBeGreaterThanOrEqual(peel.to)
 })
