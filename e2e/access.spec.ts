@@ -27,7 +27,9 @@ for (const view of VIEWS) {
     await page.waitForLoadState('networkidle')
     for (const theme of ['day', 'cabin']) {
       await page.evaluate((name) => document.documentElement.setAttribute('data-theme', name), theme)
-      const { violations } = await new AxeBuilder({ page }).analyze()
+      // The theme changes colours and nothing else, so the second look is for contrast only.
+      const axe = new AxeBuilder({ page })
+      const { violations } = await (theme === 'day' ? axe : axe.withRules(['color-contrast'])).analyze()
       const said = violations.map((each) => `${theme} ${each.id}: ${each.nodes.map((node) => node.target).join(' ')}`)
       expect(said).toEqual([])
     }

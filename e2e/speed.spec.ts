@@ -133,7 +133,7 @@ test.describe('a job of 60 rooms and 5,000 hems', () => {
           return performance.now() - from
         }),
       )
-      await page.waitForTimeout(4000)
+      await page.waitForTimeout(2500)
     }
     const took = times.sort((a, b) => a - b)[2]!
     test.info().annotations.push({ type: 'measured', description: `edit to hems in ${took.toFixed(0)} ms` })
@@ -155,7 +155,7 @@ test('1,000 hems: few lines are drawn, and a change of house way ranks them anew
   await expect(table.getByRole('row').nth(3)).toBeVisible({ timeout: 20_000 })
   expect(Number(await table.getAttribute('aria-rowcount'))).toBeGreaterThan(1000)
   expect(await table.getByRole('row').count()).toBeLessThan(120)
-  await page.waitForTimeout(6000)
+  await page.waitForTimeout(4000)
   await page.evaluate(() => {
     const seen: number[] = []
     Object.assign(window, { seen })

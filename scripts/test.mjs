@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { ensureBuilt, ensureChromium, ensureInstalled } from './ensure.mjs'
 
@@ -9,26 +9,41 @@ ensureBuilt()
 rmSync('.tmp/results', { recursive: true, force: true })
 mkdirSync('.tmp/results', { recursive: true })
 
-const node = (...args) =>
-  spawnSync(process.execPath, args, { stdio: 'inherit', env: { ...process.env, FORCE_COLOR: '0' } }).status === 0
+const started = (args, stdio) => spawn(process.execPath, args, { stdio, env: { ...process.env, FORCE_COLOR: '0' } })
+const ended = (child) => new Promise((done) => child.once('close', (code) => done(code === 0)))
+const node = (...args) => ended(started(args, 'inherit'))
 const failedSteps = []
 const step = (name, ok) => {
   process.stdout.write(`${name}: ${ok ? 'ok' : 'FAILED'}\n`)
   if (!ok) failedSteps.push(name)
 }
 
-step('lint', node('node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'))
-step('format', node('node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'))
-step('types', node('scripts/types.mjs'))
+/** Runs a check without showing it until it is done, so that two can run beside each other. */
+async function quietly(name, ...args) {
+  const child = started(args, ['ignore', 'pipe', 'pipe'])
+  let said = ''
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (said += chunk))
+  const ok = await ended(child)
+  process.stdout.write(said)
+  step(name, ok)
+}
 
-const jestOk = node(
+// Two cores: what reads the text on one, what reads the types on the other.
+await Promise.all([
+  quietly('lint', 'node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0').then(() =>
+    quietly('format', 'node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'),
+  ),
+  quietly('types', 'scripts/types.mjs'),
+])
+
+const jestOk = await node(
   'node_modules/jest/bin/jest.js',
   '--ci',
   '--json',
   '--outputFile=.tmp/results/jest.json',
   '--silent',
 )
-const playwrightOk = node('node_modules/@playwright/test/cli.js', 'test', '--config', 'e2e/playwright.config.ts')
+const playwrightOk = await node('node_modules/@playwright/test/cli.js', 'test', '--config', 'e2e/playwright.config.ts')
 
 const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null)
 const jest = read('.tmp/results/jest.json')

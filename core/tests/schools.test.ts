@@ -220,3 +220,19 @@ describe('a way chosen by hand', () => {
     expect(recipe.tapeId).not.toBe('lapwing-soft')
   })
 })
+
+test('a choice that is not to be had any more is told, and the rule decides', () => {
+  const choices = [
+    { edge: CEIL, school: 'barrier edge' as const, tapeId: 'long-gone', pressing: null, pull: null, reason: 'old' },
+  ]
+  const recipe = recipeOf({ room: { ceiling: rough, steps: [WALLS], choices } }, CEIL)
+  expect(recipe.reasons[0]!.code).toBe('why.choice_gone')
+  expect(recipe.school).toBe('wiped sealant')
+})
+
+test('outside the kit: said only where the pick itself is not carried', () => {
+  const kit = [{ tapeId: 'bulrush-floor', widthMm: 36 }]
+  const answer = planJob({ ...jobOf(on(rough)), kit }).recipes.find((each) => each.hemId === `r/${CEIL}`)!
+  expect(answer.safe && answer.reasons.map((each) => each.code)).toContain('why.outside_kit')
+  expect(recipeOf(on(rough), CEIL).reasons.map((each) => each.code)).not.toContain('why.outside_kit')
+})

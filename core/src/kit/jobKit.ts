@@ -1,6 +1,6 @@
 import { deriveHems } from '../hems/deriveHems'
 import { jobClocks } from '../recipes/hemContext'
-import { pickCandidate, safeOf } from '../recipes/chooseRecipe'
+import { pickCandidate, safeOf } from '../recipes/pickCandidate'
 import { rollCostPerM } from '../recipes/expectedCost'
 import { needsWidthMm, settingOf } from '../recipes/setting'
 import { judgeRoom, type JudgedHem } from '../recipes/judgeRoom'

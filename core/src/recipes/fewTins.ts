@@ -1,6 +1,6 @@
 import { said } from '../words/say'
 import type { Candidate } from './candidate'
-import { pickCandidate, safeOf, type Picked } from './chooseRecipe'
+import { pickCandidate, safeOf, type Picked } from './pickCandidate'
 import type { HemContext } from './hemContext'
 
 /** A hem and its candidates, as judged. */

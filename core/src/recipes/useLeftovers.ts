@@ -1,7 +1,7 @@
 import { endsMm } from '../hems/ends'
 import { figure, said } from '../words/say'
 import type { Candidate } from './candidate'
-import { safeOf, type Picked } from './chooseRecipe'
+import { safeOf, type Picked } from './pickCandidate'
 import type { HemContext } from './hemContext'
 
 /** A hem, its candidates as judged, and what it gets so far; null where nothing is safe or a hand has chosen. */

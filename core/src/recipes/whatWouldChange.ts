@@ -8,7 +8,7 @@ import type { WordCode } from '../words/en'
 import { said, type Said } from '../words/say'
 import type { Candidate } from './candidate'
 import { judgeCandidates } from './candidates'
-import { pickCandidate, safeOf } from './chooseRecipe'
+import { pickCandidate, safeOf } from './pickCandidate'
 import { jobClocks, type HemContext } from './hemContext'
 import { judgeRoom } from './judgeRoom'
 

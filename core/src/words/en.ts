@@ -7,6 +7,7 @@ export const EN = {
   'why.outside_kit': 'None of the tapes carried for this job is safe here, so one more is needed.',
   'why.own_choice': 'Chosen by hand: {reason}.',
   'why.choice_unsafe': 'The way chosen by hand ({school}, {tape}) is not safe now: {rule}.',
+  'why.choice_gone': 'The way chosen by hand ({school}) is not to be had here any more.',
   'why.school': 'House way: {school}.',
   'why.school_fallback': 'House way ({school}) does not fit here, so {used}.',
   'why.press_enough': 'Pressing alone leaves about {bleeds} bleeds a metre here, so no seal.',

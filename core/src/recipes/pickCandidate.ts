@@ -1,0 +1,112 @@
+import { TEXTURE_FACTS } from '../catalogue/textures'
+import type { School } from '../survey/types'
+import { formatMoney } from '../units/money'
+import type { WordCode } from '../words/en'
+import { figure, said, type Said } from '../words/say'
+import type { Candidate } from './candidate'
+import type { HemContext } from './hemContext'
+
+/** Pressing alone is enough when it leaves less than this share of the bleeds the house accepts. From memory. */
+const PRESS_ENOUGH_SHARE = 0.25
+
+/** Hems along the same faces share their candidates; what is safe of them is looked up once. */
+const safeOnce = new WeakMap<readonly Candidate[], readonly Candidate[]>()
+
+/**
+ * What is safe of what was judged, cheapest first. A kit is a wish: where nothing in it is safe, what is safe beside
+ * it comes in.
+ */
+export function safeOf(judged: readonly Candidate[]): readonly Candidate[] {
+  const known = safeOnce.get(judged)
+  if (known) return known
+  const inKit = judged.filter((each) => each.ruledOut === null)
+  const taped = inKit.some((each) => each.tape)
+  const beside = taped ? [] : judged.filter((each) => each.ruledOut?.code === 'out.not_in_kit')
+  const safe = [...inKit, ...beside].sort(byCost)
+  safeOnce.set(judged, safe)
+  return safe
+}
+
+/** A candidate and why it was taken. */
+export interface Picked {
+  readonly candidate: Candidate
+  readonly why: Said
+}
+
+const byCost = (a: Candidate, b: Candidate): number =>
+  a.costPerM.total - b.costPerM.total || (nameOf(a) < nameOf(b) ? -1 : 1)
+const nameOf = ({ tape, liquid, school }: Candidate): string => tape?.id ?? liquid?.id ?? school
+
+/** The candidate a choice by hand means; a liquid mask is the cheapest one that is safe. */
+export function chosenOf(
+  choice: NonNullable<HemContext['choice']>,
+  judged: readonly Candidate[],
+): Candidate | undefined {
+  const same = judged.filter((each) => each.school === choice.school && (each.tape?.id ?? null) === choice.tapeId)
+  return cheapestOf(same.filter((each) => each.ruledOut === null)) ?? same[0]
+}
+
+const PRESSED: readonly School[] = ['press only', 'plain, sprayed']
+
+/** A seal over a barrier edge. */
+const isStacked = (each: Candidate): boolean =>
+  each.tape?.edge === 'barrier' && (each.seal === 'own colour' || each.seal === 'clear glaze')
+
+/** From this mean depth of valleys on, µm, a face counts as textured where schools are stacked. From memory. */
+const TEXTURED_UM = 80
+
+/**
+ * What the house's rules choose among safe candidates; null where there are none. In this order: a liquid mask on many
+ * panes where it is cheaper; a free hand where the house cuts by hand; pressing alone where that is enough; schools
+ * stacked on texture; the house's school; glaze for own colour nobody holds; the cheapest other way.
+ */
+export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): Picked | null {
+  const { house } = ctx
+  const take = (candidate: Candidate, code: WordCode, facts: Said['facts'] = {}): Picked => ({
+    candidate,
+    why: said(code, facts),
+  })
+  const taped = safe.filter((each) => each.tape)
+  const pressed = cheapestOf(
+    taped.filter(
+      (each) => PRESSED.includes(each.school) && each.risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE,
+    ),
+  )
+  const own = cheapestOf(safe.filter((each) => isOfSchool(ctx, each, house.school)))
+  const liquid = house.liquidOnPanes ? cheapestOf(safe.filter((each) => each.liquid)) : undefined
+  const best = (pressed && !house.sealAlways ? pressed : own) ?? cheapestOf(taped)
+  if (liquid && ctx.hem.panes > 1 && (!best || liquid.costPerM.total < best.costPerM.total)) {
+    const saved = best ? best.costPerM.total - liquid.costPerM.total : 0
+    return take(liquid, 'why.liquid_cheaper', {
+      panes: ctx.hem.panes,
+      saved: formatMoney((saved * ctx.hem.lengthMm) / 1000, ctx.currency),
+    })
+  }
+  if (own && house.school === 'freehand') return take(own, 'why.school', { school: house.school })
+  if (pressed && !house.sealAlways)
+    return take(pressed, 'why.press_enough', { bleeds: figure(pressed.risks.bleeds.mean) })
+  const stacked =
+    house.stackSeals && TEXTURE_FACTS[ctx.keepFace.texture].valleyUm.value >= TEXTURED_UM
+      ? cheapestOf(safe.filter(isStacked))
+      : undefined
+  if (stacked) return take(stacked, 'why.stacked', { seal: stacked.seal })
+  if (own) return take(own, 'why.school', { school: house.school })
+  // A glaze seal stands in for own colour where nobody holds it.
+  const glaze =
+    house.school === 'own-colour seal' ? cheapestOf(safe.filter((each) => each.school === 'clear glaze')) : undefined
+  if (glaze) return take(glaze, 'why.glaze_instead', { face: ctx.keepWords })
+  const other = cheapestOf(taped) ?? cheapestOf(safe)
+  return other ? take(other, 'why.school_fallback', { school: house.school, used: other.school }) : null
+}
+
+/** What is pressed only is one school, whether it is brushed, rolled or sprayed over. */
+const isOfSchool = (ctx: HemContext, each: Candidate, school: School): boolean =>
+  each.school === school || (school === 'press only' && ctx.step.tool === 'spray' && each.school === 'plain, sprayed')
+
+/** The cheapest, among those in the colour the house wants where there are any. */
+function cheapestOf(list: readonly Candidate[]): Candidate | undefined {
+  let best: Candidate | undefined
+  for (const each of list)
+    if (!best || (each.preferred === best.preferred ? byCost(each, best) < 0 : each.preferred)) best = each
+  return best
+}
