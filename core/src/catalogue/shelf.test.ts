@@ -70,3 +70,50 @@ describe('work rates as a table', () => {
     expect(faultsOf(text.replace('layPerM,1', 'layPerM,soon'))[0]).toMatch(/row 2, minutes: expected a number/)
   })
 })
+
+describe('liquid masks and tools', () => {
+  const LIQUID_HEAD = writeShelfCsv(SHELF, 'liquids').split('\n')[0]!
+  const TOOL_HEAD = writeShelfCsv(SHELF, 'tools').split('\n')[0]!
+  test('what a label does not say takes the class value, is marked so, and goes out empty again', () => {
+    const answer = readShelfCsv(`${LIQUID_HEAD}\nx,X,brush,4,,,no,12.50,no,label`, SHELF, 'liquids')
+    if (!answer.ok) throw new Error(answer.faults.join('\n'))
+    expect(answer.taken.liquids).toEqual([
+      {
+        id: 'x',
+        name: 'X',
+        how: 'brush',
+        spreadM2: 4,
+        clearMin: 45,
+        cutAfterH: 24,
+        yellows: false,
+        priceMinor: 1250,
+        retired: false,
+        defaults: ['clear_min', 'cut_after_h'],
+        mark: 'label',
+      },
+    ])
+    expect(writeShelfCsv(answer.taken, 'liquids')).toContain('x,X,brush,4,,,no,12.5,no,label')
+  })
+  test('a gun has air and reach, other tools none', () => {
+    const rows = ['g,G,gun,0,,,1,no,label', 's,S,scraper,75,,,2,no,label']
+    const answer = readShelfCsv([TOOL_HEAD, ...rows].join('\n'), SHELF, 'tools')
+    if (!answer.ok) throw new Error(answer.faults.join('\n'))
+    expect(answer.taken.tools.map((tool) => [tool.airMs, tool.reachMm, tool.count])).toEqual([
+      [2.5, 75, 1],
+      [0, 0, 2],
+    ])
+  })
+  test('wrong kinds, counts and repeated ids are named with row and column', () => {
+    const faults = (kind: 'liquids' | 'tools', ...lines: string[]) => {
+      const answer = readShelfCsv([kind === 'tools' ? TOOL_HEAD : LIQUID_HEAD, ...lines].join('\n'), SHELF, kind)
+      return answer.ok ? [] : answer.faults
+    }
+    expect(faults('tools', 'a,A,hammer,1,0,0,1,no,label')[0]).toMatch(/^row 2, kind: expected one of: seal brush/)
+    expect(faults('tools', 'a,A,scraper,1,0,0,1.5,no,label')).toEqual([
+      'row 2, on_van: expected a whole number from 0 to 10000, not “1.5”',
+    ])
+    const line = 'a,A,aerosol,3,45,24,no,9,no,label'
+    expect(faults('liquids', line, line)[0]).toMatch(/^row 3, id: expected an id of its own/)
+    expect(faults('liquids', line.replace('aerosol', 'ladle'))[0]).toBe('row 2, how: expected one of: brush, aerosol')
+  })
+})

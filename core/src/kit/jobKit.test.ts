@@ -60,3 +60,27 @@ test('a retired tape is chosen nowhere', () => {
   expect(planJob({ ...job, shelf }).recipes.some((answer) => answer.safe && answer.tapeId === id)).toBe(false)
   expect(jobKit({ ...job, shelf }).points[0]!.kinds.some((kind) => kind.tapeId === id)).toBe(false)
 })
+
+test('hems without tape are in no kit; taped instead, their panes are, in a narrow width', () => {
+  const panes = 'corridor/leaf:o6|glass:o6'
+  expect(kit.points[0]!.kindOf.has(panes)).toBe(false)
+  const taped = jobKit({ ...job, house: { ...job.house, liquidOnPanes: false } })
+  expect(taped.points[0]!.kindOf.get(panes)!.widthMm).toBe(18)
+})
+
+test('a hem is given no kind that is too narrow for it', () => {
+  for (const point of kit.points)
+    for (const [hemId, kind] of point.kindOf) {
+      const recipe = safe.find((each) => each.hemId === hemId)!
+      expect(kind.widthMm).toBeGreaterThanOrEqual(Math.min(recipe.widthMm, 48))
+    }
+})
+
+test('what the house prefers is valued before what is cheaper: the best kit’s hems cost what the plan then says', () => {
+  const { best } = kit
+  const carried = planJob({ ...job, kit: best!.kinds })
+  const cost = carried.recipes
+    .flatMap((answer) => (answer.safe && answer.tapeId !== null ? [answer] : []))
+    .reduce((sum, recipe) => sum + recipe.cost.total, 0)
+  expect(Math.abs(best!.hemsMinor - cost)).toBeLessThan(0.01 * cost)
+})

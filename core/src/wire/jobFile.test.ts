@@ -8,6 +8,7 @@ import { readJobFile, writeJobFile } from './jobFile'
 import { toJsonSchema } from './jsonSchema'
 
 const demo = ternQuay()
+const CHOICE = { edge: 'x', school: 'press only', tapeId: null, pressing: null, pull: null, reason: '' }
 
 test.each([demo, gullRow()])('reading what was written gives an equal job and the same bytes', (job) => {
   const text = writeJobFile(job)
@@ -82,4 +83,17 @@ describe('an edit is checked where it differs', () => {
     expect(editFaults(facts, edited({ walls: [{ ...first!, lengthMm: 9 }, ...rest] }))[0]!.expected).toContain('closed')
     expect(editFaults(facts, { ...facts, air: { ...facts.air, rh: 140 } })[0]!.place).toBe('air.rh')
   })
+})
+
+test.each([
+  ['house.pull', spoiled((job) => (job.house.pull = 'sideways'))],
+  ['house.sealantColour', spoiled((job) => (job.house.sealantColour = 'pink'))],
+  ['house.rates.peelPerM', spoiled((job) => delete job.house.rates.peelPerM)],
+  ['shelf.liquids[0].how', spoiled((job) => (job.shelf.liquids[0].how = 'ladle'))],
+  ['shelf.tools[0].count', spoiled((job) => (job.shelf.tools[0].count = -1))],
+  ['rooms[0].choices[0].school', spoiled((job) => (job.rooms[0].choices = [{ ...CHOICE, school: 'luck' }]))],
+  ['rooms[0].choices[0].pull', spoiled((job) => (job.rooms[0].choices = [{ ...CHOICE, pull: 'soonest' }]))],
+  ['version', spoiled((job) => (job.version = 9))],
+])('a wrong %s is refused by its place', (place, text) => {
+  expect(() => readJobFile(text)).toThrow(place)
 })

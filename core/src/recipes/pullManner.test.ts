@@ -1,0 +1,34 @@
+import { SHEENS, TOOLS } from '../catalogue/types'
+import { PULL_OPINIONS } from '../survey/types'
+import { pullMannerOf } from './pullManner'
+
+const of = (
+  pull: (typeof PULL_OPINIONS)[number],
+  kind: 'room' | 'elevation',
+  sheen: (typeof SHEENS)[number] = 'satin',
+) => pullMannerOf({ pull }, { kind }, { tool: 'roller' }, { sheen })
+
+test('what the house says outright needs no reason', () => {
+  expect(of('wet', 'room')).toEqual({ pull: 'wet', why: null })
+  expect(of('dry', 'room')).toEqual({ pull: 'dry', why: null })
+})
+
+test('an elevation is pulled dry whatever the opinion, and says why unless the house is dry anyway', () => {
+  for (const pull of PULL_OPINIONS) {
+    const manner = of(pull, 'elevation')
+    expect(manner.pull).toBe('dry')
+    expect(manner.why?.code ?? null).toBe(pull === 'dry' ? null : 'why.pull_front')
+  }
+})
+
+test('either: flat and matt snap and are left to dry, what stretches is pulled wet', () => {
+  const wet = SHEENS.filter((sheen) => of('either', 'room', sheen).pull === 'wet')
+  expect(wet).toEqual(['eggshell', 'satin', 'semi-gloss', 'gloss'])
+  for (const sheen of SHEENS) expect(of('either', 'room', sheen).why?.facts).toEqual({ sheen })
+})
+
+test('the tool makes no difference to an opinion', () => {
+  for (const tool of TOOLS)
+    for (const pull of PULL_OPINIONS)
+      expect(pullMannerOf({ pull }, { kind: 'room' }, { tool }, { sheen: 'satin' }).pull).toBe(of(pull, 'room').pull)
+})

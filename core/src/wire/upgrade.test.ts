@@ -1,0 +1,52 @@
+import { STARTER_SHELF } from '../catalogue/starterShelf'
+import { STARTER_HOUSE } from '../survey/houseDefaults'
+import { gullRow } from '../../../demo'
+import { factsFaults } from './checkJob'
+import { upgraded, upgradedParts, upgradedRoom } from './upgrade'
+
+const { log: _log, ...facts } = gullRow()
+
+describe('content of format version 1', () => {
+  test('what it says stays, what it could not say is the starter’s', () => {
+    const house = { school: 'barrier edge', pull: 'dry', rates: { layPerM: 3 } }
+    const shelf = { tapes: [], coatings: [], covers: [], sealants: [] }
+    const up = upgraded({ version: 1, house, shelf, rooms: [] }) as { version: number; house: typeof STARTER_HOUSE }
+    expect(up.version).toBe(2)
+    expect(up.house).toMatchObject({ school: 'barrier edge', pull: 'dry', stackSeals: STARTER_HOUSE.stackSeals })
+    expect(up.house.rates).toEqual({ ...STARTER_HOUSE.rates, layPerM: 3 })
+    expect(up).toMatchObject({ shelf: { ...shelf, liquids: STARTER_SHELF.liquids, tools: STARTER_SHELF.tools } })
+  })
+  test('choices get the house’s pressing and pull; what they said of them already stays', () => {
+    const room = {
+      choices: [
+        { edge: 'a', school: 'press only', tapeId: 't', reason: '' },
+        { edge: 'b', pull: 'dry' },
+      ],
+    }
+    expect(upgradedRoom(room)).toMatchObject({
+      choices: [
+        { pressing: null, pull: null },
+        { pressing: null, pull: 'dry' },
+      ],
+    })
+  })
+  test('nothing of the caller’s is changed in place', () => {
+    const job = { version: 1, house: { rates: {} }, shelf: {}, rooms: [{ choices: [{}] }] }
+    const before = JSON.stringify(job)
+    upgraded(job)
+    expect(JSON.stringify(job)).toBe(before)
+  })
+})
+
+test('content of today, of tomorrow, or of nothing is given back as it is', () => {
+  for (const data of [facts, { ...facts, version: 3 }, { version: '1' }, null, 7, 'x', [1], undefined])
+    expect(upgraded(data)).toBe(data)
+})
+
+test('odd parts are left for the checks to name', () => {
+  expect(upgradedParts({ house: 7, shelf: null, rooms: 'many' })).toEqual({ house: 7, shelf: null, rooms: 'many' })
+  expect(upgradedRoom(null)).toBeNull()
+  expect(upgradedRoom({ choices: 'none' })).toEqual({ choices: 'none' })
+  const faults = factsFaults(upgraded({ ...facts, version: 1, house: { ...facts.house, school: 'luck' } }))
+  expect(faults.map((fault) => fault.place)).toEqual(['house.school'])
+})
