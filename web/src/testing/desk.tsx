@@ -1,0 +1,57 @@
+import type { ReactNode } from 'react'
+import { renderToStaticMarkup } from 'react-dom/server'
+import { Provider } from 'react-redux'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { planJob, type Job, type Plan } from '@crisp-hem/core'
+
+/** Nothing is worked out beside the page here: workers take questions and never answer. */
+class StillWorker {
+  onmessage = null
+  postMessage(): void {}
+  terminate(): void {}
+}
+
+/** Stands in for what a browser would have, as far as drawing a page needs it. Called before anything of the app is loaded. */
+export function setDesk(): void {
+  const kept = new Map<string, string>()
+  const localStorage = {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
+  }
+  Object.assign(globalThis, { Worker: StillWorker, localStorage })
+}
+
+/** Opens a job at an instant, with its plan. */
+export async function openOnDesk(job: Job, at: number): Promise<Plan> {
+  const { store } = await import('../store')
+  const { jobOpened } = await import('../state/jobSlice')
+  const { logOpened } = await import('../state/logSlice')
+  const { planned } = await import('../state/planSlice')
+  const { clockSet } = await import('../state/clockSlice')
+  const { log, ...facts } = job
+  const plan = Object.freeze(planJob(job, at))
+  store.dispatch(clockSet(at * 60_000 - Date.now()))
+  store.dispatch(jobOpened({ facts, revision: 1 }))
+  store.dispatch(logOpened({ jobId: job.id, events: log, unsent: [] }))
+  store.dispatch(planned({ plan, tookMs: 1 }))
+  return plan
+}
+
+/** What a part of the open job's screens looks like, as markup. */
+export async function drawnAt(path: string, node: ReactNode): Promise<string> {
+  const { store } = await import('../store')
+  return renderToStaticMarkup(
+    <Provider store={store}>
+      <MemoryRouter initialEntries={[path]}>
+        <Routes>
+          <Route path="/jobs/:jobId/*" element={node} />
+          <Route path="*" element={node} />
+        </Routes>
+      </MemoryRouter>
+    </Provider>,
+  )
+}
+
+/** Marks of a figure that was not there, or a gap in a sentence. */
+export const MISSING = /NaN|undefined|\[object|Infinity|\{\w+\}/
