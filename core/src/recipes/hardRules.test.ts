@@ -69,7 +69,7 @@ test('every rule broken says so in a whole sentence', () => {
   const everything = answerOf(ceiling({ texture: 'heavy spray', dusty: true, soundness: 'wallpaper' }), CEIL)
   for (const each of everything.ruledOut) {
     expect(Object.values(each.why.facts).every((fact) => fact !== undefined)).toBe(true)
-    expect(each.tapeId ?? each.liquidId ?? each.school).toBeTruthy()
+    expect(each.tapeId !== null || each.liquidId !== null || each.school === 'freehand').toBe(true)
   }
 })
 
