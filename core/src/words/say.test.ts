@@ -1,0 +1,57 @@
+import { ternQuay, ternQuaySurvey } from '../../../demo'
+import { planJob } from '../plan'
+import { PULL_OPINIONS, SCHOOLS } from '../survey/types'
+import { EN } from './en'
+import { figure, said, sayText, type Said } from './say'
+
+test('a figure has two places that matter, never more', () => {
+  expect([0, 0.004, 0.04, 0.26, 0.96, 1, 2.54, 9.96, 10.4, 1234.5].map(figure)).toEqual([
+    '0',
+    '<0.01',
+    '0.04',
+    '0.3',
+    '1',
+    '1',
+    '2.5',
+    '10',
+    '10',
+    '1235',
+  ])
+})
+
+test('a saying is filled with its facts', () => {
+  expect(sayText(said('why.leftover', { tape: 'Marram 24', metres: '12', spares: '0.4' }))).toBe(
+    'Marram 24: 12 m lie on the van and are used up here; safe, and 0.4 of tape less to buy.',
+  )
+})
+
+/** Every saying anywhere in some plain data. */
+function sayings(value: unknown, found: Said[] = []): Said[] {
+  if (value === null || typeof value !== 'object') return found
+  const each = value as Partial<Said>
+  if (typeof each.code === 'string' && each.code in EN && typeof each.facts === 'object') found.push(value as Said)
+  for (const part of Object.values(value)) sayings(part, found)
+  return found
+}
+const namesIn = (template: string): string[] => [...template.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!)
+
+test('whatever a plan says has a fact for every gap of its sentence', () => {
+  const base = ternQuaySurvey()
+  const heard = new Set<string>()
+  const houses = [
+    ...SCHOOLS.map((school) => ({ ...base.house, school, provenHand: true, stackSeals: true })),
+    ...PULL_OPINIONS.map((pull) => ({ ...base.house, pull, rollOverEdge: false, runs: 'short pieces' as const })),
+  ]
+  const plans = [planJob(ternQuay(), 30168886), ...houses.map((house) => planJob({ ...base, house }))]
+  for (const { code, facts } of sayings(plans)) {
+    heard.add(code)
+    for (const name of namesIn(EN[code])) expect([code, name, facts[name] !== undefined]).toEqual([code, name, true])
+  }
+  expect(heard.size).toBeGreaterThan(70)
+})
+
+test('every sentence is whole: it ends as one, or is a part that others take in', () => {
+  const parts = /^(out|other|cover|round|plan)\./
+  for (const [code, text] of Object.entries(EN))
+    if (!parts.test(code)) expect([code, /[.!?:]$|\{\w+\}$/.test(text)]).toEqual([code, true])
+})
