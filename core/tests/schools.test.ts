@@ -160,7 +160,7 @@ describe('four opinions on the pull', () => {
     ])
     expect(pulled('either', 'quay-matt').pull).toBe('dry')
     expect(pulled('either', 'quay-satin').pull).toBe('wet')
-    expect(pulled('either', 'quay-satin').reasons.map(sayText).join(' ')).toMatch(/satin film stretches once dry/)
+    expect(pulled('either', 'quay-satin').reasons.map(sayText).join(' ')).toMatch(/Satin film stretches once dry/)
     expect(pulled('soonest', 'quay-satin').reasons.map((each) => each.code)).toContain('why.pull_soonest')
   })
   test('dry: sheen is scored first, flat is not', () => {

@@ -41,6 +41,7 @@ export const HOUSE_WORDS = {
       'one run': 'one long run',
       'short pieces': 'short pieces',
     },
+    presses: { thumb: 'thumb', tool: 'tool', either: 'whichever costs less' },
     pulls: {
       wet: 'wet, before the edge skins',
       dry: 'dry, once it is hard',
@@ -119,7 +120,7 @@ export const HOUSE_WORDS = {
         'White: shrinks less, and is cheaper between whites.',
       ],
       sealDry: ['Dry through: nothing can be pushed on under a brush.', 'Touch-dry: colour follows hours sooner.'],
-      press: ['Tool: a harder, evener edge.', 'Thumb: no scratches.'],
+      press: ['Tool: a harder, evener edge.', 'Thumb: no scratches, a little faster.'],
       holdFirstCoat: ['Held off: less film to part from the tape.', 'Both coats onto it: no second look at the line.'],
       rollOverEdge: ['Over it: no band that catches the light.', 'Kept off: no roller presses paint under.'],
       runs: ['One run: the truest line.', 'Pieces: easier to true up by eye, for a lap each.'],

@@ -26,7 +26,7 @@ export const SHELF_WORDS = {
     key: 'Italic, dotted: nobody entered it, so the value of its class stands in; empty a cell to get that back. A tape has a line for each width.',
     rates: {
       layPerM: 'Lay tape',
-      pressPerM: 'Press it',
+      pressPerM: 'Press it with a tool',
       sealPerM: 'Seal the edge',
       cutInPerM: 'Cut in at tape, one coat',
       pullPerM: 'Pull tape',

@@ -5,6 +5,7 @@ import { coatingOf, tapeOf } from '../catalogue/find'
 import type { Shelf } from '../catalogue/types'
 import type { Hem } from '../hems/deriveHems'
 import type { Plan } from '../plan'
+import { pressingsOf } from '../recipes/pressing'
 import { faceOf, stepOf } from '../survey/faces'
 import type { HemChoice, Job, School } from '../survey/types'
 import { gentleStroke } from '../risk/bleed'
@@ -70,7 +71,7 @@ export function benchOfHem(job: Omit<Job, 'log'>, plan: Plan, hem: Hem): BenchSe
     filmShare: FILM_SHARE[step.tool],
     earlierCoats: step.coats - 1,
     tapeId: recipe?.tapeId ?? base.tapeId,
-    pressing: recipe?.pressing ?? job.house.press,
+    pressing: recipe?.pressing ?? pressingsOf(job.house).at(-1)!,
     seal: recipe?.seal ?? 'none',
     sealantId: recipe?.sealantId ?? base.sealantId,
     tempC: Number(air.tempC.toFixed(1)),

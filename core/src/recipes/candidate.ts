@@ -18,6 +18,8 @@ export interface Candidate {
   /** False for a sealant that would do, but not in the colour the house wants. */
   readonly preferred: boolean
   readonly pressing: Pressing
+  /** What set it apart from the other pressing, where the house leaves that open. */
+  readonly pressedOver: PressedOver | null
   readonly stroke: Stroke
   readonly pull: Recipe['pull']
   /** The edge as the bleed model sees it; null without tape. */
@@ -30,6 +32,16 @@ export interface Candidate {
   readonly costPerM: RecipeCost
   readonly costParts: CostParts
   readonly ruledOut: Said | null
+}
+
+/** A pressing that was weighed and not taken. */
+export interface PressedOver {
+  readonly other: Pressing
+  /**
+   * What it would have cost more for a metre, minor units; less than nothing where it would have been cheaper but let
+   * more through than an unsealed edge may. Null where a hard rule forbids it.
+   */
+  readonly morePerM: number | null
 }
 
 /** What seals the edge in a school. */

@@ -11,12 +11,14 @@ import type { Estimate } from '../risk/normal'
 import { MIN_PER_DAY } from '../units/time'
 import { SCHOOLS, type School } from '../survey/types'
 import { said, type Said } from '../words/say'
+import { betterPressed } from './betterPressed'
 import { lightness } from './contrast'
 import { expectedCost } from './expectedCost'
 import { NO_RISKS, UNPRICED, type Candidate, type Sealing } from './candidate'
 import { bleedRule, carryRule, liftLimit, schoolRule, tapeRule } from './hardRules'
 import type { HemContext } from './hemContext'
 import { freehandWay, liquidWays } from './otherWays'
+import { pressingsOf } from './pressing'
 import type { RecipeRisks } from './recipe'
 import { besidePlaceOf, needsWidthMm, settingOf } from './setting'
 
@@ -130,17 +132,29 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
   }
 }
 
+/** A tape in a school, pressed as the house presses; where it leaves that open, as it is safe, then as it costs least. */
 function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: TapeFacts): Candidate {
+  const pressings = ctx.choice?.pressing ? [ctx.choice.pressing] : pressingsOf(ctx.house)
+  const [first, second] = pressings.map((pressing) => judgePressed(ctx, school, sealing, facts, pressing))
+  return second ? betterPressed(ctx.house, first!, second) : first!
+}
+
+function judgePressed(
+  ctx: HemContext,
+  school: School,
+  sealing: Sealing,
+  facts: TapeFacts,
+  pressing: Pressing,
+): Candidate {
   const { tape, roll, cover, pull, tackMm: tacks } = facts
   const { seal, sealant } = sealing
-  const pressing: Pressing = ctx.choice?.pressing ?? ctx.house.press
   const setup = edgeSetup(ctx, tape, seal, pressing)
   const rule = (tape.retired ? said('out.retired') : null) ?? schoolRule(ctx, school, tape, sealing, pull) ?? facts.rule
   // What a rule forbids is not priced: most candidates end here.
   const risks = rule ? NO_RISKS : tapeRisks(ctx, setup, facts)
   const { cost, parts } = rule
     ? UNPRICED
-    : expectedCost(ctx, { tape, roll, seal, sealant, liquid: null, cover, tackMm: tacks, risks })
+    : expectedCost(ctx, { tape, roll, pressing, seal, sealant, liquid: null, cover, tackMm: tacks, risks })
   return {
     way: ctx.step.tool === 'spray' ? 'mask and spray' : 'tape',
     school,
@@ -151,6 +165,7 @@ function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: Tap
     sealant,
     preferred: sealing.preferred,
     pressing,
+    pressedOver: null,
     stroke: setup.stroke,
     pull,
     setup,

@@ -24,6 +24,7 @@ const use = (more: Partial<WayUse>): WayUse => ({
   seal: 'none',
   sealant: null,
   liquid: null,
+  pressing: 'tool',
   cover: null,
   tackMm: null,
   risks: NO_RISKS,

@@ -1,9 +1,10 @@
 import { known } from '../known'
 import type { LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
 import type { BesideCover } from '../covers/besideHem'
-import type { Seal } from '../risk/bleed'
+import type { Pressing, Seal } from '../risk/bleed'
 import type { HouseRules } from '../survey/types'
 import type { HemContext } from './hemContext'
+import { pressMinPerM } from './pressing'
 import type { CostParts, RecipeCost, RecipeRisks } from './recipe'
 
 /** Bleed on glass is cut off with a blade instead of being touched up: share of the usual mending. */
@@ -17,6 +18,7 @@ const ONE_RUN = { layFactor: 1, lapShare: 0 } as const
 export interface WayUse {
   readonly tape: Tape | null
   readonly roll: TapeRoll | null
+  readonly pressing: Pressing
   readonly seal: Seal
   readonly sealant: Sealant | null
   readonly liquid: LiquidMask | null
@@ -87,8 +89,8 @@ export const TACK_MIN = known(0.15, 'min', 'from memory', 'nine seconds from the
 /** Tacks for a metre of hung cover, minutes. */
 const tackMinutes = (tackMm: number | null): number => (tackMm === null ? 0 : (1000 / tackMm) * TACK_MIN.value)
 
-function layMinutes({ tape, liquid }: WayUse, rates: HouseRules['rates'], layFactor: number): number {
-  if (tape) return rates.layPerM * layFactor + rates.pressPerM
+function layMinutes({ tape, liquid, pressing }: WayUse, rates: HouseRules['rates'], layFactor: number): number {
+  if (tape) return rates.layPerM * layFactor + pressMinPerM(pressing, rates)
   if (liquid) return liquid.how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM
   return 0
 }

@@ -17,6 +17,7 @@ const TAPELESS = {
   sealant: null,
   preferred: true,
   pressing: 'none',
+  pressedOver: null,
   setup: null,
   cover: null,
   tackMm: null,

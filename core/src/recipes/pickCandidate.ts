@@ -1,5 +1,5 @@
 import { TEXTURE_FACTS } from '../catalogue/textures'
-import type { School } from '../survey/types'
+import type { HouseRules, School } from '../survey/types'
 import { formatMoney } from '../units/money'
 import type { WordCode } from '../words/en'
 import { figure, said, type Said } from '../words/say'
@@ -48,6 +48,10 @@ export function chosenOf(
 
 const PRESSED: readonly School[] = ['press only', 'plain, sprayed']
 
+/** Whether pressing alone keeps this edge shut well enough to do without a seal. */
+export const pressedEnough = (house: Pick<HouseRules, 'maxBleedsPerM'>, { school, risks }: Candidate): boolean =>
+  PRESSED.includes(school) && risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE
+
 /** A seal over a barrier edge. */
 const isStacked = (each: Candidate): boolean =>
   each.tape?.edge === 'barrier' && (each.seal === 'own colour' || each.seal === 'clear glaze')
@@ -67,11 +71,7 @@ export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): Pick
     why: said(code, facts),
   })
   const taped = safe.filter((each) => each.tape)
-  const pressed = cheapestOf(
-    taped.filter(
-      (each) => PRESSED.includes(each.school) && each.risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE,
-    ),
-  )
+  const pressed = cheapestOf(taped.filter((each) => pressedEnough(house, each)))
   const own = cheapestOf(safe.filter((each) => isOfSchool(ctx, each, house.school)))
   const liquid = house.liquidOnPanes ? cheapestOf(safe.filter((each) => each.liquid)) : undefined
   const best = (pressed && !house.sealAlways ? pressed : own) ?? cheapestOf(taped)

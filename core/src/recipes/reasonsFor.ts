@@ -1,7 +1,7 @@
 import { BARRIER_GAP_UM, closedGapUm, criticalGapUm, meanGapUm } from '../risk/bleed'
 import { formatMoney } from '../units/money'
 import { figure, said, type Said } from '../words/say'
-import type { Candidate } from './candidate'
+import type { Candidate, PressedOver } from './candidate'
 import type { HemContext } from './hemContext'
 
 /** The facts that decided, with their figures, the weightiest first. */
@@ -23,6 +23,7 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
     )
   }
   if (pick.setup) found.push(...edgeReasons(ctx, pick))
+  if (pick.pressedOver) found.push(pressReason(ctx, pick.pressing, pick.pressedOver))
   if (pick.roll && pick.roll.stockMm > 0)
     found.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
   if (pick.cover) found.push(...coverReasons(pick))
@@ -40,6 +41,14 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
   )
   return found
 }
+/** Why it is pressed as it is, where both are at hand. */
+function pressReason(ctx: HemContext, press: string, { other, morePerM }: PressedOver): Said {
+  if (morePerM === null) return said('why.press_safe', { press, other })
+  if (morePerM < 0) return said('why.press_unsealed', { press, other })
+  const spares = formatMoney((morePerM * ctx.hem.lengthMm) / 1000, ctx.currency)
+  return said('why.press_cheaper', { press, other, spares })
+}
+
 const SNAPS: readonly string[] = ['flat', 'matt']
 
 const handReason = (ctx: HemContext, pick: Candidate): Said =>

@@ -10,6 +10,7 @@ import { STARTER_RATES } from '../survey/houseDefaults'
 import type { HouseRules, Rates } from '../survey/types'
 import { TUCKED_SHARE } from './candidates'
 import { GLASS_MEND_SHARE, SEAL_PASS_M, TACK_MIN } from './expectedCost'
+import { THUMB_SHARE } from './pressing'
 import type { Recipe } from './recipe'
 import { FOLD_DEG, STAND_OFF_MM } from './recipeSteps'
 
@@ -55,6 +56,7 @@ function shelfConstants(recipe: Recipe, shelf: Shelf): Constant[] {
 
 function edgeConstants(recipe: Recipe): Constant[] {
   const found: Constant[] = []
+  if (recipe.pressing === 'thumb') found.push(at('pressing by thumb', THUMB_SHARE))
   if (recipe.pull !== 'none') found.push(at('folded back', FOLD_DEG))
   if (recipe.standOffMm > 0) found.push(at('first coat stays off', STAND_OFF_MM))
   if (recipe.seal === 'own colour' || recipe.seal === 'clear glaze')

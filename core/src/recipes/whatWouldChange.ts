@@ -69,10 +69,10 @@ const withHouse = (ctx: HemContext, change: Partial<HemContext['house']>): HemCo
 
 function changes(ctx: HemContext): Change[] {
   const { house } = ctx
-  const press = house.press === 'tool' ? 'thumb' : 'tool'
+  const press = house.press === 'either' ? null : house.press === 'tool' ? 'thumb' : 'tool'
   const pull = ctx.pull === 'wet' ? 'dry' : 'wet'
   const list: (Change | null)[] = [
-    { code: 'change.press', facts: { press }, changed: withHouse(ctx, { press }) },
+    press && { code: 'change.press', facts: { press }, changed: withHouse(ctx, { press }) },
     { code: 'change.pull', facts: { pull }, changed: { ...ctx, pull } },
     ctx.keepFace.dusty
       ? {

@@ -2,6 +2,7 @@ import { coatOfStep } from '../cure/film'
 import { liquidOf } from '../catalogue/find'
 import type { Coating, Shelf } from '../catalogue/types'
 import type { Hem } from '../hems/deriveHems'
+import { pressMinPerM } from '../recipes/pressing'
 import type { Recipe } from '../recipes/recipe'
 import { crewSpeed } from '../schedule/calendar'
 import type { Crew, HouseRules, PaintStep, Room } from '../survey/types'
@@ -160,10 +161,11 @@ function tasksOf(setup: RoundSetup, id: string, pulls: readonly RoundPull[]): Ta
 
 /** Minutes one practised painter masks a hem in: tape laid and pressed, or a liquid put on its panes. */
 function layMinutes({ recipes, house, shelf }: RoundSetup, hem: Hem): number {
-  const liquidId = recipes.get(hem.id)?.liquidId
+  const recipe = recipes.get(hem.id)
   const { rates } = house
-  if (!liquidId) return ((rates.layPerM + rates.pressPerM) * hem.lengthMm) / 1000
-  const perM = liquidOf(shelf, liquidId).how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM
+  const press = pressMinPerM(recipe?.pressing ?? 'tool', rates)
+  if (!recipe?.liquidId) return ((rates.layPerM + press) * hem.lengthMm) / 1000
+  const perM = liquidOf(shelf, recipe.liquidId).how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM
   return (perM * hem.lengthMm) / 1000
 }
 

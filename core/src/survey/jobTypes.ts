@@ -79,11 +79,13 @@ export type PullOpinion = (typeof PULL_OPINIONS)[number]
 
 export const SEALANT_COLOURS = ['by colour', 'clear'] as const
 export const SEAL_DRYNESS = ['touch', 'through'] as const
+export const PRESS_RULES = ['thumb', 'tool', 'either'] as const
 export const RUN_WAYS = ['one run', 'short pieces'] as const
 
 /** Work rates of one practised painter, minutes. */
 export interface Rates {
   readonly layPerM: number
+  /** Pressing an edge with a tool; a thumb takes a little less. */
   readonly pressPerM: number
   readonly sealPerM: number
   readonly cutInPerM: number
@@ -104,7 +106,7 @@ export interface Rates {
 /** This contractor's ways, limits and prices. */
 export interface HouseRules {
   readonly school: School
-  /** When tape comes off: before the skin forms, once the film is hard, as soon as may be, or whichever costs less. */
+  /** When tape comes off: before the skin forms, once the film is hard, as soon as may be, or by how its film parts. */
   readonly pull: PullOpinion
   /** Seal every edge as insurance, or only where pressing alone would bleed. */
   readonly sealAlways: boolean
@@ -122,8 +124,8 @@ export interface HouseRules {
   readonly rollOverEdge: boolean
   /** Tape goes on in one long run, or in short pieces that are easier to true up. */
   readonly runs: (typeof RUN_WAYS)[number]
-  /** Press with the thumb, or with a tool. */
-  readonly press: 'thumb' | 'tool'
+  /** Press with the thumb, with a tool, or with whichever costs less on a hem. */
+  readonly press: (typeof PRESS_RULES)[number]
   /** First of several coats stays 1.5 mm off the tape; the edge is sealed before the last. */
   readonly holdFirstCoat: boolean
   /** Hours a fresh coat is left before tape goes on it, however soon its cure would allow it. */

@@ -2,6 +2,7 @@ import { OUTDOOR_LIMITS } from '../air/weather'
 import {
   JOB_VERSION,
   PULL_OPINIONS,
+  PRESS_RULES,
   RUN_WAYS,
   SCHOOLS,
   SEAL_DRYNESS,
@@ -90,7 +91,7 @@ export const houseSchema = exact({
   provenHand: flag(),
   rollOverEdge: flag(),
   runs: oneOf(RUN_WAYS),
-  press: oneOf(['thumb', 'tool'] as const),
+  press: oneOf(PRESS_RULES),
   holdFirstCoat: flag(),
   restHours: decimal(0, 240),
   maxBleedsPerM: decimal(0, 1000),

@@ -25,6 +25,12 @@ test('a saying is filled with its facts', () => {
   )
 })
 
+test('a sentence begins with a capital whatever fills its first gap; a part of one does not', () => {
+  const seal = sayText(said('why.seal_closes', { seal: 'wiped sealant', closes: '1.5' }))
+  expect(seal).toBe('Wiped sealant closes gaps up to 1.5 mm.')
+  expect(sayText(said('other.more', { part: 'laying', cost: '€1.00' }))).toBe('laying: €1.00 more')
+})
+
 const namesIn = (template: string): string[] => [...template.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!)
 const GAPS = new Map(Object.entries(EN).map(([code, template]) => [code, namesIn(template)]))
 

@@ -9,8 +9,11 @@ export interface Said {
 
 export const said = (code: WordCode, facts: ErrorFacts = {}): Said => ({ code, facts })
 
-/** A saying as a sentence. */
-export const sayText = ({ code, facts }: Said): string => fillTemplate(EN[code], facts)
+/** A saying as a sentence, which begins with a capital whatever fills its first gap; parts of sentences stay as they are. */
+export function sayText({ code, facts }: Said): string {
+  const text = fillTemplate(EN[code], facts)
+  return /[.!?:]$/.test(EN[code]) ? text.charAt(0).toUpperCase() + text.slice(1) : text
+}
 
 /** `4`, `0.3`, `0.04`, `<0.01`: two figures that matter, never more. */
 export function figure(value: number): string {

@@ -29,7 +29,7 @@ export function EdgeSection({ edge, tapeThickUm, valleys }: EdgeSectionProps) {
   const tape = Math.min(26, Math.max(4, tapeThickUm * perUm))
   const words = `${W.bench.gap(meanGapUm(edge) / 1000)}; ${W.bench.shut(closedGapUm(edge) / 1000)}`
   return (
-    <svg viewBox={`0 0 ${WIDTH} 196`} className="block w-full" role="img" aria-label={words}>
+    <svg viewBox={`0 0 ${WIDTH} 202`} className="block w-full" role="img" aria-label={words}>
       <EndOn shown={shown} pitch={pitch} perMm={perMm} perUm={perUm} tape={tape} edge={edge} />
       <text x="2" y="11" fontSize="11.5" fontWeight="650">
         {W.bench.endOn(length)}
@@ -134,7 +134,7 @@ function CutAcross({ valley, edge, tapeThickUm }: { valley: Valley | null; edge:
       )}
       <text
         x={shows ? Math.max(2, edgeX - reach) : 2}
-        y="193"
+        y={floor + 27}
         fontSize="11.5"
         fontWeight="650"
         style={{ color: shows ? 'var(--act)' : undefined }}

@@ -1,5 +1,13 @@
 import type { ReactNode } from 'react'
-import { PULL_OPINIONS, RUN_WAYS, SCHOOLS, SEAL_DRYNESS, SEALANT_COLOURS, type HouseRules } from '@crisp-hem/core'
+import {
+  PRESS_RULES,
+  PULL_OPINIONS,
+  RUN_WAYS,
+  SCHOOLS,
+  SEAL_DRYNESS,
+  SEALANT_COLOURS,
+  type HouseRules,
+} from '@crisp-hem/core'
 import { useEdit, useFacts } from '../state/useJob'
 import { ChoiceField, NumberField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
@@ -75,7 +83,7 @@ export function HousePanel() {
           <ChoiceField
             label={W.site.press}
             value={house.press}
-            options={['thumb', 'tool'] as const}
+            options={PRESS_RULES.map((value) => ({ value, text: H.presses[value] }))}
             onCommit={(press) => set({ press })}
           />
         </Sided>
@@ -162,7 +170,7 @@ function Limits({ house, set }: { house: HouseRules; set: (change: Partial<House
   return (
     <section className="mt-3 border-t border-rule pt-2">
       <h3 className="mb-1">{H.limits}</h3>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4 xl:grid-cols-6">
+      <div className="grid grid-cols-2 items-end gap-x-3 gap-y-2 sm:grid-cols-4 xl:grid-cols-6">
         <NumberField label={W.site.rest} value={house.restHours} onCommit={(restHours) => set({ restHours })} />
         <NumberField
           label={W.site.bleeds}

@@ -1,0 +1,26 @@
+import type { HouseRules } from '../survey/types'
+import type { Candidate } from './candidate'
+import { pressedEnough } from './pickCandidate'
+
+/**
+ * Of one way pressed by thumb and by tool the better: what is safe before what is not, what needs no seal before what
+ * does, then what costs less. It keeps what the other would have cost.
+ */
+export function betterPressed(house: HouseRules, a: Candidate, b: Candidate): Candidate {
+  const [best, other] = isBetter(house, b, a) ? [b, a] : [a, b]
+  if (standing(best) === FORBIDDEN) return best
+  const morePerM = standing(other) === FORBIDDEN ? null : other.costPerM.total - best.costPerM.total
+  return { ...best, pressedOver: { other: other.pressing, morePerM } }
+}
+
+function isBetter(house: HouseRules, a: Candidate, b: Candidate): boolean {
+  if (standing(a) !== standing(b)) return standing(a) < standing(b)
+  if (pressedEnough(house, a) !== pressedEnough(house, b)) return pressedEnough(house, a)
+  return a.costPerM.total < b.costPerM.total
+}
+
+const FORBIDDEN = 2
+
+/** Safe, safe but not among the tapes carried, or forbidden. */
+const standing = ({ ruledOut }: Candidate): number =>
+  ruledOut === null ? 0 : ruledOut.code === 'out.not_in_kit' ? 1 : FORBIDDEN
