@@ -354,6 +354,13 @@ export const W = {
     doneToday: 'Off and looked at',
     toInspect: 'Look along the line',
     tacky: 'Tacky: leave it alone',
+    nextSpan: {
+      'too wet': 'Wet',
+      wet: 'Pull it wet from',
+      tacky: 'Tacky from',
+      dry: 'Pull it dry from',
+      past: 'Should be off by',
+    },
     wait: 'Too wet still',
     maskWait: 'Liquid mask: leave it alone until it may be cut.',
     peel: 'Cut round each pane with a fresh blade at 45°, away from the hand; peel it in one sheet.',

@@ -1,7 +1,7 @@
 import { answerOf, jobOf, PLAIN_ROOM, recipeOf, type OneRoom } from '../../tests/oneHem'
 import { planJob } from '../plan'
 import { STARTER_RATES } from '../survey/houseDefaults'
-import { PRESS_RULES, type HouseRules, type RecipeAnswer } from '../index'
+import { PRESS_RULES, type HouseRules, type Recipe } from '../index'
 import { sayText } from '../words/say'
 import { pressingsOf, pressMinPerM, THUMB_SHARE } from './pressing'
 
@@ -9,7 +9,7 @@ const EDGE = 'wall:w1|skirting'
 const pressed = (press: HouseRules['press'], house: Partial<HouseRules> = {}): OneRoom => ({
   house: { school: 'press only', ...house, press },
 })
-const reasons = (answer: RecipeAnswer): string[] => answer.reasons.map((each) => each.code)
+const reasons = (answer: Recipe): string[] => answer.reasons.map((each) => each.code)
 
 describe('what a house presses with', () => {
   test('thumb, tool, or both to choose from', () => {

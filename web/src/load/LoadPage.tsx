@@ -37,7 +37,7 @@ export function LoadPage() {
   )
 }
 
-const TH = 'py-1 text-right font-normal'
+const TH = 'py-1 pl-3 text-right font-normal'
 
 function Tapes({ load }: { load: Load }) {
   const { shelf, site } = useFacts()
@@ -68,10 +68,10 @@ function Tapes({ load }: { load: Load }) {
                       {tape.edge}, grip {tape.gripN25} N, stays {tape.stayDays} d
                     </span>
                   </td>
-                  <td className="text-right">{run(line.hemMm)}</td>
-                  <td className="text-right">{run(line.tabsMm)}</td>
-                  <td className="text-right">{run(line.wasteMm)}</td>
-                  <td className="text-right font-semibold">{run(line.totalMm)}</td>
+                  <td className="pl-3 text-right whitespace-nowrap">{run(line.hemMm)}</td>
+                  <td className="pl-3 text-right whitespace-nowrap">{run(line.tabsMm)}</td>
+                  <td className="pl-3 text-right whitespace-nowrap">{run(line.wasteMm)}</td>
+                  <td className="pl-3 text-right font-semibold whitespace-nowrap">{run(line.totalMm)}</td>
                   <td className="py-1 pl-5">
                     <TapeRolls rolls={line.rolls} share={line.totalMm / tape.rollLengthMm} />
                     <span className="text-[0.82rem]">{W.load.packs(line.packs, line.singles)}</span>

@@ -54,7 +54,9 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
       <Shifted card={card} />
       <p className="mb-2 text-sm">
         {howWords(card, score)}
-        {card.next && stand === 'not yet' && ` ${W.spans[card.next.kind]} ${whenText(card.next.from, now, site.zone)}.`}
+        {card.next &&
+          stand === 'not yet' &&
+          ` ${W.pulls.nextSpan[card.next.kind]} ${whenText(card.next.from, now, site.zone)}.`}
       </p>
       <Button tone={acting ? 'act' : 'plain'} className="min-h-14 w-full text-lg" onClick={offAll}>
         {W.pulls.pullNow}: {W.pulls.hems(own.length, formatRun(length, site.units))}

@@ -150,7 +150,7 @@ function HemLine({
           {hem.place}
         </button>
       </td>
-      <td className="py-1 text-right whitespace-nowrap">{formatLength(hem.lengthMm, units)}</td>
+      <td className="py-1 pl-2 text-right whitespace-nowrap">{formatLength(hem.lengthMm, units)}</td>
       <td className={`py-1 pl-4 ${recipe && !recipe.safe ? `font-bold ${picked ? '' : 'text-act'}` : ''}`}>
         {row.words}
       </td>

@@ -128,7 +128,7 @@ function RoundList() {
             {plan.rounds.map((round) => {
               const [lay, pull] = [placed.get(`${round.id}/lay`), placed.get(round.pulls[0]?.taskId ?? '')]
               return (
-                <tr key={round.id} className="border-b border-rule align-top">
+                <tr key={round.id} className="border-b border-rule align-baseline">
                   <td className="py-1 pr-2 whitespace-nowrap">
                     {rooms.find((room) => room.id === round.roomId)?.name}
                   </td>

@@ -38,7 +38,10 @@ export function ShelfTable({ columns, allColumns, rows, fixed, showRetired, onCh
         <thead>
           <tr className="text-left text-[0.8rem] text-soft">
             {columns.map((column) => (
-              <th key={column.key} className="px-1 py-1 font-normal whitespace-nowrap">
+              <th
+                key={column.key}
+                className={`px-1.5 py-1 font-normal whitespace-nowrap ${column.type.type === 'number' ? 'text-right' : ''}`}
+              >
                 {W.shelf.columns[column.key] ?? column.key}
               </th>
             ))}
