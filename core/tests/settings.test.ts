@@ -1,3 +1,4 @@
+import { sash } from '../../demo/parts'
 import {
   coverOf,
   STARTER_SHELF,
@@ -114,21 +115,7 @@ describe('ceilings', () => {
   })
 })
 
-const opening = (more: Partial<Opening>): Opening => ({
-  id: 'o1',
-  name: 'opening 1',
-  kind: 'window',
-  wallId: 'w1',
-  atMm: 700,
-  sillMm: 850,
-  widthMm: 1200,
-  heightMm: 1300,
-  casingMm: 70,
-  casing: USUAL_FACES.trim,
-  leaf: USUAL_FACES.glass,
-  glazing: null,
-  ...more,
-})
+const opening = (more: Partial<Opening>): Opening => sash('o1', 'w1', 700, 1200, more)
 
 describe('glass', () => {
   test('a window before its casing is sprayed: tape borders, then film between, taut', () => {

@@ -1,3 +1,4 @@
+import { door, sash } from '../../demo/parts'
 import {
   newRoom,
   OUTLINE_TEMPLATES,
@@ -8,7 +9,6 @@ import {
   type Face,
   type HouseRules,
   type Job,
-  type Opening,
   type PaintStep,
   type Recipe,
   type Room,
@@ -79,20 +79,7 @@ describe('laying', () => {
 
 describe('lines', () => {
   test('C13: a casing line that wanders 3/16 to 1/4 in is hidden by a straight line at its worst point', () => {
-    const window: Opening = {
-      id: 'o1',
-      name: 'window 1',
-      kind: 'window',
-      wallId: 'w1',
-      atMm: 1000,
-      sillMm: 900,
-      widthMm: 1200,
-      heightMm: 1200,
-      casingMm: 70,
-      casing: USUAL_FACES.trim,
-      leaf: USUAL_FACES.glass,
-      glazing: null,
-    }
+    const window = sash('o1', 'w1', 1000, 1200)
     const edge = 'wall:w1|casing:o1'
     for (const wanderMm of [5, 6]) {
       const lines = [{ edge, wanderMm, way: null }]
@@ -138,20 +125,11 @@ describe('tape and time', () => {
     expect(sprayed.risks.bleeds.mean).toBeLessThan(0.02)
   })
   test('C18: a pair of doors of 15 panes a leaf, both sides, is masked pane by pane: 60 panes', () => {
-    const doors: Opening = {
-      id: 'o1',
-      name: 'glazed doors',
+    const doors = door('o1', 'w1', 800, {
       kind: 'glazed doors',
-      wallId: 'w1',
-      atMm: 800,
-      sillMm: 0,
       widthMm: 1600,
-      heightMm: 2040,
-      casingMm: 70,
-      casing: USUAL_FACES.trim,
-      leaf: USUAL_FACES.trim,
       glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 25, textured: false },
-    }
+    })
     const glass = (house: Partial<HouseRules>) =>
       recipeOf(job({ openings: [doors], steps: [{ ...TRIM, targets: ['leaves'] }] }, house), 'leaf:o1|glass:o1')
     const taped = glass({ liquidOnPanes: false })

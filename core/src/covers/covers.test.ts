@@ -1,7 +1,8 @@
+import { door } from '../../../demo/parts'
 import fc from 'fast-check'
 import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
-import type { Opening, Piece, Room } from '../survey/types'
+import type { Piece, Room } from '../survey/types'
 import { coverBeside, gripFloorN25, tackMm, type BesideSetup } from './besideHem'
 import { coverNeeds } from './coverNeeds'
 import { isBusy, waysOut } from './floorNeeds'
@@ -75,21 +76,6 @@ describe('beside a sprayed hem', () => {
 })
 
 const plain = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
-const door = (id: string, wallId: string, more: Partial<Opening> = {}): Opening => ({
-  id,
-  name: `door ${id}`,
-  kind: 'door',
-  wallId,
-  atMm: 600,
-  sillMm: 0,
-  widthMm: 826,
-  heightMm: 2040,
-  casingMm: 70,
-  casing: USUAL_FACES.trim,
-  leaf: USUAL_FACES.trim,
-  glazing: null,
-  ...more,
-})
 const needs = (room: Partial<Room>) => coverNeeds({ ...plain, ...room }, SHELF)
 const kinds = (room: Partial<Room>, what: RegExp) =>
   needs(room)
@@ -99,19 +85,19 @@ const sprayed = (coats: number) => plain.steps.map((step) => ({ ...step, tool: '
 
 describe('floors by material and traffic', () => {
   test('one door: cloths, and a doubled one at the way out', () => {
-    const room = { openings: [door('o1', 'w1')] }
+    const room = { openings: [door('o1', 'w1', 600)] }
     expect(kinds(room, /floor/)).toEqual(['cloth'])
     expect(needs(room).find((need) => need.what === 'way out')).toMatchObject({ pieces: 2, hold: 'lies' })
   })
   test('two doors: people pass, so boards on a hard floor, none on carpet', () => {
-    const openings = [door('o1', 'w1'), door('o2', 'w3')]
+    const openings = [door('o1', 'w1', 600), door('o2', 'w3', 600)]
     expect(isBusy({ ...plain, openings })).toBe(true)
     expect(kinds({ openings }, /^floor/)).toEqual(['cloth', 'board'])
     expect(kinds({ openings, floor: { ...plain.floor, material: 'carpet' } }, /^floor/)).toEqual(['cloth'])
     expect(needs({ openings }).find((need) => need.what === '2 ways out')!.pieces).toBe(4)
   })
   test('windows are no way out; a sprayed room gets paper over the field; a painted floor nothing', () => {
-    expect(waysOut({ ...plain, openings: [door('o1', 'w1', { kind: 'window', sillMm: 0 })] })).toEqual([])
+    expect(waysOut({ ...plain, openings: [door('o1', 'w1', 600, { kind: 'window', sillMm: 0 })] })).toEqual([])
     expect(kinds({ steps: sprayed(1) }, /^floor/)).toEqual(['paper'])
     expect(kinds({ steps: [{ ...plain.steps[0]!, targets: ['floor'] }] }, /^floor/)).toEqual([])
   })
@@ -147,7 +133,7 @@ describe('things and the gun', () => {
     for (const coats of [1, 2, 3])
       for (const need of needs({
         pieces: [sofa],
-        openings: [door('o1', 'w1'), door('o2', 'w2')],
+        openings: [door('o1', 'w1', 600), door('o2', 'w2', 600)],
         steps: sprayed(coats),
       })) {
         expect(SHELF.covers.some((cover) => cover.id === need.coverId)).toBe(true)

@@ -1,35 +1,13 @@
+import { door, sash } from '../../../demo/parts'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
-import { newRoom, USUAL_FACES } from '../survey/roomTemplate'
-import type { Opening, Room } from '../survey/types'
+import { newRoom } from '../survey/roomTemplate'
+import type { Room } from '../survey/types'
 import { deriveHems } from './deriveHems'
 
 const rectangle = [4000, 3000, 4000, 3000].map((lengthMm) => ({ lengthMm, turnDeg: 90 }))
-const door: Opening = {
-  id: 'o1',
-  name: 'door 1',
-  kind: 'door',
-  wallId: 'w1',
-  atMm: 1000,
-  sillMm: 0,
-  widthMm: 826,
-  heightMm: 2040,
-  casingMm: 70,
-  casing: USUAL_FACES.trim,
-  leaf: USUAL_FACES.trim,
-  glazing: null,
-}
-const window: Opening = {
-  ...door,
-  id: 'o2',
-  name: 'window 2',
-  kind: 'window',
-  wallId: 'w3',
-  sillMm: 900,
-  widthMm: 1200,
-  heightMm: 1200,
-  leaf: USUAL_FACES.glass,
-}
-const room: Room = { ...newRoom('r', 'Room', rectangle), openings: [door, window] }
+const entrance = door('o1', 'w1', 1000)
+const window = sash('o2', 'w3', 1000, 1200, { sillMm: 900, heightMm: 1200 })
+const room: Room = { ...newRoom('r', 'Room', rectangle), openings: [entrance, window] }
 const hemsOf = (change: Partial<Room> = {}) => deriveHems({ ...room, ...change }, STARTER_SHELF).hems
 const find = (key: string, change: Partial<Room> = {}) => hemsOf(change).find((hem) => hem.id === `r/${key}`)
 

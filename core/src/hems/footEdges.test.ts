@@ -1,3 +1,4 @@
+import { door } from '../../../demo/parts'
 import fc from 'fast-check'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
 import type { FootStretch, Opening, Room } from '../survey/types'
@@ -9,20 +10,7 @@ const [wall] = room.walls as [Room['walls'][number]]
 const CASING = 60
 const DOOR = 800
 
-const doorAt = (id: string, atMm: number): Opening => ({
-  id,
-  name: id,
-  kind: 'door',
-  wallId: wall.id,
-  atMm,
-  sillMm: 0,
-  widthMm: DOOR,
-  heightMm: 2000,
-  casingMm: CASING,
-  casing: USUAL_FACES.trim,
-  leaf: null,
-  glazing: null,
-})
+const doorAt = (id: string, atMm: number): Opening => door(id, wall.id, atMm, { widthMm: DOOR, casingMm: CASING })
 const stretch = (id: string, fromMm: number, toMm: number): FootStretch => ({
   id,
   wallId: wall.id,

@@ -1,3 +1,4 @@
+import { sash } from '../../../demo/parts'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { newElevation, newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
 import { faceAreaMm2 } from '../survey/areas'
@@ -13,21 +14,8 @@ const hem = (key: string, change: Partial<Room> = {}, base: Room = room) =>
   derive(change, base).hems.find((each) => each.id === `${base.id}/${key}`)
 const bare = (key: string, change: Partial<Room> = {}) => derive(change).bare.find((each) => each.edge === key)?.why
 
-const opening = (more: Partial<Opening>): Opening => ({
-  id: 'o1',
-  name: 'window 1',
-  kind: 'window',
-  wallId: 'w1',
-  atMm: 1000,
-  sillMm: 900,
-  widthMm: 1200,
-  heightMm: 1200,
-  casingMm: 70,
-  casing: USUAL_FACES.trim,
-  leaf: USUAL_FACES.glass,
-  glazing: null,
-  ...more,
-})
+const opening = (more: Partial<Opening>): Opening =>
+  sash('o1', 'w1', 1000, 1200, { sillMm: 900, heightMm: 1200, ...more })
 
 describe('panes', () => {
   // Worked example of the trade: a pair of doors of 15 panes, both sides, is 60 panes in all.

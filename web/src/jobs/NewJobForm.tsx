@@ -49,30 +49,8 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
         void make()
       }}
     >
-      <Labelled label={W.jobs.name}>
-        {(id) => (
-          <input
-            id={id}
-            className="field"
-            required
-            maxLength={200}
-            value={answers.name}
-            onChange={(event) => set({ name: event.target.value })}
-          />
-        )}
-      </Labelled>
-      <Labelled label={W.jobs.place}>
-        {(id) => (
-          <input
-            id={id}
-            className="field"
-            required
-            maxLength={200}
-            value={answers.place}
-            onChange={(event) => set({ place: event.target.value })}
-          />
-        )}
-      </Labelled>
+      <Asked label={W.jobs.name} value={answers.name} onChange={(name) => set({ name })} />
+      <Asked label={W.jobs.place} value={answers.place} onChange={(place) => set({ place })} />
       <Labelled label={W.jobs.zone}>
         {(id) => (
           <select
@@ -115,5 +93,23 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
         </Button>
       </div>
     </form>
+  )
+}
+
+function Asked(props: { label: string; value: string; onChange: (text: string) => void }) {
+  const { label, value, onChange } = props
+  return (
+    <Labelled label={label}>
+      {(id) => (
+        <input
+          id={id}
+          className="field"
+          required
+          maxLength={200}
+          value={value}
+          onChange={(event) => onChange(event.target.value)}
+        />
+      )}
+    </Labelled>
   )
 }
