@@ -9,7 +9,7 @@ export function gullRow(): Job {
   const room = newRoom('parlour', 'Parlour', walls)
   return {
     format: 'crisp-hem/job',
-    version: 2,
+    version: 3,
     id: 'gull-row',
     name: '14 Gull Row',
     site: {

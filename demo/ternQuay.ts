@@ -268,7 +268,7 @@ const CREWS: Crew[] = [
 export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
   return {
     format: 'crisp-hem/job',
-    version: 2,
+    version: 3,
     id: 'tern-quay',
     name: 'Tern Quay Music School',
     site: {

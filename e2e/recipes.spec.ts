@@ -20,7 +20,7 @@ test('another safe way is taken with a reason, and left to the house again', asy
     .first()
     .click()
   await expect(card.getByText('Chosen by hand: the tube is empty.')).toBeVisible()
-  await expect(card.getByText(/Quick thin pass of clear glaze/)).toBeVisible()
+  await expect(card.getByText(/Quick thin pass of Plover Clear Glaze/)).toBeVisible()
   await card.getByRole('button', { name: 'Leave it to the house rules' }).click()
   await expect(card.getByText('House way: wiped sealant.')).toBeVisible()
 })

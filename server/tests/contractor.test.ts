@@ -1,5 +1,5 @@
 import type { FastifyInstance } from 'fastify'
-import { STARTER_HOUSE, STARTER_SHELF, planJob, type Job } from '@crisp-hem/core'
+import { JOB_VERSION, STARTER_HOUSE, STARTER_SHELF, planJob, type Job } from '@crisp-hem/core'
 import { factsFaults, readJobFile } from '@crisp-hem/core/wire'
 import { gullRow } from '../../demo'
 import { buildApp } from '../src/app'
@@ -28,6 +28,16 @@ describe('the contractor’s own rules and shelf', () => {
     await put({ ...own, house: { ...own.house, stackSeals: true } })
     expect((await read()).house.stackSeals).toBe(true)
   })
+  test('what an older program kept is brought up when it is read', async () => {
+    const { glazes, liquids, ...shelf } = STARTER_SHELF
+    db.prepare(`INSERT INTO contractor (one, changed_at, house, shelf) VALUES (1, '2026-01-01T00:00:00Z', ?, ?)`).run(
+      JSON.stringify({ ...STARTER_HOUSE, school: 'press only' }),
+      JSON.stringify(shelf),
+    )
+    const kept = await read()
+    expect(kept).toMatchObject({ house: { school: 'press only' }, shelf: { glazes, liquids } })
+    expect((await put({ house: kept.house, shelf: kept.shelf })).statusCode).toBe(200)
+  })
   test('wrong content is refused with its place, and changes nothing', async () => {
     await put({ house: STARTER_HOUSE, shelf: STARTER_SHELF })
     const wrong = await put({ house: { ...STARTER_HOUSE, school: 'luck' }, shelf: STARTER_SHELF })
@@ -47,7 +57,7 @@ function asVersion1(job: Job): Record<string, unknown> {
   const money = ['wagePerHourMinor', 'mendBleedMinor', 'mendLiftMinor', 'mendTearMinor', 'wastePct', 'kindMinor']
   const { freehandPerM: _f, liquidBrushPerM: _b, liquidSprayPerM: _s, peelPerM: _p, ...rates } = house.rates
   const old = Object.fromEntries(Object.entries(house).filter(([key]) => [...kept, ...money].includes(key)))
-  const { liquids: _l, tools: _t, ...shelf1 } = shelf
+  const { glazes: _g, liquids: _l, tools: _t, ...shelf1 } = shelf
   const rooms = job.rooms.map((room, i) => ({
     ...room,
     choices:
@@ -59,7 +69,7 @@ function asVersion1(job: Job): Record<string, unknown> {
 describe('jobs of format version 1', () => {
   test('a file is brought up when it is read: its own values stay, new ones are the starter’s', () => {
     const job = readJobFile(JSON.stringify(asVersion1(gullRow())))
-    expect(job).toMatchObject({ version: 2, name: gullRow().name })
+    expect(job).toMatchObject({ version: JOB_VERSION, name: gullRow().name })
     expect(job.house).toEqual(gullRow().house)
     expect(job.shelf.liquids).toEqual(STARTER_SHELF.liquids)
     expect(job.rooms[0]!.choices[0]).toMatchObject({ school: 'press only', pressing: null, pull: null })
@@ -68,7 +78,7 @@ describe('jobs of format version 1', () => {
   test('a wrong value of an old file is still named', () => {
     const wrong = { ...asVersion1(gullRow()), name: 7 }
     expect(() => readJobFile(JSON.stringify(wrong))).toThrow(/name/)
-    expect(() => readJobFile(JSON.stringify({ ...wrong, version: 3 }))).toThrow(/version/)
+    expect(() => readJobFile(JSON.stringify({ ...wrong, version: JOB_VERSION + 1 }))).toThrow(/version/)
   })
   test('stored rows are brought up once, and read as jobs of today', async () => {
     const { id, name, site, start, air, house, crews, shelf, kit, rooms } = asVersion1(gullRow()) as unknown as Job

@@ -3,7 +3,13 @@ import { CoreError } from '../errors'
 /** How a cell of the shelf is written and read. Numbers may be empty where a class default stands in. */
 export type ColumnType =
   | { readonly type: 'text'; readonly most: number }
-  | { readonly type: 'number'; readonly low: number; readonly high: number; readonly whole?: boolean }
+  | {
+      readonly type: 'number'
+      readonly low: number
+      readonly high: number
+      readonly whole?: boolean
+      readonly money?: boolean
+    }
   | { readonly type: 'choice'; readonly options: readonly string[] }
   | { readonly type: 'flag' }
 

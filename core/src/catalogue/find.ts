@@ -1,5 +1,5 @@
 import { CoreError } from '../errors'
-import type { Coating, Cover, LiquidMask, Sealant, Shelf, Tape } from './types'
+import type { Coating, Cover, Glaze, LiquidMask, Sealant, Shelf, Tape } from './types'
 
 const found = <T extends { readonly id: string }>(kind: string, list: readonly T[], id: string): T => {
   const item = list.find((each) => each.id === id)
@@ -12,4 +12,5 @@ export const tapeOf = (shelf: Shelf, id: string): Tape => found('tape', shelf.ta
 export const coatingOf = (shelf: Shelf, id: string): Coating => found('coating', shelf.coatings, id)
 export const coverOf = (shelf: Shelf, id: string): Cover => found('cover', shelf.covers, id)
 export const sealantOf = (shelf: Shelf, id: string): Sealant => found('sealant', shelf.sealants, id)
+export const glazeOf = (shelf: Shelf, id: string): Glaze => found('glaze', shelf.glazes, id)
 export const liquidOf = (shelf: Shelf, id: string): LiquidMask => found('liquid mask', shelf.liquids, id)

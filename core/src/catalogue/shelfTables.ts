@@ -3,13 +3,14 @@ import type { PeelUnit } from '../units/peel'
 import type { CellValue, Column, ShelfRow } from './columns'
 import { coatingsTable } from './tables/coatingsTable'
 import { coversTable } from './tables/coversTable'
+import { glazesTable } from './tables/glazesTable'
 import { liquidsTable } from './tables/liquidsTable'
 import { sealantsTable } from './tables/sealantsTable'
 import { TAPE_COLUMNS, tapeRows, tapesOfRows } from './tables/tapesTable'
 import { toolsTable } from './tables/toolsTable'
 import type { Shelf } from './types'
 
-export const SHELF_KINDS = ['tapes', 'coatings', 'covers', 'sealants', 'liquids', 'tools'] as const
+export const SHELF_KINDS = ['tapes', 'coatings', 'covers', 'sealants', 'glazes', 'liquids', 'tools'] as const
 export type ShelfKind = (typeof SHELF_KINDS)[number]
 
 /** Columns of each table, in the order of files and screen. Money is in whole units of the site's currency. */
@@ -18,6 +19,7 @@ export const SHELF_COLUMNS: Record<ShelfKind, readonly Column[]> = {
   coatings: coatingsTable.columns,
   covers: coversTable.columns,
   sealants: sealantsTable.columns,
+  glazes: glazesTable.columns,
   liquids: liquidsTable.columns,
   tools: toolsTable.columns,
 }
@@ -33,6 +35,8 @@ export function shelfRows(shelf: Shelf, kind: ShelfKind, unit: PeelUnit = 'N/25m
       return shelf.covers.map(coversTable.rowOf)
     case 'sealants':
       return shelf.sealants.map(sealantsTable.rowOf)
+    case 'glazes':
+      return shelf.glazes.map(glazesTable.rowOf)
     case 'liquids':
       return shelf.liquids.map(liquidsTable.rowOf)
     case 'tools':
@@ -60,6 +64,8 @@ export function withShelfRows(
       return { ...shelf, covers: rows.map(coversTable.itemOf) }
     case 'sealants':
       return { ...shelf, sealants: rows.map(sealantsTable.itemOf) }
+    case 'glazes':
+      return { ...shelf, glazes: rows.map(glazesTable.itemOf) }
     case 'liquids':
       return { ...shelf, liquids: rows.map(liquidsTable.itemOf) }
     case 'tools':

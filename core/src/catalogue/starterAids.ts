@@ -1,4 +1,20 @@
-import type { HandTool, LiquidMask } from './types'
+import type { Glaze, HandTool, LiquidMask } from './types'
+
+/** The glaze a new job starts with. Colour follows a quarter of an hour later by common practice; the rest from memory. */
+export const GLAZES: readonly Glaze[] = [
+  {
+    id: 'plover-glaze',
+    name: 'Plover Clear Glaze',
+    litres: 1,
+    spreadM2PerL: 12,
+    touchDryMin: 15,
+    throughMin: 60,
+    priceMinor: 1450,
+    retired: false,
+    defaults: [],
+    mark: 'common practice',
+  },
+]
 
 /** Liquid masks a new job starts with: made-up makers, price steps and times by common practice. */
 export const LIQUIDS: readonly LiquidMask[] = [

@@ -1,5 +1,5 @@
 import { COATINGS } from './starterCoatings'
-import { HAND_TOOLS, LIQUIDS } from './starterAids'
+import { GLAZES, HAND_TOOLS, LIQUIDS } from './starterAids'
 import { TAPES } from './starterTapes'
 import type { Cover, Sealant, Shelf } from './types'
 
@@ -131,6 +131,7 @@ export const STARTER_SHELF: Shelf = {
   coatings: COATINGS,
   covers: COVERS,
   sealants: SEALANTS,
+  glazes: GLAZES,
   liquids: LIQUIDS,
   tools: HAND_TOOLS,
 }

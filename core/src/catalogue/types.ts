@@ -109,6 +109,23 @@ export interface Sealant {
   readonly mark: Mark
 }
 
+/** A clear glaze for sealing: a thin pass along the edge that dries before colour comes. */
+export interface Glaze {
+  readonly id: string
+  readonly name: string
+  /** Litres in one tin. */
+  readonly litres: number
+  /** Area a litre covers, m². */
+  readonly spreadM2PerL: number
+  /** Minutes at 23 °C / 50 % RH until colour may follow, and until a brush can push nothing on. */
+  readonly touchDryMin: number
+  readonly throughMin: number
+  readonly priceMinor: number
+  readonly retired: boolean
+  readonly defaults: readonly string[]
+  readonly mark: Mark
+}
+
 export const LIQUID_HOWS = ['brush', 'aerosol'] as const
 
 /** A liquid mask for panes: put on as a generous coat, cut round the edge once the paint is dry, peeled in a sheet. */
@@ -163,6 +180,7 @@ export interface Shelf {
   readonly coatings: readonly Coating[]
   readonly covers: readonly Cover[]
   readonly sealants: readonly Sealant[]
+  readonly glazes: readonly Glaze[]
   readonly liquids: readonly LiquidMask[]
   readonly tools: readonly HandTool[]
 }

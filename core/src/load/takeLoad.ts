@@ -1,15 +1,13 @@
-import { coatingOf, coverOf, liquidOf, sealantOf, tapeOf } from '../catalogue/find'
+import { coverOf, tapeOf } from '../catalogue/find'
 import type { TapeRoll } from '../catalogue/types'
 import type { CoverNeed } from '../covers/coverNeed'
 import { coverNeeds } from '../covers/coverNeeds'
 import type { Hem } from '../hems/deriveHems'
 import { endsMm } from '../hems/ends'
 import type { Recipe } from '../recipes/recipe'
-import { faceAreaMm2 } from '../survey/areas'
 import { SHORT_PIECES } from '../recipes/expectedCost'
-import { facesOfStep } from '../survey/faces'
-import { glassPerEdgeM } from '../survey/glazing'
 import type { Job } from '../survey/types'
+import { coatingLines, glazeLines, keepColourLines, liquidLines, sealantLines, type SupplyLine } from './supplies'
 import { toolLines, type ToolLine } from './tools'
 
 /** How much of one tape, in one width, the job takes. Lengths mm, money minor units. */
@@ -41,19 +39,13 @@ export interface CoverLine {
   readonly costMinor: number
 }
 
-export interface SupplyLine {
-  readonly id: string
-  readonly name: string
-  readonly amount: number
-  readonly unit: 'tubes' | 'litres' | 'tins' | 'cans'
-  readonly exact: number
-  readonly costMinor: number
-}
-
 export interface Load {
   readonly tapes: readonly TapeLine[]
   readonly covers: readonly CoverLine[]
   readonly sealants: readonly SupplyLine[]
+  readonly glazes: readonly SupplyLine[]
+  /** Colours of keep sides that this job does not put on, for sealing: from the tins that are at hand. */
+  readonly keepColours: readonly SupplyLine[]
   readonly liquids: readonly SupplyLine[]
   readonly tools: readonly ToolLine[]
   readonly coatings: readonly SupplyLine[]
@@ -62,23 +54,25 @@ export interface Load {
   readonly mendingMinor: number
 }
 
-/** What to put in the van: tape by kind and width with tabs and waste, rolls, covers, sealant and paint. */
+/** What to put in the van: tape by kind and width with tabs and waste, rolls, covers, what seals, and paint. */
 export function takeLoad(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): Load {
   const tapes = tapeLines(job, hems, recipes)
   const covers = coverLines(job)
   const sealants = sealantLines(job, hems, recipes)
+  const glazes = glazeLines(job, hems, recipes)
   const liquids = liquidLines(job, hems, recipes)
-  const coatings = coatingLines(job)
   const sum = (lines: readonly { costMinor: number }[]) => lines.reduce((all, line) => all + line.costMinor, 0)
   const each = [...recipes.values()]
   return {
     tapes,
     covers,
     sealants,
+    glazes,
+    keepColours: keepColourLines(job, hems, recipes),
     liquids,
     tools: toolLines(job.shelf, recipes.values()),
-    coatings,
-    materialMinor: sum(tapes) + sum(covers) + sum(sealants) + sum(liquids),
+    coatings: coatingLines(job, hems, recipes),
+    materialMinor: sum(tapes) + sum(covers) + sum(sealants) + sum(glazes) + sum(liquids),
     labourMinor: each.reduce((all, recipe) => all + recipe.cost.labour, 0),
     mendingMinor: each.reduce((all, recipe) => all + recipe.cost.mending, 0),
   }
@@ -149,59 +143,5 @@ function coverLines(job: Job): CoverLine[] {
     // Cloths come back to the van, so the job does not buy them.
     const costMinor = cover.reusable ? 0 : count * cover.priceMinor
     return { coverId, needs, areaMm2: needs.reduce((sum, need) => sum + need.areaMm2, 0), runMm, count, costMinor }
-  })
-}
-
-function sealantLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): SupplyLine[] {
-  const metres = new Map<string, number>()
-  for (const hem of hems) {
-    const id = recipes.get(hem.id)?.sealantId
-    if (id) metres.set(id, (metres.get(id) ?? 0) + hem.lengthMm / 1000)
-  }
-  return [...metres].map(([id, m]) => {
-    const sealant = sealantOf(job.shelf, id)
-    const exact = m / sealant.metresPerTube
-    const amount = Math.ceil(exact)
-    return { id, name: sealant.name, amount, exact, unit: 'tubes', costMinor: amount * sealant.priceMinor }
-  })
-}
-
-/** Liquid masks by the glass they cover. */
-function liquidLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): SupplyLine[] {
-  const glass = new Map<string, number>()
-  for (const hem of hems) {
-    const id = recipes.get(hem.id)?.liquidId
-    const room = job.rooms.find((each) => each.id === hem.roomId)!
-    const opening = room.openings.find((each) => hem.keep.endsWith(`:${each.id}`))
-    if (id && opening) glass.set(id, (glass.get(id) ?? 0) + (glassPerEdgeM(opening) * hem.lengthMm) / 1000)
-  }
-  return [...glass].map(([id, m2]) => {
-    const liquid = liquidOf(job.shelf, id)
-    const exact = m2 / liquid.spreadM2
-    const amount = Math.ceil(exact)
-    const unit = liquid.how === 'brush' ? 'tins' : 'cans'
-    return { id, name: liquid.name, amount, exact, unit, costMinor: amount * liquid.priceMinor }
-  })
-}
-
-function coatingLines(job: Job): SupplyLine[] {
-  const litres = new Map<string, { id: string; name: string; exact: number; price: number }>()
-  for (const room of job.rooms) {
-    for (const step of room.steps) {
-      const coating = coatingOf(job.shelf, step.coatingId)
-      const m2 = facesOfStep(room, step).reduce((sum, key) => sum + faceAreaMm2(room, key), 0) / 1e6
-      const key = `${coating.id}|${step.colour.trim().toLowerCase()}`
-      const line = litres.get(key) ?? {
-        id: key,
-        name: `${step.colour}, ${coating.name}`,
-        exact: 0,
-        price: coating.priceMinorPerL,
-      }
-      litres.set(key, { ...line, exact: line.exact + (m2 * step.coats) / coating.spreadM2PerL })
-    }
-  }
-  return [...litres.values()].map(({ id, name, exact, price }) => {
-    const amount = Math.ceil(exact * 2) / 2 // sold by the half litre
-    return { id, name, amount, exact, unit: 'litres', costMinor: Math.round(amount * price) }
   })
 }

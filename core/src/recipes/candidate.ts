@@ -1,4 +1,4 @@
-import type { LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
+import type { Glaze, LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
 import type { BesideCover } from '../covers/besideHem'
 import type { EdgeSetup, Pressing, Seal, Stroke } from '../risk/bleed'
 import type { School } from '../survey/types'
@@ -15,6 +15,7 @@ export interface Candidate {
   readonly liquid: LiquidMask | null
   readonly seal: Seal
   readonly sealant: Sealant | null
+  readonly glaze: Glaze | null
   /** False for a sealant that would do, but not in the colour the house wants. */
   readonly preferred: boolean
   readonly pressing: Pressing
@@ -48,6 +49,7 @@ export interface PressedOver {
 export interface Sealing {
   readonly seal: Seal
   readonly sealant: Sealant | null
+  readonly glaze: Glaze | null
   readonly preferred: boolean
 }
 

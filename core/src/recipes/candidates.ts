@@ -147,14 +147,14 @@ function judgePressed(
   pressing: Pressing,
 ): Candidate {
   const { tape, roll, cover, pull, tackMm: tacks } = facts
-  const { seal, sealant } = sealing
+  const { seal, sealant, glaze } = sealing
   const setup = edgeSetup(ctx, tape, seal, pressing)
   const rule = (tape.retired ? said('out.retired') : null) ?? schoolRule(ctx, school, tape, sealing, pull) ?? facts.rule
   // What a rule forbids is not priced: most candidates end here.
   const risks = rule ? NO_RISKS : tapeRisks(ctx, setup, facts)
   const { cost, parts } = rule
     ? UNPRICED
-    : expectedCost(ctx, { tape, roll, pressing, seal, sealant, liquid: null, cover, tackMm: tacks, risks })
+    : expectedCost(ctx, { tape, roll, pressing, seal, sealant, glaze, liquid: null, cover, tackMm: tacks, risks })
   return {
     way: ctx.step.tool === 'spray' ? 'mask and spray' : 'tape',
     school,
@@ -163,6 +163,7 @@ function judgePressed(
     liquid: null,
     seal,
     sealant,
+    glaze,
     preferred: sealing.preferred,
     pressing,
     pressedOver: null,
@@ -210,20 +211,29 @@ function asSeen(ctx: HemContext, edge: Estimate): Estimate {
 /**
  * The seals a school may use. A wiped bead takes any sealant the new sheen can bear: between whites white is right and
  * clear will do; beside colour the rim of a white bead shows, so clear it is, and white only where there is no clear
- * and the house has no rule. One sealing without a sealant stands for "none fits".
+ * and the house has no rule. One sealing without a sealant, or without a glaze, stands for "none fits".
  */
 function sealingsOf(ctx: HemContext, school: School): Sealing[] {
-  if (school === 'own-colour seal') return [{ seal: 'own colour', sealant: null, preferred: true }]
-  if (school === 'clear glaze') return [{ seal: 'clear glaze', sealant: null, preferred: true }]
-  if (school !== 'wiped sealant') return [{ seal: 'none', sealant: null, preferred: true }]
+  const plain = { sealant: null, glaze: null, preferred: true } as const
+  if (school === 'own-colour seal') return [{ ...plain, seal: 'own colour' }]
+  if (school === 'clear glaze') {
+    const glazes = ctx.shelf.glazes.filter((each) => !each.retired)
+    return (glazes.length > 0 ? glazes : [null]).map((glaze) => ({ ...plain, seal: 'clear glaze', glaze }))
+  }
+  if (school !== 'wiped sealant') return [{ ...plain, seal: 'none' }]
   const alwaysClear = ctx.house.sealantColour === 'clear'
   const wanted = !alwaysClear && isWhite(ctx.keepSwatch) && isWhite(ctx.step.swatch) ? 'white' : 'clear'
   const fits = ctx.shelf.sealants.filter((each) => !each.retired && (each.paintAtOnce || ctx.coating.sheen !== 'flat'))
   const clear = fits.filter((each) => each.colour === 'clear')
   const usable = wanted === 'white' ? fits : clear.length > 0 || alwaysClear ? clear : fits
   const seal = 'wiped sealant'
-  if (usable.length === 0) return [{ seal, sealant: null, preferred: true }]
-  return usable.map((sealant) => ({ seal, sealant, preferred: sealant.colour === wanted || wanted === 'clear' }))
+  if (usable.length === 0) return [{ ...plain, seal }]
+  return usable.map((sealant) => ({
+    ...plain,
+    seal,
+    sealant,
+    preferred: sealant.colour === wanted || wanted === 'clear',
+  }))
 }
 const isWhite = (swatch: string): boolean => swatch.toLowerCase() === '#ffffff'
 

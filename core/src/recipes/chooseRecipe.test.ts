@@ -64,7 +64,7 @@ describe('common practice, no published source', () => {
   })
   test('C9: own-colour seal dries to touch at least, glaze goes on 15 to 20 min ahead', () => {
     const glaze = safe(ceilingLine(job({ school: 'own-colour seal' })))
-    expect(glaze.steps.find((step) => step.code === 'step.seal_glaze')?.facts).toEqual({ from: 15, to: 20 })
+    expect(glaze.steps.find((step) => step.code === 'step.seal_glaze')?.facts).toMatchObject({ from: 15, to: 20 })
   })
   test('C22: flat paint over a wet bead gets a paint-now sealant, satin does not need it', () => {
     expect(safe(ceilingLine(job({}, {}, 'lime-ceiling'))).sealantId).toBe('plover-quick')

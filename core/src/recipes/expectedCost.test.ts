@@ -23,6 +23,7 @@ const use = (more: Partial<WayUse>): WayUse => ({
   roll,
   seal: 'none',
   sealant: null,
+  glaze: null,
   liquid: null,
   pressing: 'tool',
   cover: null,

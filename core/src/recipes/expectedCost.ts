@@ -1,5 +1,5 @@
 import { known } from '../known'
-import type { LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
+import type { Glaze, LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
 import type { BesideCover } from '../covers/besideHem'
 import type { Pressing, Seal } from '../risk/bleed'
 import type { HouseRules } from '../survey/types'
@@ -21,6 +21,7 @@ export interface WayUse {
   readonly pressing: Pressing
   readonly seal: Seal
   readonly sealant: Sealant | null
+  readonly glaze: Glaze | null
   readonly liquid: LiquidMask | null
   readonly cover: BesideCover | null
   readonly tackMm: number | null
@@ -75,11 +76,14 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
 /** Width of a pass of own colour or glaze along the edge. */
 export const SEAL_PASS_M = known(0.025, 'm', 'from memory', 'a sash brush along the edge')
 
-/** What seals a metre: its part of a tube, or a thin pass of paint at the price and spread of the new coat. */
-function sealMinor(ctx: HemContext, { seal, sealant }: WayUse): number {
+/**
+ * What seals a metre: its part of a tube, a thin pass of glaze, or of the keep side's paint at the price and spread of
+ * the new coat, since nobody knows what the old one was.
+ */
+function sealMinor(ctx: HemContext, { seal, sealant, glaze }: WayUse): number {
   if (sealant) return sealant.priceMinor / sealant.metresPerTube
-  if (seal === 'own colour' || seal === 'clear glaze')
-    return (SEAL_PASS_M.value * ctx.coating.priceMinorPerL) / ctx.coating.spreadM2PerL
+  if (glaze) return (SEAL_PASS_M.value * glaze.priceMinor) / (glaze.litres * glaze.spreadM2PerL)
+  if (seal === 'own colour') return (SEAL_PASS_M.value * ctx.coating.priceMinorPerL) / ctx.coating.spreadM2PerL
   return 0
 }
 

@@ -15,7 +15,7 @@ interface Judged {
 export function tinOf(ctx: HemContext, each: Candidate): string | null {
   if (each.liquid) return `liquid ${each.liquid.id}`
   if (each.sealant) return `sealant ${each.sealant.id}`
-  if (each.seal === 'clear glaze') return 'glaze'
+  if (each.glaze) return `glaze ${each.glaze.id}`
   if (each.seal === 'own colour' && ctx.hem.keepStepId === null) return `colour ${ctx.keepColour.trim().toLowerCase()}`
   return null
 }

@@ -22,6 +22,7 @@ describe.each<[rule: string, broken: OneRoom, kept: OneRoom]>([
     ceiling({}),
   ],
   ['out.no_stack', ceiling({}), ceiling({}, { house: { stackSeals: true } })],
+  ['out.no_glaze', ceiling({}, { shelf: { glazes: [] } }), ceiling({})],
   ['out.no_own_paint', ceiling({}), ceiling({ paintAtHand: true })],
   ['out.full_skim', ceiling({ texture: 'smooth' }), ceiling({ texture: 'stipple' })],
   ['out.bead_dry', ceiling({}, { house: { pull: 'dry' } }), ceiling({})],

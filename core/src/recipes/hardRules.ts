@@ -20,7 +20,7 @@ export function schoolRule(
   ctx: HemContext,
   school: School,
   tape: Tape,
-  { seal, sealant }: Sealing,
+  { seal, sealant, glaze }: Sealing,
   pull: 'wet' | 'dry',
 ): Said | null {
   if (seal !== 'none' && ctx.keepFace.material === 'carpet') return said('out.seal_carpet')
@@ -31,6 +31,7 @@ export function schoolRule(
       if (ctx.keepFace.dusty) return said('out.barrier_dust')
     } else if (!ctx.house.stackSeals) return said('out.no_stack')
   }
+  if (seal === 'clear glaze' && !glaze) return said('out.no_glaze')
   if (seal === 'own colour' && !ctx.keepPaintAtHand) return said('out.no_own_paint')
   if (seal === 'wiped sealant') {
     if (!sealant) return said(ctx.shelf.sealants.length ? 'out.flat_cracks' : 'out.no_sealant')

@@ -87,9 +87,6 @@ const paperOf = (ctx: HemContext, leastMm: number) =>
     .sort((a, b) => a.widthMm - b.widthMm)[0]
 
 function wet(ctx: HemContext, pick: Candidate): Layer[] {
-  const seal =
-    pick.seal === 'none'
-      ? []
-      : [layer('seal', pick.sealant?.name ?? (pick.seal === 'own colour' ? ctx.keepColour : 'Clear glaze'))]
+  const seal = pick.seal === 'none' ? [] : [layer('seal', pick.sealant?.name ?? pick.glaze?.name ?? ctx.keepColour)]
   return [...seal, layer('colour', `${ctx.step.colour} × ${ctx.step.coats}`)]
 }

@@ -15,6 +15,7 @@ const TAPELESS = {
   roll: null,
   seal: 'none',
   sealant: null,
+  glaze: null,
   preferred: true,
   pressing: 'none',
   pressedOver: null,

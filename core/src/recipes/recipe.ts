@@ -68,6 +68,7 @@ export interface Recipe {
   readonly pressing: Pressing
   readonly seal: Seal
   readonly sealantId: string | null
+  readonly glazeId: string | null
   readonly cover: RecipeCover | null
   readonly stroke: Stroke
   /** First of several coats stays this far off the tape, mm; 0 for both onto it. */

@@ -1,5 +1,5 @@
 import type { Constant } from '../bench/restsOn'
-import { liquidOf, sealantOf, tapeOf } from '../catalogue/find'
+import { glazeOf, liquidOf, sealantOf, tapeOf } from '../catalogue/find'
 import type { Shelf } from '../catalogue/types'
 import { DRIFT_MM_PER_MS, FIELD_REACH_MM, REACH_SPARE } from '../covers/overspray'
 import { known, type Known } from '../known'
@@ -50,6 +50,14 @@ function shelfConstants(recipe: Recipe, shelf: Shelf): Constant[] {
   if (recipe.sealantId) {
     const sealant = sealantOf(shelf, recipe.sealantId)
     found.push(at('bead from one tube', known(sealant.metresPerTube, 'm', sealant.mark, sealant.name)))
+  }
+  if (recipe.glazeId) {
+    const glaze = glazeOf(shelf, recipe.glazeId)
+    const markOf = (column: string) => (glaze.defaults.includes(column) ? 'from memory' : glaze.mark)
+    found.push(
+      at('glaze spreads', known(glaze.spreadM2PerL, 'm²/l', markOf('spread_m2_per_l'), glaze.name)),
+      at('glaze takes colour after', known(glaze.touchDryMin, 'min', markOf('touch_dry_min'), glaze.name)),
+    )
   }
   return found
 }

@@ -12,8 +12,8 @@ import { settingOf } from './setting'
 /** Where the first coat is held off the tape, it stays this far away: about 1/16 in. */
 export const STAND_OFF_MM = known(1.5, 'mm', 'common practice', 'about 1/16 in off the tape')
 
-/** A glaze seal goes on this long before colour, and is dry through in an hour: common practice, the hour from memory. */
-export const GLAZE_AHEAD_MIN = { from: 15, to: 20, through: 60 } as const
+/** A glaze seal waits no longer than a third beyond its time, 15 to 20 min: then colour still closes over it. Common practice. */
+const GLAZE_WAIT = 4 / 3
 
 /** Folded back at this angle to the face. */
 export const FOLD_DEG = known(45, '°', 'common practice', 'slowly, folded back at about 45°')
@@ -28,11 +28,12 @@ const EASY_RELEASE_N25 = 2.2
 /** A run shorter than this goes on in one piece either way, mm. */
 const LONG_RUN_MM = 2000
 
-/** Minutes at 23 °C / 50 % RH between a dry seal and colour, as the house wants it. */
-export const sealDryMin = (ctx: HemContext, seal: 'own colour' | 'clear glaze'): number => {
+/** Minutes at 23 °C / 50 % RH between a dried seal and colour, as the house wants it; 0 where nothing dries first. */
+export function sealDryMin(ctx: HemContext, { seal, glaze }: Pick<Candidate, 'seal' | 'glaze'>): number {
   const through = ctx.house.sealDry === 'through'
   if (seal === 'own colour') return through ? ctx.keepRecoatMin : ctx.keepTouchDryMin
-  return through ? GLAZE_AHEAD_MIN.through : GLAZE_AHEAD_MIN.from
+  if (!glaze) return 0
+  return through ? glaze.throughMin : glaze.touchDryMin
 }
 
 /** What a painter does on one hem, in order. */
@@ -181,14 +182,19 @@ function strokeWords(ctx: HemContext, { stroke, seal }: Candidate): string {
 function sealStep(ctx: HemContext, pick: Candidate): Said[] {
   switch (pick.seal) {
     case 'own colour':
-      return [said('step.seal_own', { colour: ctx.keepColour, minutes: sealDryMin(ctx, 'own colour') })]
+      return [said('step.seal_own', { colour: ctx.keepColour, minutes: sealDryMin(ctx, pick) })]
     case 'clear glaze':
-      return ctx.house.sealDry === 'through'
-        ? [said('step.seal_glaze_through', { minutes: sealDryMin(ctx, 'clear glaze') })]
-        : [said('step.seal_glaze', { from: GLAZE_AHEAD_MIN.from, to: GLAZE_AHEAD_MIN.to })]
+      return [glazeStep(ctx, pick)]
     case 'wiped sealant':
       return [said('step.seal_wiped', { sealant: pick.sealant!.name })]
     case 'none':
       return []
   }
+}
+
+function glazeStep(ctx: HemContext, pick: Candidate): Said {
+  const minutes = sealDryMin(ctx, pick)
+  const glaze = pick.glaze!.name
+  if (ctx.house.sealDry === 'through') return said('step.seal_glaze_through', { glaze, minutes })
+  return said('step.seal_glaze', { glaze, from: minutes, to: Math.round(minutes * GLAZE_WAIT) })
 }

@@ -99,7 +99,7 @@ function meaningFaults(job: JobFacts): Fault[] {
   return faults
 }
 
-const SHELF_LISTS = ['tapes', 'coatings', 'covers', 'sealants', 'liquids', 'tools'] as const
+const SHELF_LISTS = ['tapes', 'coatings', 'covers', 'sealants', 'glazes', 'liquids', 'tools'] as const
 const shelfFaults = (shelf: Job['shelf']): Fault[] =>
   SHELF_LISTS.flatMap((list) => repeats(shelf[list], `shelf.${list}`))
 

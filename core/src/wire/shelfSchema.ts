@@ -76,6 +76,19 @@ const sealant = exact({
   mark: oneOf(MARKS),
 })
 
+const glaze = exact({
+  id: id(),
+  name: text(),
+  litres: decimal(0.05, 25),
+  spreadM2PerL: decimal(0.5, 100),
+  touchDryMin: decimal(1, 1440),
+  throughMin: decimal(1, 10_000),
+  priceMinor: MONEY(),
+  retired: flag(),
+  defaults: list(text(40), 0, 40),
+  mark: oneOf(MARKS),
+})
+
 const liquid = exact({
   id: id(),
   name: text(),
@@ -108,6 +121,7 @@ export const shelfSchema = exact({
   coatings: list(coating, 0, 500),
   covers: list(cover, 0, 500),
   sealants: list(sealant, 0, 500),
+  glazes: list(glaze, 0, 100),
   liquids: list(liquid, 0, 100),
   tools: list(handTool, 0, 500),
 })

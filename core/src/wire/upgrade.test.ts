@@ -1,5 +1,6 @@
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
+import { JOB_VERSION } from '../survey/types'
 import { gullRow } from '../../../demo'
 import { factsFaults } from './checkJob'
 import { upgraded, upgradedParts, upgradedRoom } from './upgrade'
@@ -11,10 +12,10 @@ describe('content of format version 1', () => {
     const house = { school: 'barrier edge', pull: 'dry', rates: { layPerM: 3 } }
     const shelf = { tapes: [], coatings: [], covers: [], sealants: [] }
     const up = upgraded({ version: 1, house, shelf, rooms: [] }) as { version: number; house: typeof STARTER_HOUSE }
-    expect(up.version).toBe(2)
+    expect(up.version).toBe(JOB_VERSION)
     expect(up.house).toMatchObject({ school: 'barrier edge', pull: 'dry', stackSeals: STARTER_HOUSE.stackSeals })
     expect(up.house.rates).toEqual({ ...STARTER_HOUSE.rates, layPerM: 3 })
-    expect(up).toMatchObject({ shelf: { ...shelf, liquids: STARTER_SHELF.liquids, tools: STARTER_SHELF.tools } })
+    expect(up).toMatchObject({ shelf: { ...shelf, glazes: STARTER_SHELF.glazes, liquids: STARTER_SHELF.liquids } })
   })
   test('choices get the house’s pressing and pull; what they said of them already stays', () => {
     const room = {
@@ -38,8 +39,16 @@ describe('content of format version 1', () => {
   })
 })
 
+test('content of format version 2 gets the glazes it lacks, and nothing else changes', () => {
+  const { glazes: _, ...shelf } = facts.shelf
+  expect(upgraded({ ...facts, version: 2, shelf: { ...shelf, liquids: [], tools: [] } })).toEqual({
+    ...facts,
+    shelf: { ...facts.shelf, liquids: [], tools: [] },
+  })
+})
+
 test('content of today, of tomorrow, or of nothing is given back as it is', () => {
-  for (const data of [facts, { ...facts, version: 3 }, { version: '1' }, null, 7, 'x', [1], undefined])
+  for (const data of [facts, { ...facts, version: JOB_VERSION + 1 }, { version: '1' }, null, 7, 'x', [1], undefined])
     expect(upgraded(data)).toBe(data)
 })
 

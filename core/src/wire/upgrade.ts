@@ -1,28 +1,42 @@
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
+import { JOB_VERSION } from '../survey/types'
 
 type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
+/** Older versions that are still read. */
+const OLDER: readonly unknown[] = [1, 2]
+
 /**
- * Job content of format version 1 as version 2: what version 1 could not say gets the starter's value, what it says
+ * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
  * stays. Content of another version, or of no version, is given back as it is for the checks to judge.
  */
 export function upgraded(data: unknown): unknown {
-  if (!isFields(data) || data.version !== 1) return data
-  return { ...upgradedParts(data), version: 2 }
+  if (!isFields(data) || !OLDER.includes(data.version)) return data
+  return { ...upgradedParts(data), version: JOB_VERSION }
 }
 
-/** The parts of a job that changed with version 2: house rules, shelf, and choices made by hand in rooms. */
+/**
+ * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), and choices made by
+ * hand in rooms.
+ */
 export function upgradedParts<T extends Fields>(job: T): T {
   const { house, shelf, rooms } = job
   return {
     ...job,
     ...(isFields(house) ? { house: withRates({ ...STARTER_HOUSE, ...house }) } : {}),
-    ...(isFields(shelf) ? { shelf: { liquids: STARTER_SHELF.liquids, tools: STARTER_SHELF.tools, ...shelf } } : {}),
+    ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...shelf } } : {}),
     ...(Array.isArray(rooms) ? { rooms: rooms.map(upgradedRoom) } : {}),
   }
 }
+
+/** Tables that older shelves lack. */
+const NEW_ON_SHELF = {
+  glazes: STARTER_SHELF.glazes,
+  liquids: STARTER_SHELF.liquids,
+  tools: STARTER_SHELF.tools,
+} as const
 
 const withRates = (house: Fields): Fields =>
   isFields(house.rates) ? { ...house, rates: { ...STARTER_HOUSE.rates, ...house.rates } } : house

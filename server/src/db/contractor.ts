@@ -1,4 +1,4 @@
-import type { ContractorAnswer } from '@crisp-hem/core/wire'
+import { upgradedParts, type ContractorAnswer } from '@crisp-hem/core/wire'
 import type { Database } from './open'
 
 /** The contractor's own rules and shelf. Rows stay inside. */
@@ -16,11 +16,9 @@ export function contractorTable(db: Database) {
     read(): ContractorAnswer | null {
       const row = sql.read.get()
       if (!row) return null
-      return {
-        house: JSON.parse(row.house) as ContractorAnswer['house'],
-        shelf: JSON.parse(row.shelf) as ContractorAnswer['shelf'],
-        changedAt: row.changed_at,
-      }
+      // Kept by an older program they may lack what the format has now.
+      const kept = upgradedParts({ house: JSON.parse(row.house), shelf: JSON.parse(row.shelf) })
+      return { ...(kept as Omit<ContractorAnswer, 'changedAt'>), changedAt: row.changed_at }
     },
     keep({ house, shelf }: Omit<ContractorAnswer, 'changedAt'>, now: string): void {
       sql.keep.run({ house: JSON.stringify(house), shelf: JSON.stringify(shelf), changed_at: now })

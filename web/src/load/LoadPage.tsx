@@ -28,6 +28,8 @@ export function LoadPage() {
         <div className="grid content-start gap-4">
           <Sums load={load} />
           <Supplies load={load} kind="sealants" title={W.load.sealant} />
+          <Supplies load={load} kind="glazes" title={W.load.glaze} />
+          <Supplies load={load} kind="keepColours" title={W.load.keepColours} />
           <Supplies load={load} kind="liquids" title={W.load.liquid} />
           <Supplies load={load} kind="coatings" title={W.load.paint} />
           <Tools load={load} />
@@ -117,7 +119,9 @@ function Covers({ load }: { load: Load }) {
   )
 }
 
-function Supplies({ load, kind, title }: { load: Load; kind: 'sealants' | 'liquids' | 'coatings'; title: string }) {
+type SupplyKind = 'sealants' | 'glazes' | 'keepColours' | 'liquids' | 'coatings'
+
+function Supplies({ load, kind, title }: { load: Load; kind: SupplyKind; title: string }) {
   const { site } = useFacts()
   const lines = load[kind]
   if (lines.length === 0) return null
@@ -130,10 +134,10 @@ function Supplies({ load, kind, title }: { load: Load; kind: 'sealants' | 'liqui
             <span className="flex-1 text-soft">
               {W.load.exact} {line.exact.toFixed(2)}
             </span>
-            <b>
-              {line.amount} {line.unit}
-            </b>
-            <span className="w-16 text-right">{formatMoney(line.costMinor, site.currency)}</span>
+            <b>{W.load.counted(line.amount, line.unit)}</b>
+            <span className="w-16 text-right">
+              {kind === 'keepColours' ? W.load.atHand : formatMoney(line.costMinor, site.currency)}
+            </span>
           </li>
         ))}
       </ul>

@@ -1,6 +1,7 @@
 import {
   BREATHER_KINDS,
   coverOf,
+  figure,
   formatRun,
   liquidOf,
   sayText,
@@ -11,6 +12,7 @@ import {
   type Recipe,
   type RecipeAnswer,
   type Room,
+  type SupplyLine,
 } from '@crisp-hem/core'
 import { layerWords } from '../drawing/LayerSection'
 import { W } from '../words'
@@ -161,15 +163,18 @@ function amountsPart(
         `${need.what}: ${sayText(need.why)}`,
       ]),
     ),
-    ...[...load.sealants, ...load.liquids, ...load.coatings].map((line) => [
-      line.name,
-      `${line.exact.toFixed(1)} ${line.unit}`,
-      '',
-    ]),
+    ...[...load.sealants, ...load.glazes, ...load.liquids, ...load.coatings].map((line) => supplyRow(line, '')),
+    ...load.keepColours.map((line) => supplyRow(line, S.sealWith)),
     ...load.tools.map((line) => [line.name, '', W.load.forHems(line.hems)]),
   ]
   return [{ text: S.amounts, style: 'head' }, table([190, 80, '*'], [[S.what, S.amount, S.note], ...rows])]
 }
+
+const supplyRow = ({ name, exact, unit }: SupplyLine, note: string): string[] => [
+  name,
+  `${figure(exact)} ${unit}`,
+  note,
+]
 
 /** Cautions once each, and every breather with a box to sign it off. */
 function carePart(job: Job, room: Room, groups: readonly RecipeGroup[]): Content[] {

@@ -54,7 +54,7 @@ export function HemTable({ groups, picked, currency, units, sort, onSort, onPick
           <tr>
             <th className="py-1 font-normal">{W.recipes.where}</th>
             {sorter('length', W.recipes.length)}
-            <th className="py-1 pl-4 font-normal">{W.recipes.what}</th>
+            <th className="py-1 pl-3 font-normal">{W.recipes.what}</th>
             {sorter('bleeds', W.recipes.bleeds)}
             {sorter('lift', W.recipes.lift)}
             {sorter('cost', W.recipes.cost)}
@@ -151,7 +151,7 @@ function HemLine({
         </button>
       </td>
       <td className="py-1 pl-2 text-right whitespace-nowrap">{formatLength(hem.lengthMm, units)}</td>
-      <td className={`py-1 pl-4 ${recipe && !recipe.safe ? `font-bold ${picked ? '' : 'text-act'}` : ''}`}>
+      <td className={`py-1 pl-3 ${recipe && !recipe.safe ? `font-bold ${picked ? '' : 'text-act'}` : ''}`}>
         {row.words}
       </td>
       <td className="py-1 pl-2 text-right">{safe ? figure(safe.risks.bleeds.mean) : ''}</td>

@@ -100,7 +100,9 @@ export function ShelfPage() {
             showRetired={retired}
             onChange={table.setRows}
           />
-          <p className="mt-2 text-sm text-soft">{kind === 'rates' ? W.shelf.ratesLine : W.shelf.key}</p>
+          <p className="mt-2 text-sm text-soft">
+            {kind === 'rates' ? W.shelf.ratesLine : W.shelf.key} {kind === 'tapes' && W.shelf.tapeKey}
+          </p>
         </Panel>
       </div>
     </>

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { readCell, readRow, writeCell, type Column, type ShelfRow } from '@crisp-hem/core'
+import { readCell, readRow, writeCell, type CellValue, type Column, type ShelfRow } from '@crisp-hem/core'
 import { W } from '../words'
 
 interface ShelfTableProps {
@@ -146,7 +146,7 @@ function Cell({ column, row, name, onCommit }: CellProps) {
       return (
         <TypedCell
           key={writeCell(value)}
-          text={writeCell(value)}
+          text={shown(column, value)}
           name={isDefault ? `${name}, ${W.shelf.classValue}` : name}
           className={`${style} ${isDefault ? 'italic underline decoration-dotted underline-offset-4' : ''} ${column.type.type === 'number' ? 'w-[4.6rem] text-right' : 'w-44'}`}
           isRight={(text) => isReadable(column, text)}
@@ -155,6 +155,10 @@ function Cell({ column, row, name, onCommit }: CellProps) {
       )
   }
 }
+
+/** Money has its cents on screen; files have the bare number. */
+const shown = ({ type }: Column, value: CellValue): string =>
+  type.type === 'number' && type.money ? Number(value).toFixed(2) : writeCell(value)
 
 function isReadable(column: Column, text: string): boolean {
   try {

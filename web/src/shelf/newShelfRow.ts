@@ -50,6 +50,7 @@ const STARTS: Record<ShelfKind, Readonly<Record<string, string>>> = {
     retired: 'no',
     mark: 'label',
   },
+  glazes: { name: 'New glaze', litres: '1', price: '14', retired: 'no', mark: 'label' },
   liquids: {
     name: 'New liquid mask',
     how: 'aerosol',

@@ -14,13 +14,13 @@ export const number = (
   key: string,
   low: number,
   high: number,
-  more: { whole?: boolean; classDefault?: Column['classDefault'] } = {},
+  more: { whole?: boolean; money?: boolean; classDefault?: Column['classDefault'] } = {},
 ): Column => ({
   key,
-  type: { type: 'number', low, high, ...(more.whole ? { whole: true } : {}) },
+  type: { type: 'number', low, high, ...(more.whole ? { whole: true } : {}), ...(more.money ? { money: true } : {}) },
   ...(more.classDefault ? { classDefault: more.classDefault } : {}),
 })
-export const money = (key: string) => number(key, 0, 1_000_000)
+export const money = (key: string) => number(key, 0, 1_000_000, { money: true })
 
 export const minor = (value: CellValue) => Math.round(Number(value) * 100)
 export const major = (value: number) => value / 100
