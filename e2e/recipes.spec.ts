@@ -105,3 +105,16 @@ test('a liquid mask is retired, and panes are taped', async ({ page }) => {
   await page.getByRole('button', { name: 'wall B, glass of wing doors' }).click()
   await expect(page.getByText(/Pane by pane: 60 panes/)).toBeVisible()
 })
+
+test('every house way is judged on this job, and the one taken stands out', async ({ page }) => {
+  await page.goto(recipes('practice1/wall:w1|ceiling'))
+  await page.getByText('Every way on this job').click()
+  const ways = page.getByRole('table').filter({ hasText: 'Work and mending' })
+  await expect(ways.getByRole('row')).toHaveCount(9)
+  const row = (name: string) => ways.getByRole('row').filter({ has: page.getByRole('cell', { name, exact: true }) })
+  await expect(row('wiped sealant')).toHaveCSS('font-weight', '700')
+  await expect(row('barrier edge')).toContainText('of 166')
+  await page.getByLabel('House way').selectOption('barrier edge')
+  await expect(row('barrier edge')).toHaveCSS('font-weight', '700')
+  await expect(row('wiped sealant')).not.toHaveCSS('font-weight', '700')
+})

@@ -1,4 +1,4 @@
-/** Words of the shelf and the kit. */
+/** Words of the shelf, of house ways side by side, and of the kit. */
 export const SHELF_WORDS = {
   shelf: {
     title: 'Shelf',
@@ -98,6 +98,19 @@ export const SHELF_WORDS = {
       minutes: 'Minutes',
       per: 'for each',
     } as Record<string, string>,
+  },
+  ways: {
+    compare: 'Every way on this job',
+    working: 'Judging every hem in every way…',
+    made: 'Made so',
+    kinds: 'Tapes',
+    faults: 'Faults',
+    strip: 'Work and mending',
+    total: 'In all',
+    unsafe: 'Nothing safe',
+    of: (own: number, hems: number) => `${own} of ${hems}`,
+    bar: (work: string, mending: string) => `work and material ${work}, mending to expect ${mending}`,
+    note: 'All other rules, tins and kit as they stand. Where a way does not fit, or pressing is enough, a hem is made otherwise. Cutting by hand as if somebody had a proven hand.',
   },
   kit: {
     title: 'Kit',

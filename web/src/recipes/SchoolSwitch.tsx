@@ -1,14 +1,17 @@
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { SCHOOLS } from '@crisp-hem/core'
 import { useEdit, useFacts } from '../state/useJob'
 import { ChoiceField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
+import { SchoolsCompared } from './SchoolsCompared'
 
 /** The house's way of making an edge, with what speaks for it and against it: every hem is judged anew when it changes. */
 export function SchoolSwitch() {
   const { house, id } = useFacts()
   const edit = useEdit()
+  const [open, setOpen] = useState(false)
   const view = W.house.schools[house.school]
   return (
     <Panel>
@@ -36,6 +39,12 @@ export function SchoolSwitch() {
           <dd>{view.against}</dd>
         </dl>
       </div>
+      <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)} className="mt-1">
+        <summary className="flex min-h-8 cursor-pointer items-center text-sm underline">
+          {open ? W.kit.fold : W.ways.compare}
+        </summary>
+        {open && <SchoolsCompared />}
+      </details>
     </Panel>
   )
 }

@@ -1,8 +1,9 @@
 import { renderToStaticMarkup } from 'react-dom/server'
-import { jobKit } from '@crisp-hem/core'
+import { compareSchools, jobKit } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
 import { KitCurve } from './KitCurve'
 import { RiskBar } from './RiskBar'
+import { SchoolsTable } from './SchoolsTable'
 
 test('the curve has a bag for every kit, says its cost, and rings the cheapest', () => {
   const { points } = jobKit(ternQuaySurvey())
@@ -33,4 +34,16 @@ test('a risk bar stays inside its frame, however large the risk', () => {
     )
     expect(Math.max(...edges)).toBeLessThanOrEqual(182.1)
   }
+})
+
+test('house ways side by side: one line each, the house’s own in bold, strips no longer than their room', () => {
+  const outcomes = compareSchools(ternQuaySurvey())
+  const drawn = renderToStaticMarkup(<SchoolsTable outcomes={outcomes} own="wiped sealant" currency="EUR" />)
+  expect(drawn.match(/<tr /g)).toHaveLength(outcomes.length)
+  expect(drawn).toMatch(/font-bold"><td[^>]*>wiped sealant/)
+  expect(drawn.match(/mending to expect €/g)).toHaveLength(outcomes.length)
+  const ends = [...drawn.matchAll(/<rect x="([\d.]+)" width="([\d.]+)"/g)].map((m) => Number(m[1]) + Number(m[2]))
+  expect(ends).toHaveLength(outcomes.length)
+  expect(Math.max(...ends)).toBeLessThanOrEqual(120.001)
+  expect(drawn).not.toMatch(/NaN|undefined|Infinity/)
 })

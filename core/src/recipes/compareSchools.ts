@@ -1,0 +1,54 @@
+import { deriveHems } from '../hems/deriveHems'
+import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
+import { SCHOOLS, type Job, type School } from '../survey/types'
+import { MIN_PER_DAY, parseInstant } from '../units/time'
+import { jobClocks } from './hemContext'
+import { recipesOf } from './jobRecipes'
+
+/** What a job comes to when the house makes its edges in one way. Money in minor units. */
+export interface SchoolOutcome {
+  readonly school: School
+  /** Hems that are made so; the others are pressed only, or made as safe as may be where the way does not fit. */
+  readonly own: number
+  readonly hems: number
+  /** Hems for which nothing is safe; they cost nothing here. */
+  readonly unsafe: number
+  /** Kinds of tape, each width one. */
+  readonly kinds: number
+  /** Faults of the line to expect, in all. */
+  readonly faults: number
+  readonly workMinor: number
+  readonly mendingMinor: number
+  readonly totalMinor: number
+}
+
+/**
+ * Every house way on one job, all other rules, tins and kit as they stand. Cutting by hand is judged as if somebody had
+ * a proven hand. Ways that leave fewest hems without an answer come first, then the cheapest.
+ */
+export function compareSchools(facts: Omit<Job, 'log'>): SchoolOutcome[] {
+  const job: Job = { ...facts, log: [] }
+  const start = parseInstant(job.start)
+  const nextShift = shiftFinder(crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY))
+  const rooms = job.rooms.map((room) => ({ room, hems: deriveHems(room, job.shelf).hems }))
+  const lengths = new Map(rooms.flatMap(({ hems }) => hems.map((hem) => [hem.id, hem.lengthMm / 1000] as const)))
+  const outcomes = SCHOOLS.map((school): SchoolOutcome => {
+    const provenHand = job.house.provenHand || school === 'freehand'
+    const changed = { ...job, house: { ...job.house, school, provenHand } }
+    const answers = recipesOf(changed, rooms, jobClocks(changed), nextShift)
+    const safe = answers.flatMap((answer) => (answer.safe ? [answer] : []))
+    const sum = (of: (each: (typeof safe)[number]) => number) => safe.reduce((all, each) => all + of(each), 0)
+    return {
+      school,
+      own: safe.filter((each) => each.school === school).length,
+      hems: answers.length,
+      unsafe: answers.length - safe.length,
+      kinds: new Set(safe.flatMap((each) => (each.tapeId ? [`${each.tapeId}|${each.widthMm}`] : []))).size,
+      faults: sum((each) => each.risks.bleeds.mean * lengths.get(each.hemId)!),
+      workMinor: sum((each) => each.cost.material + each.cost.labour),
+      mendingMinor: sum((each) => each.cost.mending),
+      totalMinor: sum((each) => each.cost.total),
+    }
+  })
+  return outcomes.sort((a, b) => a.unsafe - b.unsafe || a.totalMinor - b.totalMinor)
+}
