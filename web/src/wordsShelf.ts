@@ -110,7 +110,7 @@ export const SHELF_WORDS = {
     unsafe: 'Nothing safe',
     of: (own: number, hems: number) => `${own} of ${hems}`,
     bar: (work: string, mending: string) => `work and material ${work}, mending to expect ${mending}`,
-    note: 'All other rules, tins and kit as they stand. Where a way does not fit, or pressing is enough, a hem is made otherwise. Cutting by hand as if somebody had a proven hand.',
+    note: 'The hems alone, without covers and whole rolls; all other rules, tins and kit as they stand. Where a way does not fit, or pressing is enough, a hem is made otherwise. Cutting by hand as if somebody had a proven hand.',
   },
   kit: {
     title: 'Kit',
