@@ -1,9 +1,6 @@
 import { deriveHems } from '../hems/deriveHems'
-import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
 import { SCHOOLS, type Job, type School } from '../survey/types'
-import { MIN_PER_DAY, parseInstant } from '../units/time'
-import { jobClocks } from './hemContext'
-import { recipesOf } from './jobRecipes'
+import { rankerOf } from './jobRecipes'
 
 /** What a job comes to when the house makes its edges in one way. Money in minor units. */
 export interface SchoolOutcome {
@@ -28,14 +25,13 @@ export interface SchoolOutcome {
  */
 export function compareSchools(facts: Omit<Job, 'log'>): SchoolOutcome[] {
   const job: Job = { ...facts, log: [] }
-  const start = parseInstant(job.start)
-  const nextShift = shiftFinder(crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY))
-  const rooms = job.rooms.map((room) => ({ room, hems: deriveHems(room, job.shelf).hems }))
-  const lengths = new Map(rooms.flatMap(({ hems }) => hems.map((hem) => [hem.id, hem.lengthMm / 1000] as const)))
+  const rank = rankerOf(job)
+  const lengths = new Map(
+    job.rooms.flatMap((room) => deriveHems(room, job.shelf).hems.map((hem) => [hem.id, hem.lengthMm / 1000] as const)),
+  )
   const outcomes = SCHOOLS.map((school): SchoolOutcome => {
     const provenHand = job.house.provenHand || school === 'freehand'
-    const changed = { ...job, house: { ...job.house, school, provenHand } }
-    const answers = recipesOf(changed, rooms, jobClocks(changed), nextShift)
+    const answers = rank({ ...job.house, school, provenHand })
     const safe = answers.flatMap((answer) => (answer.safe ? [answer] : []))
     const sum = (of: (each: (typeof safe)[number]) => number) => safe.reduce((all, each) => all + of(each), 0)
     return {

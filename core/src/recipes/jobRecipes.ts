@@ -1,6 +1,6 @@
 import { deriveHems, type Hem } from '../hems/deriveHems'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
-import type { Job, Room } from '../survey/types'
+import type { HouseRules, Job, Room } from '../survey/types'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { chooseRecipe } from './chooseRecipe'
 import { pickCandidate, safeOf } from './pickCandidate'
@@ -11,11 +11,15 @@ import type { RecipeAnswer } from './recipe'
 import { useLeftovers } from './useLeftovers'
 
 /** What every hem of a job gets, from the facts alone: the ranking without rounds, schedule or windows. */
-export function jobRecipes(job: Job): RecipeAnswer[] {
+export const jobRecipes = (job: Job): RecipeAnswer[] => rankerOf(job)(job.house)
+
+/** Ranks a job's hems by any house rules; what the rules do not touch is worked out once. */
+export function rankerOf(job: Job): (house: HouseRules) => RecipeAnswer[] {
   const start = parseInstant(job.start)
-  const calendars = crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY)
+  const nextShift = shiftFinder(crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY))
   const rooms = job.rooms.map((room) => ({ room, hems: deriveHems(room, job.shelf).hems }))
-  return recipesOf(job, rooms, jobClocks(job), shiftFinder(calendars))
+  const clocks = jobClocks(job)
+  return (house) => recipesOf({ ...job, house }, rooms, clocks, nextShift)
 }
 
 /** The same with hems, clocks and shifts that are known: each hem by the rule of choice, tins few, leftovers used up. */

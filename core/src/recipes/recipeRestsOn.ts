@@ -2,7 +2,7 @@ import type { Constant } from '../bench/restsOn'
 import { glazeOf, liquidOf, sealantOf, tapeOf } from '../catalogue/find'
 import type { Shelf } from '../catalogue/types'
 import { DRIFT_MM_PER_MS, FIELD_REACH_MM, REACH_SPARE } from '../covers/overspray'
-import { known, type Known } from '../known'
+import { known, type Known, type Mark } from '../known'
 import { BAND_DARK } from '../risk/banding'
 import { AIR_PULL, HOLD_SHARE_OF_GRIP } from '../risk/cover'
 import { HAND_SLIPS, PANE_CORNER_SLIP, PEEL_FAULTS } from '../risk/slips'
@@ -29,11 +29,17 @@ export function recipeRestsOn(recipe: Recipe, shelf: Shelf, house: HouseRules): 
   ]
 }
 
+/** How a value of a thing on the shelf is known: a class default stands in from memory. */
+const markIn =
+  ({ defaults, mark }: { readonly defaults: readonly string[]; readonly mark: Mark }) =>
+  (column: string): Mark =>
+    defaults.includes(column) ? 'from memory' : mark
+
 function shelfConstants(recipe: Recipe, shelf: Shelf): Constant[] {
   const found: Constant[] = []
   if (recipe.tapeId) {
     const tape = tapeOf(shelf, recipe.tapeId)
-    const markOf = (column: string) => (tape.defaults.includes(column) ? 'from memory' : tape.mark)
+    const markOf = markIn(tape)
     found.push(
       at('grip', known(tape.gripN25, 'N/25 mm', markOf('grip'), tape.name)),
       at('stays', known(tape.stayDays, 'd', markOf('stay_days'), tape.name)),
@@ -41,7 +47,7 @@ function shelfConstants(recipe: Recipe, shelf: Shelf): Constant[] {
   }
   if (recipe.liquidId) {
     const mask = liquidOf(shelf, recipe.liquidId)
-    const markOf = (column: string) => (mask.defaults.includes(column) ? 'from memory' : mask.mark)
+    const markOf = markIn(mask)
     found.push(
       at('clear after', known(mask.clearMin, 'min', markOf('clear_min'), mask.name)),
       at('cut after', known(mask.cutAfterH, 'h', markOf('cut_after_h'), mask.name)),
@@ -53,7 +59,7 @@ function shelfConstants(recipe: Recipe, shelf: Shelf): Constant[] {
   }
   if (recipe.glazeId) {
     const glaze = glazeOf(shelf, recipe.glazeId)
-    const markOf = (column: string) => (glaze.defaults.includes(column) ? 'from memory' : glaze.mark)
+    const markOf = markIn(glaze)
     found.push(
       at('glaze spreads', known(glaze.spreadM2PerL, 'm²/l', markOf('spread_m2_per_l'), glaze.name)),
       at('glaze takes colour after', known(glaze.touchDryMin, 'min', markOf('touch_dry_min'), glaze.name)),
