@@ -61,3 +61,18 @@ test('no view is wider than a phone', async ({ page }) => {
     expect([view, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([view, 390])
   }
 })
+
+test('on a phone a short page keeps its head small, and the load tells what to take without scrolling aside', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`${server.url}/jobs/tern-quay/shelf`)
+  await page.getByText('Glazes').click()
+  const title = (await page.getByRole('heading', { level: 1 }).boundingBox())!
+  expect(title.y).toBeLessThan(100)
+  await page.goto(`${server.url}/jobs/tern-quay/load`)
+  for (const name of ['Total', 'Rolls', 'Cost']) {
+    const box = (await page.getByRole('columnheader', { name, exact: true }).boundingBox())!
+    expect(box.x + box.width).toBeLessThanOrEqual(390)
+  }
+})

@@ -1,4 +1,15 @@
-import { planJob, sayText, STARTER_SHELF, USUAL_FACES, type Face, type PaintStep } from '../src/index'
+import {
+  planJob,
+  sayText,
+  STARTER_SHELF,
+  USUAL_FACES,
+  type Face,
+  type PaintStep,
+  type Recipe,
+  type School,
+} from '../src/index'
+import { ternQuaySurvey } from '../../demo'
+import { door } from '../../demo/parts'
 import {
   answerOf,
   CEILING,
@@ -187,6 +198,7 @@ describe('a way chosen by hand', () => {
             edge: CEIL,
             school: school as 'barrier edge',
             tapeId: 'lapwing-soft',
+            liquidId: null,
             pressing: null,
             pull: null,
             reason: 'left over',
@@ -223,7 +235,15 @@ describe('a way chosen by hand', () => {
 
 test('a choice that is not to be had any more is told, and the rule decides', () => {
   const choices = [
-    { edge: CEIL, school: 'barrier edge' as const, tapeId: 'long-gone', pressing: null, pull: null, reason: 'old' },
+    {
+      edge: CEIL,
+      school: 'barrier edge' as const,
+      tapeId: 'long-gone',
+      liquidId: null,
+      pressing: null,
+      pull: null,
+      reason: 'old',
+    },
   ]
   const recipe = recipeOf({ room: { ceiling: rough, steps: [WALLS], choices } }, CEIL)
   expect(recipe.reasons[0]!.code).toBe('why.choice_gone')
@@ -235,4 +255,50 @@ test('outside the kit: said only where the pick itself is not carried', () => {
   const answer = planJob({ ...jobOf(on(rough)), kit }).recipes.find((each) => each.hemId === `r/${CEIL}`)!
   expect(answer.safe && answer.reasons.map((each) => each.code)).toContain('why.outside_kit')
   expect(recipeOf(on(rough), CEIL).reasons.map((each) => each.code)).not.toContain('why.outside_kit')
+})
+
+describe('other ways offered', () => {
+  const glazes = [...STARTER_SHELF.glazes, { ...STARTER_SHELF.glazes[0]!, id: 'second', priceMinor: 1500 }]
+  test.each(['wiped sealant', 'clear glaze'] as const)('%s: none twice, nor what the hem gets already', (school) => {
+    const base = jobOf({ house: { school, sealAlways: true }, shelf: { glazes } })
+    const answers = planJob({ ...base, rooms: ternQuaySurvey().rooms }).recipes
+    const doubled = answers.filter((answer) => {
+      if (!answer.safe) return false
+      const ways = [answer, ...answer.others].map((way) => `${way.school} ${way.tapeId} ${way.liquidId}`)
+      return new Set(ways).size < ways.length
+    })
+    expect(doubled.map((each) => each.hemId)).toEqual([])
+  })
+  const doors = door('o1', 'w1', 800, {
+    kind: 'glazed doors',
+    widthMm: 1600,
+    glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 25, textured: false },
+  })
+  const panes = (choice: { school: School; tapeId: string | null; liquidId: string | null } | null): Recipe =>
+    recipeOf(
+      {
+        room: {
+          openings: [doors],
+          steps: [{ ...TRIM, targets: ['leaves'] }],
+          choices: choice
+            ? [{ edge: 'leaf:o1|glass:o1', pressing: null, pull: null, reason: 'as asked', ...choice }]
+            : [],
+        },
+      },
+      'leaf:o1|glass:o1',
+    )
+  test('each of them, taken by hand, is what the hem then gets, at the cost that was told', () => {
+    const offered = panes(null).others
+    expect(offered.map((way) => way.liquidId)).toContain('heath-brush')
+    for (const { school, tapeId, liquidId, costMinor } of offered) {
+      const taken = panes({ school, tapeId, liquidId })
+      expect(taken).toMatchObject({ school, tapeId, liquidId })
+      expect(taken.reasons[0]!.code).toBe('why.own_choice')
+      expect(Math.abs(taken.cost.total - costMinor)).toBeLessThanOrEqual(2)
+    }
+  })
+  test('a mask that has gone from the shelf is told', () => {
+    const codes = panes({ school: 'liquid mask', tapeId: null, liquidId: 'long-gone' }).reasons.map((each) => each.code)
+    expect(codes).toContain('why.choice_gone')
+  })
 })

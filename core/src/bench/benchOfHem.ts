@@ -100,6 +100,7 @@ export function choiceOfBench(setup: BenchSetup, shelf: Shelf, edge: string, rea
     edge,
     school: schoolOfSetup(setup, tapeOf(shelf, setup.tapeId).edge),
     tapeId: setup.tapeId,
+    liquidId: null,
     pressing: setup.pressing === 'none' ? null : setup.pressing,
     // Pulled while it is tacky is no way to choose; the house rules decide then.
     pull: span === 'wet' || span === 'too wet' ? 'wet' : span === 'dry' ? 'dry' : null,

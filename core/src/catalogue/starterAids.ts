@@ -1,6 +1,6 @@
 import type { Glaze, HandTool, LiquidMask } from './types'
 
-/** The glaze a new job starts with. Colour follows a quarter of an hour later by common practice; the rest from memory. */
+/** The glaze a new job starts with. Colour follows a quarter of an hour later by common practice; the rest is its class's. */
 export const GLAZES: readonly Glaze[] = [
   {
     id: 'plover-glaze',
@@ -11,7 +11,7 @@ export const GLAZES: readonly Glaze[] = [
     throughMin: 60,
     priceMinor: 1450,
     retired: false,
-    defaults: [],
+    defaults: ['spread_m2_per_l', 'through_min'],
     mark: 'common practice',
   },
 ]

@@ -6,7 +6,7 @@ import type { HemContext } from './hemContext'
 import { recipeLayers } from './layers'
 import { nothingSafe } from './nothingSafe'
 import { otherWay } from './otherWay'
-import { chosenOf, pickCandidate, safeOf, type Picked } from './pickCandidate'
+import { choosable, chosenOf, pickCandidate, safeOf, wayKey, type Picked } from './pickCandidate'
 import type { Recipe, RecipeAnswer, RuledOut } from './recipe'
 import { recipeCautions } from './recipeCautions'
 import { recipeSteps, sealDryMin, STAND_OFF_MM } from './recipeSteps'
@@ -33,8 +33,8 @@ export function chooseRecipe(
       : (few ?? pickCandidate(ctx, safe))
   const ruledOut = ruledOutOf(judged)
   if (!pick) return { safe: false, ...nothingSafe(ctx, judged), ruledOut }
-  const others = safe
-    .filter((each) => each !== pick.candidate)
+  const others = choosable(safe)
+    .filter((each) => wayKey(each) !== wayKey(pick.candidate))
     .filter((each, i, all) => all.findIndex((other) => other.school === each.school) === i || i < 2)
     .slice(0, 4)
     .map((each) => otherWay(ctx, each, pick.candidate))

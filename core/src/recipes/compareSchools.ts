@@ -1,4 +1,3 @@
-import { deriveHems } from '../hems/deriveHems'
 import { SCHOOLS, type Job, type School } from '../survey/types'
 import { rankerOf } from './jobRecipes'
 
@@ -25,10 +24,8 @@ export interface SchoolOutcome {
  */
 export function compareSchools(facts: Omit<Job, 'log'>): SchoolOutcome[] {
   const job: Job = { ...facts, log: [] }
-  const rank = rankerOf(job)
-  const lengths = new Map(
-    job.rooms.flatMap((room) => deriveHems(room, job.shelf).hems.map((hem) => [hem.id, hem.lengthMm / 1000] as const)),
-  )
+  const { hems, rank } = rankerOf(job)
+  const lengths = new Map(hems.map((hem) => [hem.id, hem.lengthMm / 1000]))
   const outcomes = SCHOOLS.map((school): SchoolOutcome => {
     const provenHand = job.house.provenHand || school === 'freehand'
     const answers = rank({ ...job.house, school, provenHand })

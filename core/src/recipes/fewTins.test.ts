@@ -89,7 +89,15 @@ test('no set of tins would have been cheaper', () => {
 test('a way chosen by hand keeps its own tin open', () => {
   const edge = 'wall:w1|ceiling'
   const choices = [
-    { edge, school: 'clear glaze' as const, tapeId: 'sedge-delicate', pressing: null, pull: null, reason: 'tried' },
+    {
+      edge,
+      school: 'clear glaze' as const,
+      tapeId: 'sedge-delicate',
+      liquidId: null,
+      pressing: null,
+      pull: null,
+      reason: 'tried',
+    },
   ]
   const hems = judged({ tinMinor: 2000 }, { choices })
   const few = fewTins(hems)

@@ -1,6 +1,6 @@
 import { said } from '../words/say'
 import type { Candidate } from './candidate'
-import { pickCandidate, safeOf, type Picked } from './pickCandidate'
+import { chosenOf, pickCandidate, safeOf, type Picked } from './pickCandidate'
 import type { HemContext } from './hemContext'
 
 /** A hem and its candidates, as judged. */
@@ -65,7 +65,7 @@ const costOf = ({ ctx }: Judged, pick: Picked | null): number =>
 function chosenTins(ctx: HemContext, judged: readonly Candidate[]): string[] {
   const { choice } = ctx
   if (!choice) return []
-  const chosen = judged.find((each) => each.school === choice.school && (each.tape?.id ?? null) === choice.tapeId)
+  const chosen = chosenOf(choice, judged)
   return chosen ? listed(tinOf(ctx, chosen)) : []
 }
 

@@ -11,15 +11,18 @@ import type { RecipeAnswer } from './recipe'
 import { useLeftovers } from './useLeftovers'
 
 /** What every hem of a job gets, from the facts alone: the ranking without rounds, schedule or windows. */
-export const jobRecipes = (job: Job): RecipeAnswer[] => rankerOf(job)(job.house)
+export const jobRecipes = (job: Job): RecipeAnswer[] => rankerOf(job).rank(job.house)
 
-/** Ranks a job's hems by any house rules; what the rules do not touch is worked out once. */
-export function rankerOf(job: Job): (house: HouseRules) => RecipeAnswer[] {
+/** A job's hems, and their ranking by any house rules; what the rules do not touch is worked out once. */
+export function rankerOf(job: Job): { hems: readonly Hem[]; rank: (house: HouseRules) => RecipeAnswer[] } {
   const start = parseInstant(job.start)
   const nextShift = shiftFinder(crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY))
   const rooms = job.rooms.map((room) => ({ room, hems: deriveHems(room, job.shelf).hems }))
   const clocks = jobClocks(job)
-  return (house) => recipesOf({ ...job, house }, rooms, clocks, nextShift)
+  return {
+    hems: rooms.flatMap((each) => each.hems),
+    rank: (house) => recipesOf({ ...job, house }, rooms, clocks, nextShift),
+  }
 }
 
 /** The same with hems, clocks and shifts that are known: each hem by the rule of choice, tins few, leftovers used up. */

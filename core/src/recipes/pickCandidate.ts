@@ -37,14 +37,32 @@ const byCost = (a: Candidate, b: Candidate): number =>
   a.costPerM.total - b.costPerM.total || (nameOf(a) < nameOf(b) ? -1 : 1)
 const nameOf = ({ tape, liquid, school }: Candidate): string => tape?.id ?? liquid?.id ?? school
 
-/** The candidate a choice by hand means; a liquid mask is the cheapest one that is safe. */
+/** The candidate a choice by hand means: its sealant or glaze, and a mask it does not name, are the house's cheapest. */
 export function chosenOf(
   choice: NonNullable<HemContext['choice']>,
   judged: readonly Candidate[],
 ): Candidate | undefined {
-  const same = judged.filter((each) => each.school === choice.school && (each.tape?.id ?? null) === choice.tapeId)
+  const same = judged.filter(
+    (each) =>
+      each.school === choice.school &&
+      (each.tape?.id ?? null) === choice.tapeId &&
+      (choice.liquidId === null || each.liquid?.id === choice.liquidId),
+  )
   return cheapestOf(same.filter((each) => each.ruledOut === null)) ?? same[0]
 }
+
+/** Candidates that a choice by hand can tell apart, each as it would then be made; in the order given. */
+export function choosable(safe: readonly Candidate[]): Candidate[] {
+  const ways = new Map<string, Candidate[]>()
+  for (const each of safe) {
+    const key = wayKey(each)
+    ways.set(key, [...(ways.get(key) ?? []), each])
+  }
+  return [...ways.values()].map((same) => cheapestOf(same)!)
+}
+
+/** What a choice by hand names. */
+export const wayKey = ({ school, tape, liquid }: Candidate): string => `${school}|${tape?.id}|${liquid?.id}`
 
 const PRESSED: readonly School[] = ['press only', 'plain, sprayed']
 

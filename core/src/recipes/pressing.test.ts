@@ -46,7 +46,14 @@ describe('left open', () => {
     }
   })
   test('where a thumb would bleed past the limit the tool is taken, whatever it costs', () => {
-    const choice = { edge: EDGE, school: 'press only' as const, tapeId: 'sedge-whisper', pressing: null, pull: null }
+    const choice = {
+      edge: EDGE,
+      school: 'press only' as const,
+      tapeId: 'sedge-whisper',
+      liquidId: null,
+      pressing: null,
+      pull: null,
+    }
     const on = (press: HouseRules['press'], maxBleedsPerM: number) =>
       recipeOf(
         {
@@ -67,7 +74,14 @@ describe('left open', () => {
     expect(reasons(unsealed)).toContain('why.press_unsealed')
   })
   test('a pressing chosen by hand goes before it and needs no reason of its own', () => {
-    const choice = { edge: EDGE, school: 'press only' as const, tapeId: 'sedge-whisper', pull: null, reason: 'trial' }
+    const choice = {
+      edge: EDGE,
+      school: 'press only' as const,
+      tapeId: 'sedge-whisper',
+      liquidId: null,
+      pull: null,
+      reason: 'trial',
+    }
     for (const pressing of ['thumb', 'tool'] as const) {
       const answer = recipeOf({ ...pressed('either'), room: { choices: [{ ...choice, pressing }] } }, EDGE)
       expect(answer.pressing).toBe(pressing)

@@ -35,3 +35,18 @@ test('a mask, a hung film and a carpet bring constants of their own', () => {
   expect(names((each) => each.cover?.hold === 'hung')).toContain('grip that holds in shear')
   expect(names((each) => each.setting === 'skirting over carpet')).toContain('bleeds seen under a skirting')
 })
+
+test('a glaze is told with the time the house waits for, and what nobody entered is from memory', () => {
+  const glazed = { ...job, house: { ...job.house, school: 'clear glaze' as const } }
+  const recipe = jobRecipes(glazed).find((answer) => answer.safe && answer.glazeId)!
+  if (!recipe.safe) throw new Error('nothing safe')
+  const marks = (sealDry: 'touch' | 'through') =>
+    recipeRestsOn(recipe, job.shelf, { ...glazed.house, sealDry })
+      .filter((each) => each.name.startsWith('glaze'))
+      .map((each) => [each.name, each.value.value, each.value.mark])
+  expect(marks('touch')).toEqual([
+    ['glaze spreads', 12, 'from memory'],
+    ['glaze takes colour after', 15, 'common practice'],
+  ])
+  expect(marks('through')[1]).toEqual(['glaze dry through after', 60, 'from memory'])
+})

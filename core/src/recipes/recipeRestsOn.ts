@@ -22,49 +22,50 @@ const at = (name: string, value: Known): Constant => ({ name, value })
  */
 export function recipeRestsOn(recipe: Recipe, shelf: Shelf, house: HouseRules): Constant[] {
   return [
-    ...shelfConstants(recipe, shelf),
+    ...shelfConstants(recipe, shelf, house.sealDry === 'through'),
     ...edgeConstants(recipe),
     ...coverConstants(recipe),
     ...rateConstants(recipe, house),
   ]
 }
 
-/** How a value of a thing on the shelf is known: a class default stands in from memory. */
-const markIn =
-  ({ defaults, mark }: { readonly defaults: readonly string[]; readonly mark: Mark }) =>
-  (column: string): Mark =>
-    defaults.includes(column) ? 'from memory' : mark
+interface OnShelf {
+  readonly name: string
+  readonly mark: Mark
+  readonly defaults: readonly string[]
+}
 
-function shelfConstants(recipe: Recipe, shelf: Shelf): Constant[] {
+/** Values of a thing on the shelf by what they are, unit and column; a class default stands in from memory. */
+const valuesOf = (thing: OnShelf, ...values: (readonly [string, number, string, string])[]): Constant[] =>
+  values.map(([name, value, unit, column]) =>
+    at(name, known(value, unit, thing.defaults.includes(column) ? 'from memory' : thing.mark, thing.name)),
+  )
+
+function shelfConstants({ tapeId, liquidId, sealantId, glazeId }: Recipe, shelf: Shelf, through: boolean): Constant[] {
+  const [tape, mask] = [tapeId && tapeOf(shelf, tapeId), liquidId && liquidOf(shelf, liquidId)]
+  const [sealant, glaze] = [sealantId && sealantOf(shelf, sealantId), glazeId && glazeOf(shelf, glazeId)]
   const found: Constant[] = []
-  if (recipe.tapeId) {
-    const tape = tapeOf(shelf, recipe.tapeId)
-    const markOf = markIn(tape)
+  if (tape)
+    found.push(...valuesOf(tape, ['grip', tape.gripN25, 'N/25 mm', 'grip'], ['stays', tape.stayDays, 'd', 'stay_days']))
+  if (mask)
     found.push(
-      at('grip', known(tape.gripN25, 'N/25 mm', markOf('grip'), tape.name)),
-      at('stays', known(tape.stayDays, 'd', markOf('stay_days'), tape.name)),
+      ...valuesOf(
+        mask,
+        ['clear after', mask.clearMin, 'min', 'clear_min'],
+        ['cut after', mask.cutAfterH, 'h', 'cut_after_h'],
+      ),
     )
-  }
-  if (recipe.liquidId) {
-    const mask = liquidOf(shelf, recipe.liquidId)
-    const markOf = markIn(mask)
+  if (sealant) found.push(at('bead from one tube', known(sealant.metresPerTube, 'm', sealant.mark, sealant.name)))
+  if (glaze)
     found.push(
-      at('clear after', known(mask.clearMin, 'min', markOf('clear_min'), mask.name)),
-      at('cut after', known(mask.cutAfterH, 'h', markOf('cut_after_h'), mask.name)),
+      ...valuesOf(
+        glaze,
+        ['glaze spreads', glaze.spreadM2PerL, 'm²/l', 'spread_m2_per_l'],
+        through
+          ? ['glaze dry through after', glaze.throughMin, 'min', 'through_min']
+          : ['glaze takes colour after', glaze.touchDryMin, 'min', 'touch_dry_min'],
+      ),
     )
-  }
-  if (recipe.sealantId) {
-    const sealant = sealantOf(shelf, recipe.sealantId)
-    found.push(at('bead from one tube', known(sealant.metresPerTube, 'm', sealant.mark, sealant.name)))
-  }
-  if (recipe.glazeId) {
-    const glaze = glazeOf(shelf, recipe.glazeId)
-    const markOf = markIn(glaze)
-    found.push(
-      at('glaze spreads', known(glaze.spreadM2PerL, 'm²/l', markOf('spread_m2_per_l'), glaze.name)),
-      at('glaze takes colour after', known(glaze.touchDryMin, 'min', markOf('touch_dry_min'), glaze.name)),
-    )
-  }
   return found
 }
 

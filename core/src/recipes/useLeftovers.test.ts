@@ -60,6 +60,7 @@ test('a hem chosen by hand keeps its tape', () => {
     edge: 'wall:w1|ceiling',
     school: 'wiped sealant' as const,
     tapeId: 'teasel-three',
+    liquidId: null,
     pressing: null,
     pull: null,
     reason: 'mine',

@@ -274,6 +274,8 @@ export interface HemChoice {
   readonly school: School
   /** Null for ways without tape. */
   readonly tapeId: string | null
+  /** The liquid mask meant; null for other ways, and where the cheapest will do. */
+  readonly liquidId: string | null
   /** Null leaves these to the house rules. */
   readonly pressing: 'thumb' | 'tool' | null
   readonly pull: 'wet' | 'dry' | null

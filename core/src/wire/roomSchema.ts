@@ -185,6 +185,7 @@ export const roomSchema = exact({
       edge: edge(),
       school: oneOf(SCHOOLS),
       tapeId: orNull(id()),
+      liquidId: orNull(id()),
       pressing: orNull(oneOf(['thumb', 'tool'] as const)),
       pull: orNull(oneOf(['wet', 'dry'] as const)),
       reason: optionalText(300),

@@ -47,7 +47,7 @@ export function upgradedRoom(room: unknown): unknown {
   return {
     ...room,
     choices: room.choices.map((choice: unknown) =>
-      isFields(choice) ? { pressing: null, pull: null, ...choice } : choice,
+      isFields(choice) ? { liquidId: null, pressing: null, pull: null, ...choice } : choice,
     ),
   }
 }

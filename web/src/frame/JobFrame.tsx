@@ -29,7 +29,7 @@ export function JobFrame() {
   }
   if (!ready) return <p className="p-8 text-soft">{W.frame.loading}</p>
   return (
-    <div className="grid min-h-screen pb-16 lg:grid-cols-[196px_minmax(0,1fr)] lg:pb-0">
+    <div className="grid min-h-screen pb-16 max-lg:grid-rows-[auto_1fr] lg:grid-cols-[196px_minmax(0,1fr)] lg:pb-0">
       <a href="#work" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
         {W.frame.skip}
       </a>

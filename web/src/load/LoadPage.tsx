@@ -39,6 +39,8 @@ export function LoadPage() {
   )
 }
 
+/** What a total is made of is left out on a phone: what to take and what it costs has to fit. */
+const DESK = 'hidden sm:table-cell'
 const TH = 'py-1 pl-3 text-right font-normal'
 
 function Tapes({ load }: { load: Load }) {
@@ -47,13 +49,13 @@ function Tapes({ load }: { load: Load }) {
   return (
     <Panel title={W.load.tape}>
       <div className="overflow-x-auto">
-        <table className="w-full min-w-[600px] text-[0.9rem]">
+        <table className="w-full text-[0.9rem] sm:min-w-[600px]">
           <thead className="text-[0.82rem] text-soft">
             <tr>
               <th className="py-1 text-left font-normal">{W.load.kind}</th>
-              <th className={TH}>{W.load.hems}</th>
-              <th className={TH}>{W.load.tabs}</th>
-              <th className={TH}>{W.load.extra}</th>
+              <th className={`${TH} ${DESK}`}>{W.load.hems}</th>
+              <th className={`${TH} ${DESK}`}>{W.load.tabs}</th>
+              <th className={`${TH} ${DESK}`}>{W.load.extra}</th>
               <th className={TH}>{W.load.total}</th>
               <th className="py-1 pl-5 text-left font-normal">{W.load.rolls}</th>
               <th className={TH}>{W.load.cost}</th>
@@ -66,16 +68,18 @@ function Tapes({ load }: { load: Load }) {
                 <tr key={`${line.tapeId}${line.widthMm}`} className="border-b border-rule">
                   <td className="py-1.5">
                     <b>{tape.name}</b> {line.widthMm} mm
-                    <span className="block text-[0.82rem] text-soft">
+                    <span className="hidden text-[0.82rem] text-soft sm:block">
                       {tape.edge}, grip {tape.gripN25} N, stays {tape.stayDays} d
                     </span>
                   </td>
-                  <td className="pl-3 text-right whitespace-nowrap">{run(line.hemMm)}</td>
-                  <td className="pl-3 text-right whitespace-nowrap">{run(line.tabsMm)}</td>
-                  <td className="pl-3 text-right whitespace-nowrap">{run(line.wasteMm)}</td>
+                  <td className={`pl-3 text-right whitespace-nowrap ${DESK}`}>{run(line.hemMm)}</td>
+                  <td className={`pl-3 text-right whitespace-nowrap ${DESK}`}>{run(line.tabsMm)}</td>
+                  <td className={`pl-3 text-right whitespace-nowrap ${DESK}`}>{run(line.wasteMm)}</td>
                   <td className="pl-3 text-right font-semibold whitespace-nowrap">{run(line.totalMm)}</td>
                   <td className="py-1 pl-5">
-                    <TapeRolls rolls={line.rolls} share={line.totalMm / tape.rollLengthMm} />
+                    <span className="hidden sm:block">
+                      <TapeRolls rolls={line.rolls} share={line.totalMm / tape.rollLengthMm} />
+                    </span>
                     <span className="text-[0.82rem]">{W.load.packs(line.packs, line.singles)}</span>
                   </td>
                   <td className="text-right">{formatMoney(line.costMinor, site.currency)}</td>

@@ -40,14 +40,20 @@ export function HemTable({ groups, picked, currency, units, sort, onSort, onPick
   const seen = window_.getVirtualItems()
   const before = seen.length > 0 ? seen[0]!.start - top : 0
   const after = seen.length > 0 ? window_.getTotalSize() - (seen.at(-1)!.end - top) : 0
-  const sorter = (key: SortKey, name: string) => (
-    <SortHead key={key} name={name} on={sort === key} onClick={() => onSort(sort === key ? null : key)} />
+  const sorter = (key: SortKey, name: string, className = '') => (
+    <SortHead
+      key={key}
+      name={name}
+      className={className}
+      on={sort === key}
+      onClick={() => onSort(sort === key ? null : key)}
+    />
   )
   return (
     <div className="overflow-x-auto">
       <table
         ref={table}
-        className="w-full min-w-[560px] border-collapse text-[0.87rem]"
+        className="w-full border-collapse text-[0.87rem] sm:min-w-[560px]"
         aria-rowcount={lines.length + 1}
       >
         <thead className="text-left text-[0.82rem] text-soft">
@@ -55,8 +61,8 @@ export function HemTable({ groups, picked, currency, units, sort, onSort, onPick
             <th className="py-1 font-normal">{W.recipes.where}</th>
             {sorter('length', W.recipes.length)}
             <th className="py-1 pl-3 font-normal">{W.recipes.what}</th>
-            {sorter('bleeds', W.recipes.bleeds)}
-            {sorter('lift', W.recipes.lift)}
+            {sorter('bleeds', W.recipes.bleeds, DESK)}
+            {sorter('lift', W.recipes.lift, DESK)}
             {sorter('cost', W.recipes.cost)}
           </tr>
         </thead>
@@ -97,10 +103,17 @@ const Gap = ({ px }: { px: number }) =>
     </tr>
   ) : null
 
+/** Risks by the metre are left out on a phone; the card has them. */
+const DESK = 'hidden sm:table-cell'
+
 /** A column's name; a click puts the largest first, another the order of the survey back. */
-function SortHead({ name, on, onClick }: { name: string; on: boolean; onClick: () => void }) {
+function SortHead(props: { name: string; className: string; on: boolean; onClick: () => void }) {
+  const { name, className, on, onClick } = props
   return (
-    <th className="py-1 pl-2 text-right font-normal whitespace-nowrap" aria-sort={on ? 'descending' : 'none'}>
+    <th
+      className={`py-1 pl-2 text-right font-normal whitespace-nowrap ${className}`}
+      aria-sort={on ? 'descending' : 'none'}
+    >
       <button type="button" className={`hover:underline ${on ? 'font-bold text-ink' : ''}`} onClick={onClick}>
         {name}
         {on && ' ↓'}
@@ -154,8 +167,8 @@ function HemLine({
       <td className={`py-1 pl-3 ${recipe && !recipe.safe ? `font-bold ${picked ? '' : 'text-act'}` : ''}`}>
         {row.words}
       </td>
-      <td className="py-1 pl-2 text-right">{safe ? figure(safe.risks.bleeds.mean) : ''}</td>
-      <td className="py-1 pl-2 text-right">{safe ? figure(safe.risks.lift.mean * 100) : ''}</td>
+      <td className={`py-1 pl-2 text-right ${DESK}`}>{safe ? figure(safe.risks.bleeds.mean) : ''}</td>
+      <td className={`py-1 pl-2 text-right ${DESK}`}>{safe ? figure(safe.risks.lift.mean * 100) : ''}</td>
       <td className="py-1 pl-3 pr-1.5 text-right">{safe ? formatMoney(safe.cost.total, currency) : ''}</td>
     </tr>
   )

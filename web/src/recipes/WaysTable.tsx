@@ -81,7 +81,17 @@ function useChoose(hem: Hem): (way: OtherWay | null, reason: string) => boolean 
   const edge = edgeOf(hem)
   return (way, reason) => {
     const choice: HemChoice[] = way
-      ? [{ edge, school: way.school, tapeId: way.tapeId, pressing: null, pull: null, reason: reason.trim() }]
+      ? [
+          {
+            edge,
+            school: way.school,
+            tapeId: way.tapeId,
+            liquidId: way.liquidId,
+            pressing: null,
+            pull: null,
+            reason: reason.trim(),
+          },
+        ]
       : []
     return edit((facts) => ({
       ...facts,

@@ -1,7 +1,7 @@
-import { MARKS, type Mark } from '../../known'
+import { MARKS } from '../../known'
 import type { CellValue } from '../columns'
 import { SHEENS, type Coating } from '../types'
-import { choice, flag, major, minor, money, number, text, type ShelfTable } from './table'
+import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Usual paints of a base, for what no label says. From memory. */
 const PAINT_CLASS = {
@@ -33,11 +33,8 @@ export const coatingsTable: ShelfTable<Coating> = {
     flag('retired'),
     choice('mark', MARKS),
   ],
-  rowOf: (c) => ({
-    defaults: c.defaults,
-    cells: {
-      id: c.id,
-      name: c.name,
+  rowOf: (c) =>
+    namedRow(c, {
       sheen: c.sheen,
       base: c.base,
       open_min: c.openMin,
@@ -52,29 +49,22 @@ export const coatingsTable: ShelfTable<Coating> = {
       rest_pas: c.restPas,
       sheared_pas: c.shearedPas,
       surface_n_m: c.surfaceNm,
-      retired: c.retired,
-      mark: c.mark,
-    },
-  }),
-  itemOf: ({ cells: c, defaults }) => ({
-    id: String(c.id),
-    name: String(c.name),
-    sheen: c.sheen as Coating['sheen'],
-    base: c.base as Coating['base'],
-    openMin: Number(c.open_min),
-    touchDryMin: Number(c.touch_dry_min),
-    recoatMin: Number(c.recoat_min),
-    hardDryMin: Number(c.hard_dry_min),
-    filmFormingC: Number(c.film_forming_c),
-    maxC: Number(c.max_c),
-    maxRh: Number(c.max_rh_pct),
-    spreadM2PerL: Number(c.spread_m2_per_l),
-    priceMinorPerL: minor(c.price_per_l!),
-    restPas: Number(c.rest_pas),
-    shearedPas: Number(c.sheared_pas),
-    surfaceNm: Number(c.surface_n_m),
-    retired: Boolean(c.retired),
-    defaults,
-    mark: c.mark as Mark,
+    }),
+  itemOf: (row) => ({
+    ...namedOf(row),
+    sheen: row.cells.sheen as Coating['sheen'],
+    base: row.cells.base as Coating['base'],
+    openMin: Number(row.cells.open_min),
+    touchDryMin: Number(row.cells.touch_dry_min),
+    recoatMin: Number(row.cells.recoat_min),
+    hardDryMin: Number(row.cells.hard_dry_min),
+    filmFormingC: Number(row.cells.film_forming_c),
+    maxC: Number(row.cells.max_c),
+    maxRh: Number(row.cells.max_rh_pct),
+    spreadM2PerL: Number(row.cells.spread_m2_per_l),
+    priceMinorPerL: minor(row.cells.price_per_l!),
+    restPas: Number(row.cells.rest_pas),
+    shearedPas: Number(row.cells.sheared_pas),
+    surfaceNm: Number(row.cells.surface_n_m),
   }),
 }

@@ -1,6 +1,6 @@
-import { MARKS, type Mark } from '../../known'
+import { MARKS } from '../../known'
 import { LIQUID_HOWS, type LiquidMask } from '../types'
-import { choice, flag, major, minor, money, number, text, type ShelfTable } from './table'
+import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Liquid masks as rows. */
 export const liquidsTable: ShelfTable<LiquidMask> = {
@@ -16,32 +16,22 @@ export const liquidsTable: ShelfTable<LiquidMask> = {
     flag('retired'),
     choice('mark', MARKS),
   ],
-  rowOf: (l) => ({
-    defaults: l.defaults,
-    cells: {
-      id: l.id,
-      name: l.name,
+  rowOf: (l) =>
+    namedRow(l, {
       how: l.how,
       spread_m2: l.spreadM2,
       clear_min: l.clearMin,
       cut_after_h: l.cutAfterH,
       yellows: l.yellows,
       price: major(l.priceMinor),
-      retired: l.retired,
-      mark: l.mark,
-    },
-  }),
-  itemOf: ({ cells: c, defaults }) => ({
-    id: String(c.id),
-    name: String(c.name),
-    how: c.how as LiquidMask['how'],
-    spreadM2: Number(c.spread_m2),
-    clearMin: Number(c.clear_min),
-    cutAfterH: Number(c.cut_after_h),
-    yellows: Boolean(c.yellows),
-    priceMinor: minor(c.price!),
-    retired: Boolean(c.retired),
-    defaults,
-    mark: c.mark as Mark,
+    }),
+  itemOf: (row) => ({
+    ...namedOf(row),
+    how: row.cells.how as LiquidMask['how'],
+    spreadM2: Number(row.cells.spread_m2),
+    clearMin: Number(row.cells.clear_min),
+    cutAfterH: Number(row.cells.cut_after_h),
+    yellows: Boolean(row.cells.yellows),
+    priceMinor: minor(row.cells.price!),
   }),
 }

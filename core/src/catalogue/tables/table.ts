@@ -1,3 +1,4 @@
+import type { Mark } from '../../known'
 import type { CellValue, Column, ShelfRow } from '../columns'
 
 /** One table of the shelf: its columns, and how a thing becomes a row and a row a thing. */
@@ -26,6 +27,26 @@ export const minor = (value: CellValue) => Math.round(Number(value) * 100)
 export const major = (value: number) => value / 100
 export const mm = (metres: CellValue) => Math.round(Number(metres) * 1000)
 export const short = (value: number) => Number(value.toPrecision(5))
+
+/** What things share that know which of their values are their class's. */
+interface Named {
+  readonly id: string
+  readonly name: string
+  readonly retired: boolean
+  readonly mark: Mark
+  readonly defaults: readonly string[]
+}
+export const namedRow = (item: Named, cells: ShelfRow['cells']): ShelfRow => ({
+  defaults: item.defaults,
+  cells: { id: item.id, name: item.name, ...cells, retired: item.retired, mark: item.mark },
+})
+export const namedOf = ({ cells: c, defaults }: ShelfRow): Named => ({
+  id: String(c.id),
+  name: String(c.name),
+  retired: Boolean(c.retired),
+  mark: c.mark as Mark,
+  defaults,
+})
 
 /** Cells without class defaults. */
 export const plainRow = (cells: ShelfRow['cells']): ShelfRow => ({ cells, defaults: [] })

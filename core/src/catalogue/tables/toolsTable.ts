@@ -1,6 +1,6 @@
-import { MARKS, type Mark } from '../../known'
+import { MARKS } from '../../known'
 import { HAND_TOOL_KINDS, type HandTool } from '../types'
-import { choice, flag, number, text, type ShelfTable } from './table'
+import { choice, flag, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Tools as rows. Air and reach are a gun's; other tools have 0. */
 export const toolsTable: ShelfTable<HandTool> = {
@@ -15,30 +15,20 @@ export const toolsTable: ShelfTable<HandTool> = {
     flag('retired'),
     choice('mark', MARKS),
   ],
-  rowOf: (t) => ({
-    defaults: t.defaults,
-    cells: {
-      id: t.id,
-      name: t.name,
+  rowOf: (t) =>
+    namedRow(t, {
       kind: t.kind,
       width_mm: t.widthMm,
       air_m_s: t.airMs,
       reach_mm: t.reachMm,
       on_van: t.count,
-      retired: t.retired,
-      mark: t.mark,
-    },
-  }),
-  itemOf: ({ cells: c, defaults }) => ({
-    id: String(c.id),
-    name: String(c.name),
-    kind: c.kind as HandTool['kind'],
-    widthMm: Number(c.width_mm),
-    airMs: Number(c.air_m_s),
-    reachMm: Number(c.reach_mm),
-    count: Number(c.on_van),
-    retired: Boolean(c.retired),
-    defaults,
-    mark: c.mark as Mark,
+    }),
+  itemOf: (row) => ({
+    ...namedOf(row),
+    kind: row.cells.kind as HandTool['kind'],
+    widthMm: Number(row.cells.width_mm),
+    airMs: Number(row.cells.air_m_s),
+    reachMm: Number(row.cells.reach_mm),
+    count: Number(row.cells.on_van),
   }),
 }
