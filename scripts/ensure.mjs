@@ -28,8 +28,7 @@ export function ensureInstalled() {
   const fresh = existsSync(stamp) && readFileSync(stamp, 'utf8') === lockSum()
   if (!fresh) {
     process.stderr.write('Installing packages (a few minutes the first time: the database is compiled here)\n')
-    // Not `npm ci`: it refuses a lock file in which a mirror leaves out other systems' optional packages.
-    run(npm, ['install', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 2, 2] })
+    run(npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 2, 2] })
     mkdirSync(dirname(stamp), { recursive: true })
     writeFileSync(stamp, lockSum())
   }
@@ -81,4 +80,12 @@ export function ensureChromium() {
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   run('apt-get', ['update', '-qq'], { env, quiet: true })
   run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env, quiet: true })
+}
+
+/** Ends the process when a script is called with a word it does not know: a slip must not become a folder's name. */
+export function refuseUnknown(words, known, usage) {
+  const unknown = words.filter((word) => !known.includes(word))
+  if (unknown.length === 0) return
+  process.stderr.write(`unknown: ${unknown.join(' ')}\nuse: ${usage}\n`)
+  process.exit(1)
 }

@@ -3,9 +3,9 @@ import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
-import { ensureBuilt, ensureChromium, ensureInstalled } from './ensure.mjs'
+import { ensureBuilt, ensureChromium, ensureInstalled, refuseUnknown } from './ensure.mjs'
 
-// `node scripts/shots.mjs [FOLDER] [NAME …]`: one picture per main view, from the demo data on its practice clock.
+// `node scripts/shots.mjs [NAME …] [--to FOLDER]`: one picture per main view, from the demo data on its practice clock.
 const AT = '2027-05-12T12:46:00Z'
 const HEM = encodeURIComponent('practice2/wall:w3|ceiling')
 const DESK = { width: 1280, height: 800 }
@@ -51,10 +51,20 @@ const VIEWS = {
   'walk-cabin': { path: '/jobs/tern-quay/walk/recital', size: DESK, theme: 'cabin' },
 }
 
+const USAGE = 'node scripts/shots.mjs [NAME …] [--to FOLDER]'
+const words = process.argv.slice(2)
+const to = words.indexOf('--to')
+const [, folder = 'docs/screenshots'] = to < 0 ? [] : words.splice(to, 2)
+const names = words
+refuseUnknown(names, Object.keys(VIEWS), USAGE)
+refuseUnknown(
+  [folder].filter((path) => path.startsWith('-')),
+  [],
+  USAGE,
+)
 ensureInstalled()
 ensureChromium()
 ensureBuilt()
-const [folder = 'docs/screenshots', ...names] = process.argv.slice(2)
 mkdirSync(folder, { recursive: true })
 const data = mkdtempSync(join(tmpdir(), 'crisp-hem-shots-'))
 const port = 4390

@@ -1,8 +1,9 @@
 import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
-import { ensureBuilt, ensureChromium, ensureInstalled } from './ensure.mjs'
+import { ensureBuilt, ensureChromium, ensureInstalled, refuseUnknown } from './ensure.mjs'
 
 // All checks in one go: lint, format, types, Jest, Playwright. Closes with `N passed, N failed`.
+refuseUnknown(process.argv.slice(2), [], 'npm test; npm run unit or npm run e2e take names of tests')
 ensureInstalled()
 ensureChromium()
 ensureBuilt()

@@ -1,10 +1,9 @@
+import { jobClocks } from './cure/areaClocks'
+import type { Job, LogEvent } from './ground'
 import { TERN_QUAY_NOW, ternQuay, ternQuaySurvey } from '../../demo'
 import { instantOfGain } from './cure/rateClock'
 import { planJob, type Plan } from './plan'
-import type { LogEvent } from './pulls/events'
-import { jobClocks } from './recipes/hemContext'
-import { crewCalendars } from './schedule/calendar'
-import type { Job } from './survey/types'
+import { crewCalendars } from './calendar/calendar'
 import { formatInstant, parseInstant } from './units/time'
 import { sayText } from './words/say'
 

@@ -70,10 +70,10 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
 async function serveWeb(app: FastifyInstance, root: string): Promise<void> {
   await app.register(fastifyStatic, {
     root,
-    setHeaders: (reply, path) => {
+    setHeaders: (response, path) => {
       // File names under assets/ carry a hash of their content.
       const forever = path.includes('/assets/')
-      reply.header('cache-control', forever ? 'public, max-age=31536000, immutable' : 'no-cache')
+      response.setHeader('cache-control', forever ? 'public, max-age=31536000, immutable' : 'no-cache')
     },
   })
   app.setNotFoundHandler((request, reply) => {

@@ -1,8 +1,6 @@
+import { CoreError, OUTDOOR_LIMITS, type OutdoorHour, type OutsideAir } from '../ground'
 import Papa from 'papaparse'
-import { CoreError } from '../errors'
-import type { OutsideAir } from '../survey/types'
 import { formatInstant, parseInstant } from '../units/time'
-import { OUTDOOR_LIMITS, type OutdoorHour } from './weather'
 
 /** Columns of an hourly file, in order, and the fields they fill. */
 const COLUMNS = {

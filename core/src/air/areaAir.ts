@@ -1,6 +1,6 @@
-import { lightness } from '../recipes/contrast'
+import type { Job, Room, Site, SiteAir } from '../ground'
+import { lightness } from '../survey/contrast'
 import { stepOf } from '../survey/faces'
-import type { Job, Room, Site, SiteAir } from '../survey/types'
 import { parseInstant } from '../units/time'
 import { steadyAir, type AirSeries } from './airSeries'
 import { roomAir, withMeanAround } from './siteAir'

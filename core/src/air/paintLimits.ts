@@ -1,6 +1,4 @@
-import type { Coating, Tool } from '../catalogue/types'
-import { known } from '../known'
-import { said, type Said } from '../words/say'
+import { type Coating, known, said, type Said, type Tool } from '../ground'
 import type { AirPoint } from './airSeries'
 import { aboveDewC, DEW_MARGIN } from './vapour'
 

@@ -1,4 +1,4 @@
-import type { SiteAir } from '../survey/types'
+import type { SiteAir } from '../ground'
 import { parseInstant } from '../units/time'
 import { steadyAir, type AirPoint, type AirSeries } from './airSeries'
 import { indoorAir } from './weather'

@@ -1,4 +1,4 @@
-import { known } from '../known'
+import { known } from '../ground'
 
 const RAD = Math.PI / 180
 const sin = (deg: number) => Math.sin(deg * RAD)

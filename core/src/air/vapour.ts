@@ -1,5 +1,4 @@
-import { CoreError } from '../errors'
-import { known } from '../known'
+import { CoreError, known } from '../ground'
 
 /** Magnus coefficients over water, −45 to 60 °C. Sonntag 1990 (also WMO-No. 8): published. */
 export const MAGNUS = {

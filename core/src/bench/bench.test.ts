@@ -1,6 +1,6 @@
+import { TEXTURES } from '../ground'
 import fc from 'fast-check'
 import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
-import { TEXTURES } from '../catalogue/textures'
 import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
 import { planJob } from '../plan'
 import { SEALS, STROKES } from '../risk/bleed'

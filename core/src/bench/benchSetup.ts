@@ -1,6 +1,4 @@
-import type { Soundness } from '../catalogue/soundness'
-import type { Texture } from '../catalogue/textures'
-import type { Shelf, Tool } from '../catalogue/types'
+import type { Shelf, Soundness, Texture, Tool } from '../ground'
 import type { Pressing, Seal, Stroke } from '../risk/bleed'
 
 /** Sun on the face while it dries, or none. Angles in degrees, azimuth clockwise from north. */

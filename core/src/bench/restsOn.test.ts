@@ -1,5 +1,5 @@
+import { MARKS } from '../ground'
 import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
-import { MARKS } from '../known'
 import { starterBench } from './benchSetup'
 import { restsOn } from './restsOn'
 

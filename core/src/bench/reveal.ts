@@ -1,7 +1,7 @@
+import type { Shelf } from '../ground'
 import { TEXTURE_FACTS } from '../catalogue/textures'
-import type { Shelf } from '../catalogue/types'
 import { meanGapUm, runMm, VISIBLE_MM, type EdgeSetup } from '../risk/bleed'
-import { seededNumbers } from '../seeded'
+import { seededNumbers } from '../units/seeded'
 import { benchEdge, judgeBench } from './judgeBench'
 import type { BenchSetup } from './benchSetup'
 

@@ -1,4 +1,4 @@
-import type { Shelf } from '../catalogue/types'
+import type { Shelf } from '../ground'
 import type { BenchSetup } from './benchSetup'
 import { judgeBench, type RiskName } from './judgeBench'
 

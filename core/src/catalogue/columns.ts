@@ -1,4 +1,4 @@
-import { CoreError } from '../errors'
+import { CoreError } from '../ground'
 
 /** How a cell of the shelf is written and read. Numbers may be empty where a class default stands in. */
 export type ColumnType =

@@ -1,5 +1,13 @@
-import { CoreError } from '../errors'
-import type { Coating, Cover, Glaze, LiquidMask, Sealant, Shelf, Tape } from './types'
+import {
+  type Coating,
+  CoreError,
+  type Cover,
+  type Glaze,
+  type LiquidMask,
+  type Sealant,
+  type Shelf,
+  type Tape,
+} from '../ground'
 
 const found = <T extends { readonly id: string }>(kind: string, list: readonly T[], id: string): T => {
   const item = list.find((each) => each.id === id)

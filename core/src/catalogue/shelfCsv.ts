@@ -1,11 +1,9 @@
+import { CoreError, type Rates, type Shelf } from '../ground'
 import Papa from 'papaparse'
-import { CoreError } from '../errors'
-import type { Rates } from '../survey/jobTypes'
 import type { PeelUnit } from '../units/peel'
 import { readRow, writeCell, type Column, type ShelfRow } from './columns'
 import { SHELF_COLUMNS, shelfRows, withShelfRows, type ShelfKind } from './shelfTables'
 import { RATE_COLUMNS, rateRows, ratesOfRows } from './tables/ratesTable'
-import type { Shelf } from './types'
 
 /** One table of the shelf as CSV; cells that hold a class default are left empty, as they were entered. */
 export const writeShelfCsv = (shelf: Shelf, kind: ShelfKind, unit: PeelUnit = 'N/25mm'): string =>

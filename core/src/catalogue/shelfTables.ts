@@ -1,4 +1,4 @@
-import { CoreError } from '../errors'
+import { CoreError, type Shelf } from '../ground'
 import type { PeelUnit } from '../units/peel'
 import type { CellValue, Column, ShelfRow } from './columns'
 import { coatingsTable } from './tables/coatingsTable'
@@ -8,7 +8,6 @@ import { liquidsTable } from './tables/liquidsTable'
 import { sealantsTable } from './tables/sealantsTable'
 import { TAPE_COLUMNS, tapeRows, tapesOfRows } from './tables/tapesTable'
 import { toolsTable } from './tables/toolsTable'
-import type { Shelf } from './types'
 
 export const SHELF_KINDS = ['tapes', 'coatings', 'covers', 'sealants', 'glazes', 'liquids', 'tools'] as const
 export type ShelfKind = (typeof SHELF_KINDS)[number]

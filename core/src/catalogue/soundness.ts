@@ -1,17 +1,4 @@
-import { known, type Known } from '../known'
-
-/** How well the finish of a face holds to what is below it. */
-export const SOUNDNESS = [
-  'sound',
-  'unknown',
-  'thin over dusty filler',
-  'chalky',
-  'wallpaper',
-  'bare board paper',
-  'bare wood',
-  'unpainted hard',
-] as const
-export type Soundness = (typeof SOUNDNESS)[number]
+import { known, type Known, type Soundness } from '../ground'
 
 /** Share of a sound finish's hold that is left. `unpainted hard` (glass, tile, metal) has nothing to lift. */
 export const HOLD_SHARE: Readonly<Record<Soundness, Known>> = {

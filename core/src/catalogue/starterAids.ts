@@ -1,4 +1,4 @@
-import type { Glaze, HandTool, LiquidMask } from './types'
+import type { Glaze, HandTool, LiquidMask } from '../ground'
 
 /** The glaze a new job starts with. Colour follows a quarter of an hour later by common practice; the rest is its class's. */
 export const GLAZES: readonly Glaze[] = [

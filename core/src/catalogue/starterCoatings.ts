@@ -1,4 +1,4 @@
-import type { Coating } from './types'
+import type { Coating } from '../ground'
 
 /** Flow properties of paints: typical classes, from memory. */
 const WALL_FLOW = {

@@ -1,7 +1,7 @@
+import type { Cover, Sealant, Shelf } from '../ground'
 import { COATINGS } from './starterCoatings'
 import { GLAZES, HAND_TOOLS, LIQUIDS } from './starterAids'
 import { TAPES } from './starterTapes'
-import type { Cover, Sealant, Shelf } from './types'
 
 const COVERS: Cover[] = [
   {

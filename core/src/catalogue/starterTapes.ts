@@ -1,4 +1,4 @@
-import type { Tape, TapeRoll } from './types'
+import type { Tape, TapeRoll } from '../ground'
 
 /** Widths of a tape, priced by width; a pack costs a tenth less than its singles. */
 const rolls = (per24Minor: number, widthsMm: readonly number[], packOf: number): TapeRoll[] =>

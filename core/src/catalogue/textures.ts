@@ -1,18 +1,4 @@
-import { known, type Known } from '../known'
-
-/** How rough a face is under a tape's edge. */
-export const TEXTURES = [
-  'glassy',
-  'smooth',
-  'stipple',
-  'light spray',
-  'medium spray',
-  'heavy spray',
-  'knockdown',
-  'wood grain',
-  'masonry',
-] as const
-export type Texture = (typeof TEXTURES)[number]
+import { known, type Known, type Texture } from '../ground'
 
 /** Valleys of a texture: mean depth and the distance from one valley to the next along the edge. */
 export interface TextureFacts {

@@ -1,4 +1,4 @@
-import type { Cover, Shelf, Tape } from '../catalogue/types'
+import type { Cover, Shelf, Tape } from '../ground'
 import { coverLoadNPerM, flakesPerM2, tackSpacingM } from '../risk/cover'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 

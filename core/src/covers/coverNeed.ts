@@ -1,5 +1,4 @@
-import type { Cover, Shelf } from '../catalogue/types'
-import type { Said } from '../words/say'
+import type { Cover, Said, Shelf } from '../ground'
 import type { CoverHold } from './besideHem'
 
 /** An area of a room to cover, with what, how it is held, and why. */

@@ -1,5 +1,4 @@
-import type { Shelf } from '../catalogue/types'
-import type { Room } from '../survey/types'
+import type { Room, Shelf } from '../ground'
 import type { CoverNeed } from './coverNeed'
 import { floorNeeds } from './floorNeeds'
 import { gunNeeds } from './gunNeeds'

@@ -1,8 +1,6 @@
-import type { Shelf } from '../catalogue/types'
+import { type Room, said, type Shelf } from '../ground'
 import { faceAreaMm2, reachesFloor } from '../survey/areas'
 import { stepOf } from '../survey/faces'
-import type { Room } from '../survey/types'
-import { said } from '../words/say'
 import { coversByKind, fromRoll, inPieces, type CoverNeed } from './coverNeed'
 
 /** Paper of this width and more lies on a floor as a field, mm. From memory. */

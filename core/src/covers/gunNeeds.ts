@@ -1,7 +1,5 @@
-import type { Shelf } from '../catalogue/types'
+import { type PaintStep, type Room, said, type Shelf } from '../ground'
 import { stepOf } from '../survey/faces'
-import type { PaintStep, Room } from '../survey/types'
-import { said } from '../words/say'
 import { coversByKind, fromRoll, narrowestOver, type CoverNeed } from './coverNeed'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 

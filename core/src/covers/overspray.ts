@@ -1,5 +1,4 @@
-import type { HandTool, Shelf } from '../catalogue/types'
-import { known } from '../known'
+import { type HandTool, known, type Shelf } from '../ground'
 
 /** Mist a gun lays beside the edge of a broad field in still air, mm. From memory. */
 export const FIELD_REACH_MM = known(300, 'mm', 'from memory', 'wide fan, gun held square to the face')

@@ -1,7 +1,5 @@
-import type { Shelf } from '../catalogue/types'
+import { type Piece, type Room, said, type Shelf } from '../ground'
 import { stepOf } from '../survey/faces'
-import type { Piece, Room } from '../survey/types'
-import { said } from '../words/say'
 import { coversByKind, fromRoll, inPieces, type CoverNeed } from './coverNeed'
 
 /** Hems of a sheet hang over on every side, mm. From memory. */

@@ -1,6 +1,6 @@
+import { known } from '../ground'
 import type { AirPoint, AirSeries } from '../air/airSeries'
 import { saturationPa, vapourPa } from '../air/vapour'
-import { known } from '../known'
 import { rateClock, type RateClock } from './rateClock'
 
 /** Label times are stated at 23 °C and 50 % RH (ISO 3270). */
@@ -55,3 +55,7 @@ export const dryingClock = (air: AirSeries): RateClock => rateClock(air, dryingR
 /** The cure clock: reference minutes of cure for a coating with this film-forming limit. */
 export const cureClock = (air: AirSeries, filmFormingC: number): RateClock =>
   rateClock(air, (point) => cureRate(point.faceC ?? point.tempC, filmFormingC))
+
+/** The stay clock: glue creeps into the face with the same warmth law as cure, with no lower limit. */
+export const stayClock = (air: AirSeries): RateClock =>
+  rateClock(air, (point) => cureRate(point.faceC ?? point.tempC, Number.NEGATIVE_INFINITY))

@@ -1,5 +1,5 @@
+import type { Coating, Shelf, Tool } from '../ground'
 import { coatingOf } from '../catalogue/find'
-import type { Coating, Shelf, Tool } from '../catalogue/types'
 
 /** Wet film a tool lays, as a share of the label's: a sprayed coat is thin. From memory. */
 export const FILM_SHARE: Record<Tool, number> = { brush: 1, roller: 1, spray: 0.75 }

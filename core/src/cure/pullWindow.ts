@@ -1,5 +1,4 @@
-import type { Coating, Sealant } from '../catalogue/types'
-import { known } from '../known'
+import { type Coating, known, type Sealant } from '../ground'
 import { instantOfGain, type RateClock } from './rateClock'
 
 /** The spans of a hem's time after its last coat, in order. */

@@ -1,4 +1,4 @@
-import type { Coating } from '../catalogue/types'
+import type { Coating } from '../ground'
 import { instantOfGain, type RateClock } from './rateClock'
 
 /** Drying states in order, with the terms of ISO 9117 and ASTM D1640. */

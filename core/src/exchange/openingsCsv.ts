@@ -1,7 +1,6 @@
+import { CoreError, type Opening, OPENING_KINDS, type OpeningKind, type Room } from '../ground'
 import Papa from 'papaparse'
-import { CoreError } from '../errors'
 import { USUAL_FACES } from '../survey/roomTemplate'
-import { OPENING_KINDS, type Opening, type OpeningKind, type Room } from '../survey/types'
 import { formatLength, parseMm, type UnitSystem } from '../units/length'
 
 const COLUMNS = ['room', 'wall', 'kind', 'name', 'at', 'sill', 'width', 'height', 'casing'] as const

@@ -1,5 +1,5 @@
+import { CoreError } from '../ground'
 import DxfParser from 'dxf-parser'
-import { CoreError } from '../errors'
 import type { PlanPoint } from '../survey/outline'
 import type { DrawingUnit, RawDrawing } from './outlines'
 

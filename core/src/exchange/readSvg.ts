@@ -1,6 +1,6 @@
+import { CoreError } from '../ground'
 import { SVGPathData } from 'svg-pathdata'
 import { parse as parseSvg, type ElementNode, type RootNode } from 'svg-parser'
-import { CoreError } from '../errors'
 import type { PlanPoint } from '../survey/outline'
 import { DRAWING_UNITS, type DrawingUnit, type RawDrawing } from './outlines'
 

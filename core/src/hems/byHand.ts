@@ -1,4 +1,4 @@
-import type { HemSplit, Room } from '../survey/types'
+import type { HemSplit, Room } from '../ground'
 import type { Edge, EdgeSegment } from './edges'
 import { lengthOfMm } from './zones'
 

@@ -1,7 +1,7 @@
+import type { Room } from '../ground'
 import { door, sash } from '../../../demo/parts'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { newRoom } from '../survey/roomTemplate'
-import type { Room } from '../survey/types'
 import { deriveHems } from './deriveHems'
 
 const rectangle = [4000, 3000, 4000, 3000].map((lengthMm) => ({ lengthMm, turnDeg: 90 }))

@@ -1,7 +1,6 @@
+import type { LineWay, PaintStep, Room, Sheen, Shelf } from '../ground'
 import { coatingOf } from '../catalogue/find'
-import type { Sheen, Shelf } from '../catalogue/types'
 import { faceOf, faceWords, hasFace, stepOf, wallOf, type FaceKey } from '../survey/faces'
-import type { LineWay, PaintStep, Room } from '../survey/types'
 import { edgesByHand } from './byHand'
 import { roomEdges, type Edge, type EdgeKind, type EdgeSegment } from './edges'
 

@@ -1,7 +1,7 @@
+import type { Fitting, HandHem, Opening, Piece, Room, Wall } from '../ground'
 import { reachesFloor, skirtingMm } from '../survey/areas'
 import type { FaceKey } from '../survey/faces'
 import { paneEdgeMm, panesOf } from '../survey/glazing'
-import type { Fitting, HandHem, Opening, Piece, Room, Wall } from '../survey/types'
 import { topLine } from '../survey/wallTop'
 import { footEdges } from './footEdges'
 import { lengthOfMm, zoned } from './zones'

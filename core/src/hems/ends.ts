@@ -1,4 +1,4 @@
-import { known } from '../known'
+import { known } from '../ground'
 import type { Hem } from './deriveHems'
 
 /** Each end of a run goes past the edge and is folded to a tab; each corner starts a new run. */

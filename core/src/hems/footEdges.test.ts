@@ -1,7 +1,7 @@
+import type { FootStretch, Opening, Room } from '../ground'
 import { door } from '../../../demo/parts'
 import fc from 'fast-check'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
-import type { FootStretch, Opening, Room } from '../survey/types'
 import type { Edge } from './edges'
 import { footEdges } from './footEdges'
 

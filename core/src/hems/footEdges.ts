@@ -1,5 +1,5 @@
+import type { FootStretch, Room, Wall } from '../ground'
 import { reachesFloor, skirtingMm } from '../survey/areas'
-import type { FootStretch, Room, Wall } from '../survey/types'
 import { line, type Edge, type EdgeSegment } from './edges'
 
 interface Stretch {

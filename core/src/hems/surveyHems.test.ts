@@ -1,10 +1,10 @@
+import type { Band, Opening, Piece, Room } from '../ground'
 import { sash } from '../../../demo/parts'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { newElevation, newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
 import { faceAreaMm2 } from '../survey/areas'
 import { mirrorRoom } from '../survey/roomOps'
 import { panesOf } from '../survey/glazing'
-import type { Band, Opening, Piece, Room } from '../survey/types'
 import { deriveHems } from './deriveHems'
 import { arcMm } from './edges'
 

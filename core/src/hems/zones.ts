@@ -1,5 +1,5 @@
+import type { Room } from '../ground'
 import type { FaceKey } from '../survey/faces'
-import type { Room } from '../survey/types'
 import type { Edge, EdgeSegment } from './edges'
 
 /** Length of straight pieces together, whole mm. */

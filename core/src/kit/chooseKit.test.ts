@@ -1,5 +1,5 @@
 import highsLoader from 'highs'
-import { seededNumbers } from '../seeded'
+import { seededNumbers } from '../units/seeded'
 import { chooseKit, kitCost, kitTradeOff, type KitProblem } from './chooseKit'
 
 // By hand: clients want kinds A, A, B; A serves the third for 9 instead of 2. Carrying B costs 5: 1 + 1 + 9 + 5 = 16

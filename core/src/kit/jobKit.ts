@@ -1,13 +1,12 @@
+import { jobClocks } from '../cure/areaClocks'
+import type { Job, KitKind } from '../ground'
 import { deriveHems } from '../hems/deriveHems'
-import { jobClocks } from '../recipes/hemContext'
 import { pickCandidate, safeOf } from '../recipes/pickCandidate'
 import { rollCostPerM } from '../recipes/expectedCost'
 import { needsWidthMm, settingOf } from '../recipes/setting'
 import { judgeRoom, type JudgedHem } from '../recipes/judgeRoom'
-import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
-import type { Job, KitKind } from '../survey/types'
+import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
-import type { WordCode } from '../words/en'
 import { chooseKit, kitTradeOff } from './chooseKit'
 
 /** One kit on the trade-off: its kinds, what the hems cost with it, and which kind each hem gets. */
@@ -111,7 +110,7 @@ interface Served {
 }
 
 /** Reasons of the rule of choice, in its order: what comes first is taken even where a later one would cost less. */
-const ORDER: readonly WordCode[] = [
+const ORDER: readonly string[] = [
   'why.liquid_cheaper',
   'why.press_enough',
   'why.stacked',

@@ -1,9 +1,9 @@
+import type { HouseRules, Job } from '../ground'
 import { jobOf, PLAIN_ROOM, WALLS } from '../../tests/oneHem'
 import { coatingOf, glazeOf } from '../catalogue/find'
 import { planJob } from '../plan'
 import { SEAL_PASS_M } from '../recipes/expectedCost'
 import { faceAreaMm2 } from '../survey/areas'
-import type { HouseRules, Job } from '../survey/types'
 
 const seal = (house: Partial<HouseRules>, room: Partial<Job['rooms'][number]> = {}): Job =>
   jobOf({ house: { sealAlways: true, ...house }, room })

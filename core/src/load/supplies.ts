@@ -1,3 +1,4 @@
+import type { Job, PaintStep, Room } from '../ground'
 import { coatingOf, glazeOf, liquidOf, sealantOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
 import { SEAL_PASS_M } from '../recipes/expectedCost'
@@ -5,7 +6,6 @@ import type { Recipe } from '../recipes/recipe'
 import { faceAreaMm2 } from '../survey/areas'
 import { faceOf, facesOfStep } from '../survey/faces'
 import { glassPerEdgeM } from '../survey/glazing'
-import type { Job, PaintStep, Room } from '../survey/types'
 
 /** What comes in tubes, tins, cans and litres: how much a job takes of it. Money in minor units. */
 export interface SupplyLine {

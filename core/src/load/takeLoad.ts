@@ -1,12 +1,11 @@
+import type { Job, TapeRoll } from '../ground'
 import { coverOf, tapeOf } from '../catalogue/find'
-import type { TapeRoll } from '../catalogue/types'
 import type { CoverNeed } from '../covers/coverNeed'
 import { coverNeeds } from '../covers/coverNeeds'
 import type { Hem } from '../hems/deriveHems'
 import { endsMm } from '../hems/ends'
 import type { Recipe } from '../recipes/recipe'
 import { SHORT_PIECES } from '../recipes/expectedCost'
-import type { Job } from '../survey/types'
 import { coatingLines, glazeLines, keepColourLines, liquidLines, sealantLines, type SupplyLine } from './supplies'
 import { toolLines, type ToolLine } from './tools'
 

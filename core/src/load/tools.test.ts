@@ -1,9 +1,9 @@
+import { said } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { planJob } from '../plan'
 import type { Recipe } from '../recipes/recipe'
 import { glassPerEdgeM, paneEdgeMm } from '../survey/glazing'
-import { said } from '../words/say'
 import { toolLines } from './tools'
 
 const recipe = (codes: readonly Parameters<typeof said>[0][], more: Partial<Recipe> = {}): Recipe =>

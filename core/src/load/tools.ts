@@ -1,4 +1,4 @@
-import type { HandToolKind, Shelf } from '../catalogue/types'
+import type { HandToolKind, Shelf } from '../ground'
 import type { Recipe } from '../recipes/recipe'
 
 /** A kind of tool the recipes call for, and which of the van's does it. */

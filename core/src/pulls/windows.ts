@@ -1,13 +1,13 @@
+import type { JobClocks } from '../cure/areaClocks'
+import type { Job, PaintStep } from '../ground'
 import { sealantOf, tapeOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
 import { dryOnly, peelWindow, pullWindow, spanAt, type PullSpan } from '../cure/pullWindow'
-import type { JobClocks } from '../recipes/hemContext'
 import type { Recipe } from '../recipes/recipe'
 import { offBy, stayDaysOf } from '../risk/residue'
 import type { Round, RoundPull, Task } from '../rounds/round'
 import type { PlacedTask } from '../schedule/schedule'
-import type { Job, PaintStep } from '../survey/types'
-import { UNTOUCHED, type LogState } from './hemStates'
+import { UNTOUCHED, type LogState } from '../progress/hemStates'
 
 /** Hems of one round that were, or will be, coated together, and when their tape may come off. */
 export interface PullPlan {

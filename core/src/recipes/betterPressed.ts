@@ -1,4 +1,4 @@
-import type { HouseRules } from '../survey/types'
+import type { HouseRules } from '../ground'
 import type { Candidate } from './candidate'
 import { pressedEnough } from './pickCandidate'
 

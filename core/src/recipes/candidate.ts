@@ -1,8 +1,6 @@
-import type { Glaze, LiquidMask, Sealant, Tape, TapeRoll } from '../catalogue/types'
+import type { Glaze, LiquidMask, Said, School, Sealant, Tape, TapeRoll } from '../ground'
 import type { BesideCover } from '../covers/besideHem'
 import type { EdgeSetup, Pressing, Seal, Stroke } from '../risk/bleed'
-import type { School } from '../survey/types'
-import type { Said } from '../words/say'
 import type { CostParts, Recipe, RecipeCost, RecipeRisks, Way } from './recipe'
 
 /** One way to treat a hem, judged: either ruled out by the first hard rule it breaks, or priced. */

@@ -1,12 +1,12 @@
+import { jobClocks } from '../cure/areaClocks'
+import type { Job, Room } from '../ground'
 import fc from 'fast-check'
 import { anyRoom } from '../../tests/anyRoom'
 import { jobOf as oneRoomJob, WALLS } from '../../tests/oneHem'
 import { ternQuaySurvey } from '../../../demo'
 import { deriveHems } from '../hems/deriveHems'
-import type { Job, Room } from '../survey/types'
 import { judgeCandidates, judgingKey } from './candidates'
 import { safeOf } from './pickCandidate'
-import { jobClocks } from './hemContext'
 import { judgeRoom } from './judgeRoom'
 
 const judged = (job: Job, room: Room) =>

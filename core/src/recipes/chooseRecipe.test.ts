@@ -1,6 +1,6 @@
+import type { Face, HouseRules, Job } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
 import { planJob } from '../plan'
-import type { Face, HouseRules, Job } from '../survey/types'
 import { sayText } from '../words/say'
 import type { Recipe, RecipeAnswer } from './recipe'
 

@@ -1,5 +1,6 @@
+import { said, type Said } from '../ground'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
-import { said, sayText, type Said } from '../words/say'
+import { sayText } from '../words/say'
 import type { Candidate } from './candidate'
 import { judgeCandidates, scored } from './candidates'
 import type { HemContext } from './hemContext'

@@ -1,7 +1,7 @@
+import { type Job, type School, SCHOOLS } from '../ground'
 import { gullRow, ternQuaySurvey } from '../../../demo'
 import { jobOf } from '../../tests/oneHem'
 import { planJob } from '../plan'
-import { SCHOOLS, type Job, type School } from '../survey/types'
 import { compareSchools } from './compareSchools'
 import { jobRecipes } from './jobRecipes'
 

@@ -1,4 +1,4 @@
-import { SCHOOLS, type Job, type School } from '../survey/types'
+import { type Job, type School, SCHOOLS } from '../ground'
 import { rankerOf } from './jobRecipes'
 
 /** What a job comes to when the house makes its edges in one way. Money in minor units. */

@@ -1,5 +1,5 @@
+import type { Job, Room } from '../ground'
 import { coatingOf } from '../catalogue/find'
-import type { Job, Room } from '../survey/types'
 import { parseInstant } from '../units/time'
 
 /** When each step of a room would be laid and be done, before there is a schedule. Minutes since the epoch. */

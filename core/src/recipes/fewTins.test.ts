@@ -1,10 +1,10 @@
+import { jobClocks } from '../cure/areaClocks'
+import type { HouseRules, Job, PaintStep, Room } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
 import { deriveHems } from '../hems/deriveHems'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
-import type { HouseRules, Job, PaintStep, Room } from '../survey/types'
 import { pickCandidate, safeOf } from './pickCandidate'
 import { fewTins, tinOf } from './fewTins'
-import { jobClocks } from './hemContext'
 import { judgeRoom, type JudgedHem } from './judgeRoom'
 
 const base = ternQuaySurvey()

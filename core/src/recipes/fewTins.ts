@@ -1,4 +1,4 @@
-import { said } from '../words/say'
+import { said } from '../ground'
 import type { Candidate } from './candidate'
 import { chosenOf, pickCandidate, safeOf, type Picked } from './pickCandidate'
 import type { HemContext } from './hemContext'

@@ -1,53 +1,19 @@
+import type { JobClocks } from '../cure/areaClocks'
+import { cureClock, dryingClock, stayClock } from '../cure/clocks'
+import type { Coating, Face, HemChoice, HouseRules, Job, PaintStep, Room, Said, Shelf } from '../ground'
 import type { AirSeries } from '../air/airSeries'
 import { areaAir } from '../air/areaAir'
 import { roomAir } from '../air/siteAir'
 import { coatingOf } from '../catalogue/find'
-import type { Coating } from '../catalogue/types'
-import { cureClock, dryingClock } from '../cure/clocks'
 import { gainedBetween, type RateClock } from '../cure/rateClock'
 import type { Hem } from '../hems/deriveHems'
 import type { KeepFinish } from '../risk/lift'
-import { stayClock } from '../risk/residue'
 import { faceOf, faceWords, stepOf } from '../survey/faces'
 import { glassPerEdgeM } from '../survey/glazing'
-import type { Face, HemChoice, HouseRules, Job, PaintStep, Room } from '../survey/types'
 import { parseInstant } from '../units/time'
-import type { Shelf } from '../catalogue/types'
 import { airAt } from '../air/airSeries'
-import type { Said } from '../words/say'
-import { visibility } from './contrast'
+import { visibility } from '../survey/contrast'
 import { pullMannerOf } from './pullManner'
-
-/** The clocks of one air, made once for all hems in it. */
-export interface JobClocks {
-  readonly air: AirSeries
-  readonly drying: RateClock
-  readonly stay: RateClock
-  readonly cureAt: (filmFormingC: number) => RateClock
-}
-
-/** Clocks per area: rooms share one air, every elevation has its own sun and wind. */
-export function jobClocks(job: Pick<Job, 'air' | 'site' | 'rooms'>): (roomId: string) => JobClocks {
-  const inside = clocksOf(roomAir(job.air))
-  const outside = new Map(
-    job.rooms.flatMap((room) => (room.kind === 'elevation' ? [[room.id, clocksOf(areaAir(job, room))]] : [])),
-  )
-  return (roomId) => outside.get(roomId) ?? inside
-}
-
-export function clocksOf(air: AirSeries): JobClocks {
-  const cures = new Map<number, RateClock>()
-  return {
-    air,
-    drying: dryingClock(air),
-    stay: stayClock(air),
-    cureAt(filmFormingC) {
-      const clock = cures.get(filmFormingC) ?? cureClock(air, filmFormingC)
-      cures.set(filmFormingC, clock)
-      return clock
-    },
-  }
-}
 
 /** All that decides one hem's recipe. Instants in minutes since the epoch. */
 export interface HemContext {

@@ -1,6 +1,6 @@
+import { SCHOOLS } from '../ground'
 import { manyHems, ternQuaySurvey } from '../../../demo'
 import { planJob } from '../plan'
-import { SCHOOLS } from '../survey/types'
 import { jobRecipes } from './jobRecipes'
 
 test('the ranking alone gives what the whole plan gives', () => {

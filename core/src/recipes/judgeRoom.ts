@@ -1,11 +1,12 @@
+import type { JobClocks } from '../cure/areaClocks'
+import type { Job, Room } from '../ground'
 import type { Hem } from '../hems/deriveHems'
 import { faceOf } from '../survey/faces'
-import type { Job, Room } from '../survey/types'
 import { parseInstant } from '../units/time'
 import type { Candidate } from './candidate'
 import { judgeCandidates, judgingKey } from './candidates'
 import { estimateStepTimes } from './estimateTimes'
-import { hemContext, type HemContext, type JobClocks } from './hemContext'
+import { hemContext, type HemContext } from './hemContext'
 
 /** A hem with all that decides its recipe, and every way to treat it, judged. */
 export interface JudgedHem {

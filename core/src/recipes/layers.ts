@@ -1,4 +1,4 @@
-import type { TapeEdge } from '../catalogue/types'
+import type { TapeEdge } from '../ground'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 import { settingOf, SLIDES_UNDER_MM, type Setting } from './setting'

@@ -1,6 +1,6 @@
+import { said, type Said } from '../ground'
 import { instantOfGain } from '../cure/rateClock'
 import { whenText } from '../units/time'
-import { said, type Said } from '../words/say'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 import type { NoRecipe } from './recipe'

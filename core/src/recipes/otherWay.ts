@@ -1,5 +1,5 @@
+import { said, type Said } from '../ground'
 import { formatMoney } from '../units/money'
-import { said, type Said } from '../words/say'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 import type { CostParts, OtherWay } from './recipe'

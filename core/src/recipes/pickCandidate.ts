@@ -1,8 +1,7 @@
+import { type HouseRules, said, type Said, type School } from '../ground'
 import { TEXTURE_FACTS } from '../catalogue/textures'
-import type { HouseRules, School } from '../survey/types'
 import { formatMoney } from '../units/money'
-import type { WordCode } from '../words/en'
-import { figure, said, type Said } from '../words/say'
+import { figure } from '../units/figure'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 
@@ -84,7 +83,7 @@ const TEXTURED_UM = 80
  */
 export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): Picked | null {
   const { house } = ctx
-  const take = (candidate: Candidate, code: WordCode, facts: Said['facts'] = {}): Picked => ({
+  const take = (candidate: Candidate, code: string, facts: Said['facts'] = {}): Picked => ({
     candidate,
     why: said(code, facts),
   })

@@ -1,6 +1,5 @@
-import { known } from '../known'
+import { type HouseRules, known, type Rates } from '../ground'
 import type { Pressing } from '../risk/bleed'
-import type { HouseRules, Rates } from '../survey/types'
 
 /** A thumb is always at hand and follows the line; a tool is fetched, held at its angle and lifted over joints. */
 export const THUMB_SHARE = known(0.8, '', 'from memory', 'share of the time a tool takes; the rate is a tool’s')

@@ -1,5 +1,4 @@
-import { SHEENS, TOOLS } from '../catalogue/types'
-import { PULL_OPINIONS } from '../survey/types'
+import { PULL_OPINIONS, SHEENS, TOOLS } from '../ground'
 import { pullMannerOf } from './pullManner'
 
 const of = (

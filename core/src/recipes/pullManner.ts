@@ -1,6 +1,4 @@
-import type { Coating } from '../catalogue/types'
-import type { HouseRules, PaintStep, Room } from '../survey/types'
-import { said, type Said } from '../words/say'
+import { type Coating, type HouseRules, type PaintStep, type Room, said, type Said } from '../ground'
 
 /** How the tape of one coating step comes off, and why. */
 export interface StepPull {

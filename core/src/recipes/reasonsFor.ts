@@ -1,6 +1,7 @@
+import { said, type Said } from '../ground'
 import { BARRIER_GAP_UM, closedGapUm, criticalGapUm, meanGapUm } from '../risk/bleed'
 import { formatMoney } from '../units/money'
-import { figure, said, type Said } from '../words/say'
+import { figure } from '../units/figure'
 import type { Candidate, PressedOver } from './candidate'
 import type { HemContext } from './hemContext'
 

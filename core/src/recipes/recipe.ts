@@ -1,8 +1,7 @@
+import type { Said, School } from '../ground'
 import type { CoverHold } from '../covers/besideHem'
 import type { Estimate } from '../risk/normal'
 import type { Pressing, Seal, Stroke } from '../risk/bleed'
-import type { School } from '../survey/types'
-import type { Said } from '../words/say'
 import type { Layer } from './layers'
 import type { Setting } from './setting'
 

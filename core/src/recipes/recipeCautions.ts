@@ -1,5 +1,5 @@
+import { said, type Said } from '../ground'
 import { leadRisk } from '../survey/lead'
-import { said, type Said } from '../words/say'
 import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import type { HemContext } from './hemContext'

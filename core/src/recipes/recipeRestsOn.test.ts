@@ -1,5 +1,5 @@
+import { MARKS } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
-import { MARKS } from '../known'
 import { jobRecipes } from './jobRecipes'
 import { recipeRestsOn } from './recipeRestsOn'
 

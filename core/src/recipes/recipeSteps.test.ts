@@ -1,6 +1,6 @@
+import type { Face, HouseRules, PaintStep } from '../ground'
 import { recipeOf, spoken, WALLS, CEILING, type OneRoom } from '../../tests/oneHem'
 import { USUAL_FACES } from '../survey/roomTemplate'
-import type { Face, HouseRules, PaintStep } from '../survey/types'
 
 /** What a painter reads, word by word, where a rule or a fact changes it. */
 const CEIL = 'wall:w1|ceiling'

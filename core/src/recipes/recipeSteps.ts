@@ -1,7 +1,6 @@
-import { known } from '../known'
+import { known, said, type Said } from '../ground'
 import type { EdgeKind } from '../hems/edges'
 import type { STROKES, Stroke } from '../risk/bleed'
-import { said, type Said } from '../words/say'
 import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import { SHORT_PIECES } from './expectedCost'

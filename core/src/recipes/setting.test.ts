@@ -1,6 +1,6 @@
+import type { PaintStep } from '../ground'
 import { USUAL_FACES } from '../survey/roomTemplate'
 import type { Hem } from '../hems/deriveHems'
-import type { PaintStep } from '../survey/types'
 import { besidePlaceOf, needsWidthMm, settingOf, SETTINGS, type Setting, type SettingFacts } from './setting'
 
 const facts = (hem: Partial<Hem>, more: { material?: 'carpet' | 'wood' | 'tile'; tool?: PaintStep['tool'] } = {}) =>

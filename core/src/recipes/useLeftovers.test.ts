@@ -1,7 +1,7 @@
+import type { Job } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
 import { endsMm } from '../hems/ends'
 import { planJob } from '../plan'
-import type { Job } from '../survey/types'
 import { sayText } from '../words/say'
 import { jobRecipes } from './jobRecipes'
 import type { Recipe } from './recipe'

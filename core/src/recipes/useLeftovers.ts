@@ -1,5 +1,6 @@
+import { said } from '../ground'
 import { endsMm } from '../hems/ends'
-import { figure, said } from '../words/say'
+import { figure } from '../units/figure'
 import type { Candidate } from './candidate'
 import { safeOf, type Picked } from './pickCandidate'
 import type { HemContext } from './hemContext'

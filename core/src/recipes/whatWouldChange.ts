@@ -1,15 +1,14 @@
+import { jobClocks } from '../cure/areaClocks'
+import { type Job, said, type Said } from '../ground'
 import { gainedBetween } from '../cure/rateClock'
 import { deriveHems } from '../hems/deriveHems'
-import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../schedule/calendar'
-import type { Job } from '../survey/types'
+import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
 import { formatMoney } from '../units/money'
 import { MIN_PER_DAY, parseInstant, whenText } from '../units/time'
-import type { WordCode } from '../words/en'
-import { said, type Said } from '../words/say'
 import type { Candidate } from './candidate'
 import { judgeCandidates } from './candidates'
 import { pickCandidate, safeOf } from './pickCandidate'
-import { jobClocks, type HemContext } from './hemContext'
+import { type HemContext } from './hemContext'
 import { judgeRoom } from './judgeRoom'
 
 /** One thing that would change a hem's recipe, and what that would spare. */
@@ -57,7 +56,7 @@ const answer = (ctx: HemContext): Candidate | null =>
 
 /** A changed fact, by the saying that names it. */
 interface Change {
-  readonly code: WordCode
+  readonly code: string
   readonly facts: Said['facts']
   readonly changed: HemContext
 }
@@ -165,7 +164,7 @@ function compare(
   ctx: HemContext,
   now: Candidate | null,
   then: Candidate | null,
-  code: WordCode,
+  code: string,
   facts: Said['facts'],
 ): WouldChange[] {
   const savingMinor = saving(ctx, now, then)

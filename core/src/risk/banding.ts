@@ -1,5 +1,4 @@
-import type { Sheen } from '../catalogue/types'
-import { known } from '../known'
+import { known, type Sheen } from '../ground'
 
 /**
  * Chance that a metre of brushed band shows beside a rolled field, by sheen. The order is common practice, the

@@ -1,5 +1,5 @@
+import { TEXTURES } from '../ground'
 import fc from 'fast-check'
-import { TEXTURES } from '../catalogue/textures'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { bleedsPerMetre, criticalGapUm, SEALS, type EdgeSetup } from './bleed'
 

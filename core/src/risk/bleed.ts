@@ -1,6 +1,5 @@
-import { TEXTURE_FACTS, type Texture } from '../catalogue/textures'
-import type { Backing, Coating, TapeEdge, Tool } from '../catalogue/types'
-import { known } from '../known'
+import { type Backing, type Coating, known, type TapeEdge, type Texture, type Tool } from '../ground'
+import { TEXTURE_FACTS } from '../catalogue/textures'
 import { normalCdf, Z90, type Estimate } from './normal'
 
 /** What closes the gap under the edge before the colour comes. */

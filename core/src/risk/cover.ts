@@ -1,5 +1,4 @@
-import type { Cover, Tape } from '../catalogue/types'
-import { known } from '../known'
+import { type Cover, known, type Tape } from '../ground'
 
 /** Gravity, m/s². Exact by definition. */
 const GRAVITY = 9.80665

@@ -1,5 +1,4 @@
-import type { Sealant, Sheen } from '../catalogue/types'
-import { known } from '../known'
+import { known, type Sealant, type Sheen } from '../ground'
 
 /** Stiffness of a new film against stretch over a shrinking bead, by sheen: flat is brittle. From memory, order common practice. */
 const STIFF: Record<Sheen, number> = {

@@ -1,6 +1,5 @@
+import { SHEENS, TEXTURES } from '../ground'
 import fc from 'fast-check'
-import { SHEENS } from '../catalogue/types'
-import { TEXTURES } from '../catalogue/textures'
 import { EDGE_KINDS } from '../hems/edges'
 import { bandPerMetre } from './banding'
 import { HAND_SLIPS, handSlipsPerMetre, PEEL_FAULTS, PEEL_STRINGS } from './slips'

@@ -1,6 +1,5 @@
-import { CROSS_CUT_CLASSES, HOLD_SHARE, type Soundness } from '../catalogue/soundness'
-import type { Tool } from '../catalogue/types'
-import { known } from '../known'
+import { known, type Soundness, type Tool } from '../ground'
+import { CROSS_CUT_CLASSES, HOLD_SHARE } from '../catalogue/soundness'
 import { normalCdf, normalQuantile, Z90, type Estimate } from './normal'
 
 /**

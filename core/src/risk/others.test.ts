@@ -1,9 +1,10 @@
+import { stayClock } from '../cure/clocks'
+import { SHEENS } from '../ground'
 import fc from 'fast-check'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
-import { SHEENS } from '../catalogue/types'
 import { coverLoadNPerM, flakesPerM2, GUN_AIR_MS, tackSpacingM } from './cover'
 import { crackPerMetre } from './crack'
-import { offBy, residuePerMetre, stayClock, stayUsed } from './residue'
+import { offBy, residuePerMetre, stayUsed } from './residue'
 import { tearPerMetre } from './tear'
 
 const tape = (id: string) => STARTER_SHELF.tapes.find((each) => each.id === id)!

@@ -1,6 +1,6 @@
-import { TEXTURE_FACTS, type Texture } from '../catalogue/textures'
+import { known, type Texture } from '../ground'
+import { TEXTURE_FACTS } from '../catalogue/textures'
 import type { EdgeKind } from '../hems/edges'
-import { known } from '../known'
 import { BLEED_MODEL_SPREAD } from './bleed'
 import { Z90, type Estimate } from './normal'
 

@@ -1,4 +1,4 @@
-import type { Sheen } from '../catalogue/types'
+import type { Sheen } from '../ground'
 import type { Seal } from './bleed'
 
 /**

@@ -1,5 +1,5 @@
-import { crewSpeed } from '../schedule/calendar'
-import type { Crew, Room } from '../survey/types'
+import type { Crew, Room } from '../ground'
+import { crewSpeed } from '../calendar/calendar'
 
 /**
  * Gives every room a crew: the one the room names, else the crew that would be free soonest, longest rooms first

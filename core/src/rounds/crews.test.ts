@@ -1,6 +1,6 @@
+import type { Crew } from '../ground'
 import fc from 'fast-check'
 import { newRoom, OUTLINE_TEMPLATES } from '../survey/roomTemplate'
-import type { Crew } from '../survey/types'
 import { assignCrews } from './assignCrews'
 import { longestWet, type HemMinutes } from './wetTimes'
 

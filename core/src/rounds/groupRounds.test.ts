@@ -1,8 +1,8 @@
+import type { Job, Painter } from '../ground'
 import { steadyAir } from '../air/airSeries'
 import { ternQuaySurvey } from '../../../demo'
 import { planJob } from '../plan'
 import { newRoom } from '../survey/roomTemplate'
-import type { Job, Painter } from '../survey/types'
 import { dryingClock } from '../cure/clocks'
 import { longestWet } from './wetTimes'
 

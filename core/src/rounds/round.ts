@@ -1,4 +1,4 @@
-import type { Said } from '../words/say'
+import type { Said } from '../ground'
 
 export const TASK_KINDS = ['cover', 'lay', 'seal', 'coat', 'pull', 'uncover'] as const
 export type TaskKind = (typeof TASK_KINDS)[number]

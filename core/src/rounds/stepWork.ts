@@ -1,8 +1,8 @@
+import type { HouseRules, PaintStep, Room } from '../ground'
 import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
 import { faceAreaMm2 } from '../survey/areas'
 import { facesOfStep } from '../survey/faces'
-import type { HouseRules, PaintStep, Room } from '../survey/types'
 import type { HemMinutes } from './wetTimes'
 
 /** The work along one wall of a room in one coating step: its hems and the field beside them. */

@@ -1,8 +1,8 @@
 import { instantOfGain, type RateClock } from '../cure/rateClock'
 import type { Gap, Task } from '../rounds/round'
-import type { LogState } from '../pulls/hemStates'
-import type { Stretch } from './calendar'
-import { freeTime, type FreeTime } from './freeTime'
+import type { LogState } from '../progress/hemStates'
+import type { Stretch } from '../calendar/calendar'
+import { freeTime, type FreeTime } from '../plan/freeTime'
 import { taskFacts } from './taskFacts'
 
 /** Where a task lies. Instants in minutes since the epoch. */

@@ -1,5 +1,5 @@
 import type { Task } from '../rounds/round'
-import { UNTOUCHED, type HemState, type LogState } from '../pulls/hemStates'
+import { UNTOUCHED, type HemState, type LogState } from '../progress/hemStates'
 
 /** What the log says of one task. */
 export interface TaskFacts {

@@ -1,6 +1,6 @@
+import type { Band, Opening, Piece, Room, Wall } from '../ground'
 import { outlineAreaMm2 } from './outline'
 import type { FaceKey } from './faces'
-import type { Band, Opening, Piece, Room, Wall } from './types'
 import { wallAreaMm2 } from './wallTop'
 
 /** Ground before an elevation that is protected, mm out from the wall. From memory. */

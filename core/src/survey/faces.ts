@@ -1,6 +1,5 @@
-import { CoreError } from '../errors'
+import { CoreError, type Face, type FaceScope, type PaintStep, type Room } from '../ground'
 import { USUAL_FACES } from './roomTemplate'
-import type { Face, FaceScope, PaintStep, Room } from './types'
 
 /**
  * Names one face of an area: `ceiling`, `floor`, `skirting`, `wall:w1`, `band:b1`, `casing:o2`, `leaf:o2`, `glass:o2`,

@@ -1,4 +1,4 @@
-import type { Glazing, Opening } from './types'
+import type { Glazing, Opening } from '../ground'
 
 /** The panes of an opening: how many in all, and the edge of one, mm. */
 export interface Panes {

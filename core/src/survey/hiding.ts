@@ -1,4 +1,4 @@
-import { known } from '../known'
+import { known } from '../ground'
 
 /** CIE L*a*b* of `#rrggbb` under D65: sRGB transfer curve (IEC 61966-2-1) and CIE 1976, published. */
 export function labOf(swatch: string): readonly [number, number, number] {

@@ -1,4 +1,4 @@
-import type { HouseRules, Rates } from './types'
+import type { HouseRules, Rates } from '../ground'
 
 /**
  * Rates of one practised painter. Set so that rounds come out as common practice has them (beginner one wall,

@@ -1,5 +1,4 @@
-import { known, type Known } from '../known'
-import type { Site } from './types'
+import { known, type Known, type Site } from '../ground'
 
 /** Years from which a country's house paint is taken as free of lead. Others count as the strictest known. */
 const LEAD_LIMIT_YEAR: Readonly<Record<string, Known>> = {

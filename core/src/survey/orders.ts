@@ -1,7 +1,6 @@
-import { said, type Said } from '../words/say'
+import { type PaintStep, type Room, said, type Said } from '../ground'
 import { facesOfStep, faceOf, faceWords, groupOf, stepOf } from './faces'
 import { coatsToHide } from './hiding'
-import type { PaintStep, Room } from './types'
 
 /** Orders of colours that crews work in. */
 export const ORDER_PRESETS = [

@@ -1,5 +1,4 @@
-import { CoreError } from '../errors'
-import type { Wall } from './types'
+import { CoreError, type Wall } from '../ground'
 
 /** A point of the plan, mm: x to the right, y down, the first wall along +x from the origin. */
 export interface PlanPoint {

@@ -1,8 +1,8 @@
+import type { Room } from '../ground'
 import { newRoom, OUTLINE_TEMPLATES } from './roomTemplate'
 import { coatsToHide, colourDistance, hidingPerCoat } from './hiding'
 import { leadRisk } from './lead'
 import { inOrder, orderFaults } from './orders'
-import type { Room } from './types'
 
 const room = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
 const codes = (change: Partial<Room>) => orderFaults({ ...room, ...change }).map((each) => each.code)

@@ -1,5 +1,5 @@
+import type { Room } from '../ground'
 import { legsOfRing, traceOutline } from './outline'
-import type { Room } from './types'
 
 /** A room under another id and name, without its log: photos and dates stay with the first. */
 export const copyRoom = (room: Room, id: string, name: string): Room => ({

@@ -1,5 +1,5 @@
+import type { Face, PaintStep, Room, Wall } from '../ground'
 import type { Leg } from './outline'
-import type { Face, PaintStep, Room, Wall } from './types'
 
 /** Nothing tested, nothing to clean. */
 const UNTESTED = { dusty: false, rub: 'not made', crossCut: null, moisturePct: null, prep: [] } as const

@@ -1,6 +1,6 @@
+import type { TopPoint, Wall } from '../ground'
 import fc from 'fast-check'
 import { newRoom, OUTLINE_TEMPLATES } from './roomTemplate'
-import type { TopPoint, Wall } from './types'
 import { highestMm, topAtMm, topLine, wallAreaMm2 } from './wallTop'
 
 const room = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)

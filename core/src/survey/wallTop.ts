@@ -1,4 +1,4 @@
-import type { Room, TopPoint, Wall } from './types'
+import type { Room, TopPoint, Wall } from '../ground'
 
 /** The top of a wall from left end to right end; a level one has its two ends. */
 export function topLine(room: Pick<Room, 'heightMm'>, wall: Pick<Wall, 'top' | 'lengthMm'>): readonly TopPoint[] {

@@ -1,4 +1,4 @@
-import { CoreError } from '../errors'
+import { CoreError } from './errors'
 
 /** How a site's people write lengths. */
 export const UNIT_SYSTEMS = ['metric', 'imperial'] as const

@@ -1,5 +1,5 @@
+import { CoreError } from './errors'
 import { tzOffset } from '@date-fns/tz'
-import { CoreError } from '../errors'
 
 /**
  * Instants inside the core are minutes since 1970-01-01T00:00Z; facts store ISO text in UTC.

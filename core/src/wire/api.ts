@@ -1,6 +1,4 @@
-import type { Shelf } from '../catalogue/types'
-import type { LogEvent } from '../pulls/events'
-import type { HouseRules } from '../survey/types'
+import type { HouseRules, LogEvent, Shelf } from '../ground'
 import type { JobFacts } from './checkJob'
 
 /** One line of the list of jobs. */

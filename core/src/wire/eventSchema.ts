@@ -1,4 +1,4 @@
-import { EVENT_KINDS } from '../pulls/events'
+import { EVENT_KINDS } from '../ground'
 import { exact, id, instant, list, oneOf, optionalText, orNull, wholeNumber } from './fields'
 
 /** One line of the log as it crosses the network and lies in a job file. */

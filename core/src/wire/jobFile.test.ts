@@ -1,7 +1,7 @@
+import { CoreError } from '../ground'
 import { readFileSync } from 'node:fs'
 import Ajv2020 from 'ajv/dist/2020'
 import { gullRow, ternQuay, ternQuaySurvey } from '../../../demo'
-import { CoreError } from '../errors'
 import { editFaults } from './checkJob'
 import { jobSchema } from './jobSchema'
 import { readJobFile, writeJobFile } from './jobFile'

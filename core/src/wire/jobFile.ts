@@ -1,5 +1,4 @@
-import { CoreError } from '../errors'
-import type { Job } from '../survey/types'
+import { CoreError, type Job } from '../ground'
 import { checkJob } from './checkJob'
 import { jobSchema } from './jobSchema'
 import { inSchemaOrder } from './schemaOrder'

@@ -1,15 +1,15 @@
-import { OUTDOOR_LIMITS } from '../air/weather'
 import {
   JOB_VERSION,
-  PULL_OPINIONS,
+  OUTDOOR_LIMITS,
   PRESS_RULES,
+  PULL_OPINIONS,
   RUN_WAYS,
   SCHOOLS,
   SEAL_DRYNESS,
   SEALANT_COLOURS,
   SKILLS,
   WINDOWS,
-} from '../survey/types'
+} from '../ground'
 import { UNIT_SYSTEMS } from '../units/length'
 import { eventSchema } from './eventSchema'
 import {

@@ -1,7 +1,8 @@
+import type { Said } from '../ground'
 import type { Plan } from '../plan'
 import { formatInstant } from '../units/time'
 import { EN } from '../words/en'
-import { sayText, type Said } from '../words/say'
+import { sayText } from '../words/say'
 
 /** Fields of a plan that are instants, in minutes since the epoch. */
 const INSTANTS = new Set(['at', 'from', 'to', 'endsAt', 'plannedAt', 'coatedFrom', 'coatedTo', 'release', 'safeFrom'])

@@ -1,6 +1,3 @@
-import { SOUNDNESS } from '../catalogue/soundness'
-import { TEXTURES } from '../catalogue/textures'
-import { SHEENS, TOOLS } from '../catalogue/types'
 import {
   BAND_KINDS,
   FACE_SCOPES,
@@ -14,7 +11,11 @@ import {
   ROOM_KINDS,
   RUBS,
   SCHOOLS,
-} from '../survey/types'
+  SHEENS,
+  SOUNDNESS,
+  TEXTURES,
+  TOOLS,
+} from '../ground'
 import {
   decimal,
   exact,

@@ -1,5 +1,4 @@
-import { BACKINGS, COVER_KINDS, EDGES, HAND_TOOL_KINDS, LIQUID_HOWS, SHEENS } from '../catalogue/types'
-import { MARKS } from '../known'
+import { BACKINGS, COVER_KINDS, EDGES, HAND_TOOL_KINDS, LIQUID_HOWS, MARKS, SHEENS } from '../ground'
 import { decimal, exact, flag, id, list, oneOf, text, wholeNumber } from './fields'
 
 const MONEY = () => wholeNumber(0, 100_000_000)

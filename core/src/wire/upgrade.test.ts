@@ -1,6 +1,6 @@
+import { JOB_VERSION } from '../ground'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
-import { JOB_VERSION } from '../survey/types'
 import { gullRow } from '../../../demo'
 import { factsFaults } from './checkJob'
 import { upgraded, upgradedParts, upgradedRoom } from './upgrade'

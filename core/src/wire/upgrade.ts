@@ -1,6 +1,6 @@
+import { JOB_VERSION } from '../ground'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
-import { JOB_VERSION } from '../survey/types'
 
 type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)

@@ -1,8 +1,9 @@
+import { PULL_OPINIONS, said, type Said, SCHOOLS } from '../ground'
 import { ternQuay, ternQuaySurvey } from '../../../demo'
 import { planJob } from '../plan'
-import { PULL_OPINIONS, SCHOOLS } from '../survey/types'
 import { EN } from './en'
-import { figure, said, sayText, type Said } from './say'
+import { figure } from '../units/figure'
+import { sayText } from './say'
 
 test('a figure has two places that matter, never more', () => {
   expect([0, 0.004, 0.04, 0.26, 0.96, 1, 2.54, 9.96, 10.4, 1234.5].map(figure)).toEqual([

@@ -1,6 +1,5 @@
-import { MARKS } from '../../known'
+import { type Coating, MARKS, SHEENS } from '../../ground'
 import type { CellValue } from '../columns'
-import { SHEENS, type Coating } from '../types'
 import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Usual paints of a base, for what no label says. From memory. */

@@ -1,4 +1,4 @@
-import { COVER_KINDS, type Cover } from '../types'
+import { type Cover, COVER_KINDS } from '../../ground'
 import { choice, flag, major, minor, mm, money, number, text, type ShelfTable } from './table'
 
 /** Covers as rows. */

@@ -1,5 +1,4 @@
-import { MARKS } from '../../known'
-import type { Glaze } from '../types'
+import { type Glaze, MARKS } from '../../ground'
 import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Clear glazes as rows. Class values: colour after a quarter of an hour by common practice, the rest from memory. */

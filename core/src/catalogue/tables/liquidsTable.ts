@@ -1,5 +1,4 @@
-import { MARKS } from '../../known'
-import { LIQUID_HOWS, type LiquidMask } from '../types'
+import { LIQUID_HOWS, type LiquidMask, MARKS } from '../../ground'
 import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Liquid masks as rows. */

@@ -1,5 +1,4 @@
-import { CoreError } from '../../errors'
-import type { Rates } from '../../survey/jobTypes'
+import { CoreError, type Rates } from '../../ground'
 import type { Column, ShelfRow } from '../columns'
 import { choice, number, plainRow } from './table'
 

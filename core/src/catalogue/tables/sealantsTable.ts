@@ -1,5 +1,4 @@
-import { MARKS, type Mark } from '../../known'
-import type { Sealant } from '../types'
+import { type Mark, MARKS, type Sealant } from '../../ground'
 import { choice, flag, major, minor, money, number, text, type ShelfTable } from './table'
 
 /** Sealants as rows. */

@@ -1,4 +1,4 @@
-import type { Mark } from '../../known'
+import type { Mark } from '../../ground'
 import type { CellValue, Column, ShelfRow } from '../columns'
 
 /** One table of the shelf: its columns, and how a thing becomes a row and a row a thing. */

@@ -1,8 +1,6 @@
-import { CoreError } from '../../errors'
-import { MARKS, type Mark } from '../../known'
+import { type Backing, BACKINGS, CoreError, EDGES, type Mark, MARKS, type Tape, type TapeEdge } from '../../ground'
 import { PEEL_UNITS, peelFromN25, peelToN25, type PeelUnit } from '../../units/peel'
 import type { CellValue, Column, ShelfRow } from '../columns'
-import { BACKINGS, EDGES, type Backing, type Tape, type TapeEdge } from '../types'
 import { choice, flag, major, minor, mm, money, number, short, text } from './table'
 
 /** Usual tapes of a class: grip, stay inside and in sun, thickness. From memory; stays follow common practice. */

@@ -1,5 +1,4 @@
-import { MARKS } from '../../known'
-import { HAND_TOOL_KINDS, type HandTool } from '../types'
+import { HAND_TOOL_KINDS, type HandTool, MARKS } from '../../ground'
 import { choice, flag, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Tools as rows. Air and reach are a gun's; other tools have 0. */

@@ -1,4 +1,4 @@
-import type { Crew } from '../survey/types'
+import type { Crew } from '../ground'
 import { SKILL_FACTOR } from '../survey/houseDefaults'
 import { fromLocal, MIN_PER_DAY, parseClock, toLocal, weekday } from '../units/time'
 

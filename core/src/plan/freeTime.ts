@@ -1,4 +1,4 @@
-import type { Stretch } from './calendar'
+import type { Stretch } from '../calendar/calendar'
 
 /** A crew's free stretches; slots are taken out of it as work is placed. */
 export interface FreeTime {

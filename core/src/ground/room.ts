@@ -1,9 +1,6 @@
-import type { Sheen, Tool } from '../catalogue/types'
-import type { Soundness } from '../catalogue/soundness'
-import type { Texture } from '../catalogue/textures'
-import type { School } from './jobTypes'
-
-export * from './jobTypes'
+import type { School } from './house'
+import type { Sheen, Tool } from './shelf'
+import type { Soundness, Texture } from './surfaces'
 
 export const MATERIALS = [
   'plaster',

@@ -1,7 +1,7 @@
+import type { Crew } from '../ground'
 import { parseInstant } from '../units/time'
-import type { Crew } from '../survey/types'
 import { crewSpeed, workStretches } from './calendar'
-import { freeTime } from './freeTime'
+import { freeTime } from '../plan/freeTime'
 
 const crew: Crew = {
   id: 'c',

@@ -1,4 +1,4 @@
-import type { LogEvent } from './events'
+import type { LogEvent } from '../ground'
 import { foldLog } from './hemStates'
 
 const event = (id: string, kind: LogEvent['kind'], at: string, more: Partial<LogEvent> = {}): LogEvent => ({

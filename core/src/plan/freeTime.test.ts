@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { Stretch } from './calendar'
+import type { Stretch } from '../calendar/calendar'
 import { freeTime } from './freeTime'
 
 const DAY: Stretch[] = [

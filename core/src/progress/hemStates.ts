@@ -1,5 +1,5 @@
+import type { LogEvent } from '../ground'
 import { parseInstant } from '../units/time'
-import type { LogEvent } from './events'
 
 /** What the log says of one hem. Instants in minutes since the epoch. */
 export interface HemState {

@@ -1,4 +1,4 @@
-import { labOf } from '../survey/hiding'
+import { labOf } from './hiding'
 
 /** CIE lightness L* of `#rrggbb`, 0 … 100. */
 export const lightness = (swatch: string): number => labOf(swatch)[0]

@@ -1,4 +1,4 @@
-import type { Mark } from '../known'
+import type { Mark } from './known'
 
 /** How the tape's edge meets the face. */
 export const EDGES = ['plain', 'fine-line', 'barrier'] as const

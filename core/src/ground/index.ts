@@ -1,0 +1,12 @@
+/** The nouns of the job and of the log: types, ids and fixed lists. Imports only units. */
+export * from './air'
+export * from './crew'
+export * from '../units/errors'
+export * from './house'
+export * from './job'
+export * from './known'
+export * from './log'
+export * from './room'
+export * from './said'
+export * from './shelf'
+export * from './surfaces'

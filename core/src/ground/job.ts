@@ -1,0 +1,67 @@
+import type { UnitSystem } from '../units/length'
+import type { OutdoorHour } from './air'
+import type { Crew } from './crew'
+import type { HouseRules } from './house'
+import type { LogEvent } from './log'
+import type { Room } from './room'
+import type { Shelf } from './shelf'
+
+export interface Site {
+  readonly place: string
+  readonly zone: string
+  readonly units: UnitSystem
+  /** ISO 4217 code. */
+  readonly currency: string
+  readonly yearBuilt: number | null
+  /** ISO 3166-1 alpha-2 code of the country, or '' when not told. */
+  readonly country: string
+  /** Degrees, north and east positive; null when not told, and then there is no sun in the plan. */
+  readonly latDeg: number | null
+  readonly lonDeg: number | null
+}
+
+/** Hours outside, from a weather service or a file: `hours[i]` holds from `from` + i hours. */
+export interface OutsideAir {
+  readonly source: 'weather service' | 'file'
+  readonly from: string
+  readonly hours: readonly OutdoorHour[]
+}
+
+export const WINDOWS = ['shut', 'open'] as const
+
+/** Air on site: inside as read, °C and % relative humidity, and the hours outside where they are known. */
+export interface SiteAir {
+  readonly tempC: number
+  readonly rh: number
+  readonly windows: (typeof WINDOWS)[number]
+  /** Null: the readings hold throughout. */
+  readonly outside: OutsideAir | null
+}
+
+/** A tape in one width, as it is carried. */
+export interface KitKind {
+  readonly tapeId: string
+  readonly widthMm: number
+}
+
+/** The version of the job format; older files are brought up when they are read. */
+export const JOB_VERSION = 3
+
+/** Everything that is known of a job: one snapshot in, one plan out. */
+export interface Job {
+  readonly format: 'crisp-hem/job'
+  readonly version: typeof JOB_VERSION
+  readonly id: string
+  readonly name: string
+  readonly site: Site
+  /** When work may begin. */
+  readonly start: string
+  readonly air: SiteAir
+  readonly house: HouseRules
+  readonly crews: readonly Crew[]
+  readonly shelf: Shelf
+  /** Kinds of tape carried for this job; null takes the best for each hem. */
+  readonly kit: readonly KitKind[] | null
+  readonly rooms: readonly Room[]
+  readonly log: readonly LogEvent[]
+}
