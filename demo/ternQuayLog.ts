@@ -6,6 +6,10 @@ import {
   type LogEvent,
   type PlacedTask,
   type Task,
+  edgeOfHem,
+  face,
+  readEdge,
+  writeSubject,
 } from '@crisp-hem/core'
 import { TERN_QUAY_NOW, ternQuaySurvey } from './ternQuay'
 
@@ -38,7 +42,7 @@ export function ternQuay(): Job {
     .sort((a, b) => a.at - b.at)
   const begun = plan.rounds
     .filter((round) => round.roomId === 'practice2')
-    .flatMap((round) => round.hemIds.filter((hemId) => hemId.includes('wall:w1')))
+    .flatMap((round) => round.hemIds.filter((hemId) => facesOfHem(hemId).includes(face('wall', 'w1'))))
   const firstWallOff: Omit<LogEvent, 'id'> = {
     kind: 'pulled',
     at: formatInstant(now - 1),
@@ -72,7 +76,7 @@ function eventsOf(task: Task, placed: PlacedTask, at: number): Omit<LogEvent, 'i
       ...base,
       kind: 'covered',
       at: formatInstant(at),
-      subjects: [`fitting:${task.roomId}/f3`],
+      subjects: [writeSubject({ of: 'fitting', roomId: task.roomId, fittingId: 'f3' })],
       expectedAt: null,
     })
   }
@@ -89,4 +93,10 @@ function eventsOf(task: Task, placed: PlacedTask, at: number): Omit<LogEvent, 'i
     )
   }
   return [tick, ...more]
+}
+
+/** The two faces a hem lies between; none for one joined or drawn by hand. */
+function facesOfHem(hemId: string): string[] {
+  const edge = readEdge(edgeOfHem(hemId))
+  return edge?.is === 'meeting' ? [edge.a, edge.b] : []
 }

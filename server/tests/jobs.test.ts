@@ -47,7 +47,7 @@ const event = (id: string, more: Partial<LogEvent> = {}): LogEvent => ({
   kind: 'laid',
   at: '2027-05-12T07:00:00Z',
   crewId: null,
-  subjects: ['r/h'],
+  subjects: ['r/wall:w1|ceiling'],
   coat: null,
   bleeds: null,
   expectedAt: null,

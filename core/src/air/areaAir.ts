@@ -1,4 +1,4 @@
-import type { Job, Room, Site, SiteAir } from '../ground'
+import { type Job, type Room, type Site, type SiteAir, face } from '../ground'
 import { lightness } from '../survey/contrast'
 import { stepOf } from '../survey/faces'
 import { parseInstant } from '../units/time'
@@ -19,7 +19,7 @@ function outdoorAir(air: SiteAir, site: Site, room: Room): AirSeries {
   if (!outside) return steadyAir(air.tempC, air.rh)
   const start = parseInstant(outside.from)
   const { latDeg, lonDeg } = site
-  const colour = lightness(stepOf(room, `wall:${room.walls[0]!.id}`)?.step.swatch ?? room.walls[0]!.face.swatch)
+  const colour = lightness(stepOf(room, face('wall', room.walls[0]!.id))?.step.swatch ?? room.walls[0]!.face.swatch)
   return withMeanAround(
     start,
     outside.hours.map((hour, i) => {

@@ -1,4 +1,4 @@
-import { type PaintStep, type Room, said, type Shelf } from '../ground'
+import { type PaintStep, type Room, said, type Shelf, face } from '../ground'
 import { stepOf } from '../survey/faces'
 import { coversByKind, fromRoll, narrowestOver, type CoverNeed } from './coverNeed'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
@@ -22,7 +22,7 @@ const sprays = (steps: readonly PaintStep[], group: string, single?: string): bo
 /** A ceiling that is sprayed after the walls hides what the walls' mist left on it. */
 function coatedLaterBySpray(room: Room): boolean {
   const ceiling = stepOf(room, 'ceiling')
-  const walls = room.walls.map((wall) => stepOf(room, `wall:${wall.id}`)?.index ?? -1)
+  const walls = room.walls.map((wall) => stepOf(room, face('wall', wall.id))?.index ?? -1)
   return ceiling !== null && ceiling.index > Math.max(...walls)
 }
 
@@ -30,7 +30,7 @@ function coatedLaterBySpray(room: Room): boolean {
 function leafNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   const { film } = coversByKind(shelf)
   return room.openings
-    .filter((opening) => opening.leaf && !stepOf(room, `leaf:${opening.id}`))
+    .filter((opening) => opening.leaf && !stepOf(room, face('leaf', opening.id)))
     .flatMap((opening) => {
       const cover = narrowestOver(film, Math.min(opening.heightMm, opening.widthMm))
       if (!cover) return []
@@ -44,7 +44,7 @@ function wallNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   const { film } = coversByKind(shelf)
   return room.walls
     .filter((wall) => {
-      const step = stepOf(room, `wall:${wall.id}`)
+      const step = stepOf(room, face('wall', wall.id))
       const ceiling = stepOf(room, 'ceiling')
       return !step || (ceiling !== null && step.index < ceiling.index)
     })

@@ -1,4 +1,4 @@
-import { type Piece, type Room, said, type Shelf } from '../ground'
+import { type Piece, type Room, said, type Shelf, face } from '../ground'
 import { stepOf } from '../survey/faces'
 import { coversByKind, fromRoll, inPieces, type CoverNeed } from './coverNeed'
 
@@ -21,7 +21,7 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
   const runner = covers.cloth[0]
   const again = gunCoats > 1
   return room.pieces.flatMap((piece): CoverNeed[] => {
-    const painted = stepOf(room, `piece:${piece.id}`) !== null
+    const painted = stepOf(room, face('piece', piece.id)) !== null
     const at = { roomId: room.id, what: piece.name, hold: 'loose' } as const
     switch (piece.kind) {
       case 'furniture': {

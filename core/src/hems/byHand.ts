@@ -1,4 +1,13 @@
-import type { HemSplit, Room } from '../ground'
+import {
+  type HemSplit,
+  type Room,
+  readEdge,
+  readFace,
+  writeEdge,
+  type EdgeKey,
+  type FaceKey,
+  type Part,
+} from '../ground'
 import type { Edge, EdgeSegment } from './edges'
 import { lengthOfMm } from './zones'
 
@@ -22,7 +31,7 @@ function splitEdge(room: Room, edge: Edge): Edge[] {
     const lengthMm = lengthOfMm(segments)
     return {
       ...edge,
-      key: `${edge.key}~${before?.id ?? ''}..${next?.id ?? ''}`,
+      key: partKey(edge.key, { after: before?.id ?? '', before: next?.id ?? '' }),
       segments,
       lengthMm,
       corners: Math.max(0, segments.length - 1),
@@ -65,7 +74,7 @@ function joinEdges(room: Room, edges: readonly Edge[]): Edge[] {
     for (const edge of alike) taken.add(edge.key)
     joined.set(first.key, {
       ...first,
-      key: `join:${join.id}`,
+      key: writeEdge({ is: 'join', id: join.id }),
       segments: alike.flatMap((edge) => edge.segments),
       lengthMm: alike.reduce((sum, edge) => sum + edge.lengthMm, 0),
       corners: alike.reduce((sum, edge) => sum + edge.corners, 0),
@@ -76,5 +85,11 @@ function joinEdges(room: Room, edges: readonly Edge[]): Edge[] {
   return edges.flatMap((edge) => joined.get(edge.key) ?? (taken.has(edge.key) ? [] : [edge]))
 }
 
-const kindOf = (key: string) => key.split(':')[0]
+const kindOf = (key: FaceKey) => readFace(key)?.kind
 const sameGroup = (a: Edge, b: Edge) => kindOf(a.a) === kindOf(b.a) && kindOf(a.b) === kindOf(b.b)
+
+/** The key of a part of an edge; a join is never cut. */
+function partKey(key: EdgeKey, part: Part): EdgeKey {
+  const ref = readEdge(key)
+  return ref && ref.is !== 'join' ? writeEdge({ ...ref, part }) : key
+}

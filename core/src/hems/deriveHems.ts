@@ -1,6 +1,20 @@
-import type { LineWay, PaintStep, Room, Sheen, Shelf } from '../ground'
+import {
+  type LineWay,
+  type PaintStep,
+  type Room,
+  type Sheen,
+  type Shelf,
+  face,
+  isFace,
+  readEdge,
+  thingOf,
+  writeHem,
+  type BandLine,
+  type HandHem,
+  type FaceKey,
+} from '../ground'
 import { coatingOf } from '../catalogue/find'
-import { faceOf, faceWords, hasFace, stepOf, wallOf, type FaceKey } from '../survey/faces'
+import { faceOf, faceWords, hasFace, stepOf, wallOf } from '../survey/faces'
 import { edgesByHand } from './byHand'
 import { roomEdges, type Edge, type EdgeKind, type EdgeSegment } from './edges'
 
@@ -99,11 +113,11 @@ function reasonForNone(room: Room, shelf: Shelf, edge: Edge): Pick<BareEdge, 'wh
 /** Whether the other side of an edge is the wall a face takes its colour from. */
 const isOfWall = (room: Room, edge: Edge, key: FaceKey): boolean => {
   const other = key === edge.a ? edge.b : edge.a
-  return other === wallOf(room, key) || (other.startsWith('wall:') && key === 'skirting')
+  return other === wallOf(room, key) || (isFace(other, 'wall') && isFace(key, 'skirting'))
 }
 
 const fittingScope = (room: Room, edge: Edge) =>
-  edge.b.startsWith('fitting:') ? room.fittings.find((each) => `fitting:${each.id}` === edge.b)?.scope : undefined
+  isFace(edge.b, 'fitting') ? room.fittings.find((each) => each.id === thingOf(edge.b))?.scope : undefined
 
 function resultOf(
   room: Room,
@@ -124,7 +138,7 @@ function hemOn(room: Room, edge: Edge): Hem {
   const keepStep = aIsPaint ? stepB : stepA
   const noted = room.lines.find((each) => each.edge === edge.key)
   return {
-    id: `${room.id}/${edge.key}`,
+    id: writeHem({ roomId: room.id, edge: edge.key }),
     roomId: room.id,
     kind: edge.kind,
     place: placeWords(room, edge),
@@ -157,13 +171,13 @@ function usualWay(edge: Edge, bothPainted: boolean, wanderMm: number): LineWay {
 
 /** An edge in a painter's words. */
 export function placeWords(room: Room, edge: Edge): string {
-  const zone = edge.a.startsWith('band:') && edge.kind !== 'two-tone line' ? ` (${faceWords(room, edge.a)})` : ''
-  const wall = `${faceWords(room, `wall:${edge.segments[0]!.wallId}`)}${zone}`
+  const zone = isFace(edge.a, 'band') && edge.kind !== 'two-tone line' ? ` (${faceWords(room, edge.a)})` : ''
+  const wall = `${faceWords(room, face('wall', edge.segments[0]!.wallId))}${zone}`
   switch (edge.kind) {
     case 'wall to ceiling':
       return `${wall}, ${room.kind === 'elevation' ? 'soffit line' : 'ceiling line'}`
     case 'two-tone line':
-      return `${wall}, ${edge.key.includes('#under') ? 'foot' : 'top'} of ${faceWords(room, edge.a)}${sideWords(room, edge)}`
+      return `${wall}, ${bandLineOf(edge) === 'under' ? 'foot' : 'top'} of ${faceWords(room, edge.a)}${sideWords(room, edge)}`
     case 'wall to wall':
       return `corner of ${faceWords(room, edge.a)} and ${faceWords(room, edge.b)}`
     case 'wall to piece':
@@ -173,7 +187,7 @@ export function placeWords(room: Room, edge: Edge): string {
     case 'stair string':
       return `${faceWords(room, edge.a)}, both strings`
     case 'by hand':
-      return `${wall}, ${room.handHems.find((each) => `hand:${each.id}` === edge.key.split('~')[0])?.name ?? 'line by hand'}`
+      return `${wall}, ${handHemOf(room, edge)?.name ?? 'line by hand'}`
     case 'wall to skirting':
       return `${wall}, top of skirting${sideWords(room, edge)}`
     case 'skirting to floor':
@@ -192,14 +206,14 @@ export function placeWords(room: Room, edge: Edge): string {
 }
 
 const nameOf = (room: Room, key: FaceKey): string =>
-  room.openings.find((each) => each.id === key.split(':')[1])?.name ?? 'opening'
+  room.openings.find((each) => each.id === thingOf(key))?.name ?? 'opening'
 
 /** Tells two stretches of one wall's foot apart by the door between them. */
 function sideWords(room: Room, edge: Edge): string {
-  const bounds = /#(?:[^:]*:)*([^.:]*)\.\.([^~]*)/.exec(edge.key)
-  if (!bounds) return ''
+  const where = readEdge(edge.key)
+  if (where?.is !== 'meeting' || !where.between) return ''
   const name = (id: string) => nameOfBound(room, id)
-  const [left, right] = [name(bounds[1]!), name(bounds[2]!)]
+  const [left, right] = [name(where.between.left), name(where.between.right)]
   if (left && right) return ` between ${left} and ${right}`
   return right ? `, left of ${right}` : left ? `, right of ${left}` : ''
 }
@@ -208,3 +222,13 @@ function sideWords(room: Room, edge: Edge): string {
 const nameOfBound = (room: Room, id: string): string | undefined =>
   [...room.openings, ...room.pieces].find((each) => each.id === id)?.name ??
   room.foot.find((each) => each.id === id)?.floor?.colour.toLowerCase()
+
+const bandLineOf = (edge: Edge): BandLine | null => {
+  const where = readEdge(edge.key)
+  return where?.is === 'meeting' ? where.line : null
+}
+
+const handHemOf = (room: Room, edge: Edge): HandHem | undefined => {
+  const where = readEdge(edge.key)
+  return where?.is === 'hand' ? room.handHems.find((each) => each.id === where.id) : undefined
+}

@@ -1,6 +1,19 @@
-import type { Fitting, HandHem, Opening, Piece, Room, Wall } from '../ground'
+import {
+  type Fitting,
+  type HandHem,
+  type Opening,
+  type Piece,
+  type Room,
+  type Wall,
+  face,
+  writeFace,
+  writeEdge,
+  meeting,
+  type BandLine,
+  type FaceKey,
+  type MeetingEdge,
+} from '../ground'
 import { reachesFloor, skirtingMm } from '../survey/areas'
-import type { FaceKey } from '../survey/faces'
 import { paneEdgeMm, panesOf } from '../survey/glazing'
 import { topLine } from '../survey/wallTop'
 import { footEdges } from './footEdges'
@@ -85,10 +98,8 @@ function ceilingEdge(room: Room, wall: Wall): Edge {
   }))
   return {
     ...PLAIN_EDGE,
-    key: `wall:${wall.id}|ceiling`,
+    ...named(meeting(face('wall', wall.id), writeFace({ kind: 'ceiling', id: null }))),
     kind: 'wall to ceiling',
-    a: `wall:${wall.id}`,
-    b: 'ceiling',
     segments,
     lengthMm: lengthOfMm(segments),
     corners: segments.length - 1,
@@ -104,7 +115,7 @@ function cornerEdges(room: Room, wall: Wall, index: number): Edge[] {
   const low = Math.max(skirtingMm(room, wall.id), skirtingMm(room, next.id))
   const high = Math.min(topLine(room, wall).at(-1)!.heightMm, topLine(room, next)[0]!.heightMm)
   if (high <= low) return []
-  const edge = line('wall to wall', `wall:${wall.id}`, `wall:${next.id}`, '', {
+  const edge = line('wall to wall', meeting(face('wall', wall.id), face('wall', next.id)), {
     wallId: wall.id,
     x1: wall.lengthMm,
     y1: low,
@@ -127,7 +138,7 @@ function bandEdges(room: Room, wall: Wall): Edge[] {
     ])
 }
 
-function bandLine(room: Room, wall: Wall, bandId: string, which: 'under' | 'over', y: number): Edge[] {
+function bandLine(room: Room, wall: Wall, bandId: string, which: BandLine, y: number): Edge[] {
   const through = room.openings
     .filter((o) => o.wallId === wall.id && o.sillMm - o.casingMm < y && o.sillMm + o.heightMm + o.casingMm > y)
     .sort((a, b) => a.atMm - b.atMm)
@@ -135,14 +146,12 @@ function bandLine(room: Room, wall: Wall, bandId: string, which: 'under' | 'over
   let [from, bound] = [0, '']
   const add = (to: number, next: string) => {
     if (to <= from) return
-    const key = `band:${bandId}|wall:${wall.id}#${which}${bound || next ? `:${bound}..${next}` : ''}`
+    const between = bound || next ? { left: bound, right: next } : null
     const at: EdgeSegment = { wallId: wall.id, x1: from, y1: y, x2: to, y2: y }
     edges.push({
       ...PLAIN_EDGE,
-      key,
+      ...named(meeting(face('band', bandId), face('wall', wall.id), { line: which, between })),
       kind: 'two-tone line',
-      a: `band:${bandId}`,
-      b: `wall:${wall.id}`,
       segments: [at],
       lengthMm: to - from,
       orientation: 'level',
@@ -158,14 +167,14 @@ function bandLine(room: Room, wall: Wall, bandId: string, which: 'under' | 'over
 }
 
 function openingEdges(o: Opening, wall: Wall): Edge[] {
-  const face = `wall:${o.wallId}`
+  const wallFace = face('wall', o.wallId)
   const cased = o.casing !== null && o.casingMm > 0
   const edges: Edge[] = []
-  if (cased) edges.push(frame('wall to casing', face, `casing:${o.id}`, o, o.casingMm, wall))
-  else if (o.leaf) edges.push(frame('wall to frame', face, `leaf:${o.id}`, o, 0, wall))
+  if (cased) edges.push(frame('wall to casing', wallFace, face('casing', o.id), o, o.casingMm, wall))
+  else if (o.leaf) edges.push(frame('wall to frame', wallFace, face('leaf', o.id), o, 0, wall))
   // A door leaf is parted from its casing by a gap; glass meets the casing or the bars directly.
-  if (o.kind === 'window' && o.leaf && cased) edges.push(paneEdge(`casing:${o.id}`, `leaf:${o.id}`, o))
-  if (o.kind === 'glazed doors' && o.leaf) edges.push(paneEdge(`leaf:${o.id}`, `glass:${o.id}`, o))
+  if (o.kind === 'window' && o.leaf && cased) edges.push(paneEdge(face('casing', o.id), face('leaf', o.id), o))
+  if (o.kind === 'glazed doors' && o.leaf) edges.push(paneEdge(face('leaf', o.id), face('glass', o.id), o))
   return edges
 }
 
@@ -191,35 +200,36 @@ function frame(kind: EdgeKind, a: FaceKey, b: FaceKey, o: Opening, outMm: number
 }
 
 function fittingEdge(f: Fitting): Edge {
-  return loop('wall to fitting', `wall:${f.wallId}`, `fitting:${f.id}`, f.wallId, boxOf(f), false)
+  return loop('wall to fitting', face('wall', f.wallId), face('fitting', f.id), f.wallId, boxOf(f), false)
 }
 
 /** A piece's edge to the wall behind it, and those of its own: cabinet mouths, the string of a stair. */
 function pieceEdges(p: Piece): Edge[] {
-  const face = `piece:${p.id}`
+  const own = face('piece', p.id)
   const standing = p.bottomMm === 0
   switch (p.kind) {
     case 'furniture':
       return []
     case 'radiator':
-      return [loop('wall to piece', `wall:${p.wallId}`, face, p.wallId, boxOf(p), false)]
+      return [loop('wall to piece', face('wall', p.wallId), own, p.wallId, boxOf(p), false)]
     case 'cabinets':
       return [
-        loop('wall to piece', `wall:${p.wallId}`, face, p.wallId, boxOf(p), standing),
-        ...(p.inUse ? [mouths(p, face)] : []),
+        loop('wall to piece', face('wall', p.wallId), own, p.wallId, boxOf(p), standing),
+        ...(p.inUse ? [mouths(p, own)] : []),
       ]
     case 'stairs':
-      return [string(p, face)]
+      return [string(p, own)]
   }
 }
 
 /** Openings of cabinets that stay full: what is inside is kept, door by door. */
-function mouths(p: Piece, face: FaceKey): Edge {
-  const around = loop('cabinet mouth', face, `inside:${p.id}`, p.wallId, boxOf(p), false)
+function mouths(p: Piece, own: FaceKey): Edge {
+  const around = loop('cabinet mouth', own, face('inside', p.id), p.wallId, boxOf(p), false)
   const door = Math.round(p.widthMm / p.count)
   return {
     ...around,
-    key: `${face}|inside`,
+    // Its name says `inside` only: the cabinets stand beside it.
+    key: writeEdge(meeting(own, writeFace({ kind: 'inside', id: null }))),
     lengthMm: p.count * 2 * (door + p.heightMm),
     corners: 4 * p.count,
     panes: p.count,
@@ -227,7 +237,7 @@ function mouths(p: Piece, face: FaceKey): Edge {
 }
 
 /** Both strings of a stair along treads and risers. */
-function string(p: Piece, face: FaceKey): Edge {
+function string(p: Piece, own: FaceKey): Edge {
   const segment: EdgeSegment = {
     wallId: p.wallId,
     x1: p.atMm,
@@ -237,10 +247,8 @@ function string(p: Piece, face: FaceKey): Edge {
   }
   return {
     ...PLAIN_EDGE,
-    key: `${face}|floor`,
+    ...named(meeting(own, writeFace({ kind: 'floor', id: null }))),
     kind: 'stair string',
-    a: face,
-    b: 'floor',
     segments: [segment],
     lengthMm: 2 * (p.heightMm + p.depthMm),
     corners: 4 * p.count,
@@ -259,7 +267,7 @@ function handEdge(h: HandHem): Edge {
   const segment: EdgeSegment = { wallId: h.wallId, x1: h.x1, y1: h.y1, x2: h.x2, y2: h.y2 }
   return {
     ...PLAIN_EDGE,
-    key: `hand:${h.id}`,
+    key: writeEdge({ is: 'hand', id: h.id, part: null }),
     kind: 'by hand',
     a: h.paint,
     b: h.keep,
@@ -280,11 +288,13 @@ export function arcMm(chordMm: number, bendMm: number): number {
 }
 
 /** One straight edge. */
-export function line(kind: EdgeKind, a: FaceKey, b: FaceKey, bounds: string, s: EdgeSegment): Edge {
-  const key = `${a}|${b}${bounds && `#${bounds}`}`
+export function line(kind: EdgeKind, where: MeetingEdge, s: EdgeSegment): Edge {
   const orientation = s.x1 === s.x2 ? 'upright' : 'level'
-  return { ...PLAIN_EDGE, key, kind, a, b, segments: [s], lengthMm: lengthOfMm([s]), orientation }
+  return { ...PLAIN_EDGE, ...named(where), kind, segments: [s], lengthMm: lengthOfMm([s]), orientation }
 }
+
+/** An edge's name and its two faces. */
+const named = (where: MeetingEdge): Pick<Edge, 'key' | 'a' | 'b'> => ({ key: writeEdge(where), a: where.a, b: where.b })
 
 interface Box {
   readonly left: number
@@ -304,10 +314,8 @@ function loop(kind: EdgeKind, a: FaceKey, b: FaceKey, wallId: string, box: Box, 
   const corners = openBelow ? 2 : 4
   return {
     ...PLAIN_EDGE,
-    key: `${a}|${b}`,
+    ...named(meeting(a, b)),
     kind,
-    a,
-    b,
     segments,
     lengthMm: lengthOfMm(segments),
     corners,

@@ -1,4 +1,4 @@
-import type { FootStretch, Room, Wall } from '../ground'
+import { type FootStretch, type Room, type Wall, face, writeFace, meeting, type Between } from '../ground'
 import { reachesFloor, skirtingMm } from '../survey/areas'
 import { line, type Edge, type EdgeSegment } from './edges'
 
@@ -22,18 +22,24 @@ export function footEdges(room: Room, wall: Wall): Edge[] {
       y2: y,
     })
     const floorLines = byFloor(room, wall, free).map(({ part, under }) => {
-      const floor = under?.floor ? `floor:${under.id}` : 'floor'
+      const floor = under?.floor ? face('floor', under.id) : writeFace({ kind: 'floor', id: null })
       const gapMm = under?.gapMm ?? room.skirting?.gapMm ?? 0
-      const bounds = boundsOf(part)
-      if (skirt === 0) return { ...line('wall to floor', `wall:${wall.id}`, floor, bounds, at(part, 0)), gapMm }
-      return { ...line('skirting to floor', 'skirting', floor, `${wall.id}:${bounds}`, at(part, 0)), gapMm }
+      const own = face('wall', wall.id)
+      if (skirt === 0)
+        return { ...line('wall to floor', meeting(own, floor, { between: boundsOf(part) }), at(part, 0)), gapMm }
+      // The skirting goes round, so its foot names the wall; a stretch without bounds is written all the same.
+      const foot = meeting(SKIRTING, floor, { wallId: wall.id, between: boundsOf(part) ?? { left: '', right: '' } })
+      return { ...line('skirting to floor', foot, at(part, 0)), gapMm }
     })
     if (skirt === 0) return floorLines
-    return [line('wall to skirting', `wall:${wall.id}`, 'skirting', boundsOf(free), at(free, skirt)), ...floorLines]
+    const top = meeting(face('wall', wall.id), SKIRTING, { between: boundsOf(free) })
+    return [line('wall to skirting', top, at(free, skirt)), ...floorLines]
   })
 }
 
-const boundsOf = ({ left, right }: Stretch): string => (left || right ? `${left}..${right}` : '')
+const SKIRTING = writeFace({ kind: 'skirting', id: null })
+
+const boundsOf = ({ left, right }: Stretch): Between | null => (left || right ? { left, right } : null)
 
 /** Stretches of a wall's foot between the things that reach the floor. */
 function freeStretches(room: Room, wall: Wall): Stretch[] {

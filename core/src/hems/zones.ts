@@ -1,5 +1,4 @@
-import type { Room } from '../ground'
-import type { FaceKey } from '../survey/faces'
+import { type Room, face, meeting, readEdge, readFace, writeEdge, type FaceKey } from '../ground'
 import type { Edge, EdgeSegment } from './edges'
 
 /** Length of straight pieces together, whole mm. */
@@ -9,7 +8,7 @@ export const lengthOfMm = (segments: readonly EdgeSegment[]): number =>
 /** The face of a wall at a height: the wall itself, or the band that lies there. */
 function zoneAt(room: Room, wallId: string, yMm: number): FaceKey {
   const band = room.bands.find((each) => each.wallIds.includes(wallId) && yMm > each.fromMm && yMm < each.toMm)
-  return band ? `band:${band.id}` : `wall:${wallId}`
+  return band ? face('band', band.id) : face('wall', wallId)
 }
 
 /**
@@ -17,9 +16,10 @@ function zoneAt(room: Room, wallId: string, yMm: number): FaceKey {
  * round a casing and up a corner. An edge no band touches comes back as it is.
  */
 export function zoned(room: Room, edge: Edge): Edge[] {
-  if (room.bands.length === 0 || edge.kind === 'two-tone line' || !edge.a.startsWith('wall:')) return [edge]
-  const wallA = edge.a.slice(5)
-  const wallB = edge.b.startsWith('wall:') ? edge.b.slice(5) : null
+  const [one, other, where] = [readFace(edge.a), readFace(edge.b), readEdge(edge.key)]
+  if (room.bands.length === 0 || edge.kind === 'two-tone line' || one?.kind !== 'wall') return [edge]
+  const wallA = one.id
+  const wallB = other?.kind === 'wall' ? other.id : null
   const parts = new Map<string, { a: FaceKey; b: FaceKey; segments: EdgeSegment[] }>()
   for (const piece of edge.segments.flatMap((segment) => cutAtBands(room, segment, wallB))) {
     const y = (piece.y1 + piece.y2) / 2
@@ -33,13 +33,13 @@ export function zoned(room: Room, edge: Edge): Edge[] {
     parts.set(key, part)
   }
   if (parts.size === 1 && parts.has(`${edge.a}|${edge.b}`)) return [edge]
-  const bounds = edge.key.includes('#') ? `:${edge.key.split('#')[1]}` : ''
+  const between = where?.is === 'meeting' ? where.between : null
   return [...parts.values()].map(({ a, b, segments }): Edge => {
     const whole = a === edge.a && b === edge.b
     const lengthMm = lengthOfMm(segments)
     return {
       ...edge,
-      key: whole ? edge.key : `${a}|${b}#${wallA}${bounds}`,
+      key: whole ? edge.key : writeEdge(meeting(a, b, { wallId: wallA, between })),
       a,
       b,
       segments,

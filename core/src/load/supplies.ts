@@ -1,4 +1,4 @@
-import type { Job, PaintStep, Room } from '../ground'
+import { type Job, type PaintStep, type Room, thingOf } from '../ground'
 import { coatingOf, glazeOf, liquidOf, sealantOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
 import { SEAL_PASS_M } from '../recipes/expectedCost'
@@ -58,7 +58,7 @@ export function liquidLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap
   for (const hem of hems) {
     const id = recipes.get(hem.id)?.liquidId
     const room = job.rooms.find((each) => each.id === hem.roomId)!
-    const opening = room.openings.find((each) => hem.keep.endsWith(`:${each.id}`))
+    const opening = room.openings.find((each) => each.id === thingOf(hem.keep))
     if (id && opening) glass.set(id, (glass.get(id) ?? 0) + (glassPerEdgeM(opening) * hem.lengthMm) / 1000)
   }
   return [...glass].map(([id, m2]) => {

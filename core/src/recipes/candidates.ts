@@ -1,4 +1,4 @@
-import { known, said, type Said, type School, SCHOOLS, type Tape, type TapeRoll } from '../ground'
+import { known, said, type Said, type School, SCHOOLS, type Tape, type TapeRoll, isFace, type FaceKey } from '../ground'
 import { coverBeside, tackMm, type BesideCover } from '../covers/besideHem'
 import { bandPerMetre } from '../risk/banding'
 import { bleedsPerMetre, gentleStroke, type EdgeSetup, type Pressing, type Seal, type Stroke } from '../risk/bleed'
@@ -32,7 +32,7 @@ export function judgingKey(ctx: HemContext): string {
     hem.kind,
     hem.radiusMm > 20,
     hem.keepStepId === null,
-    NARROW.test(hem.paint),
+    isNarrow(hem.paint),
     face.material,
     face.texture,
     face.dusty,
@@ -81,14 +81,16 @@ function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): Beside
   return coverBeside({
     shelf: ctx.shelf,
     place: besidePlaceOf(setting),
-    narrow: NARROW.test(ctx.hem.paint),
+    narrow: isNarrow(ctx.hem.paint),
     coats: ctx.step.coats,
     // Below a sprayed ceiling the whole wall hangs under film; across a dry one it is opened as far as mist drifts.
     dropM: setting === 'ceiling last' ? ctx.roomHeightMm / 1000 : null,
     windMs: ctx.windMs,
   })
 }
-const NARROW = /^(skirting|casing:|leaf:)/
+
+/** Trim, which the gun passes once; a field is passed over and over. */
+const isNarrow = (key: FaceKey): boolean => isFace(key, 'skirting') || isFace(key, 'casing') || isFace(key, 'leaf')
 
 /** What a tape does on a hem whichever way its edge is sealed. */
 interface TapeFacts {

@@ -1,9 +1,17 @@
+import {
+  type Coating,
+  type Face,
+  type HemChoice,
+  type HouseRules,
+  type Job,
+  type PaintStep,
+  type Room,
+  type Said,
+  type Shelf,
+  thingOf,
+  edgeOfHem,
+} from '../ground'
 import type { JobClocks } from '../cure/areaClocks'
-import { cureClock, dryingClock, stayClock } from '../cure/clocks'
-import type { Coating, Face, HemChoice, HouseRules, Job, PaintStep, Room, Said, Shelf } from '../ground'
-import type { AirSeries } from '../air/airSeries'
-import { areaAir } from '../air/areaAir'
-import { roomAir } from '../air/siteAir'
 import { coatingOf } from '../catalogue/find'
 import { gainedBetween, type RateClock } from '../cure/rateClock'
 import type { Hem } from '../hems/deriveHems'
@@ -120,14 +128,14 @@ export function hemContext(
     keepRecoatMin: keepCoating?.recoatMin ?? USUAL_RECOAT_MIN,
     step,
     coating,
-    choice: room.choices.find((each) => hem.id === `${room.id}/${each.edge}`) ?? null,
+    choice: room.choices.find((each) => each.edge === edgeOfHem(hem.id)) ?? null,
     layAt: times.layAt,
   }
 }
 
 function paneFacts(room: Room, hem: Hem): Pick<HemContext, 'glassM2PerM' | 'texturedGlass'> {
   const opening =
-    hem.kind === 'casing to glass' ? room.openings.find((each) => hem.keep.endsWith(`:${each.id}`)) : undefined
+    hem.kind === 'casing to glass' ? room.openings.find((each) => each.id === thingOf(hem.keep)) : undefined
   return {
     glassM2PerM: opening ? glassPerEdgeM(opening) : 0,
     texturedGlass: opening?.glazing?.textured ?? false,

@@ -1,3 +1,4 @@
+import { isFace } from '../ground'
 import type { BesidePlace } from '../covers/besideHem'
 import type { HemContext } from './hemContext'
 
@@ -26,7 +27,7 @@ export type SettingFacts = Pick<HemContext, 'hem' | 'keepFace' | 'step'>
 /** The setting of a hem: the first that fits, most particular first. */
 export function settingOf({ hem, keepFace, step }: SettingFacts): Setting {
   if (hem.kind === 'casing to glass') return hem.panes > 1 ? 'panes' : 'glass'
-  if (isFloor(hem.keep)) {
+  if (isFace(hem.keep, 'floor')) {
     if (keepFace.material === 'carpet') return 'skirting over carpet'
     return hem.gapMm === 0 ? 'tight joint at the floor' : 'skirting over hard floor'
   }
@@ -40,8 +41,6 @@ export function settingOf({ hem, keepFace, step }: SettingFacts): Setting {
   if (hem.radiusMm > 0) return 'rounded corner'
   return hem.kind === 'two-tone line' || hem.kind === 'by hand' ? 'line to make' : 'joint'
 }
-
-const isFloor = (key: string): boolean => key === 'floor' || key.startsWith('floor:')
 
 /** A gap from which lining paper slides under the skirting, mm. From memory. */
 export const SLIDES_UNDER_MM = 3

@@ -1,5 +1,5 @@
+import { type Job, said, type Said, readHem } from '../ground'
 import { jobClocks } from '../cure/areaClocks'
-import { type Job, said, type Said } from '../ground'
 import { gainedBetween } from '../cure/rateClock'
 import { deriveHems } from '../hems/deriveHems'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
@@ -42,7 +42,7 @@ export function whatWouldChange(job: Omit<Job, 'log'>, hemId: string): WouldChan
 }
 
 function contextOf(job: Job, hemId: string): HemContext | null {
-  const room = job.rooms.find((each) => hemId.startsWith(`${each.id}/`))
+  const room = job.rooms.find((each) => each.id === readHem(hemId)?.roomId)
   const hem = room && deriveHems(room, job.shelf).hems.find((each) => each.id === hemId)
   if (!room || !hem) return null
   const start = parseInstant(job.start)

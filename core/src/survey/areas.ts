@@ -1,6 +1,5 @@
-import type { Band, Opening, Piece, Room, Wall } from '../ground'
+import { type Band, type Opening, type Piece, type Room, type Wall, readFace, type FaceKey } from '../ground'
 import { outlineAreaMm2 } from './outline'
-import type { FaceKey } from './faces'
 import { wallAreaMm2 } from './wallTop'
 
 /** Ground before an elevation that is protected, mm out from the wall. From memory. */
@@ -10,13 +9,13 @@ const SOFFIT_MM = 450
 
 /** Area of a face, mm²; openings and their casings are taken out of walls. A fitting's is its plate. */
 export function faceAreaMm2(room: Room, key: FaceKey): number {
-  const [kind, id] = key.split(':')
+  const { kind, id } = readFace(key) ?? { kind: null, id: null }
   const opening = room.openings.find((each) => each.id === id)
   switch (kind) {
     case 'ceiling':
       return room.kind === 'room' ? outlineAreaMm2(room.walls) : aroundMm(room) * SOFFIT_MM
     case 'floor':
-      if (id !== undefined) return stretchAreaMm2(room, id)
+      if (id !== null) return stretchAreaMm2(room, id)
       return room.kind === 'room' ? outlineAreaMm2(room.walls) : aroundMm(room) * GROUND_STRIP_MM
     case 'wall':
       return ownWallMm2(

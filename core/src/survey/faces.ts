@@ -1,47 +1,55 @@
-import { CoreError, type Face, type FaceScope, type PaintStep, type Room } from '../ground'
+import {
+  CoreError,
+  type Face,
+  type FaceScope,
+  type PaintStep,
+  type Room,
+  face,
+  type FaceKey,
+  isFace,
+  readFace,
+  thingOf,
+  type ThingFace,
+  type WholeFace,
+} from '../ground'
 import { USUAL_FACES } from './roomTemplate'
-
-/**
- * Names one face of an area: `ceiling`, `floor`, `skirting`, `wall:w1`, `band:b1`, `casing:o2`, `leaf:o2`, `glass:o2`,
- * `fitting:f3`, `piece:p1`, `floor:z1` (a stretch of another floor).
- */
-export type FaceKey = string
 
 /** Faces an area can paint or keep, in the order of the survey. */
 export function faceKeys(room: Room): FaceKey[] {
   return [
     'ceiling',
-    ...room.walls.map((wall) => `wall:${wall.id}`),
-    ...room.bands.map((band) => `band:${band.id}`),
+    ...room.walls.map((wall) => face('wall', wall.id)),
+    ...room.bands.map((band) => face('band', band.id)),
     ...(room.skirting ? ['skirting'] : []),
     ...room.openings.flatMap((opening) => [
-      ...(opening.casing && opening.casingMm > 0 ? [`casing:${opening.id}`] : []),
-      ...(opening.leaf ? [`leaf:${opening.id}`] : []),
-      ...(opening.kind === 'glazed doors' ? [`glass:${opening.id}`] : []),
+      ...(opening.casing && opening.casingMm > 0 ? [face('casing', opening.id)] : []),
+      ...(opening.leaf ? [face('leaf', opening.id)] : []),
+      ...(opening.kind === 'glazed doors' ? [face('glass', opening.id)] : []),
     ]),
-    ...room.pieces.map((piece) => `piece:${piece.id}`),
+    ...room.pieces.map((piece) => face('piece', piece.id)),
     'floor',
-    ...room.foot.filter((stretch) => stretch.floor).map((stretch) => `floor:${stretch.id}`),
+    ...room.foot.filter((stretch) => stretch.floor).map((stretch) => face('floor', stretch.id)),
   ]
 }
 
 /** @throws CoreError survey.unknown_face */
 export function faceOf(room: Room, key: FaceKey): Face {
-  const face = lookUp(room, key)
-  if (!face) throw new CoreError('survey.unknown_face', { face: key, room: room.name })
-  return face
+  const found = lookUp(room, key)
+  if (!found) throw new CoreError('survey.unknown_face', { face: key, room: room.name })
+  return found
 }
 
 export const hasFace = (room: Room, key: FaceKey): boolean => Boolean(lookUp(room, key))
 
 function lookUp(room: Room, key: FaceKey): Face | null | undefined {
-  const [kind, id] = key.split(':')
-  const byId = <T extends { readonly id: string }>(list: readonly T[]) => list.find((each) => each.id === id)
-  switch (kind) {
+  const ref = readFace(key)
+  if (!ref) return null
+  const byId = <T extends { readonly id: string }>(list: readonly T[]) => list.find((each) => each.id === ref.id)
+  switch (ref.kind) {
     case 'ceiling':
       return room.ceiling
     case 'floor':
-      return id === undefined ? room.floor : byId(room.foot)?.floor
+      return ref.id === null ? room.floor : byId(room.foot)?.floor
     case 'skirting':
       return room.skirting?.face
     case 'wall':
@@ -53,15 +61,13 @@ function lookUp(room: Room, key: FaceKey): Face | null | undefined {
     case 'leaf':
       return byId(room.openings)?.leaf
     case 'glass':
-      return glassOf(room, id!)
+      return glassOf(room, ref.id)
     case 'piece':
       return byId(room.pieces)?.face
     case 'inside':
       return byId(room.pieces) ? FITTING_FACE : null
     case 'fitting':
       return byId(room.fittings) ? FITTING_FACE : null
-    default:
-      return null
   }
 }
 
@@ -83,16 +89,17 @@ const FITTING_FACE: Face = {
 }
 
 /** The group a face belongs to in a coating step. */
-export function groupOf(key: FaceKey): string {
-  const kind = key.split(':')[0]!
-  const groups: Record<string, string> = {
-    wall: 'walls',
-    band: 'bands',
-    casing: 'casings',
-    leaf: 'leaves',
-    piece: 'pieces',
-  }
-  return groups[kind] ?? kind
+export const groupOf = (key: FaceKey): string => {
+  const kind = readFace(key)?.kind
+  return kind === undefined ? key : (GROUPS[kind] ?? kind)
+}
+
+const GROUPS: Partial<Record<ThingFace | WholeFace, string>> = {
+  wall: 'walls',
+  band: 'bands',
+  casing: 'casings',
+  leaf: 'leaves',
+  piece: 'pieces',
 }
 
 /** What the scope says of a face; null where nothing was said. */
@@ -105,7 +112,7 @@ export const scopeOf = (room: Room, key: FaceKey): FaceScope | null =>
  */
 export function stepOf(room: Room, key: FaceKey): { step: PaintStep; index: number } | null {
   const scope = scopeOf(room, key)
-  if (scope === 'takes wall colour' && !key.startsWith('wall:')) return stepOf(room, wallOf(room, key))
+  if (scope === 'takes wall colour' && !isFace(key, 'wall')) return stepOf(room, wallOf(room, key))
   if (scope !== null && scope !== 'takes wall colour') return null
   const group = groupOf(key)
   const byName = room.steps.findIndex((step) => step.targets.includes(key))
@@ -115,10 +122,10 @@ export function stepOf(room: Room, key: FaceKey): { step: PaintStep; index: numb
 
 /** The wall a face stands on; the first one for faces that go round. */
 export function wallOf(room: Room, key: FaceKey): FaceKey {
-  const id = key.split(':')[1]
+  const id = thingOf(key)
   const thing = [...room.openings, ...room.fittings, ...room.pieces].find((each) => each.id === id)
   const band = room.bands.find((each) => each.id === id)
-  return `wall:${thing?.wallId ?? band?.wallIds[0] ?? room.walls[0]!.id}`
+  return face('wall', thing?.wallId ?? band?.wallIds[0] ?? room.walls[0]!.id)
 }
 
 /** Every face a step really paints. */
@@ -127,12 +134,13 @@ export const facesOfStep = (room: Room, step: PaintStep): FaceKey[] =>
 
 /** A face in words: `wall C`, `casing of door 1`, `skirting`. */
 export function faceWords(room: Room, key: FaceKey): string {
-  const [kind, id] = key.split(':')
+  const ref = readFace(key)
+  const id = ref?.id ?? null
   const nameIn = (list: readonly { readonly id: string; readonly name: string }[]) =>
     list.find((each) => each.id === id)?.name
   const opening = room.openings.find((each) => each.id === id)
   const outside = room.kind === 'elevation'
-  switch (kind) {
+  switch (ref?.kind) {
     case 'wall':
       return outside && room.walls.length === 1 ? 'wall' : `wall ${nameIn(room.walls) ?? '?'}`
     case 'band':
@@ -154,6 +162,6 @@ export function faceWords(room: Room, key: FaceKey): string {
     case 'floor':
       return outside ? 'ground' : (room.foot.find((each) => each.id === id)?.floor?.colour ?? 'floor')
     default:
-      return kind!
+      return ref?.kind ?? key
   }
 }

@@ -1,4 +1,4 @@
-import { type PaintStep, type Room, said, type Said } from '../ground'
+import { type PaintStep, type Room, said, type Said, face, readFace, thingOf } from '../ground'
 import { facesOfStep, faceOf, faceWords, groupOf, stepOf } from './faces'
 import { coatsToHide } from './hiding'
 
@@ -33,8 +33,8 @@ export function inOrder(room: Room, preset: OrderPreset): PaintStep[] {
 /** About how high up a step's faces are, mm. */
 function heightOf(room: Room, step: PaintStep): number {
   const heights = facesOfStep(room, step).map((key) => {
-    const [kind, id] = key.split(':')
-    const band = room.bands.find((each) => each.id === id)
+    const kind = readFace(key)?.kind
+    const band = kind === 'band' ? room.bands.find((each) => each.id === thingOf(key)) : undefined
     if (band) return (band.fromMm + band.toMm) / 2
     if (kind === 'ceiling') return room.heightMm * 2
     if (kind === 'wall') return room.heightMm * 0.6
@@ -49,7 +49,7 @@ export function orderFaults(room: Room): Said[] {
   const at = (key: string) => stepOf(room, key)?.index ?? -1
   for (const step of room.steps)
     if (facesOfStep(room, step).length === 0) found.push(said('order.empty', { step: step.name }))
-  const walls = room.walls.map((wall) => at(`wall:${wall.id}`))
+  const walls = room.walls.map((wall) => at(face('wall', wall.id)))
   const firstWall = Math.min(...walls.filter((index) => index >= 0), Number.POSITIVE_INFINITY)
   const ceiling = at('ceiling')
   if (ceiling > firstWall && room.steps[ceiling]!.tool !== 'spray')
@@ -57,8 +57,8 @@ export function orderFaults(room: Room): Said[] {
   const floor = at('floor')
   if (floor >= 0 && floor < room.steps.length - 1) found.push(said('order.floor_early'))
   for (const band of room.bands) {
-    const own = at(`band:${band.id}`)
-    const above = Math.max(...band.wallIds.map((wallId) => at(`wall:${wallId}`)))
+    const own = at(face('band', band.id))
+    const above = Math.max(...band.wallIds.map((wallId) => at(face('wall', wallId))))
     if (band.kind === 'two-tone' && own >= 0 && above > own && band.fromMm < room.heightMm / 3)
       found.push(said('order.bottom_first', { band: band.name }))
   }

@@ -1,4 +1,4 @@
-import { CoreError, type Job, type Room, TARGET_GROUPS, type Wall } from '../ground'
+import { CoreError, type Job, type Room, TARGET_GROUPS, type Wall, BAND_LINES, isFace } from '../ground'
 import { ValidationError, type Schema } from 'yup'
 import { checkOutline } from '../survey/outline'
 import { faceKeys, faceOf, hasFace } from '../survey/faces'
@@ -124,6 +124,9 @@ function roomFaults(room: Room, place: string, coatings: ReadonlySet<string>, cr
     ...repeats(room.joins, `${place}.joins`),
     ...repeats(room.handHems, `${place}.handHems`),
     ...outlineFaults(room, place),
+    ...room.walls.flatMap((wall, i) =>
+      isBandLine(wall.id) ? [{ place: `${place}.walls[${i}].id`, expected: RESERVED }] : [],
+    ),
     ...room.walls.flatMap((wall, i) => topFaults(wall, `${place}.walls[${i}]`)),
     ...thingFaults(room, place),
   ]
@@ -144,6 +147,9 @@ function roomFaults(room: Room, place: string, coatings: ReadonlySet<string>, cr
   }
   return faults
 }
+
+const isBandLine = (id: string): boolean => (BAND_LINES as readonly string[]).includes(id)
+const RESERVED = `expected an id other than ${BAND_LINES.join(' and ')}, which name the lines of a band`
 
 function outlineFaults(room: Room, place: string): Fault[] {
   if (room.kind === 'elevation') return []
@@ -221,4 +227,5 @@ function stepFaults(room: Room, step: Room['steps'][number], place: string, coat
   return faults
 }
 
-const isPaintable = (target: string): boolean => /^(wall|band|casing|leaf|piece|floor):/.test(target)
+const PAINTABLE = ['wall', 'band', 'casing', 'leaf', 'piece', 'floor'] as const
+const isPaintable = (target: string): boolean => PAINTABLE.some((kind) => isFace(target, kind))

@@ -1,5 +1,5 @@
+import { exact, id, instant, list, oneOf, optionalText, orNull, wholeNumber, subjectKey } from './fields'
 import { EVENT_KINDS } from '../ground'
-import { exact, id, instant, list, oneOf, optionalText, orNull, wholeNumber } from './fields'
 
 /** One line of the log as it crosses the network and lies in a job file. */
 export const eventSchema = exact({
@@ -7,7 +7,7 @@ export const eventSchema = exact({
   kind: oneOf(EVENT_KINDS),
   at: instant(),
   crewId: orNull(id()),
-  subjects: list(id(), 0, 10_000),
+  subjects: list(subjectKey(), 0, 10_000),
   coat: orNull(wholeNumber(1, 9)),
   bleeds: orNull(wholeNumber(0, 100_000)),
   expectedAt: orNull(instant()),

@@ -1,3 +1,4 @@
+import { ID_PATTERN, readEdge, readFace, readSubject } from '../ground'
 import { array, boolean, mixed, number, object, string, type AnyObject, type ObjectShape, type Schema } from 'yup'
 
 /** Building blocks of all schemas: nothing is cast, nothing unknown is let through, and each names what it expects. */
@@ -6,10 +7,18 @@ export const text = (max = 200) =>
 export const optionalText = (max = 2000) =>
   string().strict().defined('expected text, may be empty').max(max, `expected at most ${max} characters`)
 export const id = () =>
+  string().strict().required('expected an id').matches(ID_PATTERN, 'expected an id of letters, digits, - and _')
+
+/** A key that one of the readers of ground understands. */
+const key = (what: string, reads: (text: string) => unknown) =>
   string()
     .strict()
-    .required('expected an id')
-    .matches(/^[\w.:+|#/-]{1,200}$/, 'expected an id of letters, digits and -')
+    .required(`expected ${what}`)
+    .max(600, `expected ${what}`)
+    .test('key', `expected ${what}`, (text) => text === undefined || text === null || reads(text) !== null)
+export const faceKey = () => key('a face such as wall:w1', readFace)
+export const edgeKey = () => key('an edge such as wall:w1|ceiling', readEdge)
+export const subjectKey = () => key('a hem, room or fitting such as room:r1', readSubject)
 
 export const wholeNumber = (least: number, most: number) =>
   number()

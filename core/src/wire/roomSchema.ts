@@ -15,6 +15,8 @@ import {
   SOUNDNESS,
   TEXTURES,
   TOOLS,
+  readFace,
+  TARGET_GROUPS,
 } from '../ground'
 import {
   decimal,
@@ -29,11 +31,20 @@ import {
   swatch,
   text,
   wholeNumber,
+  edgeKey,
+  faceKey,
 } from './fields'
 
 const SIZE_MM = () => wholeNumber(1, 200_000)
 const PLACE_MM = () => wholeNumber(0, 200_000)
-const edge = () => id()
+const edge = edgeKey
+/** A group of faces, or a single one. */
+const target = () =>
+  text(300).test('target', 'expected walls, ceiling … or a face such as wall:w1', (word) =>
+    word === undefined || word === null
+      ? true
+      : (TARGET_GROUPS as readonly string[]).includes(word) || readFace(word) !== null,
+  )
 
 const face = () =>
   exact({
@@ -153,7 +164,7 @@ export const roomSchema = exact({
     exact({
       id: id(),
       name: text(80),
-      targets: list(id(), 1, 200),
+      targets: list(target(), 1, 200),
       coatingId: id(),
       colour: text(80),
       swatch: swatch(),
@@ -161,7 +172,7 @@ export const roomSchema = exact({
       coats: wholeNumber(1, 9),
     }),
   ),
-  scopes: list(exact({ face: id(), scope: oneOf(FACE_SCOPES), note: optionalText(300) })),
+  scopes: list(exact({ face: faceKey(), scope: oneOf(FACE_SCOPES), note: optionalText(300) })),
   edgeNotes: list(exact({ edge: edge(), note: oneOf(['shielded', 'left out'] as const), reason: optionalText(300) })),
   lines: list(exact({ edge: edge(), wanderMm: wholeNumber(0, 200), way: orNull(oneOf(LINE_WAYS)) })),
   splits: list(exact({ id: id(), edge: edge(), atMm: SIZE_MM() })),
@@ -176,8 +187,8 @@ export const roomSchema = exact({
       x2: PLACE_MM(),
       y2: PLACE_MM(),
       bendMm: wholeNumber(-20_000, 20_000),
-      keep: id(),
-      paint: id(),
+      keep: faceKey(),
+      paint: faceKey(),
     }),
   ),
   photos: list(exact({ id: id(), edge: orNull(edge()), caption: optionalText(300), at: instant() }), 0, 500),

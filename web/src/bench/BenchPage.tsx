@@ -1,6 +1,14 @@
+import {
+  benchOfHem,
+  choiceOfBench,
+  starterBench,
+  type BenchSetup,
+  type Hem,
+  type Plan,
+  edgeOfHem,
+} from '@crisp-hem/core'
 import { useMemo, useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
-import { benchOfHem, choiceOfBench, starterBench, type BenchSetup, type Hem, type Plan } from '@crisp-hem/core'
 import { PageHead } from '../frame/PageHead'
 import { useEdit, useFacts, useHems, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -89,7 +97,7 @@ function SendBack({ hem, setup }: { hem: Hem; setup: BenchSetup }) {
   const navigate = useNavigate()
   const [reason, setReason] = useState('')
   const send = () => {
-    const edge = hem.id.slice(hem.roomId.length + 1)
+    const edge = edgeOfHem(hem.id)
     const choice = choiceOfBench(setup, shelf, edge, reason.trim() || W.bench.tried)
     const taken = edit((facts) => ({
       ...facts,

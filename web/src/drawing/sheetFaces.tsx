@@ -1,4 +1,4 @@
-import { faceOf, faceWords, formatLength, stepOf, type Band, type Room, type UnitSystem } from '@crisp-hem/core'
+import { faceOf, faceWords, formatLength, stepOf, type Band, type Room, type UnitSystem, face as keyOfFace } from '@crisp-hem/core'
 import { isPicked, type Pick } from './pick'
 import type { Unrolled, UnrolledWall } from './unroll'
 
@@ -72,7 +72,7 @@ export function WallSheet({ room, drawing, wall, units, picked, onPick }: WallSh
   const face: Points = [...top, { x: x + width, y: foot - wall.skirting }, { x, y: foot - wall.skirting }]
   const parts: { key: string; points: Points }[] = [
     ...(survey.free ? [] : [{ key: 'ceiling', points: above }]),
-    { key: `wall:${wall.id}`, points: face },
+    { key: keyOfFace('wall', wall.id), points: face },
     ...(wall.skirting > 0
       ? [{ key: 'skirting', points: boxPoints(x, foot - wall.skirting, width, wall.skirting) }]
       : []),
@@ -95,7 +95,7 @@ export function WallSheet({ room, drawing, wall, units, picked, onPick }: WallSh
         .map((stretch) => (
           <FaceShape
             key={stretch.id}
-            faceKey={stretch.floor ? `floor:${stretch.id}` : 'floor'}
+            faceKey={stretch.floor ? keyOfFace('floor', stretch.id) : 'floor'}
             points={boxPoints(
               x + stretch.fromMm * drawing.scale,
               foot,
@@ -135,7 +135,7 @@ function BandShape({ band, wall, drawing, ...shared }: { band: Band; wall: Unrol
   const high = Math.min(band.toMm * drawing.scale, foot - Math.min(...wall.top.map((p) => p.y)))
   return (
     <FaceShape
-      faceKey={`band:${band.id}`}
+      faceKey={keyOfFace('band', band.id)}
       points={boxPoints(wall.x, foot - high, wall.width, high - low)}
       pick={{ kind: 'band', id: band.id }}
       {...shared}

@@ -1,4 +1,4 @@
-import { BREATHER_KINDS, type Fitting, type Opening, type Piece } from '@crisp-hem/core'
+import { BREATHER_KINDS, type Fitting, type Opening, type Piece, face } from '@crisp-hem/core'
 import { isPicked, type Pick } from './pick'
 import { boxPoints, FaceShape, type SheetProps } from './sheetFaces'
 import type { Unrolled } from './unroll'
@@ -48,7 +48,7 @@ export function OpeningShape({ room, opening: o, drawing, picked, onPick }: { op
       {casing > 0 && o.casing && (
         <FaceShape
           room={room}
-          faceKey={`casing:${o.id}`}
+          faceKey={face('casing', o.id)}
           points={boxPoints(outer.x, outer.y, outer.width, outer.height)}
           picked={picked}
           onPick={onPick}
@@ -138,7 +138,7 @@ export function PieceShape({ room, piece: p, drawing, picked, onPick }: { piece:
       ) : (
         <FaceShape
           room={room}
-          faceKey={`piece:${p.id}`}
+          faceKey={face('piece', p.id)}
           points={boxPoints(x, y, width, height)}
           picked={picked}
           onPick={onPick}

@@ -1,4 +1,4 @@
-import type { Hem, HemState, PullSpan } from '@crisp-hem/core'
+import { type Hem, type HemState, type PullSpan, edgeOfHem, isFace, readEdge, type HemId } from '@crisp-hem/core'
 
 /** The states a hem can be seen in, each with a stitch of its own. */
 export const STITCHES = ['planned', 'laid', 'sealed', 'coated', 'due', 'pulled', 'inspected', 'skipped'] as const
@@ -25,7 +25,7 @@ const isDue = (spans: readonly PullSpan[], now: number): boolean =>
  * right, upright ones up, loops clockwise, so left is above, left of, and outside.
  */
 export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep'>): -1 | 1 {
-  const paintsWall = hem.paint.startsWith('wall:') || hem.paint.startsWith('band:')
+  const paintsWall = isFace(hem.paint, 'wall') || isFace(hem.paint, 'band')
   switch (hem.kind) {
     case 'wall to ceiling':
       return hem.paint === 'ceiling' ? -1 : 1
@@ -41,13 +41,19 @@ export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep'>): -1 
       return paintsWall ? -1 : 1
     case 'casing to glass':
     case 'cabinet mouth':
-      return hem.paint.startsWith('glass:') ? 1 : -1
+      return isFace(hem.paint, 'glass') ? 1 : -1
     case 'two-tone line':
-      return hem.id.includes('#over') === hem.paint.startsWith('band:') ? 1 : -1
+      return isUpperLine(hem.id) === isFace(hem.paint, 'band') ? 1 : -1
     case 'stair string':
     case 'by hand':
       return -1
     case 'wall to wall':
       return -1
   }
+}
+
+/** Whether a hem lies along the upper line of its band. */
+function isUpperLine(hemId: HemId): boolean {
+  const ref = readEdge(edgeOfHem(hemId))
+  return ref?.is === 'meeting' && ref.line === 'over'
 }

@@ -1,3 +1,4 @@
+import { newId } from '../ui/newId'
 import { useEffect } from 'react'
 import { api } from '../api'
 import { happened } from '../state/logSlice'
@@ -57,7 +58,7 @@ async function takeBack(undo: NonNullable<Notice['undo']>): Promise<void> {
   }
   const at = formatInstant(siteNow(store.getState().clock.aheadMs))
   const events = undo.eventIds.map((eventId): LogEvent => ({
-    id: crypto.randomUUID(),
+    id: newId(),
     kind: 'undone',
     at,
     crewId: null,

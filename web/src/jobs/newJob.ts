@@ -1,3 +1,4 @@
+import { newId } from '../ui/newId'
 import { JOB_VERSION, STARTER_HOUSE, STARTER_SHELF, type UnitSystem } from '@crisp-hem/core'
 import type { ContractorAnswer, JobFacts } from '@crisp-hem/core/wire'
 
@@ -54,5 +55,5 @@ export function jobId(name: string): string {
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '')
     .slice(0, 40)
-  return `${stem || 'job'}-${crypto.randomUUID().slice(0, 8)}`
+  return `${stem || 'job'}-${newId().slice(0, 8)}`
 }

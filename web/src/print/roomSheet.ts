@@ -13,6 +13,8 @@ import {
   type RecipeAnswer,
   type Room,
   type SupplyLine,
+  actOf,
+  coatOf,
 } from '@crisp-hem/core'
 import { layerWords } from '../drawing/LayerSection'
 import { W } from '../words'
@@ -88,8 +90,8 @@ function timesPart(job: Job, plan: Plan, room: Room): Content[] {
           ?.spans.find((each) => each.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
         return [
           i === 0 ? `${round.name} (${crew})` : '',
-          i === 0 ? when(placed.get(`${round.id}/lay`)?.from) : '',
-          i === 0 ? when(placed.get(`${round.id}/coat${step.coats}`)?.from) : '',
+          i === 0 ? when(placed.get(actOf(round, 'lay'))?.from) : '',
+          i === 0 ? when(placed.get(coatOf(round, step.coats))?.from) : '',
           `${S.manners[pull.manner]}: ${span ? `${when(span.from)} – ${span.to === null ? S.later : when(span.to)}` : when(placed.get(pull.taskId)?.from)}`,
         ]
       })

@@ -1,5 +1,5 @@
+import { BREATHER_KINDS, formatRun, whenText, type Hem, type Room, face, writeSubject } from '@crisp-hem/core'
 import { useState } from 'react'
-import { BREATHER_KINDS, formatRun, whenText, type Hem, type Room } from '@crisp-hem/core'
 import { useFacts, useHems, usePlan, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
@@ -90,6 +90,6 @@ function coveredBreathers(room: Room | undefined, hems: readonly Hem[]): string[
   if (!room) return []
   const masked = new Set(hems.map((hem) => hem.keep))
   return room.fittings
-    .filter((fitting) => BREATHER_KINDS.includes(fitting.kind) && masked.has(`fitting:${fitting.id}`))
-    .map((fitting) => `fitting:${room.id}/${fitting.id}`)
+    .filter((fitting) => BREATHER_KINDS.includes(fitting.kind) && masked.has(face('fitting', fitting.id)))
+    .map((fitting) => writeSubject({ of: 'fitting', roomId: room.id, fittingId: fitting.id }))
 }

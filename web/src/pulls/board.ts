@@ -1,4 +1,13 @@
-import { spanAt, UNTOUCHED, type LogState, type Plan, type PullPlan, type PullSpan, type Task } from '@crisp-hem/core'
+import {
+  spanAt,
+  UNTOUCHED,
+  type LogState,
+  type Plan,
+  type PullPlan,
+  type PullSpan,
+  type Task,
+  readSubject,
+} from '@crisp-hem/core'
 
 /** Where a coated round stands on the board. */
 export type PullStand = 'now' | 'overdue' | 'not yet' | 'dry'
@@ -55,7 +64,7 @@ export function boardAt(plan: Plan, log: LogState, now: number, crewId: string |
     pulls,
     todo: todoCards(plan, log, mine),
     toInspect: plan.hems.filter((hem) => needsLook(log, hem.id)).map((hem) => hem.id),
-    breathers: [...log.covered.keys()].filter((subject) => subject.startsWith('fitting:')),
+    breathers: [...log.covered.keys()].filter((subject) => readSubject(subject)?.of === 'fitting'),
   }
 }
 

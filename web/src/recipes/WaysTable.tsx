@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import {
   figure,
   formatMoney,
@@ -9,12 +8,14 @@ import {
   type HemChoice,
   type OtherWay,
   type Recipe,
+  edgeOfHem,
 } from '@crisp-hem/core'
+import { useState } from 'react'
 import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { W } from '../words'
 
-const edgeOf = (hem: Hem): string => hem.id.slice(hem.roomId.length + 1)
+const edgeOf = (hem: Hem): string => edgeOfHem(hem.id)
 
 /** Other safe ways, cheapest first, with what sets each apart; one of them can be taken, with the reason kept. */
 export function WaysTable({ hem, recipe }: { hem: Hem; recipe: Recipe }) {

@@ -1,6 +1,6 @@
+import { dayText, formatRun, fromLocal, sayText, toLocal, whenText, actOf } from '@crisp-hem/core'
 import { ChevronLeft, ChevronRight } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import { dayText, formatRun, fromLocal, sayText, toLocal, whenText } from '@crisp-hem/core'
 import { PageHead } from '../frame/PageHead'
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
@@ -126,7 +126,7 @@ function RoundList() {
           </thead>
           <tbody>
             {plan.rounds.map((round) => {
-              const [lay, pull] = [placed.get(`${round.id}/lay`), placed.get(round.pulls[0]?.taskId ?? '')]
+              const [lay, pull] = [placed.get(actOf(round, 'lay')), placed.get(round.pulls[0]?.taskId ?? '')]
               return (
                 <tr key={round.id} className="border-b border-rule align-baseline">
                   <td className="py-1 pr-2 whitespace-nowrap">

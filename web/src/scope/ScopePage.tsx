@@ -1,5 +1,3 @@
-import { Printer } from 'lucide-react'
-import { Link } from 'react-router'
 import {
   BREATHER_KINDS,
   coatingOf,
@@ -11,7 +9,10 @@ import {
   scopeOf,
   stepOf,
   type Room,
+  writeHem,
 } from '@crisp-hem/core'
+import { Printer } from 'lucide-react'
+import { Link } from 'react-router'
 import { api } from '../api'
 import { PageHead } from '../frame/PageHead'
 import { useFacts, usePlan } from '../state/useJob'
@@ -57,7 +58,8 @@ function RoomScope({ room }: { room: Room }) {
   })
   const kept = faceKeys(room).filter((key) => !stepOf(room, key))
   const wandering = room.lines.filter((line) => line.wanderMm > 0)
-  const place = (edge: string) => plan?.hems.find((hem) => hem.id === `${room.id}/${edge}`)?.place ?? edge
+  const place = (edge: string) =>
+    plan?.hems.find((hem) => hem.id === writeHem({ roomId: room.id, edge }))?.place ?? edge
   return (
     <Panel title={room.name} className="break-inside-avoid">
       <div className="grid gap-x-6 gap-y-3 md:grid-cols-3">

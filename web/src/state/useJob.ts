@@ -1,3 +1,4 @@
+import { newId } from '../ui/newId'
 import { useCallback } from 'react'
 import { useParams } from 'react-router'
 import {
@@ -96,7 +97,7 @@ export function useTick(): (made: readonly Omit<LogEvent, 'id'>[], words: string
   const dispatch = useAppDispatch()
   return useCallback(
     (made, words) => {
-      const events = made.map((event) => ({ ...event, id: crypto.randomUUID() }))
+      const events = made.map((event) => ({ ...event, id: newId() }))
       dispatch(happened(events))
       dispatch(
         noticed({ text: words, tone: 'plain', undo: { kind: 'tick', eventIds: events.map((event) => event.id) } }),

@@ -1,5 +1,5 @@
+import { OPENING_KINDS, PIECE_KINDS, type Room, writeEdge, writeHem } from '@crisp-hem/core'
 import { useState } from 'react'
-import { OPENING_KINDS, PIECE_KINDS, type Room } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -63,7 +63,10 @@ function adding(room: Room, wall: Room['walls'][number], kind: (typeof KINDS)[nu
     }
     case 'line': {
       const hem = newHandHem(room, wall)
-      return [{ handHems: [...room.handHems, hem] }, { kind: 'hem', id: `${room.id}/hand:${hem.id}` }]
+      return [
+        { handHems: [...room.handHems, hem] },
+        { kind: 'hem', id: writeHem({ roomId: room.id, edge: writeEdge({ is: 'hand', id: hem.id, part: null }) }) },
+      ]
     }
     default: {
       const piece = newPiece(room, wall, kind)

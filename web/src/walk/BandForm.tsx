@@ -1,4 +1,4 @@
-import { BAND_KINDS, type Band, type Room } from '@crisp-hem/core'
+import { BAND_KINDS, type Band, type Room, face } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -20,7 +20,7 @@ export function BandForm({ room, band, onPick }: { room: Room; band: Band; onPic
     const wallIds = room.walls.map((wall) => wall.id).filter((id) => (id === wallId ? on : band.wallIds.includes(id)))
     if (wallIds.length > 0) set({ wallIds })
   }
-  const gone = [`band:${band.id}`]
+  const gone = [face('band', band.id)]
   return (
     <Panel title={band.name}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
@@ -49,7 +49,7 @@ export function BandForm({ room, band, onPick }: { room: Room; band: Band; onPic
         </div>
       </fieldset>
       <div className="mt-3 flex gap-2">
-        <Button onClick={() => onPick({ kind: 'face', key: `band:${band.id}` })}>{W.walk.itsFace}</Button>
+        <Button onClick={() => onPick({ kind: 'face', key: face('band', band.id) })}>{W.walk.itsFace}</Button>
         <Button
           tone="quiet"
           onClick={() => {

@@ -13,6 +13,8 @@ import {
   stepOf,
   type Face,
   type Room,
+  isFace,
+  face as keyOfFace,
 } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
@@ -42,7 +44,7 @@ export function FaceForm({ room, faceKey, onPick }: FaceFormProps) {
     editRoom((before) => withFace(before, faceKey, (old) => ({ ...old, ...change })))
   const step = stepOf(room, faceKey)?.step
   const area = (faceAreaMm2(room, faceKey) / 1e6).toFixed(2)
-  const wall = room.walls.find((each) => `wall:${each.id}` === faceKey)
+  const wall = room.walls.find((each) => keyOfFace('wall', each.id) === faceKey)
   return (
     <Panel title={faceWords(room, faceKey)} aside={<span className="text-soft">{area} m²</span>}>
       <p className="mb-2 text-sm">
@@ -88,7 +90,7 @@ export function FaceForm({ room, faceKey, onPick }: FaceFormProps) {
 /** The wall to the right; after the last one, the first. */
 function nextWall(room: Room, wallId: string): string {
   const index = room.walls.findIndex((each) => each.id === wallId)
-  return `wall:${room.walls[(index + 1) % room.walls.length]!.id}`
+  return keyOfFace('wall', room.walls[(index + 1) % room.walls.length]!.id)
 }
 
 const AS_PLANNED = ''
@@ -101,12 +103,10 @@ function ScopeField({ room, faceKey }: { room: Room; faceKey: string }) {
       value={scopeOf(room, faceKey) ?? AS_PLANNED}
       options={[
         { value: AS_PLANNED, text: W.walk.asPlanned },
-        ...FACE_SCOPES.filter((scope) => scope !== 'takes wall colour' || !faceKey.startsWith('wall:')).map(
-          (value) => ({
-            value,
-            text: value as string,
-          }),
-        ),
+        ...FACE_SCOPES.filter((scope) => scope !== 'takes wall colour' || !isFace(faceKey, 'wall')).map((value) => ({
+          value,
+          text: value as string,
+        })),
       ]}
       onCommit={(scope) => editRoom((before) => withScope(before, faceKey, scope === AS_PLANNED ? null : scope))}
     />

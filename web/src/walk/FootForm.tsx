@@ -1,4 +1,4 @@
-import { USUAL_FACES, type FootStretch, type Room } from '@crisp-hem/core'
+import { USUAL_FACES, type FootStretch, type Room, face } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -46,7 +46,7 @@ export function FootForm({
       </div>
       <div className="mt-3 flex gap-2">
         {stretch.floor && (
-          <Button onClick={() => onPick({ kind: 'face', key: `floor:${stretch.id}` })}>{W.walk.itsFace}</Button>
+          <Button onClick={() => onPick({ kind: 'face', key: face('floor', stretch.id) })}>{W.walk.itsFace}</Button>
         )}
         <Button
           tone="quiet"

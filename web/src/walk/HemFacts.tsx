@@ -1,6 +1,19 @@
+import {
+  faceWords,
+  formatLength,
+  LINE_WAYS,
+  stepOf,
+  type Hem,
+  type Room,
+  edgeOfHem,
+  isFace,
+  readEdge,
+  wholeEdge,
+  type EdgeKey,
+  type HandHem,
+} from '@crisp-hem/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { faceWords, formatLength, LINE_WAYS, stepOf, type Hem, type Room } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -18,15 +31,13 @@ interface HemFactsProps {
   readonly onPick: (pick: Pick) => void
 }
 
-const edgeOf = (room: Room, hemId: string) => hemId.slice(room.id.length + 1)
-
 /** One hem: where, how long, which side is kept and why, how its line runs; cut, joined or left out by hand. */
 export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
   const { site, id } = useFacts()
   const editRoom = useEditRoom(room.id)
   const [reason, setReason] = useState('')
   if (!hem) return <Panel title={W.walk.noPick}>{W.walk.hint}</Panel>
-  const edges = [...new Set([hem.id, ...chosen])].map((each) => edgeOf(room, each))
+  const edges = [...new Set([hem.id, ...chosen])].map(edgeOfHem)
   const note = (kind: 'shielded' | 'left out') => {
     onPick({ kind: 'room' })
     editRoom((before) => ({
@@ -38,7 +49,7 @@ export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
     }))
   }
   const step = stepOf(room, hem.paint)?.step
-  const hand = room.handHems.find((each) => `hand:${each.id}` === edges[0])
+  const hand = handHemOn(room, edges[0])
   return (
     <Panel title={`${W.walk.hem}: ${hem.place}`}>
       <p className="font-head text-2xl font-semibold">
@@ -128,14 +139,16 @@ function CutAndJoin({
   const { site } = useFacts()
   const editRoom = useEditRoom(room.id)
   const [edge] = edges
-  const [whole, part] = edge!.split('~')
-  const join = room.joins.find((each) => `join:${each.id}` === edge)
+  const ref = readEdge(edge ?? '')
+  const part = ref && ref.is !== 'join' ? ref.part : null
+  const whole = wholeEdge(edge ?? '')
+  const join = ref?.is === 'join' ? room.joins.find((each) => each.id === ref.id) : undefined
   const cut = (atMm: number) => {
     if (atMm >= hem.lengthMm) return false
     onPick({ kind: 'room' })
     // A part's places are counted from the start of the whole.
-    const before = room.splits.find((each) => each.id === part?.split('..')[0])?.atMm ?? 0
-    const split = { id: freeId('c', room.splits), edge: whole!, atMm: before + atMm }
+    const before = room.splits.find((each) => each.id === part?.after)?.atMm ?? 0
+    const split = { id: freeId('c', room.splits), edge: whole, atMm: before + atMm }
     return editRoom((old) => ({ ...old, splits: [...old.splits, split] }))
   }
   const mend = () => {
@@ -153,7 +166,7 @@ function CutAndJoin({
   return (
     <>
       {edges.length > 1 && <Button onClick={joinAll}>{W.walk.joinThem}</Button>}
-      {(part !== undefined || join) && <Button onClick={mend}>{W.walk.mend}</Button>}
+      {(part || join) && <Button onClick={mend}>{W.walk.mend}</Button>}
       {edges.length === 1 && hem.panes === 0 && !join && (
         <div className="w-28">
           <LengthField label={W.walk.cutAt} mm={0} units={site.units} allowZero onCommit={(mm) => mm > 0 && cut(mm)} />
@@ -171,8 +184,16 @@ interface SideProps {
   readonly onPick: (pick: Pick) => void
 }
 
+/** Faces that have no form of their own. */
+const CLOSED = ['fitting', 'inside', 'glass'] as const
+
+function handHemOn(room: Room, edge: EdgeKey | undefined): HandHem | undefined {
+  const ref = readEdge(edge ?? '')
+  return ref?.is === 'hand' ? room.handHems.find((each) => each.id === ref.id) : undefined
+}
+
 function Side({ name, room, faceKey, why, onPick }: SideProps) {
-  const closed = /^(fitting|inside|glass):/.test(faceKey)
+  const closed = CLOSED.some((kind) => isFace(faceKey, kind))
   const words = faceWords(room, faceKey)
   return (
     <div className="border-l-[3px] border-ink pl-2.5">

@@ -1,4 +1,13 @@
-import { OPENING_KINDS, panesOf, partsOf, USUAL_FACES, type Glazing, type Opening, type Room } from '@crisp-hem/core'
+import {
+  OPENING_KINDS,
+  panesOf,
+  partsOf,
+  USUAL_FACES,
+  type Glazing,
+  type Opening,
+  type Room,
+  face,
+} from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -63,10 +72,10 @@ export function OpeningForm({ room, opening, onPick }: OpeningFormProps) {
       )}
       <div className="mt-3 flex flex-wrap gap-2">
         {opening.casing && opening.casingMm > 0 && (
-          <Button onClick={() => onPick({ kind: 'face', key: `casing:${opening.id}` })}>{W.walk.casingFace}</Button>
+          <Button onClick={() => onPick({ kind: 'face', key: face('casing', opening.id) })}>{W.walk.casingFace}</Button>
         )}
         {opening.leaf && (
-          <Button onClick={() => onPick({ kind: 'face', key: `leaf:${opening.id}` })}>
+          <Button onClick={() => onPick({ kind: 'face', key: face('leaf', opening.id) })}>
             {opening.kind === 'window' ? W.walk.glassFace : W.walk.leafFace}
           </Button>
         )}

@@ -1,3 +1,4 @@
+import { newId } from '../ui/newId'
 import { useRef, useState } from 'react'
 import { formatInstant, type Room } from '@crisp-hem/core'
 import { api } from '../api'
@@ -20,7 +21,7 @@ export function PhotoNotes({ room, edge, title }: { room: Room; edge: string | n
   const photos = room.photos.filter((photo) => photo.edge === edge)
   const add = async (file: File) => {
     setBusy(true)
-    const id = `ph-${crypto.randomUUID()}`
+    const id = `ph-${newId()}`
     try {
       await api.sendPhoto(jobId, id, file)
       const photo = { id, edge, caption: '', at: formatInstant(Math.floor(now)) }

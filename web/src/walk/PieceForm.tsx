@@ -1,4 +1,4 @@
-import { PIECE_KINDS, type Piece, type Room } from '@crisp-hem/core'
+import { PIECE_KINDS, type Piece, type Room, face } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -18,7 +18,7 @@ export function PieceForm({ room, piece, onPick }: { room: Room; piece: Piece; o
       pieces: before.pieces.map((each) => (each.id === piece.id ? { ...each, ...change } : each)),
     }))
   const remove = () => {
-    const gone = [`piece:${piece.id}`]
+    const gone = [face('piece', piece.id)]
     onPick({ kind: 'room' })
     editRoom((before) => ({
       ...before,
@@ -56,7 +56,7 @@ export function PieceForm({ room, piece, onPick }: { room: Room; piece: Piece; o
         )}
       </div>
       <div className="mt-3 flex gap-2">
-        <Button onClick={() => onPick({ kind: 'face', key: `piece:${piece.id}` })}>{W.walk.itsFace}</Button>
+        <Button onClick={() => onPick({ kind: 'face', key: face('piece', piece.id) })}>{W.walk.itsFace}</Button>
         <Button tone="quiet" onClick={remove}>
           {W.walk.remove}
         </Button>

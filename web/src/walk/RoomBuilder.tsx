@@ -1,3 +1,4 @@
+import { newId } from '../ui/newId'
 import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import {
@@ -50,7 +51,7 @@ export function RoomBuilder({ open, onClose }: { open: boolean; onClose: () => v
   )
 }
 
-export const newAreaId = (): string => `r-${crypto.randomUUID().slice(0, 8)}`
+export const newAreaId = (): string => `r-${newId().slice(0, 8)}`
 
 const TURNS = { right: 90, left: -90 } as const
 

@@ -9,6 +9,7 @@ import {
   TOOLS,
   type PaintStep,
   type Room,
+  isFace,
 } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
 import { CheckField, ChoiceField, NumberField, TextField } from '../ui/fields'
@@ -28,7 +29,7 @@ export function StepForm({ room, step, onChange }: StepFormProps) {
     const targets = on ? [...step.targets, target] : step.targets.filter((each) => each !== target)
     if (targets.length > 0) onChange({ targets })
   }
-  const single = faceKeys(room).filter((key) => /^(wall|band|piece):/.test(key))
+  const single = faceKeys(room).filter((key) => isFace(key, 'wall') || isFace(key, 'band') || isFace(key, 'piece'))
   return (
     <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-2 bg-deep p-3">
       <TextField label={W.walk.name} value={step.name} onCommit={(name) => onChange({ name })} />

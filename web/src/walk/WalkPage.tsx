@@ -1,7 +1,7 @@
+import { deriveHems, formatRun, moveCorner, type Hem, type Room, thingOf } from '@crisp-hem/core'
 import { FileText, Plus } from 'lucide-react'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { deriveHems, formatRun, moveCorner, type Hem, type Room } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { RoomPlan } from '../drawing/RoomPlan'
 import { StitchKey } from '../drawing/StitchKey'
@@ -175,7 +175,7 @@ function wallName(room: Room, pick: Pick, hems: readonly Hem[]): string | null {
     case 'hem':
       return byId(hems.find((hem) => hem.id === pick.id)?.segments[0]?.wallId)
     case 'face':
-      return byId(pick.key.split(':')[1])
+      return byId(thingOf(pick.key) ?? undefined)
     case 'opening':
     case 'fitting':
     case 'piece':

@@ -1,14 +1,15 @@
-import type { Face, Room } from '@crisp-hem/core'
+import { type Face, type Room, readFace } from '@crisp-hem/core'
 
 const inList = <T extends { readonly id: string }>(
   list: readonly T[],
-  id: string | undefined,
+  id: string | null,
   change: (each: T) => T,
 ): T[] => list.map((each) => (each.id === id ? change(each) : each))
 
 /** A room with one face changed; `walls` changes all of them. The room itself when there is no such face. */
 export function withFace(room: Room, key: string, change: (face: Face) => Face): Room {
-  const [kind, id] = key.split(':')
+  if (key === 'walls') return { ...room, walls: room.walls.map((wall) => ({ ...wall, face: change(wall.face) })) }
+  const { kind, id } = readFace(key) ?? { kind: null, id: null }
   const own = <T extends { readonly id: string; readonly face: Face }>(list: readonly T[]) =>
     inList(list, id, (each) => ({ ...each, face: change(each.face) }))
   const part = (name: 'casing' | 'leaf') =>
@@ -17,15 +18,13 @@ export function withFace(room: Room, key: string, change: (face: Face) => Face):
     case 'ceiling':
       return { ...room, ceiling: change(room.ceiling) }
     case 'floor':
-      if (id === undefined) return { ...room, floor: change(room.floor) }
+      if (id === null) return { ...room, floor: change(room.floor) }
       return {
         ...room,
         foot: inList(room.foot, id, (each) => (each.floor ? { ...each, floor: change(each.floor) } : each)),
       }
     case 'skirting':
       return room.skirting ? { ...room, skirting: { ...room.skirting, face: change(room.skirting.face) } } : room
-    case 'walls':
-      return { ...room, walls: room.walls.map((wall) => ({ ...wall, face: change(wall.face) })) }
     case 'wall':
       return { ...room, walls: own(room.walls) }
     case 'band':

@@ -12,6 +12,7 @@ import {
   type PieceKind,
   type Room,
   type Wall,
+  face,
 } from '@crisp-hem/core'
 
 /** The first of o1, o2, … that is not taken. */
@@ -111,5 +112,5 @@ export const newHandHem = (room: Room, wall: Wall): HandHem => ({
   y2: Math.round(room.heightMm / 2),
   bendMm: 0,
   keep: 'ceiling',
-  paint: `wall:${wall.id}`,
+  paint: face('wall', wall.id),
 })

@@ -1,0 +1,61 @@
+import { ID_PATTERN } from './faceKey'
+
+/** The id of a round as text: room, step, and the walls it takes in. */
+export type RoundId = string
+/** The id of an activity as text. */
+export type ActivityId = string
+
+export interface RoundRef {
+  readonly roomId: string
+  readonly stepId: string
+  readonly wallIds: readonly string[]
+}
+
+export const ROOM_ACTS = ['cover', 'uncover'] as const
+/** `bead` is a seal that stays wet until the pull; `pull-dry` a pull beside a wet one of the same round. */
+export const ROUND_ACTS = ['lay', 'seal', 'bead', 'pull', 'pull-dry', 'peel'] as const
+export type RoomAct = (typeof ROOM_ACTS)[number]
+export type RoundAct = (typeof ROUND_ACTS)[number]
+
+/** An activity as a value: covering and uncovering belong to a room, the rest to a round. */
+export type ActivityRef =
+  | { readonly of: 'room'; readonly roomId: string; readonly act: RoomAct }
+  | { readonly of: 'round'; readonly round: RoundRef; readonly act: RoundAct }
+  | { readonly of: 'round'; readonly round: RoundRef; readonly act: 'coat'; readonly coat: number }
+
+export const writeRound = ({ roomId, stepId, wallIds }: RoundRef): RoundId => `${roomId}/${stepId}/${wallIds.join('+')}`
+
+export function writeActivity(ref: ActivityRef): ActivityId {
+  if (ref.of === 'room') return `${ref.roomId}/${ref.act}`
+  return `${writeRound(ref.round)}/${ref.act === 'coat' ? `coat${ref.coat}` : ref.act}`
+}
+
+/** The acts of one round by id. */
+export const actOf = (round: RoundRef, act: RoundAct): ActivityId => writeActivity({ of: 'round', round, act })
+export const coatOf = (round: RoundRef, coat: number): ActivityId =>
+  writeActivity({ of: 'round', round, act: 'coat', coat })
+
+/** What an id names; null for text that is no activity's. */
+export function readActivity(id: string): ActivityRef | null {
+  const words = id.split('/')
+  if (words.length === 2) {
+    const [roomId = '', word] = words
+    const act = ROOM_ACTS.find((each) => each === word)
+    return act && ID_PATTERN.test(roomId) ? { of: 'room', roomId, act } : null
+  }
+  const round = words.length === 4 ? readRound(words.slice(0, 3).join('/')) : null
+  if (!round) return null
+  const word = words[3] ?? ''
+  const coat = /^coat([1-9]\d?)$/.exec(word)
+  if (coat) return { of: 'round', round, act: 'coat', coat: Number(coat[1]) }
+  const act = ROUND_ACTS.find((each) => each === word)
+  return act ? { of: 'round', round, act } : null
+}
+
+/** What a round's id names; null for text that is none. */
+export function readRound(id: string): RoundRef | null {
+  const [roomId = '', stepId = '', walls = '', more] = id.split('/')
+  const wallIds = walls.split('+')
+  const good = more === undefined && [roomId, stepId, ...wallIds].every((each) => ID_PATTERN.test(each))
+  return good ? { roomId, stepId, wallIds } : null
+}

@@ -1,0 +1,49 @@
+import { readRound, type RoundId } from './activityId'
+import { readEdge } from './edgeKey'
+import { ID_PATTERN } from './faceKey'
+import { readHem, type HemId } from './hemId'
+
+/** What a line of the log is about, as text. Made by {@link writeSubject}, read by {@link readSubject}. */
+export type SubjectKey = string
+
+/** A hem, a room under cover, a fitting under cover, or the field of a round that has no hem. */
+export type SubjectRef =
+  | { readonly of: 'hem'; readonly hemId: HemId }
+  | { readonly of: 'room'; readonly roomId: string }
+  | { readonly of: 'fitting'; readonly roomId: string; readonly fittingId: string }
+  | { readonly of: 'field'; readonly roundId: RoundId }
+
+export function writeSubject(ref: SubjectRef): SubjectKey {
+  switch (ref.of) {
+    case 'hem':
+      return ref.hemId
+    case 'room':
+      return `room:${ref.roomId}`
+    case 'fitting':
+      return `fitting:${ref.roomId}/${ref.fittingId}`
+    case 'field':
+      return `field:${ref.roundId}`
+  }
+}
+
+const SUBJECT = /^(?:(room|fitting|field):)?(.+)$/
+
+/** What a key names; null for text that is no subject's. */
+export function readSubject(key: string): SubjectRef | null {
+  const [, of, rest = ''] = SUBJECT.exec(key) ?? []
+  switch (of) {
+    case 'room':
+      return ID_PATTERN.test(rest) ? { of, roomId: rest } : null
+    case 'fitting': {
+      const [roomId = '', fittingId = '', more] = rest.split('/')
+      const good = ID_PATTERN.test(roomId) && ID_PATTERN.test(fittingId) && more === undefined
+      return good ? { of, roomId, fittingId } : null
+    }
+    case 'field':
+      return readRound(rest) ? { of, roundId: rest } : null
+    default: {
+      const hem = readHem(key)
+      return hem && readEdge(hem.edge) ? { of: 'hem', hemId: key } : null
+    }
+  }
+}
