@@ -8,7 +8,15 @@ import { readJobFile, writeJobFile } from './jobFile'
 import { toJsonSchema } from './jsonSchema'
 
 const demo = ternQuay()
-const CHOICE = { edge: 'wall:w1|ceiling', school: 'press only', tapeId: null, liquidId: null, pressing: null, pull: null, reason: '' }
+const CHOICE = {
+  edge: 'wall:w1|ceiling',
+  school: 'press only',
+  tapeId: null,
+  liquidId: null,
+  pressing: null,
+  pull: null,
+  reason: '',
+}
 
 test.each([demo, gullRow()])('reading what was written gives an equal job and the same bytes', (job) => {
   const text = writeJobFile(job)

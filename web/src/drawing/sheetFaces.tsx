@@ -1,4 +1,13 @@
-import { faceOf, faceWords, formatLength, stepOf, type Band, type Room, type UnitSystem, face as keyOfFace } from '@crisp-hem/core'
+import {
+  faceOf,
+  faceWords,
+  formatLength,
+  stepOf,
+  type Band,
+  type Room,
+  type UnitSystem,
+  face as keyOfFace,
+} from '@crisp-hem/core'
 import { isPicked, type Pick } from './pick'
 import type { Unrolled, UnrolledWall } from './unroll'
 
