@@ -1,6 +1,7 @@
 import { defineConfig } from 'eslint/config'
 import tseslint from 'typescript-eslint'
 import hooks from 'eslint-plugin-react-hooks'
+import chain from './scripts/lint/chain.mjs'
 
 /** Who may import whom: web → core ← server; nothing imports web; demo and e2e use public entry points. */
 const never = (...patterns) => ({
@@ -28,7 +29,12 @@ export default defineConfig(
       'no-console': 'error',
     },
   },
-  { files: ['core/src/**/*.ts'], ignores: ['**/*.test.ts'], rules: never(WEB, SERVER, RUNTIME) },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    plugins: { own: chain },
+    rules: { ...never(WEB, SERVER, RUNTIME), 'own/chain': 'error' },
+  },
   { files: ['server/src/**/*.ts'], rules: never(WEB, DEEP) },
   { files: ['demo/**/*.ts'], rules: never(WEB, SERVER, DEEP) },
   {

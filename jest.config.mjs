@@ -19,7 +19,7 @@ export default {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(@date-fns/tz|svg-pathdata|psychrolib|suncalc|content-disposition|cookie|mime)/)',
+    '/node_modules/(?!(@date-fns/tz|svg-pathdata|psychrolib|suncalc|intl-messageformat|@formatjs|content-disposition|cookie|mime)/)',
   ],
   moduleNameMapper: {
     '^@crisp-hem/core$': '<rootDir>/core/src/index.ts',

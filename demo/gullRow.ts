@@ -1,4 +1,4 @@
-import { newRoom, STARTER_HOUSE, STARTER_SHELF, USUAL_FACES, type Job } from '@crisp-hem/core'
+import { newRoom, STARTER_HOUSE, STARTER_SHELF, USUAL_FACES, type Job, JOB_VERSION } from '@crisp-hem/core'
 
 const inches = (feet: number, inch: number) => Math.round((feet * 12 + inch) * 25.4)
 
@@ -9,7 +9,7 @@ export function gullRow(): Job {
   const room = newRoom('parlour', 'Parlour', walls)
   return {
     format: 'crisp-hem/job',
-    version: 3,
+    version: JOB_VERSION,
     id: 'gull-row',
     name: '14 Gull Row',
     site: {
@@ -24,7 +24,7 @@ export function gullRow(): Job {
     },
     start: '2027-05-17T11:00:00Z',
     air: { tempC: 21, rh: 48, windows: 'shut', outside: null },
-    house: { ...STARTER_HOUSE, school: 'own-colour seal' },
+    house: { ...STARTER_HOUSE, school: 'own-colour-seal' },
     crews: [
       {
         id: 'c1',

@@ -11,6 +11,7 @@ import {
   type LogEvent,
   type OutsideAir,
   type Room,
+  JOB_VERSION,
 } from '@crisp-hem/core'
 import { door, plate, rectangle, sash, step, turn } from './parts'
 import { harbourFront, kitchen, southFront } from './ternQuayAreas'
@@ -19,7 +20,7 @@ import { harbourFront, kitchen, southFront } from './ternQuayAreas'
 export const TERN_QUAY_NOW = '2027-05-12T12:46:00Z'
 const START = '2027-05-11T06:30:00Z'
 
-const sprayed: Face = { ...USUAL_FACES.wall, texture: 'heavy spray', colour: 'Old cream' }
+const sprayed: Face = { ...USUAL_FACES.wall, texture: 'heavy-spray', colour: 'Old cream' }
 const CEILING = step('s1', 'Ceiling', ['ceiling'], {
   coatingId: 'lime-ceiling',
   colour: 'Chalk white',
@@ -112,7 +113,7 @@ function practice(n: 1 | 2): Room {
   return {
     ...room,
     walls: room.walls.map((wall) => ({ ...wall, face: sprayed })),
-    ceiling: { ...USUAL_FACES.ceiling, texture: 'heavy spray' },
+    ceiling: { ...USUAL_FACES.ceiling, texture: 'heavy-spray' },
     skirting: { heightMm: 120, face: freshTrim, without: [], gapMm: 0 },
     openings: [
       sash('o1', 'w1', 900, 1200, { casing: freshTrim }),
@@ -173,7 +174,7 @@ function corridor(): Room {
       door('o5', 'w3', 6800),
       door('o6', 'w2', 75, {
         name: 'wing doors',
-        kind: 'glazed doors',
+        kind: 'glazed-doors',
         widthMm: 1500,
         casingMm: 0,
         casing: null,
@@ -183,7 +184,7 @@ function corridor(): Room {
     fittings: [
       plate('f1', 'switch', 'w1', 2000, 1150),
       plate('f2', 'socket', 'w3', 5200, 300),
-      plate('f3', 'light', 'w4', 700, 2100, { scope: 'take off' }),
+      plate('f3', 'light', 'w4', 700, 2100, { scope: 'take-off' }),
       plate('f4', 'exit', 'w4', 200, 2200, { name: 'exit sign', widthMm: 320, heightMm: 160 }),
     ],
     steps: [
@@ -229,7 +230,7 @@ function store(): Room {
 function harbourWeather(): OutsideAir {
   const from = '2027-05-10T00:00:00Z'
   const place = { name: 'Tern Quay', latDeg: 41.2, lonDeg: -8.7 }
-  return { source: 'weather service', from, hours: madeUpHours(5, place, parseInstant(from), 24 * 7) }
+  return { source: 'weather-service', from, hours: madeUpHours(5, place, parseInstant(from), 24 * 7) }
 }
 
 const WEEK = { days: [0, 1, 2, 3, 4], from: '07:30', to: '16:00', breaks: [{ from: '12:00', to: '12:30' }] }
@@ -268,7 +269,7 @@ const CREWS: Crew[] = [
 export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
   return {
     format: 'crisp-hem/job',
-    version: 3,
+    version: JOB_VERSION,
     id: 'tern-quay',
     name: 'Tern Quay Music School',
     site: {

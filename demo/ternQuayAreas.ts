@@ -41,7 +41,7 @@ export function kitchen(): Room {
     fittings: [
       plate('f1', 'socket', 'w4', 300, 1150),
       plate('f2', 'flue', 'w1', 3300, 2000, { name: 'boiler flue', widthMm: 140, heightMm: 140 }),
-      plate('f3', 'air inlet', 'w1', 3300, 300, { name: 'boiler air inlet', widthMm: 200, heightMm: 100 }),
+      plate('f3', 'air-inlet', 'w1', 3300, 300, { name: 'boiler air inlet', widthMm: 200, heightMm: 100 }),
     ],
     steps: [
       step('s1', 'Cabinets', ['piece:p1', 'piece:p2'], {
@@ -52,7 +52,7 @@ export function kitchen(): Room {
       }),
       step('s3', 'Walls', ['walls'], { colour: 'Shell', swatch: '#efe4d3' }),
     ],
-    scopes: [{ face: 'piece:p3', scope: 'takes wall colour', note: '' }],
+    scopes: [{ face: 'piece:p3', scope: 'takes-wall-colour', note: '' }],
     crewId: 'wren',
     neededBy: '2027-05-18T17:00:00Z',
   }
@@ -65,7 +65,7 @@ export function harbourFront(): Room {
     eavesMm: 3300,
     ridgeMm: 6100,
     facingDeg: 265,
-    material: 'lapped boards',
+    material: 'lapped-boards',
     lapMm: 150,
   })
   const window = (id: string, atMm: number, sillMm: number) =>
@@ -83,7 +83,7 @@ export function harbourFront(): Room {
     fittings: [
       plate('f1', 'vent', 'w1', 2150, 2700, { name: 'wall vent', widthMm: 220, heightMm: 220 }),
       plate('f2', 'tap', 'w1', 600, 450, { name: 'garden tap', widthMm: 120, heightMm: 160 }),
-      plate('f3', 'meter box', 'w1', 8900, 700, { name: 'meter box', widthMm: 380, heightMm: 520 }),
+      plate('f3', 'meter-box', 'w1', 8900, 700, { name: 'meter box', widthMm: 380, heightMm: 520 }),
       plate('f4', 'conduit', 'w1', 5500, 0, { name: 'conduit', widthMm: 40, heightMm: 3000 }),
     ],
     crewId: 'plover',
@@ -104,7 +104,7 @@ export function southFront(): Room {
   return {
     ...front,
     openings: [sash('o1', 'w1', 1100, 1300, { casingMm: 95 }), sash('o2', 'w1', 4700, 1300, { casingMm: 95 })],
-    fittings: [plate('f1', 'light', 'w1', 3500, 2300, { scope: 'take off' })],
+    fittings: [plate('f1', 'light', 'w1', 3500, 2300, { scope: 'take-off' })],
     crewId: 'plover',
     neededBy: '2027-05-21T17:00:00Z',
   }

@@ -159,8 +159,8 @@ test('1,000 hems: few lines are drawn, and a change of house way ranks them anew
   const card = page.getByRole('complementary', { name: 'wall A, ceiling line' })
   await expect(card).toContainText('wiped almost off')
   const ways = [
-    ['clear glaze', 'Quick thin pass of Plover Clear Glaze'],
-    ['wiped sealant', 'wiped almost off'],
+    ['clear-glaze', 'Quick thin pass of Plover Clear Glaze'],
+    ['wiped-sealant', 'wiped almost off'],
   ] as const
   let [turn, took] = [0, 0]
   const longest = await untilGood(

@@ -1,90 +1,161 @@
-export * from './ground'
-export * from './units/figure'
-export * from './units/length'
-export * from './units/money'
-export * from './units/peel'
-export * from './units/time'
-export * from './air/airCsv'
-export * from './air/airSeries'
-export * from './air/areaAir'
-export * from './air/paintLimits'
-export * from './air/siteAir'
-export * from './air/sun'
-export * from './air/vapour'
-export * from './air/weather'
-export * from './air/wetBulb'
-export * from './cure/coatSequence'
-export * from './cure/film'
-export * from './cure/states'
-export * from './risk/cover'
-export * from './risk/crack'
-export * from './risk/residue'
-export * from './risk/tear'
-export * from './units/seeded'
-export * from './survey/contrast'
-export * from './bench/benchOfHem'
-export * from './bench/benchSetup'
-export * from './bench/judgeBench'
-export * from './bench/restsOn'
-export * from './bench/reveal'
-export * from './bench/sweeps'
-export * from './catalogue/columns'
-export * from './catalogue/find'
-export * from './catalogue/shelfCsv'
-export { RATE_COLUMNS, RATE_NAMES, rateRows, ratesOfRows } from './catalogue/tables/ratesTable'
-export * from './catalogue/shelfTables'
-export * from './catalogue/soundness'
-export * from './catalogue/starterShelf'
-export * from './catalogue/textures'
-export * from './cure/clocks'
-export * from './cure/pullWindow'
-export * from './cure/rateClock'
-export * from './hems/deriveHems'
-export * from './hems/edges'
-export * from './kit/chooseKit'
-export * from './kit/jobKit'
-export * from './covers/besideHem'
-export * from './covers/coverNeed'
-export * from './covers/coverNeeds'
-export * from './covers/floorNeeds'
-export * from './covers/overspray'
-export * from './load/tools'
-export * from './load/supplies'
-export * from './load/takeLoad'
-export * from './plan'
-export * from './progress/hemStates'
-export * from './pulls/windows'
-export * from './hems/ends'
-export * from './recipes/compareSchools'
-export * from './recipes/jobRecipes'
-export * from './recipes/layers'
-export * from './recipes/pullManner'
-export * from './recipes/recipe'
-export * from './recipes/recipeRestsOn'
-export * from './recipes/setting'
-export * from './recipes/whatWouldChange'
-export { handSlipsPerMetre, HAND_SLIPS, PEEL_FAULTS } from './risk/slips'
-export { bandPerMetre } from './risk/banding'
-export * from './risk/bleed'
-export * from './risk/lift'
-export * from './risk/normal'
-export * from './rounds/round'
-export * from './calendar/calendar'
-export * from './schedule/schedule'
-export * from './survey/areas'
-export * from './exchange/openingsCsv'
-export * from './exchange/outlines'
-export * from './survey/closeOutline'
-export * from './survey/hiding'
-export * from './survey/lead'
-export * from './survey/orders'
-export * from './survey/roomOps'
-export * from './survey/glazing'
-export * from './survey/spreadClosure'
-export * from './survey/wallTop'
-export * from './survey/faces'
-export * from './survey/houseDefaults'
-export * from './survey/outline'
-export * from './words/en'
-export * from './words/say'
-export * from './survey/roomTemplate'
+/** What other workspaces may use of the core, in the order of the chain. Files have the rest for themselves. */
+export { formatLength, formatRun, parseMm, UNIT_SYSTEMS, type UnitSystem } from './units/length'
+export { PEEL_UNITS, type PeelUnit } from './units/peel'
+export { seededNumbers, seedOf } from './units/seeded'
+export { checkZone, formatInstant, fromLocal, parseInstant, toLocal } from './units/time'
+export {
+  actOf,
+  type Band,
+  BAND_KINDS,
+  BREATHER_KINDS,
+  coatOf,
+  type Constant,
+  CoreError,
+  type Crew,
+  type EdgeKey,
+  edgeOfHem,
+  type ErrorFacts,
+  type Face,
+  face,
+  FACE_SCOPES,
+  fillTemplate,
+  type Fitting,
+  FITTING_KINDS,
+  FITTING_SCOPES,
+  type FootStretch,
+  type Glazing,
+  type HandHem,
+  type HemChoice,
+  type HemId,
+  type HouseRules,
+  isFace,
+  type Job,
+  JOB_VERSION,
+  type KitKind,
+  type LastCoat,
+  LINE_WAYS,
+  type LogEvent,
+  MATERIALS,
+  type Opening,
+  OPENING_KINDS,
+  type OpeningKind,
+  type OutdoorHour,
+  type OutsideAir,
+  type PaintStep,
+  type Piece,
+  PIECE_KINDS,
+  type PieceKind,
+  PREPS,
+  PRESS_RULES,
+  PULL_OPINIONS,
+  readEdge,
+  readFace,
+  readSubject,
+  type Room,
+  RUBS,
+  RUN_WAYS,
+  type Said,
+  type School,
+  SCHOOLS,
+  SEAL_DRYNESS,
+  SEALANT_COLOURS,
+  SHEENS,
+  type Shelf,
+  type Shift,
+  type SiteAir,
+  SKILLS,
+  SOUNDNESS,
+  TARGET_GROUPS,
+  type Texture,
+  TEXTURES,
+  thingOf,
+  TOOLS,
+  type TopPoint,
+  type Wall,
+  wholeEdge,
+  WINDOWS,
+  writeEdge,
+  writeHem,
+  writeSubject,
+} from './ground'
+export { faceAreaMm2, skirtingMm } from './survey/areas'
+export { closeOutline } from './survey/closeOutline'
+export { faceKeys, faceName, faceOf, facesOfStep, hasFace, scopeOf, stepOf } from './survey/faces'
+export { panesOf } from './survey/glazing'
+export { coatsToHide } from './survey/hiding'
+export { STARTER_HOUSE } from './survey/houseDefaults'
+export { leadRisk } from './survey/lead'
+export { inOrder, ORDER_PRESETS, orderFaults } from './survey/orders'
+export {
+  closingGapMm,
+  type Leg,
+  moveCorner,
+  outlineAreaMm2,
+  type PlanPoint,
+  resizeWall,
+  traceOutline,
+} from './survey/outline'
+export { copyRoom, mirrorRoom } from './survey/roomOps'
+export {
+  type ElevationAnswers,
+  newElevation,
+  newRoom,
+  OUTLINE_TEMPLATES,
+  USUAL_FACES,
+  USUAL_SIZES,
+  wallName,
+} from './survey/roomTemplate'
+export { SPREAD_RATIO, spreadClosure } from './survey/spreadClosure'
+export { highestMm, topLine } from './survey/wallTop'
+export { type CellValue, type Column, readCell, readRow, type ShelfRow, writeCell } from './catalogue/columns'
+export { coatingOf, coverOf, liquidOf, tapeOf } from './catalogue/find'
+export { readRatesCsv, readShelfCsv, writeRatesCsv, writeShelfCsv } from './catalogue/shelfCsv'
+export { SHELF_COLUMNS, SHELF_KINDS, type ShelfKind, shelfRows, withShelfRows } from './catalogue/shelfTables'
+export { CROSS_CUT_CLASSES } from './catalogue/soundness'
+export { STARTER_SHELF } from './catalogue/starterShelf'
+export { RATE_COLUMNS, rateRows, ratesOfRows } from './catalogue/tables/ratesTable'
+export { TEXTURE_FACTS } from './catalogue/textures'
+export { readAirCsv, writeAirCsv } from './air/airCsv'
+export { airAt, type AirSeries } from './air/airSeries'
+export { areaAir } from './air/areaAir'
+export { roomAir } from './air/siteAir'
+export { aboveDewC, DEW_MARGIN, dewPointC } from './air/vapour'
+export { madeUpHours, standInWeather, type WeatherProvider } from './air/weather'
+export { dryingRate } from './cure/clocks'
+export { type PullSpan, spanAt, type SpanKind } from './cure/pullWindow'
+export { type BareEdge, deriveHems, type Hem } from './hems/deriveHems'
+export { type EdgeSegment } from './hems/edge'
+export { closedGapUm, type EdgeSetup, meanGapUm, PRESSINGS, SEALS, STROKES, VISIBLE_MM } from './risk/bleed'
+export { type Estimate } from './risk/normal'
+export { crewSpeed } from './calendar/calendar'
+export { compareSchools, type SchoolOutcome } from './recipes/compareSchools'
+export { jobRecipes } from './recipes/jobRecipes'
+export { type Layer } from './recipes/layer'
+export {
+  type CostParts,
+  type NoRecipe,
+  type OtherWay,
+  type Recipe,
+  type RecipeAnswer,
+  type RuledOut,
+} from './recipes/recipe'
+export { recipeRestsOn } from './recipes/recipeRestsOn'
+export { type Setting } from './recipes/setting'
+export { whatWouldChange, type WouldChange } from './recipes/whatWouldChange'
+export { chooseKit } from './kit/chooseKit'
+export { type JobKit, jobKit, type JobKitPoint } from './kit/jobKit'
+export { type SupplyLine } from './load/supplies'
+export { type Load, takeLoad } from './load/takeLoad'
+export { foldLog, type HemState, type LogState, UNTOUCHED } from './progress/hemStates'
+export { type PlacedTask } from './plan/placement'
+export { type PullPlan } from './windows/pullPlans'
+export { type Plan, planJob } from './chain/planJob'
+export { type Task } from './chain/task'
+export { benchOfHem, choiceOfBench } from './bench/benchOfHem'
+export { BENCH_RANGES, type BenchSetup, type BenchSun, starterBench } from './bench/benchSetup'
+export { type BenchAnswer, benchEdge, judgeBench, type JudgedRisk, RISKS } from './bench/judgeBench'
+export { restsOn } from './bench/restsOn'
+export { type Reveal, REVEAL_MM, revealEdge, sampleValleys, type Valley } from './bench/reveal'
+export { type Curve, overKeepAge, overPullTime } from './bench/sweeps'
+export { partsOf, readOpeningsCsv, writeOpeningsCsv } from './exchange/openingsCsv'
+export { DRAWING_UNITS, type DrawingUnit, outlinesOf, type RawDrawing } from './exchange/outlines'

@@ -1,20 +1,20 @@
 import fc from 'fast-check'
+import { planJob } from '../src/chain/planJob'
 import {
-  deriveHems,
-  jobKit,
-  planJob,
   PRESS_RULES,
   PULL_OPINIONS,
   RUN_WAYS,
-  sayText,
   SCHOOLS,
   SEAL_DRYNESS,
   SEALANT_COLOURS,
-  whatWouldChange,
   type HouseRules,
   type Job,
   type Room,
-} from '../src/index'
+} from '../src/ground'
+import { deriveHems } from '../src/hems/deriveHems'
+import { jobKit } from '../src/kit/jobKit'
+import { whatWouldChange } from '../src/recipes/whatWouldChange'
+import { sayText } from '../src/words'
 import { factsFaults } from '../src/wire'
 import { ternQuaySurvey } from '../../demo'
 import { anyRoom } from './anyRoom'
@@ -56,8 +56,8 @@ test('every recipe keeps the limits of its house and says what it is without gap
         if (!answer.safe) continue
         expect(answer.risks.bleeds.mean).toBeLessThanOrEqual(house.maxBleedsPerM + 1e-12)
         expect(answer.risks.lift.mean).toBeLessThanOrEqual(house.maxLift + 1e-12)
-        expect(answer.seal === 'wiped sealant' && answer.pull === 'dry').toBe(false)
-        expect(answer.tapeId === null).toBe(answer.way === 'liquid mask' || answer.way === 'freehand')
+        expect(answer.seal === 'wiped-sealant' && answer.pull === 'dry').toBe(false)
+        expect(answer.tapeId === null).toBe(answer.way === 'liquid-mask' || answer.way === 'freehand')
         expect(answer.way === 'freehand' && !house.provenHand).toBe(false)
         for (const part of Object.values(answer.costParts)) expect(Number.isFinite(part) && part >= 0).toBe(true)
         expect(answer.layers.at(-1)!.kind).toBe('colour')

@@ -1,24 +1,17 @@
 import fc from 'fast-check'
 import { ternQuaySurvey } from '../../demo'
-import {
-  chooseKit,
-  deriveHems,
-  faceAreaMm2,
-  faceKeys,
-  faceOf,
-  facesOfStep,
-  jobKit,
-  mirrorRoom,
-  orderFaults,
-  planJob,
-  sayText,
-  skirtingMm,
-  STARTER_SHELF,
-  stepOf,
-  wallAreaMm2,
-  type Job,
-  type Room,
-} from '../src/index'
+import { STARTER_SHELF } from '../src/catalogue/starterShelf'
+import { planJob } from '../src/chain/planJob'
+import type { Job, Room } from '../src/ground'
+import { deriveHems } from '../src/hems/deriveHems'
+import { chooseKit } from '../src/kit/chooseKit'
+import { jobKit } from '../src/kit/jobKit'
+import { faceAreaMm2, skirtingMm } from '../src/survey/areas'
+import { faceKeys, faceOf, facesOfStep, stepOf } from '../src/survey/faces'
+import { orderFaults } from '../src/survey/orders'
+import { mirrorRoom } from '../src/survey/roomOps'
+import { wallAreaMm2 } from '../src/survey/wallTop'
+import { sayText } from '../src/words'
 import { roomEdges } from '../src/hems/edges'
 import { factsFaults, planOutput, readJobFile, writeJobFile } from '../src/wire'
 import { anyRoom } from './anyRoom'
@@ -106,11 +99,11 @@ describe('edges and hems of any room', () => {
             .reduce((sum, edge) => sum + edge.lengthMm, 0)
         const plain = { ...room, bands: [] }
         for (const kind of [
-          'wall to casing',
-          'wall to ceiling',
-          'wall to skirting',
-          'skirting to floor',
-          'casing to glass',
+          'wall-to-casing',
+          'wall-to-ceiling',
+          'wall-to-skirting',
+          'skirting-to-floor',
+          'casing-to-glass',
         ])
           // A part's length is rounded to the mm on its own.
           expect(Math.abs(total(room, kind) - total(plain, kind))).toBeLessThanOrEqual(roomEdges(room).length)
@@ -123,7 +116,7 @@ describe('edges and hems of any room', () => {
       fc.property(anyRoom, (room) => {
         const metres = (of: Room) =>
           deriveHems(of, STARTER_SHELF).hems.reduce(
-            (sum, hem) => sum + (hem.kind === 'wall to wall' ? 0 : hem.lengthMm),
+            (sum, hem) => sum + (hem.kind === 'wall-to-wall' ? 0 : hem.lengthMm),
             0,
           )
         const mirrored = mirrorRoom(room)
@@ -159,7 +152,7 @@ describe('the plan of any room', () => {
         const plan = planJob(jobOf(room))
         expect(plan.recipes.map((answer) => answer.hemId)).toEqual(plan.hems.map((hem) => hem.id))
         const safe = plan.recipes.filter((answer) => answer.safe)
-        const taped = safe.filter((answer) => answer.way !== 'liquid mask')
+        const taped = safe.filter((answer) => answer.way !== 'liquid-mask')
         expect(plan.load.tapes.flatMap((line) => line.hemIds).sort()).toEqual(taped.map((each) => each.hemId).sort())
         for (const answer of plan.recipes) {
           if (answer.safe) {

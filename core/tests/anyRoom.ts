@@ -1,19 +1,10 @@
 import fc from 'fast-check'
-import {
-  closeOutline,
-  newElevation,
-  newRoom,
-  OUTLINE_TEMPLATES,
-  partsOf,
-  STARTER_SHELF,
-  TEXTURES,
-  USUAL_FACES,
-  type Face,
-  type Leg,
-  type Opening,
-  type PaintStep,
-  type Room,
-} from '../src/index'
+import { STARTER_SHELF } from '../src/catalogue/starterShelf'
+import { partsOf } from '../src/exchange/openingsCsv'
+import { TEXTURES, type Face, type Opening, type PaintStep, type Room } from '../src/ground'
+import { closeOutline } from '../src/survey/closeOutline'
+import type { Leg } from '../src/survey/outline'
+import { newElevation, newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../src/survey/roomTemplate'
 
 /** Outlines: squares of any size, the templates, and triangles closed by one wall. */
 const outlines: fc.Arbitrary<readonly Leg[]> = fc.oneof(
@@ -68,7 +59,7 @@ const plans: fc.Arbitrary<PaintStep[]> = fc
 /** An opening somewhere on a wall that has room for it; null on walls too short for one. */
 function openingOn(room: Room, index: number, pick: { wall: number; kind: number; at: number }): Opening | null {
   const wall = room.walls[pick.wall % room.walls.length]!
-  const kind = (['door', 'window', 'glazed doors'] as const)[pick.kind % 3]!
+  const kind = (['door', 'window', 'glazed-doors'] as const)[pick.kind % 3]!
   const [widthMm, casingMm] = [700, 60]
   const free = wall.lengthMm - widthMm - 2 * casingMm
   if (free < 0 || room.openings.some((each) => each.wallId === wall.id)) return null
@@ -111,7 +102,7 @@ export const anyRoom: fc.Arbitrary<Room> = fc
           eavesMm: made.heightMm,
           ridgeMm: made.heightMm + 1500,
           facingDeg: 200,
-          material: 'lapped boards',
+          material: 'lapped-boards',
           lapMm: 150,
         })
       : newRoom('r', 'Room', made.outline)

@@ -1,17 +1,9 @@
-import {
-  newRoom,
-  OUTLINE_TEMPLATES,
-  planJob,
-  sayText,
-  STARTER_SHELF,
-  type HouseRules,
-  type Job,
-  type PaintStep,
-  type Recipe,
-  type RecipeAnswer,
-  type Room,
-  type Shelf,
-} from '../src/index'
+import { STARTER_SHELF } from '../src/catalogue/starterShelf'
+import { planJob } from '../src/chain/planJob'
+import type { HouseRules, Job, PaintStep, Room, Shelf } from '../src/ground'
+import type { Recipe, RecipeAnswer } from '../src/recipes/recipe'
+import { newRoom, OUTLINE_TEMPLATES } from '../src/survey/roomTemplate'
+import { sayText } from '../src/words'
 import { ternQuaySurvey } from '../../demo'
 
 /** Small jobs of one made-up room in steady air, for tests that ask what one hem gets. */

@@ -1,13 +1,9 @@
-import {
-  planJob,
-  sayText,
-  STARTER_SHELF,
-  USUAL_FACES,
-  type Face,
-  type PaintStep,
-  type Recipe,
-  type School,
-} from '../src/index'
+import { STARTER_SHELF } from '../src/catalogue/starterShelf'
+import { planJob } from '../src/chain/planJob'
+import type { Face, PaintStep, School } from '../src/ground'
+import type { Recipe } from '../src/recipes/recipe'
+import { USUAL_FACES } from '../src/survey/roomTemplate'
+import { sayText } from '../src/words'
 import { ternQuaySurvey } from '../../demo'
 import { door } from '../../demo/parts'
 import {
@@ -26,7 +22,7 @@ import {
 
 /** Every school and switch of the house rules, on one hem where it can be seen. Common practice, no published source. */
 const CEIL = 'wall:w1|ceiling'
-const rough: Face = { ...USUAL_FACES.ceiling, texture: 'heavy spray' }
+const rough: Face = { ...USUAL_FACES.ceiling, texture: 'heavy-spray' }
 const on = (face: Face, house: OneRoom['house'] = {}, steps: readonly PaintStep[] = [WALLS]): OneRoom => ({
   room: { ceiling: face, steps },
   house,
@@ -34,35 +30,35 @@ const on = (face: Face, house: OneRoom['house'] = {}, steps: readonly PaintStep[
 
 describe('schools', () => {
   test('wiped sealant on heavy texture, pulled wet', () => {
-    expect(recipeOf(on(rough), CEIL)).toMatchObject({ school: 'wiped sealant', seal: 'wiped sealant', pull: 'wet' })
+    expect(recipeOf(on(rough), CEIL)).toMatchObject({ school: 'wiped-sealant', seal: 'wiped-sealant', pull: 'wet' })
   })
   test('own colour where it is held; nobody holding it, glaze stands in and says so', () => {
-    const held = recipeOf(on({ ...rough, paintAtHand: true }, { school: 'own-colour seal' }), CEIL)
-    expect(held).toMatchObject({ school: 'own-colour seal', seal: 'own colour' })
-    const glazed = recipeOf(on(rough, { school: 'own-colour seal' }), CEIL)
-    expect(glazed.seal).toBe('clear glaze')
+    const held = recipeOf(on({ ...rough, paintAtHand: true }, { school: 'own-colour-seal' }), CEIL)
+    expect(held).toMatchObject({ school: 'own-colour-seal', seal: 'own-colour' })
+    const glazed = recipeOf(on(rough, { school: 'own-colour-seal' }), CEIL)
+    expect(glazed.seal).toBe('clear-glaze')
     expect(glazed.reasons[0]!.code).toBe('why.glaze_instead')
     expect(glazed.ruledOut.map((each) => each.why.code)).toContain('out.no_own_paint')
   })
   test('clear glaze as the house way', () => {
-    expect(recipeOf(on(rough, { school: 'clear glaze' }), CEIL)).toMatchObject({
-      school: 'clear glaze',
+    expect(recipeOf(on(rough, { school: 'clear-glaze' }), CEIL)).toMatchObject({
+      school: 'clear-glaze',
       sealDryMin: 15,
     })
   })
   test('barrier edge alone on light texture; dust and solvent paint stop it', () => {
-    const light: Face = { ...rough, texture: 'light spray' }
-    const house = { school: 'barrier edge', sealAlways: true } as const
-    expect(recipeOf(on(light, house), CEIL)).toMatchObject({ school: 'barrier edge', seal: 'none' })
+    const light: Face = { ...rough, texture: 'light-spray' }
+    const house = { school: 'barrier-edge', sealAlways: true } as const
+    expect(recipeOf(on(light, house), CEIL)).toMatchObject({ school: 'barrier-edge', seal: 'none' })
     const dusty = answerOf(on({ ...light, dusty: true }, house), CEIL)
     expect(dusty.ruledOut.map((each) => each.why.code)).toContain('out.barrier_dust')
   })
   test('plain tape under the gun on a smooth hard face; a brushed step is not its place', () => {
     const smooth: Face = { ...USUAL_FACES.trim }
     const room = { skirting: { ...PLAIN_ROOM.skirting!, face: smooth }, steps: [{ ...WALLS, tool: 'spray' as const }] }
-    const sprayed = recipeOf({ room, house: { school: 'plain, sprayed', sealAlways: true } }, 'wall:w1|skirting')
-    expect(sprayed).toMatchObject({ school: 'plain, sprayed', seal: 'none', way: 'mask and spray' })
-    const rolled = recipeOf(on(rough, { school: 'plain, sprayed' }), CEIL)
+    const sprayed = recipeOf({ room, house: { school: 'plain-sprayed', sealAlways: true } }, 'wall:w1|skirting')
+    expect(sprayed).toMatchObject({ school: 'plain-sprayed', seal: 'none', way: 'mask-and-spray' })
+    const rolled = recipeOf(on(rough, { school: 'plain-sprayed' }), CEIL)
     expect(rolled.reasons[0]!.code).toBe('why.school_fallback')
   })
   test('freehand wants a proven hand; straight trim at strong contrast is not for it, a pale ceiling line is', () => {
@@ -85,7 +81,7 @@ describe('switches', () => {
   test('stacked: on texture a barrier edge is sealed as well; without the rule it never is', () => {
     const stacked = recipeOf(on(rough, { stackSeals: true }), CEIL)
     expect(tapeOfRecipe(stacked).edge).toBe('barrier')
-    expect(['own colour', 'clear glaze']).toContain(stacked.seal)
+    expect(['own-colour', 'clear-glaze']).toContain(stacked.seal)
     expect(stacked.reasons[0]!.code).toBe('why.stacked')
     const smooth = recipeOf(on({ ...rough, texture: 'smooth' }, { stackSeals: true }), CEIL)
     expect(smooth.seal).toBe('none')
@@ -95,7 +91,7 @@ describe('switches', () => {
   test('seal always, or where pressing would bleed', () => {
     const smooth: Face = { ...USUAL_FACES.ceiling, texture: 'smooth', material: 'wood' }
     expect(recipeOf(on(smooth), CEIL).seal).toBe('none')
-    expect(recipeOf(on(smooth, { sealAlways: true }), CEIL).seal).toBe('wiped sealant')
+    expect(recipeOf(on(smooth, { sealAlways: true }), CEIL).seal).toBe('wiped-sealant')
   })
   test('sealant white between whites, or clear always', () => {
     const white: PaintStep = { ...WALLS, colour: 'White', swatch: '#ffffff' }
@@ -111,15 +107,15 @@ describe('switches', () => {
   test('where clear is the rule and only white is there, no bead is laid', () => {
     const sealants = STARTER_SHELF.sealants.filter((each) => each.colour === 'white')
     const setup = on(rough, { sealantColour: 'clear' })
-    expect(recipeOf({ ...setup, shelf: { sealants } }, CEIL).seal).not.toBe('wiped sealant')
-    expect(recipeOf({ ...on(rough), shelf: { sealants } }, CEIL).seal).toBe('wiped sealant')
+    expect(recipeOf({ ...setup, shelf: { sealants } }, CEIL).seal).not.toBe('wiped-sealant')
+    expect(recipeOf({ ...on(rough), shelf: { sealants } }, CEIL).seal).toBe('wiped-sealant')
   })
   test('a dried seal touch-dry, or dry through', () => {
     const own = { ...rough, paintAtHand: true }
-    const dry = (sealDry: 'touch' | 'through', school: 'own-colour seal' | 'clear glaze') =>
+    const dry = (sealDry: 'touch' | 'through', school: 'own-colour-seal' | 'clear-glaze') =>
       recipeOf(on(own, { school, sealDry }), CEIL).sealDryMin
-    expect(dry('through', 'own-colour seal')).toBeGreaterThan(dry('touch', 'own-colour seal'))
-    expect([dry('touch', 'clear glaze'), dry('through', 'clear glaze')]).toEqual([15, 60])
+    expect(dry('through', 'own-colour-seal')).toBeGreaterThan(dry('touch', 'own-colour-seal'))
+    expect([dry('touch', 'clear-glaze'), dry('through', 'clear-glaze')]).toEqual([15, 60])
   })
   test('first coat held off, or both onto the tape', () => {
     expect(recipeOf(on(rough, { holdFirstCoat: true }), CEIL).standOffMm).toBe(1.5)
@@ -140,21 +136,21 @@ describe('switches', () => {
   test('tool or thumb: the thumb leaves a little more', () => {
     const bare: Face = { ...USUAL_FACES.ceiling, texture: 'stipple' }
     const bleeds = (press: 'tool' | 'thumb') =>
-      recipeOf(on(bare, { press, school: 'barrier edge', sealAlways: true }), CEIL).risks.bleeds.mean
+      recipeOf(on(bare, { press, school: 'barrier-edge', sealAlways: true }), CEIL).risks.bleeds.mean
     expect(bleeds('thumb')).toBeGreaterThan(bleeds('tool'))
     expect(spoken(recipeOf(on(bare, { press: 'thumb' }), CEIL))).toContain('with the thumb')
   })
   test('one run or short pieces: pieces take longer and a little more tape', () => {
-    const [run, pieces] = (['one run', 'short pieces'] as const).map((runs) => recipeOf(on(rough, { runs }), CEIL))
+    const [run, pieces] = (['one-run', 'short-pieces'] as const).map((runs) => recipeOf(on(rough, { runs }), CEIL))
     expect(pieces!.costParts.lay).toBeGreaterThan(run!.costParts.lay)
     expect(pieces!.costParts.tape).toBeCloseTo(run!.costParts.tape * (1 + 25 / 1200), 9)
     expect([stepCodes(run!), stepCodes(pieces!)].map((codes) => codes.includes('step.run_short'))).toEqual([
       false,
       true,
     ])
-    const load = (runs: 'one run' | 'short pieces') => planJob(jobOf(on(rough, { runs }))).load.tapes
-    const tabs = (runs: 'one run' | 'short pieces') => load(runs).reduce((sum, line) => sum + line.tabsMm, 0)
-    expect(tabs('short pieces')).toBeGreaterThan(tabs('one run'))
+    const load = (runs: 'one-run' | 'short-pieces') => planJob(jobOf(on(rough, { runs }))).load.tapes
+    const tabs = (runs: 'one-run' | 'short-pieces') => load(runs).reduce((sum, line) => sum + line.tabsMm, 0)
+    expect(tabs('short-pieces')).toBeGreaterThan(tabs('one-run'))
   })
 })
 
@@ -179,7 +175,7 @@ describe('four opinions on the pull', () => {
   })
   test('a dry house lays no wiped bead: dried, it tears the film', () => {
     const recipe = recipeOf(on(rough, { pull: 'dry' }), CEIL)
-    expect(recipe.seal).not.toBe('wiped sealant')
+    expect(recipe.seal).not.toBe('wiped-sealant')
     expect(recipe.ruledOut.map((each) => each.why.code)).toContain('out.bead_dry')
   })
 })
@@ -187,7 +183,7 @@ describe('four opinions on the pull', () => {
 describe('a way chosen by hand', () => {
   const choose = (
     choice: Partial<{ pressing: 'thumb' | 'tool' | null; pull: 'wet' | 'dry' | null }>,
-    school = 'barrier edge',
+    school = 'barrier-edge',
   ) =>
     ({
       room: {
@@ -196,7 +192,7 @@ describe('a way chosen by hand', () => {
         choices: [
           {
             edge: CEIL,
-            school: school as 'barrier edge',
+            school: school as 'barrier-edge',
             tapeId: 'lapwing-soft',
             liquidId: null,
             pressing: null,
@@ -237,7 +233,7 @@ test('a choice that is not to be had any more is told, and the rule decides', ()
   const choices = [
     {
       edge: CEIL,
-      school: 'barrier edge' as const,
+      school: 'barrier-edge' as const,
       tapeId: 'long-gone',
       liquidId: null,
       pressing: null,
@@ -247,7 +243,7 @@ test('a choice that is not to be had any more is told, and the rule decides', ()
   ]
   const recipe = recipeOf({ room: { ceiling: rough, steps: [WALLS], choices } }, CEIL)
   expect(recipe.reasons[0]!.code).toBe('why.choice_gone')
-  expect(recipe.school).toBe('wiped sealant')
+  expect(recipe.school).toBe('wiped-sealant')
 })
 
 test('outside the kit: said only where the pick itself is not carried', () => {
@@ -259,7 +255,7 @@ test('outside the kit: said only where the pick itself is not carried', () => {
 
 describe('other ways offered', () => {
   const glazes = [...STARTER_SHELF.glazes, { ...STARTER_SHELF.glazes[0]!, id: 'second', priceMinor: 1500 }]
-  test.each(['wiped sealant', 'clear glaze'] as const)('%s: none twice, nor what the hem gets already', (school) => {
+  test.each(['wiped-sealant', 'clear-glaze'] as const)('%s: none twice, nor what the hem gets already', (school) => {
     const base = jobOf({ house: { school, sealAlways: true }, shelf: { glazes } })
     const answers = planJob({ ...base, rooms: ternQuaySurvey().rooms }).recipes
     const doubled = answers.filter((answer) => {
@@ -270,7 +266,7 @@ describe('other ways offered', () => {
     expect(doubled.map((each) => each.hemId)).toEqual([])
   })
   const doors = door('o1', 'w1', 800, {
-    kind: 'glazed doors',
+    kind: 'glazed-doors',
     widthMm: 1600,
     glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 25, textured: false },
   })
@@ -298,7 +294,7 @@ describe('other ways offered', () => {
     }
   })
   test('a mask that has gone from the shelf is told', () => {
-    const codes = panes({ school: 'liquid mask', tapeId: null, liquidId: 'long-gone' }).reasons.map((each) => each.code)
+    const codes = panes({ school: 'liquid-mask', tapeId: null, liquidId: 'long-gone' }).reasons.map((each) => each.code)
     expect(codes).toContain('why.choice_gone')
   })
 })

@@ -1,14 +1,8 @@
 import { sash } from '../../demo/parts'
-import {
-  coverOf,
-  STARTER_SHELF,
-  USUAL_FACES,
-  type Face,
-  type Fitting,
-  type Opening,
-  type PaintStep,
-  type Piece,
-} from '../src/index'
+import { coverOf } from '../src/catalogue/find'
+import { STARTER_SHELF } from '../src/catalogue/starterShelf'
+import type { Face, Fitting, Opening, PaintStep, Piece } from '../src/ground'
+import { USUAL_FACES } from '../src/survey/roomTemplate'
 import {
   CEILING,
   layerKinds,
@@ -42,7 +36,7 @@ const order = (codes: readonly string[], ...wanted: readonly string[]) => {
 describe('floors', () => {
   test('skirting sprayed over a hard floor: lining in the gap, strip, paper, cloths, then colour; C11', () => {
     const recipe = recipeOf(floor({ material: 'wood' }, 4, sprayed(SKIRTING)), FOOT)
-    expect(recipe).toMatchObject({ setting: 'skirting over hard floor', way: 'mask and spray' })
+    expect(recipe).toMatchObject({ setting: 'skirting-over-hard-floor', way: 'mask-and-spray' })
     expect(layerKinds(recipe)).toEqual(['lining', 'tape', 'paper', 'cloth', 'colour'])
     order(
       stepCodes(recipe),
@@ -63,7 +57,7 @@ describe('floors', () => {
   })
   test('over carpet: wide tape tucked half under, no barrier edge and no seal, then paper', () => {
     const recipe = recipeOf(floor({ material: 'carpet', texture: 'masonry' }, 6), FOOT)
-    expect(recipe).toMatchObject({ setting: 'skirting over carpet', seal: 'none', widthMm: 48 })
+    expect(recipe).toMatchObject({ setting: 'skirting-over-carpet', seal: 'none', widthMm: 48 })
     expect(tapeOfRecipe(recipe).edge).not.toBe('barrier')
     expect(recipe.layers[0]).toMatchObject({ kind: 'tape', seat: 'tucked' })
     order(stepCodes(recipe), 'step.lay_carpet', 'step.press', 'step.paper_over', 'step.cloths')
@@ -73,8 +67,8 @@ describe('floors', () => {
   })
   test('a tight joint: cleaned, then short lapped pieces pushed in with a scraper', () => {
     const recipe = recipeOf(floor({ material: 'wood' }, 0), FOOT)
-    expect(recipe.setting).toBe('tight joint at the floor')
-    expect(recipe.layers[0]).toMatchObject({ kind: 'tape', seat: 'in pieces' })
+    expect(recipe.setting).toBe('tight-joint-at-the-floor')
+    expect(recipe.layers[0]).toMatchObject({ kind: 'tape', seat: 'in-pieces' })
     order(stepCodes(recipe), 'step.clean_joint', 'step.lay_pieces', 'step.press', 'step.coat')
   })
 })
@@ -84,7 +78,7 @@ describe('ceilings', () => {
   test('ceiling sprayed last: fine tape on the wall’s top, film of the wall’s drop hung and tacked; C12', () => {
     const walls = PLAIN_ROOM.walls.map((wall) => ({ ...wall, face: WALL_PAINTED }))
     const recipe = recipeOf({ room: { walls, heightMm: 2550, steps: [sprayed(CEILING)] } }, 'wall:w1|ceiling')
-    expect(recipe.setting).toBe('ceiling last')
+    expect(recipe.setting).toBe('ceiling-last')
     expect(layerKinds(recipe)).toEqual(['tape', 'film', 'colour'])
     expect(coverOf(STARTER_SHELF, recipe.cover!.coverId).widthMm).toBe(2600)
     expect(recipe.cover!.hold).toBe('hung')
@@ -102,7 +96,7 @@ describe('ceilings', () => {
   })
   test('walls sprayed below a dry ceiling: film opened across it as far as mist drifts', () => {
     const recipe = recipeOf({ room: { steps: [sprayed(WALLS)] } }, 'wall:w1|ceiling')
-    expect(recipe.setting).toBe('below a dry ceiling')
+    expect(recipe.setting).toBe('below-a-dry-ceiling')
     expect(recipe.cover).toMatchObject({ hold: 'hung', reachMm: 300 })
     expect(spoken(recipe)).toMatch(/hung from the tape, a tack every \d+ cm/)
   })
@@ -111,7 +105,9 @@ describe('ceilings', () => {
     const recipe = recipeOf({ room: { steps: [sprayed(WALLS)] }, shelf: { tapes: weak } }, 'wall:w1|ceiling')
     const out = recipe.ruledOut.filter((each) => each.why.code === 'out.cant_carry')
     expect(out.length).toBeGreaterThan(0)
-    expect(tapeOfRecipe(recipe).gripN25 / 10).toBeGreaterThanOrEqual(Number(out[0]!.why.facts.floor) - 0.05)
+    expect(tapeOfRecipe(recipe).gripN25 / 10).toBeGreaterThanOrEqual(
+      (out[0]!.why.facts.floor as { value: number }).value - 0.05,
+    )
   })
 })
 
@@ -126,7 +122,7 @@ describe('glass', () => {
     expect(recipe.risks.band).toBe(0)
   })
   const doors = opening({
-    kind: 'glazed doors',
+    kind: 'glazed-doors',
     sillMm: 0,
     widthMm: 1500,
     heightMm: 2040,
@@ -142,10 +138,10 @@ describe('glass', () => {
     const brush = { liquids: STARTER_SHELF.liquids.filter((each) => each.how === 'brush') }
     const ways = [
       glass({ house: { liquidOnPanes: false } }),
-      glass({ house: { school: 'liquid mask' }, shelf: brush }),
+      glass({ house: { school: 'liquid-mask' }, shelf: brush }),
       glass({}),
     ]
-    expect(ways.map((each) => each.way)).toEqual(['tape', 'liquid mask', 'liquid mask'])
+    expect(ways.map((each) => each.way)).toEqual(['tape', 'liquid-mask', 'liquid-mask'])
     expect(stepCodes(ways[0]!)).toContain('step.panes')
     expect(stepCodes(ways[1]!)[0]).toBe('step.liquid_brush')
     order(stepCodes(ways[2]!), 'step.liquid_can', 'step.liquid_clear', 'step.coat', 'step.liquid_cut')
@@ -195,7 +191,7 @@ describe('single things', () => {
     }
     const steps = [sprayed({ ...TRIM, id: 's9', targets: ['piece:p1'] })]
     const recipe = recipeOf({ room: { pieces: [cabinets], steps } }, 'piece:p1|inside')
-    expect(recipe.setting).toBe('cabinets in use')
+    expect(recipe.setting).toBe('cabinets-in-use')
     expect(spoken(recipe)).toMatch(/Paper, since dried paint flakes off film/)
     expect(coverOf(STARTER_SHELF, recipe.cover!.coverId).kind).toBe('paper')
   })
@@ -203,7 +199,7 @@ describe('single things', () => {
     const walls = PLAIN_ROOM.walls.map((wall) => ({ ...wall, cornerRadiusMm: 30 }))
     const accent: PaintStep = { ...WALLS, id: 's4', targets: ['wall:w2'], colour: 'Plum', swatch: '#5a4660' }
     const recipe = recipeOf({ room: { walls, steps: [WALLS, accent] } }, 'wall:w1|wall:w2')
-    expect(recipe).toMatchObject({ setting: 'rounded corner', widthMm: 36 })
+    expect(recipe).toMatchObject({ setting: 'rounded-corner', widthMm: 36 })
     expect(stepCodes(recipe)).toContain('step.rounded')
   })
   test('overlaps of an easy-release tape are held with plain tape', () => {

@@ -1,18 +1,10 @@
 import { door, sash } from '../../demo/parts'
-import {
-  newRoom,
-  OUTLINE_TEMPLATES,
-  planJob,
-  sayText,
-  STARTER_SHELF,
-  USUAL_FACES,
-  type Face,
-  type HouseRules,
-  type Job,
-  type PaintStep,
-  type Recipe,
-  type Room,
-} from '../src/index'
+import { STARTER_SHELF } from '../src/catalogue/starterShelf'
+import { planJob } from '../src/chain/planJob'
+import type { Face, HouseRules, Job, PaintStep, Room } from '../src/ground'
+import type { Recipe } from '../src/recipes/recipe'
+import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../src/survey/roomTemplate'
+import { sayText } from '../src/words'
 import { ternQuaySurvey } from '../../demo'
 
 /**
@@ -52,23 +44,23 @@ describe('laying', () => {
     expect(steps(rounded)).toContain('setting 150 to 300 mm')
   })
   test('C8: a first coat held off the tape stays about 1.5 mm away, and the edge is sealed before the last', () => {
-    const held = recipeOf(job({ ceiling: textured('heavy spray') }, { holdFirstCoat: true }), 'wall:w1|ceiling')
+    const held = recipeOf(job({ ceiling: textured('heavy-spray') }, { holdFirstCoat: true }), 'wall:w1|ceiling')
     expect(held.standOffMm).toBe(1.5)
     const order = held.steps.map((each) => each.code)
     expect(order.indexOf('step.hold_first')).toBeLessThan(order.indexOf('step.seal_wiped'))
-    const both = recipeOf(job({ ceiling: textured('heavy spray') }, { holdFirstCoat: false }), 'wall:w1|ceiling')
+    const both = recipeOf(job({ ceiling: textured('heavy-spray') }, { holdFirstCoat: false }), 'wall:w1|ceiling')
     expect(both.standOffMm).toBe(0)
   })
   test('C9: glaze goes on 15 to 20 min ahead; own colour is at least touch-dry', () => {
-    const kept = { steps: [WALLS], ceiling: textured('heavy spray') }
-    const glazed = recipeOf(job(kept, { school: 'own-colour seal' }), 'wall:w1|ceiling')
-    expect(glazed.seal).toBe('clear glaze')
+    const kept = { steps: [WALLS], ceiling: textured('heavy-spray') }
+    const glazed = recipeOf(job(kept, { school: 'own-colour-seal' }), 'wall:w1|ceiling')
+    expect(glazed.seal).toBe('clear-glaze')
     expect(steps(glazed)).toContain('15 to 20 min ahead')
     const own = recipeOf(
-      job({ steps: [CEILING, WALLS], ceiling: textured('heavy spray') }, { school: 'own-colour seal' }),
+      job({ steps: [CEILING, WALLS], ceiling: textured('heavy-spray') }, { school: 'own-colour-seal' }),
       'wall:w1|ceiling',
     )
-    expect(own.seal).toBe('own colour')
+    expect(own.seal).toBe('own-colour')
     expect(own.sealDryMin).toBeGreaterThanOrEqual(40)
   })
   test('C10: every pull is slow and folded back at about 45°', () => {
@@ -88,7 +80,7 @@ describe('lines', () => {
       expect(planJob(walls).hems.find((hem) => hem.id === `r/${edge}`)?.line).toBe('straighten')
       // With the trim repainted too, the joint itself is the line.
       expect(planJob(job({ openings: [window], lines })).hems.find((hem) => hem.id === `r/${edge}`)?.line).toBe(
-        'true joint',
+        'true-joint',
       )
     }
   })
@@ -96,7 +88,7 @@ describe('lines', () => {
 
 describe('tape and time', () => {
   test('C3, C20: ceiling and trim coated in this job are left overnight and masked with low grip', () => {
-    const recipe = recipeOf(job({ steps: [CEILING, WALLS] }, { school: 'own-colour seal' }), 'wall:w1|ceiling')
+    const recipe = recipeOf(job({ steps: [CEILING, WALLS] }, { school: 'own-colour-seal' }), 'wall:w1|ceiling')
     expect(tape(recipe).gripN25).toBeLessThanOrEqual(2.2)
     const plan = planJob(job({ steps: [CEILING, WALLS] }))
     const at = (id: string) =>
@@ -118,15 +110,15 @@ describe('tape and time', () => {
     expect(liftedOut('spray')).toBeLessThan(liftedOut('roller'))
   })
   test('C5, C6: heavy texture wants a seal however it is brushed; sprayed over smooth hard trim it wants none', () => {
-    const rough = recipeOf(job({ ceiling: textured('heavy spray'), steps: [WALLS] }), 'wall:w1|ceiling')
+    const rough = recipeOf(job({ ceiling: textured('heavy-spray'), steps: [WALLS] }), 'wall:w1|ceiling')
     expect(rough.seal).not.toBe('none')
     const sprayed = recipeOf(job({ steps: [{ ...WALLS, tool: 'spray' }] }), 'wall:w1|skirting')
-    expect(sprayed).toMatchObject({ school: 'plain, sprayed', way: 'mask and spray', seal: 'none' })
+    expect(sprayed).toMatchObject({ school: 'plain-sprayed', way: 'mask-and-spray', seal: 'none' })
     expect(sprayed.risks.bleeds.mean).toBeLessThan(0.02)
   })
   test('C18: a pair of doors of 15 panes a leaf, both sides, is masked pane by pane: 60 panes', () => {
     const doors = door('o1', 'w1', 800, {
-      kind: 'glazed doors',
+      kind: 'glazed-doors',
       widthMm: 1600,
       glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 25, textured: false },
     })
@@ -135,12 +127,12 @@ describe('tape and time', () => {
     const taped = glass({ liquidOnPanes: false })
     expect(steps(taped)).toContain('60 panes, four strips each')
     const canned = glass({})
-    expect(canned).toMatchObject({ way: 'liquid mask', liquidId: 'heath-can', pull: 'dry', pullAfterH: 24 })
+    expect(canned).toMatchObject({ way: 'liquid-mask', liquidId: 'heath-can', pull: 'dry', pullAfterH: 24 })
     expect(steps(canned)).toMatch(/go clear, about 45 min.*24 h after the last coat cut round each pane/)
     const brushOnly = { liquids: STARTER_SHELF.liquids.filter((each) => each.how === 'brush'), tools: [] }
     const brushed = recipeOf(
       {
-        ...job({ openings: [doors], steps: [{ ...TRIM, targets: ['leaves'] }] }, { school: 'liquid mask' }),
+        ...job({ openings: [doors], steps: [{ ...TRIM, targets: ['leaves'] }] }, { school: 'liquid-mask' }),
         shelf: { ...STARTER_SHELF, ...brushOnly },
       },
       'leaf:o1|glass:o1',
@@ -176,8 +168,8 @@ describe('tape and time', () => {
       const of = job({ walls, steps: [brushed] }, { maxBleedsPerM: 1000, ...house })
       return recipeOf({ ...of, shelf: { ...STARTER_SHELF, tapes: own } }, 'wall:w1|ceiling').risks.bleeds.mean
     }
-    const bead = faults('marram-general', { school: 'wiped sealant', sealAlways: true })
-    const bare = { school: 'press only', sealAlways: true } as const
+    const bead = faults('marram-general', { school: 'wiped-sealant', sealAlways: true })
+    const bare = { school: 'press-only', sealAlways: true } as const
     const [general, gentle] = ['marram-general', 'sedge-whisper'].map((id) => faults(id, bare)) as [number, number]
     expect(bead).toBeLessThan(0.005)
     expect(gentle).toBeGreaterThan(general)
@@ -197,19 +189,19 @@ describe('tape and time', () => {
         },
         'wall:w1|ceiling',
       ).risks.bleeds.mean
-    const own = faults('brush', { school: 'own-colour seal', press: 'tool' })
-    const thumbed = faults('brush', { school: 'press only', press: 'thumb' })
-    const pressed = faults('brush', { school: 'press only', press: 'tool' })
+    const own = faults('brush', { school: 'own-colour-seal', press: 'tool' })
+    const thumbed = faults('brush', { school: 'press-only', press: 'thumb' })
+    const pressed = faults('brush', { school: 'press-only', press: 'tool' })
     expect(thumbed).toBeGreaterThan(pressed)
     expect(pressed).toBeGreaterThan(own)
     expect(own).toBeLessThan(pressed / 20)
   })
   test('C22: flat paint gets no ordinary wet bead under it', () => {
-    const flat = job({ ceiling: textured('heavy spray'), steps: [{ ...WALLS, coatingId: 'lime-ceiling' }] })
+    const flat = job({ ceiling: textured('heavy-spray'), steps: [{ ...WALLS, coatingId: 'lime-ceiling' }] })
     const recipe = recipeOf(flat, 'wall:w1|ceiling')
     const sealant = STARTER_SHELF.sealants.find((each) => each.id === recipe.sealantId)
     expect(sealant?.paintAtOnce ?? true).toBe(true)
-    const satin = recipeOf(job({ ceiling: textured('heavy spray'), steps: [WALLS] }), 'wall:w1|ceiling')
+    const satin = recipeOf(job({ ceiling: textured('heavy-spray'), steps: [WALLS] }), 'wall:w1|ceiling')
     expect(STARTER_SHELF.sealants.find((each) => each.id === satin.sealantId)?.paintAtOnce).toBe(false)
   })
 })
@@ -222,7 +214,7 @@ describe('what is not safe is not done', () => {
     )!
     expect(answer.safe).toBe(false)
     if (!answer.safe) expect(answer.wouldHelp.length).toBeGreaterThan(0)
-    const paper: Face = { ...USUAL_FACES.ceiling, soundness: 'bare board paper' }
+    const paper: Face = { ...USUAL_FACES.ceiling, soundness: 'bare-board-paper' }
     expect(tape(recipeOf(job({ ceiling: paper, steps: [WALLS] }), 'wall:w1|ceiling')).gripN25).toBeLessThanOrEqual(2.2)
   })
   test('breathers are listed with their hems, and power is off behind plates', () => {

@@ -22,7 +22,7 @@ const read = async () => (await app.inject({ method: 'GET', url: '/api/contracto
 describe('the contractor’s own rules and shelf', () => {
   test('nothing is kept at first; what is kept comes back, and replaces what was', async () => {
     expect(await read()).toBeNull()
-    const own = { house: { ...STARTER_HOUSE, school: 'clear glaze' }, shelf: STARTER_SHELF }
+    const own = { house: { ...STARTER_HOUSE, school: 'clear-glaze' }, shelf: STARTER_SHELF }
     expect((await put(own)).statusCode).toBe(200)
     expect(await read()).toEqual({ ...own, changedAt: '2027-05-12T12:00:00Z' })
     await put({ ...own, house: { ...own.house, stackSeals: true } })
@@ -31,11 +31,11 @@ describe('the contractor’s own rules and shelf', () => {
   test('what an older program kept is brought up when it is read', async () => {
     const { glazes, liquids, ...shelf } = STARTER_SHELF
     db.prepare(`INSERT INTO contractor (one, changed_at, house, shelf) VALUES (1, '2026-01-01T00:00:00Z', ?, ?)`).run(
-      JSON.stringify({ ...STARTER_HOUSE, school: 'press only' }),
+      JSON.stringify({ ...STARTER_HOUSE, school: 'press-only' }),
       JSON.stringify(shelf),
     )
     const kept = await read()
-    expect(kept).toMatchObject({ house: { school: 'press only' }, shelf: { glazes, liquids } })
+    expect(kept).toMatchObject({ house: { school: 'press-only' }, shelf: { glazes, liquids } })
     expect((await put({ house: kept.house, shelf: kept.shelf })).statusCode).toBe(200)
   })
   test('wrong content is refused with its place, and changes nothing', async () => {
@@ -61,7 +61,7 @@ function asVersion1(job: Job): Record<string, unknown> {
   const rooms = job.rooms.map((room, i) => ({
     ...room,
     choices:
-      i === 0 ? [{ edge: 'wall:w1|ceiling', school: 'press only', tapeId: 'sedge-delicate', reason: 'tried' }] : [],
+      i === 0 ? [{ edge: 'wall:w1|ceiling', school: 'press-only', tapeId: 'sedge-delicate', reason: 'tried' }] : [],
   }))
   return { ...job, version: 1, house: { ...old, rates }, shelf: shelf1, rooms }
 }
@@ -72,7 +72,7 @@ describe('jobs of format version 1', () => {
     expect(job).toMatchObject({ version: JOB_VERSION, name: gullRow().name })
     expect(job.house).toEqual(gullRow().house)
     expect(job.shelf.liquids).toEqual(STARTER_SHELF.liquids)
-    expect(job.rooms[0]!.choices[0]).toMatchObject({ school: 'press only', pressing: null, pull: null })
+    expect(job.rooms[0]!.choices[0]).toMatchObject({ school: 'press-only', pressing: null, pull: null })
     expect(planJob(job).recipes.length).toBeGreaterThan(0)
   })
   test('a wrong value of an old file is still named', () => {

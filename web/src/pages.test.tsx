@@ -89,7 +89,7 @@ test('house rules argue both sides of every switch', async () => {
   const { W } = await import('./words')
   const text = html.replace(/&#x27;/g, "'")
   for (const sides of Object.values(W.house.switches)) for (const side of sides) expect(text).toContain(side)
-  expect(text).toContain(W.house.schools['wiped sealant'].for)
+  expect(text).toContain(W.house.schools['wiped-sealant'].for)
 })
 
 test('the shelf shows every tape in use with each of its widths', async () => {

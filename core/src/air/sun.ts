@@ -1,4 +1,4 @@
-import { known } from '../ground'
+import { known, word } from '../ground'
 
 const RAD = Math.PI / 180
 const sin = (deg: number) => Math.sin(deg * RAD)
@@ -44,9 +44,9 @@ export const airMass = (altitudeDeg: number): number =>
 
 /** Sun outside the atmosphere and its clear-sky loss, Meinel & Meinel 1976: I = 1353 · 0.7^(m^0.678) W/m². */
 export const BEAM = {
-  outsideWm2: known(1353, 'W/m²', 'published', 'Meinel & Meinel 1976'),
-  passShare: known(0.7, '', 'published', 'Meinel & Meinel 1976'),
-  power: known(0.678, '', 'published', 'Meinel & Meinel 1976'),
+  outsideWm2: known(1353, 'W/m²', 'published', word('source', 'meinel-meinel-1976')),
+  passShare: known(0.7, '', 'published', word('source', 'meinel-meinel-1976')),
+  power: known(0.678, '', 'published', word('source', 'meinel-meinel-1976')),
 }
 /** Clouds: share of clear-sky radiation 1 − 0.75 n^3.4. Kasten & Czeplak 1980: published. */
 const CLOUD = { share: 0.75, power: 3.4 }
@@ -68,7 +68,12 @@ export function sunOnFaceWm2(sun: SunPosition, facingDeg: number, cloud: number)
 }
 
 /** Outside surface conductance of an upright face. ASHRAE Fundamentals: published. */
-export const FACE_CONDUCTANCE = known(17, 'W/(m²·K)', 'published', 'ASHRAE Fundamentals, sol-air temperature')
+export const FACE_CONDUCTANCE = known(
+  17,
+  'W/(m²·K)',
+  'published',
+  word('source', 'ashrae-fundamentals-sol-air-temperature'),
+)
 
 /** Share of sun a colour takes in: near 0.9 black, 0.3 white. From memory. @param lightness CIE L*, 0 … 100 */
 export const absorptance = (lightness: number): number => 0.92 - (0.62 * lightness) / 100

@@ -1,20 +1,20 @@
-import { CoreError, known } from '../ground'
+import { CoreError, known, word } from '../ground'
 
 /** Magnus coefficients over water, −45 to 60 °C. Sonntag 1990 (also WMO-No. 8): published. */
 export const MAGNUS = {
-  scalePa: known(611.2, 'Pa', 'published', 'Sonntag 1990, over water'),
-  factor: known(17.62, '', 'published', 'Sonntag 1990, over water'),
-  offsetC: known(243.12, '°C', 'published', 'Sonntag 1990, over water'),
+  scalePa: known(611.2, 'Pa', 'published', word('source', 'sonntag-1990-over-water')),
+  factor: known(17.62, '', 'published', word('source', 'sonntag-1990-over-water')),
+  offsetC: known(243.12, '°C', 'published', word('source', 'sonntag-1990-over-water')),
 }
 
 /** The same over ice, which sets the dew point below 0 °C. Sonntag 1990: published. */
 export const MAGNUS_ICE = {
-  factor: known(22.46, '', 'published', 'Sonntag 1990, over ice'),
-  offsetC: known(272.62, '°C', 'published', 'Sonntag 1990, over ice'),
+  factor: known(22.46, '', 'published', word('source', 'sonntag-1990-over-ice')),
+  offsetC: known(272.62, '°C', 'published', word('source', 'sonntag-1990-over-ice')),
 }
 
 /** Least distance of a face above the dew point for painting. ISO 8502-4. */
-export const DEW_MARGIN = known(3, '°C', 'published', 'ISO 8502-4')
+export const DEW_MARGIN = known(3, '°C', 'published', word('source', 'iso-8502-4'))
 
 /** Vapour pressure over water at saturation, Pa, for −45 to 60 °C. docs/science.md eq. 1. */
 export const saturationPa = (tempC: number): number =>

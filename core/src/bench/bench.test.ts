@@ -2,7 +2,7 @@ import { TEXTURES } from '../ground'
 import fc from 'fast-check'
 import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
 import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
-import { planJob } from '../plan'
+import { planJob } from '../chain/planJob'
 import { SEALS, STROKES } from '../risk/bleed'
 import { parseInstant } from '../units/time'
 import { benchOfHem, schoolOfSetup } from './benchOfHem'
@@ -19,7 +19,7 @@ const SUN = { latDeg: 41.2, lonDeg: -8.7, facingDeg: 180, cloud: 0 }
 
 // Counting bleeds on 400 drawn edges of 300 mm: the mean count must be the model's expectation within four standard
 // errors of a Poisson count.
-test.each(['stipple', 'medium spray', 'knockdown'] as const)(
+test.each(['stipple', 'medium-spray', 'knockdown'] as const)(
   'edges drawn on %s bleed as often as the model says',
   (texture) => {
     const setup = {
@@ -46,13 +46,13 @@ describe('common practice, no published source', () => {
   test('thin stain on bare wood bleeds under every tape, sealed or not less than plainly', () => {
     const stain = SHELF.coatings.find((each) => /stain/i.test(each.name))!
     for (const tape of SHELF.tapes) {
-      const bare = { texture: 'wood grain', soundness: 'bare wood', coatingId: stain.id, tapeId: tape.id } as const
+      const bare = { texture: 'wood-grain', soundness: 'bare-wood', coatingId: stain.id, tapeId: tape.id } as const
       expect(risk(bare, 'bleed').mean).toBeGreaterThan(20)
     }
   })
   test('C9: a glaze or own-colour seal makes an edge on stipple clean', () => {
-    expect(risk({ seal: 'clear glaze' }, 'bleed').mean).toBeLessThan(1)
-    expect(risk({ seal: 'own colour' }, 'bleed').mean).toBeLessThan(0.5)
+    expect(risk({ seal: 'clear-glaze' }, 'bleed').mean).toBeLessThan(1)
+    expect(risk({ seal: 'own-colour' }, 'bleed').mean).toBeLessThan(0.5)
   })
 })
 
@@ -110,7 +110,7 @@ test('sun on a dark face shortens wet window and stay; the hours of the air know
 
 test('the pull falls into the span of its time: too wet, wet, tacky, dry', () => {
   const spanAt = (pullAfterMin: number) => judgeBench({ ...start, pullAfterMin }, SHELF).pullSpan
-  expect([0, 15, 120, 2000].map(spanAt)).toEqual(['too wet', 'wet', 'tacky', 'dry'])
+  expect([0, 15, 120, 2000].map(spanAt)).toEqual(['too-wet', 'wet', 'tacky', 'dry'])
 })
 
 test('coats before it show their own spans on the ribbon', () => {
@@ -118,7 +118,7 @@ test('coats before it show their own spans on the ribbon', () => {
   expect(spans.filter((span) => span.kind === 'wet')).toHaveLength(2)
   // Saturated air: nothing dries, so there was no recoat time to put an earlier coat at.
   expect(judgeBench({ ...start, earlierCoats: 1, rh: 100 }, SHELF).spans.map((span) => span.kind)).toEqual([
-    'too wet',
+    'too-wet',
     'past',
   ])
 })
@@ -138,7 +138,7 @@ test('a hem of a job opens with its faces and recipe, and its edge is the one th
   const setup = benchOfHem(job, plan, hem)
   const answer = plan.recipes.find((each) => each.hemId === hem.id)!
   if (!answer.safe) throw new Error('the demo hem has a recipe')
-  expect(setup).toMatchObject({ texture: 'heavy spray', tapeId: answer.tapeId, seal: answer.seal, earlierCoats: 1 })
+  expect(setup).toMatchObject({ texture: 'heavy-spray', tapeId: answer.tapeId, seal: answer.seal, earlierCoats: 1 })
   expect(judgeBench(setup, job.shelf).risks[0]!.perMetre.mean).toBeCloseTo(answer.risks.bleeds.mean, 9)
   expect(schoolOfSetup(setup, benchEdge(setup, job.shelf).edge)).toBe(answer.school)
 })

@@ -1,10 +1,22 @@
-import type { HemChoice, Job, School, Shelf, TapeEdge } from '../ground'
+import {
+  type HemChoice,
+  type Job,
+  type School,
+  type Shelf,
+  type TapeEdge,
+  actOf,
+  coatOf,
+  readActivity,
+  type ActivityId,
+  type PaintStep,
+  type Room,
+} from '../ground'
 import { airAt } from '../air/airSeries'
 import { areaAir } from '../air/areaAir'
 import { FILM_SHARE } from '../cure/film'
 import { coatingOf, tapeOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
-import type { Plan } from '../plan'
+import type { Plan } from '../chain/planJob'
 import { pressingsOf } from '../recipes/pressing'
 import { faceOf, stepOf } from '../survey/faces'
 import { gentleStroke } from '../risk/bleed'
@@ -25,22 +37,16 @@ export function benchOfHem(job: Omit<Job, 'log'>, plan: Plan, hem: Hem): BenchSe
   const answer = plan.recipes.find((each) => each.hemId === hem.id)
   const recipe = answer?.safe ? answer : null
   const round = plan.rounds.find((each) => each.hemIds.includes(hem.id))
-  const placed = (suffix: string, id = round?.id) => plan.placed.find((each) => each.taskId === `${id}/${suffix}`)
-  const coatedAt = placed(`coat${step.coats}`)?.to ?? plan.at
-  const laidAt = placed('lay')?.from ?? coatedAt - 60
+  const placed = (id: ActivityId | undefined) => plan.placed.find((each) => each.taskId === id)
+  const coatedAt = placed(round && coatOf(round, step.coats))?.to ?? plan.at
+  const laidAt = placed(round && actOf(round, 'lay'))?.from ?? coatedAt - 60
   const keepCoated = keepStep
-    ? Math.max(
-        ...plan.placed
-          .filter(
-            (each) =>
-              each.taskId.startsWith(`${room.id}/${keepStep.id}/`) && each.taskId.endsWith(`coat${keepStep.coats}`),
-          )
-          .map((each) => each.to),
-      )
+    ? Math.max(...plan.placed.filter((each) => isCoat(each.taskId, room, keepStep)).map((each) => each.to))
     : face.last?.at
       ? parseInstant(face.last.at)
       : null
-  const pullAt = placed('pull')?.from ?? coatedAt + 15
+  const pull = round?.pulls.find((each) => each.hemIds.includes(hem.id))
+  const pullAt = placed(pull?.taskId)?.from ?? coatedAt + 15
   const ageDays =
     keepCoated !== null && Number.isFinite(keepCoated)
       ? Math.max(0, (laidAt - keepCoated) / 1440)
@@ -84,11 +90,11 @@ export function benchOfHem(job: Omit<Job, 'log'>, plan: Plan, hem: Hem): BenchSe
 
 /** The house school a Bench setup amounts to. */
 export function schoolOfSetup({ seal, stroke }: Pick<BenchSetup, 'seal' | 'stroke'>, edge: TapeEdge): School {
-  if (seal === 'wiped sealant') return 'wiped sealant'
-  if (seal === 'own colour') return 'own-colour seal'
-  if (seal === 'clear glaze') return 'clear glaze'
-  if (edge === 'barrier') return 'barrier edge'
-  return stroke === 'spray' ? 'plain, sprayed' : 'press only'
+  if (seal === 'wiped-sealant') return 'wiped-sealant'
+  if (seal === 'own-colour') return 'own-colour-seal'
+  if (seal === 'clear-glaze') return 'clear-glaze'
+  if (edge === 'barrier') return 'barrier-edge'
+  return stroke === 'spray' ? 'plain-sprayed' : 'press-only'
 }
 
 /** What is on the Bench as a choice for one edge: its tape, seal, pressing, and a wet or a dry pull. */
@@ -101,7 +107,19 @@ export function choiceOfBench(setup: BenchSetup, shelf: Shelf, edge: string, rea
     liquidId: null,
     pressing: setup.pressing === 'none' ? null : setup.pressing,
     // Pulled while it is tacky is no way to choose; the house rules decide then.
-    pull: span === 'wet' || span === 'too wet' ? 'wet' : span === 'dry' ? 'dry' : null,
+    pull: span === 'wet' || span === 'too-wet' ? 'wet' : span === 'dry' ? 'dry' : null,
     reason,
   }
+}
+
+/** Whether an activity is the last coat of a step. */
+function isCoat(id: ActivityId, room: Room, step: PaintStep): boolean {
+  const ref = readActivity(id)
+  return (
+    ref?.of === 'round' &&
+    ref.act === 'coat' &&
+    ref.coat === step.coats &&
+    ref.round.roomId === room.id &&
+    ref.round.stepId === step.id
+  )
 }

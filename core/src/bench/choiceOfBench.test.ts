@@ -9,12 +9,12 @@ const choice = (change: Partial<BenchSetup>) => choiceOfBench({ ...base, ...chan
 test('the school is read off seal, tape and stroke', () => {
   const of = (change: Partial<BenchSetup>, edge: 'plain' | 'fine-line' | 'barrier') =>
     schoolOfSetup({ ...base, ...change }, edge)
-  expect(of({ seal: 'wiped sealant' }, 'plain')).toBe('wiped sealant')
-  expect(of({ seal: 'own colour' }, 'barrier')).toBe('own-colour seal')
-  expect(of({ seal: 'clear glaze' }, 'plain')).toBe('clear glaze')
-  expect(of({ seal: 'none' }, 'barrier')).toBe('barrier edge')
-  expect(of({ seal: 'none', stroke: 'roller' }, 'fine-line')).toBe('press only')
-  expect(of({ seal: 'none', stroke: 'spray' }, 'plain')).toBe('plain, sprayed')
+  expect(of({ seal: 'wiped-sealant' }, 'plain')).toBe('wiped-sealant')
+  expect(of({ seal: 'own-colour' }, 'barrier')).toBe('own-colour-seal')
+  expect(of({ seal: 'clear-glaze' }, 'plain')).toBe('clear-glaze')
+  expect(of({ seal: 'none' }, 'barrier')).toBe('barrier-edge')
+  expect(of({ seal: 'none', stroke: 'roller' }, 'fine-line')).toBe('press-only')
+  expect(of({ seal: 'none', stroke: 'spray' }, 'plain')).toBe('plain-sprayed')
 })
 
 test('tape, pressing and reason go along; an edge not pressed at all leaves pressing to the house', () => {

@@ -1,5 +1,5 @@
+import { decimals, type Coating, said, type Said, type Sealant, type Shelf, word, figureOf } from '../ground'
 import { cureClock, dryingClock, dryingRate, stayClock } from '../cure/clocks'
-import { type Coating, said, type Said, type Sealant, type Shelf } from '../ground'
 import { airAt, type AirPoint, type AirSeries } from '../air/airSeries'
 import { solAirC, sunOnFaceWm2, sunPosition } from '../air/sun'
 import { aboveDewC, DEW_MARGIN } from '../air/vapour'
@@ -15,7 +15,6 @@ import { holdN25, liftPerMetre, pullFactor, type KeepFinish } from '../risk/lift
 import { Z90, type Estimate } from '../risk/normal'
 import { offBy, residuePerMetre, stayUsed } from '../risk/residue'
 import { tearPerMetre, type FilmAtPull } from '../risk/tear'
-import { figure } from '../units/figure'
 import type { BenchSetup } from './benchSetup'
 
 export const RISKS = ['bleed', 'lift', 'tear', 'residue', 'crack'] as const
@@ -75,7 +74,7 @@ export function benchEdge(setup: BenchSetup, shelf: Shelf): EdgeSetup {
     pressing: setup.pressing,
     seal: setup.seal,
     stroke: setup.stroke,
-    openGrain: setup.soundness === 'bare wood',
+    openGrain: setup.soundness === 'bare-wood',
     coating: coatingOf(shelf, setup.coatingId),
   }
 }
@@ -87,7 +86,7 @@ export function benchEdge(setup: BenchSetup, shelf: Shelf): EdgeSetup {
 export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
   const tape = tapeOf(shelf, setup.tapeId)
   const coating = filmOf(coatingOf(shelf, setup.coatingId), setup.filmShare)
-  const sealant = setup.seal === 'wiped sealant' && setup.sealantId ? sealantOf(shelf, setup.sealantId) : null
+  const sealant = setup.seal === 'wiped-sealant' && setup.sealantId ? sealantOf(shelf, setup.sealantId) : null
   const air = benchAir(setup)
   const edge = benchEdge(setup, shelf)
   const stay = stayClock(air)
@@ -104,7 +103,7 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
   }
   const drying = dryingClock(air)
   const spans = sequenceWindows(drying, coatsOf(setup, coating, sealant, air), offBy(stay, tape.stayDays, laidAt))
-  const span = spanAt(spans, pulledAt)?.kind ?? 'too wet'
+  const span = spanAt(spans, pulledAt)?.kind ?? 'too-wet'
   const used = stayUsed(stay, tape.stayDays, laidAt, pulledAt)
   const now = air.hours.length === 1 ? air.hours[0]! : air.hours[HOURS_BEFORE]!
   const faceC = now.faceC ?? now.tempC
@@ -131,32 +130,39 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
       {
         name: 'bleed',
         perMetre: bleeds,
-        decides: said('bench.bleed', { gap: mm(meanGapUm(edge)), shut: mm(closedGapUm(edge)), texture: setup.texture }),
+        decides: said('bench.bleed', {
+          gap: mm(meanGapUm(edge)),
+          shut: mm(closedGapUm(edge)),
+          texture: word('texture', setup.texture),
+        }),
       },
       {
         name: 'lift',
         perMetre: lift,
-        decides: said('bench.lift', { load: figure(tape.gripN25 * pullFactor(manner)), hold: figure(holdN25(finish)) }),
+        decides: said('bench.lift', {
+          load: figureOf(tape.gripN25 * pullFactor(manner)),
+          hold: figureOf(holdN25(finish)),
+        }),
       },
       {
         name: 'tear',
         perMetre: spread(tear, TEAR_SPREAD),
         decides: said('bench.tear', {
-          film: span,
-          sheen: coating.sheen,
-          scored: setup.scored ? 'scored' : 'not scored',
+          film: word('span', span),
+          sheen: word('sheen', coating.sheen),
+          scored: word('scored', setup.scored ? 'yes' : 'no'),
         }),
       },
       {
         name: 'residue',
         perMetre: residue(used),
-        decides: said('bench.residue', { used: figure(used * 100), label: figure(tape.stayDays) }),
+        decides: said('bench.residue', { used: figureOf(used * 100), label: figureOf(tape.stayDays) }),
       },
       {
         name: 'crack',
         perMetre: spread(crackPerMetre(sealant, coating.sheen), TEAR_SPREAD),
         decides: sealant
-          ? said('bench.crack', { shrink: sealant.shrinkPct, sheen: coating.sheen })
+          ? said('bench.crack', { shrink: sealant.shrinkPct, sheen: word('sheen', coating.sheen) })
           : said('bench.no_bead'),
       },
     ],
@@ -180,7 +186,7 @@ function coatsOf(setup: BenchSetup, coating: Coating, sealant: Sealant | null, a
 /** Minutes from wiping the bead to the coat. From memory. */
 const BEAD_AHEAD_MIN = 5
 
-const mm = (um: number) => (um / 1000).toFixed(3)
+const mm = (um: number) => decimals(um / 1000, 3)
 
 /** How far chances of tearing and cracking may be off (log odds). From memory. */
 const TEAR_SPREAD = 0.6

@@ -47,7 +47,8 @@ export function readCell(column: Column, text: string, place: string): CellValue
       return value
     }
     case 'choice': {
-      const found = type.options.find((option) => option.toLowerCase() === trimmed.toLowerCase())
+      // Files of older versions, and people, write the words of a choice with blanks.
+      const found = type.options.find((option) => asCode(option) === asCode(trimmed))
       if (!found) throw wrong(`expected one of: ${type.options.join(', ')}`)
       return found
     }
@@ -56,6 +57,8 @@ export function readCell(column: Column, text: string, place: string): CellValue
       return /^(yes|true)$/i.test(trimmed)
   }
 }
+
+const asCode = (text: string): string => text.toLowerCase().replace(/,/g, '').replace(/\s+/g, '-')
 
 /** A cell as text. */
 export const writeCell = (value: CellValue): string =>

@@ -21,4 +21,4 @@ export const coatingOf = (shelf: Shelf, id: string): Coating => found('coating',
 export const coverOf = (shelf: Shelf, id: string): Cover => found('cover', shelf.covers, id)
 export const sealantOf = (shelf: Shelf, id: string): Sealant => found('sealant', shelf.sealants, id)
 export const glazeOf = (shelf: Shelf, id: string): Glaze => found('glaze', shelf.glazes, id)
-export const liquidOf = (shelf: Shelf, id: string): LiquidMask => found('liquid mask', shelf.liquids, id)
+export const liquidOf = (shelf: Shelf, id: string): LiquidMask => found('liquid-mask', shelf.liquids, id)

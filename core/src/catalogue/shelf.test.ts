@@ -17,7 +17,7 @@ const tapes = (...rows: string[]) => readShelfCsv([HEAD, ...rows].join('\n'), SH
 
 // 18 ozf/in: 18 · 0.2736357 N per 25 mm (exact pound, g and inch) = 4.9254.
 test('grip comes in any unit of labels; what is left empty takes its class’s value and is marked', () => {
-  const answer = tapes('heron,Heron Test,plain,creped paper,18,ozf/in,3,,,50,24,3.20,6,17.50,12.5,no,label')
+  const answer = tapes('heron,Heron Test,plain,creped-paper,18,ozf/in,3,,,50,24,3.20,6,17.50,12.5,no,label')
   if (!answer.ok) throw new Error(answer.faults.join('\n'))
   expect(answer.taken.tapes).toHaveLength(1)
   expect(answer.taken.tapes[0]).toMatchObject({
@@ -27,7 +27,7 @@ test('grip comes in any unit of labels; what is left empty takes its class’s v
     defaults: ['sun_stay_days', 'thick_um'],
     rolls: [{ widthMm: 24, priceMinor: 320, packPriceMinor: 1750, stockMm: 12_500 }],
   })
-  expect(writeShelfCsv(answer.taken, 'tapes')).toContain('Heron Test,plain,creped paper,4.9254,N/25mm,3,,,50')
+  expect(writeShelfCsv(answer.taken, 'tapes')).toContain('Heron Test,plain,creped-paper,4.9254,N/25mm,3,,,50')
 })
 
 test('every wrong row is named with its column, and nothing is taken', () => {
@@ -43,7 +43,7 @@ test('every wrong row is named with its column, and nothing is taken', () => {
     faults: [
       'row 3, edge: expected one of: plain, fine-line, barrier',
       'row 4, width_mm: expected a whole number from 3 to 300, not “wide”',
-      'row 5, mark: expected one of: published, common practice, from memory, label, own log',
+      'row 5, mark: expected one of: published, common-practice, from-memory, label, own-log',
     ],
   })
   expect(tapes(good, good.replace(',24,', ',36,').replace(',21,', ',14,'))).toMatchObject({
@@ -108,7 +108,7 @@ describe('liquid masks and tools', () => {
       const answer = readShelfCsv([kind === 'tools' ? TOOL_HEAD : LIQUID_HEAD, ...lines].join('\n'), SHELF, kind)
       return answer.ok ? [] : answer.faults
     }
-    expect(faults('tools', 'a,A,hammer,1,0,0,1,no,label')[0]).toMatch(/^row 2, kind: expected one of: seal brush/)
+    expect(faults('tools', 'a,A,hammer,1,0,0,1,no,label')[0]).toMatch(/^row 2, kind: expected one of: seal-brush/)
     expect(faults('tools', 'a,A,scraper,1,0,0,1.5,no,label')).toEqual([
       'row 2, on_van: expected a whole number from 0 to 10000, not “1.5”',
     ])

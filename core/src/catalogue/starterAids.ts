@@ -12,7 +12,7 @@ export const GLAZES: readonly Glaze[] = [
     priceMinor: 1450,
     retired: false,
     defaults: ['spread_m2_per_l', 'through_min'],
-    mark: 'common practice',
+    mark: 'common-practice',
   },
 ]
 
@@ -29,7 +29,7 @@ export const LIQUIDS: readonly LiquidMask[] = [
     priceMinor: 1680,
     retired: false,
     defaults: [],
-    mark: 'common practice',
+    mark: 'common-practice',
   },
   {
     id: 'heath-can',
@@ -42,7 +42,7 @@ export const LIQUIDS: readonly LiquidMask[] = [
     priceMinor: 1050,
     retired: false,
     defaults: [],
-    mark: 'common practice',
+    mark: 'common-practice',
   },
 ]
 
@@ -56,13 +56,13 @@ const tool = (id: string, name: string, kind: HandTool['kind'], widthMm: number,
   count,
   retired: false,
   defaults: [],
-  mark: 'common practice',
+  mark: 'common-practice',
 })
 
 /** Tools a new job starts with. */
 export const HAND_TOOLS: readonly HandTool[] = [
-  tool('soft-brush', 'Soft sash brush', 'seal brush', 38, 4),
-  tool('press-card', 'Plastic press card', 'press tool', 70, 6),
+  tool('soft-brush', 'Soft sash brush', 'seal-brush', 38, 4),
+  tool('press-card', 'Plastic press card', 'press-tool', 70, 6),
   tool('joint-scraper', 'Joint scraper', 'scraper', 75, 3),
   tool('snap-blade', 'Snap-off blade', 'blade', 9, 10),
   { ...tool('heron-gun', 'Airless gun, trim tip', 'gun', 0, 1), airMs: 2.5, reachMm: 75 },

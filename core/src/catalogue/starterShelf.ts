@@ -94,7 +94,7 @@ const SEALANTS: Sealant[] = [
     metresPerTube: 60,
     priceMinor: 310,
     retired: false,
-    mark: 'from memory',
+    mark: 'from-memory',
   },
   {
     id: 'plover-white',
@@ -106,7 +106,7 @@ const SEALANTS: Sealant[] = [
     metresPerTube: 60,
     priceMinor: 260,
     retired: false,
-    mark: 'from memory',
+    mark: 'from-memory',
   },
   {
     id: 'plover-quick',

@@ -1,4 +1,4 @@
-import { known, type Known, type Texture } from '../ground'
+import { known, type Known, type Texture, word } from '../ground'
 
 /** Valleys of a texture: mean depth and the distance from one valley to the next along the edge. */
 export interface TextureFacts {
@@ -9,8 +9,8 @@ export interface TextureFacts {
 }
 
 const guess = (valleyUm: number, pitchMm: number, voidShare = 1): TextureFacts => ({
-  valleyUm: known(valleyUm, 'µm', 'from memory', 'texture classes, docs/science.md §4'),
-  pitchMm: known(pitchMm, 'mm', 'from memory', 'texture classes, docs/science.md §4'),
+  valleyUm: known(valleyUm, 'µm', 'from-memory', word('source', 'texture-classes-docs-science-md-4')),
+  pitchMm: known(pitchMm, 'mm', 'from-memory', word('source', 'texture-classes-docs-science-md-4')),
   voidShare,
 })
 
@@ -19,10 +19,10 @@ export const TEXTURE_FACTS: Readonly<Record<Texture, TextureFacts>> = {
   glassy: guess(1, 2),
   smooth: guess(6, 2),
   stipple: guess(45, 3),
-  'light spray': guess(90, 5),
-  'medium spray': guess(170, 7),
-  'heavy spray': guess(320, 9),
+  'light-spray': guess(90, 5),
+  'medium-spray': guess(170, 7),
+  'heavy-spray': guess(320, 9),
   knockdown: guess(150, 8, 0.2),
-  'wood grain': guess(60, 1.5),
+  'wood-grain': guess(60, 1.5),
   masonry: guess(500, 8),
 }

@@ -21,7 +21,7 @@ export interface BesideCover {
 }
 
 /** Where a sprayed edge lies, as far as its cover goes. */
-export type BesidePlace = 'glass' | 'ceiling line' | 'floor' | 'thing'
+export type BesidePlace = 'glass' | 'ceiling-line' | 'floor' | 'thing'
 
 export interface BesideSetup {
   readonly shelf: Shelf
@@ -68,12 +68,12 @@ export function coverBeside(setup: BesideSetup): BesideCover | null {
 }
 
 function kindFor({ place, coats }: BesideSetup): 'film' | 'paper' {
-  if (place === 'glass' || place === 'ceiling line') return 'film'
+  if (place === 'glass' || place === 'ceiling-line') return 'film'
   if (place === 'floor') return 'paper'
   return coats > 1 ? 'paper' : 'film'
 }
 
-const HOLD_OF: Record<BesidePlace, CoverHold> = { glass: 'taut', 'ceiling line': 'hung', floor: 'lies', thing: 'loose' }
+const HOLD_OF: Record<BesidePlace, CoverHold> = { glass: 'taut', 'ceiling-line': 'hung', floor: 'lies', thing: 'loose' }
 const holdOf = (place: BesidePlace): CoverHold => HOLD_OF[place]
 
 /** The narrowest of a kind that is wide enough, else the widest there is. */

@@ -1,10 +1,10 @@
-import type { Cover, Said, Shelf } from '../ground'
+import type { Cover, Said, Shelf, Fact } from '../ground'
 import type { CoverHold } from './besideHem'
 
 /** An area of a room to cover, with what, how it is held, and why. */
 export interface CoverNeed {
   readonly roomId: string
-  readonly what: string
+  readonly what: Fact
   readonly why: Said
   readonly coverId: string
   readonly hold: CoverHold

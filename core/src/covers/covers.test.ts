@@ -1,3 +1,4 @@
+import { ENGLISH, speaker } from '../words'
 import type { Piece, Room } from '../ground'
 import { door } from '../../../demo/parts'
 import fc from 'fast-check'
@@ -57,7 +58,7 @@ describe('beside a sprayed hem', () => {
     expect(coverBeside({ ...setup, shelf: { ...SHELF, covers: [] } })).toBeNull()
   })
   test('a hung cover pulls at its tape, more in wind; what lies does not', () => {
-    const hung = (windMs: number) => coverBeside({ ...setup, place: 'ceiling line', dropM: 2.5, windMs })!.loadNPerM
+    const hung = (windMs: number) => coverBeside({ ...setup, place: 'ceiling-line', dropM: 2.5, windMs })!.loadNPerM
     expect(hung(6)).toBeGreaterThan(hung(0))
     expect(coverBeside(setup)!.loadNPerM).toBe(0)
   })
@@ -75,11 +76,12 @@ describe('beside a sprayed hem', () => {
   })
 })
 
+const spoken = speaker(ENGLISH).fact
 const plain = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
 const needs = (room: Partial<Room>) => coverNeeds({ ...plain, ...room }, SHELF)
 const kinds = (room: Partial<Room>, what: RegExp) =>
   needs(room)
-    .filter((need) => what.test(need.what))
+    .filter((need) => what.test(spoken(need.what)))
     .map((need) => SHELF.covers.find((cover) => cover.id === need.coverId)!.kind)
 const sprayed = (coats: number) => plain.steps.map((step) => ({ ...step, tool: 'spray' as const, coats }))
 
@@ -87,14 +89,14 @@ describe('floors by material and traffic', () => {
   test('one door: cloths, and a doubled one at the way out', () => {
     const room = { openings: [door('o1', 'w1', 600)] }
     expect(kinds(room, /floor/)).toEqual(['cloth'])
-    expect(needs(room).find((need) => need.what === 'way out')).toMatchObject({ pieces: 2, hold: 'lies' })
+    expect(needs(room).find((need) => spoken(need.what) === 'way out')).toMatchObject({ pieces: 2, hold: 'lies' })
   })
   test('two doors: people pass, so boards on a hard floor, none on carpet', () => {
     const openings = [door('o1', 'w1', 600), door('o2', 'w3', 600)]
     expect(isBusy({ ...plain, openings })).toBe(true)
     expect(kinds({ openings }, /^floor/)).toEqual(['cloth', 'board'])
     expect(kinds({ openings, floor: { ...plain.floor, material: 'carpet' } }, /^floor/)).toEqual(['cloth'])
-    expect(needs({ openings }).find((need) => need.what === '2 ways out')!.pieces).toBe(4)
+    expect(needs({ openings }).find((need) => spoken(need.what) === '2 ways out')!.pieces).toBe(4)
   })
   test('windows are no way out; a sprayed room gets paper over the field; a painted floor nothing', () => {
     expect(waysOut({ ...plain, openings: [door('o1', 'w1', 600, { kind: 'window', sillMm: 0 })] })).toEqual([])
@@ -120,7 +122,7 @@ describe('things and the gun', () => {
   }
   test('a sheet may hang loose for one coat of the gun, and is taped all round for two', () => {
     const hold = (coats: number) =>
-      needs({ pieces: [sofa], steps: sprayed(coats) }).find((need) => need.what === 'sofa')!
+      needs({ pieces: [sofa], steps: sprayed(coats) }).find((need) => spoken(need.what) === 'sofa')!
     expect(hold(1)).toMatchObject({ hold: 'loose', why: { code: 'cover.falls' } })
     expect(hold(2)).toMatchObject({ hold: 'taut', why: { code: 'cover.taut_again' } })
   })

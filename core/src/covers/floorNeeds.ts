@@ -1,4 +1,4 @@
-import { type Room, said, type Shelf } from '../ground'
+import { type Room, said, type Shelf, word } from '../ground'
 import { faceAreaMm2, reachesFloor } from '../survey/areas'
 import { stepOf } from '../survey/faces'
 import { coversByKind, fromRoll, inPieces, type CoverNeed } from './coverNeed'
@@ -28,7 +28,7 @@ export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean): CoverNee
   const [field, small] = [cloth.at(-1), cloth[0]]
   const wide = paper.filter((cover) => cover.widthMm >= FIELD_PAPER_MM).at(-1)
   const areaMm2 = faceAreaMm2(room, 'floor')
-  const at = { roomId: room.id, what: 'floor', hold: 'lies' } as const
+  const at = { roomId: room.id, what: word('cover', 'floor'), hold: 'lies' } as const
   const needs: CoverNeed[] = []
   if (sprayed && wide) needs.push(fromRoll({ ...at, why: said('cover.mist') }, wide, areaMm2))
   else if (field) {
@@ -45,7 +45,7 @@ export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean): CoverNee
   const ways = waysOut(room)
   if (small && ways.length > 0) {
     const pieces = ways.length * WAY_OUT_LAYERS
-    const place = { ...at, what: ways.length === 1 ? 'way out' : `${ways.length} ways out`, why: said('cover.soles') }
+    const place = { ...at, what: said('cover.ways_out', { count: ways.length }), why: said('cover.soles') }
     needs.push(inPieces(place, small, ways.length * small.widthMm * small.lengthMm, pieces))
   }
   return needs

@@ -1,5 +1,5 @@
-import { type PaintStep, type Room, said, type Shelf, face } from '../ground'
-import { stepOf } from '../survey/faces'
+import { type PaintStep, type Room, said, type Shelf, face, writeFace } from '../ground'
+import { stepOf, faceName } from '../survey/faces'
 import { coversByKind, fromRoll, narrowestOver, type CoverNeed } from './coverNeed'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 
@@ -50,7 +50,12 @@ function wallNeeds(room: Room, shelf: Shelf): CoverNeed[] {
     })
     .flatMap((wall) => {
       const cover = narrowestOver(film, room.heightMm) ?? film.at(-1)
-      const place = { roomId: room.id, what: `wall ${wall.name}`, hold: 'hung', why: said('cover.hung') } as const
+      const place = {
+        roomId: room.id,
+        what: faceName(room, face('wall', wall.id)),
+        hold: 'hung',
+        why: said('cover.hung'),
+      } as const
       return cover ? [fromRoll(place, cover, wall.lengthMm * room.heightMm, wall.lengthMm)] : []
     })
 }
@@ -62,7 +67,7 @@ function ceilingNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   const cover = narrowestOver(film, wide) ?? film.at(-1)
   if (!cover) return []
   const run = room.walls.filter((wall) => !wall.free).reduce((sum, wall) => sum + wall.lengthMm, 0)
-  const what = room.kind === 'elevation' ? 'soffit' : 'ceiling'
+  const what = faceName(room, writeFace({ kind: 'ceiling', id: null }))
   const place = { roomId: room.id, what, hold: 'hung', why: said('cover.across', { wide }) } as const
   return run > 0 ? [fromRoll(place, cover, run * Math.min(cover.widthMm, wide), run)] : []
 }

@@ -1,11 +1,16 @@
-import { type HandTool, known, type Shelf } from '../ground'
+import { type HandTool, known, type Shelf, word } from '../ground'
 
 /** Mist a gun lays beside the edge of a broad field in still air, mm. From memory. */
-export const FIELD_REACH_MM = known(300, 'mm', 'from memory', 'wide fan, gun held square to the face')
+export const FIELD_REACH_MM = known(300, 'mm', 'from-memory', word('source', 'wide-fan-gun-held-square-to-the'))
 /** Mist drifts this far for each m/s of wind, mm: droplets hang in the air for about this many ms. From memory. */
-export const DRIFT_MM_PER_MS = known(250, 'mm per m/s', 'from memory', 'a quarter of a second to settle')
+export const DRIFT_MM_PER_MS = known(
+  250,
+  'mm per m/s',
+  'from-memory',
+  word('source', 'a-quarter-of-a-second-to-settle'),
+)
 /** A cover is chosen this many times as wide as the mist reaches: a 75 mm mist on 230 mm paper. */
-export const REACH_SPARE = known(3, '', 'common practice', '9 in paper under a skirting that throws about 3 in')
+export const REACH_SPARE = known(3, '', 'common-practice', word('source', '9-in-paper-under-a-skirting-that'))
 
 /** A gun when none is on the shelf. */
 const USUAL_GUN: Pick<HandTool, 'airMs' | 'reachMm'> = { airMs: 2.5, reachMm: 75 } // common practice

@@ -1,4 +1,4 @@
-import { known } from '../ground'
+import { known, word } from '../ground'
 import type { AirPoint, AirSeries } from '../air/airSeries'
 import { saturationPa, vapourPa } from '../air/vapour'
 import { rateClock, type RateClock } from './rateClock'
@@ -8,17 +8,22 @@ export const REFERENCE_AIR: AirPoint = { tempC: 23, rh: 50, windMs: 0.1 }
 
 /** How air speed lifts evaporation: (a + b·v), scaled to still room air. */
 export const EVAPORATION = {
-  stillWm2Pa: known(0.089, 'W/(m²·Pa)', 'from memory', 'evaporation from water surfaces, handbook form a + b·v'),
+  stillWm2Pa: known(
+    0.089,
+    'W/(m²·Pa)',
+    'from-memory',
+    word('source', 'evaporation-from-water-surfaces-handbook-form-a'),
+  ),
   speedWm2Pa: known(
     0.0782,
     'W/(m²·Pa) per m/s',
-    'from memory',
-    'evaporation from water surfaces, handbook form a + b·v',
+    'from-memory',
+    word('source', 'evaporation-from-water-surfaces-handbook-form-a'),
   ),
 }
 
 /** Activation energy of film formation and bond growth. */
-export const CURE_ACTIVATION = known(50, 'kJ/mol', 'from memory', 'doubles about every 10 to 11 °C')
+export const CURE_ACTIVATION = known(50, 'kJ/mol', 'from-memory', word('source', 'doubles-about-every-10-to-11-c'))
 
 const GAS_KJ = 8.314462618e-3 // kJ/(mol·K), CODATA 2018: published
 const KELVIN = 273.15

@@ -17,10 +17,10 @@ test('two coats by hand: the first coat’s spans end where the second begins', 
   const second = satin.recoatMin + 60
   const spans = sequenceWindows(dryingClock(steady), [coat(0), coat(second)], null)
   expect(spans.map((span) => [span.kind, span.coat])).toEqual([
-    ['too wet', 1],
+    ['too-wet', 1],
     ['wet', 1],
     ['tacky', 1],
-    ['too wet', 2],
+    ['too-wet', 2],
     ['wet', 2],
     ['tacky', 2],
     ['dry', 2],
@@ -35,7 +35,7 @@ const weather = (seed: number) =>
     rh: 60,
     windows: 'open',
     outside: {
-      source: 'weather service',
+      source: 'weather-service',
       from: '2027-03-27T00:00:00Z',
       hours: madeUpHours(seed, { name: 'x', latDeg: 50, lonDeg: 5 }, parseInstant('2027-03-27T00:00:00Z'), 96),
     },
@@ -83,8 +83,8 @@ test('hotter, drier, windier or thinner shortens the wet window', () => {
 
 test('drying states come in order, at their label times in label air', () => {
   const times = stateTimes(satin, 0, dryingClock(steady), cureClock(steady, satin.filmFormingC))
-  expect(times).toMatchObject({ 'set to touch': satin.openMin, 'dry hard': satin.hardDryMin, cured: 30 * 1440 })
-  expect(stateAt(times, satin.touchDryMin + 1)).toBe('dry to touch')
+  expect(times).toMatchObject({ 'set-to-touch': satin.openMin, 'dry-hard': satin.hardDryMin, cured: 30 * 1440 })
+  expect(stateAt(times, satin.touchDryMin + 1)).toBe('dry-to-touch')
   expect(stateAt(times, -5)).toBe('wet')
 })
 

@@ -19,7 +19,7 @@ const base: WindowSetup = {
 
 test('at label conditions the spans are the label times', () => {
   const spans = pullWindow(base)
-  expect(spans.map((span) => span.kind)).toEqual(['too wet', 'wet', 'tacky', 'dry'])
+  expect(spans.map((span) => span.kind)).toEqual(['too-wet', 'wet', 'tacky', 'dry'])
   expect(spans[1]!.to).toBeCloseTo(satin.openMin, 9)
   expect(spans[2]!.to).toBeCloseTo(satin.hardDryMin, 9)
   expect(spans[3]!.to).toBeNull()
@@ -27,7 +27,7 @@ test('at label conditions the spans are the label times', () => {
 
 test('a bead wiped 10 minutes ahead skins first and ends the wet window', () => {
   const spans = pullWindow({ ...base, sealant: { ...clear, skinMin: 25 }, sealedAt: -10 })
-  expect(spans[1]).toMatchObject({ kind: 'wet', endedBy: 'sealant skin' })
+  expect(spans[1]).toMatchObject({ kind: 'wet', endedBy: 'sealant-skin' })
   expect(spans[1]!.to).toBeCloseTo(15, 9)
 })
 

@@ -1,8 +1,8 @@
-import { type Coating, known, type Sealant } from '../ground'
+import { type Coating, known, type Sealant, word } from '../ground'
 import { instantOfGain, type RateClock } from './rateClock'
 
 /** The spans of a hem's time after its last coat, in order. */
-export const SPAN_KINDS = ['too wet', 'wet', 'tacky', 'dry', 'past'] as const
+export const SPAN_KINDS = ['too-wet', 'wet', 'tacky', 'dry', 'past'] as const
 export type SpanKind = (typeof SPAN_KINDS)[number]
 
 /** One span: instants in minutes since the epoch; `to` null means open-ended. */
@@ -11,11 +11,11 @@ export interface PullSpan {
   readonly from: number
   readonly to: number | null
   /** What ends it: the paint's open time, the bead's skin, hard-dry, or the tape's stay. */
-  readonly endedBy: 'settled' | 'open time' | 'sealant skin' | 'hard dry' | 'stay' | null
+  readonly endedBy: 'settled' | 'open-time' | 'sealant-skin' | 'hard-dry' | 'stay' | null
 }
 
 /** Share of open time in which a fresh edge still runs when freed. */
-export const SETTLE_SHARE = known(0.08, '', 'from memory', 'a minute or two for wall paint')
+export const SETTLE_SHARE = known(0.08, '', 'from-memory', word('source', 'a-minute-or-two-for-wall-paint'))
 
 /** What the window of one hem depends on. All instants in minutes since the epoch. */
 export interface WindowSetup {
@@ -44,9 +44,9 @@ export function pullWindow(setup: WindowSetup): PullSpan[] {
   const skin = earlier(after(coatedFrom, coating.openMin), beadSkin)
   const settled = after(coatedFrom, coating.openMin * SETTLE_SHARE.value)
   const bounds: { kind: SpanKind; to: number | null; endedBy: PullSpan['endedBy'] }[] = [
-    { kind: 'too wet', to: settled === null ? null : Math.max(settled, coatedTo), endedBy: 'settled' },
-    { kind: 'wet', to: skin, endedBy: beadSkin !== null && skin === beadSkin ? 'sealant skin' : 'open time' },
-    { kind: 'tacky', to: after(coatedTo, coating.hardDryMin), endedBy: 'hard dry' },
+    { kind: 'too-wet', to: settled === null ? null : Math.max(settled, coatedTo), endedBy: 'settled' },
+    { kind: 'wet', to: skin, endedBy: beadSkin !== null && skin === beadSkin ? 'sealant-skin' : 'open-time' },
+    { kind: 'tacky', to: after(coatedTo, coating.hardDryMin), endedBy: 'hard-dry' },
     { kind: 'dry', to: null, endedBy: null },
   ]
   return cutAtStay(joined(coatedFrom, bounds), setup.offBy)
@@ -83,7 +83,7 @@ export const spanAt = (spans: readonly PullSpan[], at: number): PullSpan | null 
 
 /** The window of tape that is left to dry on purpose: its wet span is one more span to wait through. */
 export function dryOnly(spans: readonly PullSpan[]): PullSpan[] {
-  const waits = spans.map((span): PullSpan => (span.kind === 'wet' ? { ...span, kind: 'too wet' } : span))
+  const waits = spans.map((span): PullSpan => (span.kind === 'wet' ? { ...span, kind: 'too-wet' } : span))
   return waits.reduce<PullSpan[]>((joined, span) => {
     const last = joined.at(-1)
     if (last?.kind !== span.kind) return [...joined, span]
@@ -93,6 +93,6 @@ export function dryOnly(spans: readonly PullSpan[]): PullSpan[] {
 
 /** The window of a liquid mask: left alone until it may be cut, and then no hurry. */
 export const peelWindow = (coatedFrom: number, cutFrom: number): PullSpan[] => [
-  { kind: 'tacky', from: coatedFrom, to: cutFrom, endedBy: 'hard dry' },
+  { kind: 'tacky', from: coatedFrom, to: cutFrom, endedBy: 'hard-dry' },
   { kind: 'dry', from: cutFrom, to: null, endedBy: null },
 ]

@@ -2,7 +2,7 @@ import type { Coating } from '../ground'
 import { instantOfGain, type RateClock } from './rateClock'
 
 /** Drying states in order, with the terms of ISO 9117 and ASTM D1640. */
-export const DRYING_STATES = ['wet', 'set to touch', 'dry to touch', 'dry hard', 'dry through', 'cured'] as const
+export const DRYING_STATES = ['wet', 'set-to-touch', 'dry-to-touch', 'dry-hard', 'dry-through', 'cured'] as const
 export type DryingState = (typeof DRYING_STATES)[number]
 
 /** Dry-through after dry-hard, as a multiple of its label time. From memory. */
@@ -20,10 +20,10 @@ export function stateTimes(
   const dried = (label: number) => instantOfGain(drying, coatedAt, label)
   return {
     wet: coatedAt,
-    'set to touch': dried(coating.openMin),
-    'dry to touch': dried(coating.touchDryMin),
-    'dry hard': dried(coating.hardDryMin),
-    'dry through': dried(coating.hardDryMin * THROUGH_SHARE),
+    'set-to-touch': dried(coating.openMin),
+    'dry-to-touch': dried(coating.touchDryMin),
+    'dry-hard': dried(coating.hardDryMin),
+    'dry-through': dried(coating.hardDryMin * THROUGH_SHARE),
     cured: instantOfGain(cure, coatedAt, CURED_MIN),
   }
 }

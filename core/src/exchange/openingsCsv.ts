@@ -93,7 +93,7 @@ export function partsOf(kind: OpeningKind): Pick<Opening, 'leaf' | 'glazing'> {
       return { leaf: USUAL_FACES.trim, glazing: null }
     case 'window':
       return { leaf: USUAL_FACES.glass, glazing: null }
-    case 'glazed doors':
+    case 'glazed-doors':
       return {
         leaf: USUAL_FACES.trim,
         glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 25, textured: false },

@@ -1,12 +1,12 @@
 /** How this contractor makes an edge; docs/recipes.md says what each needs and what breaks it. */
 export const SCHOOLS = [
-  'wiped sealant',
-  'own-colour seal',
-  'clear glaze',
-  'barrier edge',
-  'press only',
-  'plain, sprayed',
-  'liquid mask',
+  'wiped-sealant',
+  'own-colour-seal',
+  'clear-glaze',
+  'barrier-edge',
+  'press-only',
+  'plain-sprayed',
+  'liquid-mask',
   'freehand',
 ] as const
 export type School = (typeof SCHOOLS)[number]
@@ -15,10 +15,10 @@ export type School = (typeof SCHOOLS)[number]
 export const PULL_OPINIONS = ['wet', 'dry', 'soonest', 'either'] as const
 export type PullOpinion = (typeof PULL_OPINIONS)[number]
 
-export const SEALANT_COLOURS = ['by colour', 'clear'] as const
+export const SEALANT_COLOURS = ['by-colour', 'clear'] as const
 export const SEAL_DRYNESS = ['touch', 'through'] as const
 export const PRESS_RULES = ['thumb', 'tool', 'either'] as const
-export const RUN_WAYS = ['one run', 'short pieces'] as const
+export const RUN_WAYS = ['one-run', 'short-pieces'] as const
 
 /** Work rates of one practised painter, minutes. */
 export interface Rates {

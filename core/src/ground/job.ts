@@ -22,7 +22,7 @@ export interface Site {
 
 /** Hours outside, from a weather service or a file: `hours[i]` holds from `from` + i hours. */
 export interface OutsideAir {
-  readonly source: 'weather service' | 'file'
+  readonly source: 'weather-service' | 'file'
   readonly from: string
   readonly hours: readonly OutdoorHour[]
 }
@@ -45,7 +45,7 @@ export interface KitKind {
 }
 
 /** The version of the job format; older files are brought up when they are read. */
-export const JOB_VERSION = 3
+export const JOB_VERSION = 4
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {

@@ -1,5 +1,6 @@
+import type { Fact } from './said'
 /** Where a constant comes from; the mark travels with the value to the screen. */
-export const MARKS = ['published', 'common practice', 'from memory', 'label', 'own log'] as const
+export const MARKS = ['published', 'common-practice', 'from-memory', 'label', 'own-log'] as const
 export type Mark = (typeof MARKS)[number]
 
 /** A constant that can be explained: its value, unit, how it is known, and from where. */
@@ -7,13 +8,20 @@ export interface Known {
   readonly value: number
   readonly unit: string
   readonly mark: Mark
-  readonly source: string
+  /** Where it comes from: a word of the catalogue, or the name of a product. */
+  readonly source: Fact
 }
 
 /** States a constant once, with its mark and source. */
-export const known = (value: number, unit: string, mark: Mark, source: string): Known => ({
+export const known = (value: number, unit: string, mark: Mark, source: Fact): Known => ({
   value,
   unit,
   mark,
   source,
 })
+
+/** One constant an answer rests on: what it is called, and the value with its mark and source. */
+export interface Constant {
+  readonly name: string
+  readonly value: Known
+}

@@ -7,7 +7,7 @@ export const MATERIALS = [
   'board',
   'render',
   'wood',
-  'lapped boards',
+  'lapped-boards',
   'metal',
   'glass',
   'tile',
@@ -32,7 +32,7 @@ export interface LastCoat {
 }
 
 /** What a rub with a dark cloth showed. */
-export const RUBS = ['not made', 'clean', 'chalks'] as const
+export const RUBS = ['not-made', 'clean', 'chalks'] as const
 /** Cleaning a face needs before anything is laid on it. */
 export const PREPS = ['dust', 'wash', 'degrease', 'sand', 'prime'] as const
 export type Prep = (typeof PREPS)[number]
@@ -102,7 +102,7 @@ export interface FootStretch {
   readonly floor: Face | null
 }
 
-export const BAND_KINDS = ['two-tone', 'stripe', 'chair rail'] as const
+export const BAND_KINDS = ['two-tone', 'stripe', 'chair-rail'] as const
 export type BandKind = (typeof BAND_KINDS)[number]
 
 /** Part of some walls between two heights that gets, or is, something else: the lower colour of a two-tone wall. */
@@ -116,7 +116,7 @@ export interface Band {
   readonly face: Face
 }
 
-export const OPENING_KINDS = ['door', 'window', 'glazed doors', 'gap'] as const
+export const OPENING_KINDS = ['door', 'window', 'glazed-doors', 'gap'] as const
 export type OpeningKind = (typeof OPENING_KINDS)[number]
 
 /** How an opening is divided into panes. A plain window has one pane, one side and one leaf. */
@@ -154,21 +154,21 @@ export const FITTING_KINDS = [
   'thermostat',
   'light',
   'vent',
-  'air inlet',
+  'air-inlet',
   'alarm',
   'sprinkler',
   'flue',
   'exit',
   'tap',
-  'meter box',
+  'meter-box',
   'conduit',
 ] as const
 export type FittingKind = (typeof FITTING_KINDS)[number]
 /** Fittings that must breathe or be heard or be passed: covered ones are listed and signed off. */
-export const BREATHER_KINDS: readonly FittingKind[] = ['vent', 'air inlet', 'alarm', 'sprinkler', 'flue', 'exit']
+export const BREATHER_KINDS: readonly FittingKind[] = ['vent', 'air-inlet', 'alarm', 'sprinkler', 'flue', 'exit']
 
 /** What the scope says of a fitting. */
-export const FITTING_SCOPES = ['mask', 'take off', 'takes wall colour', 'shielded', 'replaced soon'] as const
+export const FITTING_SCOPES = ['mask', 'take-off', 'takes-wall-colour', 'shielded', 'replaced-soon'] as const
 export type FittingScope = (typeof FITTING_SCOPES)[number]
 
 export interface Fitting {
@@ -208,12 +208,12 @@ export interface Piece {
 /** Why an edge that exists gets no hem. */
 export interface EdgeNote {
   readonly edge: string
-  readonly note: 'shielded' | 'left out'
+  readonly note: 'shielded' | 'left-out'
   readonly reason: string
 }
 
 /** What the scope says of a face that no step paints, or that a step should not reach. */
-export const FACE_SCOPES = ['kept', 'shielded', 'takes wall colour', 'replaced soon'] as const
+export const FACE_SCOPES = ['kept', 'shielded', 'takes-wall-colour', 'replaced-soon'] as const
 export type FaceScope = (typeof FACE_SCOPES)[number]
 export interface ScopeNote {
   readonly face: string
@@ -222,7 +222,7 @@ export interface ScopeNote {
 }
 
 /** How a hem's line runs. */
-export const LINE_WAYS = ['true joint', 'follow', 'straighten'] as const
+export const LINE_WAYS = ['true-joint', 'follow', 'straighten'] as const
 export type LineWay = (typeof LINE_WAYS)[number]
 /** An old edge that wanders: how far at its worst, and what is done about it; null leaves it to the scope. */
 export interface LineNote {

@@ -1,9 +1,38 @@
-import type { ErrorFacts } from '../units/errors'
+import type { FaceName, PlaceName } from './names'
 
-/** Something the core has to say: a code of the message catalogue, and the facts that fill it. */
+/**
+ * Something the core has to say: a code of the message catalogue, and the facts that fill it. Facts are numbers, names
+ * people gave, and typed values; never words of a language, which only the catalogue has.
+ */
 export interface Said {
   readonly code: string
-  readonly facts: ErrorFacts
+  readonly facts: Facts
 }
 
-export const said = (code: string, facts: ErrorFacts = {}): Said => ({ code, facts })
+export type Facts = Readonly<Record<string, Fact>>
+/** A bare text is a name somebody gave: of a room, a colour, a product. */
+export type Fact = number | string | Said | TypedFact | null
+
+export type TypedFact =
+  /** A word of a fixed list, by its stable code. */
+  | { readonly is: 'word'; readonly list: string; readonly word: string }
+  /** A number that was worked out, to two figures that matter. */
+  | { readonly is: 'figure'; readonly value: number }
+  | { readonly is: 'decimals'; readonly value: number; readonly digits: number }
+  | { readonly is: 'money'; readonly minor: number; readonly currency: string }
+  /** An instant as it is told at `now`: the day is left out where it is the same. Minutes since the epoch. */
+  | { readonly is: 'when'; readonly at: number; readonly now: number; readonly zone: string }
+  | { readonly is: 'span'; readonly minutes: number }
+  | FaceName
+  | PlaceName
+  | { readonly is: 'list'; readonly items: readonly Fact[] }
+
+export const said = (code: string, facts: Facts = {}): Said => ({ code, facts })
+
+export const word = (list: string, code: string): TypedFact => ({ is: 'word', list, word: code })
+export const figureOf = (value: number): TypedFact => ({ is: 'figure', value })
+export const decimals = (value: number, digits: number): TypedFact => ({ is: 'decimals', value, digits })
+export const money = (minor: number, currency: string): TypedFact => ({ is: 'money', minor, currency })
+export const when = (at: number, now: number, zone: string): TypedFact => ({ is: 'when', at, now, zone })
+export const span = (minutes: number): TypedFact => ({ is: 'span', minutes })
+export const listed = (items: readonly Fact[]): TypedFact => ({ is: 'list', items })

@@ -4,7 +4,7 @@ import type { Mark } from './known'
 export const EDGES = ['plain', 'fine-line', 'barrier'] as const
 export type TapeEdge = (typeof EDGES)[number]
 
-export const BACKINGS = ['creped paper', 'washi', 'plastic'] as const
+export const BACKINGS = ['creped-paper', 'washi', 'plastic'] as const
 export type Backing = (typeof BACKINGS)[number]
 
 export const SHEENS = ['flat', 'matt', 'eggshell', 'satin', 'semi-gloss', 'gloss'] as const
@@ -148,13 +148,13 @@ export interface LiquidMask {
 }
 
 export const HAND_TOOL_KINDS = [
-  'seal brush',
-  'press tool',
+  'seal-brush',
+  'press-tool',
   'scraper',
   'blade',
   'gun',
   'dispenser',
-  'pole roller',
+  'pole-roller',
 ] as const
 export type HandToolKind = (typeof HAND_TOOL_KINDS)[number]
 

@@ -3,11 +3,11 @@ export const TEXTURES = [
   'glassy',
   'smooth',
   'stipple',
-  'light spray',
-  'medium spray',
-  'heavy spray',
+  'light-spray',
+  'medium-spray',
+  'heavy-spray',
   'knockdown',
-  'wood grain',
+  'wood-grain',
   'masonry',
 ] as const
 export type Texture = (typeof TEXTURES)[number]
@@ -16,11 +16,11 @@ export type Texture = (typeof TEXTURES)[number]
 export const SOUNDNESS = [
   'sound',
   'unknown',
-  'thin over dusty filler',
+  'thin-over-dusty-filler',
   'chalky',
   'wallpaper',
-  'bare board paper',
-  'bare wood',
-  'unpainted hard',
+  'bare-board-paper',
+  'bare-wood',
+  'unpainted-hard',
 ] as const
 export type Soundness = (typeof SOUNDNESS)[number]

@@ -1,3 +1,4 @@
+import { type Edge, type EdgeSegment, lengthOfMm } from './edge'
 import {
   type HemSplit,
   type Room,
@@ -8,8 +9,6 @@ import {
   type FaceKey,
   type Part,
 } from '../ground'
-import type { Edge, EdgeSegment } from './edges'
-import { lengthOfMm } from './zones'
 
 /** Edges as the foreman wants them laid: some cut by hand, some laid as one. */
 export function edgesByHand(room: Room, edges: readonly Edge[]): Edge[] {

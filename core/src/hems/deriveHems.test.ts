@@ -43,12 +43,12 @@ test('equal colours and unpainted pairs need no hem; other sheens do', () => {
 test('a wall of another colour gets hems at both its corners', () => {
   const accent = { ...room.steps[2]!, id: 's4', targets: ['wall:w2'], colour: 'Plum' }
   const hems = hemsOf({ steps: [...room.steps, accent] })
-  expect(hems.filter((hem) => hem.kind === 'wall to wall').map((hem) => hem.paint)).toEqual(['wall:w2', 'wall:w2'])
+  expect(hems.filter((hem) => hem.kind === 'wall-to-wall').map((hem) => hem.paint)).toEqual(['wall:w2', 'wall:w2'])
 })
 
 test('scope decides: shielded, left out and fittings taken off drop their hems, with the reason', () => {
   const edgeNotes = [{ edge: 'wall:w1|ceiling', note: 'shielded' as const, reason: 'coving' }]
-  const fittings = (['mask', 'take off', 'takes wall colour'] as const).map((scope, i) => ({
+  const fittings = (['mask', 'take-off', 'takes-wall-colour'] as const).map((scope, i) => ({
     id: `f${i}`,
     name: `socket ${i}`,
     kind: 'socket' as const,
@@ -61,7 +61,7 @@ test('scope decides: shielded, left out and fittings taken off drop their hems, 
   }))
   const { hems, bare } = deriveHems({ ...room, edgeNotes, fittings }, STARTER_SHELF)
   expect(hems.some((hem) => hem.id === 'r/wall:w1|ceiling')).toBe(false)
-  expect(hems.filter((hem) => hem.kind === 'wall to fitting').map((hem) => hem.keep)).toEqual(['fitting:f0'])
+  expect(hems.filter((hem) => hem.kind === 'wall-to-fitting').map((hem) => hem.keep)).toEqual(['fitting:f0'])
   expect(bare.find((edge) => edge.edge === 'wall:w1|ceiling')).toMatchObject({ why: 'shielded', note: 'coving' })
 })
 

@@ -1,3 +1,4 @@
+import type { Edge, EdgeKind, EdgeSegment } from './edge'
 import {
   type LineWay,
   type PaintStep,
@@ -12,11 +13,13 @@ import {
   type BandLine,
   type HandHem,
   type FaceKey,
+  type FaceName,
+  type PlaceName,
 } from '../ground'
 import { coatingOf } from '../catalogue/find'
-import { faceOf, faceWords, hasFace, stepOf, wallOf } from '../survey/faces'
+import { faceOf, faceName, hasFace, stepOf, wallOf } from '../survey/faces'
 import { edgesByHand } from './byHand'
-import { roomEdges, type Edge, type EdgeKind, type EdgeSegment } from './edges'
+import { roomEdges } from './edges'
 
 /** One stretch of edge to keep crisp. */
 export interface Hem {
@@ -24,8 +27,8 @@ export interface Hem {
   readonly id: string
   readonly roomId: string
   readonly kind: EdgeKind
-  /** Where it is, in words: `wall C, ceiling line`. */
-  readonly place: string
+  /** What it is called: its wall, and which line there. */
+  readonly place: PlaceName
   readonly lengthMm: number
   readonly corners: number
   readonly orientation: Edge['orientation']
@@ -50,17 +53,18 @@ export interface BareEdge {
   readonly roomId: string
   readonly edge: string
   readonly kind: EdgeKind
-  readonly place: string
+  readonly place: PlaceName
   readonly segments: readonly EdgeSegment[]
   readonly why:
-    | 'nothing painted'
-    | 'same colour both sides'
+    | 'nothing-painted'
+    | 'same-colour-both-sides'
     | 'shielded'
-    | 'left out'
-    | 'replaced soon'
-    | 'fitting taken off'
-    | 'fitting takes the wall colour'
-  readonly note: string
+    | 'left-out'
+    | 'replaced-soon'
+    | 'fitting-taken-off'
+    | 'fitting-takes-the-wall-colour'
+  /** What somebody wrote of it, or the face that has the same colour. */
+  readonly note: string | FaceName
 }
 
 /**
@@ -72,14 +76,14 @@ export function deriveHems(room: Room, shelf: Shelf): { hems: Hem[]; bare: BareE
   const bare: BareEdge[] = []
   for (const edge of edgesByHand(room, roomEdges(room))) {
     // A hem drawn by hand names its sides; one of them may have gone since.
-    if (edge.kind === 'by hand' && !(hasFace(room, edge.a) && hasFace(room, edge.b))) continue
+    if (edge.kind === 'by-hand' && !(hasFace(room, edge.a) && hasFace(room, edge.b))) continue
     const why = reasonForNone(room, shelf, edge)
     if (why)
       bare.push({
         roomId: room.id,
         edge: edge.key,
         kind: edge.kind,
-        place: placeWords(room, edge),
+        place: placeName(room, edge),
         segments: edge.segments,
         ...why,
       })
@@ -92,21 +96,21 @@ function reasonForNone(room: Room, shelf: Shelf, edge: Edge): Pick<BareEdge, 'wh
   const note = room.edgeNotes.find((each) => each.edge === edge.key)
   if (note) return { why: note.note, note: note.reason }
   const [stepA, stepB] = [stepOf(room, edge.a), stepOf(room, edge.b)]
-  if (!stepA && !stepB) return { why: 'nothing painted', note: '' }
+  if (!stepA && !stepB) return { why: 'nothing-painted', note: '' }
   const scope = fittingScope(room, edge)
-  if (scope === 'take off') return { why: 'fitting taken off', note: '' }
-  if (scope === 'takes wall colour') return { why: 'fitting takes the wall colour', note: '' }
-  if (scope === 'shielded' || scope === 'replaced soon') return { why: scope, note: '' }
+  if (scope === 'take-off') return { why: 'fitting-taken-off', note: '' }
+  if (scope === 'takes-wall-colour') return { why: 'fitting-takes-the-wall-colour', note: '' }
+  if (scope === 'shielded' || scope === 'replaced-soon') return { why: scope, note: '' }
   for (const key of [edge.a, edge.b]) {
     const said = room.scopes.find((each) => each.face === key)
-    if (said?.scope === 'shielded' || said?.scope === 'replaced soon') return { why: said.scope, note: said.note }
-    if (said?.scope === 'takes wall colour' && isOfWall(room, edge, key)) {
-      return { why: 'same colour both sides', note: faceWords(room, key) }
+    if (said?.scope === 'shielded' || said?.scope === 'replaced-soon') return { why: said.scope, note: said.note }
+    if (said?.scope === 'takes-wall-colour' && isOfWall(room, edge, key)) {
+      return { why: 'same-colour-both-sides', note: faceName(room, key) }
     }
   }
-  if (edge.kind === 'by hand') return null
+  if (edge.kind === 'by-hand') return null
   const [a, b] = [resultOf(room, shelf, edge.a, stepA?.step), resultOf(room, shelf, edge.b, stepB?.step)]
-  if (a.colour === b.colour && a.sheen === b.sheen) return { why: 'same colour both sides', note: a.colour }
+  if (a.colour === b.colour && a.sheen === b.sheen) return { why: 'same-colour-both-sides', note: a.colour }
   return null
 }
 
@@ -133,7 +137,7 @@ function resultOf(
 function hemOn(room: Room, edge: Edge): Hem {
   const [stepA, stepB] = [stepOf(room, edge.a), stepOf(room, edge.b)]
   // A hem by hand has its sides from whoever drew it: the paint side is named first.
-  const aIsPaint = edge.kind === 'by hand' ? stepA !== null : (stepA?.index ?? -1) > (stepB?.index ?? -1)
+  const aIsPaint = edge.kind === 'by-hand' ? stepA !== null : (stepA?.index ?? -1) > (stepB?.index ?? -1)
   const paintStep = (aIsPaint ? stepA : stepB)!
   const keepStep = aIsPaint ? stepB : stepA
   const noted = room.lines.find((each) => each.edge === edge.key)
@@ -141,7 +145,7 @@ function hemOn(room: Room, edge: Edge): Hem {
     id: writeHem({ roomId: room.id, edge: edge.key }),
     roomId: room.id,
     kind: edge.kind,
-    place: placeWords(room, edge),
+    place: placeName(room, edge),
     lengthMm: edge.lengthMm,
     corners: edge.corners,
     orientation: edge.orientation,
@@ -164,64 +168,67 @@ function hemOn(room: Room, edge: Edge): Hem {
  * one is, an old edge that wanders is straightened over, and a true one followed.
  */
 function usualWay(edge: Edge, bothPainted: boolean, wanderMm: number): LineWay {
-  if (edge.kind === 'two-tone line') return 'straighten'
-  if (bothPainted) return 'true joint'
+  if (edge.kind === 'two-tone-line') return 'straighten'
+  if (bothPainted) return 'true-joint'
   return wanderMm > 0 ? 'straighten' : 'follow'
 }
 
-/** An edge in a painter's words. */
-export function placeWords(room: Room, edge: Edge): string {
-  const zone = isFace(edge.a, 'band') && edge.kind !== 'two-tone line' ? ` (${faceWords(room, edge.a)})` : ''
-  const wall = `${faceWords(room, face('wall', edge.segments[0]!.wallId))}${zone}`
-  switch (edge.kind) {
-    case 'wall to ceiling':
-      return `${wall}, ${room.kind === 'elevation' ? 'soffit line' : 'ceiling line'}`
-    case 'two-tone line':
-      return `${wall}, ${bandLineOf(edge) === 'under' ? 'foot' : 'top'} of ${faceWords(room, edge.a)}${sideWords(room, edge)}`
-    case 'wall to wall':
-      return `corner of ${faceWords(room, edge.a)} and ${faceWords(room, edge.b)}`
-    case 'wall to piece':
-      return `${wall}, round ${faceWords(room, edge.b)}`
-    case 'cabinet mouth':
-      return `${faceWords(room, edge.a)}, door by door`
-    case 'stair string':
-      return `${faceWords(room, edge.a)}, both strings`
-    case 'by hand':
-      return `${wall}, ${handHemOf(room, edge)?.name ?? 'line by hand'}`
-    case 'wall to skirting':
-      return `${wall}, top of skirting${sideWords(room, edge)}`
-    case 'skirting to floor':
-      return `${wall}, foot of skirting${sideWords(room, edge)}`
-    case 'wall to floor':
-      return `${wall}, floor line${sideWords(room, edge)}`
-    case 'wall to casing':
-      return `${wall}, round ${nameOf(room, edge.b)}`
-    case 'casing to glass':
-      return `${wall}, glass of ${nameOf(room, edge.b)}`
-    case 'wall to frame':
-      return `${wall}, frame of ${nameOf(room, edge.b)}`
-    case 'wall to fitting':
-      return `${wall}, round ${faceWords(room, edge.b)}`
+/** What an edge is called, for the catalogue to make words of. */
+export function placeName(room: Room, edge: Edge): PlaceName {
+  const where = readEdge(edge.key)
+  const between = where?.is === 'meeting' ? where.between : null
+  const own = edge.kind === 'by-hand' ? handName(room, edge) : nameOf(room, edge)
+  return {
+    is: 'place',
+    line: edge.kind === 'wall-to-ceiling' && room.kind === 'elevation' ? 'wall-to-soffit' : edge.kind,
+    wall: faceName(room, face('wall', edge.segments[0]?.wallId ?? '')),
+    zone: isFace(edge.a, 'band') && edge.kind !== 'two-tone-line' ? faceName(room, edge.a) : null,
+    of: own,
+    beside: edge.kind === 'wall-to-wall' ? faceName(room, edge.b) : null,
+    bandLine: bandLineOf(edge),
+    left: boundName(room, between?.left ?? ''),
+    right: boundName(room, between?.right ?? ''),
   }
 }
 
-const nameOf = (room: Room, key: FaceKey): string =>
-  room.openings.find((each) => each.id === thingOf(key))?.name ?? 'opening'
-
-/** Tells two stretches of one wall's foot apart by the door between them. */
-function sideWords(room: Room, edge: Edge): string {
-  const where = readEdge(edge.key)
-  if (where?.is !== 'meeting' || !where.between) return ''
-  const name = (id: string) => nameOfBound(room, id)
-  const [left, right] = [name(where.between.left), name(where.between.right)]
-  if (left && right) return ` between ${left} and ${right}`
-  return right ? `, left of ${right}` : left ? `, right of ${left}` : ''
+/** The face, or the opening, that a line is told by. */
+function nameOf(room: Room, edge: Edge): FaceName | null {
+  switch (edge.kind) {
+    case 'two-tone-line':
+    case 'wall-to-wall':
+    case 'cabinet-mouth':
+    case 'stair-string':
+      return faceName(room, edge.a)
+    case 'wall-to-piece':
+    case 'wall-to-fitting':
+      return faceName(room, edge.b)
+    case 'wall-to-casing':
+    case 'casing-to-glass':
+    case 'wall-to-frame':
+      return { is: 'face', kind: 'opening', name: openingName(room, edge.b) }
+    case 'wall-to-ceiling':
+    case 'wall-to-skirting':
+    case 'skirting-to-floor':
+    case 'wall-to-floor':
+    case 'by-hand':
+      return null
+  }
 }
 
+const openingName = (room: Room, key: FaceKey): string =>
+  room.openings.find((each) => each.id === thingOf(key))?.name ?? ''
+
+const handName = (room: Room, edge: Edge): FaceName => ({
+  is: 'face',
+  kind: 'hand-hem',
+  name: handHemOf(room, edge)?.name ?? '',
+})
+
 /** What bounds a stretch: an opening, a cabinet, or another floor. */
-const nameOfBound = (room: Room, id: string): string | undefined =>
+const boundName = (room: Room, id: string): string =>
   [...room.openings, ...room.pieces].find((each) => each.id === id)?.name ??
-  room.foot.find((each) => each.id === id)?.floor?.colour.toLowerCase()
+  room.foot.find((each) => each.id === id)?.floor?.colour.toLowerCase() ??
+  ''
 
 const bandLineOf = (edge: Edge): BandLine | null => {
   const where = readEdge(edge.key)

@@ -1,3 +1,4 @@
+import { lengthOfMm, line, named, PLAIN_EDGE, type Edge, type EdgeKind, type EdgeSegment } from './edge'
 import {
   type Fitting,
   type HandHem,
@@ -11,67 +12,12 @@ import {
   meeting,
   type BandLine,
   type FaceKey,
-  type MeetingEdge,
 } from '../ground'
 import { reachesFloor, skirtingMm } from '../survey/areas'
 import { paneEdgeMm, panesOf } from '../survey/glazing'
 import { topLine } from '../survey/wallTop'
 import { footEdges } from './footEdges'
-import { lengthOfMm, zoned } from './zones'
-
-export const EDGE_KINDS = [
-  'wall to ceiling',
-  'wall to wall',
-  'two-tone line',
-  'wall to skirting',
-  'skirting to floor',
-  'wall to floor',
-  'wall to casing',
-  'casing to glass',
-  'wall to frame',
-  'wall to fitting',
-  'wall to piece',
-  'cabinet mouth',
-  'stair string',
-  'by hand',
-] as const
-export type EdgeKind = (typeof EDGE_KINDS)[number]
-
-/** A straight piece of an edge on one wall: x from the wall's left end, y up from the floor, mm. */
-export interface EdgeSegment {
-  readonly wallId: string
-  readonly x1: number
-  readonly y1: number
-  readonly x2: number
-  readonly y2: number
-}
-
-/**
- * A place where two faces of a room meet. `key` stays the same when lengths change, so a hem's log stays with it:
- * it is made of face names and of what bounds the stretch, never of positions.
- */
-export interface Edge {
-  readonly key: string
-  readonly kind: EdgeKind
-  readonly a: FaceKey
-  readonly b: FaceKey
-  readonly segments: readonly EdgeSegment[]
-  readonly lengthMm: number
-  /** Corners at which the tape has to start anew. */
-  readonly corners: number
-  readonly orientation: 'level' | 'upright' | 'loop'
-  /** Short strips that a lapped face wants on each side; 0 where nothing laps. */
-  readonly laps: number
-  /** Panes it goes round; 0 for other edges. */
-  readonly panes: number
-  /** Radius of a rounded corner it runs along, mm; 0 for a sharp one. */
-  readonly radiusMm: number
-  /** Gap under the skirting it runs along, mm. */
-  readonly gapMm: number
-}
-
-/** What most edges are without. */
-export const PLAIN_EDGE = { corners: 0, laps: 0, panes: 0, radiusMm: 0, gapMm: 0 } as const
+import { zoned } from './zones'
 
 /** All edges of an area, whether or not they need a hem, wall by wall from left to right. */
 export function roomEdges(room: Room): Edge[] {
@@ -99,7 +45,7 @@ function ceilingEdge(room: Room, wall: Wall): Edge {
   return {
     ...PLAIN_EDGE,
     ...named(meeting(face('wall', wall.id), writeFace({ kind: 'ceiling', id: null }))),
-    kind: 'wall to ceiling',
+    kind: 'wall-to-ceiling',
     segments,
     lengthMm: lengthOfMm(segments),
     corners: segments.length - 1,
@@ -115,7 +61,7 @@ function cornerEdges(room: Room, wall: Wall, index: number): Edge[] {
   const low = Math.max(skirtingMm(room, wall.id), skirtingMm(room, next.id))
   const high = Math.min(topLine(room, wall).at(-1)!.heightMm, topLine(room, next)[0]!.heightMm)
   if (high <= low) return []
-  const edge = line('wall to wall', meeting(face('wall', wall.id), face('wall', next.id)), {
+  const edge = line('wall-to-wall', meeting(face('wall', wall.id), face('wall', next.id)), {
     wallId: wall.id,
     x1: wall.lengthMm,
     y1: low,
@@ -151,7 +97,7 @@ function bandLine(room: Room, wall: Wall, bandId: string, which: BandLine, y: nu
     edges.push({
       ...PLAIN_EDGE,
       ...named(meeting(face('band', bandId), face('wall', wall.id), { line: which, between })),
-      kind: 'two-tone line',
+      kind: 'two-tone-line',
       segments: [at],
       lengthMm: to - from,
       orientation: 'level',
@@ -170,18 +116,18 @@ function openingEdges(o: Opening, wall: Wall): Edge[] {
   const wallFace = face('wall', o.wallId)
   const cased = o.casing !== null && o.casingMm > 0
   const edges: Edge[] = []
-  if (cased) edges.push(frame('wall to casing', wallFace, face('casing', o.id), o, o.casingMm, wall))
-  else if (o.leaf) edges.push(frame('wall to frame', wallFace, face('leaf', o.id), o, 0, wall))
+  if (cased) edges.push(frame('wall-to-casing', wallFace, face('casing', o.id), o, o.casingMm, wall))
+  else if (o.leaf) edges.push(frame('wall-to-frame', wallFace, face('leaf', o.id), o, 0, wall))
   // A door leaf is parted from its casing by a gap; glass meets the casing or the bars directly.
   if (o.kind === 'window' && o.leaf && cased) edges.push(paneEdge(face('casing', o.id), face('leaf', o.id), o))
-  if (o.kind === 'glazed doors' && o.leaf) edges.push(paneEdge(face('leaf', o.id), face('glass', o.id), o))
+  if (o.kind === 'glazed-doors' && o.leaf) edges.push(paneEdge(face('leaf', o.id), face('glass', o.id), o))
   return edges
 }
 
 /** Round every pane of an opening: one strip a side, four to a pane. */
 function paneEdge(a: FaceKey, b: FaceKey, o: Opening): Edge {
   const count = panesOf(o).count
-  const around = frame('casing to glass', a, b, { ...o, sillMm: Math.max(1, o.sillMm) }, 0, null)
+  const around = frame('casing-to-glass', a, b, { ...o, sillMm: Math.max(1, o.sillMm) }, 0, null)
   return { ...around, lengthMm: paneEdgeMm(o), corners: 4 * count, panes: count }
 }
 
@@ -200,7 +146,7 @@ function frame(kind: EdgeKind, a: FaceKey, b: FaceKey, o: Opening, outMm: number
 }
 
 function fittingEdge(f: Fitting): Edge {
-  return loop('wall to fitting', face('wall', f.wallId), face('fitting', f.id), f.wallId, boxOf(f), false)
+  return loop('wall-to-fitting', face('wall', f.wallId), face('fitting', f.id), f.wallId, boxOf(f), false)
 }
 
 /** A piece's edge to the wall behind it, and those of its own: cabinet mouths, the string of a stair. */
@@ -211,10 +157,10 @@ function pieceEdges(p: Piece): Edge[] {
     case 'furniture':
       return []
     case 'radiator':
-      return [loop('wall to piece', face('wall', p.wallId), own, p.wallId, boxOf(p), false)]
+      return [loop('wall-to-piece', face('wall', p.wallId), own, p.wallId, boxOf(p), false)]
     case 'cabinets':
       return [
-        loop('wall to piece', face('wall', p.wallId), own, p.wallId, boxOf(p), standing),
+        loop('wall-to-piece', face('wall', p.wallId), own, p.wallId, boxOf(p), standing),
         ...(p.inUse ? [mouths(p, own)] : []),
       ]
     case 'stairs':
@@ -224,7 +170,7 @@ function pieceEdges(p: Piece): Edge[] {
 
 /** Openings of cabinets that stay full: what is inside is kept, door by door. */
 function mouths(p: Piece, own: FaceKey): Edge {
-  const around = loop('cabinet mouth', own, face('inside', p.id), p.wallId, boxOf(p), false)
+  const around = loop('cabinet-mouth', own, face('inside', p.id), p.wallId, boxOf(p), false)
   const door = Math.round(p.widthMm / p.count)
   return {
     ...around,
@@ -248,7 +194,7 @@ function string(p: Piece, own: FaceKey): Edge {
   return {
     ...PLAIN_EDGE,
     ...named(meeting(own, writeFace({ kind: 'floor', id: null }))),
-    kind: 'stair string',
+    kind: 'stair-string',
     segments: [segment],
     lengthMm: 2 * (p.heightMm + p.depthMm),
     corners: 4 * p.count,
@@ -268,7 +214,7 @@ function handEdge(h: HandHem): Edge {
   return {
     ...PLAIN_EDGE,
     key: writeEdge({ is: 'hand', id: h.id, part: null }),
-    kind: 'by hand',
+    kind: 'by-hand',
     a: h.paint,
     b: h.keep,
     segments: [segment],
@@ -286,15 +232,6 @@ export function arcMm(chordMm: number, bendMm: number): number {
   const radius = (chordMm * chordMm) / (8 * s) + s / 2
   return Math.round(radius * 4 * Math.atan2(2 * s, chordMm))
 }
-
-/** One straight edge. */
-export function line(kind: EdgeKind, where: MeetingEdge, s: EdgeSegment): Edge {
-  const orientation = s.x1 === s.x2 ? 'upright' : 'level'
-  return { ...PLAIN_EDGE, ...named(where), kind, segments: [s], lengthMm: lengthOfMm([s]), orientation }
-}
-
-/** An edge's name and its two faces. */
-const named = (where: MeetingEdge): Pick<Edge, 'key' | 'a' | 'b'> => ({ key: writeEdge(where), a: where.a, b: where.b })
 
 interface Box {
   readonly left: number

@@ -1,8 +1,8 @@
+import type { Edge } from './edge'
 import type { FootStretch, Opening, Room } from '../ground'
 import { door } from '../../../demo/parts'
 import fc from 'fast-check'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
-import type { Edge } from './edges'
 import { footEdges } from './footEdges'
 
 const room = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
@@ -28,23 +28,23 @@ const spans = (found: readonly Edge[], kind: Edge['kind']): [number, number][] =
 
 describe('by hand', () => {
   test('a plain wall has one skirting line and one floor line, as long as it is', () => {
-    expect(spans(edges({}), 'wall to skirting')).toEqual([[0, wall.lengthMm]])
-    expect(spans(edges({}), 'skirting to floor')).toEqual([[0, wall.lengthMm]])
+    expect(spans(edges({}), 'wall-to-skirting')).toEqual([[0, wall.lengthMm]])
+    expect(spans(edges({}), 'skirting-to-floor')).toEqual([[0, wall.lengthMm]])
   })
   test('a door with its casings cuts both; a window does not', () => {
     const cut: [number, number][] = [
       [0, 940],
       [1860, wall.lengthMm],
     ]
-    expect(spans(edges({ openings: [doorAt('d', 1000)] }), 'wall to skirting')).toEqual(cut)
-    expect(spans(edges({ openings: [doorAt('d', 1000)] }), 'skirting to floor')).toEqual(cut)
+    expect(spans(edges({ openings: [doorAt('d', 1000)] }), 'wall-to-skirting')).toEqual(cut)
+    expect(spans(edges({ openings: [doorAt('d', 1000)] }), 'skirting-to-floor')).toEqual(cut)
     const window = { ...doorAt('w', 1000), kind: 'window' as const, sillMm: 900 }
-    expect(spans(edges({ openings: [window] }), 'skirting to floor')).toEqual([[0, wall.lengthMm]])
+    expect(spans(edges({ openings: [window] }), 'skirting-to-floor')).toEqual([[0, wall.lengthMm]])
   })
   test('another floor cuts the floor line alone, and its gap goes with it', () => {
     const found = edges({ foot: [stretch('f', 1000, 2000)] })
-    expect(spans(found, 'wall to skirting')).toHaveLength(1)
-    expect(spans(found, 'skirting to floor')).toEqual([
+    expect(spans(found, 'wall-to-skirting')).toHaveLength(1)
+    expect(spans(found, 'skirting-to-floor')).toEqual([
       [0, 1000],
       [1000, 2000],
       [2000, wall.lengthMm],
@@ -53,11 +53,11 @@ describe('by hand', () => {
   })
   test('without a skirting the wall itself meets the floor', () => {
     const found = edges({ skirting: null })
-    expect(found.map((each) => each.kind)).toEqual(['wall to floor'])
+    expect(found.map((each) => each.kind)).toEqual(['wall-to-floor'])
   })
   test('a door at the very end leaves no stretch behind it', () => {
     const found = edges({ openings: [doorAt('d', wall.lengthMm - DOOR - CASING)] })
-    expect(spans(found, 'skirting to floor')).toEqual([[0, wall.lengthMm - DOOR - 2 * CASING]])
+    expect(spans(found, 'skirting-to-floor')).toEqual([[0, wall.lengthMm - DOOR - 2 * CASING]])
   })
 })
 
@@ -82,7 +82,7 @@ test('whatever stands at its foot: the lines and the doors make the wall, no lin
     fc.property(feet, (change) => {
       const found = edges(change)
       const doors = change.openings.length * (DOOR + 2 * CASING)
-      for (const kind of ['wall to skirting', 'skirting to floor'] as const) {
+      for (const kind of ['wall-to-skirting', 'skirting-to-floor'] as const) {
         const lines = spans(found, kind)
         expect(lines.reduce((sum, [from, to]) => sum + to - from, 0)).toBe(wall.lengthMm - doors)
         lines.slice(1).forEach(([from], i) => expect(from).toBeGreaterThanOrEqual(lines[i]![1]))

@@ -1,6 +1,6 @@
+import { line, type Edge, type EdgeSegment } from './edge'
 import { type FootStretch, type Room, type Wall, face, writeFace, meeting, type Between } from '../ground'
 import { reachesFloor, skirtingMm } from '../survey/areas'
-import { line, type Edge, type EdgeSegment } from './edges'
 
 interface Stretch {
   readonly from: number
@@ -26,14 +26,14 @@ export function footEdges(room: Room, wall: Wall): Edge[] {
       const gapMm = under?.gapMm ?? room.skirting?.gapMm ?? 0
       const own = face('wall', wall.id)
       if (skirt === 0)
-        return { ...line('wall to floor', meeting(own, floor, { between: boundsOf(part) }), at(part, 0)), gapMm }
+        return { ...line('wall-to-floor', meeting(own, floor, { between: boundsOf(part) }), at(part, 0)), gapMm }
       // The skirting goes round, so its foot names the wall; a stretch without bounds is written all the same.
       const foot = meeting(SKIRTING, floor, { wallId: wall.id, between: boundsOf(part) ?? { left: '', right: '' } })
-      return { ...line('skirting to floor', foot, at(part, 0)), gapMm }
+      return { ...line('skirting-to-floor', foot, at(part, 0)), gapMm }
     })
     if (skirt === 0) return floorLines
     const top = meeting(face('wall', wall.id), SKIRTING, { between: boundsOf(free) })
-    return [line('wall to skirting', top, at(free, skirt)), ...floorLines]
+    return [line('wall-to-skirting', top, at(free, skirt)), ...floorLines]
   })
 }
 

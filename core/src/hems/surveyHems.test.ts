@@ -20,7 +20,7 @@ const opening = (more: Partial<Opening>): Opening =>
 describe('panes', () => {
   // Worked example of the trade: a pair of doors of 15 panes, both sides, is 60 panes in all.
   const doors = opening({
-    kind: 'glazed doors',
+    kind: 'glazed-doors',
     sillMm: 0,
     widthMm: 1600,
     heightMm: 2000,
@@ -51,13 +51,13 @@ describe('bands', () => {
   const twoTone = { bands: [dado], steps: [...room.steps, lower], openings: [opening({})] }
   test('the line is cut by a window that reaches through it, and keeps the colour above', () => {
     const left = hem('band:b1|wall:w1#over:..o1', twoTone)
-    expect(left).toMatchObject({ kind: 'two-tone line', lengthMm: 930, keep: 'wall:w1', paint: 'band:b1' })
+    expect(left).toMatchObject({ kind: 'two-tone-line', lengthMm: 930, keep: 'wall:w1', paint: 'band:b1' })
     expect(left?.line).toBe('straighten')
     expect(hem('band:b1|wall:w1#over:o1..', twoTone)?.lengthMm).toBe(4000 - 2270)
     expect(hem('band:b1|wall:w2#over', twoTone)?.lengthMm).toBe(3000)
   })
   test('the casing’s hem is parted at the line, and both parts make the whole', () => {
-    const parts = derive(twoTone).hems.filter((each) => each.kind === 'wall to casing')
+    const parts = derive(twoTone).hems.filter((each) => each.kind === 'wall-to-casing')
     expect(parts.map((each) => each.paint).sort()).toEqual(['band:b1', 'wall:w1'])
     expect(parts.reduce((sum, each) => sum + each.lengthMm, 0)).toBe(4 * 1340)
   })
@@ -79,7 +79,7 @@ describe('elevations', () => {
     eavesMm: 3000,
     ridgeMm: 6000,
     facingDeg: 180,
-    material: 'lapped boards',
+    material: 'lapped-boards',
     lapMm: 150,
   })
   const windows = [1, 2, 3].map((n) => opening({ id: `o${n}`, atMm: n * 2000 - 600, widthMm: 900 }))
@@ -96,22 +96,22 @@ describe('elevations', () => {
     expect(hem('wall:w1|casing:o1', { openings: windows }, smooth)?.laps).toBe(0)
   })
   test('an elevation has no corner hems and closes nothing', () => {
-    expect(derive({}, front).hems.every((each) => each.kind !== 'wall to wall')).toBe(true)
+    expect(derive({}, front).hems.every((each) => each.kind !== 'wall-to-wall')).toBe(true)
   })
 })
 
 describe('scope', () => {
   const casing = { openings: [opening({})] }
   test('what is replaced soon or shielded drops its hems; what takes the wall’s colour joins it', () => {
-    const say = (scope: 'replaced soon' | 'shielded' | 'takes wall colour') =>
+    const say = (scope: 'replaced-soon' | 'shielded' | 'takes-wall-colour') =>
       bare('wall:w1|casing:o1', { ...casing, scopes: [{ face: 'casing:o1', scope, note: '' }] })
-    expect(say('replaced soon')).toBe('replaced soon')
+    expect(say('replaced-soon')).toBe('replaced-soon')
     expect(say('shielded')).toBe('shielded')
-    expect(say('takes wall colour')).toBe('same colour both sides')
+    expect(say('takes-wall-colour')).toBe('same-colour-both-sides')
     // Its glass still needs a hem: the casing is painted with the wall now.
     const glass = hem('casing:o1|leaf:o1', {
       ...casing,
-      scopes: [{ face: 'casing:o1', scope: 'takes wall colour', note: '' }],
+      scopes: [{ face: 'casing:o1', scope: 'takes-wall-colour', note: '' }],
     })
     expect(glass?.stepId).toBe('s3')
   })
@@ -122,7 +122,7 @@ describe('scope', () => {
   // Common practice, no published source: both sides painted, a true joint; one side, a straight line outside the worst.
   test('a wandering edge is straightened only where one side is kept', () => {
     const lines = [{ edge: 'wall:w1|skirting', wanderMm: 6, way: null }]
-    expect(hem('wall:w1|skirting', { lines })?.line).toBe('true joint')
+    expect(hem('wall:w1|skirting', { lines })?.line).toBe('true-joint')
     const kept = { lines, scopes: [{ face: 'skirting', scope: 'kept' as const, note: '' }] }
     expect(hem('wall:w1|skirting', kept)).toMatchObject({ line: 'straighten', wanderMm: 6 })
     expect(hem('wall:w1|skirting', { lines: [{ ...lines[0]!, way: 'follow' }] })?.line).toBe('follow')
@@ -173,7 +173,7 @@ describe('the foot of a wall', () => {
   ]
   test('is split where floor or gap change; each part knows its floor', () => {
     const parts = derive({ foot }).hems.filter(
-      (each) => each.kind === 'skirting to floor' && each.segments[0]!.wallId === 'w1',
+      (each) => each.kind === 'skirting-to-floor' && each.segments[0]!.wallId === 'w1',
     )
     expect(parts.map((each) => [each.lengthMm, each.keep, each.gapMm])).toEqual([
       [1000, 'floor', 0],
@@ -194,7 +194,7 @@ describe('by hand', () => {
   })
   test('joined edges are one hem; a join whose edges have gone is passed over', () => {
     const joins = [{ id: 'j', edges: [edge, 'wall:w2|ceiling'] }]
-    expect(hem('join:j', { joins })).toMatchObject({ lengthMm: 7000, kind: 'wall to ceiling' })
+    expect(hem('join:j', { joins })).toMatchObject({ lengthMm: 7000, kind: 'wall-to-ceiling' })
     expect(hem(edge, { joins })).toBeUndefined()
     expect(hem(edge, { joins: [{ id: 'j', edges: [edge, 'wall:gone|ceiling'] }] })).toBeDefined()
   })

@@ -1,9 +1,5 @@
+import { type Edge, type EdgeSegment, lengthOfMm } from './edge'
 import { type Room, face, meeting, readEdge, readFace, writeEdge, type FaceKey } from '../ground'
-import type { Edge, EdgeSegment } from './edges'
-
-/** Length of straight pieces together, whole mm. */
-export const lengthOfMm = (segments: readonly EdgeSegment[]): number =>
-  Math.round(segments.reduce((sum, s) => sum + Math.hypot(s.x2 - s.x1, s.y2 - s.y1), 0))
 
 /** The face of a wall at a height: the wall itself, or the band that lies there. */
 function zoneAt(room: Room, wallId: string, yMm: number): FaceKey {
@@ -17,14 +13,14 @@ function zoneAt(room: Room, wallId: string, yMm: number): FaceKey {
  */
 export function zoned(room: Room, edge: Edge): Edge[] {
   const [one, other, where] = [readFace(edge.a), readFace(edge.b), readEdge(edge.key)]
-  if (room.bands.length === 0 || edge.kind === 'two-tone line' || one?.kind !== 'wall') return [edge]
+  if (room.bands.length === 0 || edge.kind === 'two-tone-line' || one?.kind !== 'wall') return [edge]
   const wallA = one.id
   const wallB = other?.kind === 'wall' ? other.id : null
   const parts = new Map<string, { a: FaceKey; b: FaceKey; segments: EdgeSegment[] }>()
   for (const piece of edge.segments.flatMap((segment) => cutAtBands(room, segment, wallB))) {
     const y = (piece.y1 + piece.y2) / 2
     // A line along the top of the skirting or under the ceiling belongs to what lies beside it, away from the edge.
-    const beside = piece.y1 === piece.y2 ? y + (edge.kind === 'wall to ceiling' ? -1 : 1) : y
+    const beside = piece.y1 === piece.y2 ? y + (edge.kind === 'wall-to-ceiling' ? -1 : 1) : y
     const a = zoneAt(room, wallA, beside)
     const b = wallB ? zoneAt(room, wallB, beside) : edge.b
     const key = `${a}|${b}`

@@ -1,5 +1,5 @@
 import { ternQuaySurvey } from '../../../demo'
-import { planJob } from '../plan'
+import { planJob } from '../chain/planJob'
 import { jobKit } from './jobKit'
 
 const job = ternQuaySurvey()

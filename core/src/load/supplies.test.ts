@@ -1,7 +1,7 @@
 import type { HouseRules, Job } from '../ground'
 import { jobOf, PLAIN_ROOM, WALLS } from '../../tests/oneHem'
 import { coatingOf, glazeOf } from '../catalogue/find'
-import { planJob } from '../plan'
+import { planJob } from '../chain/planJob'
 import { SEAL_PASS_M } from '../recipes/expectedCost'
 import { faceAreaMm2 } from '../survey/areas'
 
@@ -14,19 +14,19 @@ const metresOf = (job: Job, isOwn: (seal: string) => boolean): number => {
 }
 
 describe('glaze', () => {
-  const job = seal({ school: 'clear glaze' })
+  const job = seal({ school: 'clear-glaze' })
   const { load } = planJob(job)
   test('a pass of 25 mm along every glazed edge, in whole tins that are paid for', () => {
     const [line] = load.glazes
     const glaze = glazeOf(job.shelf, line!.id)
-    const metres = metresOf(job, (each) => each === 'clear glaze')
+    const metres = metresOf(job, (each) => each === 'clear-glaze')
     expect(metres).toBeGreaterThan(10)
     // By hand: m × 0.025 m over 12 m² in a tin of a litre.
     expect(line!.exact).toBeCloseTo((metres * 0.025) / 12, 9)
     expect(line).toMatchObject({ amount: 1, unit: 'tins', name: glaze.name, costMinor: glaze.priceMinor })
   })
   test('it is part of the masking material, and nobody buys any where nothing is glazed', () => {
-    const without = planJob(seal({ school: 'wiped sealant', sealAlways: true })).load
+    const without = planJob(seal({ school: 'wiped-sealant', sealAlways: true })).load
     expect(without.glazes).toEqual([])
     const sum = (lines: readonly { costMinor: number }[]) => lines.reduce((all, line) => all + line.costMinor, 0)
     expect(load.materialMinor).toBe(
@@ -48,17 +48,17 @@ describe('glaze', () => {
 describe('own colour', () => {
   const atHand = { ceiling: { ...PLAIN_ROOM.ceiling, paintAtHand: true }, steps: [WALLS] }
   test('what this job does not put on is brought along, at no cost, by its colour', () => {
-    const job = seal({ school: 'own-colour seal', tinMinor: 0 }, atHand)
+    const job = seal({ school: 'own-colour-seal', tinMinor: 0 }, atHand)
     const [line] = planJob(job).load.keepColours
     expect(line).toMatchObject({ name: PLAIN_ROOM.ceiling.colour, unit: 'litres', costMinor: 0 })
-    const metres = metresOf(job, (each) => each === 'own colour')
+    const metres = metresOf(job, (each) => each === 'own-colour')
     const spread = coatingOf(job.shelf, WALLS.coatingId).spreadM2PerL
     expect(line!.exact).toBeLessThanOrEqual((metres * SEAL_PASS_M.value) / spread + 1e-9)
     expect(line!.amount).toBeGreaterThanOrEqual(line!.exact)
     expect(line!.amount - line!.exact).toBeLessThan(0.1)
   })
   test('what this job does put on is added to its paint', () => {
-    const job = seal({ school: 'own-colour seal' })
+    const job = seal({ school: 'own-colour-seal' })
     const { load } = planJob(job)
     expect(load.keepColours).toEqual([])
     const ceiling = job.rooms[0]!.steps[0]!
@@ -66,12 +66,12 @@ describe('own colour', () => {
     const spread = coatingOf(job.shelf, ceiling.coatingId).spreadM2PerL
     const line = load.coatings.find((each) => each.id.startsWith(`${ceiling.coatingId}|`))!
     const sealed = line.exact - coats / spread
-    const all = (metresOf(job, (each) => each === 'own colour') * SEAL_PASS_M.value) / spread
+    const all = (metresOf(job, (each) => each === 'own-colour') * SEAL_PASS_M.value) / spread
     expect(sealed).toBeGreaterThan(0)
     expect(sealed).toBeLessThanOrEqual(all + 1e-9)
   })
   test('where nothing is sealed so, paint is area times coats and nothing more', () => {
-    const job = seal({ school: 'press only' })
+    const job = seal({ school: 'press-only' })
     const [room] = job.rooms
     const ceiling = room!.steps[0]!
     const line = planJob(job).load.coatings.find((each) => each.id.startsWith(`${ceiling.coatingId}|`))!

@@ -80,7 +80,7 @@ interface OwnSeal {
 function ownSeals(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): OwnSeal[] {
   const rooms = new Map(job.rooms.map((room) => [room.id, room]))
   return hems.flatMap((hem) => {
-    if (recipes.get(hem.id)?.seal !== 'own colour') return []
+    if (recipes.get(hem.id)?.seal !== 'own-colour') return []
     const room = rooms.get(hem.roomId)!
     return [{ hem, room, keepStep: room.steps.find((step) => step.id === hem.keepStepId) ?? null }]
   })

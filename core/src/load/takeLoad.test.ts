@@ -1,6 +1,6 @@
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { gullRow, ternQuaySurvey } from '../../../demo'
-import { planJob } from '../plan'
+import { planJob } from '../chain/planJob'
 import { buy } from './takeLoad'
 import { coverNeeds } from '../covers/coverNeeds'
 

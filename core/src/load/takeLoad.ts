@@ -91,7 +91,7 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
     const roll = tape.rolls.find((each) => each.widthMm === Number(width))!
     const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
     const lapsMm =
-      job.house.runs === 'one run'
+      job.house.runs === 'one-run'
         ? 0
         : group.reduce((sum, hem) => sum + Math.floor(hem.lengthMm / SHORT_PIECES.pieceMm) * SHORT_PIECES.lapMm, 0)
     const ends = group.reduce((sum, hem) => sum + endsMm(hem), 0)

@@ -1,7 +1,7 @@
 import { said } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
-import { planJob } from '../plan'
+import { planJob } from '../chain/planJob'
 import type { Recipe } from '../recipes/recipe'
 import { glassPerEdgeM, paneEdgeMm } from '../survey/glazing'
 import { toolLines } from './tools'
@@ -12,9 +12,9 @@ const kinds = (recipes: readonly Recipe[]) => toolLines(STARTER_SHELF, recipes).
 
 test('tools are those the steps call for', () => {
   expect(kinds([recipe(['step.lay', 'step.coat'])])).toEqual([])
-  expect(kinds([recipe(['step.lay', 'step.seal_glaze'])])).toEqual(['seal brush'])
-  expect(kinds([recipe(['step.lay_pieces'], { pressing: 'tool' })]).sort()).toEqual(['press tool', 'scraper'])
-  expect(kinds([recipe(['step.lay'], { score: true, way: 'mask and spray' })]).sort()).toEqual(['blade', 'gun'])
+  expect(kinds([recipe(['step.lay', 'step.seal_glaze'])])).toEqual(['seal-brush'])
+  expect(kinds([recipe(['step.lay_pieces'], { pressing: 'tool' })]).sort()).toEqual(['press-tool', 'scraper'])
+  expect(kinds([recipe(['step.lay'], { score: true, way: 'mask-and-spray' })]).sort()).toEqual(['blade', 'gun'])
 })
 
 test('a tool is counted once for each hem that needs it, however often its steps do', () => {

@@ -13,9 +13,9 @@ export interface ToolLine {
 
 /** Steps that call for a tool, by the code of the step. */
 const CALLS: Partial<Record<Recipe['steps'][number]['code'], HandToolKind>> = {
-  'step.seal_own': 'seal brush',
-  'step.seal_glaze': 'seal brush',
-  'step.seal_glaze_through': 'seal brush',
+  'step.seal_own': 'seal-brush',
+  'step.seal_glaze': 'seal-brush',
+  'step.seal_glaze_through': 'seal-brush',
   'step.lay_carpet': 'scraper',
   'step.lay_pieces': 'scraper',
   'step.lay_plate': 'blade',
@@ -33,9 +33,9 @@ export function toolLines(shelf: Shelf, recipes: Iterable<Recipe>): ToolLine[] {
       const kind = CALLS[code]
       if (kind) kinds.add(kind)
     }
-    if (recipe.pressing === 'tool') kinds.add('press tool')
+    if (recipe.pressing === 'tool') kinds.add('press-tool')
     if (recipe.score) kinds.add('blade')
-    if (recipe.way === 'mask and spray') kinds.add('gun')
+    if (recipe.way === 'mask-and-spray') kinds.add('gun')
     for (const kind of kinds) hems.set(kind, (hems.get(kind) ?? 0) + 1)
   }
   return [...hems].map(([kind, count]) => {

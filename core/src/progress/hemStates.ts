@@ -11,6 +11,7 @@ export interface HemState {
   readonly inspectedAt: number | null
   readonly bleeds: number | null
   readonly skipped: string | null
+  readonly skippedAt: number | null
   /** Minutes the last coat came later than the board expected; negative when early, null when not told. */
   readonly coatLateMin: number | null
 }
@@ -23,6 +24,7 @@ export const UNTOUCHED: HemState = {
   inspectedAt: null,
   bleeds: null,
   skipped: null,
+  skippedAt: null,
   coatLateMin: null,
 }
 
@@ -87,7 +89,7 @@ function after(state: HemState, event: LogEvent, at: number): HemState {
     case 'inspected':
       return { ...state, inspectedAt: at, bleeds: event.bleeds }
     case 'skipped':
-      return { ...state, skipped: event.note || 'skipped' }
+      return { ...state, skipped: event.note, skippedAt: at }
     default:
       return state
   }

@@ -1,11 +1,11 @@
+import { LAYER_KINDS } from './layer'
 import type { Face, Fitting } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
 import { answerOf, CEILING, recipeOf, WALLS, type OneRoom } from '../../tests/oneHem'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { USUAL_FACES } from '../survey/roomTemplate'
-import { sayText } from '../words/say'
+import { sayText } from '../words'
 import { jobRecipes } from './jobRecipes'
-import { LAYER_KINDS } from './layers'
 
 const CEIL = 'wall:w1|ceiling'
 const on = (face: Partial<Face>, more: OneRoom = {}): OneRoom => ({
@@ -34,7 +34,7 @@ describe('what would help where nothing is safe', () => {
     const bare = { sealants: [] }
     const codes = helps(
       on(
-        { texture: 'heavy spray' },
+        { texture: 'heavy-spray' },
         { shelf: { ...bare, tapes: STARTER_SHELF.tapes.filter((t) => t.edge === 'barrier') } },
       ),
     )
@@ -100,7 +100,7 @@ describe('layers of every recipe of the demo', () => {
       const tape = recipe.layers.find((layer) => layer.kind === 'tape')
       expect(tape?.widthMm ?? 0).toBe(recipe.widthMm)
       expect(recipe.layers.some((layer) => layer.kind === 'seal')).toBe(recipe.seal !== 'none')
-      expect(recipe.layers.some((layer) => layer.kind === 'liquid')).toBe(recipe.way === 'liquid mask')
+      expect(recipe.layers.some((layer) => layer.kind === 'liquid')).toBe(recipe.way === 'liquid-mask')
     }
   })
   test('steps name each cover they draw', () => {

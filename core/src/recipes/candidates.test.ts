@@ -47,9 +47,9 @@ test('the narrowest roll that does the job, and of a kit the narrowest carried',
         .flatMap(({ judged: list }) => list.filter((each) => each.tape?.id === 'marram-general'))
         .map((each) => each.roll!.widthMm),
     )
-  expect([...widths(job, 'wall to skirting')]).toEqual([24])
+  expect([...widths(job, 'wall-to-skirting')]).toEqual([24])
   const kit = [{ tapeId: 'marram-general', widthMm: 48 }]
-  expect([...widths({ ...job, kit }, 'wall to skirting')]).toEqual([48])
+  expect([...widths({ ...job, kit }, 'wall-to-skirting')]).toEqual([48])
 })
 
 test('a kit is a wish: where it holds nothing safe, what is safe beside it is taken', () => {
@@ -75,11 +75,11 @@ test('every school that works with tape is tried with every tape it can use', ()
   const barriers = job.shelf.tapes.filter((tape) => tape.edge === 'barrier').length
   const count = (school: string) =>
     new Set(hem!.judged.filter((each) => each.school === school).map((each) => each.tape?.id)).size
-  expect(count('barrier edge')).toBe(barriers)
-  expect(count('press only')).toBe(job.shelf.tapes.length - barriers)
-  expect(count('own-colour seal')).toBe(job.shelf.tapes.length)
-  expect(count('clear glaze')).toBe(job.shelf.tapes.length)
-  expect(count('plain, sprayed')).toBe(0)
-  expect(count('liquid mask')).toBe(0)
+  expect(count('barrier-edge')).toBe(barriers)
+  expect(count('press-only')).toBe(job.shelf.tapes.length - barriers)
+  expect(count('own-colour-seal')).toBe(job.shelf.tapes.length)
+  expect(count('clear-glaze')).toBe(job.shelf.tapes.length)
+  expect(count('plain-sprayed')).toBe(0)
+  expect(count('liquid-mask')).toBe(0)
   expect(count('freehand')).toBe(1)
 })

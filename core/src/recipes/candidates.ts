@@ -1,4 +1,15 @@
-import { known, said, type Said, type School, SCHOOLS, type Tape, type TapeRoll, isFace, type FaceKey } from '../ground'
+import {
+  known,
+  said,
+  type Said,
+  type School,
+  SCHOOLS,
+  type Tape,
+  type TapeRoll,
+  isFace,
+  type FaceKey,
+  word,
+} from '../ground'
 import { coverBeside, tackMm, type BesideCover } from '../covers/besideHem'
 import { bandPerMetre } from '../risk/banding'
 import { bleedsPerMetre, gentleStroke, type EdgeSetup, type Pressing, type Seal, type Stroke } from '../risk/bleed'
@@ -67,14 +78,14 @@ export function judgeCandidates(ctx: HemContext): Candidate[] {
 const tapeSchools = (ctx: HemContext): School[] =>
   SCHOOLS.filter(
     (school) =>
-      school !== 'liquid mask' &&
+      school !== 'liquid-mask' &&
       school !== 'freehand' &&
-      school !== (ctx.step.tool === 'spray' ? 'press only' : 'plain, sprayed'),
+      school !== (ctx.step.tool === 'spray' ? 'press-only' : 'plain-sprayed'),
   )
 
 const fitsEdge = (school: School, tape: Tape): boolean => {
-  if (school === 'barrier edge') return tape.edge === 'barrier'
-  return (school !== 'press only' && school !== 'plain, sprayed') || tape.edge !== 'barrier'
+  if (school === 'barrier-edge') return tape.edge === 'barrier'
+  return (school !== 'press-only' && school !== 'plain-sprayed') || tape.edge !== 'barrier'
 }
 
 function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): BesideCover | null {
@@ -84,7 +95,7 @@ function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): Beside
     narrow: isNarrow(ctx.hem.paint),
     coats: ctx.step.coats,
     // Below a sprayed ceiling the whole wall hangs under film; across a dry one it is opened as far as mist drifts.
-    dropM: setting === 'ceiling last' ? ctx.roomHeightMm / 1000 : null,
+    dropM: setting === 'ceiling-last' ? ctx.roomHeightMm / 1000 : null,
     windMs: ctx.windMs,
   })
 }
@@ -155,7 +166,7 @@ function judgePressed(
     ? UNPRICED
     : expectedCost(ctx, { tape, roll, pressing, seal, sealant, glaze, liquid: null, cover, tackMm: tacks, risks })
   return {
-    way: ctx.step.tool === 'spray' ? 'mask and spray' : 'tape',
+    way: ctx.step.tool === 'spray' ? 'mask-and-spray' : 'tape',
     school,
     tape,
     roll,
@@ -191,7 +202,7 @@ const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts): RecipeR
 })
 
 /** Share of bleeds that are seen where the tape's edge lies tucked under the skirting. */
-export const TUCKED_SHARE = known(0.002, '', 'from memory', 'the skirting hides the edge')
+export const TUCKED_SHARE = known(0.002, '', 'from-memory', word('source', 'the-skirting-hides-the-edge'))
 
 const scaled = ({ mean, low, high }: Estimate, by: number): Estimate => ({
   mean: mean * by,
@@ -214,18 +225,18 @@ function asSeen(ctx: HemContext, edge: Estimate): Estimate {
  */
 function sealingsOf(ctx: HemContext, school: School): Sealing[] {
   const plain = { sealant: null, glaze: null, preferred: true } as const
-  if (school === 'own-colour seal') return [{ ...plain, seal: 'own colour' }]
-  if (school === 'clear glaze') {
+  if (school === 'own-colour-seal') return [{ ...plain, seal: 'own-colour' }]
+  if (school === 'clear-glaze') {
     const glazes = ctx.shelf.glazes.filter((each) => !each.retired)
-    return (glazes.length > 0 ? glazes : [null]).map((glaze) => ({ ...plain, seal: 'clear glaze', glaze }))
+    return (glazes.length > 0 ? glazes : [null]).map((glaze) => ({ ...plain, seal: 'clear-glaze', glaze }))
   }
-  if (school !== 'wiped sealant') return [{ ...plain, seal: 'none' }]
+  if (school !== 'wiped-sealant') return [{ ...plain, seal: 'none' }]
   const alwaysClear = ctx.house.sealantColour === 'clear'
   const wanted = !alwaysClear && isWhite(ctx.keepSwatch) && isWhite(ctx.step.swatch) ? 'white' : 'clear'
   const fits = ctx.shelf.sealants.filter((each) => !each.retired && (each.paintAtOnce || ctx.coating.sheen !== 'flat'))
   const clear = fits.filter((each) => each.colour === 'clear')
   const usable = wanted === 'white' ? fits : clear.length > 0 || alwaysClear ? clear : fits
-  const seal = 'wiped sealant'
+  const seal = 'wiped-sealant'
   if (usable.length === 0) return [{ ...plain, seal }]
   return usable.map((sealant) => ({
     ...plain,
@@ -250,7 +261,7 @@ export const edgeSetup = (ctx: HemContext, tape: Tape, seal: Seal, pressing: Pre
   pressing,
   seal,
   stroke: strokeOf(ctx),
-  openGrain: ctx.keepFinish.soundness === 'bare wood',
+  openGrain: ctx.keepFinish.soundness === 'bare-wood',
   coating: ctx.coating,
 })
 

@@ -1,7 +1,7 @@
 import type { Face, HouseRules, Job } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
-import { planJob } from '../plan'
-import { sayText } from '../words/say'
+import { planJob } from '../chain/planJob'
+import { sayText } from '../words'
 import type { Recipe, RecipeAnswer } from './recipe'
 
 /** Practice room 2 alone, with the house rules, ceiling face and walls step of a case. */
@@ -30,30 +30,30 @@ const codes = (recipe: Recipe) => recipe.reasons.map((reason) => reason.code)
 
 describe('house schools on a heavy sprayed ceiling', () => {
   test('wet pull with wiped sealant', () => {
-    const recipe = safe(ceilingLine(job({ school: 'wiped sealant' })))
-    expect(recipe).toMatchObject({ school: 'wiped sealant', seal: 'wiped sealant', pull: 'wet' })
+    const recipe = safe(ceilingLine(job({ school: 'wiped-sealant' })))
+    expect(recipe).toMatchObject({ school: 'wiped-sealant', seal: 'wiped-sealant', pull: 'wet' })
     expect(codes(recipe)).toContain('why.school')
     expect(recipe.risks.bleeds.mean).toBeLessThan(0.1)
   })
   test('own colour where it is on the van, clear glaze where it is not', () => {
-    expect(safe(ceilingLine(job({ school: 'own-colour seal' }, { paintAtHand: true })))).toMatchObject({
-      seal: 'own colour',
+    expect(safe(ceilingLine(job({ school: 'own-colour-seal' }, { paintAtHand: true })))).toMatchObject({
+      seal: 'own-colour',
       sealDryMin: 60,
     })
-    const glazed = safe(ceilingLine(job({ school: 'own-colour seal' })))
-    expect(glazed).toMatchObject({ seal: 'clear glaze', sealDryMin: 15 })
+    const glazed = safe(ceilingLine(job({ school: 'own-colour-seal' })))
+    expect(glazed).toMatchObject({ seal: 'clear-glaze', sealDryMin: 15 })
     expect(codes(glazed)).toContain('why.glaze_instead')
   })
   test('barrier edge alone is not enough there, and the answer says so', () => {
-    const recipe = safe(ceilingLine(job({ school: 'barrier edge' })))
-    expect(recipe.school).not.toBe('barrier edge')
+    const recipe = safe(ceilingLine(job({ school: 'barrier-edge' })))
+    expect(recipe.school).not.toBe('barrier-edge')
     expect(codes(recipe)).toContain('why.school_fallback')
-    expect(recipe.ruledOut.some((each) => each.school === 'barrier edge' && each.why.code === 'out.bleeds')).toBe(true)
+    expect(recipe.ruledOut.some((each) => each.school === 'barrier-edge' && each.why.code === 'out.bleeds')).toBe(true)
   })
   test('barrier edge alone does on light texture', () => {
     expect(
-      safe(ceilingLine(job({ school: 'barrier edge', sealAlways: true }, { texture: 'light spray' }))),
-    ).toMatchObject({ school: 'barrier edge', seal: 'none' })
+      safe(ceilingLine(job({ school: 'barrier-edge', sealAlways: true }, { texture: 'light-spray' }))),
+    ).toMatchObject({ school: 'barrier-edge', seal: 'none' })
   })
 })
 
@@ -63,7 +63,7 @@ describe('common practice, no published source', () => {
     expect(safe(ceilingLine(job({ holdFirstCoat: false }))).standOffMm).toBe(0)
   })
   test('C9: own-colour seal dries to touch at least, glaze goes on 15 to 20 min ahead', () => {
-    const glaze = safe(ceilingLine(job({ school: 'own-colour seal' })))
+    const glaze = safe(ceilingLine(job({ school: 'own-colour-seal' })))
     expect(glaze.steps.find((step) => step.code === 'step.seal_glaze')?.facts).toMatchObject({ from: 15, to: 20 })
   })
   test('C22: flat paint over a wet bead gets a paint-now sealant, satin does not need it', () => {
@@ -72,7 +72,7 @@ describe('common practice, no published source', () => {
   })
   test('nothing may stay on a full skim: no wiped bead there', () => {
     const recipe = safe(ceilingLine(job({ sealAlways: true }, { texture: 'smooth' })))
-    expect(recipe.seal).not.toBe('wiped sealant')
+    expect(recipe.seal).not.toBe('wiped-sealant')
     expect(recipe.ruledOut.some((each) => each.why.code === 'out.full_skim')).toBe(true)
   })
 })

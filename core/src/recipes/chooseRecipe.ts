@@ -1,6 +1,5 @@
-import { said, type Said } from '../ground'
+import { said, type Said, word } from '../ground'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
-import { sayText } from '../words/say'
 import type { Candidate } from './candidate'
 import { judgeCandidates, scored } from './candidates'
 import type { HemContext } from './hemContext'
@@ -30,7 +29,7 @@ export function chooseRecipe(
   const chosen = ctx.choice ? chosenOf(ctx.choice, judged) : undefined
   const pick =
     chosen && chosen.ruledOut === null
-      ? { candidate: chosen, why: said('why.own_choice', { reason: ctx.choice!.reason || '–' }) }
+      ? { candidate: chosen, why: said('why.own_choice', { reason: ctx.choice?.reason || '–' }) }
       : (few ?? pickCandidate(ctx, safe))
   const ruledOut = ruledOutOf(judged)
   if (!pick) return { safe: false, ...nothingSafe(ctx, judged), ruledOut }
@@ -55,13 +54,13 @@ export function chooseRecipe(
 /** What stands against a way chosen by hand. */
 function challengeOf(ctx: HemContext, chosen: Candidate | undefined): Said[] {
   if (!ctx.choice) return []
-  if (!chosen) return [said('why.choice_gone', { school: ctx.choice.school })]
+  if (!chosen) return [said('why.choice_gone', { school: word('school', ctx.choice.school) })]
   if (!chosen.ruledOut) return []
   return [
     said('why.choice_unsafe', {
-      school: chosen.school,
-      tape: chosen.tape?.name ?? chosen.liquid?.name ?? 'no tape',
-      rule: sayText(chosen.ruledOut),
+      school: word('school', chosen.school),
+      tape: chosen.tape?.name ?? chosen.liquid?.name ?? word('tape', 'none'),
+      rule: chosen.ruledOut,
     }),
   ]
 }

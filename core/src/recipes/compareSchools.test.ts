@@ -1,7 +1,7 @@
 import { type Job, type School, SCHOOLS } from '../ground'
 import { gullRow, ternQuaySurvey } from '../../../demo'
 import { jobOf } from '../../tests/oneHem'
-import { planJob } from '../plan'
+import { planJob } from '../chain/planJob'
 import { compareSchools } from './compareSchools'
 import { jobRecipes } from './jobRecipes'
 
@@ -37,7 +37,7 @@ test('nobody here cuts by hand: the comparison asks what it would be like if som
   expect(of(false)).toEqual(of(true))
   expect(of(false).own).toBeGreaterThan(0)
   // The other ways are judged without that hand.
-  const pressed = compareSchools(jobOf({ house: { provenHand: false } })).find((each) => each.school === 'press only')!
+  const pressed = compareSchools(jobOf({ house: { provenHand: false } })).find((each) => each.school === 'press-only')!
   expect(pressed.kinds).toBeGreaterThan(0)
 })
 
@@ -46,7 +46,7 @@ test('sealing costs work and spares mending', () => {
   const outcomes = new Map(
     compareSchools(jobOf({ house: { sealAlways: true, maxBleedsPerM: 1000 } })).map((each) => [each.school, each]),
   )
-  const [pressed, glazed] = [outcomes.get('press only')!, outcomes.get('clear glaze')!]
+  const [pressed, glazed] = [outcomes.get('press-only')!, outcomes.get('clear-glaze')!]
   expect(glazed.workMinor).toBeGreaterThan(pressed.workMinor)
   expect(glazed.mendingMinor).toBeLessThan(pressed.mendingMinor)
   expect(glazed.faults).toBeLessThan(pressed.faults)

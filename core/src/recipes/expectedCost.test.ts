@@ -44,10 +44,10 @@ test('taped and rolled by hand: 560 / 50 × 1.05 cents of tape; 1 + 0.25 + 2 × 
 })
 
 test('sealed by hand: 310 / 60 cents of bead and 0.25 min more; a paint pass 0.025 m² at 1200 / 12', () => {
-  const bead = expectedCost(context(), use({ seal: 'wiped sealant', sealant: sealantOf(SHELF, 'plover-clear') }))
+  const bead = expectedCost(context(), use({ seal: 'wiped-sealant', sealant: sealantOf(SHELF, 'plover-clear') }))
   expect(bead.parts.seal).toBeCloseTo(310 / 60, 9)
   expect(bead.cost.labour).toBeCloseTo(2.55 * MINUTE, 9)
-  expect(expectedCost(context(), use({ seal: 'own colour' })).parts.seal).toBeCloseTo(2.5, 9)
+  expect(expectedCost(context(), use({ seal: 'own-colour' })).parts.seal).toBeCloseTo(2.5, 9)
 })
 
 test('mending by hand: 0.2 bleeds × 120, 1 % lift × 4500, 2 % tear × 900, 5 % residue × 900, 10 % band × 250', () => {

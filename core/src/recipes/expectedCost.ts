@@ -1,4 +1,13 @@
-import { type Glaze, type HouseRules, known, type LiquidMask, type Sealant, type Tape, type TapeRoll } from '../ground'
+import {
+  type Glaze,
+  type HouseRules,
+  known,
+  type LiquidMask,
+  type Sealant,
+  type Tape,
+  type TapeRoll,
+  word,
+} from '../ground'
 import type { BesideCover } from '../covers/besideHem'
 import type { Pressing, Seal } from '../risk/bleed'
 import type { HemContext } from './hemContext'
@@ -6,7 +15,7 @@ import { pressMinPerM } from './pressing'
 import type { CostParts, RecipeCost, RecipeRisks } from './recipe'
 
 /** Bleed on glass is cut off with a blade instead of being touched up: share of the usual mending. */
-export const GLASS_MEND_SHARE = known(0.2, '', 'from memory', 'a blade mends glass fast')
+export const GLASS_MEND_SHARE = known(0.2, '', 'from-memory', word('source', 'a-blade-mends-glass-fast'))
 /** Short pieces take longer to lay, and each laps the last. From memory. */
 export const SHORT_PIECES = { layFactor: 1.15, pieceMm: 1200, lapMm: 25 } as const
 /** Finishing a run in one go alone: no factor; the rate was taken from long runs. */
@@ -31,7 +40,7 @@ export const rollCostPerM = (tape: Tape, roll: TapeRoll, house: Pick<HouseRules,
   (1000 / tape.rollLengthMm) * roll.priceMinor * (1 + house.wastePct / 100)
 
 const runWay = (house: Pick<HouseRules, 'runs'>) =>
-  house.runs === 'one run'
+  house.runs === 'one-run'
     ? ONE_RUN
     : { layFactor: SHORT_PIECES.layFactor, lapShare: SHORT_PIECES.lapMm / SHORT_PIECES.pieceMm }
 
@@ -72,7 +81,7 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
 }
 
 /** Width of a pass of own colour or glaze along the edge. */
-export const SEAL_PASS_M = known(0.025, 'm', 'from memory', 'a sash brush along the edge')
+export const SEAL_PASS_M = known(0.025, 'm', 'from-memory', word('source', 'a-sash-brush-along-the-edge'))
 
 /**
  * What seals a metre: its part of a tube, a thin pass of glaze, or of the keep side's paint at the price and spread of
@@ -81,12 +90,12 @@ export const SEAL_PASS_M = known(0.025, 'm', 'from memory', 'a sash brush along 
 function sealMinor(ctx: HemContext, { seal, sealant, glaze }: WayUse): number {
   if (sealant) return sealant.priceMinor / sealant.metresPerTube
   if (glaze) return (SEAL_PASS_M.value * glaze.priceMinor) / (glaze.litres * glaze.spreadM2PerL)
-  if (seal === 'own colour') return (SEAL_PASS_M.value * ctx.coating.priceMinorPerL) / ctx.coating.spreadM2PerL
+  if (seal === 'own-colour') return (SEAL_PASS_M.value * ctx.coating.priceMinorPerL) / ctx.coating.spreadM2PerL
   return 0
 }
 
 /** Setting one tack. */
-export const TACK_MIN = known(0.15, 'min', 'from memory', 'nine seconds from the roll')
+export const TACK_MIN = known(0.15, 'min', 'from-memory', word('source', 'nine-seconds-from-the-roll'))
 
 /** Tacks for a metre of hung cover, minutes. */
 const tackMinutes = (tackMm: number | null): number => (tackMm === null ? 0 : (1000 / tackMm) * TACK_MIN.value)

@@ -9,7 +9,7 @@ import { judgeRoom, type JudgedHem } from './judgeRoom'
 
 const base = ternQuaySurvey()
 const plain = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
-const rough = { texture: 'heavy spray' } as const
+const rough = { texture: 'heavy-spray' } as const
 
 /** A room whose ceiling is white and whose one wall is coloured: white and clear beads would both be opened. */
 function judged(house: Partial<HouseRules>, room: Partial<Room> = {}): JudgedHem[] {
@@ -91,7 +91,7 @@ test('a way chosen by hand keeps its own tin open', () => {
   const choices = [
     {
       edge,
-      school: 'clear glaze' as const,
+      school: 'clear-glaze' as const,
       tapeId: 'sedge-delicate',
       liquidId: null,
       pressing: null,
@@ -107,11 +107,11 @@ test('a way chosen by hand keeps its own tin open', () => {
 
 test('own colour that is put on in the job stands open anyway; held for sealing only it is a tin', () => {
   const hems = judged(
-    { school: 'own-colour seal' },
+    { school: 'own-colour-seal' },
     { ceiling: { ...USUAL_FACES.ceiling, ...rough, paintAtHand: true } },
   )
   const own = hems.flatMap(({ ctx, judged: list }) =>
-    list.filter((each) => each.seal === 'own colour').map((each) => [ctx.hem.keepStepId, tinOf(ctx, each)] as const),
+    list.filter((each) => each.seal === 'own-colour').map((each) => [ctx.hem.keepStepId, tinOf(ctx, each)] as const),
   )
   expect(own.length).toBeGreaterThan(0)
   for (const [step, tin] of own) expect(tin === null).toBe(step !== null)

@@ -16,7 +16,7 @@ export function tinOf(ctx: HemContext, each: Candidate): string | null {
   if (each.liquid) return `liquid ${each.liquid.id}`
   if (each.sealant) return `sealant ${each.sealant.id}`
   if (each.glaze) return `glaze ${each.glaze.id}`
-  if (each.seal === 'own colour' && ctx.hem.keepStepId === null) return `colour ${ctx.keepColour.trim().toLowerCase()}`
+  if (each.seal === 'own-colour' && ctx.hem.keepStepId === null) return `colour ${ctx.keepColour.trim().toLowerCase()}`
   return null
 }
 

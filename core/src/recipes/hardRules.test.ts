@@ -1,4 +1,7 @@
-import { STARTER_SHELF, USUAL_FACES, type Face, type PaintStep, type RecipeAnswer, type Tape } from '../index'
+import { STARTER_SHELF } from '../catalogue/starterShelf'
+import type { Face, PaintStep, Tape } from '../ground'
+import { USUAL_FACES } from '../survey/roomTemplate'
+import type { RecipeAnswer } from './recipe'
 import { answerOf, CEILING, WALLS, type OneRoom } from '../../tests/oneHem'
 
 /** Each hard rule, broken on purpose by one fact, and not broken without it. */
@@ -52,7 +55,7 @@ describe.each<[rule: string, broken: OneRoom, kept: OneRoom]>([
     ),
     ceiling({}, { shelf: tapes(() => ({ stayDays: 60 })) }),
   ],
-  ['out.bleeds', ceiling({ texture: 'heavy spray' }), ceiling({ texture: 'glassy' })],
+  ['out.bleeds', ceiling({ texture: 'heavy-spray' }), ceiling({ texture: 'glassy' })],
   ['out.no_hand', ceiling({}), ceiling({}, { house: { provenHand: true } })],
   [
     'out.hand_spray',
@@ -67,7 +70,7 @@ describe.each<[rule: string, broken: OneRoom, kept: OneRoom]>([
 })
 
 test('every rule broken says so in a whole sentence', () => {
-  const everything = answerOf(ceiling({ texture: 'heavy spray', dusty: true, soundness: 'wallpaper' }), CEIL)
+  const everything = answerOf(ceiling({ texture: 'heavy-spray', dusty: true, soundness: 'wallpaper' }), CEIL)
   for (const each of everything.ruledOut) {
     expect(Object.values(each.why.facts).every((fact) => fact !== undefined)).toBe(true)
     expect(each.tapeId !== null || each.liquidId !== null || each.school === 'freehand').toBe(true)
@@ -93,5 +96,7 @@ test('a tape that cannot carry the film is told the grip that would', () => {
   const weak = tapes((tape) => ({ gripN25: tape.gripN25 / 8 }))
   const out = answerOf({ room, shelf: weak }, CEIL).ruledOut.filter((each) => each.why.code === 'out.cant_carry')
   expect(out.length).toBeGreaterThan(0)
-  for (const { why } of out) expect(Number(why.facts.floor)).toBeGreaterThan(Number(why.facts.grip))
+  for (const { why } of out) expect(valueOf(why.facts.floor)).toBeGreaterThan(valueOf(why.facts.grip))
 })
+
+const valueOf = (fact: unknown): number => (fact as { value: number }).value

@@ -1,9 +1,8 @@
-import { said, type Said, type School, type Tape } from '../ground'
+import { said, type Said, type School, type Tape, figureOf, word } from '../ground'
 import { gripFloorN25, tackMm, type BesideCover } from '../covers/besideHem'
 import type { Estimate } from '../risk/normal'
 import { STAY_MARGIN, stayDaysOf } from '../risk/residue'
 import { leadRisk } from '../survey/lead'
-import { figure } from '../units/figure'
 import type { Sealing } from './candidate'
 import type { HemContext } from './hemContext'
 import type { RecipeRisks } from './recipe'
@@ -25,14 +24,14 @@ export function schoolRule(
   if (seal !== 'none' && ctx.keepFace.material === 'carpet') return said('out.seal_carpet')
   if (tape.edge === 'barrier') {
     if (ctx.keepFace.material === 'carpet') return said('out.barrier_carpet')
-    if (school === 'barrier edge') {
+    if (school === 'barrier-edge') {
       if (ctx.coating.base === 'solvent') return said('out.barrier_solvent')
       if (ctx.keepFace.dusty) return said('out.barrier_dust')
     } else if (!ctx.house.stackSeals) return said('out.no_stack')
   }
-  if (seal === 'clear glaze' && !glaze) return said('out.no_glaze')
-  if (seal === 'own colour' && !ctx.keepPaintAtHand) return said('out.no_own_paint')
-  if (seal === 'wiped sealant') {
+  if (seal === 'clear-glaze' && !glaze) return said('out.no_glaze')
+  if (seal === 'own-colour' && !ctx.keepPaintAtHand) return said('out.no_own_paint')
+  if (seal === 'wiped-sealant') {
     if (!sealant) return said(ctx.shelf.sealants.length ? 'out.flat_cracks' : 'out.no_sealant')
     if (isFullSkim(ctx)) return said('out.full_skim')
     if (pull === 'dry') return said('out.bead_dry')
@@ -49,20 +48,21 @@ export function tapeRule(
   used: number,
 ): Said | null {
   const { house } = ctx
-  const grip = () => figure(tape.gripN25)
+  const grip = () => figureOf(tape.gripN25)
   const limit = liftLimit(ctx)
   if (lift.mean > limit && lift.mean <= house.maxLift) {
     return said('out.lead_lift', {
       grip: grip(),
-      lift: figure(lift.mean * 100),
-      limit: figure(limit * 100),
+      lift: figureOf(lift.mean * 100),
+      limit: figureOf(limit * 100),
     })
   }
-  if (safeAge === null) return said('out.never_safe', { grip: grip(), soundness: ctx.keepFinish.soundness })
-  if (lift.mean > house.maxLift) return said('out.lift', { grip: grip(), lift: figure(lift.mean * 100) })
+  if (safeAge === null)
+    return said('out.never_safe', { grip: grip(), soundness: word('soundness', ctx.keepFinish.soundness) })
+  if (lift.mean > house.maxLift) return said('out.lift', { grip: grip(), lift: figureOf(lift.mean * 100) })
   if (used > STAY_MARGIN.value) {
     const label = stayDaysOf(tape, ctx.outdoors)
-    return said('out.stay', { need: figure(used * label), label: figure(label) })
+    return said('out.stay', { need: figureOf(used * label), label: figureOf(label) })
   }
   return null
 }
@@ -70,7 +70,7 @@ export function tapeRule(
 /** Grip has a floor too: a tape that carries film holds it, in the gun's air and the wind. */
 export const carryRule = (tape: Tape, cover: BesideCover | null): Said | null =>
   cover && cover.loadNPerM > 0 && tackMm(tape, cover.loadNPerM) === null
-    ? said('out.cant_carry', { grip: figure(tape.gripN25), floor: figure(gripFloorN25(cover.loadNPerM)) })
+    ? said('out.cant_carry', { grip: figureOf(tape.gripN25), floor: figureOf(gripFloorN25(cover.loadNPerM)) })
     : null
 
 /** Rule on faults of the line that show. */
@@ -80,7 +80,7 @@ export const bleedRule = (
   code: 'out.bleeds' | 'out.slips' = 'out.bleeds',
 ): Said | null =>
   risks.bleeds.mean > ctx.house.maxBleedsPerM
-    ? said(code, { bleeds: figure(risks.bleeds.mean), limit: ctx.house.maxBleedsPerM })
+    ? said(code, { bleeds: figureOf(risks.bleeds.mean), limit: ctx.house.maxBleedsPerM })
     : null
 
 /** Share of the accepted lift that is left where the old finish may hold lead: a chip of it is more than a touch-up. From memory. */
@@ -88,7 +88,7 @@ const LEAD_LIFT_SHARE = 0.25
 
 /** Most lift accepted on this keep side. */
 export const liftLimit = (ctx: HemContext): number =>
-  ctx.hem.keepStepId === null && ctx.keepFinish.soundness !== 'unpainted hard' && leadRisk(ctx)?.mayHold
+  ctx.hem.keepStepId === null && ctx.keepFinish.soundness !== 'unpainted-hard' && leadRisk(ctx)?.mayHold
     ? ctx.house.maxLift * LEAD_LIFT_SHARE
     : ctx.house.maxLift
 

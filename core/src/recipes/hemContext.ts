@@ -10,13 +10,14 @@ import {
   type Shelf,
   thingOf,
   edgeOfHem,
+  type FaceName,
 } from '../ground'
 import type { JobClocks } from '../cure/areaClocks'
 import { coatingOf } from '../catalogue/find'
 import { gainedBetween, type RateClock } from '../cure/rateClock'
 import type { Hem } from '../hems/deriveHems'
 import type { KeepFinish } from '../risk/lift'
-import { faceOf, faceWords, stepOf } from '../survey/faces'
+import { faceOf, faceName, stepOf } from '../survey/faces'
 import { glassPerEdgeM } from '../survey/glazing'
 import { parseInstant } from '../units/time'
 import { airAt } from '../air/airSeries'
@@ -47,7 +48,7 @@ export interface HemContext {
   readonly texturedGlass: boolean
   readonly clocks: JobClocks
   readonly keepFace: Face
-  readonly keepWords: string
+  readonly keepName: FaceName
   /** The keep side as it will be at laying. */
   readonly keepFinish: KeepFinish
   /** When the keep side was last coated, or null; steps of this job are estimates. */
@@ -111,7 +112,7 @@ export function hemContext(
     ...paneFacts(room, hem),
     clocks,
     keepFace,
-    keepWords: faceWords(room, hem.keep),
+    keepName: faceName(room, hem.keep),
     keepFinish: {
       soundness: painted ? soundnessOnceCoated(keepFace) : testedSoundness(keepFace),
       crossCut: painted ? null : keepFace.crossCut,
@@ -135,7 +136,7 @@ export function hemContext(
 
 function paneFacts(room: Room, hem: Hem): Pick<HemContext, 'glassM2PerM' | 'texturedGlass'> {
   const opening =
-    hem.kind === 'casing to glass' ? room.openings.find((each) => each.id === thingOf(hem.keep)) : undefined
+    hem.kind === 'casing-to-glass' ? room.openings.find((each) => each.id === thingOf(hem.keep)) : undefined
   return {
     glassM2PerM: opening ? glassPerEdgeM(opening) : 0,
     texturedGlass: opening?.glazing?.textured ?? false,
@@ -153,7 +154,7 @@ const testedSoundness = (face: Face): Face['soundness'] => (face.rub === 'chalks
 /** Fresh paint binds bare paper, board and wood; dusty filler, chalk and wallpaper stay weak below it. */
 const soundnessOnceCoated = (face: Face): Face['soundness'] => {
   const soundness = testedSoundness(face)
-  return soundness === 'bare board paper' || soundness === 'bare wood' || soundness === 'unpainted hard'
+  return soundness === 'bare-board-paper' || soundness === 'bare-wood' || soundness === 'unpainted-hard'
     ? 'sound'
     : soundness
 }

@@ -1,24 +1,7 @@
-import type { TapeEdge } from '../ground'
+import type { Layer, LayerKind } from './layer'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 import { settingOf, SLIDES_UNDER_MM, type Setting } from './setting'
-
-export const LAYER_KINDS = ['lining', 'tape', 'liquid', 'paper', 'film', 'board', 'cloth', 'seal', 'colour'] as const
-export type LayerKind = (typeof LAYER_KINDS)[number]
-
-/** One layer of a recipe, in the order it goes on; drawings stack them from the face up. */
-export interface Layer {
-  readonly kind: LayerKind
-  readonly name: string
-  /** Width beside the edge, mm; null where it covers the field. */
-  readonly widthMm: number | null
-  /** How a tape meets the edge. */
-  readonly edge: TapeEdge | null
-  /** Distance between tacks, mm; null where there are none. */
-  readonly tackMm: number | null
-  /** Tucked or slid under the painted part, pushed into the joint in pieces, or plainly beside it. */
-  readonly seat: 'beside' | 'tucked' | 'under' | 'in pieces'
-}
 
 const layer = (kind: LayerKind, name: string, more: Partial<Layer> = {}): Layer => ({
   kind,
@@ -38,14 +21,14 @@ export function recipeLayers(ctx: HemContext, pick: Candidate): Layer[] {
 
 /** Lining paper slides under a skirting where there is a gap for it. */
 function under(ctx: HemContext, setting: Setting): Layer[] {
-  if (setting !== 'skirting over hard floor' || ctx.hem.gapMm < SLIDES_UNDER_MM) return []
+  if (setting !== 'skirting-over-hard-floor' || ctx.hem.gapMm < SLIDES_UNDER_MM) return []
   const paper = paperOf(ctx, 0)
   return paper ? [layer('lining', paper.name, { widthMm: paper.widthMm, seat: 'under' })] : []
 }
 
 const SEATS: Partial<Record<Setting, Layer['seat']>> = {
-  'skirting over carpet': 'tucked',
-  'tight joint at the floor': 'in pieces',
+  'skirting-over-carpet': 'tucked',
+  'tight-joint-at-the-floor': 'in-pieces',
 }
 
 function edge({ tape, roll, liquid }: Candidate, setting: Setting): Layer[] {
@@ -65,10 +48,10 @@ function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
         tackMm: pick.tackMm,
       }),
     )
-  } else if (setting === 'skirting over carpet' || setting === 'skirting over hard floor') {
+  } else if (setting === 'skirting-over-carpet' || setting === 'skirting-over-hard-floor') {
     const paper = paperOf(ctx, 0)
     if (paper) layers.push(layer('paper', paper.name, { widthMm: paper.widthMm }))
-  } else if (setting === 'cabinets in use') {
+  } else if (setting === 'cabinets-in-use') {
     const paper = paperOf(ctx, 600)
     if (paper) layers.push(layer('paper', paper.name))
   }
@@ -78,7 +61,7 @@ function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
   }
   return layers
 }
-const FLOORS: readonly Setting[] = ['skirting over carpet', 'skirting over hard floor', 'tight joint at the floor']
+const FLOORS: readonly Setting[] = ['skirting-over-carpet', 'skirting-over-hard-floor', 'tight-joint-at-the-floor']
 
 /** The narrowest paper of at least a width. */
 const paperOf = (ctx: HemContext, leastMm: number) =>

@@ -1,27 +1,26 @@
-import { said, type Said } from '../ground'
+import { said, type Said, when, word } from '../ground'
 import { instantOfGain } from '../cure/rateClock'
-import { whenText } from '../units/time'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 import type { NoRecipe } from './recipe'
 
 /** Why nothing is safe, and the smallest changes that would make something so. */
 export function nothingSafe(ctx: HemContext, judged: readonly Candidate[]): Omit<NoRecipe, 'ruledOut'> {
-  const face = ctx.keepWords
+  const face = ctx.keepName
   const distinct = new Map(judged.flatMap((each) => (each.ruledOut ? [[each.ruledOut.code, each.ruledOut]] : [])))
   const lifting = judged.filter(
     (each) => each.ruledOut?.code === 'out.lift' || each.ruledOut?.code === 'out.never_safe',
   )
   const help: Said[] = []
   const soonest = soonestSafe(ctx, judged)
-  if (soonest) help.push(said('help.wait', { when: whenText(soonest.at, ctx.layAt, ctx.zone), tape: soonest.tape }))
+  if (soonest) help.push(said('help.wait', { when: when(soonest.at, ctx.layAt, ctx.zone), tape: soonest.tape }))
   if (lifting.some((each) => each.ruledOut?.code === 'out.never_safe')) {
     const gentle = [...ctx.shelf.tapes].sort((a, b) => a.gripN25 - b.gripN25)[0]
     if (gentle) help.push(said('help.sound', { face, tape: gentle.name }))
   }
   if (distinct.has('out.cant_carry')) help.push(said('help.two_tapes'))
   if (distinct.has('out.bleeds')) help.push(said('help.seal', { limit: ctx.house.maxBleedsPerM }))
-  if (distinct.has('out.stay')) help.push(said('help.tape', { need: 'a longer clean-removal time' }))
+  if (distinct.has('out.stay')) help.push(said('help.tape', { need: word('need', 'longer-stay') }))
   if (distinct.has('out.no_hand')) help.push(said('help.freehand'))
   return { hemId: ctx.hem.id, reasons: [said('none.title', { face }), ...distinct.values()], wouldHelp: help }
 }

@@ -38,8 +38,8 @@ export function liquidWays(ctx: HemContext): Candidate[] {
     const { cost, parts } = expectedCost(ctx, { ...TAPELESS, liquid, risks })
     return {
       ...TAPELESS,
-      way: 'liquid mask',
-      school: 'liquid mask',
+      way: 'liquid-mask',
+      school: 'liquid-mask',
       liquid,
       stroke: gentleStroke(ctx.step.tool),
       pull: 'dry',
@@ -54,7 +54,7 @@ export function liquidWays(ctx: HemContext): Candidate[] {
 function liquidRule(ctx: HemContext, retired: boolean, yellows: boolean, risks: RecipeRisks): Said | null {
   if (retired) return said('out.retired')
   if (ctx.texturedGlass) return said('out.liquid_textured')
-  if (yellows && ctx.keepFinish.soundness === 'bare wood') return said('out.liquid_yellows')
+  if (yellows && ctx.keepFinish.soundness === 'bare-wood') return said('out.liquid_yellows')
   return bleedRule(ctx, risks)
 }
 

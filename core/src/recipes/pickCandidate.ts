@@ -1,7 +1,5 @@
-import { type HouseRules, said, type Said, type School } from '../ground'
+import { type HouseRules, said, type Said, type School, money, word, figureOf } from '../ground'
 import { TEXTURE_FACTS } from '../catalogue/textures'
-import { formatMoney } from '../units/money'
-import { figure } from '../units/figure'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 
@@ -63,7 +61,7 @@ export function choosable(safe: readonly Candidate[]): Candidate[] {
 /** What a choice by hand names. */
 export const wayKey = ({ school, tape, liquid }: Candidate): string => `${school}|${tape?.id}|${liquid?.id}`
 
-const PRESSED: readonly School[] = ['press only', 'plain, sprayed']
+const PRESSED: readonly School[] = ['press-only', 'plain-sprayed']
 
 /** Whether pressing alone keeps this edge shut well enough to do without a seal. */
 export const pressedEnough = (house: Pick<HouseRules, 'maxBleedsPerM'>, { school, risks }: Candidate): boolean =>
@@ -71,7 +69,7 @@ export const pressedEnough = (house: Pick<HouseRules, 'maxBleedsPerM'>, { school
 
 /** A seal over a barrier edge. */
 const isStacked = (each: Candidate): boolean =>
-  each.tape?.edge === 'barrier' && (each.seal === 'own colour' || each.seal === 'clear glaze')
+  each.tape?.edge === 'barrier' && (each.seal === 'own-colour' || each.seal === 'clear-glaze')
 
 /** From this mean depth of valleys on, µm, a face counts as textured where schools are stacked. From memory. */
 const TEXTURED_UM = 80
@@ -96,29 +94,31 @@ export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): Pick
     const saved = best ? best.costPerM.total - liquid.costPerM.total : 0
     return take(liquid, 'why.liquid_cheaper', {
       panes: ctx.hem.panes,
-      saved: formatMoney((saved * ctx.hem.lengthMm) / 1000, ctx.currency),
+      saved: money((saved * ctx.hem.lengthMm) / 1000, ctx.currency),
     })
   }
-  if (own && house.school === 'freehand') return take(own, 'why.school', { school: house.school })
+  if (own && house.school === 'freehand') return take(own, 'why.school', { school: word('school', house.school) })
   if (pressed && !house.sealAlways)
-    return take(pressed, 'why.press_enough', { bleeds: figure(pressed.risks.bleeds.mean) })
+    return take(pressed, 'why.press_enough', { bleeds: figureOf(pressed.risks.bleeds.mean) })
   const stacked =
     house.stackSeals && TEXTURE_FACTS[ctx.keepFace.texture].valleyUm.value >= TEXTURED_UM
       ? cheapestOf(safe.filter(isStacked))
       : undefined
-  if (stacked) return take(stacked, 'why.stacked', { seal: stacked.seal })
-  if (own) return take(own, 'why.school', { school: house.school })
+  if (stacked) return take(stacked, 'why.stacked', { seal: word('seal', stacked.seal) })
+  if (own) return take(own, 'why.school', { school: word('school', house.school) })
   // A glaze seal stands in for own colour where nobody holds it.
   const glaze =
-    house.school === 'own-colour seal' ? cheapestOf(safe.filter((each) => each.school === 'clear glaze')) : undefined
-  if (glaze) return take(glaze, 'why.glaze_instead', { face: ctx.keepWords })
+    house.school === 'own-colour-seal' ? cheapestOf(safe.filter((each) => each.school === 'clear-glaze')) : undefined
+  if (glaze) return take(glaze, 'why.glaze_instead', { face: ctx.keepName })
   const other = cheapestOf(taped) ?? cheapestOf(safe)
-  return other ? take(other, 'why.school_fallback', { school: house.school, used: other.school }) : null
+  return other
+    ? take(other, 'why.school_fallback', { school: word('school', house.school), used: word('school', other.school) })
+    : null
 }
 
 /** What is pressed only is one school, whether it is brushed, rolled or sprayed over. */
 const isOfSchool = (ctx: HemContext, each: Candidate, school: School): boolean =>
-  each.school === school || (school === 'press only' && ctx.step.tool === 'spray' && each.school === 'plain, sprayed')
+  each.school === school || (school === 'press-only' && ctx.step.tool === 'spray' && each.school === 'plain-sprayed')
 
 /** The cheapest, among those in the colour the house wants where there are any. */
 function cheapestOf(list: readonly Candidate[]): Candidate | undefined {

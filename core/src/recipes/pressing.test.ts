@@ -1,13 +1,14 @@
 import { answerOf, jobOf, PLAIN_ROOM, recipeOf, type OneRoom } from '../../tests/oneHem'
-import { planJob } from '../plan'
+import { planJob } from '../chain/planJob'
 import { STARTER_RATES } from '../survey/houseDefaults'
-import { PRESS_RULES, type HouseRules, type Recipe } from '../index'
-import { sayText } from '../words/say'
+import { PRESS_RULES, type HouseRules } from '../ground'
+import type { Recipe } from './recipe'
+import { sayText } from '../words'
 import { pressingsOf, pressMinPerM, THUMB_SHARE } from './pressing'
 
 const EDGE = 'wall:w1|skirting'
 const pressed = (press: HouseRules['press'], house: Partial<HouseRules> = {}): OneRoom => ({
-  house: { school: 'press only', ...house, press },
+  house: { school: 'press-only', ...house, press },
 })
 const reasons = (answer: Recipe): string[] => answer.reasons.map((each) => each.code)
 
@@ -48,7 +49,7 @@ describe('left open', () => {
   test('where a thumb would bleed past the limit the tool is taken, whatever it costs', () => {
     const choice = {
       edge: EDGE,
-      school: 'press only' as const,
+      school: 'press-only' as const,
       tapeId: 'sedge-whisper',
       liquidId: null,
       pressing: null,
@@ -76,7 +77,7 @@ describe('left open', () => {
   test('a pressing chosen by hand goes before it and needs no reason of its own', () => {
     const choice = {
       edge: EDGE,
-      school: 'press only' as const,
+      school: 'press-only' as const,
       tapeId: 'sedge-whisper',
       liquidId: null,
       pull: null,

@@ -1,8 +1,8 @@
-import { type HouseRules, known, type Rates } from '../ground'
+import { type HouseRules, known, type Rates, word } from '../ground'
 import type { Pressing } from '../risk/bleed'
 
 /** A thumb is always at hand and follows the line; a tool is fetched, held at its angle and lifted over joints. */
-export const THUMB_SHARE = known(0.8, '', 'from memory', 'share of the time a tool takes; the rate is a tool’s')
+export const THUMB_SHARE = known(0.8, '', 'from-memory', word('source', 'share-of-the-time-a-tool-takes'))
 
 /** Ways of pressing the house leaves to choose from on a hem. */
 export const pressingsOf = ({ press }: Pick<HouseRules, 'press'>): readonly ('thumb' | 'tool')[] =>

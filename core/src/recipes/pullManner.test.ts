@@ -1,4 +1,4 @@
-import { PULL_OPINIONS, SHEENS, TOOLS } from '../ground'
+import { PULL_OPINIONS, SHEENS, TOOLS, word } from '../ground'
 import { pullMannerOf } from './pullManner'
 
 const of = (
@@ -23,7 +23,7 @@ test('an elevation is pulled dry whatever the opinion, and says why unless the h
 test('either: flat and matt snap and are left to dry, what stretches is pulled wet', () => {
   const wet = SHEENS.filter((sheen) => of('either', 'room', sheen).pull === 'wet')
   expect(wet).toEqual(['eggshell', 'satin', 'semi-gloss', 'gloss'])
-  for (const sheen of SHEENS) expect(of('either', 'room', sheen).why?.facts).toEqual({ sheen })
+  for (const sheen of SHEENS) expect(of('either', 'room', sheen).why?.facts).toEqual({ sheen: word('sheen', sheen) })
 })
 
 test('the tool makes no difference to an opinion', () => {

@@ -1,4 +1,4 @@
-import { type Coating, type HouseRules, type PaintStep, type Room, said, type Said } from '../ground'
+import { type Coating, type HouseRules, type PaintStep, type Room, said, type Said, word } from '../ground'
 
 /** How the tape of one coating step comes off, and why. */
 export interface StepPull {
@@ -28,6 +28,6 @@ export function pullMannerOf(
   if (house.pull === 'soonest') return { pull: 'wet', why: said('why.pull_soonest') }
   const snaps = SNAPS.includes(coating.sheen)
   return snaps
-    ? { pull: 'dry', why: said('why.pull_snaps', { sheen: coating.sheen }) }
-    : { pull: 'wet', why: said('why.pull_stretches', { sheen: coating.sheen }) }
+    ? { pull: 'dry', why: said('why.pull_snaps', { sheen: word('sheen', coating.sheen) }) }
+    : { pull: 'wet', why: said('why.pull_stretches', { sheen: word('sheen', coating.sheen) }) }
 }

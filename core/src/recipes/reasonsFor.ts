@@ -1,25 +1,23 @@
-import { said, type Said } from '../ground'
-import { BARRIER_GAP_UM, closedGapUm, criticalGapUm, meanGapUm } from '../risk/bleed'
-import { formatMoney } from '../units/money'
-import { figure } from '../units/figure'
+import { BARRIER_GAP_UM, closedGapUm, criticalGapUm, meanGapUm, type Pressing } from '../risk/bleed'
+import { said, type Said, money, word, figureOf, decimals } from '../ground'
 import type { Candidate, PressedOver } from './candidate'
 import type { HemContext } from './hemContext'
 
 /** The facts that decided, with their figures, the weightiest first. */
 export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number): Said[] {
-  const face = ctx.keepWords
+  const face = ctx.keepName
   const found: Said[] = []
   if (pick.way === 'freehand') found.push(handReason(ctx, pick))
   if (pick.liquid)
-    found.push(said('why.liquid', { bleeds: figure(pick.risks.bleeds.mean), hours: pick.liquid.cutAfterH }))
+    found.push(said('why.liquid', { bleeds: figureOf(pick.risks.bleeds.mean), hours: pick.liquid.cutAfterH }))
   if (pick.tape) {
     if (ctx.keepFinish.ageRefMin === null) found.push(said('why.unknown_history', { face }))
     found.push(
       said('why.lift_safe', {
-        grip: figure(pick.tape.gripN25),
+        grip: figureOf(pick.tape.gripN25),
         face,
-        lift: figure(pick.risks.lift.mean * 100),
-        limit: figure(ctx.house.maxLift * 100),
+        lift: figureOf(pick.risks.lift.mean * 100),
+        limit: figureOf(ctx.house.maxLift * 100),
       }),
     )
   }
@@ -29,43 +27,44 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
     found.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
   if (pick.cover) found.push(...coverReasons(pick))
   if (pick.safeAgeRefMin && pick.safeAgeRefMin > 0 && ctx.keepCoatedAt !== null)
-    found.push(said('why.cure_needed', { face, hours: figure(pick.safeAgeRefMin / 60) }))
+    found.push(said('why.cure_needed', { face, hours: figureOf(pick.safeAgeRefMin / 60) }))
   if (pick.tape && ctx.pullWhy) found.push(ctx.pullWhy)
   else if (pick.tape && !SNAPS.includes(ctx.coating.sheen))
-    found.push(said('why.sheen_wet', { sheen: ctx.coating.sheen }))
+    found.push(said('why.sheen_wet', { sheen: word('sheen', ctx.coating.sheen) }))
   found.push(
     said('why.cheapest', {
       count: safeCount,
-      cost: formatMoney((pick.costPerM.total * ctx.hem.lengthMm) / 1000, ctx.currency),
-      mending: formatMoney((pick.costPerM.mending * ctx.hem.lengthMm) / 1000, ctx.currency),
+      cost: money((pick.costPerM.total * ctx.hem.lengthMm) / 1000, ctx.currency),
+      mending: money((pick.costPerM.mending * ctx.hem.lengthMm) / 1000, ctx.currency),
     }),
   )
   return found
 }
 /** Why it is pressed as it is, where both are at hand. */
-function pressReason(ctx: HemContext, press: string, { other, morePerM }: PressedOver): Said {
+function pressReason(ctx: HemContext, pressing: Pressing, { other: than, morePerM }: PressedOver): Said {
+  const [press, other] = [word('press', pressing), word('press', than)]
   if (morePerM === null) return said('why.press_safe', { press, other })
   if (morePerM < 0) return said('why.press_unsealed', { press, other })
-  const spares = formatMoney((morePerM * ctx.hem.lengthMm) / 1000, ctx.currency)
+  const spares = money((morePerM * ctx.hem.lengthMm) / 1000, ctx.currency)
   return said('why.press_cheaper', { press, other, spares })
 }
 
 const SNAPS: readonly string[] = ['flat', 'matt']
 
 const handReason = (ctx: HemContext, pick: Candidate): Said =>
-  said('why.hand', { slips: figure(pick.risks.bleeds.mean), contrast: Math.round(ctx.visibility * 100) })
+  said('why.hand', { slips: figureOf(pick.risks.bleeds.mean), contrast: Math.round(ctx.visibility * 100) })
 
 /** Why the edge stays shut. */
 function edgeReasons(ctx: HemContext, pick: Candidate): Said[] {
   const setup = pick.setup!
-  const mm = (um: number, digits: number) => (um / 1000).toFixed(digits)
+  const mm = (um: number, digits: number) => decimals(um / 1000, digits)
   const gap = said('why.texture_gap', {
-    texture: ctx.keepFace.texture,
+    texture: word('texture', ctx.keepFace.texture),
     gap: mm(meanGapUm(setup), 3),
     critical: mm(criticalGapUm(setup), 3),
   })
   if (pick.seal !== 'none')
-    return [said('why.seal_closes', { seal: pick.seal, closes: mm(closedGapUm(setup), 1) }), gap]
+    return [said('why.seal_closes', { seal: word('seal', pick.seal), closes: mm(closedGapUm(setup), 1) }), gap]
   if (setup.edge === 'barrier') return [said('why.barrier_closes', { closes: mm(BARRIER_GAP_UM.value, 2) }), gap]
   return [gap]
 }
@@ -77,6 +76,6 @@ function coverReasons(pick: Candidate): Said[] {
   if (hold !== 'hung' || pick.tackMm === null) return [reach]
   return [
     reach,
-    said('why.tacks', { load: figure(loadNPerM), grip: figure(pick.tape!.gripN25), tack: pick.tackMm / 10 }),
+    said('why.tacks', { load: figureOf(loadNPerM), grip: figureOf(pick.tape!.gripN25), tack: pick.tackMm / 10 }),
   ]
 }

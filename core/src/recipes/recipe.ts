@@ -1,12 +1,12 @@
+import type { Layer } from './layer'
 import type { Said, School } from '../ground'
 import type { CoverHold } from '../covers/besideHem'
 import type { Estimate } from '../risk/normal'
 import type { Pressing, Seal, Stroke } from '../risk/bleed'
-import type { Layer } from './layers'
 import type { Setting } from './setting'
 
 /** How a line is kept: taped and brushed or rolled, taped and sprayed, masked by a liquid, or cut by hand. */
-export const WAYS = ['tape', 'mask and spray', 'liquid mask', 'freehand'] as const
+export const WAYS = ['tape', 'mask-and-spray', 'liquid-mask', 'freehand'] as const
 export type Way = (typeof WAYS)[number]
 
 /** Risks of a recipe on one hem, each per metre. */

@@ -25,19 +25,19 @@ test('a rate of one’s own is marked so, a starter rate is not', () => {
     recipeRestsOn(recipe!, job.shelf, { ...job.house, rates: { ...job.house.rates, layPerM } }).find(
       (each) => each.name === 'laying',
     )!.value.mark
-  expect([markOf(1), markOf(1.4)]).toEqual(['from memory', 'own log'])
+  expect([markOf(1), markOf(1.4)]).toEqual(['from-memory', 'own-log'])
 })
 
 test('a mask, a hung film and a carpet bring constants of their own', () => {
   const names = (pick: (recipe: (typeof recipes)[number]) => boolean) =>
     recipeRestsOn(recipes.find(pick)!, job.shelf, job.house).map((each) => each.name)
-  expect(names((each) => each.way === 'liquid mask')).toContain('cut after')
-  expect(names((each) => each.cover?.hold === 'hung')).toContain('grip that holds in shear')
-  expect(names((each) => each.setting === 'skirting over carpet')).toContain('bleeds seen under a skirting')
+  expect(names((each) => each.way === 'liquid-mask')).toContain('cut-after')
+  expect(names((each) => each.cover?.hold === 'hung')).toContain('grip-that-holds-in-shear')
+  expect(names((each) => each.setting === 'skirting-over-carpet')).toContain('bleeds-seen-under-a-skirting')
 })
 
 test('a glaze is told with the time the house waits for, and what nobody entered is from memory', () => {
-  const glazed = { ...job, house: { ...job.house, school: 'clear glaze' as const } }
+  const glazed = { ...job, house: { ...job.house, school: 'clear-glaze' as const } }
   const recipe = jobRecipes(glazed).find((answer) => answer.safe && answer.glazeId)!
   if (!recipe.safe) throw new Error('nothing safe')
   const marks = (sealDry: 'touch' | 'through') =>
@@ -45,8 +45,8 @@ test('a glaze is told with the time the house waits for, and what nobody entered
       .filter((each) => each.name.startsWith('glaze'))
       .map((each) => [each.name, each.value.value, each.value.mark])
   expect(marks('touch')).toEqual([
-    ['glaze spreads', 12, 'from memory'],
-    ['glaze takes colour after', 15, 'common practice'],
+    ['glaze-spreads', 12, 'from-memory'],
+    ['glaze-takes-colour-after', 15, 'common-practice'],
   ])
-  expect(marks('through')[1]).toEqual(['glaze dry through after', 60, 'from memory'])
+  expect(marks('through')[1]).toEqual(['glaze-dry-through-after', 60, 'from-memory'])
 })

@@ -1,5 +1,4 @@
-import { type HouseRules, known, type Known, type Mark, type Rates, type Shelf } from '../ground'
-import type { Constant } from '../bench/restsOn'
+import { type HouseRules, known, type Known, type Mark, type Rates, type Shelf, type Constant, word } from '../ground'
 import { glazeOf, liquidOf, sealantOf, tapeOf } from '../catalogue/find'
 import { DRIFT_MM_PER_MS, FIELD_REACH_MM, REACH_SPARE } from '../covers/overspray'
 import { BAND_DARK } from '../risk/banding'
@@ -36,7 +35,7 @@ interface OnShelf {
 /** Values of a thing on the shelf by what they are, unit and column; a class default stands in from memory. */
 const valuesOf = (thing: OnShelf, ...values: (readonly [string, number, string, string])[]): Constant[] =>
   values.map(([name, value, unit, column]) =>
-    at(name, known(value, unit, thing.defaults.includes(column) ? 'from memory' : thing.mark, thing.name)),
+    at(name, known(value, unit, thing.defaults.includes(column) ? 'from-memory' : thing.mark, thing.name)),
   )
 
 function shelfConstants({ tapeId, liquidId, sealantId, glazeId }: Recipe, shelf: Shelf, through: boolean): Constant[] {
@@ -49,19 +48,19 @@ function shelfConstants({ tapeId, liquidId, sealantId, glazeId }: Recipe, shelf:
     found.push(
       ...valuesOf(
         mask,
-        ['clear after', mask.clearMin, 'min', 'clear_min'],
-        ['cut after', mask.cutAfterH, 'h', 'cut_after_h'],
+        ['clear-after', mask.clearMin, 'min', 'clear_min'],
+        ['cut-after', mask.cutAfterH, 'h', 'cut_after_h'],
       ),
     )
-  if (sealant) found.push(at('bead from one tube', known(sealant.metresPerTube, 'm', sealant.mark, sealant.name)))
+  if (sealant) found.push(at('bead-from-one-tube', known(sealant.metresPerTube, 'm', sealant.mark, sealant.name)))
   if (glaze)
     found.push(
       ...valuesOf(
         glaze,
-        ['glaze spreads', glaze.spreadM2PerL, 'm²/l', 'spread_m2_per_l'],
+        ['glaze-spreads', glaze.spreadM2PerL, 'm²/l', 'spread_m2_per_l'],
         through
-          ? ['glaze dry through after', glaze.throughMin, 'min', 'through_min']
-          : ['glaze takes colour after', glaze.touchDryMin, 'min', 'touch_dry_min'],
+          ? ['glaze-dry-through-after', glaze.throughMin, 'min', 'through_min']
+          : ['glaze-takes-colour-after', glaze.touchDryMin, 'min', 'touch_dry_min'],
       ),
     )
   return found
@@ -69,34 +68,34 @@ function shelfConstants({ tapeId, liquidId, sealantId, glazeId }: Recipe, shelf:
 
 function edgeConstants(recipe: Recipe): Constant[] {
   const found: Constant[] = []
-  if (recipe.pressing === 'thumb') found.push(at('pressing by thumb', THUMB_SHARE))
-  if (recipe.pull !== 'none') found.push(at('folded back', FOLD_DEG))
-  if (recipe.standOffMm > 0) found.push(at('first coat stays off', STAND_OFF_MM))
-  if (recipe.seal === 'own colour' || recipe.seal === 'clear glaze')
-    found.push(at('width of the sealing pass', SEAL_PASS_M))
-  if (recipe.setting === 'skirting over carpet') found.push(at('bleeds seen under a skirting', TUCKED_SHARE))
-  if (recipe.setting === 'panes' || recipe.setting === 'glass') found.push(at('mending on glass', GLASS_MEND_SHARE))
-  if (recipe.setting === 'panes' && recipe.tapeId) found.push(at('slips at a corner of a pane', PANE_CORNER_SLIP))
-  if (recipe.way === 'liquid mask')
-    found.push(at('nicks of a brushed mask', PEEL_FAULTS.brush), at('nicks of a can', PEEL_FAULTS.aerosol))
+  if (recipe.pressing === 'thumb') found.push(at('pressing-by-thumb', THUMB_SHARE))
+  if (recipe.pull !== 'none') found.push(at('folded-back', FOLD_DEG))
+  if (recipe.standOffMm > 0) found.push(at('first-coat-stays-off', STAND_OFF_MM))
+  if (recipe.seal === 'own-colour' || recipe.seal === 'clear-glaze')
+    found.push(at('width-of-the-sealing-pass', SEAL_PASS_M))
+  if (recipe.setting === 'skirting-over-carpet') found.push(at('bleeds-seen-under-a-skirting', TUCKED_SHARE))
+  if (recipe.setting === 'panes' || recipe.setting === 'glass') found.push(at('mending-on-glass', GLASS_MEND_SHARE))
+  if (recipe.setting === 'panes' && recipe.tapeId) found.push(at('slips-at-a-corner-of-a-pane', PANE_CORNER_SLIP))
+  if (recipe.way === 'liquid-mask')
+    found.push(at('nicks-of-a-brushed-mask', PEEL_FAULTS.brush), at('nicks-of-a-can', PEEL_FAULTS.aerosol))
   if (recipe.way === 'freehand')
-    found.push(at('slips along a ceiling', HAND_SLIPS.ceiling), at('slips along trim', HAND_SLIPS.trim))
-  if (recipe.risks.band > 0) found.push(at('bands on black over white', BAND_DARK))
+    found.push(at('slips-along-a-ceiling', HAND_SLIPS.ceiling), at('slips-along-trim', HAND_SLIPS.trim))
+  if (recipe.risks.band > 0) found.push(at('bands-on-black-over-white', BAND_DARK))
   return found
 }
 
 function coverConstants({ cover }: Recipe): Constant[] {
   if (!cover) return []
   return [
-    at('mist beside a field', FIELD_REACH_MM),
-    at('wind carries it', DRIFT_MM_PER_MS),
-    at('cover over mist', REACH_SPARE),
+    at('mist-beside-a-field', FIELD_REACH_MM),
+    at('wind-carries-it', DRIFT_MM_PER_MS),
+    at('cover-over-mist', REACH_SPARE),
     ...(cover.tackMm === null
       ? []
       : [
-          at('grip that holds in shear', HOLD_SHARE_OF_GRIP),
-          at('air pulls at film', AIR_PULL),
-          at('setting a tack', TACK_MIN),
+          at('grip-that-holds-in-shear', HOLD_SHARE_OF_GRIP),
+          at('air-pulls-at-film', AIR_PULL),
+          at('setting-a-tack', TACK_MIN),
         ]),
   ]
 }
@@ -109,10 +108,10 @@ const RATE_OF: readonly {
   { name: 'laying', rate: 'layPerM', when: (recipe) => recipe.tapeId !== null },
   { name: 'pressing', rate: 'pressPerM', when: (recipe) => recipe.tapeId !== null },
   { name: 'sealing', rate: 'sealPerM', when: (recipe) => recipe.seal !== 'none' },
-  { name: 'cutting in at tape', rate: 'cutInPerM', when: ({ way }) => way === 'tape' || way === 'liquid mask' },
-  { name: 'cutting in by hand', rate: 'freehandPerM', when: ({ way }) => way === 'freehand' },
+  { name: 'cutting-in-at-tape', rate: 'cutInPerM', when: ({ way }) => way === 'tape' || way === 'liquid-mask' },
+  { name: 'cutting-in-by-hand', rate: 'freehandPerM', when: ({ way }) => way === 'freehand' },
   { name: 'pulling', rate: 'pullPerM', when: (recipe) => recipe.tapeId !== null },
-  { name: 'cutting and peeling', rate: 'peelPerM', when: ({ way }) => way === 'liquid mask' },
+  { name: 'cutting-and-peeling', rate: 'peelPerM', when: ({ way }) => way === 'liquid-mask' },
 ]
 /** Starter rates that follow common practice; the others are from memory. */
 const PRACTICE: readonly (keyof Rates)[] = ['freehandPerM']
@@ -120,7 +119,15 @@ const PRACTICE: readonly (keyof Rates)[] = ['freehandPerM']
 function rateConstants(recipe: Recipe, house: HouseRules): Constant[] {
   return RATE_OF.filter(({ when }) => when(recipe)).map(({ name, rate }) => {
     const own = house.rates[rate] !== STARTER_RATES[rate]
-    const mark = own ? 'own log' : PRACTICE.includes(rate) ? 'common practice' : 'from memory'
-    return at(name, known(house.rates[rate], 'min/m', mark, own ? 'this contractor’s rate' : 'starter rate'))
+    const mark = own ? 'own-log' : PRACTICE.includes(rate) ? 'common-practice' : 'from-memory'
+    return at(
+      name,
+      known(
+        house.rates[rate],
+        'min/m',
+        mark,
+        own ? word('source', 'this-contractors-rate') : word('source', 'starter-rate'),
+      ),
+    )
   })
 }

@@ -25,7 +25,7 @@ describe('making ready', () => {
 
 describe('pressing and coating', () => {
   test('rough faces are pressed twice, smooth ones once', () => {
-    expect(said(on({ texture: 'light spray' }))).toMatch(/with a plastic tool, twice\./)
+    expect(said(on({ texture: 'light-spray' }))).toMatch(/with a plastic tool, twice\./)
     expect(said(on({ texture: 'smooth' }))).toMatch(/with a plastic tool\./)
   })
   test('first of two coats held off; of three the first two; of one none', () => {
@@ -37,7 +37,7 @@ describe('pressing and coating', () => {
   test('a brush strokes outward over an open edge, and freely over a dried seal', () => {
     const bare = { texture: 'smooth' } as const
     expect(said(on(bare, {}, { tool: 'brush' }))).toMatch(/by brush, stroking lightly from the tape outward/)
-    const sealed = on({ texture: 'heavy spray' }, { school: 'clear glaze' }, { tool: 'brush' })
+    const sealed = on({ texture: 'heavy-spray' }, { school: 'clear-glaze' }, { tool: 'brush' })
     expect(said(sealed)).toMatch(/by brush, brushing freely/)
   })
   test('a roller rolls to the edge, or is kept off it', () => {
@@ -49,17 +49,17 @@ describe('pressing and coating', () => {
 })
 
 describe('sealing', () => {
-  const rough = { texture: 'heavy spray' } as const
+  const rough = { texture: 'heavy-spray' } as const
   test('a bead is wiped almost off with the sealant by name', () => {
     expect(said(on(rough))).toMatch(/Thin bead of Plover Clear, wiped almost off: finger, then damp rag/)
   })
   test('own colour by its name, and how long it dries', () => {
-    const setup = on({ ...rough, paintAtHand: true, colour: 'Bone' }, { school: 'own-colour seal' })
+    const setup = on({ ...rough, paintAtHand: true, colour: 'Bone' }, { school: 'own-colour-seal' })
     expect(said(setup)).toMatch(/Push a thin coat of Bone under the edge; let it dry \d+ min or more/)
   })
   test('glaze a quarter of an hour ahead, or dry through', () => {
-    expect(said(on(rough, { school: 'clear glaze' }))).toMatch(/15 to 20 min ahead of colour/)
-    expect(said(on(rough, { school: 'clear glaze', sealDry: 'through' }))).toMatch(/let it dry through, 60 min/)
+    expect(said(on(rough, { school: 'clear-glaze' }))).toMatch(/15 to 20 min ahead of colour/)
+    expect(said(on(rough, { school: 'clear-glaze', sealDry: 'through' }))).toMatch(/let it dry through, 60 min/)
   })
   test('a held-off coat is followed by pressing again before the seal', () => {
     expect(said(on(rough))).toMatch(/stay 1\.5 mm off the tape\. Press the edge again before sealing\. Thin bead/)
@@ -82,11 +82,11 @@ describe('taking off', () => {
 describe('long edges', () => {
   test('one run for two and for one alone, or pieces of arm’s length', () => {
     expect(said(on({}))).toMatch(/One long run: two pass the roll; alone, leave slack/)
-    expect(said(on({}, { runs: 'short pieces' }))).toMatch(/Pieces of about 1\.2 m, each lapped 25 mm, trued up by eye/)
+    expect(said(on({}, { runs: 'short-pieces' }))).toMatch(/Pieces of about 1\.2 m, each lapped 25 mm, trued up by eye/)
   })
   test('a short edge goes on in one piece either way', () => {
     const short = shortRoom()
-    for (const runs of ['one run', 'short pieces'] as const)
+    for (const runs of ['one-run', 'short-pieces'] as const)
       expect(said({ ...short, house: { runs } })).not.toMatch(/One long run|Pieces of about/)
   })
 })

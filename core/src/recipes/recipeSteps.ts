@@ -1,6 +1,5 @@
-import { known, said, type Said } from '../ground'
-import type { EdgeKind } from '../hems/edges'
-import type { STROKES, Stroke } from '../risk/bleed'
+import { known, said, type Said, word, listed } from '../ground'
+import type { EdgeKind } from '../hems/edge'
 import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import { SHORT_PIECES } from './expectedCost'
@@ -9,16 +8,16 @@ import { recipeLayers } from './layers'
 import { settingOf } from './setting'
 
 /** Where the first coat is held off the tape, it stays this far away: about 1/16 in. */
-export const STAND_OFF_MM = known(1.5, 'mm', 'common practice', 'about 1/16 in off the tape')
+export const STAND_OFF_MM = known(1.5, 'mm', 'common-practice', word('source', 'about-1-16-in-off-the-tape'))
 
 /** A glaze seal waits no longer than a third beyond its time, 15 to 20 min: then colour still closes over it. Common practice. */
 const GLAZE_WAIT = 4 / 3
 
 /** Folded back at this angle to the face. */
-export const FOLD_DEG = known(45, '°', 'common practice', 'slowly, folded back at about 45°')
+export const FOLD_DEG = known(45, '°', 'common-practice', word('source', 'slowly-folded-back-at-about-45'))
 
 /** How much tape is set at a time, mm: 6 to 8 in on trim, 1 to 2 ft on long ceilings. Common practice. */
-const SET_LENGTHS: Partial<Record<EdgeKind, readonly [number, number]>> = { 'wall to ceiling': [300, 600] }
+const SET_LENGTHS: Partial<Record<EdgeKind, readonly [number, number]>> = { 'wall-to-ceiling': [300, 600] }
 const USUAL_SET_LENGTH: readonly [number, number] = [150, 200]
 /** Round a rounded corner tape lies in pieces of 6 to 12 in. Common practice. */
 const ROUNDED_PIECES: readonly [number, number] = [150, 300]
@@ -30,7 +29,7 @@ const LONG_RUN_MM = 2000
 /** Minutes at 23 °C / 50 % RH between a dried seal and colour, as the house wants it; 0 where nothing dries first. */
 export function sealDryMin(ctx: HemContext, { seal, glaze }: Pick<Candidate, 'seal' | 'glaze'>): number {
   const through = ctx.house.sealDry === 'through'
-  if (seal === 'own colour') return through ? ctx.keepRecoatMin : ctx.keepTouchDryMin
+  if (seal === 'own-colour') return through ? ctx.keepRecoatMin : ctx.keepTouchDryMin
   if (!glaze) return 0
   return through ? glaze.throughMin : glaze.touchDryMin
 }
@@ -43,15 +42,15 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
   steps.push(
     ...layingSteps(ctx, pick),
     said('step.press', {
-      press: pick.pressing === 'tool' ? 'a plastic tool' : 'the thumb',
-      twice: isRough(ctx) ? ', twice' : '',
+      press: word('press', pick.pressing),
+      twice: word('twice', isRough(ctx) ? 'yes' : 'no'),
     }),
     ...coverSteps(ctx, pick),
   )
   if (holdFirst)
     steps.push(
       said('step.hold_first', {
-        which: ctx.step.coats === 2 ? 'First coat' : `Coats 1 to ${ctx.step.coats - 1}`,
+        held: ctx.step.coats - 1,
         gap: STAND_OFF_MM.value,
       }),
       said('step.press_again'),
@@ -61,7 +60,7 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
   steps.push(
     pick.pull === 'wet'
       ? said('step.pull_wet', { angle })
-      : said('step.pull_dry', { angle, score: scored(ctx, pick) ? ', after scoring the edge' : '' }),
+      : said('step.pull_dry', { angle, score: word('score', scored(ctx, pick) ? 'yes' : 'no') }),
   )
   return steps
 }
@@ -71,9 +70,10 @@ function makeReady(ctx: HemContext): Said[] {
   const { hem, keepFace: face } = ctx
   const steps: Said[] = []
   const prep = face.prep.filter((each) => each !== 'dust')
-  if (prep.length > 0) steps.push(said('step.prep', { face: ctx.keepWords, how: prep.join(', ') }))
-  if (face.dusty || face.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepWords }))
-  if (hem.kind === 'two-tone line') steps.push(said('step.mark'))
+  if (prep.length > 0)
+    steps.push(said('step.prep', { face: ctx.keepName, how: listed(prep.map((each) => word('prep', each))) }))
+  if (face.dusty || face.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepName }))
+  if (hem.kind === 'two-tone-line') steps.push(said('step.mark'))
   if (hem.line === 'straighten' && hem.wanderMm > 0) steps.push(said('step.straighten', { wander: hem.wanderMm }))
   return steps
 }
@@ -82,16 +82,16 @@ function makeReady(ctx: HemContext): Said[] {
 function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
   const { hem } = ctx
   const setting = settingOf(ctx)
-  const tape = { width: pick.roll!.widthMm, tape: pick.tape!.name, face: ctx.keepWords }
+  const tape = { width: pick.roll!.widthMm, tape: pick.tape!.name, face: ctx.keepName }
   const [from, to] = hem.radiusMm > 0 ? ROUNDED_PIECES : (SET_LENGTHS[hem.kind] ?? USUAL_SET_LENGTH)
   const steps: Said[] = []
   const lining = recipeLayers(ctx, pick).find((layer) => layer.kind === 'lining')
   if (lining) steps.push(said('step.slide_under', { paper: lining.name, gap: hem.gapMm }))
   switch (setting) {
-    case 'skirting over carpet':
+    case 'skirting-over-carpet':
       steps.push(said('step.lay_carpet', tape))
       break
-    case 'tight joint at the floor':
+    case 'tight-joint-at-the-floor':
       steps.push(said('step.clean_joint'), said('step.lay_pieces', tape))
       break
     case 'plate':
@@ -104,7 +104,7 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
   if (hem.laps > 0) steps.push(said('step.laps', { strips: hem.laps }))
   if (setting === 'panes') steps.push(said('step.panes', { panes: hem.panes }))
   if (isLongRun(ctx)) steps.push(runStep(ctx))
-  if (pick.tape!.gripN25 < EASY_RELEASE_N25 && (hem.corners > 0 || hem.laps > 0 || ctx.house.runs === 'short pieces'))
+  if (pick.tape!.gripN25 < EASY_RELEASE_N25 && (hem.corners > 0 || hem.laps > 0 || ctx.house.runs === 'short-pieces'))
     steps.push(said('step.fix_overlaps'))
   return steps
 }
@@ -114,10 +114,10 @@ const isLongRun = ({ hem }: HemContext): boolean =>
   hem.laps === 0 &&
   hem.panes === 0 &&
   hem.radiusMm === 0 &&
-  hem.kind !== 'wall to fitting'
+  hem.kind !== 'wall-to-fitting'
 
 const runStep = (ctx: HemContext): Said =>
-  ctx.house.runs === 'one run'
+  ctx.house.runs === 'one-run'
     ? said('step.run_one')
     : said('step.run_short', { piece: SHORT_PIECES.pieceMm / 1000, lap: SHORT_PIECES.lapMm })
 
@@ -127,7 +127,7 @@ function coverSteps(ctx: HemContext, pick: Candidate): Said[] {
     const facts = { cover: layer.name }
     switch (layer.kind) {
       case 'paper':
-        return [said(settingOf(ctx) === 'cabinets in use' ? 'step.paper_mouths' : 'step.paper_over', facts)]
+        return [said(settingOf(ctx) === 'cabinets-in-use' ? 'step.paper_mouths' : 'step.paper_over', facts)]
       case 'film':
         return layer.tackMm === null
           ? [said(pick.cover?.hold === 'taut' ? 'step.film_taut' : 'step.film_over', facts)]
@@ -154,37 +154,31 @@ function liquidSteps(ctx: HemContext, pick: Candidate): Said[] {
 
 function coatStep(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said {
   return said('step.coat', {
-    coats: holdFirst ? 'Last coat' : ctx.step.coats === 1 ? 'One coat' : `${ctx.step.coats} coats`,
-    coating: `${ctx.step.colour} (${ctx.coating.name})`,
-    tool: ctx.step.tool,
-    stroke: pick.tape ? strokeWords(ctx, pick) : '',
+    coats: said(holdFirst ? 'step.coats_last' : 'step.coats', { count: ctx.step.coats }),
+    colour: ctx.step.colour,
+    coating: ctx.coating.name,
+    tool: word('tool', ctx.step.tool),
+    stroke: word('stroke', pick.tape ? strokeCode(ctx, pick) : 'any'),
   })
 }
 
 const isRough = (ctx: HemContext) => !['glassy', 'smooth'].includes(ctx.keepFace.texture)
 
-function strokeWords(ctx: HemContext, { stroke, seal }: Candidate): string {
-  if (ctx.step.tool === 'roller' && stroke === 'outward')
-    return ', kept off the tape; brush the band beside it from the tape outward and roll close'
+/** How the brush or roller goes, as a word of the catalogue. */
+function strokeCode(ctx: HemContext, { stroke, seal }: Candidate): string {
+  if (ctx.step.tool === 'roller' && stroke === 'outward') return 'off-the-tape'
   // Over a dried seal the edge is shut, and the brush may go as it likes.
-  if (stroke === 'outward' && (seal === 'own colour' || seal === 'clear glaze')) return ', brushing freely'
-  const words: Record<(typeof STROKES)[number], string> = {
-    outward: ', stroking lightly from the tape outward',
-    'toward tape': '',
-    along: ', stroking along the tape',
-    roller: ', rolling to the edge without pressing',
-    spray: '',
-  }
-  return words[stroke satisfies Stroke]
+  if (stroke === 'outward' && (seal === 'own-colour' || seal === 'clear-glaze')) return 'freely'
+  return stroke
 }
 
 function sealStep(ctx: HemContext, pick: Candidate): Said[] {
   switch (pick.seal) {
-    case 'own colour':
+    case 'own-colour':
       return [said('step.seal_own', { colour: ctx.keepColour, minutes: sealDryMin(ctx, pick) })]
-    case 'clear glaze':
+    case 'clear-glaze':
       return [glazeStep(ctx, pick)]
-    case 'wiped sealant':
+    case 'wiped-sealant':
       return [said('step.seal_wiped', { sealant: pick.sealant!.name })]
     case 'none':
       return []

@@ -6,17 +6,17 @@ import type { HemContext } from './hemContext'
 export const SETTINGS = [
   'panes',
   'glass',
-  'skirting over carpet',
-  'tight joint at the floor',
-  'skirting over hard floor',
-  'ceiling last',
-  'below a dry ceiling',
-  'ceiling line',
-  'lapped boards',
+  'skirting-over-carpet',
+  'tight-joint-at-the-floor',
+  'skirting-over-hard-floor',
+  'ceiling-last',
+  'below-a-dry-ceiling',
+  'ceiling-line',
+  'lapped-boards',
   'plate',
-  'cabinets in use',
-  'rounded corner',
-  'line to make',
+  'cabinets-in-use',
+  'rounded-corner',
+  'line-to-make',
   'joint',
 ] as const
 export type Setting = (typeof SETTINGS)[number]
@@ -26,20 +26,20 @@ export type SettingFacts = Pick<HemContext, 'hem' | 'keepFace' | 'step'>
 
 /** The setting of a hem: the first that fits, most particular first. */
 export function settingOf({ hem, keepFace, step }: SettingFacts): Setting {
-  if (hem.kind === 'casing to glass') return hem.panes > 1 ? 'panes' : 'glass'
+  if (hem.kind === 'casing-to-glass') return hem.panes > 1 ? 'panes' : 'glass'
   if (isFace(hem.keep, 'floor')) {
-    if (keepFace.material === 'carpet') return 'skirting over carpet'
-    return hem.gapMm === 0 ? 'tight joint at the floor' : 'skirting over hard floor'
+    if (keepFace.material === 'carpet') return 'skirting-over-carpet'
+    return hem.gapMm === 0 ? 'tight-joint-at-the-floor' : 'skirting-over-hard-floor'
   }
-  if (hem.kind === 'wall to ceiling') {
-    if (step.tool !== 'spray') return 'ceiling line'
-    return hem.paint === 'ceiling' ? 'ceiling last' : 'below a dry ceiling'
+  if (hem.kind === 'wall-to-ceiling') {
+    if (step.tool !== 'spray') return 'ceiling-line'
+    return hem.paint === 'ceiling' ? 'ceiling-last' : 'below-a-dry-ceiling'
   }
-  if (hem.laps > 0) return 'lapped boards'
-  if (hem.kind === 'wall to fitting') return 'plate'
-  if (hem.kind === 'cabinet mouth') return 'cabinets in use'
-  if (hem.radiusMm > 0) return 'rounded corner'
-  return hem.kind === 'two-tone line' || hem.kind === 'by hand' ? 'line to make' : 'joint'
+  if (hem.laps > 0) return 'lapped-boards'
+  if (hem.kind === 'wall-to-fitting') return 'plate'
+  if (hem.kind === 'cabinet-mouth') return 'cabinets-in-use'
+  if (hem.radiusMm > 0) return 'rounded-corner'
+  return hem.kind === 'two-tone-line' || hem.kind === 'by-hand' ? 'line-to-make' : 'joint'
 }
 
 /** A gap from which lining paper slides under the skirting, mm. From memory. */
@@ -51,14 +51,14 @@ export function besidePlaceOf(setting: Setting): BesidePlace {
     case 'glass':
     case 'panes':
       return 'glass'
-    case 'skirting over carpet':
-    case 'skirting over hard floor':
-    case 'tight joint at the floor':
+    case 'skirting-over-carpet':
+    case 'skirting-over-hard-floor':
+    case 'tight-joint-at-the-floor':
       return 'floor'
-    case 'ceiling last':
-    case 'below a dry ceiling':
-    case 'ceiling line':
-      return 'ceiling line'
+    case 'ceiling-last':
+    case 'below-a-dry-ceiling':
+    case 'ceiling-line':
+      return 'ceiling-line'
     default:
       return 'thing'
   }
@@ -69,14 +69,14 @@ export function needsWidthMm(setting: Setting, radiusMm: number): number {
   switch (setting) {
     case 'panes':
       return 18
-    case 'skirting over carpet':
+    case 'skirting-over-carpet':
       // Half of it is tucked under the skirting.
       return 48
-    case 'skirting over hard floor':
-    case 'tight joint at the floor':
+    case 'skirting-over-hard-floor':
+    case 'tight-joint-at-the-floor':
     case 'plate':
       return 36
-    case 'rounded corner':
+    case 'rounded-corner':
       // A bigger radius or a messier hand wants wider tape: most of it lies on the keep side.
       return radiusMm > 20 ? 36 : 24
     default:

@@ -1,8 +1,8 @@
 import type { Job } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
 import { endsMm } from '../hems/ends'
-import { planJob } from '../plan'
-import { sayText } from '../words/say'
+import { planJob } from '../chain/planJob'
+import { sayText } from '../words'
 import { jobRecipes } from './jobRecipes'
 import type { Recipe } from './recipe'
 
@@ -51,14 +51,14 @@ test('more on the van never uses less of it, and nothing on the van changes noth
 test('however much strong tape there is, it goes on no finish it would lift', () => {
   const found = usedUp(withStock('bulrush-floor', 36, 500))
   for (const each of found) expect(each.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift)
-  expect(found.some((each) => each.setting === 'ceiling line')).toBe(false)
+  expect(found.some((each) => each.setting === 'ceiling-line')).toBe(false)
 })
 
 test('a hem chosen by hand keeps its tape', () => {
   const [room] = base.rooms
   const choice = {
     edge: 'wall:w1|ceiling',
-    school: 'wiped sealant' as const,
+    school: 'wiped-sealant' as const,
     tapeId: 'teasel-three',
     liquidId: null,
     pressing: null,

@@ -1,6 +1,5 @@
-import { said } from '../ground'
+import { said, figureOf } from '../ground'
 import { endsMm } from '../hems/ends'
-import { figure } from '../units/figure'
 import type { Candidate } from './candidate'
 import { safeOf, type Picked } from './pickCandidate'
 import type { HemContext } from './hemContext'
@@ -46,9 +45,9 @@ export function useLeftovers(hems: readonly PickedHem[]): (Picked | null)[] {
     found[at] = {
       candidate: to,
       why: said('why.leftover', {
-        tape: `${to.tape!.name} ${to.roll!.widthMm}`,
-        metres: figure(to.roll!.stockMm / 1000),
-        spares: figure(spares / 100),
+        tape: said('tape.wide', { tape: to.tape!.name, width: to.roll!.widthMm }),
+        metres: figureOf(to.roll!.stockMm / 1000),
+        spares: figureOf(spares / 100),
       }),
     }
   }

@@ -1,8 +1,8 @@
 import type { Face, HouseRules, Job } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
-import { planJob } from '../plan'
-import { formatInstant, parseInstant, whenText } from '../units/time'
-import { sayText } from '../words/say'
+import { planJob } from '../chain/planJob'
+import { formatInstant, parseInstant } from '../units/time'
+import { ENGLISH, sayText, speaker } from '../words'
 import type { Recipe } from './recipe'
 import { whatWouldChange } from './whatWouldChange'
 
@@ -45,20 +45,20 @@ test('the first hour a cheaper tape becomes safe is the hour from which the plan
   expect(wait.savingMinor).toBeGreaterThan(0)
   let hours = 1
   while (hours < 24 * 30 && recipe(from(hours)).tapeId !== 'marram-low') hours += 1
-  const when = whenText(parseInstant(from(hours).start), parseInstant(from(0).start), base.site.zone)
+  const when = speaker(ENGLISH).when(parseInstant(from(hours).start), parseInstant(from(0).start), base.site.zone)
   expect(sayText(wait.what)).toContain(`From ${when} on: press only, Marram Low`)
 })
 
 test('a dusty face, a free hand, one rule more: each is judged anew and named with what it spares', () => {
-  const dusty = job({ texture: 'stipple', dusty: true }, { school: 'barrier edge', maxBleedsPerM: 0.2 })
+  const dusty = job({ texture: 'stipple', dusty: true }, { school: 'barrier-edge', maxBleedsPerM: 0.2 })
   expect(codes(dusty)).toContain('change.clean')
   for (const each of whatWouldChange(dusty, HEM)) expect(sayText(each.what)).not.toMatch(/\{\w+\}/)
-  const sealed = job({ texture: 'smooth' }, { sealAlways: true, school: 'own-colour seal' })
+  const sealed = job({ texture: 'smooth' }, { sealAlways: true, school: 'own-colour-seal' })
   expect(codes(sealed)).toContain('change.where_needed')
 })
 
 test('savings are those of the plan once the rule is changed', () => {
-  const of = job({ texture: 'smooth' }, { sealAlways: true, school: 'own-colour seal' })
+  const of = job({ texture: 'smooth' }, { sealAlways: true, school: 'own-colour-seal' })
   const said = whatWouldChange(of, HEM).find((each) => each.what.code === 'change.where_needed')!
   const changed = recipe({ ...of, house: { ...of.house, sealAlways: false } })
   expect(Math.abs(recipe(of).cost.total - changed.cost.total - said.savingMinor)).toBeLessThanOrEqual(2)

@@ -1,10 +1,9 @@
-import { type Job, said, type Said, readHem } from '../ground'
+import { type Job, said, type Said, readHem, word, when, listed, money } from '../ground'
 import { jobClocks } from '../cure/areaClocks'
 import { gainedBetween } from '../cure/rateClock'
 import { deriveHems } from '../hems/deriveHems'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
-import { formatMoney } from '../units/money'
-import { MIN_PER_DAY, parseInstant, whenText } from '../units/time'
+import { MIN_PER_DAY, parseInstant } from '../units/time'
 import type { Candidate } from './candidate'
 import { judgeCandidates } from './candidates'
 import { pickCandidate, safeOf } from './pickCandidate'
@@ -71,12 +70,12 @@ function changes(ctx: HemContext): Change[] {
   const press = house.press === 'either' ? null : house.press === 'tool' ? 'thumb' : 'tool'
   const pull = ctx.pull === 'wet' ? 'dry' : 'wet'
   const list: (Change | null)[] = [
-    press && { code: 'change.press', facts: { press }, changed: withHouse(ctx, { press }) },
-    { code: 'change.pull', facts: { pull }, changed: { ...ctx, pull } },
+    press && { code: 'change.press', facts: { press: word('press', press) }, changed: withHouse(ctx, { press }) },
+    { code: 'change.pull', facts: { pull: word('pull', pull) }, changed: { ...ctx, pull } },
     ctx.keepFace.dusty
       ? {
           code: 'change.clean',
-          facts: { face: ctx.keepWords },
+          facts: { face: ctx.keepName },
           changed: { ...ctx, keepFace: { ...ctx.keepFace, dusty: false } },
         }
       : null,
@@ -125,7 +124,7 @@ function waits(ctx: HemContext): Change[] {
     if (changes(day + 24)) hour = firstOf(day, day + 25)
   if (hour === null) return []
   const changed = then(hour)
-  return [{ code: 'change.wait', facts: { when: whenText(changed.layAt, ctx.layAt, ctx.zone) }, changed }]
+  return [{ code: 'change.wait', facts: { when: when(changed.layAt, ctx.layAt, ctx.zone) }, changed }]
 }
 
 /** The least the house would have to allow for a cheaper way that bleeds a little more than it accepts. */
@@ -169,7 +168,9 @@ function compare(
 ): WouldChange[] {
   const savingMinor = saving(ctx, now, then)
   if (savingMinor === null || !then) return []
-  const to = `${then.school}${then.tape ? `, ${then.tape.name}` : then.liquid ? `, ${then.liquid.name}` : ''}`
-  const spares = now ? `${formatMoney(savingMinor, ctx.currency)} less` : 'and something is safe'
+  const product = then.tape?.name ?? then.liquid?.name
+  const school = word('school', then.school)
+  const to = product === undefined ? school : listed([school, product])
+  const spares = now ? said('change.spares', { money: money(savingMinor, ctx.currency) }) : said('change.becomes_safe')
   return [{ what: said(code, { ...facts, to, spares }), savingMinor }]
 }

@@ -1,4 +1,4 @@
-import { known, type Sheen } from '../ground'
+import { known, type Sheen, word } from '../ground'
 
 /**
  * Chance that a metre of brushed band shows beside a rolled field, by sheen. The order is common practice, the
@@ -13,7 +13,7 @@ const BAND: Record<Sheen, number> = {
   gloss: 0.3,
 }
 /** A black wall shows a band this many times as often as a white one. */
-export const BAND_DARK = known(2.5, '', 'from memory', 'dark and glossy paint in low light make it worse')
+export const BAND_DARK = known(2.5, '', 'from-memory', word('source', 'dark-and-glossy-paint-in-low-light'))
 
 /** @param lightness  CIE L* of the new coat, 0 … 100 */
 export function bandPerMetre(sheen: Sheen, lightness: number): number {

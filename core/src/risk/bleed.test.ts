@@ -8,7 +8,7 @@ const plain: EdgeSetup = {
   texture: 'smooth',
   dusty: false,
   edge: 'plain',
-  backing: 'creped paper',
+  backing: 'creped-paper',
   gripN25: 3.4,
   pressing: 'thumb',
   seal: 'none',
@@ -19,27 +19,27 @@ const rate = (change: Partial<EdgeSetup>) => bleedsPerMetre({ ...plain, ...chang
 
 describe('common practice, no published source', () => {
   test('C5: on heavy texture a barrier edge is 50 to 75 % better than plain; wiped sealant leaves nothing to see', () => {
-    const better = 1 - rate({ texture: 'heavy spray', edge: 'barrier' }) / rate({ texture: 'heavy spray' })
+    const better = 1 - rate({ texture: 'heavy-spray', edge: 'barrier' }) / rate({ texture: 'heavy-spray' })
     expect(better).toBeGreaterThan(0.5)
     expect(better).toBeLessThan(0.75)
-    expect(rate({ texture: 'heavy spray', seal: 'wiped sealant' })).toBeLessThan(0.1)
+    expect(rate({ texture: 'heavy-spray', seal: 'wiped-sealant' })).toBeLessThan(0.1)
   })
   test('C6: sprayed over plain tape on a smooth hard face there is practically no bleed; block needs a seal', () => {
     expect(rate({ stroke: 'spray' })).toBeLessThan(0.01)
     expect(rate({ stroke: 'spray', texture: 'masonry' })).toBeGreaterThan(10)
-    expect(rate({ stroke: 'spray', texture: 'masonry', seal: 'own colour' })).toBeLessThan(0.5)
+    expect(rate({ stroke: 'spray', texture: 'masonry', seal: 'own-colour' })).toBeLessThan(0.5)
   })
   test('C21: unpressed and rolled is worst, pressed and stroked outward better, own colour clean', () => {
     const worst = rate({ texture: 'stipple', pressing: 'none', stroke: 'roller' })
     const pressed = rate({ texture: 'stipple', pressing: 'tool', stroke: 'outward' })
     expect(worst).toBeGreaterThan(pressed)
-    expect(pressed).toBeGreaterThan(rate({ texture: 'stipple', pressing: 'tool', seal: 'own colour' }))
+    expect(pressed).toBeGreaterThan(rate({ texture: 'stipple', pressing: 'tool', seal: 'own-colour' }))
     expect(rate({ gripN25: 2 })).toBeGreaterThan(rate({}))
   })
 })
 
 test('a brush toward the tape pushes most, then along, outward, roller, spray', () => {
-  const order = (['toward tape', 'along', 'outward', 'roller', 'spray'] as const).map((stroke) =>
+  const order = (['toward-tape', 'along', 'outward', 'roller', 'spray'] as const).map((stroke) =>
     criticalGapUm({ ...plain, stroke }),
   )
   expect([...order].sort((a, b) => a - b)).toEqual(order)
@@ -71,7 +71,7 @@ test('a seal never makes an edge bleed more', () => {
 })
 
 test('the interval holds the mean', () => {
-  const { low, mean, high } = bleedsPerMetre({ ...plain, texture: 'medium spray', edge: 'barrier' })
+  const { low, mean, high } = bleedsPerMetre({ ...plain, texture: 'medium-spray', edge: 'barrier' })
   expect(low).toBeLessThan(mean)
   expect(high).toBeGreaterThan(mean)
 })

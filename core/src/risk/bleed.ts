@@ -1,9 +1,9 @@
-import { type Backing, type Coating, known, type TapeEdge, type Texture, type Tool } from '../ground'
+import { type Backing, type Coating, known, type TapeEdge, type Texture, type Tool, word } from '../ground'
 import { TEXTURE_FACTS } from '../catalogue/textures'
 import { normalCdf, Z90, type Estimate } from './normal'
 
 /** What closes the gap under the edge before the colour comes. */
-export const SEALS = ['none', 'own colour', 'clear glaze', 'wiped sealant'] as const
+export const SEALS = ['none', 'own-colour', 'clear-glaze', 'wiped-sealant'] as const
 export type Seal = (typeof SEALS)[number]
 
 /** How the edge was pressed. */
@@ -11,31 +11,31 @@ export const PRESSINGS = ['none', 'thumb', 'tool'] as const
 export type Pressing = (typeof PRESSINGS)[number]
 
 /** How the colour meets the edge: a brush across toward the tape pushes hardest, spray not at all. */
-export const STROKES = ['toward tape', 'along', 'outward', 'roller', 'spray'] as const
+export const STROKES = ['toward-tape', 'along', 'outward', 'roller', 'spray'] as const
 export type Stroke = (typeof STROKES)[number]
 
 /** Share of a valley left open under a pressed edge, by backing: thin washi follows best. */
-const OPEN_SHARE: Record<Backing, number> = { washi: 0.5, 'creped paper': 0.6, plastic: 0.55 } // from memory
+const OPEN_SHARE: Record<Backing, number> = { washi: 0.5, 'creped-paper': 0.6, plastic: 0.55 } // from memory
 const PRESS_FACTOR: Record<Pressing, number> = { none: 1.7, thumb: 1, tool: 0.85 } // from memory
 /** Pressure at the edge, Pa, and seconds of it per pass. From memory; the order is common practice. */
-const STROKE_PA: Record<Stroke, number> = { 'toward tape': 4000, along: 2000, outward: 1000, roller: 600, spray: 0 }
-export const STROKE_SECONDS = known(0.1, 's', 'from memory', 'two passes of a 30 mm brush')
+const STROKE_PA: Record<Stroke, number> = { 'toward-tape': 4000, along: 2000, outward: 1000, roller: 600, spray: 0 }
+export const STROKE_SECONDS = known(0.1, 's', 'from-memory', word('source', 'two-passes-of-a-30-mm-brush'))
 /** Less grip lets the edge stand off a little more: (reference grip / grip) to this power. */
-export const GRIP_WEIGHT = known(0.5, '', 'common practice', 'one view: less grip seals less well')
+export const GRIP_WEIGHT = known(0.5, '', 'common-practice', word('source', 'one-view-less-grip-seals-less-well'))
 const REFERENCE_GRIP_N25 = 3.4
 /** Gap a barrier edge closes when it gels in water-based paint. */
-export const BARRIER_GAP_UM = known(205, 'µm', 'common practice', 'fits: 50 to 75 % better than plain on heavy texture')
+export const BARRIER_GAP_UM = known(205, 'µm', 'common-practice', word('source', 'fits-50-to-75-better-than-plain'))
 /** Gap a seal closes. */
-const SEAL_GAP_UM: Record<Seal, number> = { none: 0, 'own colour': 1200, 'clear glaze': 900, 'wiped sealant': 1500 } // from memory
+const SEAL_GAP_UM: Record<Seal, number> = { none: 0, 'own-colour': 1200, 'clear-glaze': 900, 'wiped-sealant': 1500 } // from memory
 /** Share of valleys a careful hand misses when sealing. */
-export const SEAL_MISS = known(0.0005, '', 'from memory', 'one valley in two thousand')
+export const SEAL_MISS = known(0.0005, '', 'from-memory', word('source', 'one-valley-in-two-thousand'))
 /** Paint that ran further than this shows at normal contrast. */
-export const VISIBLE_MM = known(0.4, 'mm', 'from memory', '0.3 to 0.5 mm at normal contrast')
+export const VISIBLE_MM = known(0.4, 'mm', 'from-memory', word('source', '0-3-to-0-5-mm-at'))
 const CONTACT_COS = 0.8 // wetting of old paint by new, from memory
 /** The thin wedge of paint at the edge gels in this share of the label's open time. */
-export const EDGE_GEL_SHARE = known(0.33, '', 'from memory', 'thin film at the edge')
+export const EDGE_GEL_SHARE = known(0.33, '', 'from-memory', word('source', 'thin-film-at-the-edge'))
 /** How far the model may be off (log scale of gap height). */
-export const BLEED_MODEL_SPREAD = known(0.2, '', 'from memory', 'no trials yet')
+export const BLEED_MODEL_SPREAD = known(0.2, '', 'from-memory', word('source', 'no-trials-yet'))
 
 /** What decides whether paint runs under one edge. */
 export interface EdgeSetup {
@@ -113,9 +113,9 @@ export function bleedsPerMetre(setup: EdgeSetup): Estimate {
 
 /** Vessels of bare wood at the face: radius, spread (log scale) and distance along the edge. From memory. */
 export const GRAIN = {
-  radiusUm: known(18, 'µm', 'from memory', 'open vessels of softwood and ring-porous wood'),
-  spread: known(0.5, '', 'from memory', 'radii differ several times over'),
-  pitchMm: known(1.5, 'mm', 'from memory', 'vessels cut by the edge'),
+  radiusUm: known(18, 'µm', 'from-memory', word('source', 'open-vessels-of-softwood-and-ring-porous')),
+  spread: known(0.5, '', 'from-memory', word('source', 'radii-differ-several-times-over')),
+  pitchMm: known(1.5, 'mm', 'from-memory', word('source', 'vessels-cut-by-the-edge')),
 }
 /** Share of vessels a seal leaves open at the edge. From memory. */
 const GRAIN_AFTER_SEAL = 0.05

@@ -1,13 +1,23 @@
-import { type Cover, known, type Tape } from '../ground'
+import { type Cover, known, type Tape, word } from '../ground'
 
 /** Gravity, m/s². Exact by definition. */
 const GRAVITY = 9.80665
 /** Share of a tape's 180° peel that resists a hanging load in shear at its edge before it creeps off overnight. */
-export const HOLD_SHARE_OF_GRIP = known(0.04, '', 'common practice', 'fits: tacks about every 60 cm under hung film')
+export const HOLD_SHARE_OF_GRIP = known(
+  0.04,
+  '',
+  'common-practice',
+  word('source', 'fits-tacks-about-every-60-cm-under'),
+)
 /** Pull of the gun's air and of wind on a square metre of loose film, N per (m/s)². 0.5 · ρ · c, from memory. */
-export const AIR_PULL = known(0.35, 'N·s²/m⁴', 'from memory', 'half air density times a flapping coefficient')
+export const AIR_PULL = known(
+  0.35,
+  'N·s²/m⁴',
+  'from-memory',
+  word('source', 'half-air-density-times-a-flapping-coefficient'),
+)
 /** Air the gun moves at the film, m/s. From memory. */
-export const GUN_AIR_MS = known(2.5, 'm/s', 'from memory', 'airless gun at working distance')
+export const GUN_AIR_MS = known(2.5, 'm/s', 'from-memory', word('source', 'airless-gun-at-working-distance'))
 
 /** What pulls at a metre of taped edge, N: film's weight over its drop, and air on the part that can flap. */
 export function coverLoadNPerM(cover: Pick<Cover, 'gramsPerM2'>, dropM: number, airMs: number, slackM: number): number {

@@ -1,4 +1,4 @@
-import { known, type Sealant, type Sheen } from '../ground'
+import { known, type Sealant, type Sheen, word } from '../ground'
 
 /** Stiffness of a new film against stretch over a shrinking bead, by sheen: flat is brittle. From memory, order common practice. */
 const STIFF: Record<Sheen, number> = {
@@ -10,7 +10,7 @@ const STIFF: Record<Sheen, number> = {
   gloss: 0.015,
 }
 /** Rim a wiped bead leaves: about 0.3 mm. */
-export const BEAD_RIM_MM = known(0.3, 'mm', 'common practice', 'rim of a bead wiped almost off')
+export const BEAD_RIM_MM = known(0.3, 'mm', 'common-practice', word('source', 'rim-of-a-bead-wiped-almost-off'))
 const CRACK_SCALE = 4 // from memory: sets flat over ordinary clear near certain, satin near none
 
 /**

@@ -6,7 +6,7 @@ const setup: EdgeSetup = {
   texture: 'stipple',
   dusty: false,
   edge: 'plain',
-  backing: 'creped paper',
+  backing: 'creped-paper',
   gripN25: 3.4,
   pressing: 'thumb',
   seal: 'none',
@@ -49,6 +49,6 @@ test('pressure-driven flow under a stroke against the same integration', () => {
 })
 
 test('the critical gap is the root: paint runs just visibly far in it', () => {
-  for (const stroke of ['toward tape', 'along', 'outward', 'roller', 'spray'] as const)
+  for (const stroke of ['toward-tape', 'along', 'outward', 'roller', 'spray'] as const)
     expect(runMm({ ...setup, stroke }, criticalGapUm({ ...setup, stroke }))).toBeCloseTo(VISIBLE_MM.value, 9)
 })

@@ -1,6 +1,6 @@
+import { EDGE_KINDS } from '../hems/edge'
 import { SHEENS, TEXTURES } from '../ground'
 import fc from 'fast-check'
-import { EDGE_KINDS } from '../hems/edges'
 import { bandPerMetre } from './banding'
 import { HAND_SLIPS, handSlipsPerMetre, PEEL_FAULTS, PEEL_STRINGS } from './slips'
 
@@ -35,9 +35,9 @@ describe('bands beside a rolled field', () => {
 describe('slips of a free hand', () => {
   // By hand: a ceiling line 0.3, on heavy texture half as much again, at 40 % contrast 0.4 of that.
   test('by hand', () => {
-    expect(handSlipsPerMetre('wall to ceiling', 'smooth', 1).mean).toBeCloseTo(0.3, 12)
-    expect(handSlipsPerMetre('wall to ceiling', 'heavy spray', 1).mean).toBeCloseTo(0.45, 12)
-    expect(handSlipsPerMetre('wall to ceiling', 'heavy spray', 0.4).mean).toBeCloseTo(0.18, 12)
+    expect(handSlipsPerMetre('wall-to-ceiling', 'smooth', 1).mean).toBeCloseTo(0.3, 12)
+    expect(handSlipsPerMetre('wall-to-ceiling', 'heavy-spray', 1).mean).toBeCloseTo(0.45, 12)
+    expect(handSlipsPerMetre('wall-to-ceiling', 'heavy-spray', 0.4).mean).toBeCloseTo(0.18, 12)
   })
   // Common practice, no published source: proven hands go on ceilings, new hands on taped trim.
   test('least along a ceiling, more on trim, most where nothing is followed', () => {
@@ -49,10 +49,10 @@ describe('slips of a free hand', () => {
   })
   test('the interval holds the mean, and nothing shows where there is no contrast', () => {
     for (const texture of TEXTURES) {
-      const { low, mean, high } = handSlipsPerMetre('wall to casing', texture, 0.8)
+      const { low, mean, high } = handSlipsPerMetre('wall-to-casing', texture, 0.8)
       expect(low).toBeLessThan(mean)
       expect(high).toBeGreaterThan(mean)
-      expect(handSlipsPerMetre('wall to casing', texture, 0).mean).toBe(0)
+      expect(handSlipsPerMetre('wall-to-casing', texture, 0).mean).toBe(0)
     }
   })
 })

@@ -16,7 +16,7 @@ const isSafe = (grip: number, finish: KeepFinish) => liftPerMetre(grip, finish).
 describe('common practice, no published source', () => {
   test('C3: 0.8 N per 10 mm suits yesterday’s paint; 3.7 suits hard floors and tile, not paint', () => {
     expect(isSafe(DELICATE, rolled(1))).toBe(true)
-    expect(isSafe(FLOOR, { soundness: 'unpainted hard', tool: null, ageRefMin: Infinity })).toBe(true)
+    expect(isSafe(FLOOR, { soundness: 'unpainted-hard', tool: null, ageRefMin: Infinity })).toBe(true)
     expect(isSafe(FLOOR, rolled(7))).toBe(false)
   })
   test('C20: low-tack is safe the morning after, not the same afternoon', () => {

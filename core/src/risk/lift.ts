@@ -1,4 +1,4 @@
-import { known, type Soundness, type Tool } from '../ground'
+import { known, type Soundness, type Tool, word } from '../ground'
 import { CROSS_CUT_CLASSES, HOLD_SHARE } from '../catalogue/soundness'
 import { normalCdf, normalQuantile, Z90, type Estimate } from './normal'
 
@@ -8,21 +8,21 @@ import { normalCdf, normalQuantile, Z90, type Estimate } from './normal'
  * full cure (about 30 days); a thin sprayed coat takes a mid grip the next day. Common practice, no published source.
  */
 export const HOLD = {
-  freshN25: known(1, 'N/25 mm', 'from memory', 'hold at touch-dry'),
-  fullN25: known(18, 'N/25 mm', 'common practice', 'full cure takes outdoor grip'),
-  growthDays: known(7, 'd', 'common practice', 'brushed or rolled coat cured at about 30 days'),
-  sprayedGrowthDays: known(3, 'd', 'common practice', 'thin sprayed coat takes mid grip next day'),
-  shape: known(0.6, '', 'from memory', 'fast at first, slow at the end'),
+  freshN25: known(1, 'N/25 mm', 'from-memory', word('source', 'hold-at-touch-dry')),
+  fullN25: known(18, 'N/25 mm', 'common-practice', word('source', 'full-cure-takes-outdoor-grip')),
+  growthDays: known(7, 'd', 'common-practice', word('source', 'brushed-or-rolled-coat-cured-at-about')),
+  sprayedGrowthDays: known(3, 'd', 'common-practice', word('source', 'thin-sprayed-coat-takes-mid-grip-next')),
+  shape: known(0.6, '', 'from-memory', word('source', 'fast-at-first-slow-at-the-end')),
 }
 
 /** Spread of the finish's hold along a wall (log scale), for a known and for an unknown history. */
 export const HOLD_SPREAD = {
-  known: known(0.35, '', 'from memory', 'variation along one wall'),
-  unknown: known(0.6, '', 'from memory', 'wide because nobody knows its history'),
+  known: known(0.35, '', 'from-memory', word('source', 'variation-along-one-wall')),
+  unknown: known(0.6, '', 'from-memory', word('source', 'wide-because-nobody-knows-its-history')),
 }
 
 /** How far the model itself may be off (log scale), for the interval shown. */
-export const LIFT_MODEL_SPREAD = known(0.25, '', 'from memory', 'no trials yet')
+export const LIFT_MODEL_SPREAD = known(0.25, '', 'from-memory', word('source', 'no-trials-yet'))
 
 /** What lies under the tape: how firmly it can hold. */
 export interface KeepFinish {
@@ -78,7 +78,7 @@ export function pullFactor(manner: PullManner): number {
 }
 
 /** Peel force of a fast pull over a slow one. */
-export const FAST_PULL = known(1.35, '', 'from memory', 'peel rises with speed')
+export const FAST_PULL = known(1.35, '', 'from-memory', word('source', 'peel-rises-with-speed'))
 
 /** Chance that a metre of finish visibly lifts, with its 90 % interval. docs/science.md eq. 10. */
 export function liftPerMetre(gripN25: number, finish: KeepFinish, manner: PullManner = GOOD_PULL): Estimate {

@@ -1,9 +1,9 @@
-import { known, type Tape } from '../ground'
+import { known, type Tape, word } from '../ground'
 import { gainedBetween, instantOfGain, type RateClock } from '../cure/rateClock'
 import { normalCdf } from './normal'
 
 /** Share of the label's clean-removal time we plan with. */
-export const STAY_MARGIN = known(0.9, '', 'from memory', 'leave a tenth of the label time')
+export const STAY_MARGIN = known(0.9, '', 'from-memory', word('source', 'leave-a-tenth-of-the-label-time'))
 const RESIDUE_SPREAD = 0.25 // log scale of the label time, from memory
 const MIN_PER_DAY = 1440
 

@@ -21,12 +21,12 @@ export type FilmAtPull = 'wet' | 'tacky' | 'dry'
 
 /** Films of eggshell and up stretch instead of snapping: they are scored before a dry pull. */
 export const needsScore = (sheen: Sheen, seal: Seal): boolean =>
-  (sheen !== 'flat' && sheen !== 'matt') || seal === 'wiped sealant'
+  (sheen !== 'flat' && sheen !== 'matt') || seal === 'wiped-sealant'
 
 /** Chance of a torn metre of edge. A dried sealant bead tears any film. */
 export function tearPerMetre(sheen: Sheen, seal: Seal, film: FilmAtPull, scored: boolean): number {
   if (film === 'wet') return WET_TEAR
   if (film === 'tacky') return TACKY_TEAR
-  const bead = seal === 'wiped sealant' ? 2 : 1
+  const bead = seal === 'wiped-sealant' ? 2 : 1
   return Math.min(1, DRY_TEAR[sheen] * bead * (scored ? SCORED_SHARE : 1))
 }

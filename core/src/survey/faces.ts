@@ -11,6 +11,7 @@ import {
   thingOf,
   type ThingFace,
   type WholeFace,
+  type FaceName,
 } from '../ground'
 import { USUAL_FACES } from './roomTemplate'
 
@@ -24,7 +25,7 @@ export function faceKeys(room: Room): FaceKey[] {
     ...room.openings.flatMap((opening) => [
       ...(opening.casing && opening.casingMm > 0 ? [face('casing', opening.id)] : []),
       ...(opening.leaf ? [face('leaf', opening.id)] : []),
-      ...(opening.kind === 'glazed doors' ? [face('glass', opening.id)] : []),
+      ...(opening.kind === 'glazed-doors' ? [face('glass', opening.id)] : []),
     ]),
     ...room.pieces.map((piece) => face('piece', piece.id)),
     'floor',
@@ -73,7 +74,7 @@ function lookUp(room: Room, key: FaceKey): Face | null | undefined {
 
 function glassOf(room: Room, id: string): Face | null {
   const opening = room.openings.find((each) => each.id === id)
-  if (opening?.kind !== 'glazed doors') return null
+  if (opening?.kind !== 'glazed-doors') return null
   return opening.glazing?.textured ? TEXTURED_GLASS : USUAL_FACES.glass
 }
 
@@ -112,8 +113,8 @@ export const scopeOf = (room: Room, key: FaceKey): FaceScope | null =>
  */
 export function stepOf(room: Room, key: FaceKey): { step: PaintStep; index: number } | null {
   const scope = scopeOf(room, key)
-  if (scope === 'takes wall colour' && !isFace(key, 'wall')) return stepOf(room, wallOf(room, key))
-  if (scope !== null && scope !== 'takes wall colour') return null
+  if (scope === 'takes-wall-colour' && !isFace(key, 'wall')) return stepOf(room, wallOf(room, key))
+  if (scope !== null && scope !== 'takes-wall-colour') return null
   const group = groupOf(key)
   const byName = room.steps.findIndex((step) => step.targets.includes(key))
   const index = byName >= 0 ? byName : room.steps.findIndex((step) => step.targets.includes(group))
@@ -132,36 +133,42 @@ export function wallOf(room: Room, key: FaceKey): FaceKey {
 export const facesOfStep = (room: Room, step: PaintStep): FaceKey[] =>
   faceKeys(room).filter((key) => stepOf(room, key)?.step.id === step.id)
 
-/** A face in words: `wall C`, `casing of door 1`, `skirting`. */
-export function faceWords(room: Room, key: FaceKey): string {
+/** What a face is called, for the catalogue to make words of. */
+export function faceName(room: Room, key: FaceKey): FaceName {
   const ref = readFace(key)
   const id = ref?.id ?? null
   const nameIn = (list: readonly { readonly id: string; readonly name: string }[]) =>
-    list.find((each) => each.id === id)?.name
-  const opening = room.openings.find((each) => each.id === id)
+    list.find((each) => each.id === id)?.name ?? ''
+  const named = (kind: FaceName['kind'], name = ''): FaceName => ({ is: 'face', kind, name })
   const outside = room.kind === 'elevation'
   switch (ref?.kind) {
     case 'wall':
-      return outside && room.walls.length === 1 ? 'wall' : `wall ${nameIn(room.walls) ?? '?'}`
+      return outside && room.walls.length === 1 ? named('only-wall') : named('wall', nameIn(room.walls))
     case 'band':
-      return nameIn(room.bands) ?? 'band'
+      return named('band', nameIn(room.bands))
     case 'casing':
-      return `casing of ${opening?.name ?? '?'}`
-    case 'leaf':
-      return opening?.kind === 'window' ? `glass of ${opening.name}` : (opening?.name ?? '?')
+      return named('casing', nameIn(room.openings))
+    case 'leaf': {
+      const isPane = room.openings.find((each) => each.id === id)?.kind === 'window'
+      return named(isPane ? 'pane' : 'leaf', nameIn(room.openings))
+    }
     case 'glass':
-      return `glass of ${opening?.name ?? '?'}`
+      return named('glass', nameIn(room.openings))
     case 'fitting':
-      return nameIn(room.fittings) ?? 'fitting'
+      return named('fitting', nameIn(room.fittings))
     case 'piece':
-      return nameIn(room.pieces) ?? 'piece'
+      return named('piece', nameIn(room.pieces))
     case 'inside':
-      return `contents of ${nameIn(room.pieces) ?? 'cabinet'}`
+      return named('inside', nameIn(room.pieces))
     case 'ceiling':
-      return outside ? 'soffit' : 'ceiling'
-    case 'floor':
-      return outside ? 'ground' : (room.foot.find((each) => each.id === id)?.floor?.colour ?? 'floor')
-    default:
-      return ref?.kind ?? key
+      return named(outside ? 'soffit' : 'ceiling')
+    case 'floor': {
+      const other = room.foot.find((each) => each.id === id)?.floor?.colour
+      return outside ? named('ground') : other === undefined ? named('floor') : named('other-floor', other)
+    }
+    case 'skirting':
+      return named('skirting')
+    case undefined:
+      return named('unknown', key)
   }
 }

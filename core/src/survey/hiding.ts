@@ -1,4 +1,4 @@
-import { known } from '../ground'
+import { known, word } from '../ground'
 
 /** CIE L*a*b* of `#rrggbb` under D65: sRGB transfer curve (IEC 61966-2-1) and CIE 1976, published. */
 export function labOf(swatch: string): readonly [number, number, number] {
@@ -21,11 +21,11 @@ export function colourDistance(a: string, b: string): number {
 }
 
 /** What still shows through after the last coat: a step the eye finds side by side. */
-export const HIDDEN_BELOW = known(0.6, 'ΔE*', 'from memory', 'just noticeable on one wall')
+export const HIDDEN_BELOW = known(0.6, 'ΔE*', 'from-memory', word('source', 'just-noticeable-on-one-wall'))
 /** Share of an old colour that one coat hides: least for pure white, most for a colour with some black in it. */
 const HIDES = {
-  white: known(0.7, '', 'from memory', 'pure white over cream takes three coats'),
-  gain: known(0.28, '', 'from memory', 'off-white with a touch of black covers in fewer'),
+  white: known(0.7, '', 'from-memory', word('source', 'pure-white-over-cream-takes-three-coats')),
+  gain: known(0.28, '', 'from-memory', word('source', 'off-white-with-a-touch-of-black')),
   lightnessStep: 6,
 }
 

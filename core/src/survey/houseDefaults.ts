@@ -25,16 +25,16 @@ export const STARTER_RATES: Rates = {
 
 /** Rules a new contractor starts with; every one can be changed. Figures from memory. */
 export const STARTER_HOUSE: HouseRules = {
-  school: 'wiped sealant',
+  school: 'wiped-sealant',
   pull: 'wet',
   sealAlways: false,
   stackSeals: false,
-  sealantColour: 'by colour',
+  sealantColour: 'by-colour',
   sealDry: 'touch',
   liquidOnPanes: true,
   provenHand: false,
   rollOverEdge: true,
-  runs: 'one run',
+  runs: 'one-run',
   press: 'tool',
   holdFirstCoat: true,
   // Fresh trim and ceilings are left overnight before they are masked: common practice.

@@ -1,27 +1,27 @@
-import { type PaintStep, type Room, said, type Said, face, readFace, thingOf } from '../ground'
-import { facesOfStep, faceOf, faceWords, groupOf, stepOf } from './faces'
+import { type PaintStep, type Room, said, type Said, face, readFace, thingOf, word } from '../ground'
+import { facesOfStep, faceOf, faceName, groupOf, stepOf } from './faces'
 import { coatsToHide } from './hiding'
 
 /** Orders of colours that crews work in. */
 export const ORDER_PRESETS = [
-  'ceiling, trim, walls',
-  'ceiling, walls, trim',
-  'spray first, trim later',
-  'top colour before bottom colour',
+  'ceiling-trim-walls',
+  'ceiling-walls-trim',
+  'spray-first-trim-later',
+  'top-colour-before-bottom-colour',
 ] as const
 export type OrderPreset = (typeof ORDER_PRESETS)[number]
 
-const RANK: Record<Exclude<OrderPreset, 'top colour before bottom colour'>, readonly string[]> = {
-  'ceiling, trim, walls': ['ceiling', 'skirting', 'casings', 'leaves', 'pieces', 'walls', 'bands', 'floor'],
-  'ceiling, walls, trim': ['ceiling', 'walls', 'bands', 'skirting', 'casings', 'leaves', 'pieces', 'floor'],
-  'spray first, trim later': ['ceiling', 'walls', 'bands', 'pieces', 'leaves', 'casings', 'skirting', 'floor'],
+const RANK: Record<Exclude<OrderPreset, 'top-colour-before-bottom-colour'>, readonly string[]> = {
+  'ceiling-trim-walls': ['ceiling', 'skirting', 'casings', 'leaves', 'pieces', 'walls', 'bands', 'floor'],
+  'ceiling-walls-trim': ['ceiling', 'walls', 'bands', 'skirting', 'casings', 'leaves', 'pieces', 'floor'],
+  'spray-first-trim-later': ['ceiling', 'walls', 'bands', 'pieces', 'leaves', 'casings', 'skirting', 'floor'],
 }
 
 /** Puts a room's steps into a preset's order; steps that rank alike keep theirs. */
 export function inOrder(room: Room, preset: OrderPreset): PaintStep[] {
   const rank = (step: PaintStep): number => {
-    if (preset === 'top colour before bottom colour') return -heightOf(room, step)
-    const sprayed = preset === 'spray first, trim later' && step.tool !== 'spray' ? 100 : 0
+    if (preset === 'top-colour-before-bottom-colour') return -heightOf(room, step)
+    const sprayed = preset === 'spray-first-trim-later' && step.tool !== 'spray' ? 100 : 0
     return sprayed + Math.min(...step.targets.map((target) => RANK[preset].indexOf(groupOf(target))))
   }
   return room.steps
@@ -53,7 +53,7 @@ export function orderFaults(room: Room): Said[] {
   const firstWall = Math.min(...walls.filter((index) => index >= 0), Number.POSITIVE_INFINITY)
   const ceiling = at('ceiling')
   if (ceiling > firstWall && room.steps[ceiling]!.tool !== 'spray')
-    found.push(said('order.ceiling_late', { tool: room.steps[ceiling]!.tool }))
+    found.push(said('order.ceiling_late', { tool: word('tool', room.steps[ceiling]!.tool) }))
   const floor = at('floor')
   if (floor >= 0 && floor < room.steps.length - 1) found.push(said('order.floor_early'))
   for (const band of room.bands) {
@@ -75,7 +75,7 @@ function hidingFaults(room: Room): Said[] {
       .map((key) => ({ key, hiding: coatsToHide(faceOf(room, key).swatch, step.swatch) }))
       .sort((a, b) => b.hiding.coats - a.hiding.coats)[0]
     if (!worst || worst.hiding.coats <= step.coats) return []
-    const facts = { step: step.name, face: faceWords(room, worst.key), coats: worst.hiding.coats, planned: step.coats }
+    const facts = { step: step.name, face: faceName(room, worst.key), coats: worst.hiding.coats, planned: step.coats }
     return [said(worst.hiding.whiteTrap ? 'order.white_trap' : 'order.coats', facts)]
   })
 }

@@ -30,10 +30,10 @@ describe('orders', () => {
   const [ceiling, trim, walls] = room.steps
   test('presets sort the steps; equals keep their place', () => {
     const mixed = { ...room, steps: [walls!, ceiling!, trim!] }
-    expect(inOrder(mixed, 'ceiling, trim, walls').map((each) => each.name)).toEqual(['Ceiling', 'Trim', 'Walls'])
-    expect(inOrder(mixed, 'ceiling, walls, trim').map((each) => each.name)).toEqual(['Ceiling', 'Walls', 'Trim'])
+    expect(inOrder(mixed, 'ceiling-trim-walls').map((each) => each.name)).toEqual(['Ceiling', 'Trim', 'Walls'])
+    expect(inOrder(mixed, 'ceiling-walls-trim').map((each) => each.name)).toEqual(['Ceiling', 'Walls', 'Trim'])
     const sprayed = { ...room, steps: [trim!, { ...walls!, tool: 'spray' as const }] }
-    expect(inOrder(sprayed, 'spray first, trim later').map((each) => each.name)).toEqual(['Walls', 'Trim'])
+    expect(inOrder(sprayed, 'spray-first-trim-later').map((each) => each.name)).toEqual(['Walls', 'Trim'])
     const low = { ...walls!, id: 's4', name: 'Dado', targets: ['band:b1'] }
     const band = {
       id: 'b1',
@@ -45,7 +45,7 @@ describe('orders', () => {
       face: room.walls[0]!.face,
     }
     const twoTone = { ...room, bands: [band], steps: [low, walls!, ceiling!] }
-    expect(inOrder(twoTone, 'top colour before bottom colour').map((each) => each.name)).toEqual([
+    expect(inOrder(twoTone, 'top-colour-before-bottom-colour').map((each) => each.name)).toEqual([
       'Ceiling',
       'Walls',
       'Dado',

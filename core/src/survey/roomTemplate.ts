@@ -2,7 +2,7 @@ import type { Face, PaintStep, Room, Wall } from '../ground'
 import type { Leg } from './outline'
 
 /** Nothing tested, nothing to clean. */
-const UNTESTED = { dusty: false, rub: 'not made', crossCut: null, moisturePct: null, prep: [] } as const
+const UNTESTED = { dusty: false, rub: 'not-made', crossCut: null, moisturePct: null, prep: [] } as const
 
 /** Faces as most rooms have them; each can be changed wall by wall afterwards. */
 export const USUAL_FACES = {
@@ -43,7 +43,7 @@ export const USUAL_FACES = {
     material: 'wood',
     texture: 'smooth',
     sheen: 'satin',
-    soundness: 'unpainted hard',
+    soundness: 'unpainted-hard',
     ...UNTESTED,
     colour: 'Oak boards',
     swatch: '#c9a97a',
@@ -54,7 +54,7 @@ export const USUAL_FACES = {
     material: 'glass',
     texture: 'glassy',
     sheen: 'gloss',
-    soundness: 'unpainted hard',
+    soundness: 'unpainted-hard',
     ...UNTESTED,
     colour: 'Glass',
     swatch: '#dfe7e6',
@@ -156,7 +156,7 @@ export interface ElevationAnswers {
   /** Height of the ridge over the middle; null for a level top. */
   readonly ridgeMm: number | null
   readonly facingDeg: number
-  readonly material: 'lapped boards' | 'render' | 'block' | 'brick'
+  readonly material: 'lapped-boards' | 'render' | 'block' | 'brick'
   /** Board height that shows, mm, on lapped boards. */
   readonly lapMm: number | null
 }
@@ -164,7 +164,7 @@ export interface ElevationAnswers {
 /** One face of a building with soffit, ground and the two steps it usually gets: trim first, then the wall. */
 export function newElevation(id: string, name: string, answers: ElevationAnswers): Room {
   const { widthMm, eavesMm, ridgeMm } = answers
-  const texture = answers.material === 'lapped boards' ? 'wood grain' : 'masonry'
+  const texture = answers.material === 'lapped-boards' ? 'wood-grain' : 'masonry'
   const face: Face = {
     ...USUAL_FACES.wall,
     material: answers.material,
@@ -191,7 +191,7 @@ export function newElevation(id: string, name: string, answers: ElevationAnswers
       {
         ...plainWall(0, { lengthMm: widthMm, turnDeg: 90 }),
         top,
-        lapMm: answers.material === 'lapped boards' ? answers.lapMm : null,
+        lapMm: answers.material === 'lapped-boards' ? answers.lapMm : null,
         face,
       },
     ],

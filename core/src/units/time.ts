@@ -61,37 +61,3 @@ export function parseClock(text: string): number {
   if (!(minute <= MIN_PER_DAY)) throw new CoreError('time.unreadable', { text })
   return minute
 }
-
-const DAY_NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const
-const MONTH_NAMES = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
-const two = (value: number) => String(value).padStart(2, '0')
-
-/** `10:38` on the site's clock. */
-export function clockText(at: number, zone: string): string {
-  const { minute } = toLocal(Math.floor(at), zone)
-  return `${two(Math.floor(minute / 60))}:${two(minute % 60)}`
-}
-
-/** `Wed 12 May`. */
-export function dayText(at: number, zone: string): string {
-  const { day } = toLocal(Math.floor(at), zone)
-  const date = new Date(day * MIN_PER_DAY * 60_000)
-  return `${DAY_NAMES[weekday(day)]} ${date.getUTCDate()} ${MONTH_NAMES[date.getUTCMonth()]}`
-}
-
-/** The clock alone on the day of `now`, else with the weekday (`Fri 09:00`), else with the date after a week. */
-export function whenText(at: number, now: number, zone: string): string {
-  const days = toLocal(Math.floor(at), zone).day - toLocal(Math.floor(now), zone).day
-  const clock = clockText(at, zone)
-  if (days === 0) return clock
-  if (Math.abs(days) < 7) return `${dayText(at, zone).slice(0, 3)} ${clock}`
-  return `${dayText(at, zone)} ${clock}`
-}
-
-/** `12 min`, `3 h 05`, `2 d 4 h`. */
-export function spanText(minutes: number): string {
-  const whole = Math.max(0, Math.round(minutes))
-  if (whole < 60) return `${whole} min`
-  if (whole < 2 * MIN_PER_DAY) return `${Math.floor(whole / 60)} h ${two(whole % 60)}`
-  return `${Math.floor(whole / MIN_PER_DAY)} d ${Math.floor((whole % MIN_PER_DAY) / 60)} h`
-}

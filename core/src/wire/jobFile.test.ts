@@ -10,7 +10,7 @@ import { toJsonSchema } from './jsonSchema'
 const demo = ternQuay()
 const CHOICE = {
   edge: 'wall:w1|ceiling',
-  school: 'press only',
+  school: 'press-only',
   tapeId: null,
   liquidId: null,
   pressing: null,

@@ -53,7 +53,7 @@ const air = exact({
   windows: oneOf(WINDOWS),
   outside: orNull(
     exact({
-      source: oneOf(['weather service', 'file'] as const),
+      source: oneOf(['weather-service', 'file'] as const),
       from: instant(),
       hours: list(
         exact({

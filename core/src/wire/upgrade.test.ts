@@ -1,3 +1,7 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { readJobFile } from './jobFile'
+import { withCodes } from './upgradeCodes'
 import { JOB_VERSION } from '../ground'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
@@ -9,18 +13,18 @@ const { log: _log, ...facts } = gullRow()
 
 describe('content of format version 1', () => {
   test('what it says stays, what it could not say is the starter’s', () => {
-    const house = { school: 'barrier edge', pull: 'dry', rates: { layPerM: 3 } }
+    const house = { school: 'barrier-edge', pull: 'dry', rates: { layPerM: 3 } }
     const shelf = { tapes: [], coatings: [], covers: [], sealants: [] }
     const up = upgraded({ version: 1, house, shelf, rooms: [] }) as { version: number; house: typeof STARTER_HOUSE }
     expect(up.version).toBe(JOB_VERSION)
-    expect(up.house).toMatchObject({ school: 'barrier edge', pull: 'dry', stackSeals: STARTER_HOUSE.stackSeals })
+    expect(up.house).toMatchObject({ school: 'barrier-edge', pull: 'dry', stackSeals: STARTER_HOUSE.stackSeals })
     expect(up.house.rates).toEqual({ ...STARTER_HOUSE.rates, layPerM: 3 })
     expect(up).toMatchObject({ shelf: { ...shelf, glazes: STARTER_SHELF.glazes, liquids: STARTER_SHELF.liquids } })
   })
   test('choices get the house’s pressing and pull; what they said of them already stays', () => {
     const room = {
       choices: [
-        { edge: 'a', school: 'press only', tapeId: 't', reason: '' },
+        { edge: 'a', school: 'press-only', tapeId: 't', reason: '' },
         { edge: 'b', pull: 'dry' },
       ],
     }
@@ -58,4 +62,24 @@ test('odd parts are left for the checks to name', () => {
   expect(upgradedRoom({ choices: 'none' })).toEqual({ choices: 'none' })
   const faults = factsFaults(upgraded({ ...facts, version: 1, house: { ...facts.house, school: 'luck' } }))
   expect(faults.map((fault) => fault.place)).toEqual(['house.school'])
+})
+
+describe('content of format version 3', () => {
+  const file = readFileSync(join(__dirname, '../../tests/gull-row.version3.hem.json'), 'utf8')
+  test('a file of then is the job of now: words of lists have become codes, and nothing else', () => {
+    expect(JSON.parse(file)).toMatchObject({ version: 3, house: { school: 'own-colour seal' } })
+    expect(readJobFile(file)).toEqual(gullRow())
+  })
+  test('what people wrote stays, even where it reads like a word of a list', () => {
+    const room = {
+      name: 'press only',
+      edgeNotes: [{ edge: 'wall:a|ceiling', note: 'left out', reason: 'left out' }],
+      scopes: [{ face: 'wall:a', scope: 'replaced soon', note: 'left out' }],
+    }
+    expect(withCodes(room)).toEqual({
+      name: 'press only',
+      edgeNotes: [{ edge: 'wall:a|ceiling', note: 'left-out', reason: 'left out' }],
+      scopes: [{ face: 'wall:a', scope: 'replaced-soon', note: 'left out' }],
+    })
+  })
 })

@@ -1,3 +1,4 @@
+import { withCodes } from './upgradeCodes'
 import { JOB_VERSION } from '../ground'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
@@ -6,7 +7,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2]
+const OLDER: readonly unknown[] = [1, 2, 3]
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
@@ -18,10 +19,11 @@ export function upgraded(data: unknown): unknown {
 }
 
 /**
- * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), and choices made by
- * hand in rooms.
+ * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), choices made by hand
+ * in rooms, and with version 4 the words of fixed lists, which became codes.
  */
-export function upgradedParts<T extends Fields>(job: T): T {
+export function upgradedParts<T extends Fields>(older: T): T {
+  const job = withCodes(older) as T
   const { house, shelf, rooms } = job
   return {
     ...job,
@@ -42,7 +44,8 @@ const withRates = (house: Fields): Fields =>
   isFields(house.rates) ? { ...house, rates: { ...STARTER_HOUSE.rates, ...house.rates } } : house
 
 /** Also for a room that is stored by itself. */
-export function upgradedRoom(room: unknown): unknown {
+export function upgradedRoom(older: unknown): unknown {
+  const room = withCodes(older)
   if (!isFields(room) || !Array.isArray(room.choices)) return room
   return {
     ...room,

@@ -10,10 +10,10 @@ import {
   type ChartDataset,
 } from 'chart.js'
 import { memo, useEffect, useRef } from 'react'
-import { spanText, type Curve } from '@crisp-hem/core'
+import { type Curve } from '@crisp-hem/core'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import type { BenchView } from './bench.worker'
+import { W, spanText } from '../words'
 
 Chart.register(LineController, LineElement, PointElement, LinearScale, LogarithmicScale, Legend, Tooltip)
 

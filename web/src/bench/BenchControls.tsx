@@ -1,10 +1,10 @@
+import { CheckField, ChoiceField, inWords } from '../ui/fields'
 import { useId } from 'react'
 import {
   BENCH_RANGES,
   PRESSINGS,
   SEALS,
   SOUNDNESS,
-  spanText,
   STROKES,
   TEXTURES,
   TOOLS,
@@ -12,9 +12,8 @@ import {
   type BenchSun,
 } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
-import { CheckField, ChoiceField } from '../ui/fields'
 import { CROSS_CUT_OPTIONS } from '../walk/crossCutOptions'
-import { W } from '../words'
+import { W, spanText } from '../words'
 
 interface BenchControlsProps {
   readonly setup: BenchSetup
@@ -32,19 +31,19 @@ export function BenchControls({ setup, onChange }: BenchControlsProps) {
         <ChoiceField
           label={W.walk.texture}
           value={setup.texture}
-          options={TEXTURES}
+          options={inWords('texture', TEXTURES)}
           onCommit={(texture) => onChange({ texture })}
         />
         <ChoiceField
           label={W.walk.soundness}
           value={setup.soundness}
-          options={SOUNDNESS}
+          options={inWords('soundness', SOUNDNESS)}
           onCommit={(soundness) => onChange({ soundness })}
         />
         <ChoiceField
           label={W.walk.lastTool}
           value={setup.keepTool}
-          options={TOOLS}
+          options={inWords('tool', TOOLS)}
           onCommit={(keepTool) => onChange({ keepTool })}
         />
         <ChoiceField
@@ -82,7 +81,7 @@ export function BenchControls({ setup, onChange }: BenchControlsProps) {
         <ChoiceField
           label={W.bench.stroke}
           value={setup.stroke}
-          options={STROKES}
+          options={inWords('strokeName', STROKES)}
           onCommit={(stroke) => onChange({ stroke })}
         />
         <ChoiceField
@@ -112,16 +111,16 @@ export function BenchControls({ setup, onChange }: BenchControlsProps) {
         <ChoiceField
           label={W.site.press}
           value={setup.pressing}
-          options={PRESSINGS}
+          options={inWords('press', PRESSINGS)}
           onCommit={(pressing) => onChange({ pressing })}
         />
         <ChoiceField
           label={W.recipes.seal}
           value={setup.seal}
-          options={SEALS}
+          options={inWords('seal', SEALS)}
           onCommit={(seal) => onChange({ seal })}
         />
-        {setup.seal === 'wiped sealant' && (
+        {setup.seal === 'wiped-sealant' && (
           <Wide>
             <ChoiceField
               label={W.load.sealant}
@@ -195,7 +194,7 @@ export function BenchControls({ setup, onChange }: BenchControlsProps) {
         <ChoiceField
           label={W.bench.speed}
           value={setup.speed}
-          options={['slow', 'fast'] as const}
+          options={inWords('pullSpeed', ['slow', 'fast'] as const)}
           onCommit={(speed) => onChange({ speed })}
         />
         <CheckField label={W.bench.scored} checked={setup.scored} onChange={(scored) => onChange({ scored })} />

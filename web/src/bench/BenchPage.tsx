@@ -1,3 +1,4 @@
+import { W, factText } from '../words'
 import {
   benchOfHem,
   choiceOfBench,
@@ -16,7 +17,6 @@ import { CheckField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { Switch } from '../ui/Tabs'
 import { useSettled } from '../ui/useSettled'
-import { W } from '../words'
 import { BenchCharts } from './BenchCharts'
 import { BenchControls } from './BenchControls'
 import { BenchResult } from './BenchResult'
@@ -52,7 +52,7 @@ function BenchWork({ plan, hem }: { plan: Plan; hem: Hem | null }) {
   const set = side === 'A' || !both ? setA : setB
   return (
     <>
-      <PageHead title={W.bench.title} line={hem?.place ?? W.bench.line}>
+      <PageHead title={W.bench.title} line={hem ? factText(hem.place) : W.bench.line}>
         {hem && <SendBack hem={hem} setup={active} />}
       </PageHead>
       <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[292px_minmax(0,1fr)] lg:px-6">
@@ -88,7 +88,7 @@ function BenchWork({ plan, hem }: { plan: Plan; hem: Hem | null }) {
 }
 
 /** Something to hold against a setup: the same edge, sealed if it was not, or bare if it was. */
-const otherWay = (setup: BenchSetup): BenchSetup => ({ ...setup, seal: setup.seal === 'none' ? 'own colour' : 'none' })
+const otherWay = (setup: BenchSetup): BenchSetup => ({ ...setup, seal: setup.seal === 'none' ? 'own-colour' : 'none' })
 
 /** Gives tape, seal, pressing and pull on the Bench to the hem it was opened from. */
 function SendBack({ hem, setup }: { hem: Hem; setup: BenchSetup }) {

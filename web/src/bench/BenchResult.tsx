@@ -1,12 +1,12 @@
+import { W, figure, sayText, wordText } from '../words'
 import { memo, useMemo } from 'react'
-import { benchEdge, figure, sayText, tapeOf, type JudgedRisk } from '@crisp-hem/core'
+import { benchEdge, tapeOf, type JudgedRisk } from '@crisp-hem/core'
 import { EdgeSection } from '../drawing/EdgeSection'
 import { PullRibbon } from '../drawing/PullRibbon'
 import { RevealStrip } from '../drawing/RevealStrip'
 import { RiskBar } from '../recipes/RiskBar'
 import { useFacts } from '../state/useJob'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import type { BenchView } from './bench.worker'
 
 /** What one setup does: section, reveal, ribbon, and every risk with what decides it. */
@@ -25,7 +25,8 @@ export const BenchResult = memo(function BenchResult({ name, view }: { name: 'A'
       }
       aside={
         <span className="text-soft">
-          {setup.seal === 'none' ? W.recipes.noSeal : setup.seal}, {setup.texture}
+          {setup.seal === 'none' ? W.recipes.noSeal : wordText('seal', setup.seal)},{' '}
+          {wordText('texture', setup.texture)}
         </span>
       }
     >
@@ -40,7 +41,7 @@ export const BenchResult = memo(function BenchResult({ name, view }: { name: 'A'
         mark={W.bench.mark}
       />
       <p className={`text-sm ${answer.dewOk ? 'text-soft' : 'font-semibold text-act'}`}>
-        {W.bench.face(answer.faceC.toFixed(1), answer.aboveDewC.toFixed(1))}
+        {W.bench.face({ c: answer.faceC.toFixed(1), over: answer.aboveDewC.toFixed(1) })}
       </p>
       <ul className="mt-2">
         {answer.risks.map((risk) => (
@@ -69,7 +70,7 @@ function RiskLine({ risk }: { risk: JudgedRisk }) {
       />
       <p className="mb-1 text-[0.8rem] text-soft">
         {sayText(risk.decides)}{' '}
-        {high > 0 && W.bench.between(figure(low * scale), figure(high * scale), count ? '' : ' %')}
+        {high > 0 && W.bench.between({ low: figure(low * scale), high: figure(high * scale), unit: count ? '' : ' %' })}
       </p>
     </>
   )

@@ -1,6 +1,6 @@
-import { aboveDewC, airAt, DEW_MARGIN, dayText, dewPointC, toLocal, type AirSeries } from '@crisp-hem/core'
+import { aboveDewC, airAt, DEW_MARGIN, dewPointC, toLocal, type AirSeries } from '@crisp-hem/core'
 import { useWidth } from '../ui/useWidth'
-import { W } from '../words'
+import { W, dayText } from '../words'
 
 interface AirStripProps {
   readonly air: AirSeries
@@ -34,7 +34,7 @@ export function AirStrip({ air, from, hours, now, zone }: AirStripProps) {
         width={width}
         height={TOP + HEIGHT + FOOT}
         role="img"
-        aria-label={W.air.stripWords(damp.filter(Boolean).length, hours)}
+        aria-label={W.air.stripWords({ damp: damp.filter(Boolean).length, hours })}
       >
         <rect y={TOP} width={width} height={HEIGHT} fill="var(--sheet)" stroke="var(--rule)" />
         {damp.map((isDamp, i) =>

@@ -1,5 +1,5 @@
+import { W, decimals } from '../words'
 import { closedGapUm, meanGapUm, TEXTURE_FACTS, VISIBLE_MM, type EdgeSetup, type Valley } from '@crisp-hem/core'
-import { W } from '../words'
 
 interface EdgeSectionProps {
   readonly edge: EdgeSetup
@@ -27,15 +27,15 @@ export function EdgeSection({ edge, tapeThickUm, valleys }: EdgeSectionProps) {
   const perMm = WIDTH / length
   const perUm = DEEPEST / Math.max(30, deepest?.depthUm ?? 0)
   const tape = Math.min(26, Math.max(4, tapeThickUm * perUm))
-  const words = `${W.bench.gap(meanGapUm(edge) / 1000)}; ${W.bench.shut(closedGapUm(edge) / 1000)}`
+  const words = `${W.bench.gap({ mm: decimals(meanGapUm(edge) / 1000, 3) })}; ${W.bench.shut({ mm: decimals(closedGapUm(edge) / 1000, 2) })}`
   return (
     <svg viewBox={`0 0 ${WIDTH} 202`} className="block w-full" role="img" aria-label={words}>
       <EndOn shown={shown} pitch={pitch} perMm={perMm} perUm={perUm} tape={tape} edge={edge} />
       <text x="2" y="11" fontSize="11.5" fontWeight="650">
-        {W.bench.endOn(length)}
+        {W.bench.endOn({ mm: length })}
       </text>
       <text x={WIDTH - 2} y="11" fontSize="11" textAnchor="end" style={{ color: 'var(--soft)' }}>
-        {W.bench.heights(Math.round((perUm * 1000) / perMm))}
+        {W.bench.heights({ n: Math.round((perUm * 1000) / perMm) })}
       </text>
       <CutAcross valley={deepest} edge={edge} tapeThickUm={tapeThickUm} />
     </svg>
@@ -139,7 +139,9 @@ function CutAcross({ valley, edge, tapeThickUm }: { valley: Valley | null; edge:
         fontWeight="650"
         style={{ color: shows ? 'var(--act)' : undefined }}
       >
-        {shows ? W.bench.ran(ran) : W.bench.stopped(ran)}
+        {shows
+          ? W.bench.ran({ mm: decimals(ran, 1) })
+          : W.bench.stopped({ at: ran < 0.05 ? 'edge' : 'later', mm: decimals(ran, 1) })}
       </text>
       {shows && (
         <line x1={edgeX - reach} x2={edgeX} y1={floor + 8} y2={floor + 8} stroke="var(--act)" strokeWidth="2.5" />

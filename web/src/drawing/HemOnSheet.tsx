@@ -1,3 +1,4 @@
+import { factText, W } from '../words'
 import { memo } from 'react'
 import { formatLength, type Hem, type UnitSystem } from '@crisp-hem/core'
 import { HemStitch, PlateStitch } from './HemStitch'
@@ -21,7 +22,7 @@ export const HemOnSheet = memo(function HemOnSheet(props: HemOnSheetProps) {
   const { hem, drawing, stitch, picked, tabbable, units, onPick } = props
   const lines = hem.segments.map(drawing.line)
   const side = paintSide(hem)
-  const plate = hem.kind === 'wall to fitting'
+  const plate = hem.kind === 'wall-to-fitting'
   const small = plate || hem.lengthMm * drawing.scale < 60
   const pick: Pick = { kind: 'hem', id: hem.id }
   const path = lines.map(({ x1, y1, x2, y2 }) => `M${x1} ${y1}L${x2} ${y2}`).join('')
@@ -30,7 +31,7 @@ export const HemOnSheet = memo(function HemOnSheet(props: HemOnSheetProps) {
       data-hem={hem.id}
       role="button"
       tabIndex={tabbable ? 0 : -1}
-      aria-label={`${hem.place}, ${formatLength(hem.lengthMm, units)}, ${stitch}`}
+      aria-label={`${factText(hem.place)}, ${formatLength(hem.lengthMm, units)}, ${W.states[stitch]}`}
       aria-pressed={picked}
       className="cursor-pointer outline-none"
       onClick={(event) => onPick(pick, event.shiftKey)}

@@ -11,7 +11,7 @@ const PX_PER_MM = 2.1
 const STEP_Y = 13
 
 /** Settings in which both sides lie in one plane: no corner stands at the edge. */
-const FLAT: readonly Setting[] = ['line to make', 'rounded corner', 'plate']
+const FLAT: readonly Setting[] = ['line-to-make', 'rounded-corner', 'plate']
 
 /** A layer as it is drawn: from, to and how high it lies. */
 interface Laid {
@@ -76,7 +76,7 @@ const layerNote = (layer: Layer): string =>
     W.layers.kinds[layer.kind],
     layer.edge === null || layer.edge === 'plain' ? '' : layer.edge,
     layer.seat === 'beside' ? '' : W.layers.seats[layer.seat],
-    layer.tackMm === null ? '' : W.layers.tacks(layer.tackMm / 10),
+    layer.tackMm === null ? '' : W.layers.tacks({ cm: layer.tackMm / 10 }),
   ]
     .filter(Boolean)
     .join(', ')
@@ -149,7 +149,7 @@ function LaidLayer({ laid, flat }: { laid: Laid; flat: boolean }) {
   const { layer, x1, x2, y } = laid
   switch (layer.kind) {
     case 'tape':
-      return layer.seat === 'in pieces' ? <Pieces laid={laid} /> : <Strip laid={laid} high={8} fill="var(--kraft)" />
+      return layer.seat === 'in-pieces' ? <Pieces laid={laid} /> : <Strip laid={laid} high={8} fill="var(--kraft)" />
     case 'lining':
       return <Strip laid={laid} high={5} fill="var(--sheet)" />
     case 'paper':

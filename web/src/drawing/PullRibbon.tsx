@@ -1,7 +1,7 @@
-import { whenText, type PullSpan, type SpanKind } from '@crisp-hem/core'
-import { W } from '../words'
+import { type PullSpan, type SpanKind } from '@crisp-hem/core'
 import { useWidth } from '../ui/useWidth'
 import { ribbonPieces, ribbonX } from './ribbonScale'
+import { W, whenText } from '../words'
 
 interface PullRibbonProps {
   readonly spans: readonly PullSpan[]
@@ -13,7 +13,7 @@ interface PullRibbonProps {
 }
 
 const FILL: Record<SpanKind, string> = {
-  'too wet': 'url(#span-run)',
+  'too-wet': 'url(#span-run)',
   wet: 'var(--sheet)',
   tacky: 'url(#span-tacky)',
   dry: 'url(#span-dry)',
@@ -41,7 +41,7 @@ export function PullRibbon({ spans, now, zone, score = false, mark: markWord = W
                 {fitting(whenText(span.from, now, zone), w)}
               </text>
               <text x="2" y="66" fontSize="12.5" fontWeight={span.kind === 'wet' ? 700 : 400}>
-                {fitting(`${W.spans[span.kind]}${span.kind === 'dry' && score ? ', score' : ''}`, w) ||
+                {fitting(span.kind === 'dry' && score ? W.pulls.dryScored : W.spans[span.kind], w) ||
                   fitting(W.spans[span.kind], w) ||
                   fitting(W.spanShort[span.kind], w)}
               </text>

@@ -14,11 +14,11 @@ const PER_MM = WIDTH / ROW_MM
 
 /** 300 mm of edge as it looks after the pull, in three rows of 100 mm, to scale. */
 export function RevealStrip({ reveal, keepSwatch, coatSwatch }: RevealStripProps) {
-  const words = W.bench.revealWords(
-    reveal.bleeds.length + reveal.grain.length,
-    reveal.teeth.length,
-    reveal.lifts.length,
-  )
+  const words = W.bench.revealWords({
+    bleeds: reveal.bleeds.length + reveal.grain.length,
+    teeth: reveal.teeth.length,
+    lifts: reveal.lifts.length,
+  })
   return (
     <svg viewBox={`0 0 ${WIDTH} ${ROWS * (ROW + 5)}`} className="block w-full" role="img" aria-label={words}>
       {Array.from({ length: ROWS }, (_, row) => (

@@ -1,6 +1,6 @@
+import { W } from '../words'
 import { useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Leg, PlanPoint } from '@crisp-hem/core'
-import { W } from '../words'
 import { planScale, snapCorner } from './planScale'
 
 interface RoomPlanProps {
@@ -27,7 +27,7 @@ export function RoomPlan({ walls, picked = null, size = 150, open = false, onMov
       height={plan.height}
       className={onMove ? 'touch-none' : ''}
       role={onMove ? 'group' : 'img'}
-      aria-label={`plan with ${walls.length} walls`}
+      aria-label={W.walk.planOf({ walls: walls.length })}
     >
       {!open && <polygon points={points.map((p) => `${p.x},${p.y}`).join(' ')} fill="var(--sheet)" />}
       {walls.map((wall, i) => (
@@ -39,7 +39,7 @@ export function RoomPlan({ walls, picked = null, size = 150, open = false, onMov
           <Corner
             key={i}
             at={plan.toPx(corner)}
-            name={W.walk.corner(walls[(i + walls.length - 1) % walls.length]!.name, walls[i]!.name)}
+            name={W.walk.corner({ a: walls[(i + walls.length - 1) % walls.length]!.name, b: walls[i]!.name })}
             onDrag={(px) => setDrag({ index: i, to: snapCorner(plan.corners, i, plan.toMm(px)) })}
             onDrop={() => {
               if (drag) onMove(drag.index, drag.to)

@@ -1,6 +1,6 @@
-import { W } from '../words'
 import { HemStitch } from './HemStitch'
 import { STITCHES } from './stitch'
+import { W } from '../words'
 
 /** What each stitch says, in one row. */
 export function StitchKey() {

@@ -15,7 +15,7 @@ export const TextureSwatch = memo(function TextureSwatch({ texture, size = 44 }:
     <svg width={size} height={size} aria-hidden className="border border-seam bg-sheet">
       {texture === 'glassy' ? (
         <path d={`M0 ${size}L${size} 0`} stroke="var(--seam)" strokeWidth="3" />
-      ) : texture === 'wood grain' ? (
+      ) : texture === 'wood-grain' ? (
         <Grain texture={texture} size={size} />
       ) : (
         <Valleys texture={texture} size={size} />

@@ -1,7 +1,7 @@
+import { W } from '../words'
 import { Maximize, Minus, Plus, Ruler } from 'lucide-react'
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { formatLength, type Hem, type Room, type UnitSystem } from '@crisp-hem/core'
-import { W } from '../words'
 import { HemOnSheet } from './HemOnSheet'
 import { distanceMm, sheetPoint, type SheetPoint } from './measure'
 import type { Pick } from './pick'
@@ -70,7 +70,7 @@ export function UnrolledRoom({ room, hems, units, stitch, picked, chosen = NONE,
         style={{ aspectRatio: `${box.width} / ${box.height}` }}
         onKeyDown={onKey}
         role="group"
-        aria-label={`${room.name}, unrolled`}
+        aria-label={W.walk.unrolledName({ room: room.name })}
       >
         {drawing.walls.map((wall) => (
           <WallSheet key={wall.id} wall={wall} units={units} {...parts} />

@@ -5,9 +5,9 @@ import { paintSide, stitchOf } from './stitch'
 import { unrollRoom } from './unroll'
 
 const spans: PullSpan[] = [
-  { kind: 'too wet', from: 0, to: 2, endedBy: 'settled' },
-  { kind: 'wet', from: 2, to: 24, endedBy: 'open time' },
-  { kind: 'tacky', from: 24, to: 600, endedBy: 'hard dry' },
+  { kind: 'too-wet', from: 0, to: 2, endedBy: 'settled' },
+  { kind: 'wet', from: 2, to: 24, endedBy: 'open-time' },
+  { kind: 'tacky', from: 24, to: 600, endedBy: 'hard-dry' },
   { kind: 'dry', from: 600, to: null, endedBy: null },
 ]
 
@@ -30,9 +30,9 @@ test('stitches follow the log, and a wet window makes a coated hem due', () => {
 })
 
 test('paint lies below a ceiling line when the wall is painted, above when the ceiling is', () => {
-  expect(paintSide({ id: 'r/x', kind: 'wall to ceiling', paint: 'wall:w1', keep: 'ceiling' })).toBe(1)
-  expect(paintSide({ id: 'r/x', kind: 'wall to ceiling', paint: 'ceiling', keep: 'wall:w1' })).toBe(-1)
-  expect(paintSide({ id: 'r/x', kind: 'wall to casing', paint: 'wall:w1', keep: 'casing:o1' })).toBe(-1)
+  expect(paintSide({ id: 'r/x', kind: 'wall-to-ceiling', paint: 'wall:w1', keep: 'ceiling' })).toBe(1)
+  expect(paintSide({ id: 'r/x', kind: 'wall-to-ceiling', paint: 'ceiling', keep: 'wall:w1' })).toBe(-1)
+  expect(paintSide({ id: 'r/x', kind: 'wall-to-casing', paint: 'wall:w1', keep: 'casing:o1' })).toBe(-1)
 })
 
 test('walls that do not fit beside each other begin a new row, to one scale', () => {

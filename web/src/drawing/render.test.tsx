@@ -116,13 +116,13 @@ describe('the edge under the magnifier', () => {
   }
   test('says in words how far paint ran, and shows none where a seal stops it', () => {
     expect(section({ texture: 'stipple' })).toMatch(/paint ran \d\.\d mm under/)
-    expect(section({ texture: 'stipple', seal: 'own colour' })).toContain('stopped at the edge')
+    expect(section({ texture: 'stipple', seal: 'own-colour' })).toContain('stopped at the edge')
   })
   test('is drawn for every texture', () => {
     for (const texture of TEXTURES) expect(section({ texture })).not.toMatch(/NaN|Infinity/)
   })
   test('the reveal counts what it shows', () => {
-    const setup = { ...start, texture: 'medium spray' as const }
+    const setup = { ...start, texture: 'medium-spray' as const }
     const reveal = revealEdge(setup, SHELF)
     const drawn = html(<RevealStrip reveal={reveal} keepSwatch="#ffffff" coatSwatch="#446655" />)
     expect(drawn).toContain(`300 mm of edge: ${reveal.bleeds.length} bleeds`)
@@ -133,9 +133,9 @@ describe('the edge under the magnifier', () => {
 describe('time', () => {
   const at = parseInstant('2027-05-12T12:00:00Z')
   const spans: PullSpan[] = [
-    { kind: 'too wet', from: at, to: at + 3, endedBy: 'settled' },
-    { kind: 'wet', from: at + 3, to: at + 25, endedBy: 'open time' },
-    { kind: 'tacky', from: at + 25, to: at + 500, endedBy: 'hard dry' },
+    { kind: 'too-wet', from: at, to: at + 3, endedBy: 'settled' },
+    { kind: 'wet', from: at + 3, to: at + 25, endedBy: 'open-time' },
+    { kind: 'tacky', from: at + 25, to: at + 500, endedBy: 'hard-dry' },
     { kind: 'dry', from: at + 500, to: null, endedBy: null },
   ]
   test('the ribbon writes its times out on the site’s clock and says them all in its label', () => {

@@ -1,6 +1,6 @@
 import {
   faceOf,
-  faceWords,
+  faceName,
   formatLength,
   stepOf,
   type Band,
@@ -10,6 +10,7 @@ import {
 } from '@crisp-hem/core'
 import { isPicked, type Pick } from './pick'
 import type { Unrolled, UnrolledWall } from './unroll'
+import { factText } from '../words'
 
 export interface SheetProps {
   readonly room: Room
@@ -58,7 +59,7 @@ export function FaceShape({ room, faceKey, points, picked, onPick, pick }: FaceS
           className="cursor-pointer"
           role="button"
           tabIndex={-1}
-          aria-label={faceWords(room, faceKey)}
+          aria-label={factText(faceName(room, faceKey))}
           aria-pressed={on}
           onClick={() => onPick(own)}
         />

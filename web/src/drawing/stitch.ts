@@ -27,27 +27,27 @@ const isDue = (spans: readonly PullSpan[], now: number): boolean =>
 export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep'>): -1 | 1 {
   const paintsWall = isFace(hem.paint, 'wall') || isFace(hem.paint, 'band')
   switch (hem.kind) {
-    case 'wall to ceiling':
+    case 'wall-to-ceiling':
       return hem.paint === 'ceiling' ? -1 : 1
-    case 'wall to skirting':
-    case 'wall to floor':
+    case 'wall-to-skirting':
+    case 'wall-to-floor':
       return paintsWall ? -1 : 1
-    case 'skirting to floor':
+    case 'skirting-to-floor':
       return hem.paint === 'skirting' ? -1 : 1
-    case 'wall to casing':
-    case 'wall to frame':
-    case 'wall to fitting':
-    case 'wall to piece':
+    case 'wall-to-casing':
+    case 'wall-to-frame':
+    case 'wall-to-fitting':
+    case 'wall-to-piece':
       return paintsWall ? -1 : 1
-    case 'casing to glass':
-    case 'cabinet mouth':
+    case 'casing-to-glass':
+    case 'cabinet-mouth':
       return isFace(hem.paint, 'glass') ? 1 : -1
-    case 'two-tone line':
+    case 'two-tone-line':
       return isUpperLine(hem.id) === isFace(hem.paint, 'band') ? 1 : -1
-    case 'stair string':
-    case 'by hand':
+    case 'stair-string':
+    case 'by-hand':
       return -1
-    case 'wall to wall':
+    case 'wall-to-wall':
       return -1
   }
 }

@@ -5,8 +5,8 @@ import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
 import { TextField } from '../ui/fields'
-import { W } from '../words'
 import { keepClock } from './openClock'
+import { W } from '../words'
 
 const two = (n: number) => String(n).padStart(2, '0')
 

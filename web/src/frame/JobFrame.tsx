@@ -1,16 +1,15 @@
 import { Clock, Moon, Redo2, Sun, Undo2 } from 'lucide-react'
 import { Suspense, useEffect, useState } from 'react'
 import { Link, Outlet, useParams } from 'react-router'
-import { clockText, dayText } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { redone, undone } from '../state/jobSlice'
 import { useFacts } from '../state/useJob'
 import { useAppDispatch, useAppSelector } from '../store'
-import { W } from '../words'
 import { ClockDialog } from './ClockDialog'
 import { Spine } from './Spine'
 import { applyTheme, savedTheme } from './theme'
 import { useOpenJob } from './useOpenJob'
+import { W, clockText, dayText } from '../words'
 
 /** One open job: the spine with its clock at the left, the step of the work beside it. */
 export function JobFrame() {
@@ -75,7 +74,7 @@ function FrameHead({ onReload }: { onReload: () => void }) {
       </button>
       <p className="hidden text-sm text-soft lg:block" role="status">
         {W.frame[save]}
-        {unsent > 0 && ` · ${W.frame.unsent(unsent)}`}
+        {unsent > 0 && ` · ${W.frame.unsent({ n: unsent })}`}
       </p>
       {save === 'changed elsewhere' && (
         <button type="button" className="text-sm font-semibold text-act underline" onClick={onReload}>

@@ -1,6 +1,7 @@
+import { spanText, decimals, W } from '../words'
 import { useMemo, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import { aboveDewC, airAt, areaAir, roomAir, spanAt, spanText, type PullPlan, type Room } from '@crisp-hem/core'
+import { aboveDewC, airAt, areaAir, roomAir, spanAt, type PullPlan, type Room } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 
@@ -37,8 +38,13 @@ function AirLine({ room }: { room: Room | null }) {
   const margin = aboveDewC(faceC, point.tempC, point.rh)
   return (
     <>
-      {point.tempC.toFixed(1)} °C · {point.rh.toFixed(0)} % ·{' '}
-      {point.faceC === undefined ? 'faces' : `face at ${faceC.toFixed(0)} °C,`} {margin.toFixed(0)} °C over dew
+      {W.frame.air({
+        temp: decimals(point.tempC, 1),
+        rh: decimals(point.rh, 0),
+        own: point.faceC === undefined ? 'no' : 'yes',
+        face: decimals(faceC, 0),
+        margin: decimals(margin, 0),
+      })}
     </>
   )
 }
@@ -52,7 +58,7 @@ function NextPull() {
   if (!next) return null
   const room = facts.rooms.find((each) => each.id === next.pull.roomId)?.name ?? ''
   const minutes = spanText(Math.abs(next.minutes))
-  const words = next.minutes <= 0 ? `Pull ${room} now` : `Pull ${room} in ${minutes}`
+  const words = next.minutes <= 0 ? W.frame.pullNow({ room }) : W.frame.pullIn({ room, minutes })
   return (
     <Link
       to={`/jobs/${facts.id}/pulls`}

@@ -1,6 +1,5 @@
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
-import { dayText, whenText } from '@crisp-hem/core'
 import type { JobSummary } from '@crisp-hem/core/wire'
 import { api, type ApiError } from '../api'
 import { PullRibbon } from '../drawing/PullRibbon'
@@ -8,9 +7,9 @@ import { useNow } from '../state/clock'
 import { noticed } from '../state/noticeSlice'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
-import { W } from '../words'
 import { jobId } from './newJob'
 import type { JobState } from './jobState'
+import { W, dayText, whenText } from '../words'
 
 /** One job: what it is about today, and what can be done with it as a whole. */
 export function JobCard({ job, onChanged }: { job: JobSummary; onChanged: () => void }) {
@@ -26,7 +25,7 @@ export function JobCard({ job, onChanged }: { job: JobSummary; onChanged: () => 
             </Link>
           </h2>
           <p className="text-sm text-soft">
-            {job.place} · {W.jobs.rooms(job.rooms)}
+            {job.place} · {W.jobs.rooms({ n: job.rooms })}
             {state && state.hems > 0 && ` · ${state.hems} hems`}
           </p>
         </div>
@@ -103,7 +102,13 @@ function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void
   }
   const remove = () =>
     void api.deleteJob(job.id).then(() => {
-      dispatch(noticed({ text: W.jobs.deleted(job.name), tone: 'plain', undo: { kind: 'delete job', jobId: job.id } }))
+      dispatch(
+        noticed({
+          text: W.jobs.deleted({ name: job.name }),
+          tone: 'plain',
+          undo: { kind: 'delete job', jobId: job.id },
+        }),
+      )
       onChanged()
     }, tell)
   if (renaming) {
@@ -138,7 +143,7 @@ function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void
       </Button>
       <Button
         tone="quiet"
-        onClick={() => act(api.copyJob(job.id, { id: jobId(job.name), name: W.jobs.copyOf(job.name) }))}
+        onClick={() => act(api.copyJob(job.id, { id: jobId(job.name), name: W.jobs.copyOf({ name: job.name }) }))}
       >
         {W.jobs.copy}
       </Button>

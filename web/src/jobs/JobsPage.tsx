@@ -8,10 +8,10 @@ import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
 import { FileButton } from '../ui/FileButton'
-import { W } from '../words'
 import { JobCard } from './JobCard'
 import { jobId } from './newJob'
 import { NewJobForm } from './NewJobForm'
+import { W } from '../words'
 
 /** All jobs: what is under way, what is due off, what is at risk. */
 export function JobsPage() {
@@ -80,7 +80,7 @@ function ImportButton({ onDone }: { onDone: () => void }) {
   const take = async (text: string, as?: string) => {
     try {
       const { name } = await api.importJob(text, as)
-      dispatch(noticed({ text: W.jobs.imported(name), tone: 'plain', undo: null }))
+      dispatch(noticed({ text: W.jobs.imported({ name }), tone: 'plain', undo: null }))
       setAgain(null)
       onDone()
     } catch (failure) {

@@ -4,8 +4,8 @@ import { factsFaults } from '@crisp-hem/core/wire'
 import { api, type ApiError } from '../api'
 import { Button } from '../ui/Button'
 import { ChoiceField, Labelled } from '../ui/fields'
-import { W } from '../words'
 import { jobId, newJob } from './newJob'
+import { W } from '../words'
 
 interface NewJobFormProps {
   readonly onMade: (id: string) => void

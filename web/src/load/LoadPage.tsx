@@ -1,10 +1,10 @@
+import { W, formatMoney, sayText, wordText, factText } from '../words'
 import { Printer } from 'lucide-react'
-import { coverOf, formatMoney, formatRun, sayText, tapeOf, type Load } from '@crisp-hem/core'
+import { coverOf, formatRun, tapeOf, type Load } from '@crisp-hem/core'
 import { PageHead } from '../frame/PageHead'
 import { useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { Sums } from './Sums'
 import { TapeRolls } from './TapeRolls'
 
@@ -69,7 +69,7 @@ function Tapes({ load }: { load: Load }) {
                   <td className="py-1.5">
                     <b>{tape.name}</b> {line.widthMm} mm
                     <span className="hidden text-[0.82rem] text-soft sm:block">
-                      {tape.edge}, grip {tape.gripN25} N, stays {tape.stayDays} d
+                      {W.load.tapeFacts({ edge: wordText('edge', tape.edge), grip: tape.gripN25, days: tape.stayDays })}
                     </span>
                   </td>
                   <td className={`pl-3 text-right whitespace-nowrap ${DESK}`}>{run(line.hemMm)}</td>
@@ -80,7 +80,13 @@ function Tapes({ load }: { load: Load }) {
                     <span className="hidden sm:block">
                       <TapeRolls rolls={line.rolls} share={line.totalMm / tape.rollLengthMm} />
                     </span>
-                    <span className="text-[0.82rem]">{W.load.packs(line.packs, line.singles)}</span>
+                    <span className="text-[0.82rem]">
+                      {W.load.packs({
+                        p: line.packs,
+                        s: line.singles,
+                        both: line.packs && line.singles ? 'yes' : 'no',
+                      })}
+                    </span>
                   </td>
                   <td className="text-right">{formatMoney(line.costMinor, site.currency)}</td>
                 </tr>
@@ -113,7 +119,11 @@ function Covers({ load }: { load: Load }) {
               {!cover.reusable && <span>{formatMoney(line.costMinor, site.currency)}</span>}
             </p>
             <p className="text-[0.82rem] text-soft">
-              {line.needs.map((need) => `${roomName(need.roomId)}: ${need.what} (${sayText(need.why)})`).join(' · ')}
+              {line.needs
+                .map((need) =>
+                  W.load.need({ room: roomName(need.roomId) ?? '', what: factText(need.what), why: sayText(need.why) }),
+                )
+                .join(' · ')}
             </p>
           </div>
         )
@@ -138,7 +148,7 @@ function Supplies({ load, kind, title }: { load: Load; kind: SupplyKind; title: 
             <span className="flex-1 text-soft">
               {W.load.exact} {line.exact.toFixed(2)}
             </span>
-            <b>{W.load.counted(line.amount, line.unit)}</b>
+            <b>{W.load.amounts[line.unit]({ n: line.amount })}</b>
             <span className="w-16 text-right">
               {kind === 'keepColours' ? W.load.atHand : formatMoney(line.costMinor, site.currency)}
             </span>
@@ -158,7 +168,7 @@ function Tools({ load }: { load: Load }) {
         {load.tools.map((line) => (
           <li key={line.kind} className="flex flex-wrap gap-x-2 border-b border-rule py-1">
             <span className="flex-1 font-semibold">{line.name}</span>
-            <span className="text-soft">{W.load.forHems(line.hems)}</span>
+            <span className="text-soft">{W.load.forHems({ n: line.hems })}</span>
             {line.toolId === null && <b className="text-act">{W.load.noTool}</b>}
           </li>
         ))}

@@ -1,7 +1,7 @@
-import { formatMoney, type Load } from '@crisp-hem/core'
+import { type Load } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
+import { W, formatMoney } from '../words'
 
 /** What masking this job comes to, and of what it is made: tape as a strip cut into its parts. */
 export function Sums({ load }: { load: Load }) {

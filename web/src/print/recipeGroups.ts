@@ -1,4 +1,5 @@
-import { sayText, type Hem, type Recipe, type RecipeAnswer } from '@crisp-hem/core'
+import { type Hem, type Recipe, type RecipeAnswer } from '@crisp-hem/core'
+import { sayText } from '../words'
 
 /** Hems of a room that are done in the same way, under one letter. */
 export interface RecipeGroup {

@@ -1,10 +1,9 @@
+import { W, figure, sayText, factText } from '../words'
 import {
   BREATHER_KINDS,
   coverOf,
-  figure,
   formatRun,
   liquidOf,
-  sayText,
   takeLoad,
   tapeOf,
   type Job,
@@ -17,7 +16,6 @@ import {
   coatOf,
 } from '@crisp-hem/core'
 import { layerWords } from '../drawing/LayerSection'
-import { W } from '../words'
 import { recipeGroups, type RecipeGroup } from './recipeGroups'
 import { sheetDrawing } from './sheetDrawing'
 
@@ -55,12 +53,14 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
       { text: S.drawing, style: 'small', margin: [0, 2, 0, 8] },
       ...timesPart(job, plan, room),
       ...groups.map((group) => groupPart(job, group)),
-      ...(unsafe.length > 0 ? [{ text: S.unsafe, style: 'head' }, { ul: unsafe.map((hem) => hem.place) }] : []),
+      ...(unsafe.length > 0
+        ? [{ text: S.unsafe, style: 'head' }, { ul: unsafe.map((hem) => factText(hem.place)) }]
+        : []),
       ...amountsPart(job, room, hems, safe),
       ...carePart(job, room, groups),
     ],
     footer: (page, of) => ({
-      text: `${room.name}  ·  ${S.page(page, of)}`,
+      text: `${room.name}  ·  ${S.page({ page, of })}`,
       style: 'small',
       alignment: 'center',
       margin: [0, 12, 0, 0],
@@ -89,7 +89,7 @@ function timesPart(job: Job, plan: Plan, room: Room): Content[] {
           .find((each) => each.taskId === pull.taskId)
           ?.spans.find((each) => each.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
         return [
-          i === 0 ? `${round.name} (${crew})` : '',
+          i === 0 ? `${sayText(round.name)} (${crew})` : '',
           i === 0 ? when(placed.get(actOf(round, 'lay'))?.from) : '',
           i === 0 ? when(placed.get(coatOf(round, step.coats))?.from) : '',
           `${S.manners[pull.manner]}: ${span ? `${when(span.from)} – ${span.to === null ? S.later : when(span.to)}` : when(placed.get(pull.taskId)?.from)}`,
@@ -125,7 +125,7 @@ function groupPart(job: Job, group: RecipeGroup): Content {
         text: `${group.letter}   ${what}, ${seal}   (${formatRun(group.lengthMm, job.site.units)})`,
         style: 'head',
       },
-      { text: group.hems.map((hem) => hem.place).join('; '), style: 'small', margin: [0, 0, 0, 3] },
+      { text: group.hems.map((hem) => factText(hem.place)).join('; '), style: 'small', margin: [0, 0, 0, 3] },
       {
         columns: [
           { width: '*', ol: [...group.steps] },
@@ -167,7 +167,7 @@ function amountsPart(
     ),
     ...[...load.sealants, ...load.glazes, ...load.liquids, ...load.coatings].map((line) => supplyRow(line, '')),
     ...load.keepColours.map((line) => supplyRow(line, S.sealWith)),
-    ...load.tools.map((line) => [line.name, '', W.load.forHems(line.hems)]),
+    ...load.tools.map((line) => [line.name, '', W.load.forHems({ n: line.hems })]),
   ]
   return [{ text: S.amounts, style: 'head' }, table([190, 80, '*'], [[S.what, S.amount, S.note], ...rows])]
 }

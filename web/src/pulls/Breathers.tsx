@@ -3,8 +3,8 @@ import { useNow } from '../state/clock'
 import { useFacts, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { uncoverTick } from './ticks'
+import { W } from '../words'
 
 /** Vents, alarms and flues under tape or film: each is signed off when it can breathe again. */
 export function Breathers({ subjects }: { subjects: readonly string[] }) {
@@ -20,7 +20,7 @@ export function Breathers({ subjects }: { subjects: readonly string[] }) {
             <span className="min-w-0 flex-1">{breatherWords(rooms, subject)}</span>
             <Button
               className="min-h-11"
-              onClick={() => tick([uncoverTick(subject, now)], W.pulls.ticked(breatherWords(rooms, subject)))}
+              onClick={() => tick([uncoverTick(subject, now)], W.pulls.ticked({ what: breatherWords(rooms, subject) }))}
             >
               {W.pulls.uncovered}
             </Button>

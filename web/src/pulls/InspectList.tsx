@@ -1,10 +1,10 @@
+import { W, factText } from '../words'
 import { useState } from 'react'
 import { formatLength } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useFacts, useHems, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { inspectTick } from './ticks'
 
 /** Hems whose tape is off: look along the line, count bleeds. */
@@ -17,7 +17,7 @@ export function InspectList({ hemIds }: { hemIds: readonly string[] }) {
   const allClean = () =>
     tick(
       hemIds.map((hemId) => inspectTick(hemId, 0, now)),
-      W.pulls.ticked(W.pulls.clean.toLowerCase()),
+      W.pulls.ticked({ what: W.pulls.clean.toLowerCase() }),
     )
   return (
     <Panel
@@ -33,7 +33,7 @@ export function InspectList({ hemIds }: { hemIds: readonly string[] }) {
             <InspectLine
               key={hemId}
               hemId={hemId}
-              words={`${room}: ${hem.place}, ${formatLength(hem.lengthMm, site.units)}`}
+              words={`${room}: ${factText(hem.place)}, ${formatLength(hem.lengthMm, site.units)}`}
             />
           )
         })}
@@ -47,7 +47,10 @@ function InspectLine({ hemId, words }: { hemId: string; words: string }) {
   const now = useNow()
   const [bleeds, setBleeds] = useState(0)
   const save = (count: number) =>
-    tick([inspectTick(hemId, count, now)], W.pulls.ticked(`${words}, ${count} ${W.pulls.bleeds.toLowerCase()}`))
+    tick(
+      [inspectTick(hemId, count, now)],
+      W.pulls.ticked({ what: `${words}, ${count} ${W.pulls.bleeds.toLowerCase()}` }),
+    )
   return (
     <li className="flex flex-wrap items-center gap-2 border-b border-rule py-1.5">
       <span className="min-w-0 flex-1 basis-48">{words}</span>

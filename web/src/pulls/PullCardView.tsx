@@ -1,9 +1,9 @@
+import { W, clockText, spanText, whenText, factText } from '../words'
 import { useState } from 'react'
-import { clockText, formatLength, formatRun, spanText, whenText } from '@crisp-hem/core'
+import { formatLength, formatRun } from '@crisp-hem/core'
 import { PullRibbon } from '../drawing/PullRibbon'
 import { useFacts, useHems, useRecipes, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { W } from '../words'
 import type { PullCard } from './board'
 import { pullTick } from './ticks'
 
@@ -21,7 +21,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
   const length = own.reduce((sum, hem) => sum + hem.lengthMm, 0)
   const score = pull.hemIds.some((id) => {
     const recipe = recipes.get(id)
-    return recipe?.safe && (recipe.score || recipe.seal === 'wiped sealant')
+    return recipe?.safe && (recipe.score || recipe.seal === 'wiped-sealant')
   })
   const acting = stand === 'now' || stand === 'overdue'
   const walls = [
@@ -32,7 +32,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
   const offAll = () =>
     tick(
       [pullTick(pull.hemIds, pull.crewId, now, pull.plannedAt)],
-      W.pulls.ticked(`${room?.name}, ${W.pulls.pulled.toLowerCase()}`),
+      W.pulls.ticked({ what: `${room?.name}, ${W.pulls.pulled.toLowerCase()}` }),
     )
   return (
     <article className={`panel ${acting ? 'border-2 border-act' : ''}`} aria-label={`${HEADS[stand]}: ${room?.name}`}>
@@ -43,7 +43,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
           </p>
           <h2 className="text-[1.5rem] leading-tight">{room?.name}</h2>
           <p>
-            {W.walk.wall} {walls.join(', ')} · {W.pulls.hems(own.length, formatRun(length, site.units))}
+            {W.walk.wall} {walls.join(', ')} · {W.pulls.hems({ n: own.length, m: formatRun(length, site.units) })}
           </p>
         </div>
         <Countdown card={card} now={now} />
@@ -59,13 +59,13 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
           ` ${W.pulls.nextSpan[card.next.kind]} ${whenText(card.next.from, now, site.zone)}.`}
       </p>
       <Button tone={acting ? 'act' : 'plain'} className="min-h-14 w-full text-lg" onClick={offAll}>
-        {W.pulls.pullNow}: {W.pulls.hems(own.length, formatRun(length, site.units))}
+        {W.pulls.pullNow}: {W.pulls.hems({ n: own.length, m: formatRun(length, site.units) })}
       </Button>
       <HemByHem
         card={card}
         now={now}
         label={(hemId) =>
-          `${hems.get(hemId)?.place ?? ''}, ${formatLength(hems.get(hemId)?.lengthMm ?? 0, site.units)}`
+          `${factText(hems.get(hemId)?.place ?? '')}, ${formatLength(hems.get(hemId)?.lengthMm ?? 0, site.units)}`
         }
       />
     </article>
@@ -119,7 +119,7 @@ function Shifted({ card }: { card: PullCard }) {
   const words = lateMin > 0 ? W.pulls.late : W.pulls.early
   return (
     <p className="mb-2 border-l-4 border-ink bg-deep px-2.5 py-1.5" role="note">
-      {words(Math.abs(lateMin), clockText(wet.from, site.zone), clockText(wet.to, site.zone))}
+      {words({ n: Math.abs(lateMin), from: clockText(wet.from, site.zone), to: clockText(wet.to, site.zone) })}
     </p>
   )
 }
@@ -138,7 +138,10 @@ function HemByHem({ card, now, label }: { card: PullCard; now: number; label: (h
               <Button
                 className="min-h-11"
                 onClick={() =>
-                  tick([pullTick([hemId], card.pull.crewId, now, card.pull.plannedAt)], W.pulls.ticked(label(hemId)))
+                  tick(
+                    [pullTick([hemId], card.pull.crewId, now, card.pull.plannedAt)],
+                    W.pulls.ticked({ what: label(hemId) }),
+                  )
                 }
               >
                 {W.pulls.pullNow}

@@ -2,12 +2,12 @@ import { useMemo, useState } from 'react'
 import { PageHead } from '../frame/PageHead'
 import { useNow } from '../state/clock'
 import { useFacts, useLog, usePlan } from '../state/useJob'
-import { W } from '../words'
 import { boardAt } from './board'
 import { Breathers } from './Breathers'
 import { InspectList } from './InspectList'
 import { PullCardView } from './PullCardView'
 import { TodoList } from './TodoList'
+import { W } from '../words'
 
 /** The crew board: what comes off now, what is next, what must be left alone. */
 export function PullsPage() {

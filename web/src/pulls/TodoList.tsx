@@ -1,9 +1,9 @@
-import { BREATHER_KINDS, formatRun, whenText, type Hem, type Room, face, writeSubject } from '@crisp-hem/core'
+import { W, whenText, sayText } from '../words'
+import { BREATHER_KINDS, formatRun, type Hem, type Room, face, writeSubject } from '@crisp-hem/core'
 import { useState } from 'react'
 import { useFacts, useHems, usePlan, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import type { TodoCard } from './board'
 import { coverTick, taskTick } from './ticks'
 
@@ -48,7 +48,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
   const own = card.subjects.map((id) => hems.get(id)).filter((hem) => hem !== undefined)
   const what =
     task.kind === 'coat'
-      ? W.pulls.coat(task.coat!, room?.steps.find((step) => step.id === task.stepId)?.coats ?? 1)
+      ? coatWords(task.coat ?? 1, room?.steps.find((step) => step.id === task.stepId)?.coats ?? 1)
       : W.rounds.kinds[task.kind]
   const metres = own.length
     ? `, ${formatRun(
@@ -60,7 +60,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
     const events = [taskTick(task, card.subjects, task.crewId, now, card.to)]
     const breathers = task.kind === 'lay' ? coveredBreathers(room, own) : []
     if (breathers.length > 0) events.push(coverTick(breathers, now))
-    tick(events, W.pulls.ticked(`${room?.name}, ${DONE_WORDS[task.kind].toLowerCase()}`))
+    tick(events, W.pulls.ticked({ what: `${room?.name}, ${DONE_WORDS[task.kind].toLowerCase()}` }))
   }
   return (
     <li className="flex items-center gap-3 border-b border-rule py-1.5">
@@ -70,14 +70,14 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
         </p>
         <p className="text-sm text-soft">
           {whenText(card.from, now, site.zone)} – {whenText(card.to, now, site.zone)}
-          {round && ` · ${round.name}`}
+          {round && ` · ${sayText(round.name)}`}
           {metres}
         </p>
       </div>
       <Button
         className="min-h-12 shrink-0 px-4"
         onClick={done}
-        aria-label={`${DONE_WORDS[task.kind]}: ${room?.name}, ${round?.name ?? ''} ${what}`}
+        aria-label={`${DONE_WORDS[task.kind]}: ${room?.name}, ${round ? sayText(round.name) : ''} ${what}`}
       >
         {DONE_WORDS[task.kind]}
       </Button>
@@ -93,3 +93,5 @@ function coveredBreathers(room: Room | undefined, hems: readonly Hem[]): string[
     .filter((fitting) => BREATHER_KINDS.includes(fitting.kind) && masked.has(face('fitting', fitting.id)))
     .map((fitting) => writeSubject({ of: 'fitting', roomId: room.id, fittingId: fitting.id }))
 }
+
+const coatWords = (n: number, of: number): string => (of > 1 ? W.pulls.coatOf({ n, of }) : W.pulls.coat)

@@ -38,7 +38,7 @@ export interface Board {
 }
 
 const STAND_OF: Record<PullSpan['kind'], PullStand> = {
-  'too wet': 'not yet',
+  'too-wet': 'not yet',
   wet: 'now',
   tacky: 'not yet',
   dry: 'dry',

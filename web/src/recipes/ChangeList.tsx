@@ -1,5 +1,5 @@
-import { sayText, type WouldChange } from '@crisp-hem/core'
-import { W } from '../words'
+import { type WouldChange } from '@crisp-hem/core'
+import { W, sayText } from '../words'
 
 /** What would change a hem's recipe, in sentences. */
 export function ChangeList({ list }: { list: readonly WouldChange[] }) {

@@ -1,6 +1,6 @@
-import { formatMoney, type CostParts, type Hem, type Recipe } from '@crisp-hem/core'
+import { type CostParts, type Hem, type Recipe } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
-import { W } from '../words'
+import { W, formatMoney } from '../words'
 
 const GROUPS: readonly {
   readonly name: 'material' | 'labour' | 'mending'
@@ -19,7 +19,7 @@ export function CostTable({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
   return (
     <details className="mt-3">
       <summary className="cursor-pointer font-semibold">
-        {W.recipes.costs(formatMoney(recipe.cost.total, site.currency))}
+        {W.recipes.costs({ money: formatMoney(recipe.cost.total, site.currency) })}
       </summary>
       <table className="mt-1 w-full text-[0.86rem]">
         {GROUPS.map(({ name, parts }) => (

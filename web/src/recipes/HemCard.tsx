@@ -1,13 +1,12 @@
+import { W, figure, sayText, factText, wordText } from '../words'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
 import {
   coatingOf,
   faceOf,
-  figure,
   formatLength,
   liquidOf,
   sampleValleys,
-  sayText,
   seededNumbers,
   seedOf,
   recipeRestsOn,
@@ -28,7 +27,6 @@ import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 import { ConstantRows } from '../ui/ConstantRows'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { CostTable } from './CostTable'
 import { RiskBar } from './RiskBar'
 import { WaysTable } from './WaysTable'
@@ -38,9 +36,10 @@ import { WouldChange } from './WouldChange'
 export function HemCard({ hem, recipe }: { hem: Hem; recipe: RecipeAnswer }) {
   const { rooms, site } = useFacts()
   const room = rooms.find((each) => each.id === hem.roomId)
+  const place = factText(hem.place)
   return (
-    <aside className="min-w-0 self-start" aria-label={hem.place}>
-      <Panel title={`${room?.name ?? ''}: ${hem.place}`} aside={<b>{formatLength(hem.lengthMm, site.units)}</b>}>
+    <aside className="min-w-0 self-start" aria-label={place}>
+      <Panel title={`${room?.name ?? ''}: ${place}`} aside={<b>{formatLength(hem.lengthMm, site.units)}</b>}>
         {recipe.safe ? <SafeCard hem={hem} recipe={recipe} /> : <UnsafeCard hem={hem} recipe={recipe} />}
       </Panel>
     </aside>
@@ -153,7 +152,7 @@ function Reasons({ list }: { list: readonly Said[] }) {
       <Sayings title={W.recipes.why} list={first} />
       {rest.length > 0 && (
         <details className="border-l-[3px] border-ink pl-2.5">
-          <summary className="cursor-pointer text-sm text-soft">{W.recipes.moreFacts(rest.length)}</summary>
+          <summary className="cursor-pointer text-sm text-soft">{W.recipes.moreFacts({ n: rest.length })}</summary>
           <ul>
             {rest.map((each, i) => (
               <li key={`${each.code}${i}`} className="my-0.5">
@@ -186,7 +185,11 @@ function Sayings({ title, list }: { title: string; list: readonly Said[] }) {
 function RuledOutList({ list }: { list: readonly RuledOut[] }) {
   const { shelf } = useFacts()
   const nameOf = (each: RuledOut) =>
-    each.tapeId ? tapeOf(shelf, each.tapeId).name : each.liquidId ? liquidOf(shelf, each.liquidId).name : each.school
+    each.tapeId
+      ? tapeOf(shelf, each.tapeId).name
+      : each.liquidId
+        ? liquidOf(shelf, each.liquidId).name
+        : wordText('school', each.school)
   const lines = new Map(list.map((each) => [`${nameOf(each)}: ${sayText(each.why)}`, each.school]))
   if (lines.size === 0) return null
   return (
@@ -197,7 +200,7 @@ function RuledOutList({ list }: { list: readonly RuledOut[] }) {
       <ul>
         {[...lines].map(([line, school]) => (
           <li key={line} className="my-0.5">
-            {line} <span className="text-soft">({school})</span>
+            {line} <span className="text-soft">({wordText('school', school)})</span>
           </li>
         ))}
       </ul>

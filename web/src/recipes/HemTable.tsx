@@ -1,7 +1,7 @@
+import { W, figure, formatMoney, factText } from '../words'
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useLayoutEffect, useMemo, useRef, useState, type Ref } from 'react'
-import { figure, formatLength, formatMoney, formatRun, type UnitSystem } from '@crisp-hem/core'
-import { W } from '../words'
+import { formatLength, formatRun, type UnitSystem } from '@crisp-hem/core'
 import { tableLines, type HemRow, type RowGroup, type Sort, type SortKey } from './hemRows'
 
 interface HemTableProps {
@@ -133,7 +133,7 @@ function GroupLine({ index, lineRef, group, units }: LineProps & { group: RowGro
       <th colSpan={6} className="border-b-2 border-ink pb-1 pt-3 text-left">
         {group.name}{' '}
         <span className="font-normal text-soft">
-          {W.walk.hems(group.rows.length, formatRun(group.lengthMm, units))}
+          {W.walk.hems({ n: group.rows.length, m: formatRun(group.lengthMm, units) })}
         </span>
       </th>
     </tr>
@@ -160,7 +160,7 @@ function HemLine({
     >
       <td className="py-1 pl-1.5">
         <button type="button" className="text-left" aria-pressed={picked} onClick={() => onPick(hem.id)}>
-          {hem.place}
+          {factText(hem.place)}
         </button>
       </td>
       <td className="py-1 pl-2 text-right whitespace-nowrap">{formatLength(hem.lengthMm, units)}</td>

@@ -1,6 +1,6 @@
-import { formatMoney, type JobKitPoint } from '@crisp-hem/core'
+import { type JobKitPoint } from '@crisp-hem/core'
 import { useWidth } from '../ui/useWidth'
-import { W } from '../words'
+import { W, formatMoney } from '../words'
 
 interface KitCurveProps {
   readonly points: readonly JobKitPoint[]
@@ -30,7 +30,11 @@ export function KitCurve({ points, picked, best, currency, onPick }: KitCurvePro
         {points.map((point, i) => {
           const [px, py] = [x(point.kinds.length), y(point.hemsMinor)]
           const on = i === picked
-          const words = W.kit.point(point.kinds.length, formatMoney(point.hemsMinor, currency), i === best)
+          const words = W.kit.point({
+            n: point.kinds.length,
+            money: formatMoney(point.hemsMinor, currency),
+            best: i === best ? 'yes' : 'no',
+          })
           return (
             <g
               key={i}

@@ -1,9 +1,9 @@
+import { W, formatMoney, factText } from '../words'
 import { useState } from 'react'
-import { formatMoney, formatRun, tapeOf, type JobKitPoint, type KitKind } from '@crisp-hem/core'
+import { formatRun, tapeOf, type JobKitPoint, type KitKind } from '@crisp-hem/core'
 import { useEdit, useFacts, useHems, useRecipes } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { KitCurve } from './KitCurve'
 import { useKit } from './useKit'
 
@@ -32,14 +32,14 @@ export function KitPanel() {
         <summary className="flex min-h-8 cursor-pointer flex-wrap items-center gap-x-3">
           <h2>{W.kit.title}</h2>
           <span className="text-sm">
-            {facts.kit ? W.kit.carried(facts.kit.length) : W.kit.any(points[0]!.kinds.length)}
+            {facts.kit ? W.kit.carried({ n: facts.kit.length }) : W.kit.any({ n: points[0]!.kinds.length })}
           </span>
           {best && !facts.kit && best.kinds.length < points[0]!.kinds.length && (
             <span className="text-sm text-soft">
-              {W.kit.spares(
-                best.kinds.length,
-                formatMoney(points[0]!.totalMinor - best.totalMinor, facts.site.currency),
-              )}
+              {W.kit.spares({
+                n: best.kinds.length,
+                money: formatMoney(points[0]!.totalMinor - best.totalMinor, facts.site.currency),
+              })}
             </span>
           )}
           <span className="ml-auto text-sm underline">{open ? W.kit.fold : W.kit.unfold}</span>
@@ -59,7 +59,7 @@ export function KitPanel() {
                 disabled={facts.kit !== null && sameKit(shown.kinds, facts.kit)}
                 onClick={() => carry(shown.kinds)}
               >
-                {W.kit.carry(shown.kinds.length)}
+                {W.kit.carry({ n: shown.kinds.length })}
               </Button>
               {facts.kit && (
                 <Button tone="quiet" onClick={() => carry(null)}>
@@ -102,14 +102,14 @@ function PointFacts({ point, dearest }: { point: JobKitPoint; dearest: JobKitPoi
         ))}
       </ul>
       <p className="mt-1 text-sm">
-        {W.kit.more(formatMoney(more, site.currency))} {W.kit.changes(changed.length)}
+        {W.kit.more({ money: formatMoney(more, site.currency) })} {W.kit.changes({ n: changed.length })}
       </p>
       {changed.length > 0 && (
         <details className="text-sm">
           <summary className="cursor-pointer">{W.kit.which}</summary>
           <ul className="max-h-40 overflow-y-auto">
             {changed.map((hemId) => (
-              <li key={hemId}>{hems.get(hemId)?.place}</li>
+              <li key={hemId}>{factText(hems.get(hemId)?.place ?? '')}</li>
             ))}
           </ul>
         </details>

@@ -4,13 +4,13 @@ import { PageHead } from '../frame/PageHead'
 import { useFacts, useHems, useRecipes } from '../state/useJob'
 import { Panel } from '../ui/Panel'
 import { Switch } from '../ui/Tabs'
-import { W } from '../words'
 import { HemCard } from './HemCard'
 import { groupRows, hemRows, sortGroups, type Grouping, type Sort } from './hemRows'
 import { KitPanel } from './KitPanel'
 import { HemTable } from './HemTable'
 import { SchoolSwitch } from './SchoolSwitch'
 import { SheetButton } from './SheetButton'
+import { W } from '../words'
 
 /** Every hem with its recipe; one of them opened as a card. */
 export function RecipesPage() {
@@ -27,7 +27,7 @@ export function RecipesPage() {
   const unsafe = rows.filter((row) => row.recipe && !row.recipe.safe).length
   return (
     <>
-      <PageHead title={W.recipes.title} line={unsafe > 0 ? W.recipes.unsafe(unsafe) : undefined}>
+      <PageHead title={W.recipes.title} line={unsafe > 0 ? W.recipes.unsafe({ n: unsafe }) : undefined}>
         {picked && <SheetButton roomId={picked.hem.roomId} />}
       </PageHead>
       <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:grid-cols-[minmax(0,1fr)_372px] lg:px-6">

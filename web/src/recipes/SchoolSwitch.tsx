@@ -1,11 +1,11 @@
+import { ChoiceField, inWords } from '../ui/fields'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { SCHOOLS } from '@crisp-hem/core'
 import { useEdit, useFacts } from '../state/useJob'
-import { ChoiceField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { SchoolsCompared } from './SchoolsCompared'
+import { W } from '../words'
 
 /** The house's way of making an edge, with what speaks for it and against it: every hem is judged anew when it changes. */
 export function SchoolSwitch() {
@@ -20,7 +20,7 @@ export function SchoolSwitch() {
           <ChoiceField
             label={W.recipes.school}
             value={house.school}
-            options={SCHOOLS}
+            options={inWords('school', SCHOOLS)}
             onCommit={(school) => edit((facts) => ({ ...facts, house: { ...facts.house, school } }))}
           />
           <Link className="mt-1 inline-block text-sm underline" to={`/jobs/${id}/site`}>

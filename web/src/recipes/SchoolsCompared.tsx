@@ -2,8 +2,8 @@ import type { SchoolOutcome } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { useFacts } from '../state/useJob'
 import { useWorkerAnswer } from '../state/useWorkerAnswer'
-import { W } from '../words'
 import { SchoolsTable } from './SchoolsTable'
+import { W } from '../words'
 
 const ASK_AFTER_MS = 200
 const start = () => new Worker(new URL('./schools.worker.ts', import.meta.url), { type: 'module' })

@@ -1,5 +1,5 @@
-import { figure, formatMoney, type School, type SchoolOutcome } from '@crisp-hem/core'
-import { W } from '../words'
+import { W, figure, formatMoney, wordText } from '../words'
+import { type School, type SchoolOutcome } from '@crisp-hem/core'
 
 interface SchoolsTableProps {
   readonly outcomes: readonly SchoolOutcome[]
@@ -33,9 +33,9 @@ export function SchoolsTable({ outcomes, own, currency }: SchoolsTableProps) {
               const work = (BAR * each.workMinor) / dearest
               return (
                 <tr key={each.school} className={`border-b border-rule ${each.school === own ? 'font-bold' : ''}`}>
-                  <td className="py-1 whitespace-nowrap">{each.school}</td>
+                  <td className="py-1 whitespace-nowrap">{wordText('school', each.school)}</td>
                   <td className="pl-2 text-right whitespace-nowrap">{money(each.totalMinor)}</td>
-                  <td className="pl-2 text-right whitespace-nowrap">{W.ways.of(each.own, each.hems)}</td>
+                  <td className="pl-2 text-right whitespace-nowrap">{W.ways.of({ own: each.own, hems: each.hems })}</td>
                   <td className={`pl-2 text-right ${each.unsafe > 0 ? 'text-act' : ''}`}>{each.unsafe}</td>
                   <td className="pl-2 text-right">{each.kinds}</td>
                   <td className="pl-2 text-right">{figure(each.faults)}</td>
@@ -45,7 +45,7 @@ export function SchoolsTable({ outcomes, own, currency }: SchoolsTableProps) {
                       width={BAR}
                       height={THICK}
                       role="img"
-                      aria-label={W.ways.bar(money(each.workMinor), money(each.mendingMinor))}
+                      aria-label={W.ways.bar({ work: money(each.workMinor), mending: money(each.mendingMinor) })}
                     >
                       <rect width={work} height={THICK} fill="var(--kraft)" stroke="var(--kraft-edge)" />
                       <rect

@@ -1,19 +1,8 @@
-import {
-  figure,
-  formatMoney,
-  liquidOf,
-  sayText,
-  tapeOf,
-  type Hem,
-  type HemChoice,
-  type OtherWay,
-  type Recipe,
-  edgeOfHem,
-} from '@crisp-hem/core'
+import { W, figure, formatMoney, sayText, wordText } from '../words'
+import { liquidOf, tapeOf, type Hem, type HemChoice, type OtherWay, type Recipe, edgeOfHem } from '@crisp-hem/core'
 import { useState } from 'react'
 import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { W } from '../words'
 
 const edgeOf = (hem: Hem): string => edgeOfHem(hem.id)
 
@@ -34,7 +23,7 @@ export function WaysTable({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
             className="grid grid-cols-[1fr_auto] gap-x-2 border-b border-rule py-1"
           >
             <span>
-              <b>{way.school}</b> {names(way)}
+              <b>{wordText('school', way.school)}</b> {names(way)}
               <span className="block text-[0.82rem] text-soft">
                 {figure(way.bleedsPerM)} {W.recipes.bleedsShort}, {pullWords(way)}; {sayText(way.why)}
               </span>
@@ -67,7 +56,7 @@ export function WaysTable({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
 
 const pullWords = (way: OtherWay): string => {
   if (way.pull === 'none') return W.recipes.noPull
-  return way.liquidId ? W.recipes.peeled : W.recipes.pulled(way.pull)
+  return way.liquidId ? W.recipes.peeled : W.recipes.pulled({ pull: way.pull })
 }
 
 function useWayName(): (way: Pick<OtherWay, 'tapeId' | 'liquidId'>) => string {

@@ -1,9 +1,10 @@
 import { renderToStaticMarkup as html } from 'react-dom/server'
-import { planJob, sayText, whatWouldChange, type Layer } from '@crisp-hem/core'
+import { planJob, whatWouldChange, type Layer } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
 import { LayerSection, layerWords } from '../drawing/LayerSection'
 import { differences } from '../site/differences'
 import { ChangeList } from './ChangeList'
+import { sayText } from '../words'
 
 const job = ternQuaySurvey()
 const plan = planJob(job)

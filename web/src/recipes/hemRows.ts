@@ -1,6 +1,6 @@
+import { W, factText, wordText } from '../words'
 import { liquidOf, tapeOf, type Hem, type RecipeAnswer } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
-import { W } from '../words'
 
 export interface HemRow {
   readonly hem: Hem
@@ -38,7 +38,7 @@ function recipeWords(facts: JobFacts, recipe: RecipeAnswer | null): string {
   if (!recipe.safe) return W.recipes.none
   if (recipe.liquidId) return liquidOf(facts.shelf, recipe.liquidId).name
   if (!recipe.tapeId) return W.recipes.byHand
-  const seal = recipe.seal === 'none' ? W.recipes.noSeal : recipe.seal
+  const seal = recipe.seal === 'none' ? W.recipes.noSeal : wordText('seal', recipe.seal)
   return `${tapeOf(facts.shelf, recipe.tapeId).name} ${recipe.widthMm}, ${seal}`
 }
 
@@ -65,7 +65,7 @@ export function groupRows(rows: readonly HemRow[], by: Grouping, find: string): 
   const words = find.trim().toLowerCase()
   const groups = new Map<string, HemRow[]>()
   for (const row of rows) {
-    if (words && !`${row.room} ${row.hem.place} ${row.words}`.toLowerCase().includes(words)) continue
+    if (words && !`${row.room} ${factText(row.hem.place)} ${row.words}`.toLowerCase().includes(words)) continue
     const name = by === 'room' ? row.room : row.words
     const group = groups.get(name)
     if (group) group.push(row)

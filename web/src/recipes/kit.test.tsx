@@ -38,7 +38,7 @@ test('a risk bar stays inside its frame, however large the risk', () => {
 
 test('house ways side by side: one line each, the house’s own in bold, strips no longer than their room', () => {
   const outcomes = compareSchools(ternQuaySurvey())
-  const drawn = renderToStaticMarkup(<SchoolsTable outcomes={outcomes} own="wiped sealant" currency="EUR" />)
+  const drawn = renderToStaticMarkup(<SchoolsTable outcomes={outcomes} own="wiped-sealant" currency="EUR" />)
   expect(drawn.match(/<tr /g)).toHaveLength(outcomes.length)
   expect(drawn).toMatch(/font-bold"><td[^>]*>wiped sealant/)
   expect(drawn.match(/mending to expect €/g)).toHaveLength(outcomes.length)

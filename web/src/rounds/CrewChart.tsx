@@ -1,7 +1,7 @@
-import { clockText, whenText, type Plan, type PullPlan } from '@crisp-hem/core'
-import { W } from '../words'
+import { type Plan, type PullPlan } from '@crisp-hem/core'
 import { crewRows, ribbonEnd, type CrewRow, type RowTask } from './crewRows'
 import { timeAxis, type TimeAxis } from './timeAxis'
+import { W, clockText, whenText } from '../words'
 
 interface CrewChartProps {
   readonly plan: Plan

@@ -1,4 +1,5 @@
-import { dayText, formatRun, fromLocal, sayText, toLocal, whenText, actOf } from '@crisp-hem/core'
+import { W, dayText, sayText, whenText } from '../words'
+import { formatRun, fromLocal, toLocal, actOf } from '@crisp-hem/core'
 import { ChevronLeft, ChevronRight } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import { PageHead } from '../frame/PageHead'
@@ -7,7 +8,6 @@ import { useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { Switch } from '../ui/Tabs'
-import { W } from '../words'
 import { CrewChart } from './CrewChart'
 import { workingDays } from './timeAxis'
 
@@ -132,7 +132,7 @@ function RoundList() {
                   <td className="py-1 pr-2 whitespace-nowrap">
                     {rooms.find((room) => room.id === round.roomId)?.name}
                   </td>
-                  <td className="pr-2 font-semibold">{round.name}</td>
+                  <td className="pr-2 font-semibold">{sayText(round.name)}</td>
                   <td className="pr-2 whitespace-nowrap">{crews.find((crew) => crew.id === round.crewId)?.name}</td>
                   <td className="text-right whitespace-nowrap">
                     {round.metres > 0 ? formatRun(round.metres * 1000, site.units) : '–'}

@@ -1,4 +1,5 @@
-import { dayText, fromLocal, toLocal, type PlacedTask } from '@crisp-hem/core'
+import { fromLocal, toLocal, type PlacedTask } from '@crisp-hem/core'
+import { dayText } from '../words'
 
 export interface AxisDay {
   readonly day: number

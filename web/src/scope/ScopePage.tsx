@@ -1,9 +1,10 @@
+import { W, factText, wordText } from '../words'
 import {
   BREATHER_KINDS,
   coatingOf,
   faceKeys,
   faceOf,
-  faceWords,
+  faceName,
   formatLength,
   leadRisk,
   scopeOf,
@@ -18,7 +19,6 @@ import { PageHead } from '../frame/PageHead'
 import { useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 
 /** What is painted, kept, covered and left, to be agreed with the customer and printed. */
 export function ScopePage() {
@@ -37,7 +37,7 @@ export function ScopePage() {
       <div className="grid gap-4 px-4 pb-6 lg:px-6">
         {lead?.mayHold && (
           <p className="border-l-4 border-act pl-3 font-semibold">
-            {W.scope.lead(site.yearBuilt!, lead.limit.value, lead.limit.mark)}
+            {W.scope.lead({ built: site.yearBuilt!, limit: lead.limit.value, mark: wordText('mark', lead.limit.mark) })}
           </p>
         )}
         {rooms.map((room) => (
@@ -59,22 +59,23 @@ function RoomScope({ room }: { room: Room }) {
   const kept = faceKeys(room).filter((key) => !stepOf(room, key))
   const wandering = room.lines.filter((line) => line.wanderMm > 0)
   const place = (edge: string) =>
-    plan?.hems.find((hem) => hem.id === writeHem({ roomId: room.id, edge }))?.place ?? edge
+    factText(plan?.hems.find((hem) => hem.id === writeHem({ roomId: room.id, edge }))?.place ?? edge)
   return (
     <Panel title={room.name} className="break-inside-avoid">
       <div className="grid gap-x-6 gap-y-3 md:grid-cols-3">
         <List title={W.scope.painted}>
           {painted.map(({ key, step }) => (
             <li key={key}>
-              <b>{faceWords(room, key)}</b>: {step.colour}, {coatingOf(shelf, step.coatingId).sheen},{' '}
-              {W.scope.coats(step.coats, step.tool)}
+              <b>{factText(faceName(room, key))}</b>: {step.colour},{' '}
+              {wordText('sheen', coatingOf(shelf, step.coatingId).sheen)},{' '}
+              {W.scope.coats({ n: step.coats, tool: wordText('tool', step.tool) })}
             </li>
           ))}
         </List>
         <List title={W.scope.kept}>
           {kept.map((key) => (
             <li key={key}>
-              {faceWords(room, key)} ({faceOf(room, key).colour})
+              {factText(faceName(room, key))} ({faceOf(room, key).colour})
               {scopeOf(room, key) && scopeOf(room, key) !== 'kept' && <b>: {scopeOf(room, key)}</b>}
             </li>
           ))}

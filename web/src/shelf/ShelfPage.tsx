@@ -10,10 +10,10 @@ import { FileButton } from '../ui/FileButton'
 import { Panel } from '../ui/Panel'
 import { saveText } from '../ui/saveText'
 import { Switch } from '../ui/Tabs'
-import { W } from '../words'
 import { newShelfRow } from './newShelfRow'
 import { ShelfTable } from './ShelfTable'
 import { TABLE_KINDS, useTable, type TableKind } from './useTable'
+import { W } from '../words'
 
 /** Columns of the file that the screen shows otherwise, or not at all. */
 const NOT_SHOWN = ['id', 'grip_unit']
@@ -31,7 +31,7 @@ export function ShelfPage() {
     const answer = table.read(text)
     if ('faults' in answer) return setFaults(answer.faults)
     setFaults([])
-    dispatch(noticed({ text: W.shelf.taken(answer.rows), tone: 'plain', undo: null }))
+    dispatch(noticed({ text: W.shelf.taken({ n: answer.rows }), tone: 'plain', undo: null }))
   }
   return (
     <>
@@ -113,7 +113,7 @@ export function ShelfPage() {
 function Faults({ faults, onClose }: { faults: readonly string[]; onClose: () => void }) {
   return (
     <div role="alert" className="mb-3 border-l-4 border-act pl-3">
-      <p className="font-semibold">{W.shelf.refused(faults.length)}</p>
+      <p className="font-semibold">{W.shelf.refused({ n: faults.length })}</p>
       <ul className="max-h-48 overflow-y-auto text-sm">
         {faults.map((fault) => (
           <li key={fault}>{fault}</li>

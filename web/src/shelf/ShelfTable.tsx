@@ -1,6 +1,6 @@
+import { W, wordIn, wordText } from '../words'
 import { useState } from 'react'
 import { readCell, readRow, writeCell, type CellValue, type Column, type ShelfRow } from '@crisp-hem/core'
-import { W } from '../words'
 
 interface ShelfTableProps {
   readonly columns: readonly Column[]
@@ -42,7 +42,7 @@ export function ShelfTable({ columns, allColumns, rows, fixed, showRetired, onCh
                 key={column.key}
                 className={`px-1.5 py-1 font-normal whitespace-nowrap ${column.type.type === 'number' ? 'text-right' : ''}`}
               >
-                {W.shelf.columns[column.key] ?? column.key}
+                {wordIn(W.shelf.columns, column.key)}
               </th>
             ))}
           </tr>
@@ -56,15 +56,13 @@ export function ShelfTable({ columns, allColumns, rows, fixed, showRetired, onCh
               {columns.map((column) => (
                 <td key={column.key} className="px-0.5">
                   {fixed.includes(column.key) ? (
-                    <span className="px-1">
-                      {W.shelf.rates[String(row.cells[column.key])] ?? row.cells[column.key]}
-                    </span>
+                    <span className="px-1">{wordIn(W.shelf.rates, String(row.cells[column.key]))}</span>
                   ) : (
                     (OF_ONE_WIDTH.includes(column.key) || !isSameTape(shown[k - 1]?.row, row)) && (
                       <Cell
                         column={column}
                         row={row}
-                        name={`${W.shelf.rates[String(row.cells.name)] ?? row.cells.name} ${row.cells.width_mm ?? ''}, ${W.shelf.columns[column.key] ?? column.key}`}
+                        name={`${wordIn(W.shelf.rates, String(row.cells.name))} ${row.cells.width_mm ?? ''}, ${wordIn(W.shelf.columns, column.key)}`}
                         onCommit={(text) => commit(i, column, text)}
                       />
                     )
@@ -138,7 +136,9 @@ function Cell({ column, row, name, onCommit }: CellProps) {
           onChange={(event) => onCommit(event.target.value)}
         >
           {column.type.options.map((option) => (
-            <option key={option}>{option}</option>
+            <option key={option} value={option}>
+              {wordText(optionList(column.key), option)}
+            </option>
           ))}
         </select>
       )
@@ -196,4 +196,10 @@ function TypedCell({ text, name, className, isRight, onCommit }: TypedCellProps)
       }}
     />
   )
+}
+
+/** The word list of a column's choices. */
+function optionList(key: string): string {
+  const lists: Readonly<Record<string, string>> = { kind: 'shelfKind', colour: 'sealantColour', grip_unit: 'gripUnit' }
+  return lists[key] ?? key
 }

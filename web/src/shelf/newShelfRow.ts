@@ -5,7 +5,7 @@ const STARTS: Record<ShelfKind, Readonly<Record<string, string>>> = {
   tapes: {
     name: 'New tape',
     edge: 'plain',
-    backing: 'creped paper',
+    backing: 'creped-paper',
     grip_unit: 'N/25mm',
     roll_m: '50',
     width_mm: '24',

@@ -37,7 +37,7 @@ export function useTable(kind: TableKind, unit: PeelUnit): Table {
   const { shelf, house } = useFacts()
   const edit = useEdit()
   const save = (change: (facts: JobFacts) => JobFacts): string | null => (edit(change) ? null : W.shelf.refusedCell)
-  const lines = (next: readonly ShelfRow[]) => next.map((_, i) => W.shelf.line(i + 1))
+  const lines = (next: readonly ShelfRow[]) => next.map((_, i) => W.shelf.line({ n: i + 1 }))
   const attempt = (work: () => string | null): string | null => {
     try {
       return work()

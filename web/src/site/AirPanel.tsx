@@ -41,7 +41,7 @@ export function AirPanel() {
     [W.site.rh, `${point.rh.toFixed(0)} %`],
     [W.site.dew, `${dewPointC(point.tempC, point.rh).toFixed(1)} °C`],
     [W.site.above, `${aboveDewC(point.tempC, point.tempC, point.rh).toFixed(1)} °C`],
-    [W.site.drying, W.site.speed(dryingRate(point).toFixed(2))],
+    [W.site.drying, W.site.speed({ x: dryingRate(point).toFixed(2) })],
   ]
   return (
     <Panel title={W.site.airTitle}>
@@ -85,13 +85,13 @@ function Hours({ outside, onTake }: { outside: OutsideAir | null; onTake: (outsi
   const { site, start, id } = useFacts()
   const dispatch = useAppDispatch()
   const say = (text: string, tone: 'plain' | 'wrong') => dispatch(noticed({ text, tone, undo: null }))
-  const take = (next: OutsideAir) => onTake(next) && say(W.air.taken(next.hours.length), 'plain')
+  const take = (next: OutsideAir) => onTake(next) && say(W.air.taken({ hours: next.hours.length }), 'plain')
   const ask = async () => {
     if (site.latDeg === null || site.lonDeg === null) return say(W.air.needsPlace, 'wrong')
     const from = formatInstant(Math.floor(parseInstant(start) / 60) * 60 - 24 * 60)
     const question = { place: site.place, lat: String(site.latDeg), lon: String(site.lonDeg), from, hours: ASKED_HOURS }
     await api.weather(question).then(
-      ({ hours }) => take({ source: 'weather service', from, hours }),
+      ({ hours }) => take({ source: 'weather-service', from, hours }),
       (error: Error) => say(error.message, 'wrong'),
     )
   }

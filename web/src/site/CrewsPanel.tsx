@@ -79,7 +79,7 @@ function CrewForm({
         <div className="flex-1">
           <TextField label={W.site.crewName} value={crew.name} onCommit={(name) => onChange({ name })} />
         </div>
-        <span className="pb-1.5 text-sm text-soft">{W.site.worth(crewSpeed(crew).toFixed(1))}</span>
+        <span className="pb-1.5 text-sm text-soft">{W.site.worth({ n: crewSpeed(crew).toFixed(1) })}</span>
         <Button tone="quiet" onClick={onDrop} aria-label={`${W.site.remove} ${crew.name}`}>
           {W.site.remove}
         </Button>

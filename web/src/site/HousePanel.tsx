@@ -1,3 +1,4 @@
+import { ChoiceField, NumberField, inWords } from '../ui/fields'
 import type { ReactNode } from 'react'
 import {
   PRESS_RULES,
@@ -9,10 +10,9 @@ import {
   type HouseRules,
 } from '@crisp-hem/core'
 import { useEdit, useFacts } from '../state/useJob'
-import { ChoiceField, NumberField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { KeptRules } from './KeptRules'
+import { W } from '../words'
 
 const H = W.house
 
@@ -53,7 +53,7 @@ export function HousePanel() {
           <ChoiceField
             label={W.site.school}
             value={house.school}
-            options={SCHOOLS}
+            options={inWords('school', SCHOOLS)}
             onCommit={(school) => set({ school })}
           />
         </Viewed>

@@ -6,8 +6,8 @@ import { noticed } from '../state/noticeSlice'
 import { useEdit, useFacts } from '../state/useJob'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
-import { W } from '../words'
 import { differences } from './differences'
+import { W } from '../words'
 
 /** How this job's rules stand to those the contractor keeps for new jobs; either can be made the other. */
 export function KeptRules() {
@@ -27,7 +27,7 @@ export function KeptRules() {
   }, [])
   if (kept === undefined) return null
   const differing = kept === null ? 0 : differences(house, kept.house)
-  const line = kept === null ? W.house.none : differing === 0 ? W.house.same : W.house.differs(differing)
+  const line = kept === null ? W.house.none : differing === 0 ? W.house.same : W.house.differs({ n: differing })
   const keep = () =>
     api.keepContractor({ house, shelf }).then(
       (answer) => {

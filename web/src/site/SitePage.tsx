@@ -4,10 +4,10 @@ import { PageHead } from '../frame/PageHead'
 import { useEdit, useFacts } from '../state/useJob'
 import { ChoiceField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { AirPanel } from './AirPanel'
 import { CrewsPanel } from './CrewsPanel'
 import { HousePanel } from './HousePanel'
+import { W } from '../words'
 
 /** Where the job is, what the air is like, how this house works, and who is on the crews. */
 export function SitePage() {

@@ -1,3 +1,4 @@
+import { wordText, factText, numberText } from '../words'
 import type { Constant } from '@crisp-hem/core'
 
 /** Constants as rows of a table: name, value, and how it is known and from where. */
@@ -6,12 +7,12 @@ export function ConstantRows({ list }: { list: readonly Constant[] }) {
     <tbody>
       {list.map(({ name, value }) => (
         <tr key={name} className="border-b border-rule align-top">
-          <td className="py-0.5 pr-2">{name}</td>
+          <td className="py-0.5 pr-2">{wordText('constant', name)}</td>
           <td className="py-0.5 pr-2 text-right whitespace-nowrap">
-            <b>{value.value}</b> {value.unit}
+            <b>{numberText(value.value)}</b> {value.unit}
           </td>
           <td className="w-[46%] py-0.5 text-soft">
-            <b className="text-ink">{value.mark}</b>: {value.source}
+            <b className="text-ink">{wordText('mark', value.mark)}</b>: {factText(value.source)}
           </td>
         </tr>
       ))}

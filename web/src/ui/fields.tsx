@@ -1,3 +1,4 @@
+import { wordText, W } from '../words'
 import { useId, useState, type ReactNode } from 'react'
 import { formatLength, parseMm, type UnitSystem } from '@crisp-hem/core'
 
@@ -134,7 +135,7 @@ export function NumberField({ label, value, onCommit }: NumberFieldProps) {
       value={String(value)}
       onCommit={(text) => {
         const number = Number(text.replace(',', '.'))
-        return text.trim() === '' || Number.isNaN(number) ? `“${text}” is not a number` : onCommit(number)
+        return text.trim() === '' || Number.isNaN(number) ? W.fields.noNumber({ text }) : onCommit(number)
       }}
     />
   )
@@ -146,6 +147,10 @@ interface ChoiceFieldProps<T extends string> {
   readonly options: readonly (T | { readonly value: T; readonly text: string })[]
   readonly onCommit: (value: T) => void
 }
+
+/** Codes of a fixed list as options in words. */
+export const inWords = <T extends string>(list: string, codes: readonly T[]): { value: T; text: string }[] =>
+  codes.map((value) => ({ value, text: wordText(list, value) }))
 
 /** One of a short list. */
 export function ChoiceField<T extends string>({ label, value, options, onCommit }: ChoiceFieldProps<T>) {

@@ -1,10 +1,10 @@
+import { W, wordIn, wordText } from '../words'
 import { OPENING_KINDS, PIECE_KINDS, type Room, writeEdge, writeHem } from '@crisp-hem/core'
 import { useState } from 'react'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField } from '../ui/fields'
-import { W } from '../words'
 import { newBand, newFitting, newFoot, newHandHem, newOpening, newPiece } from './things'
 
 /** Puts a door, window, fitting, piece, band or line on a wall, in its middle; the inspector moves it. */
@@ -28,7 +28,7 @@ export function AddToWall({ room, onPick }: { room: Room; onPick: (pick: Pick) =
       <ChoiceField
         label={W.walk.addWhat}
         value={kind}
-        options={KINDS.map((value) => ({ value, text: W.walk.addNames[value] ?? value }))}
+        options={KINDS.map((value) => ({ value, text: addName(value) }))}
         onCommit={setKind}
       />
       <Button className="col-span-2" onClick={add}>
@@ -44,7 +44,7 @@ function adding(room: Room, wall: Room['walls'][number], kind: (typeof KINDS)[nu
   switch (kind) {
     case 'door':
     case 'window':
-    case 'glazed doors':
+    case 'glazed-doors':
     case 'gap': {
       const opening = newOpening(room, wall, kind)
       return [{ openings: [...room.openings, opening] }, { kind: 'opening', id: opening.id }]
@@ -73,4 +73,11 @@ function adding(room: Room, wall: Room['walls'][number], kind: (typeof KINDS)[nu
       return [{ pieces: [...room.pieces, piece] }, { kind: 'piece', id: piece.id }]
     }
   }
+}
+
+/** What can be added, by the name of its kind. */
+function addName(kind: (typeof KINDS)[number]): string {
+  const own = wordIn(W.walk.addNames, kind)
+  if (own !== kind) return own
+  return wordText((OPENING_KINDS as readonly string[]).includes(kind) ? 'opening' : 'piece', kind)
 }

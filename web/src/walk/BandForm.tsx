@@ -1,11 +1,11 @@
+import { CheckField, ChoiceField, LengthField, TextField, inWords } from '../ui/fields'
 import { BAND_KINDS, type Band, type Room, face } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { CheckField, ChoiceField, LengthField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { withoutTargets } from './editFace'
+import { W } from '../words'
 
 /** A band of another colour between two heights: two-tone walls, stripes, chair rails. */
 export function BandForm({ room, band, onPick }: { room: Room; band: Band; onPick: (pick: Pick) => void }) {
@@ -25,7 +25,12 @@ export function BandForm({ room, band, onPick }: { room: Room; band: Band; onPic
     <Panel title={band.name}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <TextField label={W.walk.name} value={band.name} onCommit={(name) => set({ name })} />
-        <ChoiceField label={W.walk.kind} value={band.kind} options={BAND_KINDS} onCommit={(kind) => set({ kind })} />
+        <ChoiceField
+          label={W.walk.kind}
+          value={band.kind}
+          options={inWords('band', BAND_KINDS)}
+          onCommit={(kind) => set({ kind })}
+        />
         <LengthField
           label={W.walk.bandFrom}
           mm={band.fromMm}

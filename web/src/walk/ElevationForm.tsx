@@ -3,8 +3,8 @@ import { newElevation, parseMm, type ElevationAnswers, type Room } from '@crisp-
 import { useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Labelled, LENGTH_MARKS } from '../ui/fields'
-import { W } from '../words'
 import { newAreaId } from './RoomBuilder'
+import { W } from '../words'
 
 const FACINGS = {
   north: 0,
@@ -17,7 +17,7 @@ const FACINGS = {
   'north-west': 315,
 } as const
 const MATERIALS = [
-  'lapped boards',
+  'lapped-boards',
   'render',
   'block',
   'brick',
@@ -34,7 +34,7 @@ export function ElevationForm({ onBuild }: { onBuild: (room: Room) => void }) {
     lap: site.units === 'metric' ? '150 mm' : '6"',
   })
   const [facing, setFacing] = useState<keyof typeof FACINGS>('south')
-  const [material, setMaterial] = useState<ElevationAnswers['material']>('lapped boards')
+  const [material, setMaterial] = useState<ElevationAnswers['material']>('lapped-boards')
   const [wrong, setWrong] = useState<string | null>(null)
   const build = () => {
     try {
@@ -94,7 +94,7 @@ export function ElevationForm({ onBuild }: { onBuild: (room: Room) => void }) {
       {length(W.walk.eaves, 'eaves')}
       {length(W.walk.ridge, 'ridge')}
       {choice(W.walk.material, material, MATERIALS, setMaterial)}
-      {material === 'lapped boards' && length(W.walk.lap, 'lap')}
+      {material === 'lapped-boards' && length(W.walk.lap, 'lap')}
       {wrong && (
         <p role="alert" className="col-span-2 font-semibold text-act">
           {wrong}

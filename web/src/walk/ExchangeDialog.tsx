@@ -21,9 +21,9 @@ import { Dialog } from '../ui/Dialog'
 import { CheckField, ChoiceField } from '../ui/fields'
 import { FileButton } from '../ui/FileButton'
 import { saveText } from '../ui/saveText'
-import { W } from '../words'
 import { sheetSvg, writeRoomDxf } from './drawingFiles'
 import { newAreaId } from './RoomBuilder'
+import { W } from '../words'
 
 /** Outlines and openings in, drawings out. */
 export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: () => void }) {
@@ -51,7 +51,7 @@ export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: 
           return own.length > 0 ? { ...each, openings: [...each.openings, ...own] } : each
         }),
       }))
-      if (taken) say(W.exchange.openingsTaken(read.length), 'plain')
+      if (taken) say(W.exchange.openingsTaken({ n: read.length }), 'plain')
     })
   const saveSvg = (of: Room) => {
     const svg = sheetSvg(of.id)
@@ -73,13 +73,13 @@ export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: 
           <div className="flex flex-wrap gap-2">
             {room && (
               <>
-                <Button onClick={() => saveSvg(room)}>{W.exchange.svg(room.name)}</Button>
+                <Button onClick={() => saveSvg(room)}>{W.exchange.svg({ room: room.name })}</Button>
                 <Button
                   onClick={() =>
                     saveText(`${room.name}.dxf`, writeRoomDxf(room, deriveHems(room, shelf).hems), 'image/vnd.dxf')
                   }
                 >
-                  {W.exchange.dxf(room.name)}
+                  {W.exchange.dxf({ room: room.name })}
                 </Button>
               </>
             )}
@@ -126,11 +126,11 @@ function Found({ drawing, onDone }: { drawing: RawDrawing; onDone: () => void })
           {found.outlines.map((outline, i) => (
             <CheckField
               key={i}
-              label={W.exchange.outline(
-                outline.name,
-                outline.legs.length,
-                (outlineAreaMm2(outline.legs) / 1e6).toFixed(1),
-              )}
+              label={W.exchange.outline({
+                name: outline.name,
+                walls: outline.legs.length,
+                area: (outlineAreaMm2(outline.legs) / 1e6).toFixed(1),
+              })}
               checked={!left.has(i)}
               onChange={(on) => {
                 const next = new Set(left)

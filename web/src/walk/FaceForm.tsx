@@ -1,9 +1,10 @@
+import { CheckField, ChoiceField, TextField, inWords } from '../ui/fields'
 import {
   coatingOf,
   FACE_SCOPES,
   faceAreaMm2,
   faceOf,
-  faceWords,
+  faceName,
   MATERIALS,
   PREPS,
   RUBS,
@@ -19,15 +20,14 @@ import {
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { CheckField, ChoiceField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { ColourField } from './ColourField'
 import { CROSS_CUT_OPTIONS } from './crossCutOptions'
 import { withFace, withScope } from './editFace'
 import { LastCoatForm } from './LastCoatForm'
 import { TexturePicker } from './TexturePicker'
 import { WallShape } from './WallShape'
+import { W, factText } from '../words'
 
 interface FaceFormProps {
   readonly room: Room
@@ -46,7 +46,7 @@ export function FaceForm({ room, faceKey, onPick }: FaceFormProps) {
   const area = (faceAreaMm2(room, faceKey) / 1e6).toFixed(2)
   const wall = room.walls.find((each) => keyOfFace('wall', each.id) === faceKey)
   return (
-    <Panel title={faceWords(room, faceKey)} aside={<span className="text-soft">{area} m²</span>}>
+    <Panel title={factText(faceName(room, faceKey))} aside={<span className="text-soft">{area} m²</span>}>
       <p className="mb-2 text-sm">
         {step
           ? `${W.walk.paints}: ${step.name}, ${step.colour} (${coatingOf(shelf, step.coatingId).name})`
@@ -60,15 +60,20 @@ export function FaceForm({ room, faceKey, onPick }: FaceFormProps) {
         <ChoiceField
           label={W.walk.material}
           value={face.material}
-          options={MATERIALS}
+          options={inWords('material', MATERIALS)}
           onCommit={(material) => set({ material })}
         />
         <TexturePicker value={face.texture} onCommit={(texture) => set({ texture })} />
-        <ChoiceField label={W.walk.sheen} value={face.sheen} options={SHEENS} onCommit={(sheen) => set({ sheen })} />
+        <ChoiceField
+          label={W.walk.sheen}
+          value={face.sheen}
+          options={inWords('sheen', SHEENS)}
+          onCommit={(sheen) => set({ sheen })}
+        />
         <ChoiceField
           label={W.walk.soundness}
           value={face.soundness}
-          options={SOUNDNESS}
+          options={inWords('soundness', SOUNDNESS)}
           onCommit={(soundness) => set({ soundness })}
         />
         <TextField label={W.walk.colour} value={face.colour} onCommit={(colour) => set({ colour })} />
@@ -103,10 +108,10 @@ function ScopeField({ room, faceKey }: { room: Room; faceKey: string }) {
       value={scopeOf(room, faceKey) ?? AS_PLANNED}
       options={[
         { value: AS_PLANNED, text: W.walk.asPlanned },
-        ...FACE_SCOPES.filter((scope) => scope !== 'takes wall colour' || !isFace(faceKey, 'wall')).map((value) => ({
-          value,
-          text: value as string,
-        })),
+        ...inWords(
+          'faceScope',
+          FACE_SCOPES.filter((scope) => scope !== 'takes-wall-colour' || !isFace(faceKey, 'wall')),
+        ),
       ]}
       onCommit={(scope) => editRoom((before) => withScope(before, faceKey, scope === AS_PLANNED ? null : scope))}
     />
@@ -117,10 +122,15 @@ function ScopeField({ room, faceKey }: { room: Room; faceKey: string }) {
 function SiteChecks({ face, onChange }: { face: Face; onChange: (change: Partial<Face>) => boolean }) {
   const reading = face.moisturePct === null ? '' : String(face.moisturePct)
   return (
-    <details className="mt-3 border-t border-rule pt-2" open={face.rub !== 'not made' || face.crossCut !== null}>
+    <details className="mt-3 border-t border-rule pt-2" open={face.rub !== 'not-made' || face.crossCut !== null}>
       <summary className="cursor-pointer font-semibold">{W.walk.checks}</summary>
       <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-2">
-        <ChoiceField label={W.walk.rub} value={face.rub} options={RUBS} onCommit={(rub) => onChange({ rub })} />
+        <ChoiceField
+          label={W.walk.rub}
+          value={face.rub}
+          options={inWords('rub', RUBS)}
+          onCommit={(rub) => onChange({ rub })}
+        />
         <ChoiceField
           label={W.walk.crossCut}
           value={String(face.crossCut ?? '')}

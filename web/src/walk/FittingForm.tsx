@@ -1,11 +1,11 @@
+import { ChoiceField, inWords } from '../ui/fields'
 import { BREATHER_KINDS, FITTING_KINDS, FITTING_SCOPES, type Fitting, type Room } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { ChoiceField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { PlaceFields } from './thingFields'
+import { W } from '../words'
 
 interface FittingFormProps {
   readonly room: Room
@@ -33,13 +33,13 @@ export function FittingForm({ room, fitting, onPick }: FittingFormProps) {
         <ChoiceField
           label={W.walk.kind}
           value={fitting.kind}
-          options={FITTING_KINDS}
+          options={inWords('fitting', FITTING_KINDS)}
           onCommit={(kind) => set({ kind })}
         />
         <ChoiceField
           label={W.walk.scope}
           value={fitting.scope}
-          options={FITTING_SCOPES}
+          options={inWords('fittingScope', FITTING_SCOPES)}
           onCommit={(scope) => set({ scope })}
         />
       </div>

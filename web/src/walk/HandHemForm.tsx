@@ -1,9 +1,9 @@
-import { faceKeys, faceWords, type HandHem, type Room } from '@crisp-hem/core'
+import { faceKeys, faceName, type HandHem, type Room } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField, LengthField, TextField } from '../ui/fields'
-import { W } from '../words'
+import { W, factText } from '../words'
 
 /** A hem drawn by hand: its ends, how far it bends, and its two sides. */
 export function HandHemForm({ room, hem, onPick }: { room: Room; hem: HandHem; onPick: (pick: Pick) => void }) {
@@ -14,7 +14,7 @@ export function HandHemForm({ room, hem, onPick }: { room: Room; hem: HandHem; o
       ...before,
       handHems: before.handHems.map((each) => (each.id === hem.id ? { ...each, ...change } : each)),
     }))
-  const faces = faceKeys(room).map((value) => ({ value, text: faceWords(room, value) }))
+  const faces = faceKeys(room).map((value) => ({ value, text: factText(faceName(room, value)) }))
   const length = (label: string, field: 'x1' | 'y1' | 'x2' | 'y2' | 'bendMm') => (
     <LengthField label={label} mm={hem[field]} units={site.units} allowZero onCommit={(mm) => set({ [field]: mm })} />
   )

@@ -1,5 +1,7 @@
+import { W, factText, wordText } from '../words'
+import { ChoiceField, LengthField, TextField, inWords } from '../ui/fields'
 import {
-  faceWords,
+  faceName,
   formatLength,
   LINE_WAYS,
   stepOf,
@@ -17,9 +19,7 @@ import { Link } from 'react-router'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { ChoiceField, LengthField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { HandHemForm } from './HandHemForm'
 import { PhotoNotes } from './PhotoNotes'
 import { freeId } from './things'
@@ -38,7 +38,7 @@ export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
   const [reason, setReason] = useState('')
   if (!hem) return <Panel title={W.walk.noPick}>{W.walk.hint}</Panel>
   const edges = [...new Set([hem.id, ...chosen])].map(edgeOfHem)
-  const note = (kind: 'shielded' | 'left out') => {
+  const note = (kind: 'shielded' | 'left-out') => {
     onPick({ kind: 'room' })
     editRoom((before) => ({
       ...before,
@@ -51,15 +51,15 @@ export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
   const step = stepOf(room, hem.paint)?.step
   const hand = handHemOn(room, edges[0])
   return (
-    <Panel title={`${W.walk.hem}: ${hem.place}`}>
+    <Panel title={`${W.walk.hem}: ${factText(hem.place)}`}>
       <p className="font-head text-2xl font-semibold">
         {formatLength(hem.lengthMm, site.units)}
         <span className="ml-2 text-base font-normal text-soft">
-          {hem.panes > 1 && W.walk.panes(hem.panes)}
-          {hem.laps > 0 && W.walk.lapStrips(hem.laps)}
+          {hem.panes > 1 && W.walk.panes({ n: hem.panes })}
+          {hem.laps > 0 && W.walk.lapStrips({ n: hem.laps })}
         </span>
       </p>
-      {edges.length > 1 && <p className="font-semibold">{W.walk.chosen(edges.length)}</p>}
+      {edges.length > 1 && <p className="font-semibold">{W.walk.chosen({ n: edges.length })}</p>}
       <dl className="my-3 grid gap-2">
         <Side name={W.walk.keep} room={room} faceKey={hem.keep} onPick={onPick} />
         <Side
@@ -84,7 +84,7 @@ export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
       <div className="mt-3 grid gap-2 border-t border-rule pt-2">
         <TextField label={W.walk.why} value={reason} onCommit={setReason} />
         <div className="flex flex-wrap gap-2">
-          <Button onClick={() => note('left out')}>{W.walk.leaveOut}</Button>
+          <Button onClick={() => note('left-out')}>{W.walk.leaveOut}</Button>
           <Button onClick={() => note('shielded')}>{W.walk.shielded}</Button>
         </div>
       </div>
@@ -109,8 +109,8 @@ function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: string })
         label={W.walk.line}
         value={noted.way ?? ''}
         options={[
-          { value: '', text: W.walk.lineUsual(hem.line) },
-          ...LINE_WAYS.map((value) => ({ value, text: value as string })),
+          { value: '', text: W.walk.lineUsual({ way: wordText('lineWay', hem.line) }) },
+          ...inWords('lineWay', LINE_WAYS),
         ]}
         onCommit={(way) => set({ way: way === '' ? null : way })}
       />
@@ -194,7 +194,7 @@ function handHemOn(room: Room, edge: EdgeKey | undefined): HandHem | undefined {
 
 function Side({ name, room, faceKey, why, onPick }: SideProps) {
   const closed = CLOSED.some((kind) => isFace(faceKey, kind))
-  const words = faceWords(room, faceKey)
+  const words = factText(faceName(room, faceKey))
   return (
     <div className="border-l-[3px] border-ink pl-2.5">
       <dt className="text-sm text-soft">{name}</dt>

@@ -1,3 +1,4 @@
+import { W } from '../words'
 import { hasFace, type Hem, type Room } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { BandForm } from './BandForm'
@@ -21,7 +22,7 @@ interface InspectorProps {
 /** Facts of whatever is picked on the drawing, open to change; the room itself where that has gone. */
 export function Inspector(props: InspectorProps) {
   return (
-    <aside className="min-w-0 self-start lg:sticky lg:top-3" aria-label="inspector">
+    <aside className="min-w-0 self-start lg:sticky lg:top-3" aria-label={W.walk.inspector}>
       <Picked {...props} />
     </aside>
   )

@@ -1,10 +1,10 @@
+import { ChoiceField, NumberField, TextField, inWords } from '../ui/fields'
 import { formatInstant, parseInstant, TOOLS, type LastCoat } from '@crisp-hem/core'
 import { readMeter } from '../devices/meter'
 import { instantOfInput, localInput } from '../frame/ClockDialog'
 import { useNow } from '../state/clock'
 import { useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { ChoiceField, NumberField, TextField } from '../ui/fields'
 import { W } from '../words'
 
 const KNOWN = ['none', 'unknown', 'known'] as const
@@ -40,7 +40,7 @@ export function LastCoatForm({
           <ChoiceField
             label={W.walk.lastTool}
             value={last.tool ?? ''}
-            options={['' as const, ...TOOLS].map((value) => ({ value, text: value || '?' }))}
+            options={[{ value: '' as const, text: '?' }, ...inWords('tool', TOOLS)]}
             onCommit={(tool) => onChange({ ...last, tool: tool === '' ? null : tool })}
           />
           {last.at && (
@@ -64,7 +64,7 @@ export function LastCoatForm({
           />
           <NumberField label={W.walk.coats} value={last.coats} onCommit={(coats) => onChange({ ...last, coats })} />
           <p className="text-sm text-soft">
-            {last.tempC === null ? W.walk.noReading : W.walk.reading(last.tempC, last.rh ?? 0)}
+            {last.tempC === null ? W.walk.noReading : W.walk.reading({ c: last.tempC, rh: last.rh ?? 0 })}
           </p>
           <Button onClick={() => onChange({ ...last, ...readMeter(air, now) })}>{W.air.meter}</Button>
         </>

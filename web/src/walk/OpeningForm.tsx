@@ -1,3 +1,4 @@
+import { CheckField, ChoiceField, LengthField, NumberField, inWords } from '../ui/fields'
 import {
   OPENING_KINDS,
   panesOf,
@@ -11,11 +12,10 @@ import {
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { CheckField, ChoiceField, LengthField, NumberField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { withoutTargets } from './editFace'
 import { PlaceFields } from './thingFields'
+import { W } from '../words'
 
 interface OpeningFormProps {
   readonly room: Room
@@ -54,7 +54,7 @@ export function OpeningForm({ room, opening, onPick }: OpeningFormProps) {
         <ChoiceField
           label={W.walk.kind}
           value={opening.kind}
-          options={OPENING_KINDS}
+          options={inWords('opening', OPENING_KINDS)}
           onCommit={(kind) => set({ kind, ...partsOf(kind) })}
         />
         <LengthField
@@ -67,7 +67,7 @@ export function OpeningForm({ room, opening, onPick }: OpeningFormProps) {
           }
         />
       </div>
-      {(opening.kind === 'window' || opening.kind === 'glazed doors') && (
+      {(opening.kind === 'window' || opening.kind === 'glazed-doors') && (
         <GlazingFields opening={opening} onChange={(glazing) => set({ glazing })} />
       )}
       <div className="mt-3 flex flex-wrap gap-2">
@@ -98,7 +98,7 @@ function GlazingFields({ opening, onChange }: { opening: Opening; onChange: (gla
   )
   return (
     <fieldset className="mt-3 border-t border-rule pt-1">
-      <legend className="pr-2 text-sm font-semibold">{W.walk.panes(panesOf(opening).count)}</legend>
+      <legend className="pr-2 text-sm font-semibold">{W.walk.panes({ n: panesOf(opening).count })}</legend>
       <div className="grid grid-cols-4 gap-x-2 gap-y-2">
         {number(W.walk.leaves, 'leaves')}
         {number(W.walk.wide, 'wide')}

@@ -1,12 +1,12 @@
+import { CheckField, ChoiceField, LengthField, NumberField, inWords } from '../ui/fields'
 import { PIECE_KINDS, type Piece, type Room, face } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { CheckField, ChoiceField, LengthField, NumberField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { withoutTargets } from './editFace'
 import { PlaceFields } from './thingFields'
+import { W } from '../words'
 
 /** Cabinets, a radiator, a group of furniture or a stair. */
 export function PieceForm({ room, piece, onPick }: { room: Room; piece: Piece; onPick: (pick: Pick) => void }) {
@@ -37,7 +37,12 @@ export function PieceForm({ room, piece, onPick }: { room: Room; piece: Piece; o
           foot={{ label: W.walk.bottom, mm: piece.bottomMm, set: (bottomMm) => set({ bottomMm }) }}
           onChange={set}
         />
-        <ChoiceField label={W.walk.kind} value={piece.kind} options={PIECE_KINDS} onCommit={(kind) => set({ kind })} />
+        <ChoiceField
+          label={W.walk.kind}
+          value={piece.kind}
+          options={inWords('piece', PIECE_KINDS)}
+          onCommit={(kind) => set({ kind })}
+        />
         <LengthField
           label={W.walk.depth}
           mm={piece.depthMm}

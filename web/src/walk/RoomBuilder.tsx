@@ -22,8 +22,8 @@ import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
 import { Labelled, LENGTH_MARKS } from '../ui/fields'
 import { Switch } from '../ui/Tabs'
-import { W } from '../words'
 import { ElevationForm } from './ElevationForm'
+import { W } from '../words'
 
 /** A room typed wall by wall, going right, or an elevation from its outline. */
 export function RoomBuilder({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -179,7 +179,8 @@ function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
           {walls.map((wall, i) => (
             <li key={i} className="flex items-center gap-2 border-b border-rule py-0.5">
               <b className="w-6">{wallName(i)}</b>
-              {formatLength(wall.lengthMm, site.units)}, {W.walk.turnWords(wall.turnDeg)}
+              {formatLength(wall.lengthMm, site.units)},{' '}
+              {W.walk.turnWords({ way: turnWay(wall.turnDeg), deg: Math.abs(wall.turnDeg) })}
               {i === walls.length - 1 && (
                 <button type="button" className="ml-auto underline" onClick={() => setWalls(walls.slice(0, -1))}>
                   {W.walk.remove}
@@ -226,11 +227,19 @@ function ClosingError({
   const near = spread !== null && spread.ratio >= SPREAD_RATIO
   return (
     <div className="text-sm">
-      <p className="text-soft">{W.walk.open(formatLength(Math.round(gap), units))}</p>
+      <p className="text-soft">{W.walk.open({ gap: formatLength(Math.round(gap), units) })}</p>
       {spread && walls.length > 3 && (
-        <p className={near ? 'text-soft' : 'text-act'}>{W.walk.missRatio(Math.round(spread.ratio), near)}</p>
+        <p className={near ? 'text-soft' : 'text-act'}>
+          {W.walk.missRatio({ ratio: Math.round(spread.ratio), near: near ? 'yes' : 'no' })}
+        </p>
       )}
       {near && <Button onClick={() => onSpread(spread.walls)}>{W.walk.spread}</Button>}
     </div>
   )
+}
+
+/** Which sentence tells a turn: a plain corner either way, or so many degrees. */
+function turnWay(deg: number): 'right' | 'left' | 'toRight' | 'toLeft' {
+  if (Math.abs(deg) === 90) return deg > 0 ? 'right' : 'left'
+  return deg > 0 ? 'toRight' : 'toLeft'
 }

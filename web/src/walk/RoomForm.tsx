@@ -1,3 +1,4 @@
+import { W, factText, wordIn } from '../words'
 import { useNavigate } from 'react-router'
 import {
   copyRoom,
@@ -14,7 +15,6 @@ import { useEdit, useEditRoom, useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField, LengthField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { PhotoNotes } from './PhotoNotes'
 import { newAreaId } from './RoomBuilder'
 
@@ -87,7 +87,7 @@ function RoomActions({ room }: { room: Room }) {
   const navigate = useNavigate()
   const copy = () => {
     const id = newAreaId()
-    const again = copyRoom(room, id, W.jobs.copyOf(room.name))
+    const again = copyRoom(room, id, W.jobs.copyOf({ name: room.name }))
     if (edit((facts) => ({ ...facts, rooms: [...facts.rooms, again] }))) void navigate(`/jobs/${jobId}/walk/${id}`)
   }
   const drop = () => {
@@ -123,12 +123,12 @@ function BareEdges({ room, onPick }: { room: Room; onPick: (pick: Pick) => void 
       </summary>
       {[...groups].map(([why, edges]) => (
         <div key={why} className="mt-2 text-sm">
-          <p className="font-semibold">{W.walk.whyBare[why]}</p>
+          <p className="font-semibold">{wordIn(W.walk.whyBare, why)}</p>
           <ul>
             {edges.map((edge) => (
               <li key={edge.edge} className="flex items-center gap-2">
-                {edge.place}
-                {edge.note && <span className="text-soft">({edge.note})</span>}
+                {factText(edge.place)}
+                {edge.note && <span className="text-soft">({factText(edge.note)})</span>}
                 {room.edgeNotes.some((note) => note.edge === edge.edge) && (
                   <button
                     type="button"

@@ -1,8 +1,9 @@
+import { CheckField, ChoiceField, NumberField, TextField, inWords } from '../ui/fields'
 import {
   coatsToHide,
   faceKeys,
   faceOf,
-  faceWords,
+  faceName,
   facesOfStep,
   stepOf,
   TARGET_GROUPS,
@@ -12,9 +13,8 @@ import {
   isFace,
 } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
-import { CheckField, ChoiceField, NumberField, TextField } from '../ui/fields'
-import { W } from '../words'
 import { ColourField } from './ColourField'
+import { W, factText } from '../words'
 
 interface StepFormProps {
   readonly room: Room
@@ -41,7 +41,12 @@ export function StepForm({ room, step, onChange }: StepFormProps) {
       />
       <TextField label={W.walk.colour} value={step.colour} onCommit={(colour) => onChange({ colour })} />
       <ColourField value={step.swatch} onChange={(swatch) => onChange({ swatch })} />
-      <ChoiceField label={W.walk.tool} value={step.tool} options={TOOLS} onCommit={(tool) => onChange({ tool })} />
+      <ChoiceField
+        label={W.walk.tool}
+        value={step.tool}
+        options={inWords('tool', TOOLS)}
+        onCommit={(tool) => onChange({ tool })}
+      />
       <NumberField label={W.walk.coats} value={step.coats} onCommit={(coats) => onChange({ coats })} />
       <HidingLine room={room} step={step} />
       <fieldset className="col-span-2">
@@ -58,7 +63,7 @@ export function StepForm({ room, step, onChange }: StepFormProps) {
           {single.map((key) => (
             <CheckField
               key={key}
-              label={faceWords(room, key)}
+              label={factText(faceName(room, key))}
               checked={stepOf(room, key)?.step.id === step.id}
               onChange={(on) => toggle(key, on)}
             />
@@ -78,7 +83,7 @@ function HidingLine({ room, step }: { room: Room; step: PaintStep }) {
   const { coats, perCoat } = worst.hiding
   return (
     <p className="col-span-2 text-sm text-soft">
-      {W.walk.hiding(coats, faceWords(room, worst.key), Math.round(perCoat * 100))}
+      {W.walk.hiding({ coats, face: factText(faceName(room, worst.key)), percent: Math.round(perCoat * 100) })}
     </p>
   )
 }

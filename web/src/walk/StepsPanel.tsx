@@ -1,11 +1,11 @@
+import { W, sayText, wordText } from '../words'
+import { ChoiceField, inWords } from '../ui/fields'
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react'
-import { coatingOf, inOrder, ORDER_PRESETS, orderFaults, sayText, type PaintStep, type Room } from '@crisp-hem/core'
+import { coatingOf, inOrder, ORDER_PRESETS, orderFaults, type PaintStep, type Room } from '@crisp-hem/core'
 import { useEditRoom, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
-import { ChoiceField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { useState } from 'react'
-import { W } from '../words'
 import { StepForm } from './StepForm'
 import { freeId } from './things'
 
@@ -48,7 +48,7 @@ export function StepsPanel({ room }: { room: Room }) {
         <ChoiceField
           label={W.walk.orderPreset}
           value=""
-          options={[{ value: '' as const, text: W.walk.orderKeep }, ...ORDER_PRESETS]}
+          options={[{ value: '' as const, text: W.walk.orderKeep }, ...inWords('order', ORDER_PRESETS)]}
           onCommit={(preset) => preset !== '' && setSteps(inOrder(room, preset))}
         />
       </div>
@@ -66,8 +66,8 @@ export function StepsPanel({ room }: { room: Room }) {
               >
                 <b>{step.name}</b>
                 <span className="block text-sm text-soft">
-                  {step.colour}, {coatingOf(shelf, step.coatingId).name}, {step.tool}, {step.coats}{' '}
-                  {step.coats === 1 ? 'coat' : 'coats'}
+                  {step.colour}, {coatingOf(shelf, step.coatingId).name},{' '}
+                  {W.scope.coats({ n: step.coats, tool: wordText('tool', step.tool) })}
                 </span>
               </button>
               <IconButton label={`${W.walk.up}: ${step.name}`} disabled={i === 0} onClick={() => move(i, i - 1)}>

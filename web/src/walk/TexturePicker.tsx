@@ -1,22 +1,26 @@
+import { W, wordText } from '../words'
 import { TEXTURES, type Texture } from '@crisp-hem/core'
 import { TextureSwatch } from '../drawing/TextureSwatch'
-import { W } from '../words'
 
 /** Textures by their looks. */
 export function TexturePicker({ value, onCommit }: { value: Texture; onCommit: (texture: Texture) => void }) {
   return (
     <fieldset className="col-span-2">
       <legend className="mb-0.5 text-[0.82rem] text-soft">
-        {W.walk.texture}: <b className="text-ink">{value}</b>
+        {W.walk.texture}: <b className="text-ink">{wordText('texture', value)}</b>
       </legend>
       <div className="flex flex-wrap gap-1">
         {TEXTURES.map((texture) => (
-          <label key={texture} title={texture} className="cursor-pointer has-checked:outline-3 has-checked:outline-ink">
+          <label
+            key={texture}
+            title={wordText('texture', texture)}
+            className="cursor-pointer has-checked:outline-3 has-checked:outline-ink"
+          >
             <input
               type="radio"
               name="texture"
               className="peer sr-only"
-              aria-label={texture}
+              aria-label={wordText('texture', texture)}
               checked={texture === value}
               onChange={() => onCommit(texture)}
             />

@@ -12,12 +12,12 @@ import { useNow } from '../state/clock'
 import { hemState, useEditRoom, useFacts, useLog, usePlan, useRoom } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { W } from '../words'
 import { AddToWall } from './AddToWall'
 import { Inspector } from './Inspector'
 import { RoomBuilder } from './RoomBuilder'
 import { StepsPanel } from './StepsPanel'
 import { StickSwitch } from './StickSwitch'
+import { W } from '../words'
 
 /** Drawings in and out are asked for by few and weigh much. */
 const ExchangeDialog = lazy(() => import('./ExchangeDialog').then((it) => ({ default: it.ExchangeDialog })))
@@ -109,7 +109,7 @@ function RoomWork({ room }: { room: Room }) {
       <div className="grid min-w-0 grid-cols-1 content-start gap-4">
         <Panel
           title={room.kind === 'room' ? W.walk.unrolled : W.walk.elevation}
-          aside={<span className="mr-36 text-soft">{W.walk.hems(hems.length, metres)}</span>}
+          aside={<span className="mr-36 text-soft">{W.walk.hems({ n: hems.length, m: metres })}</span>}
         >
           <div className="-mt-9 overflow-x-auto pt-9">
             <UnrolledRoom

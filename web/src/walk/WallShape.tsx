@@ -48,7 +48,7 @@ export function WallShape({ room, wall, onNext }: { room: Room; wall: Wall; onNe
       {wall.top.map((point, i) => (
         <LengthField
           key={i}
-          label={W.walk.topAt(i, wall.top.length)}
+          label={W.walk.topAt({ end: i === 0 ? 'left' : i === wall.top.length - 1 ? 'right' : 'ridge' })}
           mm={point.heightMm}
           units={site.units}
           onCommit={(heightMm) => set({ top: wall.top.map((each, k) => (k === i ? { ...each, heightMm } : each)) })}

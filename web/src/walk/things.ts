@@ -27,7 +27,7 @@ export function freeId(letter: string, taken: readonly { readonly id: string }[]
 const OPENING_SIZES: Record<OpeningKind, Pick<Opening, 'widthMm' | 'heightMm' | 'sillMm'>> = {
   door: { widthMm: 826, heightMm: 2040, sillMm: 0 },
   window: { widthMm: 1200, heightMm: 1200, sillMm: 900 },
-  'glazed doors': { widthMm: 1600, heightMm: 2040, sillMm: 0 },
+  'glazed-doors': { widthMm: 1600, heightMm: 2040, sillMm: 0 },
   gap: { widthMm: 1000, heightMm: 2100, sillMm: 0 },
 }
 const PIECE_SIZES: Record<PieceKind, Pick<Piece, 'bottomMm' | 'widthMm' | 'heightMm' | 'depthMm' | 'count'>> = {

@@ -26,7 +26,7 @@ const faultsOf = (change: Room) => factsFaults({ ...facts, rooms: [change] } sat
 
 describe('new things on a wall', () => {
   const [wall] = room.walls
-  test.each(['door', 'window', 'glazed doors', 'gap'] as const)('a %s can be taken as it is', (kind) => {
+  test.each(['door', 'window', 'glazed-doors', 'gap'] as const)('a %s can be taken as it is', (kind) => {
     expect(faultsOf({ ...room, openings: [newOpening(room, wall!, kind)] })).toEqual([])
   })
   test.each(['cabinets', 'radiator', 'furniture', 'stairs'] as const)('%s can be taken as they are', (kind) => {
@@ -41,7 +41,7 @@ describe('new things on a wall', () => {
       handHems: [newHandHem(room, wall!)],
     }
     expect(faultsOf(full)).toEqual([])
-    expect(deriveHems(full, facts.shelf).hems.some((hem) => hem.kind === 'by hand')).toBe(true)
+    expect(deriveHems(full, facts.shelf).hems.some((hem) => hem.kind === 'by-hand')).toBe(true)
   })
   test('on a wall that is too short they are made to fit', () => {
     const narrow = newRoom(
@@ -62,7 +62,7 @@ describe('new things on a wall', () => {
 describe('faces', () => {
   const full: Room = {
     ...room,
-    openings: [newOpening(room, room.walls[0]!, 'glazed doors')],
+    openings: [newOpening(room, room.walls[0]!, 'glazed-doors')],
     pieces: [newPiece(room, room.walls[1]!, 'cabinets')],
     bands: [newBand(room)],
     foot: [newFoot(room, room.walls[2]!)],
@@ -76,12 +76,12 @@ describe('faces', () => {
     expect(withFace(full, 'attic', (face) => face)).toBe(full)
   })
   test('all walls at once', () => {
-    const walls = withFace(room, 'walls', (face) => ({ ...face, texture: 'heavy spray' })).walls
-    expect(new Set(walls.map((wall) => wall.face.texture))).toEqual(new Set(['heavy spray']))
+    const walls = withFace(room, 'walls', (face) => ({ ...face, texture: 'heavy-spray' })).walls
+    expect(new Set(walls.map((wall) => wall.face.texture))).toEqual(new Set(['heavy-spray']))
   })
   test('scope is said once for a face and taken back', () => {
-    const kept = withScope(withScope(room, 'skirting', 'kept', 'oak'), 'skirting', 'replaced soon')
-    expect(kept.scopes).toEqual([{ face: 'skirting', scope: 'replaced soon', note: '' }])
+    const kept = withScope(withScope(room, 'skirting', 'kept', 'oak'), 'skirting', 'replaced-soon')
+    expect(kept.scopes).toEqual([{ face: 'skirting', scope: 'replaced-soon', note: '' }])
     expect(stepOf(kept, 'skirting')).toBeNull()
     expect(withScope(kept, 'skirting', null).scopes).toEqual([])
   })

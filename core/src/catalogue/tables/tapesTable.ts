@@ -6,17 +6,17 @@ import { choice, flag, major, minor, mm, money, number, short, text } from './ta
 /** Usual tapes of a class: grip, stay inside and in sun, thickness. From memory; stays follow common practice. */
 const TAPE_CLASS: Record<TapeEdge, Record<Backing, { grip: number; stay: number; sun: number; thick: number }>> = {
   plain: {
-    'creped paper': { grip: 3.4, stay: 7, sun: 2, thick: 130 },
+    'creped-paper': { grip: 3.4, stay: 7, sun: 2, thick: 130 },
     washi: { grip: 2, stay: 21, sun: 5, thick: 80 },
     plastic: { grip: 7.5, stay: 14, sun: 14, thick: 120 },
   },
   'fine-line': {
-    'creped paper': { grip: 3, stay: 14, sun: 4, thick: 110 },
+    'creped-paper': { grip: 3, stay: 14, sun: 4, thick: 110 },
     washi: { grip: 2.8, stay: 30, sun: 5, thick: 80 },
     plastic: { grip: 4, stay: 14, sun: 7, thick: 110 },
   },
   barrier: {
-    'creped paper': { grip: 3.2, stay: 14, sun: 4, thick: 130 },
+    'creped-paper': { grip: 3.2, stay: 14, sun: 4, thick: 130 },
     washi: { grip: 2.6, stay: 21, sun: 5, thick: 90 },
     plastic: { grip: 4, stay: 14, sun: 7, thick: 120 },
   },

@@ -1,0 +1,90 @@
+import type { Job, Said } from '../ground'
+import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
+import { checkPlan } from '../check/checkPlan'
+import type { Miss } from '../check/miss'
+import { jobClocks } from '../cure/areaClocks'
+import { deriveHems, type BareEdge, type Hem } from '../hems/deriveHems'
+import { takeLoad, type Load } from '../load/takeLoad'
+import { placeFirst } from '../plan/placeFirst'
+import type { PlacedTask } from '../plan/placement'
+import { makeProblem } from '../problem/makeProblem'
+import type { ScheduleProblem } from '../problem/problem'
+import { foldLog } from '../progress/hemStates'
+import { recipesOf } from '../recipes/jobRecipes'
+import type { Recipe, RecipeAnswer } from '../recipes/recipe'
+import { MIN_PER_DAY, parseInstant } from '../units/time'
+import { pullPlans, type PullPlan } from '../windows/pullPlans'
+import type { Round } from '../work/activity'
+import { jobWork } from '../work/jobWork'
+import { problemsOf } from './problems'
+import { tasksOf, type Task } from './task'
+
+/** The whole answer to one job snapshot at one instant. */
+export interface Plan {
+  readonly jobId: string
+  /** The instant it was made for, minutes since the epoch. */
+  readonly at: number
+  readonly hems: readonly Hem[]
+  readonly bare: readonly BareEdge[]
+  readonly recipes: readonly RecipeAnswer[]
+  readonly load: Load
+  readonly rounds: readonly Round[]
+  readonly tasks: readonly Task[]
+  readonly placed: readonly PlacedTask[]
+  readonly pulls: readonly PullPlan[]
+  /** Every way in which the plan falls short, as the check found them. */
+  readonly misses: readonly Miss[]
+  /** What stands in the way, in words, worst first. */
+  readonly problems: readonly Said[]
+  /** When the last task ends; null when nothing is planned. */
+  readonly endsAt: number | null
+}
+
+/**
+ * The chain: hems → recipes → work → problem → plan → checked, from one job and its log.
+ *
+ * @param now  minutes since the epoch; nothing undone is planned before it. Left out: the job's start.
+ */
+export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
+  return chainOf(job, now).plan
+}
+
+/** The schedule problem of a job, for other engines. */
+export const problemOf = (job: Job, now: number = parseInstant(job.start)): ScheduleProblem => chainOf(job, now).problem
+
+function chainOf(job: Job, now: number): { plan: Plan; problem: ScheduleProblem } {
+  const clocks = jobClocks(job)
+  const start = parseInstant(job.start)
+  const from = Math.max(start, now)
+  // A plan made late in a job must still reach far enough ahead.
+  const calendars = crewCalendars(job.crews, job.site.zone, start, from + HORIZON_DAYS * MIN_PER_DAY)
+  const nextShift = shiftFinder(calendars)
+  const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
+  const hems = derived.flatMap((each) => each.hems)
+  const answers = recipesOf(job, derived, clocks, nextShift)
+  const recipes = new Map(
+    answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
+  )
+  const log = foldLog(job.log)
+  const work = jobWork({ job, clocks, hems, recipes, calendars, nextShift })
+  const problem = makeProblem({ job, work, log, recipes, calendars, clocks, from })
+  const { placed } = placeFirst(problem)
+  const misses = checkPlan(problem, { placed })
+  const tasks = tasksOf(work, job.crews)
+  const plan: Plan = {
+    jobId: job.id,
+    at: now,
+    hems,
+    bare: derived.flatMap((each) => each.bare),
+    recipes: answers,
+    load: takeLoad(job, hems, recipes),
+    rounds: work.rounds,
+    tasks,
+    placed,
+    pulls: pullPlans({ job, clocks, recipes, log }, work.rounds, new Map(placed.map((each) => [each.taskId, each]))),
+    misses,
+    problems: problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, from }),
+    endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
+  }
+  return { plan, problem }
+}

@@ -1,0 +1,54 @@
+import type { ActivityId, RoundId, SubjectKey } from '../ground'
+import { crewSpeed } from '../calendar/calendar'
+import type { Crew } from '../ground'
+import { crewMinutes, type Activity, type ActivityKind, type Delay, type MinutePart, type Work } from '../work/activity'
+
+export interface After {
+  readonly taskId: ActivityId
+  readonly gap: Delay
+}
+
+/** An activity as boards and charts show it: for the crew that does its room, with what it waits for. */
+export interface Task {
+  readonly id: ActivityId
+  readonly kind: ActivityKind
+  readonly roomId: string
+  readonly stepId: string | null
+  readonly roundId: RoundId | null
+  readonly crewId: string
+  readonly coat: number | null
+  readonly subjects: readonly SubjectKey[]
+  readonly minutes: number
+  /** What its minutes are made of, for one practised painter. */
+  readonly work: readonly MinutePart[]
+  readonly divisible: boolean
+  readonly after: readonly After[]
+  readonly release: number | null
+}
+
+export function tasksOf(work: Pick<Work, 'activities' | 'lags'>, crews: readonly Crew[]): Task[] {
+  const speeds = new Map(crews.map((crew) => [crew.id, crewSpeed(crew)]))
+  const afters = new Map<string, After[]>()
+  for (const { from, to, min } of work.lags) {
+    const list = afters.get(to)
+    if (list) list.push({ taskId: from, gap: min })
+    else afters.set(to, [{ taskId: from, gap: min }])
+  }
+  return work.activities.map((act) => taskOf(act, speeds, afters.get(act.id) ?? []))
+}
+
+const taskOf = (act: Activity, speeds: ReadonlyMap<string, number>, after: readonly After[]): Task => ({
+  id: act.id,
+  kind: act.kind,
+  roomId: act.roomId,
+  stepId: act.stepId,
+  roundId: act.roundId,
+  crewId: act.needs.crewId,
+  coat: act.coat,
+  subjects: act.subjects,
+  minutes: crewMinutes(act, speeds.get(act.needs.crewId) ?? 1),
+  work: act.work,
+  divisible: act.divisible,
+  after,
+  release: act.release,
+})

@@ -1,0 +1,71 @@
+import type { PlacedTask } from '../plan/placement'
+import type { ProblemActivity, ScheduleProblem } from '../problem/problem'
+import { miss, type Miss } from './miss'
+
+/** Activities outside their crew's shifts, of a wrong length, before their time, or broken up though they may not be. */
+export function checkPlaces(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask>): Miss[] {
+  const shifts = new Map(problem.crews.map((crew) => [crew.id, crew.shifts]))
+  return problem.activities.flatMap((act) => {
+    const own = placed.get(act.id)
+    return own ? checkPlace(problem, act, own, shifts.get(own.crewId) ?? []) : []
+  })
+}
+
+type Shifts = ScheduleProblem['crews'][number]['shifts']
+
+function checkPlace(problem: ScheduleProblem, act: ProblemActivity, own: PlacedTask, shifts: Shifts): Miss[] {
+  const found: Miss[] = []
+  const earliest = Math.max(problem.from, Math.ceil(act.release ?? problem.from))
+  if (own.from < earliest) found.push(miss('before-its-time', act.id, { minutes: earliest - own.from, at: earliest }))
+  const outside = own.pieces.find((piece) => !shifts.some(([from, to]) => piece.from >= from && piece.to <= to))
+  if (outside) found.push(miss('outside-shift', act.id, { at: outside.from, other: own.crewId }))
+  const mode = act.modes.find((each) => each.crewId === own.crewId)
+  const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
+  if (!mode || mode.minutes !== minutes)
+    found.push(miss('wrong-length', act.id, { minutes: minutes - (mode?.minutes ?? 0), at: own.from }))
+  if (own.pieces.length > 1 && !act.divisible) found.push(miss('broken-up', act.id, { at: own.from }))
+  return found
+}
+
+/** Crews, and things there are only so many of, that are wanted in too many places at once. */
+export function checkDoubles(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask>): Miss[] {
+  const own = problem.activities.flatMap((act) => {
+    const place = placed.get(act.id)
+    return place ? [{ act, place }] : []
+  })
+  const crews = problem.crews.flatMap((crew) => {
+    const held = own.filter(({ place }) => place.crewId === crew.id)
+    return overlaps(held, 1).map(({ act, at }) => miss('crew-twice', act.id, { at, other: crew.id }))
+  })
+  const resources = problem.resources.flatMap(({ id, capacity }) => {
+    const held = own.filter(({ act }) => act.uses.includes(id))
+    return overlaps(held, capacity).map(({ act, at }) => miss('resource-twice', act.id, { at, other: id }))
+  })
+  return [...crews, ...resources]
+}
+
+interface Held {
+  readonly act: ProblemActivity
+  readonly place: PlacedTask
+}
+
+/** Each activity that starts while as many as there may be are running. Sweeps starts and ends in order of time. */
+function overlaps(held: readonly Held[], capacity: number): { act: ProblemActivity; at: number }[] {
+  const turns = held
+    .flatMap(({ act, place }) =>
+      place.pieces
+        .filter((piece) => piece.to > piece.from)
+        .flatMap((piece) => [
+          { at: piece.from, change: 1, act },
+          { at: piece.to, change: -1, act },
+        ]),
+    )
+    .sort((a, b) => a.at - b.at || a.change - b.change)
+  const found: { act: ProblemActivity; at: number }[] = []
+  let running = 0
+  for (const { at, change, act } of turns) {
+    running += change
+    if (change > 0 && running > capacity) found.push({ act, at })
+  }
+  return found
+}

@@ -1,0 +1,49 @@
+import type { Placement, PlacedTask } from '../plan/placement'
+import type { ScheduleProblem } from '../problem/problem'
+import { checkDoubles, checkPlaces } from './checkPlaces'
+import { checkLags } from './checkLags'
+import { checkPulls } from './checkPulls'
+import { checkUnplaced } from './checkUnplaced'
+import { miss, type Miss } from './miss'
+import { passing } from './reach'
+
+/**
+ * Every way in which a plan misses its problem: what has no place and why, what lies outside a shift, a lag, a crew, a
+ * gun or a pull's span, and every room that is late. Shares no code with what found the plan, so that a fault of one
+ * is seen by the other. An empty list is a plan that can be obeyed.
+ */
+export function checkPlan(problem: ScheduleProblem, plan: Pick<Placement, 'placed'>): Miss[] {
+  const passed = passing(problem.clocks)
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  return [
+    ...checkUnplaced(problem, placed, passed),
+    ...checkStrangers(problem, plan.placed),
+    ...checkPlaces(problem, placed),
+    ...checkDoubles(problem, placed),
+    ...checkLags(problem, placed, passed),
+    ...checkPulls(problem, placed, passed),
+    ...checkHandBacks(problem, placed),
+  ]
+}
+
+/** Placed work that the problem does not know, or that stands twice. */
+function checkStrangers(problem: ScheduleProblem, placed: readonly PlacedTask[]): Miss[] {
+  const known = new Set([...problem.activities, ...problem.done].map((each) => each.id))
+  const seen = new Set<string>()
+  return placed.flatMap(({ taskId, from }) => {
+    const again = seen.has(taskId)
+    seen.add(taskId)
+    return again || !known.has(taskId) ? [miss('lost', taskId, { at: from })] : []
+  })
+}
+
+function checkHandBacks(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask>): Miss[] {
+  return problem.goals.flatMap((goal) => {
+    if (goal.goal !== 'hand-back') return []
+    const last = goal.activityIds
+      .flatMap((id) => placed.get(id) ?? [])
+      .reduce<PlacedTask | null>((latest, each) => (!latest || each.to > latest.to ? each : latest), null)
+    if (!last || last.to <= goal.by) return []
+    return [miss('late-hand-back', last.taskId, { minutes: last.to - goal.by, at: last.to, other: goal.roomId })]
+  })
+}

@@ -1,0 +1,66 @@
+import type { PlacedTask } from '../plan/placement'
+import type { ProblemActivity, ScheduleProblem } from '../problem/problem'
+import { miss, type Miss } from './miss'
+import type { Passed } from './reach'
+
+/**
+ * Why each activity without a place has none: something it waits for has none either, it never becomes ready, nobody
+ * can do it, no stretch is long enough for it and what must follow at once, or the time laid out runs out.
+ */
+export function checkUnplaced(
+  problem: ScheduleProblem,
+  placed: ReadonlyMap<string, PlacedTask>,
+  passed: Passed,
+): Miss[] {
+  const missing = problem.activities.filter((act) => !placed.has(act.id))
+  const gone = new Set(missing.map((act) => act.id))
+  return missing.map((act) => whyUnplaced(problem, act, placed, gone, passed))
+}
+
+function whyUnplaced(
+  problem: ScheduleProblem,
+  act: ProblemActivity,
+  placed: ReadonlyMap<string, PlacedTask>,
+  gone: ReadonlySet<string>,
+  passed: Passed,
+): Miss {
+  const chain = chainOf(problem, act)
+  const waits = problem.lags.filter((lag) => chain.some((each) => each.id === lag.to) && !inChain(chain, lag.from))
+  const never = waits.find((lag) => {
+    const before = placed.get(lag.from)
+    return before !== undefined && passed(before.to, lag.min) === null
+  })
+  if (never) return miss('never-ready', act.id, { other: never.from })
+  const held = waits.find((lag) => gone.has(lag.from))
+  if (held) return miss('waits-for-unplaced', act.id, { other: held.from })
+  const crews = problem.crews.filter((crew) => act.modes.some((mode) => mode.crewId === crew.id))
+  if (crews.length === 0) return miss('no-crew', act.id)
+  const [crew] = crews
+  if (crews.every((each) => each.shifts.length === 0)) return miss('no-crew', act.id, { other: crew?.id ?? null })
+  const need = chain.reduce((sum, each) => sum + Math.min(...each.modes.map((mode) => mode.minutes)), 0)
+  const longest = Math.max(...crews.flatMap((each) => each.shifts.map(([from, to]) => to - from)))
+  if (need > longest && !(act.divisible && chain.length === 1))
+    return miss('no-stretch', act.id, { minutes: need, at: longest, other: crew?.id ?? null })
+  const ready = Math.max(problem.from, ...waits.map((lag) => readyAfter(lag, placed, passed)))
+  return miss('past-horizon', act.id, { at: Number.isFinite(ready) ? ready : null, other: crew?.id ?? null })
+}
+
+const inChain = (chain: readonly ProblemActivity[], id: string): boolean => chain.some((act) => act.id === id)
+
+const readyAfter = (
+  lag: ScheduleProblem['lags'][number],
+  placed: ReadonlyMap<string, PlacedTask>,
+  passed: Passed,
+): number => passed(placed.get(lag.from)?.to ?? Number.POSITIVE_INFINITY, lag.min) ?? Number.POSITIVE_INFINITY
+
+/** An activity and all that must go with it without a break. */
+function chainOf(problem: ScheduleProblem, act: ProblemActivity): ProblemActivity[] {
+  const found = new Set([act.id])
+  const ties = problem.lags.filter((lag) => lag.max !== null && lag.max.clock === null && lag.max.amount === 0)
+  for (let grown = true; grown;) {
+    const size = found.size
+    for (const tie of ties) if (found.has(tie.from) || found.has(tie.to)) found.add(tie.from).add(tie.to)
+    grown = found.size > size
+  }
+  return problem.activities.filter((each) => found.has(each.id))
+}

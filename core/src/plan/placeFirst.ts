@@ -1,0 +1,186 @@
+import { instantOfGain, type RateClock } from '../cure/rateClock'
+import type { ClockDelay, Mode, ScheduleProblem } from '../problem/problem'
+import { blocksOf, type Block } from './blocks'
+import { freeTime, type FreeTime } from './freeTime'
+import type { PlacedTask, Placement, WorkPiece } from './placement'
+import { clocksOfTables } from './tableClocks'
+import { pullGate, type PullGate } from './pullGate'
+
+/**
+ * A first plan by serial generation: of all blocks whose predecessors are placed, the one that can begin first goes
+ * next into the first stretch of its crew that holds it whole. Done activities stand where they were done, so whatever
+ * really happened moves everything behind it.
+ */
+export function placeFirst(problem: ScheduleProblem): Placement {
+  const desk = deskOf(problem)
+  const waiting = new Set(blocksOf(problem))
+  const unplaced: string[] = []
+  for (;;) {
+    const next = soonest(desk, waiting)
+    if (!next) break
+    waiting.delete(next.block)
+    desk.slots.delete(next.block)
+    if (next.slot) settle(desk, next.block, next.slot)
+    else unplaced.push(...idsOf(next.block))
+  }
+  for (const block of waiting) unplaced.push(...idsOf(block))
+  return { placed: [...desk.placed.values()], unplaced }
+}
+
+/** All that placing looks at. */
+interface Desk {
+  readonly problem: ScheduleProblem
+  readonly placed: Map<string, PlacedTask>
+  readonly free: ReadonlyMap<string, FreeTime>
+  readonly clocks: ReadonlyMap<string, RateClock>
+  readonly waits: ReadonlyMap<string, readonly Wait[]>
+  readonly fixed: ReadonlyMap<string, number>
+  readonly rank: (roomId: string) => number
+  readonly gate: PullGate
+  /** Slots found already; only those of a crew that got work can have changed. */
+  readonly slots: Map<Block, Slot | null>
+}
+
+interface Wait {
+  readonly from: string
+  readonly min: ClockDelay
+}
+
+interface Slot {
+  readonly mode: Mode
+  readonly from: number
+  readonly to: number
+  readonly pieces: readonly WorkPiece[]
+}
+
+function deskOf(problem: ScheduleProblem): Desk {
+  const clocks = clocksOfTables(problem.clocks)
+  const waits = new Map<string, Wait[]>()
+  for (const { from, to, min } of problem.lags) waits.set(to, [...(waits.get(to) ?? []), { from, min }])
+  const order = problem.goals.find((each) => each.goal === 'rooms-in-order')?.roomIds ?? []
+  const ranks = new Map(order.map((roomId, i) => [roomId, i]))
+  return {
+    problem,
+    placed: new Map(problem.done.map((each) => [each.id, asDone(each)])),
+    free: new Map(problem.crews.map((crew) => [crew.id, freeTime(crew.shifts.map(([from, to]) => ({ from, to })))])),
+    clocks,
+    waits,
+    fixed: new Map(problem.fixed.map((each) => [each.id, each.at])),
+    rank: (roomId) => ranks.get(roomId) ?? 0,
+    gate: pullGate(problem, clocks),
+    slots: new Map(),
+  }
+}
+
+const asDone = ({ id, crewId, from, to }: ScheduleProblem['done'][number]): PlacedTask => ({
+  taskId: id,
+  crewId,
+  from,
+  to,
+  pieces: [{ from, to }],
+  done: true,
+})
+
+const idsOf = (block: Block): string[] => block.activities.map((act) => act.id)
+
+/** The block that can begin first; of two at once that of the more urgent room. One that never can comes at once. */
+function soonest(desk: Desk, waiting: ReadonlySet<Block>): { block: Block; slot: Slot | null } | null {
+  let best: { block: Block; slot: Slot } | null = null
+  for (const block of waiting) {
+    const slot = desk.slots.has(block) ? desk.slots.get(block) : lookedUp(desk, block)
+    if (slot === undefined) continue
+    if (slot === null) return { block, slot }
+    if (
+      !best ||
+      slot.from < best.slot.from ||
+      (slot.from === best.slot.from && rankOf(desk, block) < rankOf(desk, best.block))
+    )
+      best = { block, slot }
+  }
+  return best
+}
+
+const rankOf = (desk: Desk, block: Block): number => desk.rank(block.activities[0]?.roomId ?? '')
+
+/** The first slot of a block; undefined while a predecessor is not placed, null when there never is one. */
+function lookedUp(desk: Desk, block: Block): Slot | null | undefined {
+  const ready = readyAt(desk, block)
+  if (ready === undefined) return undefined
+  const slot = ready === null ? null : gatedSlot(desk, block, ready)
+  desk.slots.set(block, slot)
+  return slot
+}
+
+/** When a block may begin; undefined while a predecessor is not placed, null when it never can. */
+function readyAt(desk: Desk, block: Block): number | null | undefined {
+  let ready = desk.problem.from
+  const own = new Set(idsOf(block))
+  for (const act of block.activities) {
+    ready = Math.max(ready, Math.ceil(act.release ?? ready), desk.fixed.get(act.id) ?? ready)
+    for (const wait of desk.waits.get(act.id) ?? []) {
+      if (own.has(wait.from)) continue
+      const before = desk.placed.get(wait.from)
+      if (!before) return undefined
+      const at = after(desk, before.to, wait.min)
+      if (at === null) return null
+      ready = Math.max(ready, Math.ceil(at))
+    }
+  }
+  return ready
+}
+
+function after({ clocks }: Desk, end: number, delay: ClockDelay): number | null {
+  if (delay.clock === null) return end + delay.amount
+  const clock = clocks.get(delay.clock)
+  return clock ? instantOfGain(clock, end, delay.amount) : null
+}
+
+/** A slot whose start lies in a span that allows the pull: a meal may push it out of the wet span into the dry one. */
+function gatedSlot(desk: Desk, block: Block, ready: number): Slot | null {
+  let slot = slotFor(desk, block, ready)
+  const id = block.activities[0]?.id ?? ''
+  // Two moves are enough: into the wet span, and out of it into the dry one.
+  for (let move = 0; slot && move < 2; move++) {
+    const from = desk.gate(id, slot.from)
+    if (from === null || from <= slot.from) return slot
+    slot = slotFor(desk, block, Math.ceil(from))
+  }
+  return slot
+}
+
+/** The soonest slot of any crew that can do a block. */
+function slotFor(desk: Desk, block: Block, ready: number): Slot | null {
+  let best: Slot | null = null
+  for (const mode of block.modes) {
+    const pieces = piecesFor(desk.free.get(mode.crewId), block, mode.minutes, ready)
+    const [first, last] = [pieces?.[0], pieces?.at(-1)]
+    if (!pieces || !first || !last) continue
+    if (!best || first.from < best.from) best = { mode, from: first.from, to: last.to, pieces }
+  }
+  return best
+}
+
+function piecesFor(crew: FreeTime | undefined, block: Block, minutes: number, ready: number): WorkPiece[] | null {
+  if (!crew) return null
+  const [only, more] = block.activities
+  if (only?.divisible && !more) return crew.firstPieces(ready, minutes)
+  const slot = crew.firstSlot(ready, minutes)
+  return slot && [slot]
+}
+
+/** Puts a block where it was found a slot, one part after another. */
+function settle(desk: Desk, block: Block, slot: Slot): void {
+  const { crewId } = slot.mode
+  for (const piece of slot.pieces) desk.free.get(crewId)?.take(piece)
+  const alone = block.activities.length === 1
+  let from = slot.from
+  for (const act of block.activities) {
+    const minutes = act.modes.find((mode) => mode.crewId === crewId)?.minutes ?? 0
+    const to = alone ? slot.to : from + minutes
+    const pieces = alone ? slot.pieces : [{ from, to }]
+    desk.placed.set(act.id, { taskId: act.id, crewId, from, to, pieces, done: false })
+    from = to
+  }
+  for (const other of desk.slots.keys())
+    if (other.modes.some((mode) => mode.crewId === crewId)) desk.slots.delete(other)
+}

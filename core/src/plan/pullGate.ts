@@ -1,0 +1,53 @@
+import { instantOfGain, type RateClock } from '../cure/rateClock'
+import type { PullRule, ScheduleProblem } from '../problem/problem'
+
+/**
+ * Asked for a pull whose coat is on: the first instant from `at` when its tape may come off, in its wet span or once
+ * its film is hard. Null when it is no such pull, so that the plan is free.
+ */
+export type PullGate = (activityId: string, at: number) => number | null
+
+export function pullGate(problem: Pick<ScheduleProblem, 'pulls'>, clocks: ReadonlyMap<string, RateClock>): PullGate {
+  const rules = new Map(problem.pulls.map((rule) => [rule.activityId, rule]))
+  return (activityId, at) => {
+    const rule = rules.get(activityId)
+    if (!rule?.coated) return null
+    const opens = openings(rule, rule.coated, clocks)
+    const inside = opens.some((open) => at >= open.from && at < open.to)
+    if (inside) return at
+    const next = opens.find((open) => open.from > at)
+    return next?.from ?? at
+  }
+}
+
+interface Opening {
+  readonly from: number
+  readonly to: number
+}
+
+/** The stretches in which a coated pull may be made: wet where it is meant wet, dry, and late rather than never. */
+function openings(
+  rule: PullRule,
+  coated: { readonly from: number; readonly to: number },
+  clocks: ReadonlyMap<string, RateClock>,
+): Opening[] {
+  if (rule.manner === 'peel') return [{ from: coated.to + rule.cutAfterMin, to: Number.POSITIVE_INFINITY }]
+  const reach = (name: string, from: number, amount: number): number => {
+    const clock = clocks.get(name)
+    return (clock && instantOfGain(clock, from, amount)) ?? Number.POSITIVE_INFINITY
+  }
+  const drying = (from: number, amount: number) => reach(rule.clock, from, amount)
+  const settled = Math.max(drying(coated.from, rule.settleMin), coated.to)
+  const bead = rule.bead
+    ? drying(Math.min(coated.from, rule.bead.sealedAt ?? coated.from), rule.bead.skinMin)
+    : Number.POSITIVE_INFINITY
+  const skin = Math.min(drying(coated.from, rule.openMin), bead)
+  const hard = drying(coated.to, rule.hardDryMin)
+  const off = Math.min(
+    Number.POSITIVE_INFINITY,
+    ...rule.stays.map((stay) => reach(stay.clock, stay.laidAt ?? coated.from, stay.amount)),
+  )
+  const wet = { from: settled, to: Math.min(skin, off) }
+  const dry = { from: Math.min(hard, off), to: Number.POSITIVE_INFINITY }
+  return [...(rule.manner === 'wet' && wet.to > wet.from ? [wet] : []), dry]
+}

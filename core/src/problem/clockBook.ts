@@ -1,0 +1,48 @@
+import type { Room } from '../ground'
+import type { JobClocks } from '../cure/areaClocks'
+import type { RateClock } from '../cure/rateClock'
+import type { Delay } from '../work/activity'
+import type { ClockDelay, ClockTable } from './problem'
+
+/** Names the clocks of a job's areas, and remembers those that were asked for. */
+export interface ClockBook {
+  readonly delay: (delay: Delay, roomId: string) => ClockDelay
+  readonly drying: (roomId: string) => string
+  readonly stay: (roomId: string) => string
+  /** Tables of all clocks asked for so far, by name. */
+  readonly tables: () => ClockTable[]
+}
+
+/** Rooms share one air, every elevation has its own. */
+export function clockBook(rooms: readonly Room[], clocks: (roomId: string) => JobClocks): ClockBook {
+  const outside = new Set(rooms.filter((room) => room.kind === 'elevation').map((room) => room.id))
+  const found = new Map<string, RateClock>()
+  const named = (name: string, roomId: string, clock: RateClock): string => {
+    const id = `${name}@${outside.has(roomId) ? roomId : 'rooms'}`
+    if (!found.has(id)) found.set(id, clock)
+    return id
+  }
+  const drying = (roomId: string) => named('drying', roomId, clocks(roomId).drying)
+  return {
+    drying,
+    stay: (roomId) => named('stay', roomId, clocks(roomId).stay),
+    delay(delay, roomId) {
+      const { amount } = delay
+      switch (delay.clock) {
+        case 'plain':
+          return { clock: null, amount }
+        case 'drying':
+          return { clock: drying(roomId), amount }
+        case 'cure':
+          return {
+            clock: named(`cure ${delay.filmFormingC}`, roomId, clocks(roomId).cureAt(delay.filmFormingC)),
+            amount,
+          }
+      }
+    },
+    tables: () =>
+      [...found]
+        .map(([id, { startMin, rates }]) => ({ id, startMin, rates }))
+        .sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)),
+  }
+}

@@ -1,0 +1,109 @@
+import type { Crew, Job } from '../ground'
+import { crewSpeed, HORIZON_DAYS, type Calendars } from '../calendar/calendar'
+import type { JobClocks } from '../cure/areaClocks'
+import { activityProgress } from '../progress/activityProgress'
+import type { LogState } from '../progress/hemStates'
+import type { Recipe } from '../recipes/recipe'
+import { MIN_PER_DAY, parseInstant } from '../units/time'
+import { crewMinutes, type Activity, type Work } from '../work/activity'
+import { clockBook, type ClockBook } from './clockBook'
+import type { DoneActivity, Goal, Mode, ProblemActivity, ProblemCrew, Resource, ScheduleProblem } from './problem'
+import { pullRules } from './pullRules'
+
+export interface ProblemSetup {
+  readonly job: Job
+  readonly work: Work
+  readonly log: LogState
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly calendars: Calendars
+  readonly clocks: (roomId: string) => JobClocks
+  /** Nothing undone is placed before this instant. */
+  readonly from: number
+}
+
+/** Work and what has happened of it, as numbers for a scheduler. */
+export function makeProblem(setup: ProblemSetup): ScheduleProblem {
+  const { job, work, calendars, from } = setup
+  const book = clockBook(job.rooms, setup.clocks)
+  const roomOf = new Map(work.activities.map((act) => [act.id, act.roomId]))
+  const told = work.activities.map((act) => toldOf(setup, act))
+  return {
+    format: 'crisp-hem/problem',
+    version: 1,
+    from,
+    horizon: from + HORIZON_DAYS * MIN_PER_DAY,
+    activities: told.flatMap((each) => ('done' in each ? [] : [each.left])),
+    lags: work.lags.map((lag) => ({
+      from: lag.from,
+      to: lag.to,
+      min: book.delay(lag.min, roomOf.get(lag.to) ?? ''),
+      max: lag.max && book.delay(lag.max, roomOf.get(lag.to) ?? ''),
+    })),
+    crews: job.crews.map((crew) => crewFrom(crew, calendars, from)),
+    resources: resourcesOf(job),
+    pulls: pullRules(setup, book),
+    // Read last: writing lags and pulls has told the book which clocks are needed.
+    clocks: book.tables(),
+    done: told.flatMap((each) => ('done' in each ? [each.done] : [])),
+    fixed: [],
+    goals: goalsOf(job, work),
+  }
+}
+
+/** An activity as done, or as what is left of it. */
+function toldOf({ job, log }: ProblemSetup, act: Activity): { done: DoneActivity } | { left: ProblemActivity } {
+  const crew = job.crews.find((each) => each.id === act.needs.crewId)
+  const minutes = crewMinutes(act, crew ? crewSpeed(crew) : 1)
+  const { doneAt, doneShare, crewId } = activityProgress(act, log)
+  if (doneAt !== null)
+    return { done: { id: act.id, crewId: crewId ?? act.needs.crewId, from: doneAt - minutes, to: doneAt } }
+  const mode: Mode = { crewId: act.needs.crewId, minutes: Math.max(1, Math.ceil(minutes * (1 - doneShare))) }
+  return {
+    left: {
+      id: act.id,
+      roomId: act.roomId,
+      modes: [mode],
+      uses: act.needs.gun && gunsOf(job) > 0 ? [GUN] : [],
+      divisible: act.divisible,
+      release: act.release,
+    },
+  }
+}
+
+const GUN = 'gun'
+const gunsOf = (job: Job): number =>
+  job.shelf.tools.reduce((sum, tool) => sum + (tool.kind === 'gun' && !tool.retired ? tool.count : 0), 0)
+
+/** Guns on the van. A job without any is told so by its load; here it holds nothing up. */
+const resourcesOf = (job: Job): Resource[] => (gunsOf(job) > 0 ? [{ id: GUN, capacity: gunsOf(job) }] : [])
+
+function crewFrom(crew: Crew, calendars: Calendars, from: number): ProblemCrew {
+  const shifts = (calendars.get(crew.id) ?? [])
+    .map((each) => [Math.max(each.from, from), each.to] as const)
+    .filter(([start, end]) => end > start)
+  return { id: crew.id, shifts }
+}
+
+function goalsOf(job: Job, work: Work): Goal[] {
+  const due = (iso: string | null) => (iso === null ? Number.POSITIVE_INFINITY : parseInstant(iso))
+  const ranked = job.rooms
+    .map((room, i) => ({ room, i }))
+    // Rooms needed back first come first; the rest keep the order of the survey.
+    .sort((a, b) => compare(due(a.room.neededBy), due(b.room.neededBy)) || a.i - b.i)
+  const handBacks = job.rooms.flatMap((room): Goal[] => {
+    const activityIds = work.activities.filter((act) => act.roomId === room.id).map((act) => act.id)
+    return room.neededBy === null || activityIds.length === 0
+      ? []
+      : [{ goal: 'hand-back', roomId: room.id, activityIds, by: parseInstant(room.neededBy) }]
+  })
+  return [
+    { goal: 'windows' },
+    ...handBacks,
+    { goal: 'rooms-in-order', roomIds: ranked.map(({ room }) => room.id) },
+    { goal: 'soon' },
+  ]
+}
+
+const compare = (a: number, b: number): number => (a < b ? -1 : a > b ? 1 : 0)
+
+export type { ClockBook }

@@ -1,0 +1,131 @@
+import type { ActivityId, RoundId } from '../ground'
+
+/**
+ * Scheduling as plain numbers: what has to be placed, who can do it and how fast, what must wait for what, when people
+ * work, how each air's clocks run, what has been done. Nothing in it is a function, so it can be written to a file,
+ * read again and gives the same plan. docs/problem.md shows it.
+ *
+ * Instants are minutes since the epoch. Ends are not included.
+ */
+export interface ScheduleProblem {
+  readonly format: 'crisp-hem/problem'
+  readonly version: 1
+  /** Nothing undone starts before this. */
+  readonly from: number
+  /** How far ahead crews' shifts are laid out. */
+  readonly horizon: number
+  readonly activities: readonly ProblemActivity[]
+  readonly lags: readonly ProblemLag[]
+  readonly crews: readonly ProblemCrew[]
+  /** What there is only so many of. */
+  readonly resources: readonly Resource[]
+  readonly clocks: readonly ClockTable[]
+  readonly pulls: readonly PullRule[]
+  readonly done: readonly DoneActivity[]
+  /** Starts that were set by hand and stay. */
+  readonly fixed: readonly FixedStart[]
+  readonly goals: readonly Goal[]
+}
+
+/** One piece of work that is not done yet. */
+export interface ProblemActivity {
+  readonly id: ActivityId
+  readonly roomId: string
+  readonly modes: readonly Mode[]
+  /** Ids of resources it holds while it runs, one of each. */
+  readonly uses: readonly string[]
+  /** May go on after a break. */
+  readonly divisible: boolean
+  readonly release: number | null
+}
+
+/** One way of doing an activity: which crew, and how many whole minutes it takes. */
+export interface Mode {
+  readonly crewId: string
+  readonly minutes: number
+}
+
+/** How long must and may pass between the end of one activity and the start of another. */
+export interface ProblemLag {
+  readonly from: ActivityId
+  readonly to: ActivityId
+  readonly min: ClockDelay
+  readonly max: ClockDelay | null
+}
+
+/** An amount on a clock of the problem; `clock` null counts plain minutes. */
+export interface ClockDelay {
+  readonly clock: string | null
+  readonly amount: number
+}
+
+export interface ProblemCrew {
+  readonly id: string
+  /** Unbroken stretches of work, in order, none before `from`. */
+  readonly shifts: readonly (readonly [from: number, to: number])[]
+}
+
+export interface Resource {
+  readonly id: string
+  readonly capacity: number
+}
+
+/** A clock as a table: hour i runs at `rates[i]` per minute; the first also before, the last also after. */
+export interface ClockTable {
+  readonly id: string
+  readonly startMin: number
+  readonly rates: readonly number[]
+}
+
+/** When the tape of a pull may come off, counted from its last coat. */
+export interface PullRule {
+  readonly activityId: ActivityId
+  readonly roundId: RoundId
+  readonly manner: 'wet' | 'dry' | 'peel'
+  /** The last coat, and when it went on where the log knows. */
+  readonly coatId: ActivityId
+  readonly coated: { readonly from: number; readonly to: number } | null
+  /** The drying clock, and amounts on it. */
+  readonly clock: string
+  readonly settleMin: number
+  readonly openMin: number
+  readonly hardDryMin: number
+  /** The first bead to skin, when it was wiped or which activity wipes it. */
+  readonly bead: { readonly sealId: ActivityId; readonly sealedAt: number | null; readonly skinMin: number } | null
+  /** What each kind of tape may stay: laid at an instant, or by an activity. */
+  readonly stays: readonly Stay[]
+  /** Plain minutes a mask is left after the last coat. */
+  readonly cutAfterMin: number
+}
+
+export interface Stay {
+  readonly layId: ActivityId
+  readonly laidAt: number | null
+  readonly clock: string
+  readonly amount: number
+}
+
+export interface DoneActivity {
+  readonly id: ActivityId
+  readonly crewId: string
+  readonly from: number
+  readonly to: number
+}
+
+export interface FixedStart {
+  readonly id: ActivityId
+  readonly at: number
+}
+
+/** What a plan is judged by, the weightier first. */
+export type Goal =
+  | { readonly goal: 'windows' }
+  | {
+      readonly goal: 'hand-back'
+      readonly roomId: string
+      readonly activityIds: readonly ActivityId[]
+      readonly by: number
+    }
+  /** Rooms in order of urgency: of two activities that could start at once, the earlier room's goes first. */
+  | { readonly goal: 'rooms-in-order'; readonly roomIds: readonly string[] }
+  | { readonly goal: 'soon' }

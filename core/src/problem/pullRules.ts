@@ -1,0 +1,91 @@
+import { actOf, coatOf, type Job, type PaintStep, type Room } from '../ground'
+import { sealantOf, tapeOf } from '../catalogue/find'
+import { coatOfStep } from '../cure/film'
+import { SETTLE_SHARE } from '../cure/pullWindow'
+import { UNTOUCHED, type HemState, type LogState } from '../progress/hemStates'
+import type { Recipe } from '../recipes/recipe'
+import { stayDaysOf } from '../risk/residue'
+import { MIN_PER_DAY } from '../units/time'
+import type { Round, RoundPull, Work } from '../work/activity'
+import type { ClockBook } from './clockBook'
+import type { PullRule, Stay } from './problem'
+
+export interface PullRulesSetup {
+  readonly job: Job
+  readonly work: Pick<Work, 'rounds'>
+  readonly log: LogState
+  readonly recipes: ReadonlyMap<string, Recipe>
+}
+
+/** What every pull that is not done must keep to; the strictest tape and the first bead decide for its hems. */
+export function pullRules(setup: PullRulesSetup, book: ClockBook): PullRule[] {
+  return setup.work.rounds.flatMap((round) => round.pulls.flatMap((pull) => ruleOf(setup, book, round, pull)))
+}
+
+function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: RoundPull): PullRule[] {
+  const { job, log } = setup
+  const room = job.rooms.find((each) => each.id === round.roomId)
+  const step = room?.steps.find((each) => each.id === round.stepId)
+  const waiting = pull.hemIds.filter((hemId) => isOn(log.hems.get(hemId) ?? UNTOUCHED))
+  if (!room || !step || waiting.length === 0) return []
+  const coating = coatOfStep(job.shelf, step)
+  return [
+    {
+      activityId: pull.taskId,
+      roundId: round.id,
+      manner: pull.manner,
+      coatId: coatOf(round, step.coats),
+      coated: coatedOf(log, waiting, step),
+      clock: book.drying(room.id),
+      settleMin: coating.openMin * SETTLE_SHARE.value,
+      openMin: coating.openMin,
+      hardDryMin: coating.hardDryMin,
+      bead: beadOf(setup, round, waiting),
+      stays: pull.manner === 'peel' ? [] : staysOf(setup, book, room, round, waiting),
+      cutAfterMin: pull.afterH * 60,
+    },
+  ]
+}
+
+/** From the first to the last hem that is coated, as ticked; null while none is. */
+function coatedOf(log: LogState, hemIds: readonly string[], step: PaintStep): PullRule['coated'] {
+  const times = hemIds.map((hemId) => log.hems.get(hemId)?.coatedAt[step.coats - 1] ?? null).filter((at) => at !== null)
+  return times.length === 0 ? null : { from: Math.min(...times), to: Math.max(...times) }
+}
+
+function beadOf({ job, log, recipes }: PullRulesSetup, round: Round, hemIds: readonly string[]): PullRule['bead'] {
+  const skins = hemIds.flatMap((hemId) => {
+    const id = recipes.get(hemId)?.sealantId
+    return id ? [sealantOf(job.shelf, id).skinMin] : []
+  })
+  if (skins.length === 0) return null
+  const sealed = hemIds.map((hemId) => log.hems.get(hemId)?.sealedAt ?? null).filter((at) => at !== null)
+  return {
+    sealId: actOf(round, 'bead'),
+    sealedAt: sealed.length === 0 ? null : Math.min(...sealed),
+    skinMin: Math.min(...skins),
+  }
+}
+
+/** One stay for each instant at which tape was laid and each time it may lie. */
+function staysOf(
+  { job, log, recipes }: PullRulesSetup,
+  book: ClockBook,
+  room: Room,
+  round: Round,
+  hemIds: readonly string[],
+): Stay[] {
+  const found = new Map<string, Stay>()
+  for (const hemId of hemIds) {
+    const tapeId = recipes.get(hemId)?.tapeId
+    if (!tapeId) continue
+    const laidAt = log.hems.get(hemId)?.laidAt ?? null
+    const amount = stayDaysOf(tapeOf(job.shelf, tapeId), room.kind === 'elevation') * MIN_PER_DAY
+    const stay: Stay = { layId: actOf(round, 'lay'), laidAt, clock: book.stay(room.id), amount }
+    found.set(`${laidAt}|${amount}`, stay)
+  }
+  return [...found.values()]
+}
+
+/** Its tape is on, or will be. */
+const isOn = (state: HemState): boolean => state.pulledAt === null && state.skippedAt === null

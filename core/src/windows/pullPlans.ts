@@ -1,0 +1,150 @@
+import { type Job, type PaintStep, actOf, coatOf } from '../ground'
+import type { JobClocks } from '../cure/areaClocks'
+import { sealantOf, tapeOf } from '../catalogue/find'
+import { coatOfStep } from '../cure/film'
+import { dryOnly, peelWindow, pullWindow, type PullSpan } from '../cure/pullWindow'
+import type { Recipe } from '../recipes/recipe'
+import { offBy, stayDaysOf } from '../risk/residue'
+import type { Round, RoundPull } from '../work/activity'
+import type { PlacedTask } from '../plan/placement'
+import { UNTOUCHED, type LogState } from '../progress/hemStates'
+
+/** Hems of one round that were, or will be, coated together, and when their tape may come off. */
+export interface PullPlan {
+  readonly roundId: string
+  /** The task that takes these off, and how: tape wet or dry, or a liquid mask. */
+  readonly taskId: string
+  readonly manner: RoundPull['manner']
+  readonly roomId: string
+  readonly crewId: string
+  readonly hemIds: readonly string[]
+  readonly coatedFrom: number
+  readonly coatedTo: number
+  /** The last coat is on; otherwise times are planned. */
+  readonly coated: boolean
+  /** Minutes the coat came later than the board expected, when that was told. */
+  readonly lateMin: number | null
+  readonly spans: readonly PullSpan[]
+  /** When the plan has the crew pull it, or null. */
+  readonly plannedAt: number | null
+}
+
+export interface WindowsSetup {
+  readonly job: Job
+  readonly clocks: (roomId: string) => JobClocks
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly log: LogState
+}
+
+const stepOfRound = (job: Job, round: Round): PaintStep =>
+  job.rooms.find((room) => room.id === round.roomId)!.steps.find((step) => step.id === round.stepId)!
+
+/** Windows of every hem not yet pulled, grouped by round and time of the last coat. */
+export function pullPlans(
+  setup: WindowsSetup,
+  rounds: readonly Round[],
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullPlan[] {
+  return rounds.flatMap((round) => round.pulls.flatMap((pull) => plansOf(setup, round, pull, placed)))
+}
+
+function plansOf(
+  setup: WindowsSetup,
+  round: Round,
+  pull: RoundPull,
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullPlan[] {
+  const step = stepOfRound(setup.job, round)
+  const left = pull.hemIds.filter((hemId) => {
+    const state = setup.log.hems.get(hemId) ?? UNTOUCHED
+    return state.pulledAt === null && state.skipped === null
+  })
+  const logged = new Map<number | null, string[]>()
+  for (const hemId of left) {
+    const at = lastCoat(setup.log, hemId, step.coats)
+    logged.set(at, [...(logged.get(at) ?? []), hemId])
+  }
+  return [...logged].flatMap(([at, hemIds]) => {
+    const plan = at === null ? plannedCoat(round, step, placed) : { from: at, to: at }
+    return plan ? [onePlan(setup, round, pull, step, hemIds, plan, at !== null, placed)] : []
+  })
+}
+
+const lastCoat = (log: LogState, hemId: string, coats: number): number | null =>
+  log.hems.get(hemId)?.coatedAt[coats - 1] ?? null
+
+function plannedCoat(
+  round: Round,
+  step: PaintStep,
+  placed: ReadonlyMap<string, PlacedTask>,
+): { from: number; to: number } | null {
+  const task = placed.get(coatOf(round, step.coats))
+  return task ? { from: task.from, to: task.to } : null
+}
+
+function onePlan(
+  setup: WindowsSetup,
+  round: Round,
+  manner: RoundPull,
+  step: PaintStep,
+  hemIds: readonly string[],
+  coat: { from: number; to: number },
+  coated: boolean,
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullPlan {
+  const pull = placed.get(manner.taskId)
+  const late = hemIds.map((hemId) => setup.log.hems.get(hemId)?.coatLateMin ?? null).filter((each) => each !== null)
+  return {
+    roundId: round.id,
+    taskId: manner.taskId,
+    manner: manner.manner,
+    roomId: round.roomId,
+    crewId: placed.get(coatOf(round, step.coats))?.crewId ?? round.crewId,
+    hemIds,
+    coatedFrom: coat.from,
+    coatedTo: coat.to,
+    coated,
+    lateMin: coated && late.length ? Math.max(...late) : null,
+    spans: spansOf(setup, round, manner, step, hemIds, coat, placed),
+    plannedAt: pull && !pull.done ? pull.from : null,
+  }
+}
+
+/** Spans for hems coated together; the strictest tape and the first bead decide. */
+function spansOf(
+  setup: WindowsSetup,
+  round: Round,
+  pull: RoundPull,
+  step: PaintStep,
+  hemIds: readonly string[],
+  coat: { from: number; to: number },
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullSpan[] {
+  if (pull.manner === 'peel') return peelWindow(coat.from, coat.to + pull.afterH * 60)
+  const { job, recipes, log } = setup
+  const clocks = setup.clocks(round.roomId)
+  const outdoors = job.rooms.find((room) => room.id === round.roomId)!.kind === 'elevation'
+  const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((each) => each !== undefined)
+  const beads = recipeList.flatMap((each) => (each.sealantId ? [sealantOf(job.shelf, each.sealantId)] : []))
+  const sealant = [...beads].sort((a, b) => a.skinMin - b.skinMin)[0] ?? null
+  const sealTimes = hemIds.map((hemId) => log.hems.get(hemId)?.sealedAt ?? null).filter((at) => at !== null)
+  const bead = placed.get(actOf(round, 'bead'))
+  const laidPlan = placed.get(actOf(round, 'lay'))
+  const limits = hemIds.flatMap((hemId) => {
+    const recipe = recipes.get(hemId)
+    const laid = log.hems.get(hemId)?.laidAt ?? laidPlan?.from ?? coat.from
+    const days = recipe?.tapeId && stayDaysOf(tapeOf(job.shelf, recipe.tapeId), outdoors)
+    const limit = days ? offBy(clocks.stay, days, laid) : null
+    return limit === null ? [] : [limit]
+  })
+  const spans = pullWindow({
+    drying: clocks.drying,
+    coating: coatOfStep(job.shelf, step),
+    coatedFrom: coat.from,
+    coatedTo: coat.to,
+    sealant,
+    sealedAt: sealant ? Math.min(coat.from, ...(sealTimes.length ? sealTimes : bead ? [bead.from] : [])) : null,
+    offBy: limits.length ? Math.min(...limits) : null,
+  })
+  return pull.manner === 'dry' ? dryOnly(spans) : spans
+}

@@ -1,0 +1,15 @@
+import type { Said } from '../ground'
+import { EN } from './en'
+import { speaker, type Language, type Speaker } from './speaker'
+
+export { EN } from './en'
+export { CLOSE, OPEN, pseudo } from './pseudo'
+export { speaker, type Language, type Speaker } from './speaker'
+
+/** English, as every catalogue begins. */
+export const ENGLISH: Language = { locale: 'en', messages: EN }
+
+const english: Speaker = speaker(ENGLISH)
+
+/** A saying in English: for files and tools, which have no reader of their own. */
+export const sayText = (saying: Said): string => english.say(saying)

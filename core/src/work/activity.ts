@@ -1,0 +1,127 @@
+import type { ActivityId, ActivityRef, HemId, RoundId, Said, Skill, SubjectKey } from '../ground'
+
+export const ACTIVITY_KINDS = ['cover', 'lay', 'seal', 'coat', 'pull', 'uncover'] as const
+export type ActivityKind = (typeof ACTIVITY_KINDS)[number]
+
+/**
+ * A stretch of time on a clock: `plain` counts minutes, `drying` reference minutes of the drying clock, `cure` those
+ * of the cure clock of a coating with this film-forming limit.
+ */
+export type Delay =
+  | { readonly clock: 'plain'; readonly amount: number }
+  | { readonly clock: 'drying'; readonly amount: number }
+  | { readonly clock: 'cure'; readonly amount: number; readonly filmFormingC: number }
+
+export const AT_ONCE: Delay = { clock: 'plain', amount: 0 }
+
+/** How long must and how long may pass between the end of one activity and the start of another. */
+export interface Lag {
+  readonly from: ActivityId
+  readonly to: ActivityId
+  readonly min: Delay
+  /** Null: as long as one likes. Nothing at all: the two follow one another without a break. */
+  readonly max: Delay | null
+}
+
+export const MINUTE_PARTS = [
+  'cover',
+  'lay',
+  'press',
+  'liquid',
+  'seal',
+  'cut-in',
+  'freehand',
+  'field',
+  'pull',
+  'peel',
+  'uncover',
+] as const
+/** One part of an activity's work, minutes of one practised painter. */
+export interface MinutePart {
+  readonly part: (typeof MINUTE_PARTS)[number]
+  readonly minutes: number
+}
+
+/** What an activity needs besides its minutes. */
+export interface Needs {
+  /** The crew that does the room. */
+  readonly crewId: string
+  /** Who may do it; null for anybody. */
+  readonly skill: Skill | null
+  readonly gun: boolean
+  /** It reaches above what a step ladder does. */
+  readonly tower: boolean
+}
+
+/** A piece of work: what, where, on what, by what means, and how much of it. */
+export interface Activity {
+  readonly id: ActivityId
+  readonly ref: ActivityRef
+  readonly kind: ActivityKind
+  readonly roomId: string
+  readonly stepId: string | null
+  readonly roundId: RoundId | null
+  /** Which coat, 1 for the first; null for other kinds. */
+  readonly coat: number | null
+  /** What it works on, in order: hems, a field without hems, or a room. */
+  readonly subjects: readonly SubjectKey[]
+  readonly needs: Needs
+  /** Minutes of one practised painter, part by part. */
+  readonly work: readonly MinutePart[]
+  /** Takes no less than this however many do it, minutes: a fresh edge settles at its own pace. */
+  readonly leastMin: number
+  /** May go on after a meal or the next day. */
+  readonly divisible: boolean
+  /** Not before this instant, minutes since the epoch, or null. */
+  readonly release: number | null
+}
+
+export const PULL_MANNERS = ['wet', 'dry', 'peel'] as const
+
+/** Hems of a round that come off together: tape wet or dry, or a liquid mask cut and peeled. */
+export interface RoundPull {
+  readonly manner: (typeof PULL_MANNERS)[number]
+  readonly taskId: ActivityId
+  readonly hemIds: readonly HemId[]
+  /** Hours a mask waits after the last coat; 0 for tape. */
+  readonly afterH: number
+}
+
+/** Hems laid, sealed, coated and pulled together by one crew. */
+export interface Round {
+  readonly id: RoundId
+  readonly name: Said
+  readonly roomId: string
+  readonly stepId: string
+  readonly crewId: string
+  readonly wallIds: readonly string[]
+  readonly hemIds: readonly HemId[]
+  readonly wet: boolean
+  /** Its hems by how they come off, each with the activity that does it. Lines cut by hand are in none. */
+  readonly pulls: readonly RoundPull[]
+  readonly metres: number
+  /** Minutes the worst hem waits from its first wet stroke to its pull, and how many it may. */
+  readonly wetNeedMin: number
+  readonly wetWindowMin: number | null
+  readonly why: Said
+}
+
+/** All there is to do, and what must come before what. */
+export interface Work {
+  readonly rounds: readonly Round[]
+  readonly activities: readonly Activity[]
+  readonly lags: readonly Lag[]
+  /** What stands in the way already: rounds too long for their window. */
+  readonly problems: readonly Said[]
+}
+
+/** Minutes of one practised painter in all. */
+export const workMinOf = (activity: Pick<Activity, 'work'>): number =>
+  activity.work.reduce((sum, part) => sum + part.minutes, 0)
+
+/** Whole minutes a crew worth so many practised painters takes; never less than one. */
+export const crewMinutes = (activity: Pick<Activity, 'work' | 'leastMin'>, speed: number): number =>
+  Math.max(1, Math.ceil(activity.leastMin), Math.ceil(roundedOff(workMinOf(activity) / speed)))
+
+/** Sums of many small parts miss a whole minute by the last bits of a number; a foreman's minute is no smaller. */
+const roundedOff = (minutes: number): number => Math.round(minutes * 1e6) / 1e6

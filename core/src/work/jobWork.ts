@@ -1,0 +1,154 @@
+import type { Crew, Job, PaintStep, Room } from '../ground'
+import { longestStretchMin, type Calendars } from '../calendar/calendar'
+import { coatingOf } from '../catalogue/find'
+import type { JobClocks } from '../cure/areaClocks'
+import type { Hem } from '../hems/deriveHems'
+import { estimateStepTimes } from '../recipes/estimateTimes'
+import type { Recipe } from '../recipes/recipe'
+import { AT_ONCE, type Activity, type Work } from './activity'
+import { assignCrews } from './assignCrews'
+import { coverActivity, uncoverActivity } from './coverWork'
+import { groupRounds, type WallGroup } from './groupRounds'
+import { roundOf, type RoundWork, type Wait } from './roundWork'
+import { roomWorkMinutes } from './roomWorkMinutes'
+
+export interface WorkSetup {
+  readonly job: Job
+  readonly clocks: (roomId: string) => JobClocks
+  readonly hems: readonly Hem[]
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly calendars: Calendars
+  readonly nextShift: (at: number) => number
+}
+
+/** Groups every room's hems into rounds, step after step, and lists all activities with what each waits for. */
+export function jobWork(setup: WorkSetup): Work {
+  const { job } = setup
+  const crewOf = assignCrews(job.rooms, job.crews, roomWorkMinutes(job, setup.hems))
+  const parts = job.rooms.flatMap((room) => {
+    const crew = job.crews.find((each) => each.id === crewOf.get(room.id))
+    return crew && room.steps.length > 0 ? [roomWork(setup, room, crew)] : []
+  })
+  return {
+    rounds: parts.flatMap((part) => part.rounds),
+    activities: parts.flatMap((part) => part.activities),
+    lags: parts.flatMap((part) => part.lags),
+    problems: parts.flatMap((part) => part.problems),
+  }
+}
+
+function roomWork(setup: WorkSetup, room: Room, crew: Crew): Work {
+  const cover = coverActivity(setup.job, room, crew)
+  const found: RoundWork[] = []
+  const problems: Work['problems'][number][] = []
+  const coats = new Map<string, Activity[]>()
+  let before: readonly string[] = [cover.id]
+  for (const step of room.steps) {
+    const groups = groupsOf(setup, room, crew, step)
+    const rounds = groups.map((group) => roundIn(setup, room, crew, step, group, before, coats))
+    problems.push(...groups.flatMap((group) => group.problem ?? []))
+    found.push(...rounds)
+    coats.set(
+      step.id,
+      rounds.flatMap((each) => each.activities.filter((act) => act.kind === 'coat' && act.coat === step.coats)),
+    )
+    if (rounds.length > 0) before = rounds.flatMap(freeingActs)
+  }
+  const uncover = uncoverActivity(setup.job, room, crew)
+  const last = [...before, ...found.flatMap(peelActs)]
+  return {
+    rounds: found.map((each) => each.round),
+    activities: [cover, ...found.flatMap((each) => each.activities), uncover],
+    lags: [
+      ...found.flatMap((each) => each.lags),
+      ...last.map((from) => ({ from, to: uncover.id, min: AT_ONCE, max: null })),
+    ],
+    problems,
+  }
+}
+
+function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): WallGroup[] {
+  const { job, recipes } = setup
+  return groupRounds({
+    room,
+    step,
+    hems: setup.hems.filter((hem) => hem.roomId === room.id && hem.stepId === step.id && recipes.has(hem.id)),
+    recipes,
+    crew,
+    stretchMin: longestStretchMin(setup.calendars.get(crew.id)),
+    house: job.house,
+    shelf: job.shelf,
+    clocks: setup.clocks(room.id),
+    at: estimateStepTimes(job, room, setup.nextShift).layAt.get(step.id) ?? setup.nextShift(0),
+  })
+}
+
+function roundIn(
+  setup: WorkSetup,
+  room: Room,
+  crew: Crew,
+  step: PaintStep,
+  group: WallGroup,
+  before: readonly string[],
+  coats: ReadonlyMap<string, readonly Activity[]>,
+): RoundWork {
+  const { job, recipes } = setup
+  const hems = group.work.flatMap((work) => work.hems)
+  return roundOf({
+    room,
+    step,
+    crew,
+    house: job.house,
+    shelf: job.shelf,
+    recipes,
+    group,
+    waits: [...before.map((from): Wait => ({ from, min: AT_ONCE })), ...cureWaits(setup, room, hems, coats)],
+    layRelease: releaseOf(hems, recipes),
+  })
+}
+
+const peelActs = ({ round }: RoundWork): string[] =>
+  round.pulls.filter((pull) => pull.manner === 'peel').map((pull) => pull.taskId)
+
+/**
+ * Activities of a round that the room's next colour waits for: what comes last in it. A liquid mask does not hold it
+ * up: it stays on its panes for a day while work goes on beside them.
+ */
+function freeingActs(work: RoundWork): string[] {
+  const peels = new Set(peelActs(work))
+  const held = new Set(work.lags.filter((lag) => !peels.has(lag.to)).map((lag) => lag.from))
+  return work.activities.map((act) => act.id).filter((id) => !peels.has(id) && !held.has(id))
+}
+
+/** Tape waits until the keep side, coated by an earlier step of this room, has cured enough for its grip. */
+function cureWaits(
+  setup: WorkSetup,
+  room: Room,
+  hems: readonly Hem[],
+  coats: ReadonlyMap<string, readonly Activity[]>,
+): Wait[] {
+  const need = new Map<string, number>()
+  for (const hem of hems) {
+    const recipe = setup.recipes.get(hem.id)
+    if (recipe && hem.keepStepId)
+      need.set(hem.keepStepId, Math.max(need.get(hem.keepStepId) ?? 0, recipe.safeAgeRefMin))
+  }
+  const restMin = 60 * setup.job.house.restHours
+  return room.steps.flatMap((step) => {
+    const amount = need.get(step.id)
+    if (amount === undefined) return []
+    const { filmFormingC } = coatingOf(setup.job.shelf, step.coatingId)
+    return (coats.get(step.id) ?? []).flatMap(({ id }): Wait[] => [
+      { from: id, min: { clock: 'cure', amount, filmFormingC } },
+      { from: id, min: { clock: 'plain', amount: restMin } },
+    ])
+  })
+}
+
+/** The instant from which old keep sides bear their tape; null when they do already. */
+function releaseOf(hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): number | null {
+  const from = hems
+    .flatMap((hem) => (hem.keepStepId === null ? [recipes.get(hem.id)?.safeFrom ?? null] : []))
+    .filter((at) => at !== null)
+  return from.length ? Math.max(...from) : null
+}

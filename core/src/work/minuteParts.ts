@@ -1,0 +1,66 @@
+import type { Recipe } from '../recipes/recipe'
+import type { HouseRules, PaintStep, Shelf } from '../ground'
+import { liquidOf } from '../catalogue/find'
+import type { Hem } from '../hems/deriveHems'
+import { pressMinPerM } from '../recipes/pressing'
+import type { MinutePart, RoundPull } from './activity'
+import { coatMinutesOf, type WallWork } from './stepWork'
+
+/** What minutes depend on: the walls of a round, their recipes, the house's rates. */
+export interface MinutesSetup {
+  readonly group: { readonly work: readonly WallWork[] }
+  readonly step: PaintStep
+  readonly house: HouseRules
+  readonly shelf: Shelf
+  readonly recipes: ReadonlyMap<string, Recipe>
+}
+
+/** Length of some hems together, m. */
+export const metresOf = (hems: readonly { readonly lengthMm: number }[]): number =>
+  hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
+
+const part = (name: MinutePart['part'], minutes: number): MinutePart[] => (minutes > 0 ? [{ part: name, minutes }] : [])
+
+/** Masking some hems in: tape laid and pressed, or a liquid put on panes. */
+export function layParts(
+  hems: readonly Hem[],
+  { recipes, house, shelf }: Pick<MinutesSetup, 'recipes' | 'house' | 'shelf'>,
+): MinutePart[] {
+  const { rates } = house
+  const sum = { lay: 0, press: 0, liquid: 0 }
+  for (const hem of hems) {
+    const recipe = recipes.get(hem.id)
+    const metres = hem.lengthMm / 1000
+    if (recipe?.liquidId) {
+      const brushed = liquidOf(shelf, recipe.liquidId).how === 'brush'
+      sum.liquid += metres * (brushed ? rates.liquidBrushPerM : rates.liquidSprayPerM)
+    } else {
+      sum.lay += metres * rates.layPerM
+      sum.press += metres * pressMinPerM(recipe?.pressing ?? 'tool', rates)
+    }
+  }
+  return [...part('lay', sum.lay), ...part('press', sum.press), ...part('liquid', sum.liquid)]
+}
+
+export const sealParts = (hems: readonly Hem[], house: HouseRules): MinutePart[] =>
+  part('seal', metresOf(hems) * house.rates.sealPerM)
+
+/** One coat: the lines beside the hems, and the field of the step's faces. */
+export function coatParts({ group, recipes, house, step }: Omit<MinutesSetup, 'shelf'>): MinutePart[] {
+  const sum = { cutIn: 0, freehand: 0, field: 0 }
+  for (const work of group.work) {
+    sum.field += work.fieldMin
+    for (const hem of work.hems) {
+      const recipe = recipes.get(hem.id)
+      const minutes = coatMinutesOf(hem, recipe, house, step)
+      if (recipe?.way === 'freehand') sum.freehand += minutes
+      else sum.cutIn += minutes
+    }
+  }
+  return [...part('cut-in', sum.cutIn), ...part('freehand', sum.freehand), ...part('field', sum.field)]
+}
+
+export const pullParts = (hems: readonly Hem[], house: HouseRules, manner: RoundPull['manner']): MinutePart[] =>
+  manner === 'peel'
+    ? part('peel', metresOf(hems) * house.rates.peelPerM)
+    : part('pull', metresOf(hems) * house.rates.pullPerM)

@@ -1,0 +1,21 @@
+import { known, type Crew, type PaintStep, type Room, word } from '../ground'
+import type { Activity, MinutePart, Needs } from './activity'
+
+/** Height up to which a step ladder does; above it people stand on a tower or a scaffold. */
+export const LADDER_REACH_MM = known(3600, 'mm', 'from-memory', word('source', 'standing-reach-of-a-painter-on-a'))
+
+/** What an activity on a step's faces needs besides minutes. */
+export function needsOf(
+  room: Room,
+  step: PaintStep,
+  crew: Crew,
+  kind: Activity['kind'],
+  work: readonly MinutePart[],
+): Needs {
+  return {
+    crewId: crew.id,
+    skill: work.some((part) => part.part === 'freehand') ? 'practised' : null,
+    gun: kind === 'coat' && step.tool === 'spray',
+    tower: room.heightMm > LADDER_REACH_MM.value,
+  }
+}

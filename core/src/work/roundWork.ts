@@ -1,0 +1,270 @@
+import {
+  type Coating,
+  type Crew,
+  type HouseRules,
+  type PaintStep,
+  type Room,
+  type RoundRef,
+  type Shelf,
+  type SubjectKey,
+  listed,
+  said,
+  type Said,
+} from '../ground'
+import { actOf, coatOf, writeActivity, writeRound, writeSubject, type ActivityRef } from '../ground'
+import { liquidOf } from '../catalogue/find'
+import { coatOfStep } from '../cure/film'
+import type { Hem } from '../hems/deriveHems'
+import type { Recipe } from '../recipes/recipe'
+import { AT_ONCE, type Activity, type Delay, type Lag, type Round, type RoundPull } from './activity'
+import type { WallGroup } from './groupRounds'
+import { coatParts, layParts, metresOf, pullParts, sealParts } from './minuteParts'
+import { needsOf } from './needs'
+import { mannerOf, roundPulls } from './roundPulls'
+
+export interface RoundSetup {
+  readonly room: Room
+  readonly step: PaintStep
+  readonly crew: Crew
+  readonly house: HouseRules
+  readonly shelf: Shelf
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly group: WallGroup
+  /** What laying waits for: cover, earlier steps pulled, cure of the keep sides. */
+  readonly waits: readonly Wait[]
+  readonly layRelease: number | null
+}
+
+/** What a round's first activity waits for. */
+export type Wait = Pick<Lag, 'from' | 'min'>
+
+export interface RoundWork {
+  readonly round: Round
+  readonly activities: readonly Activity[]
+  readonly lags: readonly Lag[]
+}
+
+/** The round with what has to be done in it. */
+export function roundOf(setup: RoundSetup): RoundWork {
+  const { room, step, crew, group, recipes } = setup
+  const hems = group.work.flatMap((work) => work.hems)
+  const ref: RoundRef = { roomId: room.id, stepId: step.id, wallIds: group.work.map((work) => work.wallId) }
+  const hemIds = hems.map((hem) => hem.id)
+  const pulls = roundPulls(ref, hemIds, recipes)
+  const round: Round = {
+    id: writeRound(ref),
+    name: nameOf(setup, ref),
+    ...ref,
+    crewId: crew.id,
+    hemIds,
+    wet: pulls.some((pull) => pull.manner === 'wet'),
+    pulls,
+    metres: metresOf(hems),
+    wetNeedMin: group.wetNeedMin,
+    wetWindowMin: group.wetWindowMin,
+    why: group.why,
+  }
+  return { round, ...activitiesOf(setup, ref, hems, pulls) }
+}
+
+function nameOf({ room, step }: RoundSetup, { wallIds }: RoundRef): Said {
+  if (wallIds.length === room.walls.length) return said('round.name_whole', { step: step.name })
+  const walls = room.walls.filter((wall) => wallIds.includes(wall.id)).map((wall) => wall.name)
+  return said('round.name', { step: step.name, count: walls.length, walls: listed(walls) })
+}
+
+/** Collects activities one after another; each waits for what came before. */
+interface Chain {
+  readonly activities: Activity[]
+  readonly lags: Lag[]
+  /** What the next activity waits for. */
+  waits: readonly Wait[]
+}
+
+/**
+ * The activities of one round in order: lay; seal that must dry; coats with their drying gaps; the last coat together
+ * with a wet bead and a wet pull without a break between them; a dry pull once the film is hard.
+ */
+function activitiesOf(
+  setup: RoundSetup,
+  ref: RoundRef,
+  hems: readonly Hem[],
+  pulls: readonly RoundPull[],
+): Pick<RoundWork, 'activities' | 'lags'> {
+  const { step, house } = setup
+  const chain: Chain = { activities: [], lags: [], waits: setup.waits }
+  const wet = pulls.some((pull) => pull.manner === 'wet')
+  layAct(setup, ref, hems, chain)
+  const sealAt = house.holdFirstCoat ? step.coats : 1
+  for (let coat = 1; coat <= step.coats; coat++) {
+    const last = coat === step.coats
+    if (coat === sealAt) drySealAct(setup, ref, hems, chain)
+    const bead = last && beadAct(setup, ref, hems, chain)
+    coatAct(setup, ref, hems, chain, { coat, settles: last && wet, followsBead: bead && wet })
+  }
+  for (const pull of pulls) pullAct(setup, ref, hems, chain, pull)
+  return chain
+}
+
+interface Made {
+  readonly ref: ActivityRef
+  readonly kind: Activity['kind']
+  readonly subjects: readonly SubjectKey[]
+  readonly work: Activity['work']
+  readonly coat?: number
+  readonly leastMin?: number
+  readonly divisible?: boolean
+  readonly release?: number | null
+}
+
+/** Adds an activity that waits for what the chain waits for. @param max how long it may wait for the one before */
+function add({ room, step, crew }: RoundSetup, round: RoundRef, chain: Chain, made: Made, max: Delay | null): Activity {
+  const activity: Activity = {
+    id: writeActivity(made.ref),
+    ref: made.ref,
+    kind: made.kind,
+    roomId: room.id,
+    stepId: step.id,
+    roundId: writeRound(round),
+    coat: made.coat ?? null,
+    subjects: made.subjects,
+    needs: needsOf(room, step, crew, made.kind, made.work),
+    work: made.work,
+    leastMin: made.leastMin ?? 0,
+    divisible: made.divisible ?? false,
+    release: made.release ?? null,
+  }
+  chain.activities.push(activity)
+  chain.lags.push(...chain.waits.map((wait) => ({ ...wait, to: activity.id, max })))
+  return activity
+}
+
+const idsOf = (hems: readonly Hem[]): SubjectKey[] => hems.map((hem) => writeSubject({ of: 'hem', hemId: hem.id }))
+
+function layAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain): void {
+  const masked = hems.filter((hem) => mannerOf(setup.recipes.get(hem.id)) !== null)
+  // A step that meets no hem still has its coats.
+  if (masked.length === 0) return
+  const lay = add(
+    setup,
+    round,
+    chain,
+    {
+      ref: { of: 'round', round, act: 'lay' },
+      kind: 'lay',
+      subjects: idsOf(masked),
+      work: layParts(masked, setup),
+      divisible: true,
+      release: setup.layRelease,
+    },
+    null,
+  )
+  const clearMin = Math.max(0, ...masked.map((hem) => clearMinutes(setup, hem)))
+  chain.waits = [{ from: lay.id, min: clearMin > 0 ? { clock: 'drying', amount: clearMin } : AT_ONCE }]
+}
+
+function clearMinutes({ recipes, shelf }: RoundSetup, hem: Hem): number {
+  const liquidId = recipes.get(hem.id)?.liquidId
+  return liquidId ? liquidOf(shelf, liquidId).clearMin : 0
+}
+
+/** A seal that dries before colour: what follows waits for it as well. */
+function drySealAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain): void {
+  const dryMin = (hem: Hem): number => setup.recipes.get(hem.id)?.sealDryMin ?? 0
+  const sealed = hems.filter((hem) => dryMin(hem) > 0)
+  if (sealed.length === 0) return
+  const seal = add(
+    setup,
+    round,
+    chain,
+    {
+      ref: { of: 'round', round, act: 'seal' },
+      kind: 'seal',
+      subjects: idsOf(sealed),
+      work: sealParts(sealed, setup.house),
+      divisible: true,
+    },
+    null,
+  )
+  const amount = Math.max(...sealed.map(dryMin))
+  chain.waits = [...chain.waits, { from: seal.id, min: { clock: 'drying', amount } }]
+}
+
+/** A bead that stays wet until the pull. Returns whether there is one. */
+function beadAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain): boolean {
+  const beaded = hems.filter((hem) => setup.recipes.get(hem.id)?.seal === 'wiped-sealant')
+  if (beaded.length === 0) return false
+  const bead = add(
+    setup,
+    round,
+    chain,
+    {
+      ref: { of: 'round', round, act: 'bead' },
+      kind: 'seal',
+      subjects: idsOf(beaded),
+      work: sealParts(beaded, setup.house),
+    },
+    null,
+  )
+  chain.waits = [{ from: bead.id, min: AT_ONCE }]
+  return true
+}
+
+interface CoatFacts {
+  readonly coat: number
+  /** The pull follows while it is wet, so a short coat waits until a fresh edge no longer runs. */
+  readonly settles: boolean
+  readonly followsBead: boolean
+}
+
+function coatAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain, facts: CoatFacts): void {
+  const { step, shelf, group } = setup
+  const coat = add(
+    setup,
+    round,
+    chain,
+    {
+      ref: { of: 'round', round, act: 'coat', coat: facts.coat },
+      kind: 'coat',
+      coat: facts.coat,
+      // A round without hems (a ceiling whose edges a later colour covers) is ticked as a field.
+      subjects: hems.length > 0 ? idsOf(hems) : [writeSubject({ of: 'field', roundId: writeRound(round) })],
+      work: coatParts(setup),
+      leastMin: facts.settles ? group.settleMin : 0,
+    },
+    facts.followsBead ? AT_ONCE : null,
+  )
+  const coating = coatOfStep(shelf, step)
+  const more = facts.coat < step.coats
+  chain.waits = [{ from: coat.id, min: more ? { clock: 'drying', amount: coating.recoatMin } : AT_ONCE }]
+}
+
+function pullAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain, pull: RoundPull): void {
+  const { step, house, shelf } = setup
+  const wet = pull.manner === 'wet'
+  chain.waits = [{ from: coatOf(round, step.coats), min: pullDelay(pull, coatOfStep(shelf, step)) }]
+  const off = hems.filter((hem) => pull.hemIds.includes(hem.id))
+  add(
+    setup,
+    round,
+    chain,
+    {
+      ref: { of: 'round', round, act: pullActName(round, pull) },
+      kind: 'pull',
+      subjects: pull.hemIds,
+      work: pullParts(off, house, pull.manner),
+      divisible: !wet,
+    },
+    wet ? AT_ONCE : null,
+  )
+}
+
+const pullActName = (round: RoundRef, pull: RoundPull) =>
+  (['pull', 'pull-dry', 'peel'] as const).find((act) => actOf(round, act) === pull.taskId) ?? 'pull'
+
+/** What a pull waits for after the last coat: nothing when wet, a hard film when dry, its hours when a mask is cut. */
+function pullDelay(pull: RoundPull, coating: Coating): Delay {
+  if (pull.manner === 'wet') return AT_ONCE
+  if (pull.manner === 'peel') return { clock: 'plain', amount: pull.afterH * 60 }
+  return { clock: 'drying', amount: coating.hardDryMin }
+}

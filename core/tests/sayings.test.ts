@@ -1,0 +1,30 @@
+import { readdirSync, readFileSync, statSync } from 'node:fs'
+import { join } from 'node:path'
+import { EN } from '../src/words'
+
+const SOURCE = join(__dirname, '../src')
+const files = (folder: string): string[] =>
+  readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name)
+    return statSync(path).isDirectory() ? files(path) : path.endsWith('.ts') && !path.endsWith('.test.ts') ? [path] : []
+  })
+const sources = files(SOURCE)
+  .filter((path) => !path.includes('/words/'))
+  .map((path) => ({ path, text: readFileSync(path, 'utf8') }))
+const codes = new Set<string>(Object.keys(EN))
+
+test('every saying of the core is in the catalogue', () => {
+  const missing = sources.flatMap(({ path, text }) =>
+    [...text.matchAll(/\bsaid\(\s*'([^']+)'/g)]
+      .map((found) => found[1] ?? '')
+      .filter((code) => !codes.has(code))
+      .map((code) => `${path}: ${code}`),
+  )
+  expect(missing).toEqual([])
+})
+
+test('every sentence of the catalogue is said by somebody', () => {
+  const all = sources.map(({ text }) => text).join('\n')
+  const unsaid = [...codes].filter((code) => !/^(word|face|place|time|list)\./.test(code) && !all.includes(`'${code}'`))
+  expect(unsaid).toEqual([])
+})

@@ -1,0 +1,77 @@
+import { ternQuaySurvey } from '../../demo'
+import { planJob, type Plan } from '../src/chain/planJob'
+import type { Job, Shift } from '../src/ground'
+import { sayText } from '../src/words'
+
+/** Whole jobs read as a foreman would: what the plan cannot keep is said, with what would help. */
+const base = ternQuaySurvey()
+const told = (plan: Plan): string[] => plan.problems.map(sayText)
+const missesOf = (plan: Plan, kind: string) => plan.misses.filter((each) => each.kind === kind)
+const withShifts = (shifts: readonly Shift[]): Job => ({
+  ...base,
+  crews: base.crews.map((crew) => ({ ...crew, shifts })),
+})
+const steady = (tempC: number, rh: number): Job => ({ ...base, air: { tempC, rh, windows: 'shut', outside: null } })
+
+/** Pulls whose planned minutes lie in no single span of their window, as somebody reading the plan file sees it. */
+const outside = (plan: Plan) =>
+  plan.pulls.filter((pull) => {
+    const placed = plan.placed.find((each) => each.taskId === pull.taskId)
+    return placed && !pull.spans.some((span) => span.from <= placed.from && (span.to === null || placed.to <= span.to))
+  })
+
+test('crews that work Mondays only: every tape that stays too long is told, and what would help', () => {
+  const job = withShifts([{ days: [0], from: '07:30', to: '16:30', breaks: [{ from: '12:00', to: '12:30' }] }])
+  const plan = planJob({ ...job, house: { ...job.house, pull: 'dry', school: 'own-colour-seal' } })
+  const late = missesOf(plan, 'past-stay')
+  expect(late.length).toBeGreaterThan(5)
+  for (const each of late) expect(plan.pulls.some((pull) => pull.taskId === each.activityId)).toBe(true)
+  const words = told(plan).filter((text) => text.includes('the tape had to be off by'))
+  expect(words).toHaveLength(late.length)
+  for (const text of words) expect(text).toMatch(/A tape that may stay longer, or a shift before then\.$/)
+})
+
+test('hot dry air: wet pulls that end after the edge has skinned, or have no wet span, are told', () => {
+  const plan = planJob(steady(35, 15))
+  const wet = new Set(plan.pulls.filter((pull) => pull.manner === 'wet').map((pull) => pull.taskId))
+  const missed = new Set(
+    plan.misses
+      .filter((each) => ['wet-overrun', 'no-wet-span', 'wet-missed', 'pull-tacky'].includes(each.kind))
+      .map((each) => each.activityId),
+  )
+  expect(missed.size).toBeGreaterThan(2)
+  for (const pull of outside(plan)) if (wet.has(pull.taskId)) expect([...missed]).toContain(pull.taskId)
+  expect(told(plan).filter((text) => /dry pull\.$/.test(text)).length).toBeGreaterThanOrEqual(missed.size)
+})
+
+test('saturated air: what never dries is told as that, not as a want of people', () => {
+  const plan = planJob(steady(12, 100))
+  expect(missesOf(plan, 'never-ready').length).toBeGreaterThan(3)
+  expect(missesOf(plan, 'no-stretch')).toEqual([])
+  expect(told(plan).some((text) => text.includes('never dries'))).toBe(true)
+  expect(told(plan).every((text) => !text.startsWith('Nobody is on shift'))).toBe(true)
+})
+
+test('a crew an hour a week: what lies past the days laid out is told as that', () => {
+  const plan = planJob(withShifts([{ days: [2], from: '10:00', to: '10:25', breaks: [] }]))
+  const kinds = new Set(plan.misses.map((each) => each.kind))
+  expect(kinds.has('past-horizon') || kinds.has('no-stretch')).toBe(true)
+  const unplaced = plan.tasks.filter((task) => !plan.placed.some((each) => each.taskId === task.id))
+  const said = new Set(plan.misses.map((each) => each.activityId))
+  for (const task of unplaced) expect([...said]).toContain(task.id)
+})
+
+test('crews without a shift: told once for a room, not as a plan', () => {
+  const plan = planJob(withShifts([]))
+  expect(plan.placed).toEqual([])
+  expect(missesOf(plan, 'no-crew').length).toBe(base.rooms.length)
+  expect(told(plan).filter((text) => text.startsWith('Nobody works on'))).toHaveLength(base.rooms.length)
+})
+
+test('every pull of the demo that lies in no single span is among the misses', () => {
+  for (const job of [base, steady(30, 30), steady(14, 70)]) {
+    const plan = planJob(job)
+    const said = new Set(plan.misses.map((each) => each.activityId))
+    for (const pull of outside(plan)) expect([...said]).toContain(pull.taskId)
+  }
+})
