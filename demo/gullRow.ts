@@ -73,5 +73,6 @@ export function gullRow(): Job {
       },
     ],
     log: [],
+    published: null,
   }
 }

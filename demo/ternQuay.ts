@@ -290,5 +290,6 @@ export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
     kit: null,
     rooms: [practice(2), practice(1), recital(), corridor(), store(), kitchen(), harbourFront(), southFront()],
     log,
+    published: null,
   }
 }

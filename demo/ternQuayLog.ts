@@ -10,6 +10,10 @@ import {
   face,
   readEdge,
   writeSubject,
+  planChanges,
+  publishedTasks,
+  type Plan,
+  type PublishedPlan,
 } from '@crisp-hem/core'
 import { TERN_QUAY_NOW, ternQuaySurvey } from './ternQuay'
 
@@ -55,10 +59,16 @@ export function ternQuay(): Job {
     note: '',
   }
   const log = done.flatMap(({ placed, task, at }) => eventsOf(task, placed, at))
-  return ternQuaySurvey(
-    [...log, firstWallOff].map((event, i) => ({ ...event, id: `tq-${String(i + 1).padStart(4, '0')}` })),
-  )
+  const events = [...log, firstWallOff].map((event, i) => ({ ...event, id: `tq-${String(i + 1).padStart(4, '0')}` }))
+  return { ...ternQuaySurvey(events), published: firstPlan(plan) }
 }
+
+/** The plan the crews were told on the first morning. */
+function firstPlan({ placed }: Plan): PublishedPlan {
+  const tasks = publishedTasks(placed)
+  return { number: 1, at: PUBLISHED_AT, by: 'Marit Lathe', why: 'First plan', tasks, changes: planChanges([], tasks) }
+}
+const PUBLISHED_AT = '2027-05-10T16:20:00Z'
 
 function eventsOf(task: Task, placed: PlacedTask, at: number): Omit<LogEvent, 'id'>[] {
   const base = { crewId: placed.crewId, coat: null, bleeds: null, undoes: null, note: '' }

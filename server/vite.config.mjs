@@ -13,7 +13,10 @@ export default defineConfig({
     rollupOptions: {
       input: {
         main: 'src/main.ts',
+        heavyWorker: 'src/heavy/worker.ts',
         plan: 'src/tools/plan.ts',
+        problem: 'src/tools/problem.ts',
+        sample: 'src/tools/sample.ts',
         bench: 'src/tools/bench.ts',
         schema: 'src/tools/schema.ts',
       },

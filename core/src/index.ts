@@ -11,6 +11,7 @@ export {
   coatOf,
   type Constant,
   CoreError,
+  type CoreErrorCode,
   type Crew,
   type EdgeKey,
   edgeOfHem,
@@ -18,7 +19,7 @@ export {
   type Face,
   face,
   FACE_SCOPES,
-  fillTemplate,
+  type Facts,
   type Fitting,
   FITTING_KINDS,
   FITTING_SCOPES,
@@ -45,8 +46,10 @@ export {
   type Piece,
   PIECE_KINDS,
   type PieceKind,
+  type PlanChange,
   PREPS,
   PRESS_RULES,
+  type PublishedPlan,
   PULL_OPINIONS,
   readEdge,
   readFace,
@@ -146,11 +149,14 @@ export { chooseKit } from './kit/chooseKit'
 export { type JobKit, jobKit, type JobKitPoint } from './kit/jobKit'
 export { type SupplyLine } from './load/supplies'
 export { type Load, takeLoad } from './load/takeLoad'
+export { isThrough } from './progress/activityProgress'
 export { foldLog, type HemState, type LogState, UNTOUCHED } from './progress/hemStates'
 export { type PlacedTask } from './plan/placement'
 export { type PullPlan } from './windows/pullPlans'
-export { type Plan, planJob } from './chain/planJob'
+export { planChanges, publishedTasks } from './published/planChanges'
+export { type Plan, planJob, problemOf } from './chain/planJob'
 export { type Task } from './chain/task'
+export { type Standing } from './chain/workedBy'
 export { benchOfHem, choiceOfBench } from './bench/benchOfHem'
 export { BENCH_RANGES, type BenchSetup, type BenchSun, starterBench } from './bench/benchSetup'
 export { type BenchAnswer, benchEdge, judgeBench, type JudgedRisk, RISKS } from './bench/judgeBench'

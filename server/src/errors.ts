@@ -1,36 +1,61 @@
-import { CoreError, fillTemplate, type ErrorFacts } from '@crisp-hem/core'
+import { CoreError, type CoreErrorCode, type ErrorFacts } from '@crisp-hem/core'
 import type { ErrorAnswer, Fault } from '@crisp-hem/core/wire'
+import { ENGLISH, speaker } from '@crisp-hem/core/words'
 
-/** Every error the server itself makes, with its status. */
+/** Every error the server itself makes, with its status. What each says stands in the message catalogue. */
 export const SERVER_ERRORS = {
-  'job.not_found': [404, 'no job “{job}”'],
-  'job.exists': [409, 'a job with the id “{job}” is here already; import it as a copy'],
-  'job.changed_meanwhile': [409, 'the job was changed elsewhere (revision {now}, yours {yours})'],
-  'job.id_differs': [400, 'the address says “{address}”, the content “{content}”'],
-  'photo.no_folder': [503, 'this server keeps no pictures'],
-  'photo.bad_id': [400, 'picture id “{photo}”: expected letters, digits and -'],
-  'photo.not_a_picture': [415, 'expected a PNG, JPEG or WebP picture'],
-  'photo.not_found': [404, 'no picture “{photo}”'],
-  'request.invalid': [400, '{place}: {expected}'],
-  'request.unreadable': [400, 'the request could not be read: {detail}'],
-  'route.not_found': [404, 'nothing is at {path}'],
-} as const satisfies Record<string, readonly [number, string]>
+  'job.not_found': 404,
+  'job.exists': 409,
+  'job.changed_meanwhile': 409,
+  'job.id_differs': 400,
+  'published.meanwhile': 409,
+  'photo.no_folder': 503,
+  'photo.bad_id': 400,
+  'photo.not_a_picture': 415,
+  'photo.not_found': 404,
+  'request.invalid': 400,
+  'request.unreadable': 400,
+  'request.too_large': 413,
+  'request.too_deep': 413,
+  'request.too_many_parts': 413,
+  'request.wrong_type': 415,
+  'host.unknown': 421,
+  'origin.foreign': 403,
+  'route.not_found': 404,
+  'server.failed': 500,
+} as const satisfies Record<string, number>
 
 export type ServerErrorCode = keyof typeof SERVER_ERRORS
+
+/** Answers carry a sentence for people who read the address themselves; screens say the code in their own language. */
+const english = speaker(ENGLISH)
+const sentence = (code: string, facts: ErrorFacts): string => english.text(`error.${code}`, facts)
 
 export class ServerError extends Error {
   readonly code: ServerErrorCode
   readonly facts: ErrorFacts
-  readonly statusCode: number
   constructor(code: ServerErrorCode, facts: ErrorFacts = {}) {
-    const [status, template] = SERVER_ERRORS[code]
-    super(fillTemplate(template, facts))
+    super(sentence(code, facts))
     this.name = 'ServerError'
     this.code = code
     this.facts = facts
-    this.statusCode = status
   }
 }
+
+/** A foreseen error as plain data, so that it can cross between threads. */
+export type Refusal =
+  | { readonly of: 'server'; readonly code: ServerErrorCode; readonly facts: ErrorFacts }
+  | { readonly of: 'core'; readonly code: CoreErrorCode; readonly facts: ErrorFacts }
+
+/** A foreseen error as data; null for one that nobody foresaw. */
+export function refusalOf(error: unknown): Refusal | null {
+  if (error instanceof ServerError) return { of: 'server', code: error.code, facts: error.facts }
+  if (error instanceof CoreError) return { of: 'core', code: error.code, facts: error.facts }
+  return null
+}
+
+export const thrownFrom = (refusal: Refusal): Error =>
+  refusal.of === 'server' ? new ServerError(refusal.code, refusal.facts) : new CoreError(refusal.code, refusal.facts)
 
 /** Refuses with the first of a list of faults; does nothing when there is none. */
 export function refuseFaults(faults: readonly Fault[]): void {
@@ -40,16 +65,25 @@ export function refuseFaults(faults: readonly Fault[]): void {
 
 /** The one map from error to answer. */
 export function answerFor(error: unknown): { status: number; body: ErrorAnswer } {
-  if (error instanceof ServerError || error instanceof CoreError) {
-    const status = error instanceof ServerError ? error.statusCode : 400
-    const place = typeof error.facts.place === 'string' ? error.facts.place : null
-    return { status, body: { code: error.code, message: error.message, place } }
-  }
-  const status = (error as { statusCode?: number }).statusCode
-  if (status && status < 500)
-    return { status, body: { code: 'request.unreadable', message: (error as Error).message, place: null } }
+  const refusal = refusalOf(error) ?? unreadable(error) ?? FAILED
+  const { code, facts } = refusal
   return {
-    status: 500,
-    body: { code: 'server.failed', message: 'something went wrong here; nothing was changed', place: null },
+    status: refusal.of === 'server' ? SERVER_ERRORS[refusal.code] : 400,
+    body: {
+      code,
+      facts,
+      message: sentence(code, facts),
+      place: typeof facts.place === 'string' ? facts.place : null,
+    },
   }
+}
+
+const FAILED: Refusal = { of: 'server', code: 'server.failed', facts: {} }
+
+/** What the framework refuses: a body that is too large, an address that is none. */
+function unreadable(error: unknown): Refusal | null {
+  const { statusCode, message } = error as { statusCode?: number; message?: string }
+  if (!statusCode || statusCode >= 500) return null
+  if (statusCode === 413) return { of: 'server', code: 'request.too_large', facts: {} }
+  return { of: 'server', code: 'request.unreadable', facts: { detail: message ?? '' } }
 }

@@ -1,3 +1,4 @@
+import { ours } from './ours'
 import type { FastifyInstance } from 'fastify'
 import { JOB_VERSION, STARTER_HOUSE, STARTER_SHELF, planJob, type Job } from '@crisp-hem/core'
 import { factsFaults, readJobFile } from '@crisp-hem/core/wire'
@@ -16,8 +17,8 @@ afterEach(async () => {
   await app.close()
   db.close()
 })
-const put = (payload: object) => app.inject({ method: 'PUT', url: '/api/contractor', payload })
-const read = async () => (await app.inject({ method: 'GET', url: '/api/contractor' })).json()
+const put = (payload: object) => ours(app, { method: 'PUT', url: '/api/contractor', payload })
+const read = async () => (await ours(app, { method: 'GET', url: '/api/contractor' })).json()
 
 describe('the contractor’s own rules and shelf', () => {
   test('nothing is kept at first; what is kept comes back, and replaces what was', async () => {
@@ -92,7 +93,7 @@ describe('jobs of format version 1', () => {
     )
     expect(upgradeStored(db)).toBe(1)
     expect(upgradeStored(db)).toBe(0)
-    const { facts, revision } = (await app.inject({ method: 'GET', url: `/api/jobs/${id}` })).json()
+    const { facts, revision } = (await ours(app, { method: 'GET', url: `/api/jobs/${id}` })).json()
     expect(revision).toBe(3)
     expect(factsFaults(facts)).toEqual([])
   })

@@ -1,3 +1,4 @@
+import { ours } from './ours'
 import { mkdtempSync, mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -31,16 +32,20 @@ afterEach(async () => {
   rmSync(photoFolder, { recursive: true, force: true })
 })
 
-const { log: demoLog, ...demoFacts } = ternQuay()
+const { log: demoLog, published: _demoPlan, ...demoFacts } = ternQuay()
 const post = (url: string, payload?: unknown) =>
-  app.inject({ method: 'POST', url: `/api${url}`, ...(payload === undefined ? {} : { payload: payload as object }) })
-const get = (url: string) => app.inject({ method: 'GET', url: `/api${url}` })
+  ours(app, {
+    method: 'POST',
+    url: `/api${url}`,
+    ...(payload === undefined ? {} : { payload: payload as object }),
+  })
+const get = (url: string) => ours(app, { method: 'GET', url: `/api${url}` })
 const importFile = (text: string, query = '') =>
-  app.inject({
+  ours(app, {
     method: 'POST',
     url: `/api/jobs/import${query}`,
     payload: text,
-    headers: { 'content-type': 'text/plain' },
+    headers: { 'content-type': 'application/json' },
   })
 const event = (id: string, more: Partial<LogEvent> = {}): LogEvent => ({
   id,
@@ -65,7 +70,7 @@ describe('job files', () => {
     await importFile(writeJobFile(ternQuay()))
     const first = (await get('/jobs/tern-quay/file')).body
     expect(first).toBe(writeJobFile(ternQuay()))
-    await app.inject({ method: 'DELETE', url: '/api/jobs/tern-quay' })
+    await ours(app, { method: 'DELETE', url: '/api/jobs/tern-quay' })
     expect((await importFile(first)).statusCode).toBe(201)
     expect((await get('/jobs/tern-quay/file')).body).toBe(first)
   })
@@ -90,7 +95,7 @@ describe('facts', () => {
   test('are saved once per revision; a stale save is refused and changes nothing', async () => {
     await post('/jobs', demoFacts)
     const put = (revision: number, name: string) =>
-      app.inject({ method: 'PUT', url: '/api/jobs/tern-quay', payload: { revision, facts: { ...demoFacts, name } } })
+      ours(app, { method: 'PUT', url: '/api/jobs/tern-quay', payload: { revision, facts: { ...demoFacts, name } } })
     expect((await put(1, 'First')).json()).toEqual({ revision: 2 })
     const stale = await put(1, 'Second')
     expect([stale.statusCode, stale.json().code]).toEqual([409, 'job.changed_meanwhile'])
@@ -99,7 +104,7 @@ describe('facts', () => {
   test('rooms that are gone are gone, and order is kept', async () => {
     await post('/jobs', demoFacts)
     const rooms = [demoFacts.rooms[3], demoFacts.rooms[0]]
-    await app.inject({
+    await ours(app, {
       method: 'PUT',
       url: '/api/jobs/tern-quay',
       payload: { revision: 1, facts: { ...demoFacts, rooms } },
@@ -115,7 +120,7 @@ describe('facts', () => {
     await importFile(writeJobFile(ternQuay()))
     await post('/jobs/tern-quay/copy', { id: 'copy-1', name: 'Copy' })
     expect((await get('/jobs/copy-1')).json()).toMatchObject({ facts: { name: 'Copy' }, log: [] })
-    await app.inject({ method: 'DELETE', url: '/api/jobs/tern-quay' })
+    await ours(app, { method: 'DELETE', url: '/api/jobs/tern-quay' })
     expect((await get('/jobs/tern-quay')).statusCode).toBe(404)
     await post('/jobs/tern-quay/restore')
     expect((await get('/jobs/tern-quay')).json().log).toHaveLength(demoLog.length)
@@ -186,7 +191,7 @@ describe('the database file', () => {
 describe('pictures', () => {
   const PNG = Buffer.concat([Buffer.from('89504e470d0a1a0a', 'hex'), Buffer.alloc(40, 7)])
   const put = (id: string, payload: Buffer, type = 'image/png', job = 'tern-quay') =>
-    app.inject({
+    ours(app, {
       method: 'PUT',
       url: `/api/jobs/${job}/photos/${encodeURIComponent(id)}`,
       headers: { 'content-type': type },
@@ -203,7 +208,7 @@ describe('pictures', () => {
   test.each([
     ['ph-1', Buffer.from('<svg onload=alert(1)>'), 'image/png', 415, 'photo.not_a_picture'],
     ['../up', PNG, 'image/png', 400, 'photo.bad_id'],
-    ['ph-1', Buffer.concat([PNG, Buffer.alloc(9 * 1024 * 1024)]), 'image/png', 413, 'request.unreadable'],
+    ['ph-1', Buffer.concat([PNG, Buffer.alloc(9 * 1024 * 1024)]), 'image/png', 413, 'request.too_large'],
   ])('%s that is wrong is refused and leaves nothing', async (id, data, type, status, code) => {
     const answer = await put(id, data, type)
     expect([answer.statusCode, answer.json().code]).toEqual([status, code])

@@ -1,3 +1,4 @@
+import { ours } from './ours'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -43,12 +44,12 @@ const event = (id: string, subjects: readonly string[]): LogEvent => ({
   note: '',
 })
 const read = async (app: Awaited<ReturnType<typeof buildApp>>) =>
-  (await app.inject({ method: 'GET', url: '/api/jobs/tern-quay' })).json()
+  (await ours(app, { method: 'GET', url: '/api/jobs/tern-quay' })).json()
 
 test('what was written is there after a restart, and gives the same plan', async () => {
   const before = await withServer(async (app) => {
     const sent = { events: [event('a1', ['recital/wall:w1|ceiling']), event('a2', ['recital/wall:w2|ceiling'])] }
-    await app.inject({ method: 'POST', url: '/api/jobs/tern-quay/log', payload: sent })
+    await ours(app, { method: 'POST', url: '/api/jobs/tern-quay/log', payload: sent })
     return read(app)
   })
   const after = await withServer(read)
@@ -63,7 +64,7 @@ test('two devices that send the same lines in any order end at the same log', as
   await withServer(async (app) => {
     const start = (await read(app)).log.length
     const answers = await Promise.all(
-      batches.map((events) => app.inject({ method: 'POST', url: '/api/jobs/tern-quay/log', payload: { events } })),
+      batches.map((events) => ours(app, { method: 'POST', url: '/api/jobs/tern-quay/log', payload: { events } })),
     )
     expect(answers.map((answer) => answer.statusCode)).toEqual([201, 201, 201, 201])
     const log: LogEvent[] = (await read(app)).log.slice(start)
@@ -75,7 +76,7 @@ test('of two who save the same revision one is told that it changed meanwhile, a
   await withServer(async (app) => {
     const { facts, revision } = await read(app)
     const save = (name: string) =>
-      app.inject({ method: 'PUT', url: '/api/jobs/tern-quay', payload: { facts: { ...facts, name }, revision } })
+      ours(app, { method: 'PUT', url: '/api/jobs/tern-quay', payload: { facts: { ...facts, name }, revision } })
     const answers = await Promise.all([save('Heron’s'), save('Wren’s')])
     expect(answers.map((answer) => answer.statusCode).sort()).toEqual([200, 409])
     const winner = answers[0]!.statusCode === 200 ? 'Heron’s' : 'Wren’s'
@@ -99,7 +100,7 @@ test('a kit, a cut hem and a scope survive saving and reading', async () => {
         ...rest,
       ],
     }
-    await app.inject({ method: 'PUT', url: '/api/jobs/tern-quay', payload: { facts: changed, revision } })
+    await ours(app, { method: 'PUT', url: '/api/jobs/tern-quay', payload: { facts: changed, revision } })
     expect((await read(app)).facts).toEqual(changed)
   })
 })

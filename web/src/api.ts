@@ -1,4 +1,4 @@
-import type { LogEvent, OutdoorHour } from '@crisp-hem/core'
+import type { LogEvent, OutdoorHour, PublishedPlan } from '@crisp-hem/core'
 import type {
   ContractorAnswer,
   ErrorAnswer,
@@ -7,29 +7,42 @@ import type {
   JobFacts,
   JobSummary,
   WeatherQuestion,
+  PublishRequest,
 } from '@crisp-hem/core/wire'
+import { errorText } from './words'
 
 /** An answer that is not the one asked for: the server's code, message and place. `offline` when none came. */
 export class ApiError extends Error {
   readonly code: string
   readonly place: string | null
-  constructor(answer: ErrorAnswer) {
-    super(answer.message)
+  readonly status: number
+  constructor(answer: ErrorAnswer, status: number) {
+    super(errorText(answer))
     this.code = answer.code
     this.place = answer.place
+    this.status = status
+  }
+  /** The server read what was sent and will not have it: sending it again would end the same. */
+  get isRefusal(): boolean {
+    return this.status >= 400 && this.status < 500
   }
 }
+
+/** Browsers let go of larger bodies when a page is left (Fetch standard: 64 KiB in all). */
+const KEEPALIVE_BYTES = 60_000
 
 async function ask<T>(method: string, path: string, body?: unknown, type = 'application/json'): Promise<T> {
   const ready = body === undefined || typeof body === 'string' || body instanceof Blob
   const content = ready ? body : JSON.stringify(body)
   const response = await fetch(`/api${path}`, {
     method,
+    // Small changes go through even where the page is left before the answer; browsers cap what may.
+    keepalive: method !== 'GET' && typeof content === 'string' && content.length < KEEPALIVE_BYTES,
     ...(content === undefined ? {} : { body: content, headers: { 'content-type': type } }),
   }).catch(() => {
-    throw new ApiError({ code: 'offline', message: 'no connection to the office', place: null })
+    throw new ApiError({ code: 'offline', message: '', facts: {}, place: null }, 0)
   })
-  if (!response.ok) throw new ApiError((await response.json()) as ErrorAnswer)
+  if (!response.ok) throw new ApiError((await response.json()) as ErrorAnswer, response.status)
   return (response.status === 204 ? undefined : await response.json()) as T
 }
 
@@ -46,12 +59,9 @@ export const api = {
   copyJob: (id: string, copy: { id: string; name: string }) =>
     ask<{ revision: number }>('POST', `${one(id)}/copy`, copy),
   importJob: (file: string, as?: string) =>
-    ask<{ id: string; name: string }>(
-      'POST',
-      `/jobs/import${as ? `?as=${encodeURIComponent(as)}` : ''}`,
-      file,
-      'text/plain',
-    ),
+    ask<{ id: string; name: string }>('POST', `/jobs/import${as ? `?as=${encodeURIComponent(as)}` : ''}`, file),
+  published: (id: string) => ask<PublishedPlan[]>('GET', `${one(id)}/published`),
+  publish: (id: string, plan: PublishRequest) => ask<PublishedPlan>('POST', `${one(id)}/published`, plan),
   contractor: () => ask<ContractorAnswer | null>('GET', '/contractor'),
   keepContractor: (own: Pick<ContractorAnswer, 'house' | 'shelf'>) => ask<ContractorAnswer>('PUT', '/contractor', own),
   weather: (question: WeatherQuestion) =>
@@ -65,3 +75,5 @@ export const api = {
   fileUrl: (id: string) => `/api${one(id)}/file`,
   sendEvents: (id: string, events: readonly LogEvent[]) => ask<{ taken: number }>('POST', `${one(id)}/log`, { events }),
 }
+
+export type Api = typeof api

@@ -7,9 +7,10 @@ import { Notices } from './frame/Notices'
 import { openClock } from './frame/openClock'
 import { applyTheme, savedTheme } from './frame/theme'
 import { router } from './routes'
-import { store } from './store'
+import { openStore } from './openStore'
 import './theme.css'
 
+const store = openStore()
 applyTheme(savedTheme())
 void openClock(store.dispatch).then(() =>
   createRoot(document.getElementById('root')!).render(

@@ -43,7 +43,7 @@ describe.each(NAMES)('%s', (name) => {
     expect(html).not.toMatch(MISSING)
   })
   test('a job with nothing in it', async () => {
-    const empty: Job = { ...imperial, id: 'empty', rooms: [], crews: [], log: [] }
+    const empty: Job = { ...imperial, id: 'empty', rooms: [], crews: [], log: [], published: null }
     const html = await drawn(empty, parseInstant(empty.start), name)
     expect(html).not.toMatch(MISSING)
   })

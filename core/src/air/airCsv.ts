@@ -1,5 +1,5 @@
 import { CoreError, OUTDOOR_LIMITS, type OutdoorHour, type OutsideAir } from '../ground'
-import Papa from 'papaparse'
+import { readCsv, writeCsv } from '../units/csvText'
 import { formatInstant, parseInstant } from '../units/time'
 
 /** Columns of an hourly file, in order, and the fields they fill. */
@@ -18,7 +18,7 @@ const FIRST_LINE = ['time', ...NAMES]
 export function writeAirCsv(air: Pick<OutsideAir, 'from' | 'hours'>): string {
   const start = parseInstant(air.from)
   const data = air.hours.map((hour, i) => [formatInstant(start + 60 * i), ...NAMES.map((name) => hour[COLUMNS[name]])])
-  return `${Papa.unparse({ fields: FIRST_LINE, data }, { newline: '\n' })}\n`
+  return writeCsv(FIRST_LINE, data)
 }
 
 /**
@@ -26,7 +26,7 @@ export function writeAirCsv(air: Pick<OutsideAir, 'from' | 'hours'>): string {
  * @throws CoreError airfile.invalid
  */
 export function readAirCsv(text: string): OutsideAir {
-  const { data, errors } = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true })
+  const { data, errors } = readCsv(text)
   const missing = FIRST_LINE.find((column) => !(column in (data[0] ?? {})))
   if (missing) throw wrong('first row', `expected the columns ${FIRST_LINE.join(', ')}; ${missing} is missing`)
   const [broken] = errors

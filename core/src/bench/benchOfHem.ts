@@ -1,6 +1,5 @@
 import {
   type HemChoice,
-  type Job,
   type School,
   type Shelf,
   type TapeEdge,
@@ -10,6 +9,7 @@ import {
   type ActivityId,
   type PaintStep,
   type Room,
+  type JobFacts,
 } from '../ground'
 import { airAt } from '../air/airSeries'
 import { areaAir } from '../air/areaAir'
@@ -29,7 +29,7 @@ import { judgeBench } from './judgeBench'
 const OLD_DAYS = 40
 
 /** A hem of a job as a Bench setup: its faces, its recipe, and the times the plan has for it. */
-export function benchOfHem(job: Omit<Job, 'log'>, plan: Plan, hem: Hem): BenchSetup {
+export function benchOfHem(job: JobFacts, plan: Plan, hem: Hem): BenchSetup {
   const room = job.rooms.find((each) => each.id === hem.roomId)!
   const step = room.steps.find((each) => each.id === hem.stepId)!
   const face = faceOf(room, hem.keep)

@@ -1,5 +1,5 @@
 import { CoreError, type Rates, type Shelf } from '../ground'
-import Papa from 'papaparse'
+import { readCsv, writeCsv } from '../units/csvText'
 import type { PeelUnit } from '../units/peel'
 import { readRow, writeCell, type Column, type ShelfRow } from './columns'
 import { SHELF_COLUMNS, shelfRows, withShelfRows, type ShelfKind } from './shelfTables'
@@ -17,7 +17,7 @@ function writeTable(columns: readonly Column[], rows: readonly ShelfRow[]): stri
   const data = rows.map(({ cells, defaults }) =>
     fields.map((key) => (defaults.includes(key) ? '' : writeCell(cells[key]!))),
   )
-  return `${Papa.unparse({ fields, data }, { newline: '\n' })}\n`
+  return writeCsv(fields, data)
 }
 
 /** What a CSV said: what is taken from it, or every row that is wrong. */
@@ -37,7 +37,7 @@ function readTable<T>(
   columns: readonly Column[],
   take: (rows: readonly ShelfRow[], places: readonly string[]) => T,
 ): TableAnswer<T> {
-  const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true })
+  const { data } = readCsv(text)
   const missing = columns.filter((column) => !(column.key in (data[0] ?? {})))
   if (missing.length > 0) {
     const names = columns.map((column) => column.key).join(', ')

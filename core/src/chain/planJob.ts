@@ -1,6 +1,5 @@
 import type { Job, Said } from '../ground'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
-import { checkPlan } from '../check/checkPlan'
 import type { Miss } from '../check/miss'
 import { jobClocks } from '../cure/areaClocks'
 import { deriveHems, type BareEdge, type Hem } from '../hems/deriveHems'
@@ -17,6 +16,7 @@ import { pullPlans, type PullPlan } from '../windows/pullPlans'
 import type { Round } from '../work/activity'
 import { jobWork } from '../work/jobWork'
 import { problemsOf } from './problems'
+import { workedBy, type Standing } from './workedBy'
 import { tasksOf, type Task } from './task'
 
 /** The whole answer to one job snapshot at one instant. */
@@ -30,7 +30,12 @@ export interface Plan {
   readonly load: Load
   readonly rounds: readonly Round[]
   readonly tasks: readonly Task[]
+  /** What people work by: the published plan, or while there is none what is proposed. */
   readonly placed: readonly PlacedTask[]
+  /** Which published plan that is; null for a proposal. */
+  readonly standing: Standing | null
+  /** What planning anew would do now. */
+  readonly proposed: readonly PlacedTask[]
   readonly pulls: readonly PullPlan[]
   /** Every way in which the plan falls short, as the check found them. */
   readonly misses: readonly Miss[]
@@ -52,7 +57,12 @@ export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
 /** The schedule problem of a job, for other engines. */
 export const problemOf = (job: Job, now: number = parseInstant(job.start)): ScheduleProblem => chainOf(job, now).problem
 
-function chainOf(job: Job, now: number): { plan: Plan; problem: ScheduleProblem } {
+interface Chain {
+  readonly plan: Plan
+  readonly problem: ScheduleProblem
+}
+
+function chainOf(job: Job, now: number): Chain {
   const clocks = jobClocks(job)
   const start = parseInstant(job.start)
   const from = Math.max(start, now)
@@ -67,9 +77,10 @@ function chainOf(job: Job, now: number): { plan: Plan; problem: ScheduleProblem 
   )
   const log = foldLog(job.log)
   const work = jobWork({ job, clocks, hems, recipes, calendars, nextShift })
-  const problem = makeProblem({ job, work, log, recipes, calendars, clocks, from })
-  const { placed } = placeFirst(problem)
-  const misses = checkPlan(problem, { placed })
+  const setup = { job, work, log, recipes, calendars, clocks }
+  const problem = makeProblem({ ...setup, from })
+  const proposed = placeFirst(problem).placed
+  const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
   const tasks = tasksOf(work, job.crews)
   const plan: Plan = {
     jobId: job.id,
@@ -81,6 +92,8 @@ function chainOf(job: Job, now: number): { plan: Plan; problem: ScheduleProblem 
     rounds: work.rounds,
     tasks,
     placed,
+    standing,
+    proposed,
     pulls: pullPlans({ job, clocks, recipes, log }, work.rounds, new Map(placed.map((each) => [each.taskId, each]))),
     misses,
     problems: problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, from }),

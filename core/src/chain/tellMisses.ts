@@ -58,6 +58,8 @@ function tellGroup(
       return [said('miss.past_horizon', { what, days: HORIZON_DAYS })]
     case 'waits-for-unplaced':
       return [said('miss.waits', { what, count: group.length })]
+    case 'not-published':
+      return [said('miss.not_published', { what })]
     case 'lost':
       return [said('miss.lost', { what, due })]
     case 'before-its-time':

@@ -9,6 +9,7 @@ export const MISS_KINDS = [
   'past-horizon',
   'waits-for-unplaced',
   'lost',
+  'not-published',
   // it has a wrong one
   'before-its-time',
   'outside-shift',

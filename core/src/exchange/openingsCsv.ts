@@ -1,5 +1,5 @@
 import { CoreError, type Opening, OPENING_KINDS, type OpeningKind, type Room } from '../ground'
-import Papa from 'papaparse'
+import { readCsv, writeCsv } from '../units/csvText'
 import { USUAL_FACES } from '../survey/roomTemplate'
 import { formatLength, parseMm, type UnitSystem } from '../units/length'
 
@@ -14,28 +14,25 @@ export interface ReadOpening {
 
 /** Openings of all rooms as CSV, lengths as the site writes them. */
 export const writeOpeningsCsv = (rooms: readonly Room[], units: UnitSystem): string =>
-  `${Papa.unparse(
-    {
-      fields: [...COLUMNS],
-      data: rooms.flatMap((room) =>
-        room.openings.map((o) => [
-          room.name,
-          room.walls.find((wall) => wall.id === o.wallId)?.name ?? '',
-          o.kind,
-          o.name,
-          ...[o.atMm, o.sillMm, o.widthMm, o.heightMm, o.casingMm].map((mm) => formatLength(mm, units)),
-        ]),
-      ),
-    },
-    { newline: '\n' },
-  )}\n`
+  writeCsv(
+    COLUMNS,
+    rooms.flatMap((room) =>
+      room.openings.map((o) => [
+        room.name,
+        room.walls.find((wall) => wall.id === o.wallId)?.name ?? '',
+        o.kind,
+        o.name,
+        ...[o.atMm, o.sillMm, o.widthMm, o.heightMm, o.casingMm].map((mm) => formatLength(mm, units)),
+      ]),
+    ),
+  )
 
 /**
  * Reads openings for rooms that exist. The whole file is refused at its first wrong row.
  * @throws CoreError csv.invalid with the row, the column and what was expected
  */
 export function readOpeningsCsv(text: string, rooms: readonly Room[], units: UnitSystem): ReadOpening[] {
-  const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true })
+  const { data } = readCsv(text)
   const missing = COLUMNS.find((column) => !(column in (data[0] ?? {})))
   if (missing) throw wrong('first row', `expected the columns ${COLUMNS.join(', ')}; ${missing} is missing`)
   const taken = new Map(rooms.map((room) => [room.id, new Set(room.openings.map((each) => each.id))]))

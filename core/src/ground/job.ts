@@ -3,6 +3,7 @@ import type { OutdoorHour } from './air'
 import type { Crew } from './crew'
 import type { HouseRules } from './house'
 import type { LogEvent } from './log'
+import type { PublishedPlan } from './published'
 import type { Room } from './room'
 import type { Shelf } from './shelf'
 
@@ -64,4 +65,9 @@ export interface Job {
   readonly kit: readonly KitKind[] | null
   readonly rooms: readonly Room[]
   readonly log: readonly LogEvent[]
+  /** The plan people work by, or null before one was published. */
+  readonly published: PublishedPlan | null
 }
+
+/** A job without what happened to it: what the survey screens edit. */
+export type JobFacts = Omit<Job, 'log' | 'published'>

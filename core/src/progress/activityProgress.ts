@@ -1,4 +1,4 @@
-import { writeSubject } from '../ground'
+import { writeSubject, type SubjectKey } from '../ground'
 import type { Activity } from '../work/activity'
 import { UNTOUCHED, type HemState, type LogState } from './hemStates'
 
@@ -53,4 +53,11 @@ export function throughAt(act: Pick<Activity, 'kind' | 'coat'>, hem: HemState): 
     case 'uncover':
       return null
   }
+}
+
+/** Whether nothing is left to do on one subject of an act: it was ticked for it or a later act, or is skipped. */
+export function isThrough(act: Act, log: LogState, subject: SubjectKey): boolean {
+  if (act.kind === 'cover' || act.kind === 'uncover') return coverProgress(act, log).doneAt !== null
+  const state = log.hems.get(subject) ?? UNTOUCHED
+  return state.skippedAt !== null || throughAt(act, state) !== null
 }

@@ -1,4 +1,4 @@
-import { type Job, type School, SCHOOLS } from '../ground'
+import { type Job, type School, SCHOOLS, type JobFacts } from '../ground'
 import { rankerOf } from './jobRecipes'
 
 /** What a job comes to when the house makes its edges in one way. Money in minor units. */
@@ -22,8 +22,8 @@ export interface SchoolOutcome {
  * Every house way on one job, all other rules, tins and kit as they stand. Cutting by hand is judged as if somebody had
  * a proven hand. Ways that leave fewest hems without an answer come first, then the cheapest.
  */
-export function compareSchools(facts: Omit<Job, 'log'>): SchoolOutcome[] {
-  const job: Job = { ...facts, log: [] }
+export function compareSchools(facts: JobFacts): SchoolOutcome[] {
+  const job: Job = { ...facts, log: [], published: null }
   const { hems, rank } = rankerOf(job)
   const lengths = new Map(hems.map((hem) => [hem.id, hem.lengthMm / 1000]))
   const outcomes = SCHOOLS.map((school): SchoolOutcome => {

@@ -1,4 +1,4 @@
-import { type Job, said, type Said, readHem, word, when, listed, money } from '../ground'
+import { type Job, said, type Said, readHem, word, when, listed, money, type JobFacts } from '../ground'
 import { jobClocks } from '../cure/areaClocks'
 import { gainedBetween } from '../cure/rateClock'
 import { deriveHems } from '../hems/deriveHems'
@@ -29,8 +29,8 @@ const LONGEST_WAIT_MIN = 30 * MIN_PER_DAY
  *
  * @returns largest saving first; empty for a hem that is not there
  */
-export function whatWouldChange(job: Omit<Job, 'log'>, hemId: string): WouldChange[] {
-  const ctx = contextOf({ ...job, log: [] }, hemId)
+export function whatWouldChange(job: JobFacts, hemId: string): WouldChange[] {
+  const ctx = contextOf({ ...job, log: [], published: null }, hemId)
   if (!ctx) return []
   const now = answer(ctx)
   const found = [...changes(ctx), ...waits(ctx), ...limits(ctx, now)]

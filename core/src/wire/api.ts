@@ -1,5 +1,4 @@
-import type { HouseRules, LogEvent, Shelf } from '../ground'
-import type { JobFacts } from './checkJob'
+import type { HouseRules, LogEvent, Shelf, JobFacts, PublishedPlan, PublishedTask, ErrorFacts } from '../ground'
 
 /** One line of the list of jobs. */
 export interface JobSummary {
@@ -17,6 +16,16 @@ export interface JobAnswer {
   readonly facts: JobFacts
   readonly revision: number
   readonly log: readonly LogEvent[]
+  /** The plan people work by, or null. */
+  readonly published: PublishedPlan | null
+}
+
+/** A plan to be published, and the number of the one it was made from. */
+export interface PublishRequest {
+  readonly basedOn: number | null
+  readonly by: string
+  readonly why: string
+  readonly tasks: readonly PublishedTask[]
 }
 
 /** What a contractor keeps for new jobs, and since when. */
@@ -30,6 +39,8 @@ export interface ContractorAnswer {
 export interface ErrorAnswer {
   readonly code: string
   readonly message: string
+  /** What the code's sentence is filled with, in any language. */
+  readonly facts: ErrorFacts
   /** Where, when the request or file had a wrong place. */
   readonly place: string | null
 }

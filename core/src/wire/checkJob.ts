@@ -1,19 +1,11 @@
-import { CoreError, type Job, type Room, TARGET_GROUPS, type Wall, BAND_LINES, isFace } from '../ground'
-import { ValidationError, type Schema } from 'yup'
+import { CoreError, type Job, type Room, TARGET_GROUPS, type Wall, BAND_LINES, isFace, type JobFacts } from '../ground'
+import type { Schema } from 'yup'
 import { checkOutline } from '../survey/outline'
 import { faceKeys, faceOf, hasFace } from '../survey/faces'
 import { topAtMm } from '../survey/wallTop'
 import { contractorSchema, factsSchema, jobSchema } from './jobSchema'
 import { roomSchema } from './roomSchema'
-
-/** A job without its log. */
-export type JobFacts = Omit<Job, 'log'>
-
-/** A wrong place and what was expected there. */
-export interface Fault {
-  readonly place: string
-  readonly expected: string
-}
+import { MOST_FAULTS, shapeFaults, WHOLE, type Fault } from './shapeFaults'
 
 /**
  * Every fault of a job file's content, in the order of the file; empty when it can be taken.
@@ -65,21 +57,6 @@ function changedFaults<T extends object>(schema: { readonly fields: object }, be
   })
 }
 
-/** Faults of any content against a schema. */
-export function shapeFaults(schema: Schema, data: unknown): Fault[] {
-  try {
-    schema.validateSync(data, { abortEarly: false, strict: true })
-    return []
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error
-    const inner = error.inner.length ? error.inner : [error]
-    return inner.map((each) => ({ place: placeOf(each), expected: each.message }))
-  }
-}
-
-const WHOLE = 'the file'
-const placeOf = (error: ValidationError): string => error.path || WHOLE
-
 /** @throws CoreError jobfile.invalid with the first fault's place */
 export function checkJob(data: unknown): Job {
   const [first] = jobFaults(data)
@@ -92,10 +69,12 @@ function meaningFaults(job: JobFacts): Fault[] {
   const faults: Fault[] = []
   const coatings = new Set(job.shelf.coatings.map((each) => each.id))
   faults.push(...repeats(job.rooms, 'rooms'), ...repeats(job.crews, 'crews'), ...shelfFaults(job.shelf))
-  job.rooms.forEach((room, i) =>
-    faults.push(...roomFaults(room, `rooms[${i}]`, coatings, new Set(job.crews.map((crew) => crew.id)))),
-  )
-  return faults
+  const crews = new Set(job.crews.map((crew) => crew.id))
+  job.rooms.some((room, i) => {
+    faults.push(...roomFaults(room, `rooms[${i}]`, coatings, crews))
+    return faults.length >= MOST_FAULTS
+  })
+  return faults.slice(0, MOST_FAULTS)
 }
 
 const SHELF_LISTS = ['tapes', 'coatings', 'covers', 'sealants', 'glazes', 'liquids', 'tools'] as const
@@ -157,7 +136,7 @@ function outlineFaults(room: Room, place: string): Fault[] {
     checkOutline(room.walls)
     return []
   } catch (error) {
-    return [{ place: `${place}.walls`, expected: `expected a closed outline: ${(error as Error).message}` }]
+    return [{ place: `${place}.walls`, expected: `expected a closed outline${whyOpen(error)}` }]
   }
 }
 
@@ -229,3 +208,12 @@ function stepFaults(room: Room, step: Room['steps'][number], place: string, coat
 
 const PAINTABLE = ['wall', 'band', 'casing', 'leaf', 'piece', 'floor'] as const
 const isPaintable = (target: string): boolean => PAINTABLE.some((kind) => isFace(target, kind))
+
+/** What is wrong with an outline. */
+function whyOpen(error: unknown): string {
+  if (!(error instanceof CoreError)) return ''
+  const { gapMm, wall } = error.facts
+  return error.code === 'survey.open_outline'
+    ? `, not one open by ${gapMm} mm`
+    : `, not one that crosses itself at wall ${wall}`
+}

@@ -1,13 +1,4 @@
-export {
-  checkJob,
-  contractorFaults,
-  editFaults,
-  factsFaults,
-  jobFaults,
-  shapeFaults,
-  type Fault,
-  type JobFacts,
-} from './checkJob'
+export { checkJob, contractorFaults, editFaults, factsFaults, jobFaults } from './checkJob'
 export { eventBatchSchema, eventSchema } from './eventSchema'
 export { contractorSchema, factsSchema, houseSchema, jobSchema } from './jobSchema'
 export { upgraded, upgradedParts, upgradedRoom } from './upgrade'
@@ -18,3 +9,6 @@ export { shelfSchema } from './shelfSchema'
 export { toJsonSchema } from './jsonSchema'
 export { exact, id, instant, list, oneOf, optionalText, orNull, text, wholeNumber, flag, decimal } from './fields'
 export * from './api'
+export type { JobFacts } from '../ground'
+export { publishedSchema, publishSchema } from './publishedSchema'
+export { MOST_FAULTS, shapeFaults, type Fault } from './shapeFaults'

@@ -75,7 +75,7 @@ describe('the published JSON Schema', () => {
 })
 
 describe('an edit is checked where it differs', () => {
-  const { log: _log, ...facts } = ternQuaySurvey()
+  const { log: _log, published: _published, ...facts } = ternQuaySurvey()
   const edited = (change: Partial<(typeof facts.rooms)[number]>) => ({
     ...facts,
     rooms: facts.rooms.map((room, i) => (i === 1 ? { ...room, ...change } : room)),

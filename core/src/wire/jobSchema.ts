@@ -1,3 +1,4 @@
+import { publishedSchema } from './publishedSchema'
 import {
   JOB_VERSION,
   OUTDOOR_LIMITS,
@@ -164,6 +165,7 @@ export const jobSchema = exact({
   version: wholeNumber(JOB_VERSION, JOB_VERSION),
   ...factFields,
   log: list(eventSchema, 0, 200_000),
+  published: orNull(publishedSchema),
 })
 
 /** What a contractor keeps for new jobs. */

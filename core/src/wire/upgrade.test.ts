@@ -9,7 +9,7 @@ import { gullRow } from '../../../demo'
 import { factsFaults } from './checkJob'
 import { upgraded, upgradedParts, upgradedRoom } from './upgrade'
 
-const { log: _log, ...facts } = gullRow()
+const { log: _log, published: _published, ...facts } = gullRow()
 
 describe('content of format version 1', () => {
   test('what it says stays, what it could not say is the starter’s', () => {

@@ -15,7 +15,7 @@ const OLDER: readonly unknown[] = [1, 2, 3]
  */
 export function upgraded(data: unknown): unknown {
   if (!isFields(data) || !OLDER.includes(data.version)) return data
-  return { ...upgradedParts(data), version: JOB_VERSION }
+  return { ...(data.log === undefined ? {} : { published: null }), ...upgradedParts(data), version: JOB_VERSION }
 }
 
 /**

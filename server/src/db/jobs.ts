@@ -1,6 +1,8 @@
-import { JOB_VERSION } from '@crisp-hem/core'
+import { JOB_VERSION, type Job } from '@crisp-hem/core'
 import type { JobFacts, JobSummary } from '@crisp-hem/core/wire'
+import type { LogTable } from './logEvents'
 import type { Database } from './open'
+import type { PublishedTable } from './published'
 
 interface JobRow {
   readonly id: string
@@ -13,11 +15,15 @@ interface JobRow {
   readonly format: number
 }
 
+/** What a job brings along: its log, and the plan people work by. */
+export type Happened = Pick<Job, 'log' | 'published'>
+export const NOTHING_HAPPENED: Happened = { log: [], published: null }
+
 /** What a save came to: the new revision, or the one that is in the way. */
 export type SaveResult = { readonly saved: number } | { readonly conflict: number } | { readonly missing: true }
 
 /** Jobs and their rooms. Rows stay inside; callers see job facts. */
-export function jobTable(db: Database) {
+export function jobTable(db: Database, log: Pick<LogTable, 'append'>, published: Pick<PublishedTable, 'insert'>) {
   const sql = {
     list: db.prepare<[], JobRow & { rooms: number }>(`
       SELECT job.*, (SELECT COUNT(*) FROM room WHERE room.job_id = job.id) AS rooms
@@ -79,6 +85,19 @@ export function jobTable(db: Database) {
     /** Whether a job is here and not deleted. */
     has: (id: string): boolean => sql.any.get(id)?.deleted_at === null,
 
+    /**
+     * The facts of a job that is not deleted as JSON text in pieces, put together from what is stored without being
+     * read: a large job is sent as fast as a small one. Null when there is none.
+     */
+    text(id: string): { facts: string[]; revision: number } | null {
+      const row = sql.one.get(id)
+      if (!row) return null
+      const head = { format: 'crisp-hem/job', version: JOB_VERSION, id: row.id, name: row.name }
+      const rooms = sql.rooms.all(id).map(({ body }, i) => (i === 0 ? body : `,${body}`))
+      const open = `${JSON.stringify(head).slice(0, -1)},${row.details.slice(1, -1)},"rooms":[`
+      return { facts: [open, ...rooms, ']}'], revision: row.revision }
+    },
+
     /** Facts and revision of a job that is not deleted, or null. */
     read(id: string): { facts: JobFacts; revision: number } | null {
       const row = sql.one.get(id)
@@ -87,13 +106,18 @@ export function jobTable(db: Database) {
       return { facts: factsOf(row, rooms), revision: row.revision }
     },
 
-    /** Adds a job; a deleted one with the same id makes way. False when the id is in use. */
-    add: db.transaction((facts: JobFacts, now: string): boolean => {
+    /**
+     * Adds a job with what happened to it, all or nothing; a deleted one with the same id makes way. False when the id
+     * is in use.
+     */
+    add: db.transaction((facts: JobFacts, happened: Happened, now: string): boolean => {
       const present = sql.any.get(facts.id)
       if (present && present.deleted_at === null) return false
       if (present) sql.purge.run(facts.id)
       sql.insert.run(rowOf(facts, now))
       writeRooms(facts)
+      if (happened.log.length > 0) log.append(facts.id, happened.log)
+      if (happened.published) published.insert(facts.id, happened.published)
       return true
     }).immediate,
 

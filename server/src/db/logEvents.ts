@@ -18,6 +18,9 @@ export function logTable(db: Database) {
   return {
     read: (jobId: string): LogEvent[] => sql.all.all(jobId).map(({ body }) => JSON.parse(body) as LogEvent),
 
+    /** The log of a job as JSON text in pieces, as it is stored. */
+    text: (jobId: string): string[] => sql.all.all(jobId).map(({ body }, i) => (i === 0 ? body : `,${body}`)),
+
     /** Adds events in one transaction. One that is there already changes nothing. Returns how many were new. */
     append: db.transaction((jobId: string, events: readonly LogEvent[]): number => {
       let seq = sql.last.get(jobId)!.seq

@@ -1,19 +1,19 @@
 import type { FastifyPluginAsync } from 'fastify'
-import { contractorFaults, type ContractorAnswer } from '@crisp-hem/core/wire'
 import type { ContractorTable } from '../db/contractor'
-import { refuseFaults } from '../errors'
+import type { HeavyDesk } from '../heavy/desk'
+import { bytes } from './jobs'
+
+export interface ContractorRoutesOptions {
+  readonly contractor: ContractorTable
+  readonly heavy: HeavyDesk
+  readonly now: () => string
+}
 
 /** The contractor's own house rules and shelf: what new jobs begin with. GET answers null before anything was kept. */
-export const contractorRoutes: FastifyPluginAsync<{ contractor: ContractorTable; now: () => string }> = async (
-  app,
-  { contractor, now },
-) => {
+export const contractorRoutes: FastifyPluginAsync<ContractorRoutesOptions> = async (app, options) => {
+  const { contractor, heavy, now } = options
   app.get('/contractor', async (_request, reply) =>
     reply.header('content-type', 'application/json; charset=utf-8').send(JSON.stringify(contractor.read())),
   )
-  app.put('/contractor', async ({ body }) => {
-    refuseFaults(contractorFaults(body))
-    contractor.keep(body as ContractorAnswer, now())
-    return contractor.read()
-  })
+  app.put<{ Body: Uint8Array }>('/contractor', async ({ body }) => heavy.run('keep', bytes(body), { now: now() }))
 }

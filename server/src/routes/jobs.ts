@@ -1,65 +1,47 @@
+import { Readable } from 'node:stream'
 import type { FastifyPluginAsync } from 'fastify'
-import {
-  exact,
-  factsFaults,
-  id,
-  jobFaults,
-  readJobFile,
-  shapeFaults,
-  text,
-  wholeNumber,
-  writeJobFile,
-  type JobFacts,
-} from '@crisp-hem/core/wire'
-import type { Job } from '@crisp-hem/core'
-import type { JobTable } from '../db/jobs'
-import type { LogTable } from '../db/logEvents'
-import { refuseFaults, ServerError } from '../errors'
+import type { Tables } from '../db/tables'
+import { ServerError } from '../errors'
+import type { HeavyDesk } from '../heavy/desk'
 
 export interface JobRoutesOptions {
-  readonly jobs: JobTable
-  readonly log: LogTable
+  readonly tables: Tables
+  readonly heavy: HeavyDesk
   /** The clock, passed in so that tests can set it. */
   readonly now: () => string
 }
 
 type OneJob = { Params: { jobId: string } }
-const copySchema = exact({ id: id(), name: text() })
-const saveSchema = exact({ revision: wholeNumber(1, Number.MAX_SAFE_INTEGER) })
+type Bytes = { Body: Uint8Array }
 
-/** Jobs: list, create, read, save, copy, delete and restore, export and import. */
-export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { jobs, log, now }) => {
-  const readOr404 = (jobId: string) => {
-    const found = jobs.read(jobId)
-    if (!found) throw new ServerError('job.not_found', { job: jobId })
-    return found
-  }
-  const add = (facts: JobFacts) => {
-    if (!jobs.add(facts, now())) throw new ServerError('job.exists', { job: facts.id })
-  }
+/** Jobs: list, create, read, save, copy, delete and restore, publish a plan, export and import. */
+export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tables, heavy, now }) => {
+  const { jobs, log, published } = tables
 
   app.get('/jobs', async () => jobs.list())
 
-  app.post('/jobs', async (request, reply) => {
-    refuseFaults(factsFaults(request.body))
-    add(request.body as JobFacts)
-    return reply.code(201).send({ revision: 1 })
+  app.post<Bytes>('/jobs', async ({ body }, reply) =>
+    reply.code(201).send(await heavy.run('create', bytes(body), { now: now() })),
+  )
+
+  /** Facts, log and published plan, sent as they are stored, piece by piece. */
+  app.get<OneJob>('/jobs/:jobId', async ({ params }, reply) => {
+    const found = jobs.text(params.jobId)
+    if (!found) throw new ServerError('job.not_found', { job: params.jobId })
+    const plan = JSON.stringify(published.latest(params.jobId))
+    const pieces = [
+      '{"facts":',
+      ...found.facts,
+      `,"revision":${found.revision},"published":${plan},"log":[`,
+      ...log.text(params.jobId),
+      ']}',
+    ]
+    return reply.header('content-type', 'application/json; charset=utf-8').send(Readable.from(pieces))
   })
 
-  app.get<OneJob>('/jobs/:jobId', async ({ params }) => ({ ...readOr404(params.jobId), log: log.read(params.jobId) }))
-
-  app.put<OneJob>('/jobs/:jobId', async ({ params, body }) => {
-    const { facts, ...rest } = (body ?? {}) as { facts?: JobFacts; revision?: number }
-    refuseFaults(shapeFaults(saveSchema, rest))
-    refuseFaults(factsFaults(facts))
-    if (facts!.id !== params.jobId)
-      throw new ServerError('job.id_differs', { address: params.jobId, content: facts!.id })
-    const result = jobs.save(facts!, rest.revision!, now())
-    if ('missing' in result) throw new ServerError('job.not_found', { job: params.jobId })
-    if ('conflict' in result)
-      throw new ServerError('job.changed_meanwhile', { now: result.conflict, yours: rest.revision! })
-    return { revision: result.saved }
-  })
+  app.put<OneJob & Bytes>('/jobs/:jobId', async ({ params, body }) =>
+    heavy.run('save', bytes(body), { jobId: params.jobId, now: now() }),
+  )
 
   app.delete<OneJob>('/jobs/:jobId', async ({ params }, reply) => {
     if (!jobs.remove(params.jobId, now())) throw new ServerError('job.not_found', { job: params.jobId })
@@ -68,41 +50,37 @@ export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { job
 
   app.post<OneJob>('/jobs/:jobId/restore', async ({ params }) => {
     if (!jobs.restore(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
-    return { revision: readOr404(params.jobId).revision }
+    return { revision: jobs.text(params.jobId)?.revision ?? 1 }
   })
 
-  /** A copy has the survey, not the log: what happened, happened on the other job. */
-  app.post<OneJob>('/jobs/:jobId/copy', async ({ params, body }, reply) => {
-    refuseFaults(shapeFaults(copySchema, body))
-    const { id: copyId, name } = body as { id: string; name: string }
-    add({ ...readOr404(params.jobId).facts, id: copyId, name })
-    return reply.code(201).send({ revision: 1 })
-  })
+  app.post<OneJob & Bytes>('/jobs/:jobId/copy', async ({ params, body }, reply) =>
+    reply.code(201).send(await heavy.run('copy', bytes(body), { jobId: params.jobId, now: now() })),
+  )
 
   app.get<OneJob>('/jobs/:jobId/file', async ({ params }, reply) => {
-    const { facts } = readOr404(params.jobId)
-    const file = writeJobFile({ ...facts, log: log.read(params.jobId) })
+    const file = await heavy.run('file', NOTHING, { jobId: params.jobId, now: now() })
     return reply
       .header('content-type', 'application/json; charset=utf-8')
-      .header('content-disposition', `attachment; filename="${facts.id}.hem.json"`)
+      .header('content-disposition', `attachment; filename="${params.jobId}.hem.json"`)
       .send(file)
   })
 
-  /** Takes a job file's text. With `?as=ID` it becomes a job of its own with that id. */
-  app.post<{ Querystring: { as?: string } }>('/jobs/import', async ({ body, query }, reply) => {
-    const job = importedJob(body, query.as)
-    const { log: events, ...facts } = job
-    add(facts)
-    log.append(facts.id, events)
-    return reply.code(201).send({ id: facts.id, name: facts.name })
+  /** Takes a job file. With `?as=ID` it becomes a job of its own with that id. */
+  app.post<Bytes & { Querystring: { as?: string } }>('/jobs/import', async ({ body, query }, reply) =>
+    reply.code(201).send(await heavy.run('import', bytes(body), { as: query.as, now: now() })),
+  )
+
+  /** Every plan that was published, the latest first. */
+  app.get<OneJob>('/jobs/:jobId/published', async ({ params }) => {
+    if (!jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
+    return published.all(params.jobId)
   })
+
+  app.post<OneJob & Bytes>('/jobs/:jobId/published', async ({ params, body }, reply) =>
+    reply.code(201).send(await heavy.run('publish', bytes(body), { jobId: params.jobId, now: now() })),
+  )
 }
 
-function importedJob(body: unknown, as: string | undefined): Job {
-  if (typeof body !== 'string') throw new ServerError('request.unreadable', { detail: 'send the file as text/plain' })
-  const job = readJobFile(body)
-  if (as === undefined) return job
-  const copy = { ...job, id: as }
-  refuseFaults(jobFaults(copy))
-  return copy
-}
+const NOTHING = new Uint8Array()
+/** The bytes of a body; none where a request had none. */
+export const bytes = (body: Uint8Array | undefined): Uint8Array => body ?? NOTHING

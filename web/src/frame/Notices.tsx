@@ -4,7 +4,7 @@ import { api } from '../api'
 import { happened } from '../state/logSlice'
 import { noticeClosed, type Notice } from '../state/noticeSlice'
 import { siteNow } from '../state/siteNow'
-import { store, useAppDispatch, useAppSelector } from '../store'
+import { useAppDispatch, useAppSelector, useAppStore, type AppStore } from '../store'
 import { formatInstant, type LogEvent } from '@crisp-hem/core'
 import { Button } from '../ui/Button'
 import { W } from '../words'
@@ -15,6 +15,7 @@ const STAYS_MS = 9000
 export function Notices() {
   const notice = useAppSelector((state) => state.notice.current)
   const dispatch = useAppDispatch()
+  const store = useAppStore()
   useEffect(() => {
     if (!notice || notice.tone === 'wrong') return
     const timer = setTimeout(() => dispatch(noticeClosed()), STAYS_MS)
@@ -36,7 +37,7 @@ export function Notices() {
           {notice.undo && (
             <Button
               className="shrink-0 text-ink"
-              onClick={() => void takeBack(notice.undo!).then(() => dispatch(noticeClosed()))}
+              onClick={() => void takeBack(store, notice.undo).then(() => dispatch(noticeClosed()))}
             >
               {notice.undo.kind === 'delete job' ? W.jobs.undo : W.pulls.undo}
             </Button>
@@ -50,7 +51,8 @@ export function Notices() {
   )
 }
 
-async function takeBack(undo: NonNullable<Notice['undo']>): Promise<void> {
+async function takeBack(store: AppStore, undo: Notice['undo']): Promise<void> {
+  if (!undo) return
   if (undo.kind === 'delete job') {
     await api.restoreJob(undo.jobId)
     window.dispatchEvent(new Event('crisp-hem:jobs-changed'))

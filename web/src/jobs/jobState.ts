@@ -16,7 +16,7 @@ export interface JobState {
 
 /** Works a job's state out at an instant; the same plan its own pages show. */
 export function jobState(answer: JobAnswer, now: number): JobState {
-  const job: Job = { ...answer.facts, log: answer.log }
+  const job: Job = { ...answer.facts, log: answer.log, published: answer.published }
   const plan = planJob(job, now)
   const kinds = plan.pulls.filter((pull) => pull.coated).map((pull) => spanAt(pull.spans, now)?.kind)
   const coming = plan.pulls

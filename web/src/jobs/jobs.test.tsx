@@ -29,8 +29,8 @@ describe('a new job', () => {
 
 describe('what a card says of a job', () => {
   const of = (job: ReturnType<typeof ternQuay>, at: string) => {
-    const { log, ...facts } = job
-    return jobState({ facts, revision: 1, log }, parseInstant(at))
+    const { log, published, ...facts } = job
+    return jobState({ facts, revision: 1, log, published }, parseInstant(at))
   }
   test('the demo: one room to pull now, three hems to look at, and when the next comes off', () => {
     const state = of(ternQuay(), TERN_QUAY_NOW)

@@ -1,3 +1,5 @@
+import { parseInstant, type Plan } from '@crisp-hem/core'
+import { W, whenText } from '../words'
 import { useMemo, useState } from 'react'
 import { PageHead } from '../frame/PageHead'
 import { useNow } from '../state/clock'
@@ -7,13 +9,12 @@ import { Breathers } from './Breathers'
 import { InspectList } from './InspectList'
 import { PullCardView } from './PullCardView'
 import { TodoList } from './TodoList'
-import { W } from '../words'
 
 /** The crew board: what comes off now, what is next, what must be left alone. */
 export function PullsPage() {
   const plan = usePlan()
   const log = useLog()
-  const { crews } = useFacts()
+  const { crews, site } = useFacts()
   const now = useNow(1000)
   const [crewId, setCrewId] = useState<string | null>(null)
   // Windows open and close on the minute; the seconds are only for the countdowns.
@@ -21,7 +22,7 @@ export function PullsPage() {
   const board = useMemo(() => (plan ? boardAt(plan, log, minute + 0.001, crewId) : null), [plan, log, minute, crewId])
   return (
     <>
-      <PageHead title={W.pulls.title} onBoard>
+      <PageHead title={W.pulls.title} line={plan ? stampWords(plan, now, site.zone) : undefined} onBoard>
         <select
           aria-label={W.rounds.crew}
           className="field w-auto"
@@ -55,3 +56,9 @@ export function PullsPage() {
     </>
   )
 }
+
+/** Which plan the board goes by. */
+const stampWords = ({ standing }: Plan, now: number, zone: string): string =>
+  standing
+    ? W.publish.stamp({ number: standing.number, when: whenText(parseInstant(standing.at), now, zone) })
+    : W.publish.stampProposal

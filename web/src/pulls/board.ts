@@ -1,12 +1,12 @@
 import {
   spanAt,
-  UNTOUCHED,
   type LogState,
   type Plan,
   type PullPlan,
   type PullSpan,
   type Task,
   readSubject,
+  isThrough,
 } from '@crisp-hem/core'
 
 /** Where a coated round stands on the board. */
@@ -84,24 +84,8 @@ function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean)
         task,
         from: placed.from,
         to: placed.to,
-        subjects: task.subjects.filter((subject) => !isTicked(task, log, subject)),
+        subjects: task.subjects.filter((subject) => !isThrough(task, log, subject)),
       }
     })
     .sort((a, b) => a.from - b.from)
-}
-
-function isTicked(task: Task, log: LogState, subject: string): boolean {
-  const state = log.hems.get(subject) ?? UNTOUCHED
-  switch (task.kind) {
-    case 'lay':
-      return state.laidAt !== null
-    case 'seal':
-      return state.sealedAt !== null
-    case 'coat':
-      return state.coatedAt.length >= task.coat!
-    case 'pull':
-      return state.pulledAt !== null
-    default:
-      return false
-  }
 }

@@ -18,7 +18,7 @@ export function SheetButton({ roomId }: { roomId: string }) {
   if (!plan || !room) return null
   const make = () => {
     setMaking(true)
-    savePdf(`${facts.id}-${room.id}.pdf`, roomSheet({ ...facts, log: [] }, plan, room))
+    savePdf(`${facts.id}-${room.id}.pdf`, roomSheet({ ...facts, log: [], published: null }, plan, room))
       .catch((error: Error) => dispatch(noticed({ text: error.message, tone: 'wrong', undo: null })))
       .finally(() => setMaking(false))
   }

@@ -3,8 +3,8 @@ import { planJob } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
 import { groupRows, hemRows, sortGroups, SORTS, tableLines } from './hemRows'
 
-const { log: _log, ...facts } = ternQuaySurvey()
-const plan = planJob({ ...facts, log: [] })
+const { log: _log, published: _published, ...facts } = ternQuaySurvey()
+const plan = planJob({ ...facts, log: [], published: null })
 const rows = hemRows(
   facts,
   new Map(plan.hems.map((hem) => [hem.id, hem])),

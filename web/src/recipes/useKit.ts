@@ -8,6 +8,6 @@ const start = () => new Worker(new URL('./kit.worker.ts', import.meta.url), { ty
 
 /** The kits of a job, worked out beside the page; null until the first answer. */
 export function useKit(facts: JobFacts): JobKit | null {
-  const job = useMemo((): Job => ({ ...facts, log: [] }), [facts])
+  const job = useMemo((): Job => ({ ...facts, log: [], published: null }), [facts])
   return useWorkerAnswer<Job, JobKit>(start, job, ASK_AFTER_MS)
 }

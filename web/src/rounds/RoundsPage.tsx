@@ -1,3 +1,4 @@
+import { PlanStamp } from './PlanStamp'
 import { W, dayText, sayText, whenText } from '../words'
 import { formatRun, fromLocal, toLocal, actOf } from '@crisp-hem/core'
 import { ChevronLeft, ChevronRight } from 'lucide-react'
@@ -22,6 +23,7 @@ export function RoundsPage() {
     <>
       <PageHead title={W.rounds.title} line={line} />
       <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:px-6">
+        <PlanStamp plan={plan} />
         <Problems />
         <ChartPanel />
         <RoundList />
@@ -60,7 +62,8 @@ function ChartPanel() {
   const dayName = dayText(fromLocal(day, 720, site.zone), site.zone)
   return (
     <Panel
-      title={view === 'day' ? dayName : W.rounds.all}
+      className={plan.standing ? '' : 'border-2 border-dashed border-act'}
+      title={`${plan.standing ? '' : `${W.publish.proposal}: `}${view === 'day' ? dayName : W.rounds.all}`}
       aside={
         <>
           {view === 'day' && (

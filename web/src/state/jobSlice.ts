@@ -1,4 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
+import type { PublishedPlan } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'changed elsewhere'
@@ -6,24 +7,46 @@ export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'changed els
 interface JobState {
   facts: JobFacts | null
   revision: number
+  /** The plan people work by, or null while there is only a proposal. */
+  published: PublishedPlan | null
   past: JobFacts[]
   future: JobFacts[]
   save: SaveState
   saveError: string | null
 }
 
+/** A job as it was opened. */
+export interface JobOpened {
+  readonly facts: JobFacts
+  readonly revision: number
+  readonly published?: PublishedPlan | null
+  /** These facts are an edit that was not saved yet. */
+  readonly draft?: boolean
+}
+
 const UNDO_STEPS = 200
-const initialState: JobState = { facts: null, revision: 0, past: [], future: [], save: 'saved', saveError: null }
+const initialState: JobState = {
+  facts: null,
+  revision: 0,
+  published: null,
+  past: [],
+  future: [],
+  save: 'saved',
+  saveError: null,
+}
 
 /** The open job's facts, with every earlier version for undo. Plans are worked out elsewhere and never stored here. */
 export const jobSlice = createSlice({
   name: 'job',
   initialState,
   reducers: {
-    jobOpened: (_state, { payload }: PayloadAction<{ facts: JobFacts; revision: number }>) => ({
-      ...initialState,
-      ...payload,
-    }),
+    jobOpened: (_state, { payload }: PayloadAction<JobOpened>): JobState => {
+      const { facts, revision, published = null, draft = false } = payload
+      return { ...initialState, facts, revision, published, save: draft ? 'waiting' : 'saved' }
+    },
+    planPublished(state, { payload }: PayloadAction<PublishedPlan>) {
+      state.published = payload as typeof state.published
+    },
     jobClosed: () => initialState,
     factsEdited(state, { payload }: PayloadAction<JobFacts>) {
       if (state.facts) state.past = [...state.past.slice(1 - UNDO_STEPS), state.facts] as typeof state.past
@@ -61,4 +84,5 @@ export const jobSlice = createSlice({
   },
 })
 
-export const { jobOpened, jobClosed, factsEdited, undone, redone, saveStarted, saveDone, saveFailed } = jobSlice.actions
+export const { jobOpened, jobClosed, planPublished, factsEdited, undone, redone, saveStarted, saveDone, saveFailed } =
+  jobSlice.actions

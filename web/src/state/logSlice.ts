@@ -1,5 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
 import type { LogEvent } from '@crisp-hem/core'
+import type { Refusal } from './sending'
 
 interface LogState {
   jobId: string | null
@@ -27,6 +28,12 @@ export const logSlice = createSlice({
       state.events.push(...(payload as typeof state.events))
       state.unsent.push(...(payload as typeof state.unsent))
     },
+    /** A tick the server will not have is none: it goes from the log, and is told. */
+    eventsRefused(state, { payload }: PayloadAction<Refusal>) {
+      const gone = (event: LogEvent) => event.id === payload.event.id
+      state.events = state.events.filter((event) => !gone(event))
+      state.unsent = state.unsent.filter((event) => !gone(event))
+    },
     eventsTaken(state, { payload }: PayloadAction<string[]>) {
       const taken = new Set(payload)
       state.unsent = state.unsent.filter((event) => !taken.has(event.id))
@@ -34,4 +41,4 @@ export const logSlice = createSlice({
   },
 })
 
-export const { logOpened, happened, eventsTaken } = logSlice.actions
+export const { logOpened, happened, eventsTaken, eventsRefused } = logSlice.actions

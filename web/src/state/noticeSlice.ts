@@ -1,4 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
+import { W } from '../words'
+import { eventsRefused } from './logSlice'
 
 export interface Notice {
   readonly text: string
@@ -18,6 +20,10 @@ export const noticeSlice = createSlice({
     noticed: (_state, { payload }: PayloadAction<Notice>) => ({ current: payload }),
     noticeClosed: () => ({ current: null }),
   },
+  extraReducers: (on) =>
+    on.addCase(eventsRefused, (_state, { payload }) => ({
+      current: { text: W.pulls.refused({ reason: payload.reason }), tone: 'wrong', undo: null },
+    })),
 })
 
 export const { noticed, noticeClosed } = noticeSlice.actions

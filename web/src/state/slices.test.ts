@@ -4,7 +4,7 @@ import { eventsTaken, happened, logOpened, logSlice } from './logSlice'
 import type { LogEvent } from '@crisp-hem/core'
 import { withFace } from '../walk/editFace'
 
-const { log: _log, ...facts } = gullRow()
+const { log: _log, published: _published, ...facts } = gullRow()
 const run = (...actions: Parameters<typeof jobSlice.reducer>[1][]) =>
   actions.reduce(jobSlice.reducer, jobSlice.getInitialState())
 const named = (name: string) => factsEdited({ ...facts, name })

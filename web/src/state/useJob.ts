@@ -14,7 +14,7 @@ import {
 } from '@crisp-hem/core'
 import { editFaults, type JobFacts } from '@crisp-hem/core/wire'
 import { createSelector } from '@reduxjs/toolkit'
-import { store, useAppDispatch, useAppSelector, type RootState } from '../store'
+import { useAppDispatch, useAppSelector, useAppStore, type RootState } from '../store'
 import { factsEdited } from './jobSlice'
 import { happened } from './logSlice'
 import { noticed } from './noticeSlice'
@@ -58,6 +58,7 @@ export function useRoom(): Room | null {
  */
 export function useEdit(): (change: (facts: JobFacts) => JobFacts) => boolean {
   const dispatch = useAppDispatch()
+  const store = useAppStore()
   return useCallback(
     (change) => {
       const before = store.getState().job.facts
@@ -78,7 +79,7 @@ export function useEdit(): (change: (facts: JobFacts) => JobFacts) => boolean {
       dispatch(factsEdited(next))
       return true
     },
-    [dispatch],
+    [dispatch, store],
   )
 }
 

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { Provider } from 'react-redux'
 import { MemoryRouter, Route, Routes } from 'react-router'
+import type { AppStore } from '../store'
 import { planJob, type Job, type Plan } from '@crisp-hem/core'
 
 /** Nothing is worked out beside the page here: workers take questions and never answer. */
@@ -22,17 +23,26 @@ export function setDesk(): void {
   Object.assign(globalThis, { Worker: StillWorker, localStorage })
 }
 
+const desk: { store: AppStore | null } = { store: null }
+
+/** One store for all that is drawn here, with services that never answer. */
+export async function deskStore(): Promise<AppStore> {
+  const { openStore } = await import('../openStore')
+  desk.store ??= openStore()
+  return desk.store
+}
+
 /** Opens a job at an instant, with its plan. */
 export async function openOnDesk(job: Job, at: number): Promise<Plan> {
-  const { store } = await import('../store')
+  const store = await deskStore()
   const { jobOpened } = await import('../state/jobSlice')
   const { logOpened } = await import('../state/logSlice')
   const { planned } = await import('../state/planSlice')
   const { clockSet } = await import('../state/clockSlice')
-  const { log, ...facts } = job
+  const { log, published, ...facts } = job
   const plan = Object.freeze(planJob(job, at))
   store.dispatch(clockSet(at * 60_000 - Date.now()))
-  store.dispatch(jobOpened({ facts, revision: 1 }))
+  store.dispatch(jobOpened({ facts, revision: 1, published }))
   store.dispatch(logOpened({ jobId: job.id, events: log, unsent: [] }))
   store.dispatch(planned({ plan, tookMs: 1 }))
   return plan
@@ -40,7 +50,7 @@ export async function openOnDesk(job: Job, at: number): Promise<Plan> {
 
 /** What a part of the open job's screens looks like, as markup. */
 export async function drawnAt(path: string, node: ReactNode): Promise<string> {
-  const { store } = await import('../store')
+  const store = await deskStore()
   return renderToStaticMarkup(
     <Provider store={store}>
       <MemoryRouter initialEntries={[path]}>

@@ -66,6 +66,8 @@ export function writtenNames(data: unknown, found = new Set<string>()): Set<stri
 }
 
 const WRITTEN = new Set([
+  'by',
+  'why',
   'id',
   'name',
   'place',

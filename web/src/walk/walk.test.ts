@@ -20,7 +20,7 @@ import { writeRoomDxf } from './drawingFiles'
 import { freeId, newBand, newFitting, newFoot, newHandHem, newOpening, newPiece } from './things'
 
 const room = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
-const { log: _log, ...facts } = ternQuaySurvey()
+const { log: _log, published: _published, ...facts } = ternQuaySurvey()
 /** What the schema and its meaning say against a room in an otherwise right job. */
 const faultsOf = (change: Room) => factsFaults({ ...facts, rooms: [change] } satisfies JobFacts)
 

@@ -1,3 +1,4 @@
+import type { Facts } from '@crisp-hem/core'
 import { speaker, type Language } from '@crisp-hem/core/words'
 import { spoken } from './catalogue'
 import { EN_SCREENS } from './en'
@@ -35,4 +36,12 @@ export const numberText = (value: number): string => speech.fact(value)
 export function wordIn(list: object, code: string): string {
   const found = (list as Readonly<Record<string, unknown>>)[code]
   return typeof found === 'string' ? found : code
+}
+
+/** What went wrong, in words: a coded error of ours by its code, anything else as it says itself. */
+export function errorText(error: unknown): string {
+  const { code, facts, message } = error as { code?: string; facts?: Facts; message?: string }
+  if (code === undefined || facts === undefined) return message ?? String(error)
+  const text = speech.text(`error.${code}`, facts)
+  return text === `error.${code}` ? (message ?? code) : text
 }

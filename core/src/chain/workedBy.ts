@@ -1,0 +1,65 @@
+import type { Job, PlanChange, PublishedPlan } from '../ground'
+import { checkPlan } from '../check/checkPlan'
+import { miss, type Miss, type MissKind } from '../check/miss'
+import type { PlacedTask } from '../plan/placement'
+import type { ScheduleProblem } from '../problem/problem'
+import { planChanges, publishedTasks } from '../published/planChanges'
+import { standingPlan } from '../published/standingPlan'
+
+/** The published plan that people work by. */
+export interface Standing extends Pick<PublishedPlan, 'number' | 'at' | 'by' | 'why' | 'changes'> {
+  /** What planning anew would change; empty when the day goes as it was told. */
+  readonly proposal: readonly PlanChange[]
+}
+
+export interface WorkedBy {
+  readonly placed: readonly PlacedTask[]
+  readonly misses: readonly Miss[]
+  readonly standing: Standing | null
+}
+
+/**
+ * The plan people work by, checked: the published one against what has happened since, or what is proposed.
+ *
+ * @param fromStart  the problem as it stood when work could begin, for judging work that lies in the past
+ */
+export function workedBy(
+  job: Pick<Job, 'published'>,
+  proposed: readonly PlacedTask[],
+  problem: ScheduleProblem,
+  fromStart: () => ScheduleProblem,
+): WorkedBy {
+  const { published } = job
+  if (!published) return { placed: proposed, misses: checkPlan(problem, { placed: proposed }), standing: null }
+  const placed = standingPlan(published, proposed)
+  const { number, at, by, why, changes } = published
+  const left = placed.filter((each) => !each.done).map((each) => each.taskId)
+  const proposal = planChanges(
+    published.tasks.filter((task) => left.includes(task.taskId)),
+    publishedTasks(proposed),
+  )
+  return { placed, misses: standingMisses(fromStart(), placed), standing: { number, at, by, why, changes, proposal } }
+}
+
+/** What a plan can miss though it was right when it was published. */
+const SINCE: ReadonlySet<MissKind> = new Set([
+  'lost',
+  'crew-twice',
+  'resource-twice',
+  'lag-too-short',
+  'pull-too-soon',
+  'wet-overrun',
+  'no-wet-span',
+  'wet-missed',
+  'pull-tacky',
+  'past-stay',
+  'late-hand-back',
+] satisfies MissKind[])
+
+function standingMisses(problem: ScheduleProblem, placed: readonly PlacedTask[]): Miss[] {
+  const known = new Set(placed.map((each) => each.taskId))
+  return [
+    ...problem.activities.flatMap((act) => (known.has(act.id) ? [] : [miss('not-published', act.id)])),
+    ...checkPlan(problem, { placed }).filter((each) => SINCE.has(each.kind)),
+  ]
+}

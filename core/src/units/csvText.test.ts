@@ -1,0 +1,38 @@
+import fc from 'fast-check'
+import Papa from 'papaparse'
+import { readCsv, writeCsv } from './csvText'
+
+test('what a spreadsheet would run is written as text; numbers and plain words stay', () => {
+  const cells = ['=1+1', '+cmd', '@sum', '-x', '\thidden', '-4.5', '12', 'plain', "it's"]
+  const written = writeCsv(
+    ['a'],
+    cells.map((cell) => [cell]),
+  )
+  expect(rawCells(written).flat()).toEqual([
+    "'=1+1",
+    "'+cmd",
+    "'@sum",
+    "'-x",
+    "'\thidden",
+    '-4.5',
+    '12',
+    'plain',
+    "it's",
+  ])
+})
+
+test('no cell of any text is written so that it runs, and every cell comes back as it was', () => {
+  const text = fc.string({ minLength: 1, maxLength: 12, unit: fc.constantFrom(...'=+-@\tab1 ,"\'\n') })
+  fc.assert(
+    fc.property(fc.array(text, { minLength: 1, maxLength: 5 }), (row) => {
+      const fields = row.map((_, i) => `c${i}`)
+      const written = writeCsv(fields, [row, row.map(() => 'end')])
+      const [back] = readCsv(written).data
+      expect(fields.map((field) => back?.[field])).toEqual(row)
+      for (const cell of rawCells(written).flat()) expect(cell).not.toMatch(/^(?:[=+@\t\r]|-(?!\d+(?:\.\d+)?$))/)
+    }),
+  )
+})
+
+/** Cells as a spreadsheet finds them. */
+const rawCells = (text: string): string[][] => Papa.parse<string[]>(text.trimEnd()).data.slice(1)

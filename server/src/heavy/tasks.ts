@@ -1,0 +1,137 @@
+import {
+  contractorFaults,
+  eventBatchSchema,
+  exact,
+  factsFaults,
+  id,
+  publishSchema,
+  readJobFile,
+  shapeFaults,
+  text,
+  wholeNumber,
+  writeJobFile,
+  type ContractorAnswer,
+  type JobFacts,
+  type PublishRequest,
+} from '@crisp-hem/core/wire'
+import { planChanges, type LogEvent, type PublishedPlan } from '@crisp-hem/core'
+import { NOTHING_HAPPENED } from '../db/jobs'
+import type { Tables } from '../db/tables'
+import { refuseFaults, ServerError } from '../errors'
+import { checkMeasure } from './limits'
+
+/** What a task is told besides the body. */
+export interface TaskFacts {
+  readonly jobId?: string
+  /** The id a file is taken under, in place of its own. */
+  readonly as?: string
+  readonly now: string
+}
+
+type Task = (tables: Tables, body: Uint8Array, facts: TaskFacts) => unknown
+
+/** A body as data. @throws ServerError request.unreadable, and what {@link checkMeasure} throws */
+function parsed(body: Uint8Array): unknown {
+  checkMeasure(body)
+  try {
+    return JSON.parse(Buffer.from(body).toString('utf8'))
+  } catch (error) {
+    throw new ServerError('request.unreadable', { detail: (error as Error).message })
+  }
+}
+
+const copySchema = exact({ id: id(), name: text() })
+const saveSchema = exact({ revision: wholeNumber(1, Number.MAX_SAFE_INTEGER) })
+const jobIdOf = ({ jobId }: TaskFacts): string => jobId ?? ''
+
+function create({ jobs }: Tables, body: Uint8Array, { now }: TaskFacts): { revision: number } {
+  const facts = parsed(body)
+  refuseFaults(factsFaults(facts))
+  const job = facts as JobFacts
+  if (!jobs.add(job, NOTHING_HAPPENED, now)) throw new ServerError('job.exists', { job: job.id })
+  return { revision: 1 }
+}
+
+function save({ jobs }: Tables, body: Uint8Array, facts: TaskFacts): { revision: number } {
+  const { facts: job, ...rest } = (parsed(body) ?? {}) as { facts?: JobFacts; revision?: number }
+  refuseFaults(shapeFaults(saveSchema, rest))
+  refuseFaults(factsFaults(job))
+  const [known, revision] = [job as JobFacts, rest.revision ?? 0]
+  const jobId = jobIdOf(facts)
+  if (known.id !== jobId) throw new ServerError('job.id_differs', { address: jobId, content: known.id })
+  const result = jobs.save(known, revision, facts.now)
+  if ('missing' in result) throw new ServerError('job.not_found', { job: jobId })
+  if ('conflict' in result) throw new ServerError('job.changed_meanwhile', { now: result.conflict, yours: revision })
+  return { revision: result.saved }
+}
+
+/** A copy has the survey, not the log: what happened, happened on the other job. */
+function copy({ jobs }: Tables, body: Uint8Array, facts: TaskFacts): { revision: number } {
+  const asked = parsed(body)
+  refuseFaults(shapeFaults(copySchema, asked))
+  const found = jobs.read(jobIdOf(facts))
+  if (!found) throw new ServerError('job.not_found', { job: jobIdOf(facts) })
+  const job = { ...found.facts, ...(asked as { id: string; name: string }) }
+  if (!jobs.add(job, NOTHING_HAPPENED, facts.now)) throw new ServerError('job.exists', { job: job.id })
+  return { revision: 1 }
+}
+
+/** Takes a job file, facts and log in one transaction. With `as` it becomes a job of its own with that id. */
+function importFile({ jobs }: Tables, body: Uint8Array, { as, now }: TaskFacts): { id: string; name: string } {
+  checkMeasure(body)
+  const read = readJobFile(Buffer.from(body).toString('utf8'))
+  const job = as === undefined ? read : { ...read, id: as }
+  if (as !== undefined) refuseFaults(shapeFaults(id(), as).map((fault) => ({ ...fault, place: 'as' })))
+  const { log, published, ...facts } = job
+  if (!jobs.add(facts, { log, published }, now)) throw new ServerError('job.exists', { job: facts.id })
+  return { id: facts.id, name: facts.name }
+}
+
+function append({ jobs, log }: Tables, body: Uint8Array, facts: TaskFacts): { taken: number } {
+  const batch = parsed(body)
+  refuseFaults(shapeFaults(eventBatchSchema, batch))
+  if (!jobs.has(jobIdOf(facts))) throw new ServerError('job.not_found', { job: jobIdOf(facts) })
+  return { taken: log.append(jobIdOf(facts), (batch as { events: LogEvent[] }).events) }
+}
+
+function publish({ jobs, published }: Tables, body: Uint8Array, facts: TaskFacts): PublishedPlan {
+  const asked = parsed(body)
+  refuseFaults(shapeFaults(publishSchema, asked))
+  const { basedOn, by, why, tasks } = asked as PublishRequest
+  const jobId = jobIdOf(facts)
+  if (!jobs.has(jobId)) throw new ServerError('job.not_found', { job: jobId })
+  const result = published.publish(jobId, basedOn, (standing) => ({
+    number: (standing?.number ?? 0) + 1,
+    // Facts are told to the second.
+    at: facts.now.replace(/\.\d+Z$/, 'Z'),
+    by,
+    why,
+    tasks,
+    changes: planChanges(standing?.tasks ?? [], tasks),
+  }))
+  if ('meanwhile' in result) throw new ServerError('published.meanwhile', { now: result.meanwhile })
+  return result.plan
+}
+
+function keep({ contractor }: Tables, body: Uint8Array, { now }: TaskFacts): ContractorAnswer | null {
+  const own = parsed(body)
+  refuseFaults(contractorFaults(own))
+  contractor.keep(own as ContractorAnswer, now)
+  return contractor.read()
+}
+
+/** A whole job as the text of its file. */
+function file({ jobs, log, published }: Tables, _body: Uint8Array, facts: TaskFacts): string {
+  const found = jobs.read(jobIdOf(facts))
+  if (!found) throw new ServerError('job.not_found', { job: jobIdOf(facts) })
+  const { id: jobId } = found.facts
+  return writeJobFile({ ...found.facts, log: log.read(jobId), published: published.latest(jobId) })
+}
+
+/** What reads or writes much at once, by name. Each is one transaction, and a refusal changes nothing. */
+export const TASKS = { create, save, copy, import: importFile, append, publish, keep, file } satisfies Record<
+  string,
+  Task
+>
+export type TaskName = keyof typeof TASKS
+export type TaskAnswer<N extends TaskName> = ReturnType<(typeof TASKS)[N]>

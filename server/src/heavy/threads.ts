@@ -1,0 +1,45 @@
+import { Piscina } from 'piscina'
+import { answerOf, type HeavyDesk, type Outcome } from './desk'
+import type { TaskFacts, TaskName } from './tasks'
+
+/** What a thread is told of a task. */
+export interface ThreadTask {
+  readonly name: TaskName
+  readonly body: Uint8Array
+  readonly facts: TaskFacts
+}
+
+/** What a thread is told when it starts. */
+export interface ThreadSetup {
+  readonly file: string
+  readonly migrations: string
+}
+
+/** Memory a thread may take before it is ended in place of the whole server, MB. */
+const THREAD_MEMORY_MB = 1536
+/** Bodies up to this are done at once by a thread of their own, so that a large one holds up only other large ones. */
+const LIGHT_BYTES = 256 * 1024
+
+/** Does heavy tasks in threads with connections of their own: a large body holds up other large ones, nobody else. */
+export function threadDesk(worker: string, setup: ThreadSetup): HeavyDesk {
+  const pool = () =>
+    new Piscina<ThreadTask, Outcome>({
+      filename: worker,
+      workerData: setup,
+      minThreads: 1,
+      maxThreads: 1,
+      resourceLimits: { maxOldGenerationSizeMb: THREAD_MEMORY_MB },
+    })
+  const [light, large] = [pool(), pool()]
+  return {
+    async run(name, body, facts) {
+      const desk = body.length > LIGHT_BYTES || name === 'file' ? large : light
+      // A copy that can be handed over: the request's own bytes may lie in a shared pool.
+      const own = new Uint8Array(body)
+      return answerOf<typeof name>(await desk.run({ name, body: own, facts }, { transferList: [own.buffer] }))
+    },
+    close: async () => {
+      await Promise.all([light.close(), large.close()])
+    },
+  }
+}

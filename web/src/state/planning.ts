@@ -1,0 +1,37 @@
+import { isAnyOf } from '@reduxjs/toolkit'
+import type { AppDispatch, RootState, Services, StartListening } from '../store'
+import { clockSet } from './clockSlice'
+import { factsEdited, jobClosed, jobOpened, planPublished, redone, undone } from './jobSlice'
+import { happened, logOpened } from './logSlice'
+import type { Planner } from './planner'
+import { planCleared, planFailed, planned } from './planSlice'
+
+const PLAN_AFTER_MS = 60
+
+/** Asks for a plan of what is open whenever it changes, and hands answers to the store. */
+export function addPlanning(listen: StartListening, { planner, clock }: Services): void {
+  listen({
+    matcher: isAnyOf(jobOpened, logOpened, factsEdited, undone, redone, happened, clockSet, planPublished),
+    effect: async (_action, { getState, cancelActiveListeners, delay }) => {
+      cancelActiveListeners()
+      await delay(PLAN_AFTER_MS)
+      askForPlan(getState(), planner, clock)
+    },
+  })
+  listen({ actionCreator: jobClosed, effect: (_action, { dispatch }) => void dispatch(planCleared()) })
+}
+
+/** Asks for a plan of what is open, as of now. */
+export function askForPlan(
+  { job, log, clock: { aheadMs } }: RootState,
+  planner: Planner,
+  clock: Services['clock'],
+): void {
+  const { facts, published } = job
+  if (!facts || log.jobId !== facts.id) return
+  planner.ask({ ...facts, log: log.events, published }, (clock() + aheadMs) / 60_000)
+}
+
+export function receivePlans(dispatch: AppDispatch, planner: Planner): void {
+  planner.onAnswer((answer) => void dispatch('failed' in answer ? planFailed(answer.failed) : planned(answer)))
+}
