@@ -18,9 +18,33 @@ const RUNTIME = [
   'core has no runtime, no interface and no database',
 ]
 
+const PROJECTS = ['core/tsconfig.test.json', 'server/tsconfig.json', 'web/tsconfig.json', 'e2e/tsconfig.json']
+/** Files that belong to a tsconfig, and so can be judged with their types. */
+const TYPED = [
+  'core/src/**/*.ts',
+  'core/tests/**/*.ts',
+  'server/**/*.ts',
+  'web/src/**/*.{ts,tsx}',
+  'e2e/**/*.ts',
+  'demo/**/*.ts',
+]
+
 export default defineConfig(
   { ignores: ['**/dist/**', '**/node_modules/**', 'data/**', '.tmp/**', 'test-results/**'] },
   ...tseslint.configs.recommended,
+  {
+    files: TYPED,
+    extends: tseslint.configs.recommendedTypeCheckedOnly,
+    languageOptions: { parserOptions: { project: PROJECTS, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      // Handlers and hooks of the server are asked to answer with promises, whether or not they wait for something.
+      '@typescript-eslint/require-await': 'off',
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true, requireDefaultForNonUnion: true },
+      ],
+    },
+  },
   {
     rules: {
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
@@ -43,5 +67,27 @@ export default defineConfig(
     rules: { ...hooks.configs.recommended.rules, ...never(SERVER, DEEP) },
   },
   { files: ['e2e/**/*.ts'], rules: never(WEB, DEEP, SERVER) },
+  {
+    // A listener's tools are made to be taken apart.
+    files: ['web/src/state/*.ts'],
+    rules: { '@typescript-eslint/unbound-method': 'off' },
+  },
+  {
+    // What cannot be missing is told by its type or looked up with an answer; a bang says why beside it.
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'error' },
+  },
   { files: ['server/src/tools/**/*.ts', 'scripts/**'], rules: { 'no-console': 'off' } },
+  {
+    // Tests read answers as they come; what they find there is what they check.
+    files: ['**/*.test.{ts,tsx}', '**/tests/**/*.ts', 'e2e/**/*.ts'],
+    rules: {
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+    },
+  },
 )

@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import { CoreError, OUTDOOR_LIMITS, type OutdoorHour, type OutsideAir } from '../ground'
 import { readCsv, writeCsv } from '../units/csvText'
 import { formatInstant, parseInstant } from '../units/time'
@@ -31,7 +32,7 @@ export function readAirCsv(text: string): OutsideAir {
   if (missing) throw wrong('first row', `expected the columns ${FIRST_LINE.join(', ')}; ${missing} is missing`)
   const [broken] = errors
   if (broken) throw wrong(`row ${(broken.row ?? 0) + 2}`, broken.message)
-  const start = timeOf(data[0]!, 2)
+  const start = timeOf(nth(data, 0), 2)
   if (start % 60 !== 0) throw wrong('row 2, time', 'expected a full hour')
   const hours = data.map((row, i): OutdoorHour => {
     const place = i + 2

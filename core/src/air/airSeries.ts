@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 /** Air at a hem for one hour: °C, % relative humidity, m/s along the face. */
 export interface AirPoint {
   readonly tempC: number
@@ -31,5 +32,5 @@ export const steadyAir = (tempC: number, rh: number, windMs = STILL_ROOM_MS): Ai
 /** The air of the hour in which an instant lies. */
 export function airAt(series: AirSeries, at: number): AirPoint {
   const hour = Math.floor((at - series.startMin) / 60)
-  return series.hours[Math.min(Math.max(hour, 0), series.hours.length - 1)]!
+  return nth(series.hours, Math.min(Math.max(hour, 0), series.hours.length - 1))
 }

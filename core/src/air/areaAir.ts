@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import { type Job, type Room, type Site, type SiteAir, face } from '../ground'
 import { lightness } from '../survey/contrast'
 import { stepOf } from '../survey/faces'
@@ -19,7 +20,9 @@ function outdoorAir(air: SiteAir, site: Site, room: Room): AirSeries {
   if (!outside) return steadyAir(air.tempC, air.rh)
   const start = parseInstant(outside.from)
   const { latDeg, lonDeg } = site
-  const colour = lightness(stepOf(room, face('wall', room.walls[0]!.id))?.step.swatch ?? room.walls[0]!.face.swatch)
+  const colour = lightness(
+    stepOf(room, face('wall', nth(room.walls, 0).id))?.step.swatch ?? nth(room.walls, 0).face.swatch,
+  )
   return withMeanAround(
     start,
     outside.hours.map((hour, i) => {

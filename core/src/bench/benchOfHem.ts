@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import {
   type HemChoice,
   type School,
@@ -30,8 +31,8 @@ const OLD_DAYS = 40
 
 /** A hem of a job as a Bench setup: its faces, its recipe, and the times the plan has for it. */
 export function benchOfHem(job: JobFacts, plan: Plan, hem: Hem): BenchSetup {
-  const room = job.rooms.find((each) => each.id === hem.roomId)!
-  const step = room.steps.find((each) => each.id === hem.stepId)!
+  const room = sure(job.rooms.find((each) => each.id === hem.roomId))
+  const step = sure(room.steps.find((each) => each.id === hem.stepId))
   const face = faceOf(room, hem.keep)
   const keepStep = hem.keepStepId ? (stepOf(room, hem.keep)?.step ?? null) : null
   const answer = plan.recipes.find((each) => each.hemId === hem.id)
@@ -75,7 +76,7 @@ export function benchOfHem(job: JobFacts, plan: Plan, hem: Hem): BenchSetup {
     filmShare: FILM_SHARE[step.tool],
     earlierCoats: step.coats - 1,
     tapeId: recipe?.tapeId ?? base.tapeId,
-    pressing: recipe?.pressing ?? pressingsOf(job.house).at(-1)!,
+    pressing: recipe?.pressing ?? sure(pressingsOf(job.house).at(-1)),
     seal: recipe?.seal ?? 'none',
     sealantId: recipe?.sealantId ?? base.sealantId,
     tempC: Number(air.tempC.toFixed(1)),

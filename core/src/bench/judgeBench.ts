@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import { decimals, type Coating, said, type Said, type Sealant, type Shelf, word, figureOf } from '../ground'
 import { cureClock, dryingClock, dryingRate, stayClock } from '../cure/clocks'
 import { airAt, type AirPoint, type AirSeries } from '../air/airSeries'
@@ -105,7 +106,7 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
   const spans = sequenceWindows(drying, coatsOf(setup, coating, sealant, air), offBy(stay, tape.stayDays, laidAt))
   const span = spanAt(spans, pulledAt)?.kind ?? 'too-wet'
   const used = stayUsed(stay, tape.stayDays, laidAt, pulledAt)
-  const now = air.hours.length === 1 ? air.hours[0]! : air.hours[HOURS_BEFORE]!
+  const now = air.hours.length === 1 ? nth(air.hours, 0) : sure(air.hours[HOURS_BEFORE])
   const faceC = now.faceC ?? now.tempC
   const margin = aboveDewC(faceC, setup.tempC, setup.rh)
   const manner = { foldDeg: setup.foldDeg, speed: setup.speed }

@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import type { Shelf } from '../ground'
 import { TEXTURE_FACTS } from '../catalogue/textures'
 import { meanGapUm, runMm, VISIBLE_MM, type EdgeSetup } from '../risk/bleed'
@@ -37,10 +38,10 @@ export function revealEdge(setup: BenchSetup, shelf: Shelf): Reveal {
   const random = seededNumbers(setup.seed * 7919 + 17)
   const valleys = sampleValleys(edge, random, REVEAL_MM)
   const answer = judgeBench(setup, shelf)
-  const chance = (name: 'tear' | 'lift') => answer.risks.find((risk) => risk.name === name)!.perMetre.mean
+  const chance = (name: 'tear' | 'lift') => sure(answer.risks.find((risk) => risk.name === name)).perMetre.mean
   const metres = REVEAL_MM / 1000
   const grainPerM = edge.openGrain
-    ? Math.max(0, answer.risks[0]!.perMetre.mean - (1000 * valleys.filter(isBleed).length) / REVEAL_MM)
+    ? Math.max(0, nth(answer.risks, 0).perMetre.mean - (1000 * valleys.filter(isBleed).length) / REVEAL_MM)
     : 0
   return {
     valleys,

@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import type { Shelf } from '../ground'
 import type { BenchSetup } from './benchSetup'
 import { judgeBench, type RiskName } from './judgeBench'
@@ -28,6 +29,9 @@ function sweep(
   const answers = xs.map((x) => ({ x, answer: judge(x) }))
   return risks.map((risk) => ({
     risk,
-    points: answers.map(({ x, answer }) => ({ x, y: answer.risks.find((each) => each.name === risk)!.perMetre.mean })),
+    points: answers.map(({ x, answer }) => ({
+      x,
+      y: sure(answer.risks.find((each) => each.name === risk)).perMetre.mean,
+    })),
   }))
 }

@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import type { Crew } from '../ground'
 import { SKILL_FACTOR } from '../survey/houseDefaults'
 import { fromLocal, MIN_PER_DAY, parseClock, toLocal, weekday } from '../units/time'
@@ -28,7 +29,8 @@ export function workStretches(crew: Crew, zone: string, from: number, to: number
         bounds.push(at(rest.from, start), at(rest.to, start))
       }
       bounds.push(at(shift.to, start))
-      for (let i = 0; i < bounds.length; i += 2) stretches.push(stretchOn(day, bounds[i]!, bounds[i + 1]!, zone))
+      for (let i = 0; i < bounds.length; i += 2)
+        stretches.push(stretchOn(day, nth(bounds, i), nth(bounds, i + 1), zone))
     }
   }
   return stretches

@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { CoreError } from '../ground'
 
 /** How a cell of the shelf is written and read. Numbers may be empty where a class default stands in. */
@@ -69,6 +70,6 @@ export function readRow(columns: readonly Column[], typed: Readonly<Record<strin
   const cells: Record<string, CellValue | null> = {}
   for (const column of columns) cells[column.key] = readCell(column, typed[column.key] ?? '', `${where}, ${column.key}`)
   const defaults = columns.filter((column) => cells[column.key] === null).map((column) => column.key)
-  for (const column of columns) cells[column.key] ??= column.classDefault!(cells)
+  for (const column of columns) cells[column.key] ??= sure(column.classDefault)(cells)
   return { cells: cells as Record<string, CellValue>, defaults }
 }

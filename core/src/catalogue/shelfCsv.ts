@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import { CoreError, type Rates, type Shelf } from '../ground'
 import { readCsv, writeCsv } from '../units/csvText'
 import type { PeelUnit } from '../units/peel'
@@ -15,7 +16,7 @@ export const writeRatesCsv = (rates: Rates): string => writeTable(RATE_COLUMNS, 
 function writeTable(columns: readonly Column[], rows: readonly ShelfRow[]): string {
   const fields = columns.map((column) => column.key)
   const data = rows.map(({ cells, defaults }) =>
-    fields.map((key) => (defaults.includes(key) ? '' : writeCell(cells[key]!))),
+    fields.map((key) => (defaults.includes(key) ? '' : writeCell(sure(cells[key])))),
   )
   return writeCsv(fields, data)
 }
@@ -41,16 +42,16 @@ function readTable<T>(
   const missing = columns.filter((column) => !(column.key in (data[0] ?? {})))
   if (missing.length > 0) {
     const names = columns.map((column) => column.key).join(', ')
-    return { ok: false, faults: [`first row: expected the columns ${names}; ${missing[0]!.key} is missing`] }
+    return { ok: false, faults: [`first row: expected the columns ${names}; ${nth(missing, 0).key} is missing`] }
   }
   const rows: ShelfRow[] = []
   const faults: string[] = []
   const places = data.map((_, i) => `row ${i + 2}`)
-  data.forEach((typed, i) => attempt(faults, () => rows.push(readRow(columns, typed, places[i]!))))
+  data.forEach((typed, i) => attempt(faults, () => rows.push(readRow(columns, typed, nth(places, i)))))
   if (faults.length > 0) return { ok: false, faults }
   const taken: T[] = []
   attempt(faults, () => taken.push(take(rows, places)))
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, taken: taken[0]!, rows: rows.length }
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, taken: nth(taken, 0), rows: rows.length }
 }
 
 function attempt(faults: string[], work: () => void): void {
@@ -58,6 +59,6 @@ function attempt(faults: string[], work: () => void): void {
     work()
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    faults.push(error.message)
+    faults.push(`${error.facts.place}: ${error.facts.expected}`)
   }
 }

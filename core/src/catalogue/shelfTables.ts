@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { CoreError, type Shelf } from '../ground'
 import type { PeelUnit } from '../units/peel'
 import type { CellValue, Column, ShelfRow } from './columns'
@@ -75,11 +76,11 @@ export function withShelfRows(
 function refuseRepeats(rows: readonly ShelfRow[], places: readonly string[]): void {
   const seen = new Set<CellValue>()
   rows.forEach(({ cells }, i) => {
-    if (seen.has(cells.id!))
+    if (seen.has(sure(cells.id)))
       throw new CoreError('csv.invalid', {
         place: `${places[i]}, id`,
         expected: `expected an id of its own, “${cells.id}” is taken`,
       })
-    seen.add(cells.id!)
+    seen.add(sure(cells.id))
   })
 }

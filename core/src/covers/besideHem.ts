@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import type { Cover, Shelf, Tape } from '../ground'
 import { coverLoadNPerM, flakesPerM2, tackSpacingM } from '../risk/cover'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
@@ -99,6 +100,6 @@ export function tackMm(tape: Pick<Tape, 'gripN25'>, loadNPerM: number): number |
 export const gripFloorN25 = (loadNPerM: number): number => {
   const spacingPerGrip = tackSpacingM({ gripN25: 1 }, loadNPerM)
   // A grip of 1 may not hold at all; spacing grows in proportion to grip and falls with load.
-  const unit = spacingPerGrip ?? tackSpacingM({ gripN25: 1 }, 1)! / loadNPerM
+  const unit = spacingPerGrip ?? sure(tackSpacingM({ gripN25: 1 }, 1)) / loadNPerM
   return LEAST_TACK_MM / 1000 / unit
 }

@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import { type Coating, known, type Sealant, word } from '../ground'
 import { instantOfGain, type RateClock } from './rateClock'
 
@@ -74,7 +75,7 @@ function cutAtStay(spans: readonly PullSpan[], offBy: number | null): PullSpan[]
   const kept = spans
     .filter((span) => span.from < offBy)
     .map((span): PullSpan => (span.to === null || span.to > offBy ? { ...span, to: offBy, endedBy: 'stay' } : span))
-  return [...kept, { kind: 'past', from: Math.max(offBy, spans[0]!.from), to: null, endedBy: null }]
+  return [...kept, { kind: 'past', from: Math.max(offBy, nth(spans, 0).from), to: null, endedBy: null }]
 }
 
 /** The span an instant lies in; null before the coat. */

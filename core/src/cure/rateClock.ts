@@ -1,3 +1,4 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the loop around it */
 import type { AirPoint, AirSeries } from '../air/airSeries'
 
 /**

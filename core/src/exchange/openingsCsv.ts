@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { CoreError, type Opening, OPENING_KINDS, type OpeningKind, type Room } from '../ground'
 import { readCsv, writeCsv } from '../units/csvText'
 import { USUAL_FACES } from '../survey/roomTemplate'
@@ -52,17 +53,18 @@ function readRow(
   if (!room) throw wrong(place('room'), `expected a room of this job, not “${cell('room')}”`)
   const wall = room.walls.find((each) => each.name.toLowerCase() === cell('wall').toLowerCase())
   if (!wall) throw wrong(place('wall'), `expected a wall of ${room.name}, not “${cell('wall')}”`)
-  const kind = OPENING_KINDS.find((each) => each === cell('kind').toLowerCase())
+  const kind = OPENING_KINDS.find((each) => each === cell('kind').toLowerCase().replace(/ /g, '-'))
   if (!kind) throw wrong(place('kind'), `expected one of: ${OPENING_KINDS.join(', ')}`)
   const length = (column: Column, zero: boolean): number => {
     if (zero && /^0\D*$/.test(cell(column))) return 0
     try {
       return parseMm(cell(column), units)
     } catch (error) {
-      throw wrong(place(column), (error as Error).message)
+      if (!(error instanceof CoreError)) throw error
+      throw wrong(place(column), `expected a length such as 2.6 m or 12' 6", not “${cell(column)}”`)
     }
   }
-  const ids = taken.get(room.id)!
+  const ids = sure(taken.get(room.id))
   let n = ids.size + 1
   while (ids.has(`o${n}`)) n += 1
   ids.add(`o${n}`)

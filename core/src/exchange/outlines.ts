@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import { firstCrossing, legsOfRing, signedAreaMm2, type Leg, type PlanPoint } from '../survey/outline'
 
 /** Units a drawing may be in, as mm. */
@@ -63,12 +64,12 @@ export function outlinesOf(drawing: RawDrawing, unit: DrawingUnit): FoundOutline
 /** A ring without a repeated end, doubled corners, and points in the middle of straight walls. */
 function tidyRing(points: readonly PlanPoint[]): PlanPoint[] {
   const apart = points.filter((point, i) => {
-    const before = points[(i + points.length - 1) % points.length]!
+    const before = nth(points, (i + points.length - 1) % points.length)
     return Math.hypot(point.x - before.x, point.y - before.y) > SAME_CORNER_MM
   })
   return apart.filter((point, i) => {
-    const before = apart[(i + apart.length - 1) % apart.length]!
-    const next = apart[(i + 1) % apart.length]!
+    const before = nth(apart, (i + apart.length - 1) % apart.length)
+    const next = nth(apart, (i + 1) % apart.length)
     const twice = (point.x - before.x) * (next.y - before.y) - (point.y - before.y) * (next.x - before.x)
     const long = Math.hypot(next.x - before.x, next.y - before.y)
     return long === 0 || Math.abs(twice) / long > SAME_CORNER_MM
@@ -90,14 +91,14 @@ function chainLines(lines: readonly Line[]): { rings: PlanPoint[][]; loose: numb
     if (!left.delete(first)) continue
     const ring = [first.a, first.b]
     for (;;) {
-      const end = ring[ring.length - 1]!
-      if (ring.length > 2 && near(end, ring[0]!)) break
+      const end = nth(ring, ring.length - 1)
+      if (ring.length > 2 && near(end, nth(ring, 0))) break
       const next = [...left].find((line) => near(line.a, end) || near(line.b, end))
       if (!next) break
       left.delete(next)
       ring.push(near(next.a, end) ? next.b : next.a)
     }
-    if (ring.length > 3 && near(ring[ring.length - 1]!, ring[0]!)) rings.push(ring.slice(0, -1))
+    if (ring.length > 3 && near(nth(ring, ring.length - 1), nth(ring, 0))) rings.push(ring.slice(0, -1))
     else loose += ring.length - 1
   }
   return { rings, loose }

@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import { CoreError } from '../ground'
 import DxfParser from 'dxf-parser'
 import type { PlanPoint } from '../survey/outline'
@@ -28,11 +29,11 @@ export function readDxf(text: string): RawDrawing {
   for (const entity of parsed.entities) {
     // DXF has y up, the plan y down.
     const points = (entity.vertices ?? []).map((vertex) => ({ x: vertex.x, y: -vertex.y }))
-    if (entity.type === 'LINE' && points.length === 2) lines.push({ a: points[0]!, b: points[1]! })
+    if (entity.type === 'LINE' && points.length === 2) lines.push({ a: nth(points, 0), b: nth(points, 1) })
     else if (entity.type === 'LWPOLYLINE' || entity.type === 'POLYLINE') {
       if (entity.vertices?.some((vertex) => vertex.bulge)) pass('curved polyline')
       else if (entity.shape || samePlace(points)) rings.push({ name: entity.layer ?? 'outline', points })
-      else points.slice(1).forEach((b, i) => lines.push({ a: points[i]!, b }))
+      else points.slice(1).forEach((b, i) => lines.push({ a: nth(points, i), b }))
     } else pass(entity.type)
   }
   const unit = INSUNITS[Number(parsed.header?.$INSUNITS ?? 0)] ?? null
@@ -43,11 +44,11 @@ function parse(text: string): { entities: readonly Entity[]; header?: Record<str
   try {
     const parsed = new DxfParser().parseSync(text)
     if (!parsed) throw new Error('nothing in it')
-    return parsed as unknown as { entities: readonly Entity[]; header?: Record<string, unknown> }
+    return parsed
   } catch (error) {
     throw new CoreError('drawing.unreadable', { kind: 'DXF', detail: (error as Error).message })
   }
 }
 
 const samePlace = (points: readonly PlanPoint[]): boolean =>
-  points.length > 3 && points[0]!.x === points.at(-1)!.x && points[0]!.y === points.at(-1)!.y
+  points.length > 3 && nth(points, 0).x === sure(points.at(-1)).x && nth(points, 0).y === sure(points.at(-1)).y

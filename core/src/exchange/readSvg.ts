@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import { CoreError } from '../ground'
 import { SVGPathData } from 'svg-pathdata'
 import { parse as parseSvg, type ElementNode, type RootNode } from 'svg-parser'
@@ -36,7 +37,7 @@ export function readSvg(text: string): RawDrawing {
       case 'polyline':
         pointsOf(node)
           .slice(1)
-          .forEach((b, i, rest) => lines.push({ a: i === 0 ? pointsOf(node)[0]! : rest[i - 1]!, b }))
+          .forEach((b, i, rest) => lines.push({ a: i === 0 ? nth(pointsOf(node), 0) : nth(rest, i - 1), b }))
         return
       case 'line':
         lines.push({ a: at(number('x1'), number('y1')), b: at(number('x2'), number('y2')) })
@@ -45,7 +46,7 @@ export function readSvg(text: string): RawDrawing {
         const found = pathPoints(String(node.properties?.d ?? ''))
         if (!found) return pass('path with curves')
         if (found.closed) rings.push({ name, points: found.points })
-        else found.points.slice(1).forEach((b, i) => lines.push({ a: found.points[i]!, b }))
+        else found.points.slice(1).forEach((b, i) => lines.push({ a: nth(found.points, i), b }))
         return
       }
       default:
@@ -85,9 +86,9 @@ function unitOf(root: ElementNode): { unit: DrawingUnit | null; scale: number } 
     .trim()
     .split(/[\s,]+/)
     .map(Number)
-  if (!width || !(box[2]! > 0)) return { unit: null, scale: 1 }
+  if (!width || !(nth(box, 2) > 0)) return { unit: null, scale: 1 }
   const unit = width[2] as DrawingUnit
-  return { unit: 'mm', scale: (Number(width[1]) * DRAWING_UNITS[unit]) / box[2]! }
+  return { unit: 'mm', scale: (Number(width[1]) * DRAWING_UNITS[unit]) / nth(box, 2) }
 }
 
 function pointsOf(node: ElementNode): PlanPoint[] {
@@ -95,7 +96,9 @@ function pointsOf(node: ElementNode): PlanPoint[] {
     .trim()
     .split(/[\s,]+/)
     .map(Number)
-  return Array.from({ length: Math.floor(numbers.length / 2) }, (_, i) => at(numbers[2 * i]!, numbers[2 * i + 1]!))
+  return Array.from({ length: Math.floor(numbers.length / 2) }, (_, i) =>
+    at(nth(numbers, 2 * i), nth(numbers, 2 * i + 1)),
+  )
 }
 
 /** Corners of a path of straight lines; null when it bends. */

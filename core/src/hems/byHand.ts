@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { type Edge, type EdgeSegment, lengthOfMm } from './edge'
 import {
   type HemSplit,
@@ -68,7 +69,7 @@ function joinEdges(room: Room, edges: readonly Edge[]): Edge[] {
     const found = join.edges.map((key) => byKey.get(key)).filter((edge) => edge !== undefined && !taken.has(edge.key))
     const [first] = found
     if (!first) continue
-    const alike = found.filter((edge): edge is Edge => edge!.kind === first.kind && sameGroup(edge!, first))
+    const alike = found.filter((edge): edge is Edge => sure(edge).kind === first.kind && sameGroup(sure(edge), first))
     if (alike.length < 2) continue
     for (const edge of alike) taken.add(edge.key)
     joined.set(first.key, {

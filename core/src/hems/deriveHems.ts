@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import type { Edge, EdgeKind, EdgeSegment } from './edge'
 import {
   type LineWay,
@@ -138,7 +139,7 @@ function hemOn(room: Room, edge: Edge): Hem {
   const [stepA, stepB] = [stepOf(room, edge.a), stepOf(room, edge.b)]
   // A hem by hand has its sides from whoever drew it: the paint side is named first.
   const aIsPaint = edge.kind === 'by-hand' ? stepA !== null : (stepA?.index ?? -1) > (stepB?.index ?? -1)
-  const paintStep = (aIsPaint ? stepA : stepB)!
+  const paintStep = sure(aIsPaint ? stepA : stepB)
   const keepStep = aIsPaint ? stepB : stepA
   const noted = room.lines.find((each) => each.edge === edge.key)
   return {

@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import { lengthOfMm, line, named, PLAIN_EDGE, type Edge, type EdgeKind, type EdgeSegment } from './edge'
 import {
   type Fitting,
@@ -37,8 +38,8 @@ function ceilingEdge(room: Room, wall: Wall): Edge {
   const line = topLine(room, wall)
   const segments = line.slice(1).map((point, i): EdgeSegment => ({
     wallId: wall.id,
-    x1: line[i]!.atMm,
-    y1: line[i]!.heightMm,
+    x1: nth(line, i).atMm,
+    y1: nth(line, i).heightMm,
     x2: point.atMm,
     y2: point.heightMm,
   }))
@@ -57,9 +58,9 @@ function ceilingEdge(room: Room, wall: Wall): Edge {
 function cornerEdges(room: Room, wall: Wall, index: number): Edge[] {
   const last = index === room.walls.length - 1
   if (last && room.kind === 'elevation') return []
-  const next = room.walls[(index + 1) % room.walls.length]!
+  const next = nth(room.walls, (index + 1) % room.walls.length)
   const low = Math.max(skirtingMm(room, wall.id), skirtingMm(room, next.id))
-  const high = Math.min(topLine(room, wall).at(-1)!.heightMm, topLine(room, next)[0]!.heightMm)
+  const high = Math.min(sure(topLine(room, wall).at(-1)).heightMm, nth(topLine(room, next), 0).heightMm)
   if (high <= low) return []
   const edge = line('wall-to-wall', meeting(face('wall', wall.id), face('wall', next.id)), {
     wallId: wall.id,

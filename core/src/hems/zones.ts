@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import { type Edge, type EdgeSegment, lengthOfMm } from './edge'
 import { type Room, face, meeting, readEdge, readFace, writeEdge, type FaceKey } from '../ground'
 
@@ -58,7 +59,7 @@ function cutAtBands(room: Room, s: EdgeSegment, otherWall: string | null): EdgeS
   const rising = s.y2 > s.y1
   const xAt = (y: number) => s.x1 + ((y - s.y1) / (s.y2 - s.y1)) * (s.x2 - s.x1)
   const pieces = ys.slice(1).map((y, i): EdgeSegment => {
-    const [from, to] = rising ? [ys[i]!, y] : [y, ys[i]!]
+    const [from, to] = rising ? [nth(ys, i), y] : [y, nth(ys, i)]
     return { wallId: s.wallId, x1: xAt(from), y1: from, x2: xAt(to), y2: to }
   })
   return rising ? pieces : pieces.reverse()

@@ -1,3 +1,4 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the loop around it */
 /**
  * Which kinds to carry: every client (a hem, or many alike) is served by one kind, each kind carried costs something
  * to carry, and the sum is to be least. The uncapacitated facility location problem.

@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import { jobClocks } from '../cure/areaClocks'
 import type { Job, KitKind } from '../ground'
 import { deriveHems } from '../hems/deriveHems'
@@ -52,16 +53,16 @@ export function jobKit(job: Job): JobKit {
   const serve = served.map((row) => row.costs)
   const inUse = kinds
     .map((_, j) => j)
-    .filter((j) => serve.some((costs) => Number.isFinite(costs[j]!)) && !isBeaten(serve, j))
-  const lean = serve.map((costs) => inUse.map((j) => costs[j]!))
-  const carryOf = (j: number) => (stockMm(job, kinds[j]!) > 0 ? 0 : job.house.kindMinor)
+    .filter((j) => serve.some((costs) => Number.isFinite(nth(costs, j))) && !isBeaten(serve, j))
+  const lean = serve.map((costs) => inUse.map((j) => nth(costs, j)))
+  const carryOf = (j: number) => (stockMm(job, nth(kinds, j)) > 0 ? 0 : job.house.kindMinor)
   const point = (own: readonly number[], kindOf: readonly number[]): JobKitPoint => {
-    const hemsMinor = kindOf.reduce((sum, j, i) => sum + served[i]!.real[inUse[j]!]!, 0)
+    const hemsMinor = kindOf.reduce((sum, j, i) => sum + sure(nth(served, i).real[nth(inUse, j)]), 0)
     return {
-      kinds: own.map((j) => kinds[inUse[j]!]!),
+      kinds: own.map((j) => sure(kinds[nth(inUse, j)])),
       hemsMinor: Math.round(hemsMinor),
-      totalMinor: Math.round(hemsMinor + own.reduce((sum, j) => sum + carryOf(inUse[j]!), 0)),
-      kindOf: new Map(kindOf.map((j, i) => [served[i]!.hem.ctx.hem.id, kinds[inUse[j]!]!])),
+      totalMinor: Math.round(hemsMinor + own.reduce((sum, j) => sum + carryOf(nth(inUse, j)), 0)),
+      kindOf: new Map(kindOf.map((j, i) => [nth(served, i).hem.ctx.hem.id, sure(kinds[nth(inUse, j)])])),
     }
   }
   const best = lean.length ? chooseKit({ carry: inUse.map(carryOf), serve: lean }) : null
@@ -82,8 +83,8 @@ function isBeaten(serve: readonly (readonly number[])[], j: number): boolean {
   return Array.from({ length: count }, (_, other) => other).some(
     (other) =>
       other !== j &&
-      serve.every((costs) => costs[other]! <= costs[j]!) &&
-      (other < j || serve.some((costs) => costs[other]! < costs[j]!)),
+      serve.every((costs) => sure(costs[other]) <= nth(costs, j)) &&
+      (other < j || serve.some((costs) => sure(costs[other]) < nth(costs, j))),
   )
 }
 
@@ -127,11 +128,11 @@ function costWith(job: Job, { ctx, judged }: JudgedHem, kind: KitKind): Served {
   const pick = pickCandidate(ctx, safe)
   const candidate = pick?.candidate
   if (!candidate?.tape || !candidate.roll) return NOT_SERVED
-  const roll = candidate.tape.rolls.find((each) => each.widthMm === kind.widthMm)!
+  const roll = sure(candidate.tape.rolls.find((each) => each.widthMm === kind.widthMm))
   const wider = rollCostPerM(candidate.tape, roll, job.house) - rollCostPerM(candidate.tape, candidate.roll, job.house)
   return {
     cost: ((candidate.costPerM.total + wider) * ctx.hem.lengthMm) / 1000,
-    rank: ORDER.indexOf(pick!.why.code),
+    rank: ORDER.indexOf(sure(pick).why.code),
   }
 }
 

@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { type Job, type PaintStep, type Room, thingOf } from '../ground'
 import { coatingOf, glazeOf, liquidOf, sealantOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
@@ -57,7 +58,7 @@ export function liquidLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap
   const glass = new Map<string, number>()
   for (const hem of hems) {
     const id = recipes.get(hem.id)?.liquidId
-    const room = job.rooms.find((each) => each.id === hem.roomId)!
+    const room = sure(job.rooms.find((each) => each.id === hem.roomId))
     const opening = room.openings.find((each) => each.id === thingOf(hem.keep))
     if (id && opening) glass.set(id, (glass.get(id) ?? 0) + (glassPerEdgeM(opening) * hem.lengthMm) / 1000)
   }
@@ -81,7 +82,7 @@ function ownSeals(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, R
   const rooms = new Map(job.rooms.map((room) => [room.id, room]))
   return hems.flatMap((hem) => {
     if (recipes.get(hem.id)?.seal !== 'own-colour') return []
-    const room = rooms.get(hem.roomId)!
+    const room = sure(rooms.get(hem.roomId))
     return [{ hem, room, keepStep: room.steps.find((step) => step.id === hem.keepStepId) ?? null }]
   })
 }
@@ -96,7 +97,7 @@ export function keepColourLines(job: Job, hems: readonly Hem[], recipes: Readonl
   const litres = new Map<string, { name: string; exact: number }>()
   for (const own of ownSeals(job, hems, recipes)) {
     if (own.keepStep) continue
-    const step = own.room.steps.find((each) => each.id === own.hem.stepId)!
+    const step = sure(own.room.steps.find((each) => each.id === own.hem.stepId))
     const name = faceOf(own.room, own.hem.keep).colour.trim()
     const line = litres.get(name.toLowerCase()) ?? { name, exact: 0 }
     const exact = line.exact + passM2(own) / coatingOf(job.shelf, step.coatingId).spreadM2PerL

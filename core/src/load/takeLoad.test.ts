@@ -1,3 +1,4 @@
+import { ENGLISH, speaker } from '../words'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { gullRow, ternQuaySurvey } from '../../../demo'
 import { planJob } from '../chain/planJob'
@@ -39,12 +40,14 @@ test('the starter shelf keeps the trade’s price steps and clean-removal times'
   expect(tape('rockrose-out').sunStayDays).toBe(14)
 })
 
+const spoken = speaker(ENGLISH).fact
+
 test('spraying covers glass and floor; rolling only the floor', () => {
   const [room] = ternQuaySurvey().rooms
   const sprayed = { ...room!, steps: room!.steps.map((step) => ({ ...step, tool: 'spray' as const })) }
-  expect(coverNeeds(room!, STARTER_SHELF).map((need) => need.what)).toEqual(['floor', 'way out'])
+  expect(coverNeeds(room!, STARTER_SHELF).map((need) => spoken(need.what))).toEqual(['floor', 'way out'])
   // C12, common practice: a 2.6 m drop suits an ordinary storey; the window takes the 1.4 m one.
-  expect(coverNeeds(sprayed, STARTER_SHELF).map((need) => [need.what, need.coverId])).toEqual([
+  expect(coverNeeds(sprayed, STARTER_SHELF).map((need) => [spoken(need.what), need.coverId])).toEqual([
     ['floor', 'fallow-wide'],
     ['way out', 'hessian-runner'],
     ['window 1', 'skein-window'],

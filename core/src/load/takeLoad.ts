@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import type { Job, TapeRoll } from '../ground'
 import { coverOf, tapeOf } from '../catalogue/find'
 import type { CoverNeed } from '../covers/coverNeed'
@@ -88,7 +89,7 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
   return [...groups].map(([key, group]) => {
     const [tapeId, width] = key.split('|') as [string, string]
     const tape = tapeOf(job.shelf, tapeId)
-    const roll = tape.rolls.find((each) => each.widthMm === Number(width))!
+    const roll = sure(tape.rolls.find((each) => each.widthMm === Number(width)))
     const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
     const lapsMm =
       job.house.runs === 'one-run'

@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import type { Stretch } from '../calendar/calendar'
 
 /** A crew's free stretches; slots are taken out of it as work is placed. */
@@ -17,7 +18,7 @@ export function freeTime(stretches: readonly Stretch[]): FreeTime {
     let high = free.length
     while (low < high) {
       const middle = (low + high) >> 1
-      if (free[middle]!.to <= at) low = middle + 1
+      if (nth(free, middle).to <= at) low = middle + 1
       else high = middle
     }
     return low
@@ -25,8 +26,8 @@ export function freeTime(stretches: readonly Stretch[]): FreeTime {
   return {
     firstSlot(ready, minutes) {
       for (let i = firstAfter(ready); i < free.length; i++) {
-        const from = Math.max(ready, free[i]!.from)
-        if (from + minutes <= free[i]!.to) return { from, to: from + minutes }
+        const from = Math.max(ready, nth(free, i).from)
+        if (from + minutes <= nth(free, i).to) return { from, to: from + minutes }
       }
       return null
     },
@@ -34,8 +35,8 @@ export function freeTime(stretches: readonly Stretch[]): FreeTime {
       const pieces: Stretch[] = []
       let left = minutes
       for (let i = firstAfter(ready); i < free.length; i++) {
-        const from = Math.max(ready, free[i]!.from)
-        const to = Math.min(free[i]!.to, from + left)
+        const from = Math.max(ready, nth(free, i).from)
+        const to = Math.min(nth(free, i).to, from + left)
         pieces.push({ from, to })
         left -= to - from
         if (left <= 0) return pieces

@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import type { LogEvent } from '../ground'
 import { parseInstant } from '../units/time'
 
@@ -81,7 +82,7 @@ function after(state: HemState, event: LogEvent, at: number): HemState {
       const coats = [...state.coatedAt]
       coats[(event.coat ?? coats.length + 1) - 1] = at
       // A missed tick of an earlier coat is filled by the later one: it must have been there.
-      for (let i = coats.length - 1; i >= 0; i--) coats[i] ??= coats[i + 1]!
+      for (let i = coats.length - 1; i >= 0; i--) coats[i] ??= nth(coats, i + 1)
       return { ...state, coatedAt: coats, coatLateMin: event.expectedAt ? at - parseInstant(event.expectedAt) : null }
     }
     case 'pulled':

@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import {
   known,
   said,
@@ -146,7 +147,7 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
 function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: TapeFacts): Candidate {
   const pressings = ctx.choice?.pressing ? [ctx.choice.pressing] : pressingsOf(ctx.house)
   const [first, second] = pressings.map((pressing) => judgePressed(ctx, school, sealing, facts, pressing))
-  return second ? betterPressed(ctx.house, first!, second) : first!
+  return second ? betterPressed(ctx.house, sure(first), second) : sure(first)
 }
 
 function judgePressed(
@@ -275,7 +276,7 @@ export function expectedStayMin(ctx: Pick<HemContext, 'coating' | 'step'>, pull:
 function rollFor(ctx: HemContext, tape: Tape, needsMm: number): TapeRoll {
   const carried = ctx.kit === null ? tape.rolls : tape.rolls.filter((roll) => isCarried(ctx, tape, roll))
   const byWidth = [...(carried.length > 0 ? carried : tape.rolls)].sort((a, b) => a.widthMm - b.widthMm)
-  return byWidth.find((roll) => roll.widthMm >= needsMm) ?? byWidth[byWidth.length - 1]!
+  return byWidth.find((roll) => roll.widthMm >= needsMm) ?? nth(byWidth, byWidth.length - 1)
 }
 
 const isCarried = ({ kit }: HemContext, tape: Tape, roll: TapeRoll): boolean =>

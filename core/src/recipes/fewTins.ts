@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import { said } from '../ground'
 import type { Candidate } from './candidate'
 import { chosenOf, pickCandidate, safeOf, type Picked } from './pickCandidate'
@@ -35,7 +36,7 @@ export function fewTins(hems: readonly Judged[]): (Picked | null)[] {
   const none = hems.map(() => null)
   const tinMinor = hems[0]?.ctx.house.tinMinor ?? 0
   const forced = new Set(hems.flatMap(({ ctx, judged }) => chosenTins(ctx, judged)))
-  const used = [...new Set(free.flatMap((pick, i) => listed(pick && tinOf(hems[i]!.ctx, pick.candidate))))].filter(
+  const used = [...new Set(free.flatMap((pick, i) => listed(pick && tinOf(nth(hems, i).ctx, pick.candidate))))].filter(
     (tin) => !forced.has(tin),
   )
   if (used.length === 0 || used.length + forced.size < 2 || used.length > MOST_TINS || tinMinor === 0) return none
@@ -44,11 +45,11 @@ export function fewTins(hems: readonly Judged[]): (Picked | null)[] {
     const open = new Set([...forced, ...used.filter((_, i) => set & (1 << i))])
     const picks = hems.map((hem, i) => pickWith(hem, free[i] ?? null, open))
     if (picks.some((pick, i) => pick === null && free[i] !== null)) continue
-    const cost = picks.reduce((sum, pick, i) => sum + costOf(hems[i]!, pick), tinMinor * open.size)
+    const cost = picks.reduce((sum, pick, i) => sum + costOf(nth(hems, i), pick), tinMinor * open.size)
     if (best === null || cost < best.cost - 1e-9) best = { cost, picks }
   }
   if (!best) return none
-  const tins = new Set(best.picks.flatMap((pick, i) => listed(pick && tinOf(hems[i]!.ctx, pick.candidate)))).size
+  const tins = new Set(best.picks.flatMap((pick, i) => listed(pick && tinOf(nth(hems, i).ctx, pick.candidate)))).size
   return best.picks.map((pick, i) => {
     const own = free[i]
     if (!pick || !own || pick.candidate === own.candidate) return null

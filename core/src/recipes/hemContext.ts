@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import {
   type Coating,
   type Face,
@@ -92,7 +93,7 @@ export function hemContext(
   const keepCoating = keepCoatingId === null ? null : coatingOf(job.shelf, keepCoatingId)
   const keepFilmFormingC = keepCoating?.filmFormingC ?? USUAL_FILM_FORMING_C
   const keepCoatedAt = painted ? times.coatedAt(painted.id) : keepFace.last?.at ? parseInstant(keepFace.last.at) : null
-  const step = room.steps.find((each) => each.id === hem.stepId)!
+  const step = sure(room.steps.find((each) => each.id === hem.stepId))
   const coating = coatingOf(job.shelf, step.coatingId)
   const manner = pullMannerOf(job.house, room, step, coating)
   return {

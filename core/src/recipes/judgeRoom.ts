@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import type { JobClocks } from '../cure/areaClocks'
 import type { Job, Room } from '../ground'
 import type { Hem } from '../hems/deriveHems'
@@ -25,13 +26,13 @@ export function judgeRoom(
   const times = estimateStepTimes(job, room, nextShift)
   const shared = new Map<string, readonly Candidate[]>()
   return hems.map((hem) => {
-    const stepLay = times.layAt.get(hem.stepId)!
+    const stepLay = sure(times.layAt.get(hem.stepId))
     const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
     // A keep side coated shortly before the job gets its night as well.
     const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
     const ctx = hemContext(job, room, hem, clocks, {
       layAt: Math.max(stepLay, rested),
-      coatedAt: (stepId) => times.coatedAt.get(stepId)!,
+      coatedAt: (stepId) => sure(times.coatedAt.get(stepId)),
     })
     const key = judgingKey(ctx)
     const judged = shared.get(key) ?? judgeCandidates(ctx)

@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { said, type Said, when, word } from '../ground'
 import { instantOfGain } from '../cure/rateClock'
 import type { Candidate } from './candidate'
@@ -30,7 +31,10 @@ function soonestSafe(ctx: HemContext, judged: readonly Candidate[]): { at: numbe
   const cure = ctx.clocks.cureAt(ctx.keepFilmFormingC)
   const times = judged
     .filter((each) => each.ruledOut?.code === 'out.lift' && each.safeAgeRefMin !== null)
-    .map((each) => ({ at: instantOfGain(cure, ctx.keepCoatedAt!, each.safeAgeRefMin!), tape: each.tape?.name ?? '' }))
+    .map((each) => ({
+      at: instantOfGain(cure, sure(ctx.keepCoatedAt), sure(each.safeAgeRefMin)),
+      tape: each.tape?.name ?? '',
+    }))
     .filter((each): each is { at: number; tape: string } => each.at !== null)
   return times.sort((a, b) => a.at - b.at)[0] ?? null
 }

@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { type HouseRules, said, type Said, type School, money, word, figureOf } from '../ground'
 import { TEXTURE_FACTS } from '../catalogue/textures'
 import type { Candidate } from './candidate'
@@ -55,7 +56,7 @@ export function choosable(safe: readonly Candidate[]): Candidate[] {
     const key = wayKey(each)
     ways.set(key, [...(ways.get(key) ?? []), each])
   }
-  return [...ways.values()].map((same) => cheapestOf(same)!)
+  return [...ways.values()].map((same) => sure(cheapestOf(same)))
 }
 
 /** What a choice by hand names. */

@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { BARRIER_GAP_UM, closedGapUm, criticalGapUm, meanGapUm, type Pressing } from '../risk/bleed'
 import { said, type Said, money, word, figureOf, decimals } from '../ground'
 import type { Candidate, PressedOver } from './candidate'
@@ -56,7 +57,7 @@ const handReason = (ctx: HemContext, pick: Candidate): Said =>
 
 /** Why the edge stays shut. */
 function edgeReasons(ctx: HemContext, pick: Candidate): Said[] {
-  const setup = pick.setup!
+  const setup = sure(pick.setup)
   const mm = (um: number, digits: number) => decimals(um / 1000, digits)
   const gap = said('why.texture_gap', {
     texture: word('texture', ctx.keepFace.texture),
@@ -71,11 +72,11 @@ function edgeReasons(ctx: HemContext, pick: Candidate): Said[] {
 
 /** How far mist reaches, and how the cover is held against it. */
 function coverReasons(pick: Candidate): Said[] {
-  const { cover, hold, reachMm, loadNPerM } = pick.cover!
+  const { cover, hold, reachMm, loadNPerM } = sure(pick.cover)
   const reach = said('why.reach', { reach: reachMm, cover: cover.name, width: cover.widthMm })
   if (hold !== 'hung' || pick.tackMm === null) return [reach]
   return [
     reach,
-    said('why.tacks', { load: figureOf(loadNPerM), grip: figureOf(pick.tape!.gripN25), tack: pick.tackMm / 10 }),
+    said('why.tacks', { load: figureOf(loadNPerM), grip: figureOf(sure(pick.tape).gripN25), tack: pick.tackMm / 10 }),
   ]
 }

@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { known, said, type Said, word, listed } from '../ground'
 import type { EdgeKind } from '../hems/edge'
 import type { Candidate } from './candidate'
@@ -82,7 +83,7 @@ function makeReady(ctx: HemContext): Said[] {
 function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
   const { hem } = ctx
   const setting = settingOf(ctx)
-  const tape = { width: pick.roll!.widthMm, tape: pick.tape!.name, face: ctx.keepName }
+  const tape = { width: sure(pick.roll).widthMm, tape: sure(pick.tape).name, face: ctx.keepName }
   const [from, to] = hem.radiusMm > 0 ? ROUNDED_PIECES : (SET_LENGTHS[hem.kind] ?? USUAL_SET_LENGTH)
   const steps: Said[] = []
   const lining = recipeLayers(ctx, pick).find((layer) => layer.kind === 'lining')
@@ -104,7 +105,10 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
   if (hem.laps > 0) steps.push(said('step.laps', { strips: hem.laps }))
   if (setting === 'panes') steps.push(said('step.panes', { panes: hem.panes }))
   if (isLongRun(ctx)) steps.push(runStep(ctx))
-  if (pick.tape!.gripN25 < EASY_RELEASE_N25 && (hem.corners > 0 || hem.laps > 0 || ctx.house.runs === 'short-pieces'))
+  if (
+    sure(pick.tape).gripN25 < EASY_RELEASE_N25 &&
+    (hem.corners > 0 || hem.laps > 0 || ctx.house.runs === 'short-pieces')
+  )
     steps.push(said('step.fix_overlaps'))
   return steps
 }
@@ -142,7 +146,7 @@ function coverSteps(ctx: HemContext, pick: Candidate): Said[] {
 
 /** A liquid mask: on generously, clear, painted over, cut, peeled. */
 function liquidSteps(ctx: HemContext, pick: Candidate): Said[] {
-  const { name, how, clearMin, cutAfterH, yellows } = pick.liquid!
+  const { name, how, clearMin, cutAfterH, yellows } = sure(pick.liquid)
   return [
     said(how === 'brush' ? 'step.liquid_brush' : 'step.liquid_can', { mask: name, panes: ctx.hem.panes }),
     ...(yellows ? [said('step.liquid_prime')] : []),
@@ -179,7 +183,7 @@ function sealStep(ctx: HemContext, pick: Candidate): Said[] {
     case 'clear-glaze':
       return [glazeStep(ctx, pick)]
     case 'wiped-sealant':
-      return [said('step.seal_wiped', { sealant: pick.sealant!.name })]
+      return [said('step.seal_wiped', { sealant: sure(pick.sealant).name })]
     case 'none':
       return []
   }
@@ -187,7 +191,7 @@ function sealStep(ctx: HemContext, pick: Candidate): Said[] {
 
 function glazeStep(ctx: HemContext, pick: Candidate): Said {
   const minutes = sealDryMin(ctx, pick)
-  const glaze = pick.glaze!.name
+  const glaze = sure(pick.glaze).name
   if (ctx.house.sealDry === 'through') return said('step.seal_glaze_through', { glaze, minutes })
   return said('step.seal_glaze', { glaze, from: minutes, to: Math.round(minutes * GLAZE_WAIT) })
 }

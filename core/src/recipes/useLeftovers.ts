@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { said, figureOf } from '../ground'
 import { endsMm } from '../hems/ends'
 import type { Candidate } from './candidate'
@@ -38,15 +39,15 @@ export function useLeftovers(hems: readonly PickedHem[]): (Picked | null)[] {
   swaps.sort((a, b) => b.spares / b.needMm - a.spares / a.needMm || a.at - b.at)
   const found: (Picked | null)[] = hems.map(() => null)
   for (const { at, to, needMm: need, spares } of swaps) {
-    const kind = kindOf(to)!
-    const rest = left.get(kind)!
+    const kind = sure(kindOf(to))
+    const rest = sure(left.get(kind))
     if (found[at] || rest < need) continue
     left.set(kind, rest - need)
     found[at] = {
       candidate: to,
       why: said('why.leftover', {
-        tape: said('tape.wide', { tape: to.tape!.name, width: to.roll!.widthMm }),
-        metres: figureOf(to.roll!.stockMm / 1000),
+        tape: said('tape.wide', { tape: sure(to.tape).name, width: sure(to.roll).widthMm }),
+        metres: figureOf(sure(to.roll).stockMm / 1000),
         spares: figureOf(spares / 100),
       }),
     }
@@ -63,10 +64,10 @@ function stockLeft(hems: readonly PickedHem[]): Map<string, number> {
     if (kind) used.set(kind, (used.get(kind) ?? 0) + needMm(ctx))
     for (const each of judged) {
       const own = kindOf(each)
-      if (own && each.roll!.stockMm > 0) left.set(own, each.roll!.stockMm)
+      if (own && sure(each.roll).stockMm > 0) left.set(own, sure(each.roll).stockMm)
     }
   }
-  for (const [kind, mm] of used) if (left.has(kind)) left.set(kind, Math.max(0, left.get(kind)! - mm))
+  for (const [kind, mm] of used) if (left.has(kind)) left.set(kind, Math.max(0, sure(left.get(kind)) - mm))
   return left
 }
 
@@ -75,7 +76,7 @@ function swapsOf({ ctx, judged, pick }: PickedHem, at: number, left: ReadonlyMap
   if (!pick?.candidate.tape || !pick.candidate.roll) return []
   const own = pick.candidate
   // What lies on the van already is used as it is.
-  if (own.roll!.stockMm > 0) return []
+  if (sure(own.roll).stockMm > 0) return []
   return safeOf(judged).flatMap((to): Swap[] => {
     const kind = kindOf(to)
     if (!kind || !left.has(kind) || kind === kindOf(own) || to.school !== own.school || to.seal !== own.seal) return []

@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { type Band, type Opening, type Piece, type Room, type Wall, readFace, type FaceKey } from '../ground'
 import { outlineAreaMm2 } from './outline'
 import { wallAreaMm2 } from './wallTop'
@@ -18,12 +19,9 @@ export function faceAreaMm2(room: Room, key: FaceKey): number {
       if (id !== null) return stretchAreaMm2(room, id)
       return room.kind === 'room' ? outlineAreaMm2(room.walls) : aroundMm(room) * GROUND_STRIP_MM
     case 'wall':
-      return ownWallMm2(
-        room,
-        room.walls.find((each) => each.id === id)!,
-      )
+      return ownWallMm2(room, sure(room.walls.find((each) => each.id === id)))
     case 'band': {
-      const band = room.bands.find((each) => each.id === id)!
+      const band = sure(room.bands.find((each) => each.id === id))
       return band.wallIds.reduce((sum, wallId) => sum + bandOnWallMm2(room, band, wallId), 0)
     }
     case 'skirting':
@@ -32,14 +30,14 @@ export function faceAreaMm2(room: Room, key: FaceKey): number {
         0,
       )
     case 'casing':
-      return casingLengthMm(opening!) * opening!.casingMm
+      return casingLengthMm(sure(opening)) * sure(opening).casingMm
     case 'leaf':
     case 'glass':
-      return opening!.widthMm * opening!.heightMm
+      return sure(opening).widthMm * sure(opening).heightMm
     case 'piece':
-      return pieceAreaMm2(room.pieces.find((each) => each.id === id)!)
+      return pieceAreaMm2(sure(room.pieces.find((each) => each.id === id)))
     default: {
-      const fitting = room.fittings.find((each) => each.id === id)!
+      const fitting = sure(room.fittings.find((each) => each.id === id))
       return fitting.widthMm * fitting.heightMm
     }
   }
@@ -48,7 +46,7 @@ export function faceAreaMm2(room: Room, key: FaceKey): number {
 const aroundMm = (room: Room): number => room.walls.reduce((sum, wall) => sum + wall.lengthMm, 0)
 
 function stretchAreaMm2(room: Room, id: string): number {
-  const stretch = room.foot.find((each) => each.id === id)!
+  const stretch = sure(room.foot.find((each) => each.id === id))
   return (stretch.toMm - stretch.fromMm) * GROUND_STRIP_MM
 }
 
@@ -64,7 +62,7 @@ function ownWallMm2(room: Room, wall: Wall): number {
 }
 
 function bandOnWallMm2(room: Room, band: Band, wallId: string): number {
-  const wall = room.walls.find((each) => each.id === wallId)!
+  const wall = sure(room.walls.find((each) => each.id === wallId))
   const low = Math.max(band.fromMm, skirtingMm(room, wallId))
   if (band.toMm <= low) return 0
   return Math.max(0, wallAreaMm2(room, wall, low, band.toMm) - openingsMm2(room, wallId, low, band.toMm))

@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import {
   CoreError,
   type Face,
@@ -118,7 +119,7 @@ export function stepOf(room: Room, key: FaceKey): { step: PaintStep; index: numb
   const group = groupOf(key)
   const byName = room.steps.findIndex((step) => step.targets.includes(key))
   const index = byName >= 0 ? byName : room.steps.findIndex((step) => step.targets.includes(group))
-  return index < 0 ? null : { step: room.steps[index]!, index }
+  return index < 0 ? null : { step: nth(room.steps, index), index }
 }
 
 /** The wall a face stands on; the first one for faces that go round. */
@@ -126,7 +127,7 @@ export function wallOf(room: Room, key: FaceKey): FaceKey {
   const id = thingOf(key)
   const thing = [...room.openings, ...room.fittings, ...room.pieces].find((each) => each.id === id)
   const band = room.bands.find((each) => each.id === id)
-  return face('wall', thing?.wallId ?? band?.wallIds[0] ?? room.walls[0]!.id)
+  return face('wall', thing?.wallId ?? band?.wallIds[0] ?? nth(room.walls, 0).id)
 }
 
 /** Every face a step really paints. */

@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import { type PaintStep, type Room, said, type Said, face, readFace, thingOf, word } from '../ground'
 import { facesOfStep, faceOf, faceName, groupOf, stepOf } from './faces'
 import { coatsToHide } from './hiding'
@@ -52,8 +53,8 @@ export function orderFaults(room: Room): Said[] {
   const walls = room.walls.map((wall) => at(face('wall', wall.id)))
   const firstWall = Math.min(...walls.filter((index) => index >= 0), Number.POSITIVE_INFINITY)
   const ceiling = at('ceiling')
-  if (ceiling > firstWall && room.steps[ceiling]!.tool !== 'spray')
-    found.push(said('order.ceiling_late', { tool: word('tool', room.steps[ceiling]!.tool) }))
+  if (ceiling > firstWall && sure(room.steps[ceiling]).tool !== 'spray')
+    found.push(said('order.ceiling_late', { tool: word('tool', sure(room.steps[ceiling]).tool) }))
   const floor = at('floor')
   if (floor >= 0 && floor < room.steps.length - 1) found.push(said('order.floor_early'))
   for (const band of room.bands) {
@@ -64,7 +65,9 @@ export function orderFaults(room: Room): Said[] {
   }
   const spray = room.steps.findIndex((step, i) => i > 0 && step.tool === 'spray')
   if (spray > 0)
-    found.push(said('order.spray_late', { step: room.steps[spray]!.name, before: room.steps[spray - 1]!.name }))
+    found.push(
+      said('order.spray_late', { step: sure(room.steps[spray]).name, before: nth(room.steps, spray - 1).name }),
+    )
   return [...found, ...hidingFaults(room)]
 }
 

@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import { CoreError, type Wall } from '../ground'
 
 /** A point of the plan, mm: x to the right, y down, the first wall along +x from the origin. */
@@ -74,7 +75,7 @@ export function checkOutline(walls: readonly (Leg & { readonly name: string })[]
   if (gapMm !== 0)
     throw new CoreError('survey.open_outline', { gapMm: Number.isFinite(gapMm) ? Math.ceil(gapMm) : 'some' })
   const crossing = firstCrossing(traceOutline(walls).corners)
-  if (crossing !== null) throw new CoreError('survey.crossed_outline', { wall: walls[crossing]!.name })
+  if (crossing !== null) throw new CoreError('survey.crossed_outline', { wall: sure(walls[crossing]).name })
 }
 
 /** Area inside a closed outline, mm², by the shoelace sum. */
@@ -86,7 +87,7 @@ export function outlineAreaMm2(walls: readonly Leg[]): number {
 export function signedAreaMm2(ring: readonly PlanPoint[]): number {
   let twice = 0
   ring.forEach((a, i) => {
-    const b = ring[(i + 1) % ring.length]!
+    const b = nth(ring, (i + 1) % ring.length)
     twice += a.x * b.y - b.x * a.y
   })
   return twice / 2
@@ -94,7 +95,7 @@ export function signedAreaMm2(ring: readonly PlanPoint[]): number {
 
 /** Legs of a closed ring of corners, clockwise: lengths to the mm, turns to the hundredth of a degree. */
 export function legsOfRing(ring: readonly PlanPoint[]): Leg[] {
-  const at = (i: number) => ring[(i + ring.length) % ring.length]!
+  const at = (i: number) => nth(ring, (i + ring.length) % ring.length)
   const direction = (i: number) => (Math.atan2(at(i + 1).y - at(i).y, at(i + 1).x - at(i).x) * 180) / Math.PI
   return ring.map((corner, i) => ({
     lengthMm: Math.round(Math.hypot(at(i + 1).x - corner.x, at(i + 1).y - corner.y)),
@@ -107,7 +108,7 @@ export function moveCorner<W extends Leg>(walls: readonly W[], index: number, to
   const ring = traceOutline(walls).corners.map((corner, i) => (i === index ? to : corner))
   const legs = legsOfRing(ring)
   if (legs.some((leg) => leg.lengthMm < 1) || firstCrossing(ring) !== null || signedAreaMm2(ring) <= 0) return null
-  return walls.map((wall, i) => ({ ...wall, ...legs[i]! }))
+  return walls.map((wall, i) => ({ ...wall, ...nth(legs, i) }))
 }
 
 /**
@@ -117,10 +118,10 @@ export function moveCorner<W extends Leg>(walls: readonly W[], index: number, to
  */
 export function resizeWall<W extends Leg>(walls: readonly W[], index: number, lengthMm: number): W[] | null {
   const headings = wallHeadings(walls)
-  const change = lengthMm - walls[index]!.lengthMm
+  const change = lengthMm - nth(walls, index).lengthMm
   const opposite = walls
     .map((wall, i) => ({ wall, i }))
-    .filter(({ i }) => headings[i] === wrap360(headings[index]! + 180))
+    .filter(({ i }) => headings[i] === wrap360(nth(headings, index) + 180))
     .sort((a, b) => b.wall.lengthMm - a.wall.lengthMm)[0]
   if (opposite && opposite.wall.lengthMm + change > 0) {
     return walls.map((wall, i) =>
@@ -136,8 +137,8 @@ export function resizeWall<W extends Leg>(walls: readonly W[], index: number, le
     )
   }
   if (isSquare(walls)) return null
-  const from = traceOutline(walls).corners[index]!
-  const along = heading(headings[index]!)
+  const from = nth(traceOutline(walls).corners, index)
+  const along = heading(nth(headings, index))
   return moveCorner(walls, (index + 1) % walls.length, {
     x: from.x + along.x * lengthMm,
     y: from.y + along.y * lengthMm,
@@ -159,7 +160,7 @@ export function firstCrossing(corners: readonly PlanPoint[]): number | null {
   for (let i = 0; i < n; i++) {
     for (let j = i + 2; j < n; j++) {
       if (i === 0 && j === n - 1) continue
-      if (segmentsMeet(corners[i]!, corners[(i + 1) % n]!, corners[j]!, corners[(j + 1) % n]!)) return j
+      if (segmentsMeet(nth(corners, i), nth(corners, (i + 1) % n), nth(corners, j), nth(corners, (j + 1) % n))) return j
     }
   }
   return null

@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import type { Room } from '../ground'
 import { legsOfRing, traceOutline } from './outline'
 
@@ -19,18 +20,20 @@ export function mirrorRoom(room: Room): Room {
     thing: T,
   ): T => ({
     ...thing,
-    atMm: length.get(thing.wallId)! - thing.atMm - thing.widthMm,
+    atMm: sure(length.get(thing.wallId)) - thing.atMm - thing.widthMm,
   })
   // Mirrored at the y axis and walked backwards, the ring is clockwise again; its legs are the old ones reversed.
   const legs =
     room.kind === 'room'
-      ? legsOfRing(Array.from({ length: n }, (_, i) => ({ x: -corners[(n - i) % n]!.x, y: corners[(n - i) % n]!.y })))
+      ? legsOfRing(
+          Array.from({ length: n }, (_, i) => ({ x: -nth(corners, (n - i) % n).x, y: nth(corners, (n - i) % n).y })),
+        )
       : null
   const walls = [...room.walls].reverse().map((wall, i) => ({
     ...wall,
     // Lengths stay exact; the turn at a wall's right end was the one at its left.
-    turnDeg: legs?.[i]!.turnDeg ?? wall.turnDeg,
-    cornerRadiusMm: room.walls[(n - 2 - i + n) % n]!.cornerRadiusMm,
+    turnDeg: legs?.[i]?.turnDeg ?? wall.turnDeg,
+    cornerRadiusMm: nth(room.walls, (n - 2 - i + n) % n).cornerRadiusMm,
     top: [...wall.top].reverse().map((point) => ({ atMm: wall.lengthMm - point.atMm, heightMm: point.heightMm })),
   }))
   return {
@@ -41,11 +44,11 @@ export function mirrorRoom(room: Room): Room {
     fittings: room.fittings.map(flip),
     pieces: room.pieces.map(flip),
     foot: room.foot.map((each) => {
-      const long = length.get(each.wallId)!
+      const long = sure(length.get(each.wallId))
       return { ...each, fromMm: long - each.toMm, toMm: long - each.fromMm }
     }),
     handHems: room.handHems.map((each) => {
-      const long = length.get(each.wallId)!
+      const long = sure(length.get(each.wallId))
       return { ...each, x1: long - each.x1, x2: long - each.x2 }
     }),
   }

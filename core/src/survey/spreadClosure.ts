@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import { isSquare, legsOfRing, traceOutline, type Leg } from './outline'
 
 /** An outline made to close, and by how much it had missed. */
@@ -28,11 +29,11 @@ export function spreadClosure<W extends Leg>(walls: readonly W[]): SpreadOutline
   let done = 0
   const ring = corners.map((corner, i) => {
     const share = done / walked
-    done += walls[i]!.lengthMm
+    done += nth(walls, i).lengthMm
     return { x: corner.x - end.x * share, y: corner.y - end.y * share }
   })
   const legs = legsOfRing(ring)
-  return { walls: walls.map((wall, i) => ({ ...wall, ...legs[i]! })), missedMm, ratio }
+  return { walls: walls.map((wall, i) => ({ ...wall, ...nth(legs, i) })), missedMm, ratio }
 }
 
 function spreadSquare<W extends Leg>(walls: readonly W[], end: { x: number; y: number }): W[] {
@@ -48,12 +49,14 @@ function spreadSquare<W extends Leg>(walls: readonly W[], end: { x: number; y: n
     const along = ways.flatMap((way, i) => (way % 2 === axis ? [i] : []))
     const shares = sharesOf(
       Math.abs(miss),
-      along.map((i) => walls[i]!.lengthMm),
+      along.map((i) => nth(walls, i).lengthMm),
     )
     // A wall that runs the way of the miss shrinks, one that runs against it grows.
-    along.forEach((i, k) => (lengths[i]! += (ways[i]! < 2 ? -1 : 1) * Math.sign(miss) * shares[k]!))
+    along.forEach(
+      (i, k) => (lengths[i] = nth(lengths, i) + (nth(ways, i) < 2 ? -1 : 1) * Math.sign(miss) * nth(shares, k)),
+    )
   }
-  return walls.map((wall, i) => ({ ...wall, lengthMm: lengths[i]! }))
+  return walls.map((wall, i) => ({ ...wall, lengthMm: nth(lengths, i) }))
 }
 
 /** Splits whole mm by weight; what rounding leaves goes to the largest remainders. */
@@ -61,8 +64,10 @@ function sharesOf(total: number, weights: readonly number[]): number[] {
   const sum = weights.reduce((all, each) => all + each, 0)
   const exact = weights.map((weight) => (sum === 0 ? 0 : (total * weight) / sum))
   const shares = exact.map(Math.floor)
-  const order = exact.map((value, i) => ({ i, rest: value - shares[i]! })).sort((a, b) => b.rest - a.rest || a.i - b.i)
+  const order = exact
+    .map((value, i) => ({ i, rest: value - nth(shares, i) }))
+    .sort((a, b) => b.rest - a.rest || a.i - b.i)
   for (let left = total - shares.reduce((all, each) => all + each, 0), k = 0; left > 0; left--, k++)
-    shares[order[k % order.length]!.i]! += 1
+    shares[nth(order, k % order.length).i] = nth(shares, nth(order, k % order.length).i) + 1
   return shares
 }

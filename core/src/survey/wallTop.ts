@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import type { Room, TopPoint, Wall } from '../ground'
 
 /** The top of a wall from left end to right end; a level one has its two ends. */
@@ -16,7 +17,7 @@ export function topAtMm(room: Pick<Room, 'heightMm'>, wall: Pick<Wall, 'top' | '
     1,
     line.findIndex((point) => point.atMm >= atMm),
   )
-  const [a, b] = [line[next - 1]!, line[next] ?? line[line.length - 1]!]
+  const [a, b] = [nth(line, next - 1), line[next] ?? nth(line, line.length - 1)]
   if (b.atMm === a.atMm) return b.heightMm
   const share = Math.min(1, Math.max(0, (atMm - a.atMm) / (b.atMm - a.atMm)))
   return a.heightMm + share * (b.heightMm - a.heightMm)
@@ -31,7 +32,7 @@ export function wallAreaMm2(room: Pick<Room, 'heightMm'>, wall: Wall, fromMm: nu
   const line = topLine(room, wall)
   let sum = 0
   for (let i = 1; i < line.length; i++) {
-    const [a, b] = [line[i - 1]!, line[i]!]
+    const [a, b] = [nth(line, i - 1), nth(line, i)]
     sum += clippedTrapezoid(a, b, toMm) - clippedTrapezoid(a, b, fromMm)
   }
   return sum

@@ -1,3 +1,4 @@
+import { nth, sure } from './sure'
 import { CoreError } from './errors'
 
 /** How a site's people write lengths. */
@@ -82,7 +83,7 @@ function tidy(text: string): string {
 function readMetric(clean: string): ExactMm | null {
   const match = METRES.exec(clean)
   if (!match) return null
-  return times(readNumber(match[1]!), METRIC[match[2]!]!)
+  return times(readNumber(nth(match, 1)), sure(METRIC[nth(match, 2)]))
 }
 
 function readBare(clean: string, text: string, system: UnitSystem): ExactMm | null {
@@ -93,7 +94,7 @@ function readBare(clean: string, text: string, system: UnitSystem): ExactMm | nu
   if (metres.num >= 100 * metres.den) {
     throw new CoreError('length.no_unit', { text: text.trim(), hint: `${clean} mm or metres` })
   }
-  return times(metres, METRIC.m!)
+  return times(metres, sure(METRIC.m))
 }
 
 function readImperial(clean: string): ExactMm | null {
@@ -113,7 +114,7 @@ function readNumber(text: string): ExactMm {
     .map((part) => {
       const [top, bottom] = part.split('/')
       if (bottom !== undefined) return reduce(Number(top), Number(bottom))
-      const decimals = top!.split('.')[1]?.length ?? 0
+      const decimals = sure(top).split('.')[1]?.length ?? 0
       return reduce(Math.round(Number(top) * 10 ** decimals), 10 ** decimals)
     })
     .reduce(plus)

@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import { type Job, type PaintStep, actOf, coatOf } from '../ground'
 import type { JobClocks } from '../cure/areaClocks'
 import { sealantOf, tapeOf } from '../catalogue/find'
@@ -37,7 +38,7 @@ export interface WindowsSetup {
 }
 
 const stepOfRound = (job: Job, round: Round): PaintStep =>
-  job.rooms.find((room) => room.id === round.roomId)!.steps.find((step) => step.id === round.stepId)!
+  sure(sure(job.rooms.find((room) => room.id === round.roomId)).steps.find((step) => step.id === round.stepId))
 
 /** Windows of every hem not yet pulled, grouped by round and time of the last coat. */
 export function pullPlans(
@@ -123,7 +124,7 @@ function spansOf(
   if (pull.manner === 'peel') return peelWindow(coat.from, coat.to + pull.afterH * 60)
   const { job, recipes, log } = setup
   const clocks = setup.clocks(round.roomId)
-  const outdoors = job.rooms.find((room) => room.id === round.roomId)!.kind === 'elevation'
+  const outdoors = sure(job.rooms.find((room) => room.id === round.roomId)).kind === 'elevation'
   const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((each) => each !== undefined)
   const beads = recipeList.flatMap((each) => (each.sealantId ? [sealantOf(job.shelf, each.sealantId)] : []))
   const sealant = [...beads].sort((a, b) => a.skinMin - b.skinMin)[0] ?? null

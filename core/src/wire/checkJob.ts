@@ -1,3 +1,4 @@
+import { nth, sure } from '../units/sure'
 import { CoreError, type Job, type Room, TARGET_GROUPS, type Wall, BAND_LINES, isFace, type JobFacts } from '../ground'
 import type { Schema } from 'yup'
 import { checkOutline } from '../survey/outline'
@@ -144,8 +145,8 @@ function outlineFaults(room: Room, place: string): Fault[] {
 function topFaults(wall: Wall, place: string): Fault[] {
   const { top } = wall
   if (top.length === 0) return []
-  const runs = top.every((point, i) => i === 0 || point.atMm >= top[i - 1]!.atMm)
-  if (top.length >= 2 && runs && top[0]!.atMm === 0 && top.at(-1)!.atMm === wall.lengthMm) return []
+  const runs = top.every((point, i) => i === 0 || point.atMm >= nth(top, i - 1).atMm)
+  if (top.length >= 2 && runs && nth(top, 0).atMm === 0 && sure(top.at(-1)).atMm === wall.lengthMm) return []
   return [{ place: `${place}.top`, expected: `expected points from 0 to ${wall.lengthMm} mm, from left to right` }]
 }
 

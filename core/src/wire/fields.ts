@@ -86,10 +86,9 @@ export const list = <T extends AnyObject | string | number>(of: Schema<T>, least
 /** The same schema, but `null` is allowed and the field must be there. */
 export const orNull = <S extends Schema>(schema: S): S => {
   const open = schema as unknown as { nullable: () => Schema; clone: () => Schema }
-  // `required` refuses null, so it is loosened to `defined`.
-  return (open.nullable() as unknown as { optional: () => Schema })
-    .optional()
-    .defined('expected a value or null') as unknown as S
+  // `required` refuses null, so it is loosened to `defined`. What it was typed for, it still is.
+  const loose = open.nullable() as unknown as { optional: () => { defined: (message: string) => S } }
+  return loose.optional().defined('expected a value or null')
 }
 
 export { mixed }

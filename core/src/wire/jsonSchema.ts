@@ -16,7 +16,7 @@ export function toJsonSchema(schema: Schema, title: string): Json {
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title,
-    ...fromDescription(schema.describe() as unknown as Described),
+    ...fromDescription(schema.describe()),
   }
 }
 

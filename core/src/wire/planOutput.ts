@@ -36,4 +36,4 @@ const isSaid = (value: object): value is Said =>
 
 /** The name of a face or of a place. */
 const isName = (value: object): value is Extract<Fact, { is: 'face' | 'place' }> =>
-  'is' in value && ((value as { is: unknown }).is === 'face' || (value as { is: unknown }).is === 'place')
+  'is' in value && (value.is === 'face' || value.is === 'place')

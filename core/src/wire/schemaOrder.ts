@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import type { Schema } from 'yup'
 
 interface WithFields {
@@ -9,12 +10,12 @@ interface WithFields {
 export function inSchemaOrder(schema: Schema, data: unknown): unknown {
   if (data === null || typeof data !== 'object') return data
   const { fields, innerType } = schema as unknown as WithFields
-  if (Array.isArray(data)) return data.map((each) => (innerType ? inSchemaOrder(innerType, each) : each))
+  if (Array.isArray(data)) return data.map((each: unknown) => (innerType ? inSchemaOrder(innerType, each) : each))
   const source = data as Record<string, unknown>
   const keys = fields ? Object.keys(fields) : Object.keys(source)
   return Object.fromEntries(
     keys
       .filter((key) => source[key] !== undefined)
-      .map((key) => [key, fields ? inSchemaOrder(fields[key]!, source[key]) : source[key]]),
+      .map((key) => [key, fields ? inSchemaOrder(sure(fields[key]), source[key]) : source[key]]),
   )
 }

@@ -1,4 +1,4 @@
-import type { Said } from '../ground'
+import { CoreError, type Said } from '../ground'
 import { EN } from './en'
 import { speaker, type Language, type Speaker } from './speaker'
 
@@ -13,3 +13,7 @@ const english: Speaker = speaker(ENGLISH)
 
 /** A saying in English: for files and tools, which have no reader of their own. */
 export const sayText = (saying: Said): string => english.say(saying)
+
+/** What a refusal says in English; null for an error that is none. */
+export const refusalText = (error: unknown): string | null =>
+  error instanceof CoreError ? english.text(`error.${error.code}`, error.facts) : null

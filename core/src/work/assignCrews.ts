@@ -1,3 +1,4 @@
+import { sure } from '../units/sure'
 import type { Crew, Room } from '../ground'
 import { crewSpeed } from '../calendar/calendar'
 
@@ -18,7 +19,7 @@ export function assignCrews(
   const load = new Map(able.map((crew) => [crew.id, 0]))
   const give = (room: Room, crew: Crew) => {
     assigned.set(room.id, crew.id)
-    load.set(crew.id, load.get(crew.id)! + (workMin.get(room.id) ?? 0) / crewSpeed(crew))
+    load.set(crew.id, sure(load.get(crew.id)) + (workMin.get(room.id) ?? 0) / crewSpeed(crew))
   }
   if (able.length === 0) return assigned
   const free: Room[] = []
@@ -29,7 +30,7 @@ export function assignCrews(
   }
   free.sort((a, b) => (workMin.get(b.id) ?? 0) - (workMin.get(a.id) ?? 0) || (a.id < b.id ? -1 : 1))
   for (const room of free) {
-    const after = (crew: Crew) => load.get(crew.id)! + (workMin.get(room.id) ?? 0) / crewSpeed(crew)
+    const after = (crew: Crew) => sure(load.get(crew.id)) + (workMin.get(room.id) ?? 0) / crewSpeed(crew)
     give(
       room,
       able.reduce((best, crew) => (after(crew) < after(best) ? crew : best)),

@@ -1,3 +1,4 @@
+import { nth } from '../units/sure'
 import { type HouseRules, type PaintStep, type Room, readFace } from '../ground'
 import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
@@ -28,7 +29,7 @@ export function workByWall(room: Room, step: PaintStep, hems: readonly Hem[], ho
       )
       return {
         wallId: wall.id,
-        hems: hems.filter((hem) => hem.segments[0]!.wallId === wall.id),
+        hems: hems.filter((hem) => nth(hem.segments, 0).wallId === wall.id),
         fieldMin: (areaMm2 / 1e6) * perM2,
       }
     })

@@ -17,7 +17,7 @@ export function contractorTable(db: Database) {
       const row = sql.read.get()
       if (!row) return null
       // Kept by an older program they may lack what the format has now.
-      const kept = upgradedParts({ house: JSON.parse(row.house), shelf: JSON.parse(row.shelf) })
+      const kept = upgradedParts({ house: JSON.parse(row.house) as unknown, shelf: JSON.parse(row.shelf) as unknown })
       return { ...(kept as Omit<ContractorAnswer, 'changedAt'>), changedAt: row.changed_at }
     },
     keep({ house, shelf }: Omit<ContractorAnswer, 'changedAt'>, now: string): void {

@@ -1,7 +1,7 @@
 import { JOB_VERSION, type Job } from '@crisp-hem/core'
 import type { JobFacts, JobSummary } from '@crisp-hem/core/wire'
 import type { LogTable } from './logEvents'
-import type { Database } from './open'
+import { atOnce, type Database } from './open'
 import type { PublishedTable } from './published'
 
 interface JobRow {
@@ -110,7 +110,7 @@ export function jobTable(db: Database, log: Pick<LogTable, 'append'>, published:
      * Adds a job with what happened to it, all or nothing; a deleted one with the same id makes way. False when the id
      * is in use.
      */
-    add: db.transaction((facts: JobFacts, happened: Happened, now: string): boolean => {
+    add: atOnce(db, (facts: JobFacts, happened: Happened, now: string): boolean => {
       const present = sql.any.get(facts.id)
       if (present && present.deleted_at === null) return false
       if (present) sql.purge.run(facts.id)
@@ -119,17 +119,17 @@ export function jobTable(db: Database, log: Pick<LogTable, 'append'>, published:
       if (happened.log.length > 0) log.append(facts.id, happened.log)
       if (happened.published) published.insert(facts.id, happened.published)
       return true
-    }).immediate,
+    }),
 
     /** Replaces a job's facts if nobody else changed them since `revision`. */
-    save: db.transaction((facts: JobFacts, revision: number, now: string): SaveResult => {
+    save: atOnce(db, (facts: JobFacts, revision: number, now: string): SaveResult => {
       const row = sql.one.get(facts.id)
       if (!row) return { missing: true }
       if (row.revision !== revision) return { conflict: row.revision }
       const saved = sql.update.get(rowOf(facts, now))!
       writeRooms(facts)
       return { saved: saved.revision }
-    }).immediate,
+    }),
 
     /** Hides a job until it is restored or its id is used again. False when there is none. */
     remove: (id: string, now: string): boolean => sql.markDeleted.run(now, id).changes === 1,

@@ -1,5 +1,5 @@
 import type { LogEvent } from '@crisp-hem/core'
-import type { Database } from './open'
+import { atOnce, type Database } from './open'
 
 /** The append-only log of each job. */
 export function logTable(db: Database) {
@@ -22,7 +22,7 @@ export function logTable(db: Database) {
     text: (jobId: string): string[] => sql.all.all(jobId).map(({ body }, i) => (i === 0 ? body : `,${body}`)),
 
     /** Adds events in one transaction. One that is there already changes nothing. Returns how many were new. */
-    append: db.transaction((jobId: string, events: readonly LogEvent[]): number => {
+    append: atOnce(db, (jobId: string, events: readonly LogEvent[]): number => {
       let seq = sql.last.get(jobId)!.seq
       let fresh = 0
       for (const event of events) {
@@ -40,7 +40,7 @@ export function logTable(db: Database) {
         fresh += changes
       }
       return fresh
-    }).immediate,
+    }),
   }
 }
 

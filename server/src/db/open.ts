@@ -29,3 +29,9 @@ export function migrate(db: Database, dir: string): void {
     }).exclusive()
   }
 }
+
+/** A transaction that takes the write lock before it reads, so that what it read still stands when it writes. */
+export function atOnce<A extends unknown[], R>(db: Database, act: (...args: A) => R): (...args: A) => R {
+  const transaction = db.transaction(act)
+  return (...args) => transaction.immediate(...args)
+}

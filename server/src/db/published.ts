@@ -1,5 +1,5 @@
 import type { PublishedPlan } from '@crisp-hem/core'
-import type { Database } from './open'
+import { atOnce, type Database } from './open'
 
 /** Plans that people work by, each under its number. */
 export function publishedTable(db: Database) {
@@ -29,7 +29,8 @@ export function publishedTable(db: Database) {
      * Publishes what `make` makes of the plan that stands, under the next number, unless another was published since
      * `basedOn`. Returns the new plan, or the number that is in the way.
      */
-    publish: db.transaction(
+    publish: atOnce(
+      db,
       (
         jobId: string,
         basedOn: number | null,
@@ -41,7 +42,7 @@ export function publishedTable(db: Database) {
         insert(jobId, plan)
         return { plan }
       },
-    ).immediate,
+    ),
   }
 }
 

@@ -1,11 +1,11 @@
-import { workerData } from 'node:worker_threads'
+import { workerData } from 'piscina'
 import { openDatabase } from '../db/open'
 import { tablesOf } from '../db/tables'
 import { outcomeOf, type Outcome } from './desk'
 import type { ThreadSetup, ThreadTask } from './threads'
 
-// Piscina hands over its own data first and ours second.
-const [, setup] = workerData as [unknown, ThreadSetup]
+// What threadDesk hands over when it starts a thread.
+const setup = workerData as ThreadSetup
 const tables = tablesOf(openDatabase(setup.file, setup.migrations))
 
 /** One heavy task on this thread's own connection. */

@@ -43,7 +43,7 @@ export function useOpenJob(jobId: string): { ready: boolean; error: string | nul
       clearInterval(timer)
       dispatch(jobClosed())
     }
-  }, [load, dispatch, store])
+  }, [load, dispatch, store, jobId])
   return { ready: opened === jobId, error, reload: () => void load() }
 }
 

@@ -1,3 +1,4 @@
+import { W, dayText, whenText, errorText } from '../words'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import type { JobSummary } from '@crisp-hem/core/wire'
@@ -9,7 +10,6 @@ import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { jobId } from './newJob'
 import type { JobState } from './jobState'
-import { W, dayText, whenText } from '../words'
 
 /** One job: what it is about today, and what can be done with it as a whole. */
 export function JobCard({ job, onChanged }: { job: JobSummary; onChanged: () => void }) {
@@ -94,7 +94,7 @@ function useJobState(job: JobSummary): JobState | null {
 function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void }) {
   const dispatch = useAppDispatch()
   const [renaming, setRenaming] = useState(false)
-  const tell = (error: ApiError) => dispatch(noticed({ text: error.message, tone: 'wrong', undo: null }))
+  const tell = (error: ApiError) => dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null }))
   const act = (work: Promise<unknown>) => void work.then(onChanged, tell)
   const rename = async (name: string) => {
     const { facts, revision } = await api.job(job.id)
@@ -117,7 +117,8 @@ function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void
         className="flex gap-2"
         onSubmit={(event) => {
           event.preventDefault()
-          const name = String(new FormData(event.currentTarget).get('name')).trim()
+          const typed = new FormData(event.currentTarget).get('name')
+          const name = typeof typed === 'string' ? typed.trim() : ''
           setRenaming(false)
           if (name && name !== job.name) act(rename(name))
         }}

@@ -1,3 +1,4 @@
+import { W, errorText } from '../words'
 import { FilePlus2, FolderOpen } from 'lucide-react'
 import { useCallback, useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
@@ -11,7 +12,6 @@ import { FileButton } from '../ui/FileButton'
 import { JobCard } from './JobCard'
 import { jobId } from './newJob'
 import { NewJobForm } from './NewJobForm'
-import { W } from '../words'
 
 /** All jobs: what is under way, what is due off, what is at risk. */
 export function JobsPage() {
@@ -64,7 +64,9 @@ function useJobs(): { jobs: JobSummary[] | null; reload: () => void } {
   const dispatch = useAppDispatch()
   const [jobs, setJobs] = useState<JobSummary[] | null>(null)
   const load = useCallback(() => {
-    api.jobs().then(setJobs, (error: ApiError) => dispatch(noticed({ text: error.message, tone: 'wrong', undo: null })))
+    api
+      .jobs()
+      .then(setJobs, (error: ApiError) => dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null })))
   }, [dispatch])
   useEffect(() => {
     load()

@@ -1,11 +1,11 @@
+import { W, errorText } from '../words'
 import { useState } from 'react'
 import { UNIT_SYSTEMS } from '@crisp-hem/core'
 import { factsFaults } from '@crisp-hem/core/wire'
-import { api, type ApiError } from '../api'
+import { api } from '../api'
 import { Button } from '../ui/Button'
 import { ChoiceField, Labelled } from '../ui/fields'
 import { jobId, newJob } from './newJob'
-import { W } from '../words'
 
 interface NewJobFormProps {
   readonly onMade: (id: string) => void
@@ -21,7 +21,7 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
     place: '',
     zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
     units: 'metric' as (typeof UNIT_SYSTEMS)[number],
-    currency: 'EUR' as string,
+    currency: 'EUR',
   })
   const [wrong, setWrong] = useState<string | null>(null)
   const set = (change: Partial<typeof answers>) => setAnswers((before) => ({ ...before, ...change }))
@@ -38,7 +38,7 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
       await api.createJob(facts)
       onMade(facts.id)
     } catch (error) {
-      setWrong((error as ApiError).message)
+      setWrong(errorText(error))
     }
   }
   return (

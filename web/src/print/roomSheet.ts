@@ -162,7 +162,7 @@ function amountsPart(
       line.needs.map((need) => [
         coverOf(job.shelf, line.coverId).name,
         need.pieces > 0 ? `${need.pieces} ×` : formatRun(need.runMm, job.site.units),
-        `${need.what}: ${sayText(need.why)}`,
+        `${factText(need.what)}: ${sayText(need.why)}`,
       ]),
     ),
     ...[...load.sealants, ...load.glazes, ...load.liquids, ...load.coatings].map((line) => supplyRow(line, '')),

@@ -12,11 +12,11 @@ interface PdfMaker {
 /** Makes a PDF of a sheet and hands it to the browser. The maker and its typeface are fetched on first use only. */
 export async function savePdf(name: string, document: SheetDocument): Promise<void> {
   const [maker, files] = await Promise.all([import('pdfmake/build/pdfmake'), import('pdfmake/build/vfs_fonts')])
-  const pdf = (maker.default as unknown as PdfMaker).createPdf(
+  const pdf = (maker.default as PdfMaker).createPdf(
     document,
     undefined,
     undefined,
-    files.default as unknown as Readonly<Record<string, string>>,
+    files.default as Readonly<Record<string, string>>,
   )
   await new Promise<void>((done) => pdf.download(name, done))
 }

@@ -15,7 +15,7 @@ const GROUPS: readonly {
 export function CostTable({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
   const { site } = useFacts()
   const metres = hem.lengthMm / 1000
-  const most = Math.max(...Object.values(recipe.costParts))
+  const most = Math.max(...Object.values<number>({ ...recipe.costParts }))
   return (
     <details className="mt-3">
       <summary className="cursor-pointer font-semibold">

@@ -1,3 +1,4 @@
+import { W, errorText } from '../words'
 import { FileText } from 'lucide-react'
 import { useState } from 'react'
 import { roomSheet } from '../print/roomSheet'
@@ -6,7 +7,6 @@ import { noticed } from '../state/noticeSlice'
 import { useFacts, usePlan } from '../state/useJob'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
-import { W } from '../words'
 
 /** Saves the sheet of a room: what a painter needs there, on paper. */
 export function SheetButton({ roomId }: { roomId: string }) {
@@ -19,7 +19,7 @@ export function SheetButton({ roomId }: { roomId: string }) {
   const make = () => {
     setMaking(true)
     savePdf(`${facts.id}-${room.id}.pdf`, roomSheet({ ...facts, log: [], published: null }, plan, room))
-      .catch((error: Error) => dispatch(noticed({ text: error.message, tone: 'wrong', undo: null })))
+      .catch((error: Error) => dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null })))
       .finally(() => setMaking(false))
   }
   return (

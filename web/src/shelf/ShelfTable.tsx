@@ -1,4 +1,4 @@
-import { W, wordIn, wordText } from '../words'
+import { W, wordIn, wordText, errorText } from '../words'
 import { useState } from 'react'
 import { readCell, readRow, writeCell, type CellValue, type Column, type ShelfRow } from '@crisp-hem/core'
 
@@ -100,7 +100,7 @@ function attempt(work: () => string | null): string | null {
   try {
     return work()
   } catch (error) {
-    return (error as Error).message
+    return errorText(error)
   }
 }
 

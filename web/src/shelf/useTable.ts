@@ -1,3 +1,4 @@
+import { W, errorText } from '../words'
 import {
   RATE_COLUMNS,
   rateRows,
@@ -16,7 +17,6 @@ import {
 } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { useEdit, useFacts } from '../state/useJob'
-import { W } from '../words'
 
 export const TABLE_KINDS = [...SHELF_KINDS, 'rates'] as const
 export type TableKind = (typeof TABLE_KINDS)[number]
@@ -42,7 +42,7 @@ export function useTable(kind: TableKind, unit: PeelUnit): Table {
     try {
       return work()
     } catch (error) {
-      return (error as Error).message
+      return errorText(error)
     }
   }
   if (kind === 'rates') {

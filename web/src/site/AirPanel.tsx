@@ -1,3 +1,4 @@
+import { W, errorText } from '../words'
 import {
   aboveDewC,
   airAt,
@@ -24,7 +25,6 @@ import { ChoiceField, NumberField } from '../ui/fields'
 import { FileButton } from '../ui/FileButton'
 import { Panel } from '../ui/Panel'
 import { saveText } from '../ui/saveText'
-import { W } from '../words'
 
 const ASKED_HOURS = 240
 
@@ -92,14 +92,14 @@ function Hours({ outside, onTake }: { outside: OutsideAir | null; onTake: (outsi
     const question = { place: site.place, lat: String(site.latDeg), lon: String(site.lonDeg), from, hours: ASKED_HOURS }
     await api.weather(question).then(
       ({ hours }) => take({ source: 'weather-service', from, hours }),
-      (error: Error) => say(error.message, 'wrong'),
+      (error: Error) => say(errorText(error), 'wrong'),
     )
   }
   const read = (text: string) => {
     try {
       take(readAirCsv(text))
     } catch (error) {
-      say(W.air.refused + (error as Error).message, 'wrong')
+      say(W.air.refused + errorText(error), 'wrong')
     }
   }
   return (

@@ -1,3 +1,4 @@
+import { W, errorText } from '../words'
 import { useEffect, useState } from 'react'
 import type { HouseRules } from '@crisp-hem/core'
 import type { ContractorAnswer } from '@crisp-hem/core/wire'
@@ -7,7 +8,6 @@ import { useEdit, useFacts } from '../state/useJob'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { differences } from './differences'
-import { W } from '../words'
 
 /** How this job's rules stand to those the contractor keeps for new jobs; either can be made the other. */
 export function KeptRules() {
@@ -34,7 +34,7 @@ export function KeptRules() {
         setKept(answer)
         dispatch(noticed({ text: W.house.kept, tone: 'plain', undo: null }))
       },
-      (error: Error) => dispatch(noticed({ text: error.message, tone: 'wrong', undo: null })),
+      (error: Error) => dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null })),
     )
   const take = (rules: HouseRules) => edit((facts) => ({ ...facts, house: rules }))
   return (

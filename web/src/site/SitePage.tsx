@@ -1,3 +1,4 @@
+import { W, errorText } from '../words'
 import { checkZone, formatInstant, parseInstant } from '@crisp-hem/core'
 import { instantOfInput, localInput } from '../frame/ClockDialog'
 import { PageHead } from '../frame/PageHead'
@@ -7,7 +8,6 @@ import { Panel } from '../ui/Panel'
 import { AirPanel } from './AirPanel'
 import { CrewsPanel } from './CrewsPanel'
 import { HousePanel } from './HousePanel'
-import { W } from '../words'
 
 /** Where the job is, what the air is like, how this house works, and who is on the crews. */
 export function SitePage() {
@@ -37,7 +37,7 @@ function SitePanel() {
     try {
       return set({ zone: checkZone(zone.trim()) })
     } catch (error) {
-      return (error as Error).message
+      return errorText(error)
     }
   }
   return (

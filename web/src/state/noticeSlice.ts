@@ -12,10 +12,12 @@ export interface Notice {
     | null
 }
 
+const initialState: { current: Notice | null } = { current: null }
+
 /** One line at the foot of the screen about what has just been done or refused. */
 export const noticeSlice = createSlice({
   name: 'notice',
-  initialState: { current: null } as { current: Notice | null },
+  initialState,
   reducers: {
     noticed: (_state, { payload }: PayloadAction<Notice>) => ({ current: payload }),
     noticeClosed: () => ({ current: null }),

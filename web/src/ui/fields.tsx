@@ -1,4 +1,4 @@
-import { wordText, W } from '../words'
+import { wordText, W, errorText } from '../words'
 import { useId, useState, type ReactNode } from 'react'
 import { formatLength, parseMm, type UnitSystem } from '@crisp-hem/core'
 
@@ -115,7 +115,7 @@ export function LengthField({ label, mm, units, onCommit, allowZero = false, ...
         try {
           return onCommit(parseMm(text, units))
         } catch (error) {
-          return (error as Error).message
+          return errorText(error)
         }
       }}
     />

@@ -1,10 +1,10 @@
+import { W, errorText } from '../words'
 import { useState } from 'react'
 import { newElevation, parseMm, type ElevationAnswers, type Room } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Labelled, LENGTH_MARKS } from '../ui/fields'
 import { newAreaId } from './RoomBuilder'
-import { W } from '../words'
 
 const FACINGS = {
   north: 0,
@@ -50,7 +50,7 @@ export function ElevationForm({ onBuild }: { onBuild: (room: Room) => void }) {
         }),
       )
     } catch (error) {
-      setWrong((error as Error).message)
+      setWrong(errorText(error))
     }
   }
   const length = (label: string, field: keyof typeof lengths, first = false) => (

@@ -1,3 +1,4 @@
+import { W, errorText } from '../words'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import {
@@ -23,7 +24,6 @@ import { FileButton } from '../ui/FileButton'
 import { saveText } from '../ui/saveText'
 import { sheetSvg, writeRoomDxf } from './drawingFiles'
 import { newAreaId } from './RoomBuilder'
-import { W } from '../words'
 
 /** Outlines and openings in, drawings out. */
 export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: () => void }) {
@@ -36,7 +36,7 @@ export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: 
     try {
       work()
     } catch (error) {
-      say(W.exchange.refused + (error as Error).message, 'wrong')
+      say(W.exchange.refused + errorText(error), 'wrong')
     }
   }
   const readDrawing = (text: string, name: string) =>

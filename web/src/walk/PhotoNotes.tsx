@@ -1,3 +1,4 @@
+import { W, errorText } from '../words'
 import { newId } from '../ui/newId'
 import { useRef, useState } from 'react'
 import { formatInstant, type Room } from '@crisp-hem/core'
@@ -8,7 +9,6 @@ import { useEditRoom, useFacts } from '../state/useJob'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { TextField } from '../ui/fields'
-import { W } from '../words'
 
 /** Pictures of a hem, or of the marks a room had before anybody came (edge null). */
 export function PhotoNotes({ room, edge, title }: { room: Room; edge: string | null; title: string }) {
@@ -27,7 +27,7 @@ export function PhotoNotes({ room, edge, title }: { room: Room; edge: string | n
       const photo = { id, edge, caption: '', at: formatInstant(Math.floor(now)) }
       editRoom((before) => ({ ...before, photos: [...before.photos, photo] }))
     } catch (error) {
-      dispatch(noticed({ text: W.photo.refused + (error as Error).message, tone: 'wrong', undo: null }))
+      dispatch(noticed({ text: W.photo.refused + errorText(error), tone: 'wrong', undo: null }))
     }
     setBusy(false)
   }

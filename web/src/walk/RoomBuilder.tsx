@@ -1,3 +1,4 @@
+import { W, errorText } from '../words'
 import { newId } from '../ui/newId'
 import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
@@ -23,7 +24,6 @@ import { Dialog } from '../ui/Dialog'
 import { Labelled, LENGTH_MARKS } from '../ui/fields'
 import { Switch } from '../ui/Tabs'
 import { ElevationForm } from './ElevationForm'
-import { W } from '../words'
 
 /** A room typed wall by wall, going right, or an elevation from its outline. */
 export function RoomBuilder({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -71,7 +71,7 @@ function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
       setWrong(null)
       return work()
     } catch (error) {
-      setWrong((error as Error).message)
+      setWrong(errorText(error))
       return null
     }
   }

@@ -55,7 +55,7 @@ export function StepForm({ room, step, onChange }: StepFormProps) {
           {TARGET_GROUPS.map((group) => (
             <CheckField
               key={group}
-              label={W.walk.targetNames[group]!}
+              label={W.walk.targetNames[group]}
               checked={step.targets.includes(group)}
               onChange={(on) => toggle(group, on)}
             />

@@ -1,3 +1,4 @@
+import { sure } from '../../units/sure'
 import { type Coating, MARKS, SHEENS } from '../../ground'
 import type { CellValue } from '../columns'
 import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
@@ -61,7 +62,7 @@ export const coatingsTable: ShelfTable<Coating> = {
     maxC: Number(row.cells.max_c),
     maxRh: Number(row.cells.max_rh_pct),
     spreadM2PerL: Number(row.cells.spread_m2_per_l),
-    priceMinorPerL: minor(row.cells.price_per_l!),
+    priceMinorPerL: minor(sure(row.cells.price_per_l)),
     restPas: Number(row.cells.rest_pas),
     shearedPas: Number(row.cells.sheared_pas),
     surfaceNm: Number(row.cells.surface_n_m),

@@ -1,3 +1,4 @@
+import { refusal } from '../../../tests/refusal'
 import { readCell, readRow, writeCell } from '../columns'
 import { SHELF_COLUMNS, SHELF_KINDS, shelfRows } from '../shelfTables'
 import { STARTER_SHELF as SHELF } from '../starterShelf'
@@ -33,10 +34,12 @@ describe.each(SHELF_KINDS)('%s', (kind) => {
 test('numbers are read with point or comma, flags as words, and what is neither is refused by its place', () => {
   const [minutes] = RATE_COLUMNS.filter((column) => column.key === 'minutes')
   expect(readCell(minutes!, ' 0,25 ', 'x')).toBe(0.25)
-  expect(() => readCell(minutes!, '', 'row 3, minutes')).toThrow(/row 3, minutes: expected a number from 0 to 1000/)
+  expect(refusal(() => readCell(minutes!, '', 'row 3, minutes'))).toMatch(
+    /row 3, minutes: expected a number from 0 to 1000/,
+  )
   const flag = SHELF_COLUMNS.liquids.find((column) => column.key === 'yellows')!
   expect(['yes', 'TRUE', 'no', 'false'].map((text) => readCell(flag, text, 'x'))).toEqual([true, true, false, false])
-  expect(() => readCell(flag, 'maybe', 'row 4, yellows')).toThrow(/row 4, yellows: expected yes or no/)
+  expect(refusal(() => readCell(flag, 'maybe', 'row 4, yellows'))).toMatch(/row 4, yellows: expected yes or no/)
 })
 
 test('the rates’ names are the choices of their column', () => {

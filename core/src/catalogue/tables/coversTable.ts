@@ -1,3 +1,4 @@
+import { sure } from '../../units/sure'
 import { type Cover, COVER_KINDS } from '../../ground'
 import { choice, flag, major, minor, mm, money, number, text, type ShelfTable } from './table'
 
@@ -33,9 +34,9 @@ export const coversTable: ShelfTable<Cover> = {
     name: String(c.name),
     kind: c.kind as Cover['kind'],
     widthMm: Number(c.width_mm),
-    lengthMm: mm(c.length_m!),
+    lengthMm: mm(sure(c.length_m)),
     gramsPerM2: Number(c.grams_per_m2),
-    priceMinor: minor(c.price!),
+    priceMinor: minor(sure(c.price)),
     reusable: Boolean(c.reusable),
     retired: Boolean(c.retired),
   }),

@@ -1,3 +1,4 @@
+import { sure } from '../../units/sure'
 import { type Glaze, MARKS } from '../../ground'
 import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
@@ -28,6 +29,6 @@ export const glazesTable: ShelfTable<Glaze> = {
     spreadM2PerL: Number(row.cells.spread_m2_per_l),
     touchDryMin: Number(row.cells.touch_dry_min),
     throughMin: Number(row.cells.through_min),
-    priceMinor: minor(row.cells.price!),
+    priceMinor: minor(sure(row.cells.price)),
   }),
 }

@@ -1,3 +1,4 @@
+import { sure } from '../../units/sure'
 import { LIQUID_HOWS, type LiquidMask, MARKS } from '../../ground'
 import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
@@ -31,6 +32,6 @@ export const liquidsTable: ShelfTable<LiquidMask> = {
     clearMin: Number(row.cells.clear_min),
     cutAfterH: Number(row.cells.cut_after_h),
     yellows: Boolean(row.cells.yellows),
-    priceMinor: minor(row.cells.price!),
+    priceMinor: minor(sure(row.cells.price)),
   }),
 }

@@ -1,3 +1,4 @@
+import { sure } from '../../units/sure'
 import { type Mark, MARKS, type Sealant } from '../../ground'
 import { choice, flag, major, minor, money, number, text, type ShelfTable } from './table'
 
@@ -38,7 +39,7 @@ export const sealantsTable: ShelfTable<Sealant> = {
     shrinkPct: Number(c.shrink_pct),
     paintAtOnce: Boolean(c.paint_at_once),
     metresPerTube: Number(c.metres_per_tube),
-    priceMinor: minor(c.price!),
+    priceMinor: minor(sure(c.price)),
     retired: Boolean(c.retired),
     mark: c.mark as Mark,
   }),

@@ -1,3 +1,4 @@
+import { sure } from '../../units/sure'
 import { type Backing, BACKINGS, CoreError, EDGES, type Mark, MARKS, type Tape, type TapeEdge } from '../../ground'
 import { PEEL_UNITS, peelFromN25, peelToN25, type PeelUnit } from '../../units/peel'
 import type { CellValue, Column, ShelfRow } from '../columns'
@@ -97,10 +98,10 @@ export function tapesOfRows(rows: readonly ShelfRow[], places: readonly string[]
       new CoreError('csv.invalid', { place: `${places[i]}, ${key}`, expected })
     const roll = {
       widthMm: Number(c.width_mm),
-      priceMinor: minor(c.price!),
+      priceMinor: minor(sure(c.price)),
       packOf: Number(c.pack_of),
-      packPriceMinor: minor(c.pack_price!),
-      stockMm: mm(c.stock_m!),
+      packPriceMinor: minor(sure(c.pack_price)),
+      stockMm: mm(sure(c.stock_m)),
     }
     const gripN25 = short(peelToN25(Number(c.grip), c.grip_unit as PeelUnit))
     const found = tapes.get(String(c.id))
@@ -128,7 +129,7 @@ const tapeOfRow = ({ cells: c, defaults }: ShelfRow, gripN25: number, rolls: Tap
   thickUm: Number(c.thick_um),
   stayDays: Number(c.stay_days),
   sunStayDays: Number(c.sun_stay_days),
-  rollLengthMm: mm(c.roll_m!),
+  rollLengthMm: mm(sure(c.roll_m)),
   rolls,
   retired: Boolean(c.retired),
   defaults,
