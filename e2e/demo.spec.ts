@@ -22,7 +22,7 @@ test('changing the house way judges every hem anew, and undo brings it back', as
   const card = page.getByLabel('wall A, ceiling line', { exact: true }).first()
   await expect(card).toContainText('wiped almost off')
   await page.getByLabel('House way').selectOption('own-colour-seal')
-  await expect(card).toContainText('clear-glaze')
+  await expect(card).toContainText('clear glaze')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(card).toContainText('wiped almost off')
 })

@@ -120,12 +120,13 @@ function keep({ contractor }: Tables, body: Uint8Array, { now }: TaskFacts): Con
   return contractor.read()
 }
 
-/** A whole job as the text of its file. */
-function file({ jobs, log, published }: Tables, _body: Uint8Array, facts: TaskFacts): string {
+/** A whole job as the bytes of its file: made to text here, so that nobody else has to. */
+function file({ jobs, log, published }: Tables, _body: Uint8Array, facts: TaskFacts): Uint8Array {
   const found = jobs.read(jobIdOf(facts))
   if (!found) throw new ServerError('job.not_found', { job: jobIdOf(facts) })
   const { id: jobId } = found.facts
-  return writeJobFile({ ...found.facts, log: log.read(jobId), published: published.latest(jobId) })
+  const text = writeJobFile({ ...found.facts, log: log.read(jobId), published: published.latest(jobId) })
+  return new TextEncoder().encode(text)
 }
 
 /** What reads or writes much at once, by name. Each is one transaction, and a refusal changes nothing. */

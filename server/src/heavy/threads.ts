@@ -34,12 +34,17 @@ export function threadDesk(worker: string, setup: ThreadSetup): HeavyDesk {
   return {
     async run(name, body, facts) {
       const desk = body.length > LIGHT_BYTES || name === 'file' ? large : light
-      // A copy that can be handed over: the request's own bytes may lie in a shared pool.
-      const own = new Uint8Array(body)
-      return answerOf<typeof name>(await desk.run({ name, body: own, facts }, { transferList: [own.buffer] }))
+      const own = ownBytes(body)
+      return answerOf<typeof name>(
+        await desk.run({ name, body: own, facts }, { transferList: [own.buffer as ArrayBuffer] }),
+      )
     },
     close: async () => {
       await Promise.all([light.close(), large.close()])
     },
   }
 }
+
+/** Bytes that can be handed over: a request's own where they fill their memory, else a copy, as they lie in a shared pool. */
+const ownBytes = (body: Uint8Array): Uint8Array =>
+  body.byteLength > 0 && body.byteLength === body.buffer.byteLength ? body : new Uint8Array(body)

@@ -62,7 +62,7 @@ export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tab
     return reply
       .header('content-type', 'application/json; charset=utf-8')
       .header('content-disposition', `attachment; filename="${params.jobId}.hem.json"`)
-      .send(file)
+      .send(Buffer.from(file.buffer, file.byteOffset, file.byteLength))
   })
 
   /** Takes a job file. With `?as=ID` it becomes a job of its own with that id. */

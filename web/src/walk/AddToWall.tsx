@@ -77,7 +77,6 @@ function adding(room: Room, wall: Room['walls'][number], kind: (typeof KINDS)[nu
 
 /** What can be added, by the name of its kind. */
 function addName(kind: (typeof KINDS)[number]): string {
-  const own = wordIn(W.walk.addNames, kind)
-  if (own !== kind) return own
+  if (kind in W.walk.addNames) return wordIn(W.walk.addNames, kind)
   return wordText((OPENING_KINDS as readonly string[]).includes(kind) ? 'opening' : 'piece', kind)
 }

@@ -9,7 +9,7 @@ export const SURVEY_WORDS = {
     unrolled: 'Unrolled room',
     unrolledName: '{room}, unrolled',
     planOf: 'plan with {walls} walls',
-    inspector: 'what is picked',
+    inspector: 'inspector',
     crossCutClass: '{iso} / {astm}: {lost} off',
     elevation: 'Elevation',
     plan: 'Plan',
