@@ -1,0 +1,68 @@
+import { expect, test, type Page } from '@playwright/test'
+import { pseudo } from '@crisp-hem/core/words'
+import { ternQuay, gullRow } from '../demo'
+// eslint-disable-next-line no-restricted-imports -- the catalogue whose words are looked for
+import { ENGLISH_SCREENS } from '../web/src/words/language'
+// eslint-disable-next-line no-restricted-imports -- one way of looking for stray words, in Jest and here
+import { strayWords, writtenNames } from '../web/src/testing/strayWords'
+import { TestServer } from './server'
+
+/**
+ * The whole app in a language nobody speaks: every message stands between brackets, so letters outside of them are no
+ * catalogue's. Dialogs, notices and forms that open only when something is done are opened here.
+ */
+const server = new TestServer(true)
+test.beforeAll(() => server.start())
+test.afterAll(() => server.remove())
+
+const names = writtenNames([ternQuay(), gullRow()])
+// What the browser itself shows, and what is typed here.
+for (const name of ['Crisp Hem', 'A', 'B', 'en', 'GB', 'Z9']) names.add(name)
+
+test.beforeEach(({ page }) =>
+  page.addInitScript((language) => Object.assign(globalThis, { crispHemLanguage: language }), pseudo(ENGLISH_SCREENS)),
+)
+
+const strayOn = async (page: Page): Promise<string[]> => strayWords(await page.locator('body').innerHTML(), names)
+
+const job = (path: string) => `${server.url}/jobs/tern-quay/${path}`
+const PAGES = [
+  'walk/recital',
+  'walk/harbour',
+  'scope',
+  'recipes',
+  'load',
+  'rounds',
+  'pulls',
+  'bench',
+  'shelf',
+  'site',
+].map(job)
+
+for (const path of ['/', ...PAGES.map((url) => new URL(url.replace(server.url, 'http://x')).pathname)])
+  test(`${path} says nothing that is not in the catalogue`, async ({ page }) => {
+    await page.goto(`${server.url}${path}`)
+    await expect(page.locator('h1')).toBeVisible()
+    await page.waitForLoadState('networkidle')
+    // Panels that are folded away, all of them.
+    for (const fold of await page.locator('details:not([open]) > summary').all())
+      await fold.click({ timeout: 2000 }).catch(() => {})
+    await page.waitForTimeout(500)
+    expect(await strayOn(page)).toEqual([])
+  })
+
+test('things on a wall, forms and a refused entry say nothing else either', async ({ page }) => {
+  await page.goto(job('walk/recital'))
+  for (const hem of (await page.locator('[data-hem]').all()).slice(0, 2)) {
+    await hem.click({ force: true })
+    expect(await strayOn(page)).toEqual([])
+  }
+  await page.locator('[data-sheet] [role="button"]').first().click({ force: true })
+  expect(await strayOn(page)).toEqual([])
+  await page.goto(job('site'))
+  const temp = page.locator('input[type="number"]').first()
+  await temp.fill('99')
+  await temp.press('Enter')
+  await page.waitForTimeout(300)
+  expect((await strayOn(page)).filter((text) => !/expected/.test(text))).toEqual([])
+})
