@@ -33,6 +33,7 @@ export {
   type Job,
   JOB_VERSION,
   type KitKind,
+  known,
   type LastCoat,
   LINE_WAYS,
   type LogEvent,
@@ -49,6 +50,7 @@ export {
   type PlanChange,
   PREPS,
   PRESS_RULES,
+  PRESSINGS,
   type PublishedPlan,
   PULL_OPINIONS,
   readEdge,
@@ -62,12 +64,14 @@ export {
   SCHOOLS,
   SEAL_DRYNESS,
   SEALANT_COLOURS,
+  SEALS,
   SHEENS,
   type Shelf,
   type Shift,
   type SiteAir,
   SKILLS,
   SOUNDNESS,
+  STROKES,
   TARGET_GROUPS,
   type Texture,
   TEXTURES,
@@ -114,10 +118,8 @@ export { type CellValue, type Column, readCell, readRow, type ShelfRow, writeCel
 export { coatingOf, coverOf, liquidOf, tapeOf } from './catalogue/find'
 export { readRatesCsv, readShelfCsv, writeRatesCsv, writeShelfCsv } from './catalogue/shelfCsv'
 export { SHELF_COLUMNS, SHELF_KINDS, type ShelfKind, shelfRows, withShelfRows } from './catalogue/shelfTables'
-export { CROSS_CUT_CLASSES } from './catalogue/soundness'
 export { STARTER_SHELF } from './catalogue/starterShelf'
 export { RATE_COLUMNS, rateRows, ratesOfRows } from './catalogue/tables/ratesTable'
-export { TEXTURE_FACTS } from './catalogue/textures'
 export { readAirCsv, writeAirCsv } from './air/airCsv'
 export { airAt, type AirSeries } from './air/airSeries'
 export { areaAir } from './air/areaAir'
@@ -128,8 +130,8 @@ export { dryingRate } from './cure/clocks'
 export { type PullSpan, spanAt, type SpanKind } from './cure/pullWindow'
 export { type BareEdge, deriveHems, type Hem } from './hems/deriveHems'
 export { type EdgeSegment } from './hems/edge'
-export { closedGapUm, type EdgeSetup, meanGapUm, PRESSINGS, SEALS, STROKES, VISIBLE_MM } from './risk/bleed'
-export { type Estimate } from './risk/normal'
+export { closedGapUm, type EdgeSetup, meanGapUm } from './risk/bleed'
+export { type Estimate, Z90 } from './risk/normal'
 export { crewSpeed } from './calendar/calendar'
 export { compareSchools, type SchoolOutcome } from './recipes/compareSchools'
 export { jobRecipes } from './recipes/jobRecipes'
@@ -165,3 +167,5 @@ export { type Reveal, REVEAL_MM, revealEdge, sampleValleys, type Valley } from '
 export { type Curve, overKeepAge, overPullTime } from './bench/sweeps'
 export { partsOf, readOpeningsCsv, writeOpeningsCsv } from './exchange/openingsCsv'
 export { DRAWING_UNITS, type DrawingUnit, outlinesOf, type RawDrawing } from './exchange/outlines'
+export { DEFAULT_PARAMETERS } from './parameters/parameters'
+export { CROSS_CUT_CLASSES } from './parameters/soundness'

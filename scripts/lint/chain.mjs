@@ -8,6 +8,7 @@ import { dirname, join, relative, resolve, sep } from 'node:path'
 export const CHAIN = [
   'units',
   'ground',
+  'parameters',
   'survey',
   'catalogue',
   'air',

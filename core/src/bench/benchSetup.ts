@@ -1,5 +1,4 @@
-import type { Shelf, Soundness, Texture, Tool } from '../ground'
-import type { Pressing, Seal, Stroke } from '../risk/bleed'
+import type { Shelf, Soundness, Texture, Tool, Pressing, Seal, Stroke } from '../ground'
 
 /** Sun on the face while it dries, or none. Angles in degrees, azimuth clockwise from north. */
 export interface BenchSun {

@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import { nth, sure } from '../units/sure'
 import { decimals, type Coating, said, type Said, type Sealant, type Shelf, word, figureOf } from '../ground'
 import { cureClock, dryingClock, dryingRate, stayClock } from '../cure/clocks'
@@ -84,7 +85,7 @@ export function benchEdge(setup: BenchSetup, shelf: Shelf): EdgeSetup {
  * What a setup does: all risks as figures, the pull window, and what decides each.
  * @throws CoreError catalogue.unknown for things not on the shelf
  */
-export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
+export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Parameters = DEFAULT_PARAMETERS): BenchAnswer {
   const tape = tapeOf(shelf, setup.tapeId)
   const coating = filmOf(coatingOf(shelf, setup.coatingId), setup.filmShare)
   const sealant = setup.seal === 'wiped-sealant' && setup.sealantId ? sealantOf(shelf, setup.sealantId) : null
@@ -103,18 +104,25 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
       keepCoatedAt === null ? null : gainedBetween(cureClock(air, coating.filmFormingC), keepCoatedAt, pulledAt),
   }
   const drying = dryingClock(air)
-  const spans = sequenceWindows(drying, coatsOf(setup, coating, sealant, air), offBy(stay, tape.stayDays, laidAt))
+  const spans = sequenceWindows(
+    drying,
+    coatsOf(setup, coating, sealant, air, parameters),
+    offBy(stay, tape.stayDays, laidAt),
+  )
   const span = spanAt(spans, pulledAt)?.kind ?? 'too-wet'
   const used = stayUsed(stay, tape.stayDays, laidAt, pulledAt)
   const now = air.hours.length === 1 ? nth(air.hours, 0) : sure(air.hours[HOURS_BEFORE])
   const faceC = now.faceC ?? now.tempC
   const margin = aboveDewC(faceC, setup.tempC, setup.rh)
   const manner = { foldDeg: setup.foldDeg, speed: setup.speed }
-  const bleeds = bleedsPerMetre(edge)
-  const lift = liftPerMetre(tape.gripN25, finish, manner)
+  const bleeds = bleedsPerMetre(edge, parameters)
+  const lift = liftPerMetre(tape.gripN25, finish, parameters, manner)
   const film: FilmAtPull = span === 'dry' || span === 'past' ? 'dry' : span === 'tacky' ? 'tacky' : 'wet'
   const thick = 1 + 0.35 * setup.earlierCoats
-  const tear = Math.min(1, tearPerMetre(coating.sheen, setup.seal, film, setup.scored) * (film === 'wet' ? 1 : thick))
+  const tear = Math.min(
+    1,
+    tearPerMetre(coating.sheen, setup.seal, film, setup.scored, parameters) * (film === 'wet' ? 1 : thick),
+  )
   return {
     spans,
     pulledAt,
@@ -122,9 +130,9 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
     faceC,
     aboveDewC: margin,
     dewOk: margin >= DEW_MARGIN.value,
-    meanGapUm: meanGapUm(edge),
-    criticalGapUm: criticalGapUm(edge),
-    closedGapUm: closedGapUm(edge),
+    meanGapUm: meanGapUm(edge, parameters),
+    criticalGapUm: criticalGapUm(edge, parameters),
+    closedGapUm: closedGapUm(edge, parameters),
     stayUsed: used,
     visibility: visibility(setup.keepSwatch, setup.coatSwatch),
     risks: [
@@ -132,8 +140,8 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
         name: 'bleed',
         perMetre: bleeds,
         decides: said('bench.bleed', {
-          gap: mm(meanGapUm(edge)),
-          shut: mm(closedGapUm(edge)),
+          gap: mm(meanGapUm(edge, parameters)),
+          shut: mm(closedGapUm(edge, parameters)),
           texture: word('texture', setup.texture),
         }),
       },
@@ -141,8 +149,8 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
         name: 'lift',
         perMetre: lift,
         decides: said('bench.lift', {
-          load: figureOf(tape.gripN25 * pullFactor(manner)),
-          hold: figureOf(holdN25(finish)),
+          load: figureOf(tape.gripN25 * pullFactor(manner, parameters)),
+          hold: figureOf(holdN25(finish, parameters)),
         }),
       },
       {
@@ -156,12 +164,12 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
       },
       {
         name: 'residue',
-        perMetre: residue(used),
+        perMetre: residue(used, parameters),
         decides: said('bench.residue', { used: figureOf(used * 100), label: figureOf(tape.stayDays) }),
       },
       {
         name: 'crack',
-        perMetre: spread(crackPerMetre(sealant, coating.sheen), TEAR_SPREAD),
+        perMetre: spread(crackPerMetre(sealant, coating.sheen, parameters), TEAR_SPREAD),
         decides: sealant
           ? said('bench.crack', { shrink: sealant.shrinkPct, sheen: word('sheen', coating.sheen) })
           : said('bench.no_bead'),
@@ -171,16 +179,23 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf): BenchAnswer {
 }
 
 /** The coats on the tape, first to last; earlier ones went on a recoat time apart in the air of the last. */
-function coatsOf(setup: BenchSetup, coating: Coating, sealant: Sealant | null, air: AirSeries): SequenceCoat[] {
+function coatsOf(
+  setup: BenchSetup,
+  coating: Coating,
+  sealant: Sealant | null,
+  air: AirSeries,
+  { work }: Parameters,
+): SequenceCoat[] {
   const rate = dryingRate(airAt(air, setup.coatedAt))
   // In air that dries nothing no earlier coat can have gone before.
   const count = rate > 0 ? setup.earlierCoats : 0
   const apart = rate > 0 ? coating.recoatMin / rate : 0
+  const ofPaint = { coating, settleShare: work.settleShare.value }
   return Array.from({ length: count + 1 }, (_, i) => {
     const at = setup.coatedAt - (count - i) * apart
     // A bead is wiped just ahead of the last coat.
     const bead = i === count ? sealant : null
-    return { coating, coatedFrom: at, coatedTo: at, sealant: bead, sealedAt: bead && at - BEAD_AHEAD_MIN }
+    return { ...ofPaint, coatedFrom: at, coatedTo: at, sealant: bead, sealedAt: bead && at - BEAD_AHEAD_MIN }
   })
 }
 
@@ -201,8 +216,8 @@ function spread(mean: number, sigma: number): Estimate {
 }
 
 /** Stay clocks may be off by a quarter either way. From memory. */
-const residue = (used: number): Estimate => ({
-  mean: residuePerMetre(used),
-  low: residuePerMetre(used / 1.25),
-  high: residuePerMetre(used * 1.25),
+const residue = (used: number, by: Parameters): Estimate => ({
+  mean: residuePerMetre(used, by),
+  low: residuePerMetre(used / 1.25, by),
+  high: residuePerMetre(used * 1.25, by),
 })

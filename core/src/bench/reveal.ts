@@ -1,7 +1,7 @@
 import { nth, sure } from '../units/sure'
 import type { Shelf } from '../ground'
-import { TEXTURE_FACTS } from '../catalogue/textures'
-import { meanGapUm, runMm, VISIBLE_MM, type EdgeSetup } from '../risk/bleed'
+import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
+import { meanGapUm, runMm, type EdgeSetup } from '../risk/bleed'
 import { seededNumbers } from '../units/seeded'
 import { benchEdge, judgeBench } from './judgeBench'
 import type { BenchSetup } from './benchSetup'
@@ -33,11 +33,12 @@ export interface Reveal {
  * Valleys stand at the texture's pitch, their depths by Rayleigh's law; a valley bleeds when its own gap runs visibly
  * far. Teeth and lifts come as chances per metre, each at its own place.
  */
-export function revealEdge(setup: BenchSetup, shelf: Shelf): Reveal {
+export function revealEdge(setup: BenchSetup, shelf: Shelf, parameters: Parameters = DEFAULT_PARAMETERS): Reveal {
+  const isBleed = (valley: Valley): boolean => valley.runMm > parameters.bleed.visibleMm.value
   const edge = benchEdge(setup, shelf)
   const random = seededNumbers(setup.seed * 7919 + 17)
-  const valleys = sampleValleys(edge, random, REVEAL_MM)
-  const answer = judgeBench(setup, shelf)
+  const valleys = sampleValleys(edge, random, REVEAL_MM, parameters)
+  const answer = judgeBench(setup, shelf, parameters)
   const chance = (name: 'tear' | 'lift') => sure(answer.risks.find((risk) => risk.name === name)).perMetre.mean
   const metres = REVEAL_MM / 1000
   const grainPerM = edge.openGrain
@@ -58,19 +59,27 @@ export function revealEdge(setup: BenchSetup, shelf: Shelf): Reveal {
 }
 
 /** Valleys along a stretch of edge, drawn from the law the bleed model counts with. @param lengthMm of edge */
-export function sampleValleys(edge: EdgeSetup, random: () => number, lengthMm: number): Valley[] {
-  const texture = TEXTURE_FACTS[edge.texture]
-  const openShare = meanGapUm(edge) / texture.valleyUm.value
+export function sampleValleys(
+  edge: EdgeSetup,
+  random: () => number,
+  lengthMm: number,
+  parameters: Parameters,
+): Valley[] {
+  const texture = parameters.textures[edge.texture]
+  const openShare = meanGapUm(edge, parameters) / texture.valleyUm.value
   return Array.from({ length: Math.floor(lengthMm / texture.pitchMm.value) }, (_, i): Valley | null => {
     const [place, deep, meets] = [random(), random(), random()]
     if (meets >= texture.voidShare) return null
     const depthUm = texture.valleyUm.value * rayleigh(deep)
     const gapUm = depthUm * openShare
-    return { atMm: (i + 0.2 + 0.6 * place) * texture.pitchMm.value, depthUm, gapUm, runMm: runMm(edge, gapUm) }
+    return {
+      atMm: (i + 0.2 + 0.6 * place) * texture.pitchMm.value,
+      depthUm,
+      gapUm,
+      runMm: runMm(edge, gapUm, parameters),
+    }
   }).filter((valley) => valley !== null)
 }
-
-const isBleed = (valley: Valley): boolean => valley.runMm > VISIBLE_MM.value
 
 /** A Rayleigh depth with mean 1. */
 const rayleigh = (u: number): number => Math.sqrt((-4 / Math.PI) * Math.log(1 - u))

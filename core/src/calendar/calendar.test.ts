@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import type { Crew } from '../ground'
 import { parseInstant } from '../units/time'
 import { crewSpeed, workStretches } from './calendar'
@@ -30,7 +31,8 @@ test('a night shift over the spring change is an hour short', () => {
   expect(shift!.to - shift!.from).toBe(7 * 60)
 })
 
-test('a beginner is worth 1/1.9 of a practised painter', () => expect(crewSpeed(crew)).toBeCloseTo(1 + 1 / 1.9, 12))
+test('a beginner is worth 1/1.9 of a practised painter', () =>
+  expect(crewSpeed(crew, DEFAULT_PARAMETERS)).toBeCloseTo(1 + 1 / 1.9, 12))
 
 test('slots are taken out of free time, and divisible work goes over a break', () => {
   const free = freeTime([

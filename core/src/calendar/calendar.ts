@@ -1,6 +1,6 @@
 import { nth } from '../units/sure'
 import type { Crew } from '../ground'
-import { SKILL_FACTOR } from '../survey/houseDefaults'
+import type { Parameters } from '../parameters/parameters'
 import { fromLocal, MIN_PER_DAY, parseClock, toLocal, weekday } from '../units/time'
 
 /** A stretch of work without a break, minutes since the epoch, end not included. */
@@ -67,5 +67,5 @@ export function shiftFinder(calendars: Calendars): (at: number) => number {
 }
 
 /** How many practised painters a crew is worth. */
-export const crewSpeed = (crew: Crew): number =>
-  crew.people.reduce((sum, painter) => sum + 1 / SKILL_FACTOR[painter.skill], 0)
+export const crewSpeed = (crew: Crew, { work }: Pick<Parameters, 'work'>): number =>
+  crew.people.reduce((sum, painter) => sum + 1 / work.skillFactor[painter.skill].value, 0)

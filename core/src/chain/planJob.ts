@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import type { Job, Said } from '../ground'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
 import type { Miss } from '../check/miss'
@@ -49,20 +50,29 @@ export interface Plan {
  * The chain: hems → recipes → work → problem → plan → checked, from one job and its log.
  *
  * @param now  minutes since the epoch; nothing undone is planned before it. Left out: the job's start.
+ * @param parameters  figures of the models, as this contractor's records have them. Left out: what is known before.
  */
-export function planJob(job: Job, now: number = parseInstant(job.start)): Plan {
-  return chainOf(job, now).plan
+export function planJob(
+  job: Job,
+  now: number = parseInstant(job.start),
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): Plan {
+  return chainOf(job, now, parameters).plan
 }
 
 /** The schedule problem of a job, for other engines. */
-export const problemOf = (job: Job, now: number = parseInstant(job.start)): ScheduleProblem => chainOf(job, now).problem
+export const problemOf = (
+  job: Job,
+  now: number = parseInstant(job.start),
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): ScheduleProblem => chainOf(job, now, parameters).problem
 
 interface Chain {
   readonly plan: Plan
   readonly problem: ScheduleProblem
 }
 
-function chainOf(job: Job, now: number): Chain {
+function chainOf(job: Job, now: number, parameters: Parameters): Chain {
   const clocks = jobClocks(job)
   const start = parseInstant(job.start)
   const from = Math.max(start, now)
@@ -71,30 +81,34 @@ function chainOf(job: Job, now: number): Chain {
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
   const hems = derived.flatMap((each) => each.hems)
-  const answers = recipesOf(job, derived, clocks, nextShift)
+  const answers = recipesOf(job, derived, clocks, nextShift, parameters)
   const recipes = new Map(
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )
   const log = foldLog(job.log)
-  const work = jobWork({ job, clocks, hems, recipes, calendars, nextShift })
-  const setup = { job, work, log, recipes, calendars, clocks }
+  const work = jobWork({ job, clocks, hems, recipes, calendars, nextShift, parameters })
+  const setup = { job, work, log, recipes, calendars, clocks, parameters }
   const problem = makeProblem({ ...setup, from })
   const proposed = placeFirst(problem).placed
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
-  const tasks = tasksOf(work, job.crews)
+  const tasks = tasksOf(work, job.crews, parameters)
   const plan: Plan = {
     jobId: job.id,
     at: now,
     hems,
     bare: derived.flatMap((each) => each.bare),
     recipes: answers,
-    load: takeLoad(job, hems, recipes),
+    load: takeLoad(job, hems, recipes, parameters),
     rounds: work.rounds,
     tasks,
     placed,
     standing,
     proposed,
-    pulls: pullPlans({ job, clocks, recipes, log }, work.rounds, new Map(placed.map((each) => [each.taskId, each]))),
+    pulls: pullPlans(
+      { job, clocks, recipes, log, parameters },
+      work.rounds,
+      new Map(placed.map((each) => [each.taskId, each])),
+    ),
     misses,
     problems: problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, from }),
     endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,

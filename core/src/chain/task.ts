@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import type { ActivityId, RoundId, SubjectKey } from '../ground'
 import { crewSpeed } from '../calendar/calendar'
 import type { Crew } from '../ground'
@@ -26,8 +27,12 @@ export interface Task {
   readonly release: number | null
 }
 
-export function tasksOf(work: Pick<Work, 'activities' | 'lags'>, crews: readonly Crew[]): Task[] {
-  const speeds = new Map(crews.map((crew) => [crew.id, crewSpeed(crew)]))
+export function tasksOf(
+  work: Pick<Work, 'activities' | 'lags'>,
+  crews: readonly Crew[],
+  parameters: Pick<Parameters, 'work'>,
+): Task[] {
+  const speeds = new Map(crews.map((crew) => [crew.id, crewSpeed(crew, parameters)]))
   const afters = new Map<string, After[]>()
   for (const { from, to, min } of work.lags) {
     const list = afters.get(to)

@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import { sure } from '../units/sure'
 import type { Cover, Shelf, Tape } from '../ground'
 import { coverLoadNPerM, flakesPerM2, tackSpacingM } from '../risk/cover'
@@ -32,6 +33,7 @@ export interface BesideSetup {
   /** Drop of film that hangs from the tape, m; null opens it as far as mist drifts. */
   readonly dropM: number | null
   readonly windMs: number
+  readonly parameters: Pick<Parameters, 'work'>
 }
 
 /** A hung film's edge can still flap this far between tacks, m. From memory. */
@@ -64,7 +66,10 @@ export function coverBeside(setup: BesideSetup): BesideCover | null {
     reachMm,
     openMm: Math.min(wanted, cover.widthMm),
     flakesPerM: (flakesPerM2(cover.kind, dryCoats, air, slack) * reachMm) / 1000,
-    loadNPerM: hold === 'hung' ? coverLoadNPerM(cover, Math.min(wanted, cover.widthMm) / 1000, air, SLACK_M) : 0,
+    loadNPerM:
+      hold === 'hung'
+        ? coverLoadNPerM(cover, Math.min(wanted, cover.widthMm) / 1000, air, SLACK_M, setup.parameters)
+        : 0,
   }
 }
 
@@ -90,16 +95,16 @@ const LEAST_TACK_MM = 150
  * Distance between tacks with which a tape holds a cover, mm, rounded down to 50 mm and no more than a metre; null
  * where it cannot: more grip, two tapes or paper then.
  */
-export function tackMm(tape: Pick<Tape, 'gripN25'>, loadNPerM: number): number | null {
-  const spacing = tackSpacingM(tape, loadNPerM)
+export function tackMm(tape: Pick<Tape, 'gripN25'>, loadNPerM: number, by: Pick<Parameters, 'work'>): number | null {
+  const spacing = tackSpacingM(tape, loadNPerM, by)
   if (spacing === null || spacing * 1000 < LEAST_TACK_MM) return null
   return Math.min(1000, Math.floor((spacing * 1000) / 50) * 50)
 }
 
 /** The least grip that holds a cover, N per 25 mm: {@link tackMm} solved for the grip. */
-export const gripFloorN25 = (loadNPerM: number): number => {
-  const spacingPerGrip = tackSpacingM({ gripN25: 1 }, loadNPerM)
+export const gripFloorN25 = (loadNPerM: number, by: Pick<Parameters, 'work'>): number => {
+  const spacingPerGrip = tackSpacingM({ gripN25: 1 }, loadNPerM, by)
   // A grip of 1 may not hold at all; spacing grows in proportion to grip and falls with load.
-  const unit = spacingPerGrip ?? sure(tackSpacingM({ gripN25: 1 }, 1)) / loadNPerM
+  const unit = spacingPerGrip ?? sure(tackSpacingM({ gripN25: 1 }, 1, by)) / loadNPerM
   return LEAST_TACK_MM / 1000 / unit
 }

@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { ENGLISH, speaker } from '../words'
 import type { Piece, Room } from '../ground'
 import { door } from '../../../demo/parts'
@@ -42,7 +43,15 @@ describe('overspray', () => {
 })
 
 describe('beside a sprayed hem', () => {
-  const setup: BesideSetup = { shelf: SHELF, place: 'floor', narrow: true, coats: 2, dropM: null, windMs: 0 }
+  const setup: BesideSetup = {
+    shelf: SHELF,
+    place: 'floor',
+    narrow: true,
+    coats: 2,
+    dropM: null,
+    windMs: 0,
+    parameters: DEFAULT_PARAMETERS,
+  }
   const kindOf = (more: Partial<BesideSetup>) => coverBeside({ ...setup, ...more })!.cover.kind
   test('floor paper, glass film taut, loose film for one coat and paper from the second on', () => {
     expect(kindOf({})).toBe('paper')
@@ -65,14 +74,14 @@ describe('beside a sprayed hem', () => {
   test('tacks come closer with the load until none hold; the grip floor is where they begin to', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.05, max: 12, noNaN: true }), (load) => {
-        const floor = gripFloorN25(load)
-        expect(tackMm({ gripN25: floor * 1.01 }, load)).not.toBeNull()
-        expect(tackMm({ gripN25: floor * 0.99 }, load)).toBeNull()
+        const floor = gripFloorN25(load, DEFAULT_PARAMETERS)
+        expect(tackMm({ gripN25: floor * 1.01 }, load, DEFAULT_PARAMETERS)).not.toBeNull()
+        expect(tackMm({ gripN25: floor * 0.99 }, load, DEFAULT_PARAMETERS)).toBeNull()
       }),
     )
     const general = { gripN25: 3.4 }
-    expect(tackMm(general, 0.9)!).toBeGreaterThan(tackMm(general, 1.8)!)
-    expect(tackMm(general, 0.01)).toBe(1000)
+    expect(tackMm(general, 0.9, DEFAULT_PARAMETERS)!).toBeGreaterThan(tackMm(general, 1.8, DEFAULT_PARAMETERS)!)
+    expect(tackMm(general, 0.01, DEFAULT_PARAMETERS)).toBe(1000)
   })
 })
 

@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import fc from 'fast-check'
 import { madeUpHours } from '../air/weather'
 import { roomAir } from '../air/siteAir'
@@ -11,7 +12,15 @@ import { stateAt, stateTimes } from './states'
 
 const satin = STARTER_SHELF.coatings.find((each) => each.id === 'quay-satin')!
 const steady = { startMin: 0, hours: [{ tempC: 23, rh: 50, windMs: 0.1 }] }
-const coat = (at: number) => ({ coating: satin, coatedFrom: at, coatedTo: at, sealant: null, sealedAt: null })
+const settleShare = DEFAULT_PARAMETERS.work.settleShare.value
+const coat = (at: number) => ({
+  coating: satin,
+  settleShare,
+  coatedFrom: at,
+  coatedTo: at,
+  sealant: null,
+  sealedAt: null,
+})
 
 test('two coats by hand: the first coat’s spans end where the second begins', () => {
   const second = satin.recoatMin + 60

@@ -1,7 +1,10 @@
 import { pullWindow, type PullSpan, type WindowSetup } from './pullWindow'
 
 /** One coat of a sequence over the same tape. */
-export type SequenceCoat = Pick<WindowSetup, 'coating' | 'coatedFrom' | 'coatedTo' | 'sealant' | 'sealedAt'>
+export type SequenceCoat = Pick<
+  WindowSetup,
+  'coating' | 'settleShare' | 'coatedFrom' | 'coatedTo' | 'sealant' | 'sealedAt'
+>
 
 /** A span, and after which coat it falls (1 is the first). */
 export interface SequenceSpan extends PullSpan {

@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import fc from 'fast-check'
 import { steadyAir } from '../air/airSeries'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
@@ -10,6 +11,7 @@ const label = dryingClock(steadyAir(23, 50))
 const base: WindowSetup = {
   drying: label,
   coating: satin,
+  settleShare: DEFAULT_PARAMETERS.work.settleShare.value,
   coatedFrom: 0,
   coatedTo: 0,
   sealant: null,

@@ -1,5 +1,5 @@
 import { nth } from '../units/sure'
-import { type Coating, known, type Sealant, word } from '../ground'
+import type { Coating, Sealant } from '../ground'
 import { instantOfGain, type RateClock } from './rateClock'
 
 /** The spans of a hem's time after its last coat, in order. */
@@ -15,13 +15,12 @@ export interface PullSpan {
   readonly endedBy: 'settled' | 'open-time' | 'sealant-skin' | 'hard-dry' | 'stay' | null
 }
 
-/** Share of open time in which a fresh edge still runs when freed. */
-export const SETTLE_SHARE = known(0.08, '', 'from-memory', word('source', 'a-minute-or-two-for-wall-paint'))
-
 /** What the window of one hem depends on. All instants in minutes since the epoch. */
 export interface WindowSetup {
   readonly drying: RateClock
   readonly coating: Coating
+  /** Share of open time in which a fresh edge still runs when freed. */
+  readonly settleShare: number
   /** The first and the last stroke of colour along the edge; pulling follows in the same order. */
   readonly coatedFrom: number
   readonly coatedTo: number
@@ -43,7 +42,7 @@ export function pullWindow(setup: WindowSetup): PullSpan[] {
   const after = (from: number, label: number) => instantOfGain(drying, from, label)
   const beadSkin = setup.sealant ? after(setup.sealedAt ?? coatedFrom, setup.sealant.skinMin) : null
   const skin = earlier(after(coatedFrom, coating.openMin), beadSkin)
-  const settled = after(coatedFrom, coating.openMin * SETTLE_SHARE.value)
+  const settled = after(coatedFrom, coating.openMin * setup.settleShare)
   const bounds: { kind: SpanKind; to: number | null; endedBy: PullSpan['endedBy'] }[] = [
     { kind: 'too-wet', to: settled === null ? null : Math.max(settled, coatedTo), endedBy: 'settled' },
     { kind: 'wet', to: skin, endedBy: beadSkin !== null && skin === beadSkin ? 'sealant-skin' : 'open-time' },

@@ -10,6 +10,8 @@ export interface Known {
   readonly mark: Mark
   /** Where it comes from: a word of the catalogue, or the name of a product. */
   readonly source: Fact
+  /** How far it may be off: standard deviation on a log scale. Left out where nobody has measured it. */
+  readonly spread?: number
 }
 
 /** States a constant once, with its mark and source. */

@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import { nth, sure } from '../units/sure'
 import { jobClocks } from '../cure/areaClocks'
 import type { Job, KitKind } from '../ground'
@@ -41,8 +42,8 @@ function kindsOf(job: Job, leastMm: number): KitKind[] {
  * Which tapes to carry for a job: every hem its best, or few kinds, or between. The cost of a hem with one kind is that
  * of the recipe the house's rules would choose if that kind were all there was.
  */
-export function jobKit(job: Job): JobKit {
-  const judged = judgeJob({ ...job, kit: null }).filter(isTaped)
+export function jobKit(job: Job, parameters: Parameters = DEFAULT_PARAMETERS): JobKit {
+  const judged = judgeJob({ ...job, kit: null }, parameters).filter(isTaped)
   const kinds = kindsOf(job, Math.min(24, ...judged.map(({ ctx }) => widthFor(ctx))))
   const rows = judged.map((hem) => {
     const with_ = kinds.map((kind) => costWith(job, hem, kind))
@@ -88,12 +89,14 @@ function isBeaten(serve: readonly (readonly number[])[], j: number): boolean {
   )
 }
 
-function judgeJob(job: Job): JudgedHem[] {
+function judgeJob(job: Job, parameters: Parameters): JudgedHem[] {
   const clocks = jobClocks(job)
   const start = parseInstant(job.start)
   const calendars = crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
-  return job.rooms.flatMap((room) => judgeRoom(job, room, deriveHems(room, job.shelf).hems, clocks(room.id), nextShift))
+  return job.rooms.flatMap((room) =>
+    judgeRoom(job, room, deriveHems(room, job.shelf).hems, clocks(room.id), nextShift, parameters),
+  )
 }
 
 const widthFor = (ctx: JudgedHem['ctx']): number => needsWidthMm(settingOf(ctx), ctx.hem.radiusMm)

@@ -1,8 +1,8 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import type { HouseRules, Job } from '../ground'
 import { jobOf, PLAIN_ROOM, WALLS } from '../../tests/oneHem'
 import { coatingOf, glazeOf } from '../catalogue/find'
 import { planJob } from '../chain/planJob'
-import { SEAL_PASS_M } from '../recipes/expectedCost'
 import { faceAreaMm2 } from '../survey/areas'
 
 const seal = (house: Partial<HouseRules>, room: Partial<Job['rooms'][number]> = {}): Job =>
@@ -53,7 +53,7 @@ describe('own colour', () => {
     expect(line).toMatchObject({ name: PLAIN_ROOM.ceiling.colour, unit: 'litres', costMinor: 0 })
     const metres = metresOf(job, (each) => each === 'own-colour')
     const spread = coatingOf(job.shelf, WALLS.coatingId).spreadM2PerL
-    expect(line!.exact).toBeLessThanOrEqual((metres * SEAL_PASS_M.value) / spread + 1e-9)
+    expect(line!.exact).toBeLessThanOrEqual((metres * DEFAULT_PARAMETERS.work.sealPassM.value) / spread + 1e-9)
     expect(line!.amount).toBeGreaterThanOrEqual(line!.exact)
     expect(line!.amount - line!.exact).toBeLessThan(0.1)
   })
@@ -66,7 +66,7 @@ describe('own colour', () => {
     const spread = coatingOf(job.shelf, ceiling.coatingId).spreadM2PerL
     const line = load.coatings.find((each) => each.id.startsWith(`${ceiling.coatingId}|`))!
     const sealed = line.exact - coats / spread
-    const all = (metresOf(job, (each) => each === 'own-colour') * SEAL_PASS_M.value) / spread
+    const all = (metresOf(job, (each) => each === 'own-colour') * DEFAULT_PARAMETERS.work.sealPassM.value) / spread
     expect(sealed).toBeGreaterThan(0)
     expect(sealed).toBeLessThanOrEqual(all + 1e-9)
   })

@@ -2,7 +2,7 @@ import { sure } from '../units/sure'
 import { type Job, type PaintStep, type Room, thingOf } from '../ground'
 import { coatingOf, glazeOf, liquidOf, sealantOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
-import { SEAL_PASS_M } from '../recipes/expectedCost'
+import type { Parameters } from '../parameters/parameters'
 import type { Recipe } from '../recipes/recipe'
 import { faceAreaMm2 } from '../survey/areas'
 import { faceOf, facesOfStep } from '../survey/faces'
@@ -44,10 +44,15 @@ export function sealantLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMa
 }
 
 /** Clear glaze for sealing passes, by the tin. */
-export function glazeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): SupplyLine[] {
+export function glazeLines(
+  job: Job,
+  hems: readonly Hem[],
+  recipes: ReadonlyMap<string, Recipe>,
+  parameters: Pick<Parameters, 'work'>,
+): SupplyLine[] {
   return metresBy(hems, recipes, (recipe) => recipe.glazeId).map(([id, m]) => {
     const glaze = glazeOf(job.shelf, id)
-    const exact = (m * SEAL_PASS_M.value) / (glaze.litres * glaze.spreadM2PerL)
+    const exact = (m * parameters.work.sealPassM.value) / (glaze.litres * glaze.spreadM2PerL)
     const amount = Math.ceil(exact)
     return { id, name: glaze.name, amount, exact, unit: 'tins', costMinor: amount * glaze.priceMinor }
   })
@@ -87,20 +92,26 @@ function ownSeals(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, R
   })
 }
 
-const passM2 = ({ hem }: OwnSeal): number => (hem.lengthMm / 1000) * SEAL_PASS_M.value
+const passM2 = ({ hem }: OwnSeal, { work }: Pick<Parameters, 'work'>): number =>
+  (hem.lengthMm / 1000) * work.sealPassM.value
 
 /**
  * Colours to bring for sealing that this job does not put on anyway, rounded up to a decilitre. They are at hand, or
  * the recipe would not ask for them. How far the old paint goes nobody knows: it spreads like the coat beside it.
  */
-export function keepColourLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): SupplyLine[] {
+export function keepColourLines(
+  job: Job,
+  hems: readonly Hem[],
+  recipes: ReadonlyMap<string, Recipe>,
+  parameters: Pick<Parameters, 'work'>,
+): SupplyLine[] {
   const litres = new Map<string, { name: string; exact: number }>()
   for (const own of ownSeals(job, hems, recipes)) {
     if (own.keepStep) continue
     const step = sure(own.room.steps.find((each) => each.id === own.hem.stepId))
     const name = faceOf(own.room, own.hem.keep).colour.trim()
     const line = litres.get(name.toLowerCase()) ?? { name, exact: 0 }
-    const exact = line.exact + passM2(own) / coatingOf(job.shelf, step.coatingId).spreadM2PerL
+    const exact = line.exact + passM2(own, parameters) / coatingOf(job.shelf, step.coatingId).spreadM2PerL
     litres.set(name.toLowerCase(), { ...line, exact })
   }
   return [...litres].map(([id, { name, exact }]) => {
@@ -110,7 +121,12 @@ export function keepColourLines(job: Job, hems: readonly Hem[], recipes: Readonl
 }
 
 /** Paint for every step of a job, and for sealing with it. Sold by the half litre. */
-export function coatingLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): SupplyLine[] {
+export function coatingLines(
+  job: Job,
+  hems: readonly Hem[],
+  recipes: ReadonlyMap<string, Recipe>,
+  parameters: Pick<Parameters, 'work'>,
+): SupplyLine[] {
   const litres = new Map<string, { id: string; name: string; exact: number; price: number }>()
   const add = (step: PaintStep, m2: number): void => {
     const coating = coatingOf(job.shelf, step.coatingId)
@@ -125,7 +141,7 @@ export function coatingLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMa
       add(step, (mm2 / 1e6) * step.coats)
     }
   }
-  for (const own of ownSeals(job, hems, recipes)) if (own.keepStep) add(own.keepStep, passM2(own))
+  for (const own of ownSeals(job, hems, recipes)) if (own.keepStep) add(own.keepStep, passM2(own, parameters))
   return [...litres.values()].map(({ id, name, exact, price }) => {
     const amount = Math.ceil(exact * 2) / 2
     return { id, name, amount, exact, unit: 'litres', costMinor: Math.round(amount * price) }

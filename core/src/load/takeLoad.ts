@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import { sure } from '../units/sure'
 import type { Job, TapeRoll } from '../ground'
 import { coverOf, tapeOf } from '../catalogue/find'
@@ -55,11 +56,16 @@ export interface Load {
 }
 
 /** What to put in the van: tape by kind and width with tabs and waste, rolls, covers, what seals, and paint. */
-export function takeLoad(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): Load {
+export function takeLoad(
+  job: Job,
+  hems: readonly Hem[],
+  recipes: ReadonlyMap<string, Recipe>,
+  parameters: Pick<Parameters, 'work'>,
+): Load {
   const tapes = tapeLines(job, hems, recipes)
   const covers = coverLines(job)
   const sealants = sealantLines(job, hems, recipes)
-  const glazes = glazeLines(job, hems, recipes)
+  const glazes = glazeLines(job, hems, recipes, parameters)
   const liquids = liquidLines(job, hems, recipes)
   const sum = (lines: readonly { costMinor: number }[]) => lines.reduce((all, line) => all + line.costMinor, 0)
   const each = [...recipes.values()]
@@ -68,10 +74,10 @@ export function takeLoad(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<st
     covers,
     sealants,
     glazes,
-    keepColours: keepColourLines(job, hems, recipes),
+    keepColours: keepColourLines(job, hems, recipes, parameters),
     liquids,
     tools: toolLines(job.shelf, recipes.values()),
-    coatings: coatingLines(job, hems, recipes),
+    coatings: coatingLines(job, hems, recipes, parameters),
     materialMinor: sum(tapes) + sum(covers) + sum(sealants) + sum(glazes) + sum(liquids),
     labourMinor: each.reduce((all, recipe) => all + recipe.cost.labour, 0),
     mendingMinor: each.reduce((all, recipe) => all + recipe.cost.mending, 0),

@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import type { Crew, Job } from '../ground'
 import { crewSpeed, HORIZON_DAYS, type Calendars } from '../calendar/calendar'
 import type { JobClocks } from '../cure/areaClocks'
@@ -17,6 +18,7 @@ export interface ProblemSetup {
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly calendars: Calendars
   readonly clocks: (roomId: string) => JobClocks
+  readonly parameters: Parameters
   /** Nothing undone is placed before this instant. */
   readonly from: number
 }
@@ -51,9 +53,12 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
 }
 
 /** An activity as done, or as what is left of it. */
-function toldOf({ job, log }: ProblemSetup, act: Activity): { done: DoneActivity } | { left: ProblemActivity } {
+function toldOf(
+  { job, log, parameters }: ProblemSetup,
+  act: Activity,
+): { done: DoneActivity } | { left: ProblemActivity } {
   const crew = job.crews.find((each) => each.id === act.needs.crewId)
-  const minutes = crewMinutes(act, crew ? crewSpeed(crew) : 1)
+  const minutes = crewMinutes(act, crew ? crewSpeed(crew, parameters) : 1)
   const { doneAt, doneShare, crewId } = activityProgress(act, log)
   if (doneAt !== null)
     return { done: { id: act.id, crewId: crewId ?? act.needs.crewId, from: doneAt - minutes, to: doneAt } }

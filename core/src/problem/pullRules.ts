@@ -1,7 +1,7 @@
+import type { Parameters } from '../parameters/parameters'
 import { actOf, coatOf, type Job, type PaintStep, type Room } from '../ground'
 import { sealantOf, tapeOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
-import { SETTLE_SHARE } from '../cure/pullWindow'
 import { UNTOUCHED, type HemState, type LogState } from '../progress/hemStates'
 import type { Recipe } from '../recipes/recipe'
 import { stayDaysOf } from '../risk/residue'
@@ -15,6 +15,7 @@ export interface PullRulesSetup {
   readonly work: Pick<Work, 'rounds'>
   readonly log: LogState
   readonly recipes: ReadonlyMap<string, Recipe>
+  readonly parameters: Pick<Parameters, 'work'>
 }
 
 /** What every pull that is not done must keep to; the strictest tape and the first bead decide for its hems. */
@@ -37,7 +38,7 @@ function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: Roun
       coatId: coatOf(round, step.coats),
       coated: coatedOf(log, waiting, step),
       clock: book.drying(room.id),
-      settleMin: coating.openMin * SETTLE_SHARE.value,
+      settleMin: coating.openMin * setup.parameters.work.settleShare.value,
       openMin: coating.openMin,
       hardDryMin: coating.hardDryMin,
       bead: beadOf(setup, round, waiting),

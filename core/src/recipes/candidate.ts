@@ -1,6 +1,6 @@
-import type { Glaze, LiquidMask, Said, School, Sealant, Tape, TapeRoll } from '../ground'
+import type { Glaze, LiquidMask, Said, School, Sealant, Tape, TapeRoll, Pressing, Seal, Stroke } from '../ground'
 import type { BesideCover } from '../covers/besideHem'
-import type { EdgeSetup, Pressing, Seal, Stroke } from '../risk/bleed'
+import type { EdgeSetup } from '../risk/bleed'
 import type { CostParts, Recipe, RecipeCost, RecipeRisks, Way } from './recipe'
 
 /** One way to treat a hem, judged: either ruled out by the first hard rule it breaks, or priced. */

@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { jobClocks } from '../cure/areaClocks'
 import type { Job, Room } from '../ground'
 import fc from 'fast-check'
@@ -10,7 +11,7 @@ import { safeOf } from './pickCandidate'
 import { judgeRoom } from './judgeRoom'
 
 const judged = (job: Job, room: Room) =>
-  judgeRoom(job, room, deriveHems(room, job.shelf).hems, jobClocks(job)(room.id), (at) => at)
+  judgeRoom(job, room, deriveHems(room, job.shelf).hems, jobClocks(job)(room.id), (at) => at, DEFAULT_PARAMETERS)
 
 test('candidates shared between hems are those each would have had for itself', () => {
   const base = ternQuaySurvey()

@@ -1,6 +1,4 @@
-import { nth, sure } from '../units/sure'
 import {
-  known,
   said,
   type Said,
   type School,
@@ -9,14 +7,16 @@ import {
   type TapeRoll,
   isFace,
   type FaceKey,
-  word,
+  type Pressing,
+  type Seal,
+  type Stroke,
 } from '../ground'
+import { nth, sure } from '../units/sure'
 import { coverBeside, tackMm, type BesideCover } from '../covers/besideHem'
 import { bandPerMetre } from '../risk/banding'
-import { bleedsPerMetre, gentleStroke, type EdgeSetup, type Pressing, type Seal, type Stroke } from '../risk/bleed'
+import { bleedsPerMetre, gentleStroke, type EdgeSetup } from '../risk/bleed'
 import { liftPerMetre, safeAgeRefMin } from '../risk/lift'
 import { residuePerMetre, stayDaysOf, stayUsed } from '../risk/residue'
-import { PANE_CORNER_SLIP } from '../risk/slips'
 import { needsScore, tearPerMetre } from '../risk/tear'
 import type { Estimate } from '../risk/normal'
 import { MIN_PER_DAY } from '../units/time'
@@ -98,6 +98,7 @@ function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): Beside
     // Below a sprayed ceiling the whole wall hangs under film; across a dry one it is opened as far as mist drifts.
     dropM: setting === 'ceiling-last' ? ctx.roomHeightMm / 1000 : null,
     windMs: ctx.windMs,
+    parameters: ctx.parameters,
   })
 }
 
@@ -121,8 +122,8 @@ interface TapeFacts {
 function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needsMm: number): TapeFacts {
   const roll = rollFor(ctx, tape, needsMm)
   const pull = ctx.choice?.pull ?? ctx.pull
-  const lift = liftPerMetre(tape.gripN25, ctx.keepFinish)
-  const safeAge = safeAgeRefMin(tape.gripN25, ctx.keepFinish, liftLimit(ctx))
+  const lift = liftPerMetre(tape.gripN25, ctx.keepFinish, ctx.parameters)
+  const safeAge = safeAgeRefMin(tape.gripN25, ctx.keepFinish, liftLimit(ctx), ctx.parameters)
   const used = stayUsed(
     ctx.clocks.stay,
     stayDaysOf(tape, ctx.outdoors),
@@ -134,12 +135,12 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
     roll,
     inKit: isCarried(ctx, tape, roll) && roll.widthMm >= Math.min(needsMm, 24),
     cover,
-    tackMm: cover && cover.loadNPerM > 0 ? tackMm(tape, cover.loadNPerM) : null,
+    tackMm: cover && cover.loadNPerM > 0 ? tackMm(tape, cover.loadNPerM, ctx.parameters) : null,
     safeAge,
     lift,
     used,
     pull,
-    rule: tapeRule(ctx, tape, lift, safeAge, used) ?? carryRule(tape, cover),
+    rule: tapeRule(ctx, tape, lift, safeAge, used) ?? carryRule(ctx, tape, cover),
   }
 }
 
@@ -192,18 +193,15 @@ function judgePressed(
 }
 
 const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts): RecipeRisks => ({
-  bleeds: asSeen(ctx, bleedsPerMetre(setup)),
+  bleeds: asSeen(ctx, bleedsPerMetre(setup, ctx.parameters)),
   lift: facts.lift,
-  tear: tearPerMetre(ctx.coating.sheen, setup.seal, facts.pull, true),
-  residue: residuePerMetre(facts.used),
+  tear: tearPerMetre(ctx.coating.sheen, setup.seal, facts.pull, true, ctx.parameters),
+  residue: residuePerMetre(facts.used, ctx.parameters),
   band:
     ctx.step.tool === 'roller' && setup.stroke !== 'roller'
-      ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch))
+      ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch), ctx.parameters)
       : 0,
 })
-
-/** Share of bleeds that are seen where the tape's edge lies tucked under the skirting. */
-export const TUCKED_SHARE = known(0.002, '', 'from-memory', word('source', 'the-skirting-hides-the-edge'))
 
 const scaled = ({ mean, low, high }: Estimate, by: number): Estimate => ({
   mean: mean * by,
@@ -213,9 +211,9 @@ const scaled = ({ mean, low, high }: Estimate, by: number): Estimate => ({
 
 /** Round panes every corner is one more place to slip; tucked under a skirting the edge hardly matters. */
 function asSeen(ctx: HemContext, edge: Estimate): Estimate {
-  if (ctx.keepFace.material === 'carpet') return scaled(edge, TUCKED_SHARE.value)
+  if (ctx.keepFace.material === 'carpet') return scaled(edge, ctx.parameters.work.tuckedShare.value)
   if (ctx.hem.panes <= 1 || ctx.glassM2PerM === 0) return edge
-  const more = (ctx.hem.corners / ctx.hem.lengthMm) * 1000 * PANE_CORNER_SLIP.value
+  const more = (ctx.hem.corners / ctx.hem.lengthMm) * 1000 * ctx.parameters.slips.paneCorner.value
   return { mean: edge.mean + more, low: edge.low + more / 2, high: edge.high + 2 * more }
 }
 

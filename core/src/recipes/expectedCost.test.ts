@@ -1,5 +1,6 @@
 import { liquidOf, sealantOf, tapeOf } from '../catalogue/find'
 import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
 import { NO_RISKS } from './candidate'
 import { expectedCost, rollCostPerM, type WayUse } from './expectedCost'
@@ -9,6 +10,7 @@ import type { HemContext } from './hemContext'
 const context = (more: Record<string, unknown> = {}) =>
   ({
     house: STARTER_HOUSE,
+    parameters: DEFAULT_PARAMETERS,
     step: { tool: 'roller', coats: 2 },
     keepFace: { material: 'plaster' },
     coating: { priceMinorPerL: 1200, spreadM2PerL: 12 },

@@ -1,21 +1,19 @@
 import {
   type Glaze,
   type HouseRules,
-  known,
   type LiquidMask,
   type Sealant,
   type Tape,
   type TapeRoll,
-  word,
+  type Pressing,
+  type Seal,
 } from '../ground'
+import type { Parameters } from '../parameters/parameters'
 import type { BesideCover } from '../covers/besideHem'
-import type { Pressing, Seal } from '../risk/bleed'
 import type { HemContext } from './hemContext'
 import { pressMinPerM } from './pressing'
 import type { CostParts, RecipeCost, RecipeRisks } from './recipe'
 
-/** Bleed on glass is cut off with a blade instead of being touched up: share of the usual mending. */
-export const GLASS_MEND_SHARE = known(0.2, '', 'from-memory', word('source', 'a-blade-mends-glass-fast'))
 /** Short pieces take longer to lay, and each laps the last. From memory. */
 export const SHORT_PIECES = { layFactor: 1.15, pieceMm: 1200, lapMm: 25 } as const
 /** Finishing a run in one go alone: no factor; the rate was taken from long runs. */
@@ -65,9 +63,9 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
     seal: seal + liquid,
     cover,
     lay: minor(
-      layMinutes(use, rates, run.layFactor) +
+      layMinutes(ctx, use, run.layFactor) +
         coverM2 * (rates.coverPerM2 + rates.uncoverPerM2) +
-        tackMinutes(use.tackMm),
+        tackMinutes(use.tackMm, ctx.parameters),
     ),
     sealing: minor(use.seal === 'none' ? 0 : rates.sealPerM),
     cutIn: minor(sprayed ? 0 : coats * (use.tape || use.liquid ? rates.cutInPerM : rates.freehandPerM)),
@@ -80,35 +78,33 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
   return { cost: { material, labour, mending: mend, total: material + labour + mend }, parts }
 }
 
-/** Width of a pass of own colour or glaze along the edge. */
-export const SEAL_PASS_M = known(0.025, 'm', 'from-memory', word('source', 'a-sash-brush-along-the-edge'))
-
 /**
  * What seals a metre: its part of a tube, a thin pass of glaze, or of the keep side's paint at the price and spread of
  * the new coat, since nobody knows what the old one was.
  */
 function sealMinor(ctx: HemContext, { seal, sealant, glaze }: WayUse): number {
   if (sealant) return sealant.priceMinor / sealant.metresPerTube
-  if (glaze) return (SEAL_PASS_M.value * glaze.priceMinor) / (glaze.litres * glaze.spreadM2PerL)
-  if (seal === 'own-colour') return (SEAL_PASS_M.value * ctx.coating.priceMinorPerL) / ctx.coating.spreadM2PerL
+  const passM = ctx.parameters.work.sealPassM.value
+  if (glaze) return (passM * glaze.priceMinor) / (glaze.litres * glaze.spreadM2PerL)
+  if (seal === 'own-colour') return (passM * ctx.coating.priceMinorPerL) / ctx.coating.spreadM2PerL
   return 0
 }
 
-/** Setting one tack. */
-export const TACK_MIN = known(0.15, 'min', 'from-memory', word('source', 'nine-seconds-from-the-roll'))
-
 /** Tacks for a metre of hung cover, minutes. */
-const tackMinutes = (tackMm: number | null): number => (tackMm === null ? 0 : (1000 / tackMm) * TACK_MIN.value)
+const tackMinutes = (tackMm: number | null, { work }: Pick<Parameters, 'work'>): number =>
+  tackMm === null ? 0 : (1000 / tackMm) * work.tackMin.value
 
-function layMinutes({ tape, liquid, pressing }: WayUse, rates: HouseRules['rates'], layFactor: number): number {
-  if (tape) return rates.layPerM * layFactor + pressMinPerM(pressing, rates)
+function layMinutes({ house, parameters }: HemContext, { tape, liquid, pressing }: WayUse, layFactor: number): number {
+  const { rates } = house
+  if (tape) return rates.layPerM * layFactor + pressMinPerM(pressing, rates, parameters)
   if (liquid) return liquid.how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM
   return 0
 }
 
 function mending(ctx: HemContext, { cover, risks }: WayUse) {
   const { house, visibility } = ctx
-  const glass = ctx.keepFace.material === 'glass' ? GLASS_MEND_SHARE.value : 1
+  // Bleed on glass is cut off with a blade instead of being touched up.
+  const glass = ctx.keepFace.material === 'glass' ? ctx.parameters.work.glassMendShare.value : 1
   return {
     bleeds: visibility * glass * risks.bleeds.mean * house.mendBleedMinor,
     lift: risks.lift.mean * house.mendLiftMinor,

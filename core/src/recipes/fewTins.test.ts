@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { jobClocks } from '../cure/areaClocks'
 import type { HouseRules, Job, PaintStep, Room } from '../ground'
 import { ternQuaySurvey } from '../../../demo'
@@ -34,7 +35,7 @@ function judged(house: Partial<HouseRules>, room: Partial<Room> = {}): JudgedHem
     ],
   }
   const [own] = job.rooms
-  return judgeRoom(job, own!, deriveHems(own!, job.shelf).hems, jobClocks(job)('r'), (at) => at)
+  return judgeRoom(job, own!, deriveHems(own!, job.shelf).hems, jobClocks(job)('r'), (at) => at, DEFAULT_PARAMETERS)
 }
 const tinsOf = (hems: readonly JudgedHem[], few: ReturnType<typeof fewTins>) =>
   new Set(

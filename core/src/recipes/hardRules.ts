@@ -1,7 +1,7 @@
 import { said, type Said, type School, type Tape, figureOf, word } from '../ground'
 import { gripFloorN25, tackMm, type BesideCover } from '../covers/besideHem'
 import type { Estimate } from '../risk/normal'
-import { STAY_MARGIN, stayDaysOf } from '../risk/residue'
+import { stayDaysOf } from '../risk/residue'
 import { leadRisk } from '../survey/lead'
 import type { Sealing } from './candidate'
 import type { HemContext } from './hemContext'
@@ -60,7 +60,7 @@ export function tapeRule(
   if (safeAge === null)
     return said('out.never_safe', { grip: grip(), soundness: word('soundness', ctx.keepFinish.soundness) })
   if (lift.mean > house.maxLift) return said('out.lift', { grip: grip(), lift: figureOf(lift.mean * 100) })
-  if (used > STAY_MARGIN.value) {
+  if (used > ctx.parameters.residue.stayMargin.value) {
     const label = stayDaysOf(tape, ctx.outdoors)
     return said('out.stay', { need: figureOf(used * label), label: figureOf(label) })
   }
@@ -68,9 +68,16 @@ export function tapeRule(
 }
 
 /** Grip has a floor too: a tape that carries film holds it, in the gun's air and the wind. */
-export const carryRule = (tape: Tape, cover: BesideCover | null): Said | null =>
-  cover && cover.loadNPerM > 0 && tackMm(tape, cover.loadNPerM) === null
-    ? said('out.cant_carry', { grip: figureOf(tape.gripN25), floor: figureOf(gripFloorN25(cover.loadNPerM)) })
+export const carryRule = (
+  { parameters }: Pick<HemContext, 'parameters'>,
+  tape: Tape,
+  cover: BesideCover | null,
+): Said | null =>
+  cover && cover.loadNPerM > 0 && tackMm(tape, cover.loadNPerM, parameters) === null
+    ? said('out.cant_carry', {
+        grip: figureOf(tape.gripN25),
+        floor: figureOf(gripFloorN25(cover.loadNPerM, parameters)),
+      })
     : null
 
 /** Rule on faults of the line that show. */

@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import { sure } from '../units/sure'
 import {
   type Coating,
@@ -29,6 +30,8 @@ import { pullMannerOf } from './pullManner'
 export interface HemContext {
   readonly hem: Hem
   readonly house: HouseRules
+  /** Figures of the models, as known for this contractor. */
+  readonly parameters: Parameters
   /** How tape comes off after this step by the house rules, and why where they left it open. */
   readonly pull: 'wet' | 'dry'
   readonly pullWhy: Said | null
@@ -84,6 +87,7 @@ export function hemContext(
   room: Room,
   hem: Hem,
   clocks: JobClocks,
+  parameters: Parameters,
   times: { readonly layAt: number; readonly coatedAt: (stepId: string) => number },
 ): HemContext {
   const keepFace = faceOf(room, hem.keep)
@@ -99,6 +103,7 @@ export function hemContext(
   return {
     hem,
     house: job.house,
+    parameters,
     pull: manner.pull,
     pullWhy: manner.why,
     shelf: job.shelf,

@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import { jobClocks, type JobClocks } from '../cure/areaClocks'
 import type { HouseRules, Job, Room } from '../ground'
 import { deriveHems, type Hem } from '../hems/deriveHems'
@@ -14,14 +15,17 @@ import { useLeftovers } from './useLeftovers'
 export const jobRecipes = (job: Job): RecipeAnswer[] => rankerOf(job).rank(job.house)
 
 /** A job's hems, and their ranking by any house rules; what the rules do not touch is worked out once. */
-export function rankerOf(job: Job): { hems: readonly Hem[]; rank: (house: HouseRules) => RecipeAnswer[] } {
+export function rankerOf(
+  job: Job,
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): { hems: readonly Hem[]; rank: (house: HouseRules) => RecipeAnswer[] } {
   const start = parseInstant(job.start)
   const nextShift = shiftFinder(crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY))
   const rooms = job.rooms.map((room) => ({ room, hems: deriveHems(room, job.shelf).hems }))
   const clocks = jobClocks(job)
   return {
     hems: rooms.flatMap((each) => each.hems),
-    rank: (house) => recipesOf({ ...job, house }, rooms, clocks, nextShift),
+    rank: (house) => recipesOf({ ...job, house }, rooms, clocks, nextShift, parameters),
   }
 }
 
@@ -31,9 +35,10 @@ export function recipesOf(
   rooms: readonly { readonly room: Room; readonly hems: readonly Hem[] }[],
   clocks: (roomId: string) => JobClocks,
   nextShift: (at: number) => number,
+  parameters: Parameters,
 ): RecipeAnswer[] {
   const judged = rooms.flatMap(({ room, hems }) => {
-    const own = judgeRoom(job, room, hems, clocks(room.id), nextShift)
+    const own = judgeRoom(job, room, hems, clocks(room.id), nextShift, parameters)
     const few = fewTins(own)
     return own.map((hem, i) => ({
       ...hem,

@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import { sure } from '../units/sure'
 import type { JobClocks } from '../cure/areaClocks'
 import type { Job, Room } from '../ground'
@@ -22,6 +23,7 @@ export function judgeRoom(
   hems: readonly Hem[],
   clocks: JobClocks,
   nextShift: (at: number) => number,
+  parameters: Parameters,
 ): JudgedHem[] {
   const times = estimateStepTimes(job, room, nextShift)
   const shared = new Map<string, readonly Candidate[]>()
@@ -30,7 +32,7 @@ export function judgeRoom(
     const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
     // A keep side coated shortly before the job gets its night as well.
     const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
-    const ctx = hemContext(job, room, hem, clocks, {
+    const ctx = hemContext(job, room, hem, clocks, parameters, {
       layAt: Math.max(stepLay, rested),
       coatedAt: (stepId) => sure(times.coatedAt.get(stepId)),
     })

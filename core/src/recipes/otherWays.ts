@@ -1,7 +1,7 @@
 import { said, type Said } from '../ground'
 import { bandPerMetre } from '../risk/banding'
 import { gentleStroke } from '../risk/bleed'
-import { handSlipsPerMetre, PEEL_FAULTS, PEEL_STRINGS } from '../risk/slips'
+import { handSlipsPerMetre } from '../risk/slips'
 import { NO_RISKS, UNPRICED, type Candidate } from './candidate'
 import { bleedRule } from './hardRules'
 import { lightness } from '../survey/contrast'
@@ -29,11 +29,11 @@ const TAPELESS = {
 export function liquidWays(ctx: HemContext): Candidate[] {
   if (ctx.keepFace.material !== 'glass' || ctx.glassM2PerM === 0) return []
   return ctx.shelf.liquids.map((liquid): Candidate => {
-    const fault = PEEL_FAULTS[liquid.how].value
+    const fault = ctx.parameters.slips.peel[liquid.how].value
     const risks: RecipeRisks = {
       ...NO_RISKS,
       bleeds: { mean: fault, low: fault / 2, high: 2 * fault },
-      tear: PEEL_STRINGS[liquid.how],
+      tear: ctx.parameters.slips.strings[liquid.how].value,
     }
     const { cost, parts } = expectedCost(ctx, { ...TAPELESS, liquid, risks })
     return {
@@ -64,9 +64,9 @@ export function freehandWay(ctx: HemContext): Candidate {
   if (rule) return { ...BY_HAND, risks: NO_RISKS, costPerM: UNPRICED.cost, costParts: UNPRICED.parts, ruledOut: rule }
   const risks: RecipeRisks = {
     ...NO_RISKS,
-    bleeds: handSlipsPerMetre(ctx.hem.kind, ctx.keepFace.texture, ctx.visibility),
+    bleeds: handSlipsPerMetre(ctx.hem.kind, ctx.keepFace.texture, ctx.visibility, ctx.parameters),
     // A hand cuts with a brush, whatever fills the field.
-    band: ctx.step.tool === 'roller' ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch)) : 0,
+    band: ctx.step.tool === 'roller' ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch), ctx.parameters) : 0,
   }
   const { cost, parts } = expectedCost(ctx, { ...TAPELESS, liquid: null, risks })
   return { ...BY_HAND, risks, costPerM: cost, costParts: parts, ruledOut: bleedRule(ctx, risks, 'out.slips') }

@@ -1,6 +1,5 @@
 import { sure } from '../units/sure'
 import { type HouseRules, said, type Said, type School, money, word, figureOf } from '../ground'
-import { TEXTURE_FACTS } from '../catalogue/textures'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 
@@ -102,7 +101,7 @@ export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): Pick
   if (pressed && !house.sealAlways)
     return take(pressed, 'why.press_enough', { bleeds: figureOf(pressed.risks.bleeds.mean) })
   const stacked =
-    house.stackSeals && TEXTURE_FACTS[ctx.keepFace.texture].valleyUm.value >= TEXTURED_UM
+    house.stackSeals && ctx.parameters.textures[ctx.keepFace.texture].valleyUm.value >= TEXTURED_UM
       ? cheapestOf(safe.filter(isStacked))
       : undefined
   if (stacked) return take(stacked, 'why.stacked', { seal: word('seal', stacked.seal) })

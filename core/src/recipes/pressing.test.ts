@@ -1,10 +1,11 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { answerOf, jobOf, PLAIN_ROOM, recipeOf, type OneRoom } from '../../tests/oneHem'
 import { planJob } from '../chain/planJob'
 import { STARTER_RATES } from '../survey/houseDefaults'
 import { PRESS_RULES, type HouseRules } from '../ground'
 import type { Recipe } from './recipe'
 import { sayText } from '../words'
-import { pressingsOf, pressMinPerM, THUMB_SHARE } from './pressing'
+import { pressingsOf, pressMinPerM } from './pressing'
 
 const EDGE = 'wall:w1|skirting'
 const pressed = (press: HouseRules['press'], house: Partial<HouseRules> = {}): OneRoom => ({
@@ -17,8 +18,10 @@ describe('what a house presses with', () => {
     expect(PRESS_RULES.map((press) => pressingsOf({ press }))).toEqual([['thumb'], ['tool'], ['thumb', 'tool']])
   })
   test('by hand: the rate is a tool’s, 0.25 min for a metre; a thumb takes four fifths of it, no pressing none', () => {
-    const minutes = (['tool', 'thumb', 'none'] as const).map((each) => pressMinPerM(each, STARTER_RATES))
-    expect(minutes).toEqual([0.25, 0.25 * THUMB_SHARE.value, 0])
+    const minutes = (['tool', 'thumb', 'none'] as const).map((each) =>
+      pressMinPerM(each, STARTER_RATES, DEFAULT_PARAMETERS),
+    )
+    expect(minutes).toEqual([0.25, 0.25 * DEFAULT_PARAMETERS.work.thumbShare.value, 0])
   })
   test('a thumb lays more in a day: rounds plan with its minutes', () => {
     const layMinutes = (press: HouseRules['press']) =>

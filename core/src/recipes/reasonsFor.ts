@@ -1,6 +1,6 @@
 import { sure } from '../units/sure'
-import { BARRIER_GAP_UM, closedGapUm, criticalGapUm, meanGapUm, type Pressing } from '../risk/bleed'
-import { said, type Said, money, word, figureOf, decimals } from '../ground'
+import { closedGapUm, criticalGapUm, meanGapUm } from '../risk/bleed'
+import { type Pressing, said, type Said, money, word, figureOf, decimals } from '../ground'
 import type { Candidate, PressedOver } from './candidate'
 import type { HemContext } from './hemContext'
 
@@ -61,12 +61,16 @@ function edgeReasons(ctx: HemContext, pick: Candidate): Said[] {
   const mm = (um: number, digits: number) => decimals(um / 1000, digits)
   const gap = said('why.texture_gap', {
     texture: word('texture', ctx.keepFace.texture),
-    gap: mm(meanGapUm(setup), 3),
-    critical: mm(criticalGapUm(setup), 3),
+    gap: mm(meanGapUm(setup, ctx.parameters), 3),
+    critical: mm(criticalGapUm(setup, ctx.parameters), 3),
   })
   if (pick.seal !== 'none')
-    return [said('why.seal_closes', { seal: word('seal', pick.seal), closes: mm(closedGapUm(setup), 1) }), gap]
-  if (setup.edge === 'barrier') return [said('why.barrier_closes', { closes: mm(BARRIER_GAP_UM.value, 2) }), gap]
+    return [
+      said('why.seal_closes', { seal: word('seal', pick.seal), closes: mm(closedGapUm(setup, ctx.parameters), 1) }),
+      gap,
+    ]
+  if (setup.edge === 'barrier')
+    return [said('why.barrier_closes', { closes: mm(ctx.parameters.bleed.barrierGapUm.value, 2) }), gap]
   return [gap]
 }
 

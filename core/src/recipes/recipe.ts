@@ -1,8 +1,7 @@
+import type { Said, School, Pressing, Seal, Stroke } from '../ground'
 import type { Layer } from './layer'
-import type { Said, School } from '../ground'
 import type { CoverHold } from '../covers/besideHem'
 import type { Estimate } from '../risk/normal'
-import type { Pressing, Seal, Stroke } from '../risk/bleed'
 import type { Setting } from './setting'
 
 /** How a line is kept: taped and brushed or rolled, taped and sprayed, masked by a liquid, or cut by hand. */

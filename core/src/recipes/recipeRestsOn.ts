@@ -1,13 +1,8 @@
 import { type HouseRules, known, type Known, type Mark, type Rates, type Shelf, type Constant, word } from '../ground'
 import { glazeOf, liquidOf, sealantOf, tapeOf } from '../catalogue/find'
 import { DRIFT_MM_PER_MS, FIELD_REACH_MM, REACH_SPARE } from '../covers/overspray'
-import { BAND_DARK } from '../risk/banding'
-import { AIR_PULL, HOLD_SHARE_OF_GRIP } from '../risk/cover'
-import { HAND_SLIPS, PANE_CORNER_SLIP, PEEL_FAULTS } from '../risk/slips'
+import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import { STARTER_RATES } from '../survey/houseDefaults'
-import { TUCKED_SHARE } from './candidates'
-import { GLASS_MEND_SHARE, SEAL_PASS_M, TACK_MIN } from './expectedCost'
-import { THUMB_SHARE } from './pressing'
 import type { Recipe } from './recipe'
 import { FOLD_DEG, STAND_OFF_MM } from './recipeSteps'
 
@@ -17,11 +12,16 @@ const at = (name: string, value: Known): Constant => ({ name, value })
  * What a recipe and its cost rest on: every constant with its value, its mark and where it comes from. What decides
  * bleed, lift, tear and the window is told on the Bench, constant by constant.
  */
-export function recipeRestsOn(recipe: Recipe, shelf: Shelf, house: HouseRules): Constant[] {
+export function recipeRestsOn(
+  recipe: Recipe,
+  shelf: Shelf,
+  house: HouseRules,
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): Constant[] {
   return [
     ...shelfConstants(recipe, shelf, house.sealDry === 'through'),
-    ...edgeConstants(recipe),
-    ...coverConstants(recipe),
+    ...edgeConstants(recipe, parameters),
+    ...coverConstants(recipe, parameters),
     ...rateConstants(recipe, house),
   ]
 }
@@ -66,25 +66,25 @@ function shelfConstants({ tapeId, liquidId, sealantId, glazeId }: Recipe, shelf:
   return found
 }
 
-function edgeConstants(recipe: Recipe): Constant[] {
+function edgeConstants(recipe: Recipe, { work, slips, band }: Parameters): Constant[] {
   const found: Constant[] = []
-  if (recipe.pressing === 'thumb') found.push(at('pressing-by-thumb', THUMB_SHARE))
+  if (recipe.pressing === 'thumb') found.push(at('pressing-by-thumb', work.thumbShare))
   if (recipe.pull !== 'none') found.push(at('folded-back', FOLD_DEG))
   if (recipe.standOffMm > 0) found.push(at('first-coat-stays-off', STAND_OFF_MM))
   if (recipe.seal === 'own-colour' || recipe.seal === 'clear-glaze')
-    found.push(at('width-of-the-sealing-pass', SEAL_PASS_M))
-  if (recipe.setting === 'skirting-over-carpet') found.push(at('bleeds-seen-under-a-skirting', TUCKED_SHARE))
-  if (recipe.setting === 'panes' || recipe.setting === 'glass') found.push(at('mending-on-glass', GLASS_MEND_SHARE))
-  if (recipe.setting === 'panes' && recipe.tapeId) found.push(at('slips-at-a-corner-of-a-pane', PANE_CORNER_SLIP))
+    found.push(at('width-of-the-sealing-pass', work.sealPassM))
+  if (recipe.setting === 'skirting-over-carpet') found.push(at('bleeds-seen-under-a-skirting', work.tuckedShare))
+  if (recipe.setting === 'panes' || recipe.setting === 'glass') found.push(at('mending-on-glass', work.glassMendShare))
+  if (recipe.setting === 'panes' && recipe.tapeId) found.push(at('slips-at-a-corner-of-a-pane', slips.paneCorner))
   if (recipe.way === 'liquid-mask')
-    found.push(at('nicks-of-a-brushed-mask', PEEL_FAULTS.brush), at('nicks-of-a-can', PEEL_FAULTS.aerosol))
+    found.push(at('nicks-of-a-brushed-mask', slips.peel.brush), at('nicks-of-a-can', slips.peel.aerosol))
   if (recipe.way === 'freehand')
-    found.push(at('slips-along-a-ceiling', HAND_SLIPS.ceiling), at('slips-along-trim', HAND_SLIPS.trim))
-  if (recipe.risks.band > 0) found.push(at('bands-on-black-over-white', BAND_DARK))
+    found.push(at('slips-along-a-ceiling', slips.ceiling), at('slips-along-trim', slips.trim))
+  if (recipe.risks.band > 0) found.push(at('bands-on-black-over-white', band.dark))
   return found
 }
 
-function coverConstants({ cover }: Recipe): Constant[] {
+function coverConstants({ cover }: Recipe, { work }: Parameters): Constant[] {
   if (!cover) return []
   return [
     at('mist-beside-a-field', FIELD_REACH_MM),
@@ -93,9 +93,9 @@ function coverConstants({ cover }: Recipe): Constant[] {
     ...(cover.tackMm === null
       ? []
       : [
-          at('grip-that-holds-in-shear', HOLD_SHARE_OF_GRIP),
-          at('air-pulls-at-film', AIR_PULL),
-          at('setting-a-tack', TACK_MIN),
+          at('grip-that-holds-in-shear', work.holdShareOfGrip),
+          at('air-pulls-at-film', work.airPull),
+          at('setting-a-tack', work.tackMin),
         ]),
   ]
 }

@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import { type Job, said, type Said, readHem, word, when, listed, money, type JobFacts } from '../ground'
 import { jobClocks } from '../cure/areaClocks'
 import { gainedBetween } from '../cure/rateClock'
@@ -29,8 +30,12 @@ const LONGEST_WAIT_MIN = 30 * MIN_PER_DAY
  *
  * @returns largest saving first; empty for a hem that is not there
  */
-export function whatWouldChange(job: JobFacts, hemId: string): WouldChange[] {
-  const ctx = contextOf({ ...job, log: [], published: null }, hemId)
+export function whatWouldChange(
+  job: JobFacts,
+  hemId: string,
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): WouldChange[] {
+  const ctx = contextOf({ ...job, log: [], published: null }, hemId, parameters)
   if (!ctx) return []
   const now = answer(ctx)
   const found = [...changes(ctx), ...waits(ctx), ...limits(ctx, now)]
@@ -40,13 +45,14 @@ export function whatWouldChange(job: JobFacts, hemId: string): WouldChange[] {
     .slice(0, MOST)
 }
 
-function contextOf(job: Job, hemId: string): HemContext | null {
+function contextOf(job: Job, hemId: string, parameters: Parameters): HemContext | null {
   const room = job.rooms.find((each) => each.id === readHem(hemId)?.roomId)
   const hem = room && deriveHems(room, job.shelf).hems.find((each) => each.id === hemId)
   if (!room || !hem) return null
   const start = parseInstant(job.start)
   const calendars = crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY)
-  const [judged] = judgeRoom(job, room, [hem], jobClocks(job)(room.id), shiftFinder(calendars))
+  const clocks = jobClocks(job)(room.id)
+  const [judged] = judgeRoom(job, room, [hem], clocks, shiftFinder(calendars), parameters)
   return judged ? { ...judged.ctx, choice: null } : null
 }
 

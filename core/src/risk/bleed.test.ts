@@ -1,7 +1,8 @@
-import { TEXTURES } from '../ground'
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
+import { TEXTURES, SEALS } from '../ground'
 import fc from 'fast-check'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
-import { bleedsPerMetre, criticalGapUm, SEALS, type EdgeSetup } from './bleed'
+import { bleedsPerMetre, criticalGapUm, type EdgeSetup } from './bleed'
 
 const coating = STARTER_SHELF.coatings.find((each) => each.id === 'quay-satin')!
 const plain: EdgeSetup = {
@@ -15,7 +16,7 @@ const plain: EdgeSetup = {
   stroke: 'outward',
   coating,
 }
-const rate = (change: Partial<EdgeSetup>) => bleedsPerMetre({ ...plain, ...change }).mean
+const rate = (change: Partial<EdgeSetup>) => bleedsPerMetre({ ...plain, ...change }, DEFAULT_PARAMETERS).mean
 
 describe('common practice, no published source', () => {
   test('C5: on heavy texture a barrier edge is 50 to 75 % better than plain; wiped sealant leaves nothing to see', () => {
@@ -40,7 +41,7 @@ describe('common practice, no published source', () => {
 
 test('a brush toward the tape pushes most, then along, outward, roller, spray', () => {
   const order = (['toward-tape', 'along', 'outward', 'roller', 'spray'] as const).map((stroke) =>
-    criticalGapUm({ ...plain, stroke }),
+    criticalGapUm({ ...plain, stroke }, DEFAULT_PARAMETERS),
   )
   expect([...order].sort((a, b) => a - b)).toEqual(order)
 })
@@ -48,7 +49,7 @@ test('a brush toward the tape pushes most, then along, outward, roller, spray', 
 // By hand: a = γ cosθ t/3η = 0.032·0.8·(24·60·0.33)/(3·450) = 9.011e-3 m; spray has no pressure term,
 // so h = L²/a = (0.4e-3)²/9.011e-3 = 17.76 µm.
 test('Washburn in slit form by hand', () => {
-  expect(criticalGapUm({ ...plain, stroke: 'spray' })).toBeCloseTo(17.76, 1)
+  expect(criticalGapUm({ ...plain, stroke: 'spray' }, DEFAULT_PARAMETERS)).toBeCloseTo(17.76, 1)
 })
 
 test('a barrier edge does nothing in solvent paint or on dust', () => {
@@ -71,7 +72,7 @@ test('a seal never makes an edge bleed more', () => {
 })
 
 test('the interval holds the mean', () => {
-  const { low, mean, high } = bleedsPerMetre({ ...plain, texture: 'medium-spray', edge: 'barrier' })
+  const { low, mean, high } = bleedsPerMetre({ ...plain, texture: 'medium-spray', edge: 'barrier' }, DEFAULT_PARAMETERS)
   expect(low).toBeLessThan(mean)
   expect(high).toBeGreaterThan(mean)
 })

@@ -1,5 +1,7 @@
+import { BLEED } from '../parameters/bleed'
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
-import { criticalGapUm, EDGE_GEL_SHARE, flowTerms, runMm, STROKE_SECONDS, VISIBLE_MM, type EdgeSetup } from './bleed'
+import { criticalGapUm, flowTerms, runMm, type EdgeSetup } from './bleed'
 
 const coating = STARTER_SHELF.coatings.find((each) => each.id === 'quay-satin')!
 const setup: EdgeSetup = {
@@ -33,8 +35,8 @@ function integrate(h: number, pressure: number, viscosity: number, seconds: numb
 // Washburn 1921 in slit form: the capillary pressure between plates h apart is 2 γ cosθ / h, so the differential
 // equation of plane Poiseuille flow integrates to L² = γ h cosθ t / 3η.
 test('Washburn’s law against a numerical integration of slit flow, within 0.1 %', () => {
-  const [h, seconds] = [50e-6, coating.openMin * 60 * EDGE_GEL_SHARE.value]
-  const { a } = flowTerms(setup)
+  const [h, seconds] = [50e-6, coating.openMin * 60 * BLEED.edgeGelShare.value]
+  const { a } = flowTerms(setup, DEFAULT_PARAMETERS)
   const start = 1e-6
   const numeric = integrate(h, (2 * coating.surfaceNm * 0.8) / h, coating.restPas, seconds, start)
   expect(Math.sqrt(a * h + start * start)).toBeCloseTo(numeric, 7)
@@ -43,12 +45,14 @@ test('Washburn’s law against a numerical integration of slit flow, within 0.1 
 
 test('pressure-driven flow under a stroke against the same integration', () => {
   const h = 50e-6
-  const { b } = flowTerms(setup)
-  const numeric = integrate(h, 2000, coating.shearedPas, STROKE_SECONDS.value, 1e-6)
+  const { b } = flowTerms(setup, DEFAULT_PARAMETERS)
+  const numeric = integrate(h, 2000, coating.shearedPas, BLEED.strokeSeconds.value, 1e-6)
   expect(Math.abs(Math.hypot(Math.sqrt(b) * h, 1e-6) / numeric - 1)).toBeLessThan(1e-4)
 })
 
 test('the critical gap is the root: paint runs just visibly far in it', () => {
   for (const stroke of ['toward-tape', 'along', 'outward', 'roller', 'spray'] as const)
-    expect(runMm({ ...setup, stroke }, criticalGapUm({ ...setup, stroke }))).toBeCloseTo(VISIBLE_MM.value, 9)
+    expect(
+      runMm({ ...setup, stroke }, criticalGapUm({ ...setup, stroke }, DEFAULT_PARAMETERS), DEFAULT_PARAMETERS),
+    ).toBeCloseTo(BLEED.visibleMm.value, 9)
 })

@@ -1,8 +1,9 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { stayClock } from '../cure/clocks'
 import { SHEENS } from '../ground'
 import fc from 'fast-check'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
-import { coverLoadNPerM, flakesPerM2, GUN_AIR_MS, tackSpacingM } from './cover'
+import { coverLoadNPerM, flakesPerM2, tackSpacingM } from './cover'
 import { crackPerMetre } from './crack'
 import { offBy, residuePerMetre, stayUsed } from './residue'
 import { tearPerMetre } from './tear'
@@ -24,7 +25,7 @@ describe('common practice, no published source', () => {
   })
   test('C12: a storey’s film on general tape wants a tack about every 60 cm near the gun', () => {
     const general = STARTER_SHELF.tapes.find((each) => each.gripN25 >= 3 && each.gripN25 < 4)!
-    const spacing = tackSpacingM(general, coverLoadNPerM(film, 2.6, GUN_AIR_MS.value, 0.3))!
+    const spacing = tackSpacingM(general, coverLoadNPerM(film, 2.6, 2.5, 0.3, DEFAULT_PARAMETERS), DEFAULT_PARAMETERS)!
     expect(spacing).toBeGreaterThan(0.4)
     expect(spacing).toBeLessThan(0.9)
   })
@@ -32,18 +33,23 @@ describe('common practice, no published source', () => {
     const clear = sealants.find((each) => each.colour === 'clear' && !each.paintAtOnce)!
     const white = sealants.find((each) => each.colour === 'white' && !each.paintAtOnce)
     const atOnce = sealants.find((each) => each.paintAtOnce)!
-    expect(crackPerMetre(clear, 'flat')).toBeGreaterThan(0.5)
-    expect(crackPerMetre(clear, 'satin')).toBeLessThan(0.12)
-    if (white) expect(crackPerMetre(white, 'flat')).toBeLessThan(crackPerMetre(clear, 'flat'))
-    expect(crackPerMetre(atOnce, 'flat')).toBeLessThan(0.2)
-    expect(crackPerMetre(null, 'flat')).toBe(0)
+    expect(crackPerMetre(clear, 'flat', DEFAULT_PARAMETERS)).toBeGreaterThan(0.5)
+    expect(crackPerMetre(clear, 'satin', DEFAULT_PARAMETERS)).toBeLessThan(0.12)
+    if (white)
+      expect(crackPerMetre(white, 'flat', DEFAULT_PARAMETERS)).toBeLessThan(
+        crackPerMetre(clear, 'flat', DEFAULT_PARAMETERS),
+      )
+    expect(crackPerMetre(atOnce, 'flat', DEFAULT_PARAMETERS)).toBeLessThan(0.2)
+    expect(crackPerMetre(null, 'flat', DEFAULT_PARAMETERS)).toBe(0)
   })
   test('film: tacky is worst, shinier tears more when dry, scoring helps, a dried bead harms', () => {
-    const dry = SHEENS.map((sheen) => tearPerMetre(sheen, 'none', 'dry', false))
+    const dry = SHEENS.map((sheen) => tearPerMetre(sheen, 'none', 'dry', false, DEFAULT_PARAMETERS))
     expect([...dry].sort((a, b) => a - b)).toEqual(dry)
-    expect(tearPerMetre('satin', 'none', 'tacky', false)).toBeGreaterThan(Math.max(...dry))
-    expect(tearPerMetre('satin', 'none', 'dry', true)).toBeLessThan(tearPerMetre('satin', 'none', 'dry', false))
-    expect(tearPerMetre('flat', 'wiped-sealant', 'dry', false)).toBeGreaterThan(dry[0]!)
+    expect(tearPerMetre('satin', 'none', 'tacky', false, DEFAULT_PARAMETERS)).toBeGreaterThan(Math.max(...dry))
+    expect(tearPerMetre('satin', 'none', 'dry', true, DEFAULT_PARAMETERS)).toBeLessThan(
+      tearPerMetre('satin', 'none', 'dry', false, DEFAULT_PARAMETERS),
+    )
+    expect(tearPerMetre('flat', 'wiped-sealant', 'dry', false, DEFAULT_PARAMETERS)).toBeGreaterThan(dry[0]!)
   })
   test('loose film sheds flakes from its second coat on; paper and taut film hardly do', () => {
     expect(flakesPerM2('film', 0, 2, 0.5)).toBe(0)
@@ -55,7 +61,8 @@ describe('common practice, no published source', () => {
 
 test('a heavier or windier cover needs closer tacks, and at last nothing holds it', () => {
   const general = tape(STARTER_SHELF.tapes[0]!.id)
-  const spacing = (air: number) => tackSpacingM(general, coverLoadNPerM(film, 2.6, air, 0.3))
+  const spacing = (air: number) =>
+    tackSpacingM(general, coverLoadNPerM(film, 2.6, air, 0.3, DEFAULT_PARAMETERS), DEFAULT_PARAMETERS)
   expect(spacing(4)!).toBeLessThan(spacing(2)!)
   expect(spacing(60)).toBeNull()
 })
@@ -74,7 +81,8 @@ test('more stay never leaves less residue', () => {
   const span = fc.integer({ min: 0, max: 40_000 })
   fc.assert(
     fc.property(span, span, fc.integer({ min: -5, max: 45 }), (minutes, more, tempC) => {
-      const risk = (pulled: number) => residuePerMetre(stayUsed(stay(tempC), one!.stayDays, 0, pulled))
+      const risk = (pulled: number) =>
+        residuePerMetre(stayUsed(stay(tempC), one!.stayDays, 0, pulled), DEFAULT_PARAMETERS)
       expect(risk(minutes + more)).toBeGreaterThanOrEqual(risk(minutes))
     }),
   )

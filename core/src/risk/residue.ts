@@ -1,10 +1,8 @@
-import { known, type Tape, word } from '../ground'
+import type { Tape } from '../ground'
 import { gainedBetween, instantOfGain, type RateClock } from '../cure/rateClock'
+import type { Parameters } from '../parameters/parameters'
 import { normalCdf } from './normal'
 
-/** Share of the label's clean-removal time we plan with. */
-export const STAY_MARGIN = known(0.9, '', 'from-memory', word('source', 'leave-a-tenth-of-the-label-time'))
-const RESIDUE_SPREAD = 0.25 // log scale of the label time, from memory
 const MIN_PER_DAY = 1440
 
 /** How much of a tape's clean-removal time is used up between laying and pulling; 1 is all of it. */
@@ -19,4 +17,5 @@ export const offBy = (clock: RateClock, stayDays: number, laidAt: number): numbe
   instantOfGain(clock, laidAt, stayDays * MIN_PER_DAY)
 
 /** Chance that a metre leaves glue behind. docs/science.md eq. 16. */
-export const residuePerMetre = (used: number): number => (used <= 0 ? 0 : normalCdf(Math.log(used) / RESIDUE_SPREAD))
+export const residuePerMetre = (used: number, { residue }: Pick<Parameters, 'residue'>): number =>
+  used <= 0 ? 0 : normalCdf(Math.log(used) / residue.spread.value)

@@ -51,6 +51,3 @@ export const STARTER_HOUSE: HouseRules = {
   kindMinor: 600,
   rates: STARTER_RATES,
 }
-
-/** How many times longer a painter of a skill takes than a practised one. From memory. */
-export const SKILL_FACTOR = { beginner: 1.9, practised: 1 } as const

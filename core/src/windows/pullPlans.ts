@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import { sure } from '../units/sure'
 import { type Job, type PaintStep, actOf, coatOf } from '../ground'
 import type { JobClocks } from '../cure/areaClocks'
@@ -35,6 +36,7 @@ export interface WindowsSetup {
   readonly clocks: (roomId: string) => JobClocks
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly log: LogState
+  readonly parameters: Pick<Parameters, 'work'>
 }
 
 const stepOfRound = (job: Job, round: Round): PaintStep =>
@@ -141,6 +143,7 @@ function spansOf(
   const spans = pullWindow({
     drying: clocks.drying,
     coating: coatOfStep(job.shelf, step),
+    settleShare: setup.parameters.work.settleShare.value,
     coatedFrom: coat.from,
     coatedTo: coat.to,
     sealant,

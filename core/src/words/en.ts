@@ -641,6 +641,14 @@ export const EN = {
   'error.route.not_found': 'nothing is at {path}',
   'error.server.failed': 'something went wrong here; nothing was changed',
   'error.offline': 'no connection to the office',
+  'word.source.thin-backings-follow-valleys': 'thin backings follow valleys',
+  'word.source.thumb-is-the-reference': 'a thumb is the reference',
+  'word.source.order-is-common-practice': 'the order is common practice',
+  'word.source.old-paint-is-wetted-by-new': 'old paint is wetted by new',
+  'word.source.a-beginner-against-a-practised-hand': 'a beginner against a practised hand',
+  'word.source.a-seal-fills-most-vessels': 'a seal fills most vessels',
+  'word.source.labels-differ-by-a-quarter': 'labels differ by about a quarter',
+  'word.source.flat-over-ordinary-clear-cracks': 'flat over ordinary clear cracks, satin does not',
 } as const
 
 export type WordCode = keyof typeof EN

@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import { sure } from '../units/sure'
 import type { Crew, Room } from '../ground'
 import { crewSpeed } from '../calendar/calendar'
@@ -13,13 +14,14 @@ export function assignCrews(
   rooms: readonly Room[],
   crews: readonly Crew[],
   workMin: ReadonlyMap<string, number>,
+  parameters: Pick<Parameters, 'work'>,
 ): Map<string, string> {
   const able = crews.filter((crew) => crew.people.length > 0)
   const assigned = new Map<string, string>()
   const load = new Map(able.map((crew) => [crew.id, 0]))
   const give = (room: Room, crew: Crew) => {
     assigned.set(room.id, crew.id)
-    load.set(crew.id, sure(load.get(crew.id)) + (workMin.get(room.id) ?? 0) / crewSpeed(crew))
+    load.set(crew.id, sure(load.get(crew.id)) + (workMin.get(room.id) ?? 0) / crewSpeed(crew, parameters))
   }
   if (able.length === 0) return assigned
   const free: Room[] = []
@@ -30,7 +32,7 @@ export function assignCrews(
   }
   free.sort((a, b) => (workMin.get(b.id) ?? 0) - (workMin.get(a.id) ?? 0) || (a.id < b.id ? -1 : 1))
   for (const room of free) {
-    const after = (crew: Crew) => sure(load.get(crew.id)) + (workMin.get(room.id) ?? 0) / crewSpeed(crew)
+    const after = (crew: Crew) => sure(load.get(crew.id)) + (workMin.get(room.id) ?? 0) / crewSpeed(crew, parameters)
     give(
       room,
       able.reduce((best, crew) => (after(crew) < after(best) ? crew : best)),

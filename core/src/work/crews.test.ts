@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import type { Crew } from '../ground'
 import fc from 'fast-check'
 import { newRoom, OUTLINE_TEMPLATES } from '../survey/roomTemplate'
@@ -23,14 +24,18 @@ describe('rooms to crews', () => {
       ['c', 50],
       ['d', 40],
     ])
-    const given = assignCrews(rooms, [crew('pair', 2), crew('one', 1)], work)
+    const given = assignCrews(rooms, [crew('pair', 2), crew('one', 1)], work, DEFAULT_PARAMETERS)
     expect(Object.fromEntries(given)).toEqual({ a: 'pair', b: 'one', c: 'pair', d: 'pair' })
   })
   test('a room that names its crew keeps it; crews without people get nothing; without crews nobody does', () => {
     const work = new Map([['a', 10]])
-    expect(assignCrews([room('a', 'one')], [crew('pair', 2), crew('one', 1)], work).get('a')).toBe('one')
-    expect(assignCrews([room('a', 'empty')], [crew('empty', 0), crew('one', 1)], work).get('a')).toBe('one')
-    expect(assignCrews([room('a')], [crew('empty', 0)], work).size).toBe(0)
+    expect(assignCrews([room('a', 'one')], [crew('pair', 2), crew('one', 1)], work, DEFAULT_PARAMETERS).get('a')).toBe(
+      'one',
+    )
+    expect(
+      assignCrews([room('a', 'empty')], [crew('empty', 0), crew('one', 1)], work, DEFAULT_PARAMETERS).get('a'),
+    ).toBe('one')
+    expect(assignCrews([room('a')], [crew('empty', 0)], work, DEFAULT_PARAMETERS).size).toBe(0)
   })
 })
 

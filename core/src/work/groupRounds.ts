@@ -1,7 +1,7 @@
+import type { Parameters } from '../parameters/parameters'
 import {
   type Crew,
   type HouseRules,
-  known,
   type PaintStep,
   type Room,
   said,
@@ -9,21 +9,16 @@ import {
   type Shelf,
   listed,
   decimals,
-  word,
 } from '../ground'
 import type { JobClocks } from '../cure/areaClocks'
 import { sealantOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
-import { SETTLE_SHARE } from '../cure/pullWindow'
 import { instantOfGain } from '../cure/rateClock'
 import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
 import { crewSpeed } from '../calendar/calendar'
 import { wetMinutes, workByWall, type WallWork } from './stepWork'
 import { longestWet } from './wetTimes'
-
-/** Share of the wet window a round may plan to use; the rest is for the doorbell. */
-export const WET_MARGIN = known(0.8, '', 'from-memory', word('source', 'keeps-a-fifth-of-the-window-in'))
 
 /** Walls that one crew does in one go. */
 export interface WallGroup {
@@ -49,6 +44,7 @@ export interface GroupingSetup {
   readonly at: number
   /** Longest unbroken stretch of the crew's day. */
   readonly stretchMin: number
+  readonly parameters: Parameters
 }
 
 /**
@@ -72,7 +68,7 @@ export function groupRounds(setup: GroupingSetup): WallGroup[] {
 
 function fits(setup: GroupingSetup, works: readonly WallWork[]): boolean {
   const { need, window, total } = wetTimes(setup, works)
-  return (window === null || need <= window * WET_MARGIN.value) && total <= setup.stretchMin
+  return (window === null || need <= window * setup.parameters.work.wetMargin.value) && total <= setup.stretchMin
 }
 
 interface WetTimes {
@@ -85,7 +81,7 @@ interface WetTimes {
 
 function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
   const { house, step, crew, recipes } = setup
-  const minutes = works.flatMap((work) => wetMinutes(work, recipes, house, step, crewSpeed(crew)))
+  const minutes = works.flatMap((work) => wetMinutes(work, recipes, house, step, crewSpeed(crew, setup.parameters)))
   const total = minutes.reduce((sum, each) => sum + each.seal + each.coat + each.pull, 0)
   const hems = works.flatMap((work) => work.hems)
   if (!hems.some((hem) => recipes.get(hem.id)?.pull === 'wet')) return { need: 0, window: null, total }
@@ -118,6 +114,7 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
   const problem = tooLong
     ? said('round.too_long', { room: setup.room.name, ...facts, times: decimals(need / window, 1) })
     : null
-  const settleMin = windowMin(setup, coatOfStep(setup.shelf, setup.step).openMin * SETTLE_SHARE.value) ?? 0
+  const settleMin =
+    windowMin(setup, coatOfStep(setup.shelf, setup.step).openMin * setup.parameters.work.settleShare.value) ?? 0
   return { work: works, wetNeedMin: need, wetWindowMin: window, settleMin, why, problem }
 }

@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import type { Crew, Job, PaintStep, Room } from '../ground'
 import { longestStretchMin, type Calendars } from '../calendar/calendar'
 import { coatingOf } from '../catalogue/find'
@@ -19,12 +20,13 @@ export interface WorkSetup {
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly calendars: Calendars
   readonly nextShift: (at: number) => number
+  readonly parameters: Parameters
 }
 
 /** Groups every room's hems into rounds, step after step, and lists all activities with what each waits for. */
 export function jobWork(setup: WorkSetup): Work {
   const { job } = setup
-  const crewOf = assignCrews(job.rooms, job.crews, roomWorkMinutes(job, setup.hems))
+  const crewOf = assignCrews(job.rooms, job.crews, roomWorkMinutes(job, setup.hems), setup.parameters)
   const parts = job.rooms.flatMap((room) => {
     const crew = job.crews.find((each) => each.id === crewOf.get(room.id))
     return crew && room.steps.length > 0 ? [roomWork(setup, room, crew)] : []
@@ -79,6 +81,7 @@ function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): Wa
     house: job.house,
     shelf: job.shelf,
     clocks: setup.clocks(room.id),
+    parameters: setup.parameters,
     at: estimateStepTimes(job, room, setup.nextShift).layAt.get(step.id) ?? setup.nextShift(0),
   })
 }
@@ -101,6 +104,7 @@ function roundIn(
     house: job.house,
     shelf: job.shelf,
     recipes,
+    parameters: setup.parameters,
     group,
     waits: [...before.map((from): Wait => ({ from, min: AT_ONCE })), ...cureWaits(setup, room, hems, coats)],
     layRelease: releaseOf(hems, recipes),

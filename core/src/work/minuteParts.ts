@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import type { Recipe } from '../recipes/recipe'
 import type { HouseRules, PaintStep, Shelf } from '../ground'
 import { liquidOf } from '../catalogue/find'
@@ -13,6 +14,7 @@ export interface MinutesSetup {
   readonly house: HouseRules
   readonly shelf: Shelf
   readonly recipes: ReadonlyMap<string, Recipe>
+  readonly parameters: Parameters
 }
 
 /** Length of some hems together, m. */
@@ -24,7 +26,7 @@ const part = (name: MinutePart['part'], minutes: number): MinutePart[] => (minut
 /** Masking some hems in: tape laid and pressed, or a liquid put on panes. */
 export function layParts(
   hems: readonly Hem[],
-  { recipes, house, shelf }: Pick<MinutesSetup, 'recipes' | 'house' | 'shelf'>,
+  { recipes, house, shelf, parameters }: Pick<MinutesSetup, 'recipes' | 'house' | 'shelf' | 'parameters'>,
 ): MinutePart[] {
   const { rates } = house
   const sum = { lay: 0, press: 0, liquid: 0 }
@@ -36,7 +38,7 @@ export function layParts(
       sum.liquid += metres * (brushed ? rates.liquidBrushPerM : rates.liquidSprayPerM)
     } else {
       sum.lay += metres * rates.layPerM
-      sum.press += metres * pressMinPerM(recipe?.pressing ?? 'tool', rates)
+      sum.press += metres * pressMinPerM(recipe?.pressing ?? 'tool', rates, parameters)
     }
   }
   return [...part('lay', sum.lay), ...part('press', sum.press), ...part('liquid', sum.liquid)]
@@ -46,7 +48,7 @@ export const sealParts = (hems: readonly Hem[], house: HouseRules): MinutePart[]
   part('seal', metresOf(hems) * house.rates.sealPerM)
 
 /** One coat: the lines beside the hems, and the field of the step's faces. */
-export function coatParts({ group, recipes, house, step }: Omit<MinutesSetup, 'shelf'>): MinutePart[] {
+export function coatParts({ group, recipes, house, step }: Omit<MinutesSetup, 'shelf' | 'parameters'>): MinutePart[] {
   const sum = { cutIn: 0, freehand: 0, field: 0 }
   for (const work of group.work) {
     sum.field += work.fieldMin

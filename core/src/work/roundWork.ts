@@ -1,3 +1,4 @@
+import type { Parameters } from '../parameters/parameters'
 import {
   type Coating,
   type Crew,
@@ -29,6 +30,7 @@ export interface RoundSetup {
   readonly house: HouseRules
   readonly shelf: Shelf
   readonly recipes: ReadonlyMap<string, Recipe>
+  readonly parameters: Parameters
   readonly group: WallGroup
   /** What laying waits for: cover, earlier steps pulled, cure of the keep sides. */
   readonly waits: readonly Wait[]

@@ -1,6 +1,7 @@
 import {
   benchOfHem,
   judgeBench,
+  known,
   overKeepAge,
   overPullTime,
   parseInstant,
@@ -9,6 +10,8 @@ import {
   TEXTURES,
   type BenchSetup,
 } from '@crisp-hem/core'
+import { renderToStaticMarkup } from 'react-dom/server'
+import { ConstantRows } from '../ui/ConstantRows'
 import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
 import { drawnAt, MISSING, openOnDesk, setDesk } from '../testing/desk'
 import type { BenchView } from './bench.worker'
@@ -69,4 +72,17 @@ test('extremes are drawn too: every texture, freezing and saturated, in storm an
     const html = await drawnAt('/', <BenchResult name={null} view={view({ ...base, ...change })} />)
     expect([change, MISSING.exec(html)?.[0] ?? '']).toEqual([change, ''])
   }
+})
+
+test('a figure from own records shows how far it may be off; one nobody has measured does not', () => {
+  const lift = { ...known(2, 'N/25 mm', 'own-log', 'Own pulls'), spread: 0.1 }
+  const rows = renderToStaticMarkup(
+    <table>
+      <ConstantRows list={[{ name: 'grip', value: lift }]} />
+    </table>,
+  )
+  // e^(1.645 × 0.1) is 1.179.
+  expect(rows).toContain('± 18 %')
+  const { spread: _, ...plain } = lift
+  expect(renderToStaticMarkup(<ConstantRows list={[{ name: 'grip', value: plain }]} />)).not.toContain('±')
 })

@@ -1,5 +1,5 @@
 import { W, decimals } from '../words'
-import { closedGapUm, meanGapUm, TEXTURE_FACTS, VISIBLE_MM, type EdgeSetup, type Valley } from '@crisp-hem/core'
+import { closedGapUm, DEFAULT_PARAMETERS, meanGapUm, type EdgeSetup, type Valley } from '@crisp-hem/core'
 
 interface EdgeSectionProps {
   readonly edge: EdgeSetup
@@ -17,7 +17,7 @@ const shownMm = (pitchMm: number): number => Math.min(60, pitchMm * 9)
  * deepest valley shown. Valleys are those the reveal is made of; heights and lengths are to the scales written beside.
  */
 export function EdgeSection({ edge, tapeThickUm, valleys }: EdgeSectionProps) {
-  const pitch = TEXTURE_FACTS[edge.texture].pitchMm.value
+  const pitch = DEFAULT_PARAMETERS.textures[edge.texture].pitchMm.value
   const length = shownMm(pitch)
   const shown = valleys.filter((valley) => valley.atMm < length)
   const deepest = shown.reduce<Valley | null>(
@@ -27,7 +27,7 @@ export function EdgeSection({ edge, tapeThickUm, valleys }: EdgeSectionProps) {
   const perMm = WIDTH / length
   const perUm = DEEPEST / Math.max(30, deepest?.depthUm ?? 0)
   const tape = Math.min(26, Math.max(4, tapeThickUm * perUm))
-  const words = `${W.bench.gap({ mm: decimals(meanGapUm(edge) / 1000, 3) })}; ${W.bench.shut({ mm: decimals(closedGapUm(edge) / 1000, 2) })}`
+  const words = `${W.bench.gap({ mm: decimals(meanGapUm(edge, DEFAULT_PARAMETERS) / 1000, 3) })}; ${W.bench.shut({ mm: decimals(closedGapUm(edge, DEFAULT_PARAMETERS) / 1000, 2) })}`
   return (
     <svg viewBox={`0 0 ${WIDTH} 202`} className="block w-full" role="img" aria-label={words}>
       <EndOn shown={shown} pitch={pitch} perMm={perMm} perUm={perUm} tape={tape} edge={edge} />
@@ -71,7 +71,11 @@ function EndOn({
           key={valley.atMm}
           d={`M${(valley.atMm * perMm - half).toFixed(1)} ${TAPE_Y}${dip(valley, valley.depthUm)}z`}
           fill={
-            valley.runMm > VISIBLE_MM.value ? 'var(--act)' : edge.seal === 'none' ? 'var(--sheet)' : 'url(#span-dry)'
+            valley.runMm > DEFAULT_PARAMETERS.bleed.visibleMm.value
+              ? 'var(--act)'
+              : edge.seal === 'none'
+                ? 'var(--sheet)'
+                : 'url(#span-dry)'
           }
         />
       ))}
@@ -99,7 +103,7 @@ function CutAcross({ valley, edge, tapeThickUm }: { valley: Valley | null; edge:
   const tape = Math.max(3, Math.min(16, (tapeThickUm / 1000) * perMm * 2))
   const floor = CUT_TOP + 52
   const reach = ran * perMm
-  const shows = ran > VISIBLE_MM.value
+  const shows = ran > DEFAULT_PARAMETERS.bleed.visibleMm.value
   return (
     <g>
       <text x="2" y={CUT_TOP + 2} fontSize="11.5" fontWeight="650">

@@ -1,5 +1,5 @@
 import { memo } from 'react'
-import { seededNumbers, seedOf, TEXTURE_FACTS, type Texture } from '@crisp-hem/core'
+import { DEFAULT_PARAMETERS, seededNumbers, seedOf, type Texture } from '@crisp-hem/core'
 
 /** Length of face a swatch shows, mm. */
 const SHOWN_MM = 40
@@ -24,8 +24,10 @@ export const TextureSwatch = memo(function TextureSwatch({ texture, size = 44 }:
   )
 })
 
-const darkness = (texture: Texture) => Math.min(0.75, Math.sqrt(TEXTURE_FACTS[texture].valleyUm.value / 700))
-const across = (texture: Texture) => Math.max(3, Math.round(SHOWN_MM / TEXTURE_FACTS[texture].pitchMm.value))
+const darkness = (texture: Texture) =>
+  Math.min(0.75, Math.sqrt(DEFAULT_PARAMETERS.textures[texture].valleyUm.value / 700))
+const across = (texture: Texture) =>
+  Math.max(3, Math.round(SHOWN_MM / DEFAULT_PARAMETERS.textures[texture].pitchMm.value))
 
 /** A circle as a path, so that hundreds of valleys are one shape. */
 const dot = (x: number, y: number, r: number): string =>
@@ -39,7 +41,7 @@ function Valleys({ texture, size }: Required<TextureSwatchProps>) {
     x: ((i % per) + 0.2 + 0.6 * random()) * cell,
     y: (Math.floor(i / per) + 0.2 + 0.6 * random()) * cell,
     r: cell * (0.22 + 0.25 * random()),
-    seen: random() < TEXTURE_FACTS[texture].voidShare,
+    seen: random() < DEFAULT_PARAMETERS.textures[texture].voidShare,
   })).filter((mark) => mark.seen)
   return (
     <>

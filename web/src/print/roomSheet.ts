@@ -1,5 +1,6 @@
 import { W, figure, sayText, factText } from '../words'
 import {
+  DEFAULT_PARAMETERS,
   BREATHER_KINDS,
   coverOf,
   formatRun,
@@ -151,7 +152,7 @@ function amountsPart(
   safe: ReadonlyMap<string, Recipe>,
 ): Content[] {
   const own = new Map([...safe].filter(([id]) => hems.some((hem) => hem.id === id)))
-  const load = takeLoad({ ...job, rooms: [room] }, hems, own)
+  const load = takeLoad({ ...job, rooms: [room] }, hems, own, DEFAULT_PARAMETERS)
   const rows = [
     ...load.tapes.map((line) => [
       `${tapeOf(job.shelf, line.tapeId).name} ${line.widthMm} mm`,

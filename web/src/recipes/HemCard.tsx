@@ -2,6 +2,7 @@ import { W, figure, sayText, factText, wordText } from '../words'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
 import {
+  DEFAULT_PARAMETERS,
   coatingOf,
   faceOf,
   formatLength,
@@ -83,7 +84,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
         <EdgeSection
           edge={setup}
           tapeThickUm={tape.thickUm}
-          valleys={sampleValleys(setup, seededNumbers(seedOf(hem.id)), 80)}
+          valleys={sampleValleys(setup, seededNumbers(seedOf(hem.id)), 80, DEFAULT_PARAMETERS)}
         />
       )}
       <RiskBar

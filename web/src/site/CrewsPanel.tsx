@@ -1,5 +1,5 @@
 import { Plus } from 'lucide-react'
-import { crewSpeed, SKILLS, type Crew, type Shift } from '@crisp-hem/core'
+import { crewSpeed, DEFAULT_PARAMETERS, SKILLS, type Crew, type Shift } from '@crisp-hem/core'
 import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField, TextField } from '../ui/fields'
@@ -79,7 +79,9 @@ function CrewForm({
         <div className="flex-1">
           <TextField label={W.site.crewName} value={crew.name} onCommit={(name) => onChange({ name })} />
         </div>
-        <span className="pb-1.5 text-sm text-soft">{W.site.worth({ n: crewSpeed(crew).toFixed(1) })}</span>
+        <span className="pb-1.5 text-sm text-soft">
+          {W.site.worth({ n: crewSpeed(crew, DEFAULT_PARAMETERS).toFixed(1) })}
+        </span>
         <Button tone="quiet" onClick={onDrop} aria-label={`${W.site.remove} ${crew.name}`}>
           {W.site.remove}
         </Button>

@@ -452,6 +452,8 @@ export const EN_SCREENS = {
     heights: 'heights × {n}',
     gap: 'gaps of {mm} mm on average',
     shut: 'gaps up to {mm} mm stay shut',
+    /** Behind a figure: how far it may be off. */
+    mayBeOff: '± {n} %',
     ran: 'paint ran {mm} mm under',
     stopped: '{at, select, edge {stopped at the edge} other {stopped after {mm} mm: does not show}}',
     face: 'Face at {c} °C, {over} °C over dew',

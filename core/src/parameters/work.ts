@@ -1,0 +1,40 @@
+import { known, word, type Known, type Skill } from '../ground'
+
+const guess = (value: number, unit: string, source: string): Known =>
+  known(value, unit, 'from-memory', word('source', source))
+
+/** What decides of minutes and material beyond the house's own rates. */
+export interface WorkParameters {
+  /** Share of a tool's pressing time that a thumb takes. */
+  readonly thumbShare: Known
+  /** How many times longer a painter of a skill takes than a practised one. */
+  readonly skillFactor: Readonly<Record<Skill, Known>>
+  /** Width of a seal's pass along the edge, m; minutes for one tack. */
+  readonly sealPassM: Known
+  readonly tackMin: Known
+  /** Share of a fault's mending on glass, and of faults seen under a skirting. */
+  readonly glassMendShare: Known
+  readonly tuckedShare: Known
+  /** Share of the wet window a round may plan to use, and of open time in which a fresh edge still runs. */
+  readonly wetMargin: Known
+  readonly settleShare: Known
+  /** Share of a tape's grip that holds in shear; pull of air on loose film, N per (m/s)² and m². */
+  readonly holdShareOfGrip: Known
+  readonly airPull: Known
+}
+
+export const WORK: WorkParameters = {
+  thumbShare: guess(0.8, '', 'share-of-the-time-a-tool-takes'),
+  skillFactor: {
+    beginner: guess(1.9, '', 'a-beginner-against-a-practised-hand'),
+    practised: guess(1, '', 'reference'),
+  },
+  sealPassM: guess(0.025, 'm', 'a-sash-brush-along-the-edge'),
+  tackMin: guess(0.15, 'min', 'nine-seconds-from-the-roll'),
+  glassMendShare: guess(0.2, '', 'a-blade-mends-glass-fast'),
+  tuckedShare: guess(0.002, '', 'the-skirting-hides-the-edge'),
+  wetMargin: guess(0.8, '', 'keeps-a-fifth-of-the-window-in'),
+  settleShare: guess(0.08, '', 'a-minute-or-two-for-wall-paint'),
+  holdShareOfGrip: known(0.04, '', 'common-practice', word('source', 'fits-tacks-about-every-60-cm-under')),
+  airPull: guess(0.35, 'N·s²/m⁴', 'half-air-density-times-a-flapping-coefficient'),
+}

@@ -1,0 +1,144 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { gullRow, ternQuaySurvey } from '../../demo'
+import { judgeBench } from '../src/bench/judgeBench'
+import { starterBench } from '../src/bench/benchSetup'
+import { revealEdge } from '../src/bench/reveal'
+import { STARTER_SHELF as SHELF } from '../src/catalogue/starterShelf'
+import { planJob } from '../src/chain/planJob'
+import { dryingClock } from '../src/cure/clocks'
+import { pullWindow } from '../src/cure/pullWindow'
+import { PRESSINGS, SEALS, SHEENS, SOUNDNESS, STROKES, TEXTURES, type Known } from '../src/ground'
+import { DEFAULT_PARAMETERS, type Parameters } from '../src/parameters/parameters'
+import { bandPerMetre } from '../src/risk/banding'
+import { bleedsPerMetre, type EdgeSetup } from '../src/risk/bleed'
+import { coverLoadNPerM, tackSpacingM } from '../src/risk/cover'
+import { crackPerMetre } from '../src/risk/crack'
+import { liftPerMetre } from '../src/risk/lift'
+import { residuePerMetre } from '../src/risk/residue'
+import { handSlipsPerMetre } from '../src/risk/slips'
+import { tearPerMetre } from '../src/risk/tear'
+
+type Path = readonly (string | number)[]
+
+const isKnown = (value: object): value is Known => 'mark' in value && 'source' in value && 'value' in value
+
+/** Where every figure lies in the value that holds them all. */
+function figures(value: unknown, path: Path = []): Path[] {
+  if (typeof value !== 'object' || value === null) return []
+  if (isKnown(value)) return [path]
+  return Object.entries(value).flatMap(([key, each]) => figures(each, [...path, key]))
+}
+
+/** The same parameters with one figure a third higher, or 0.3 where it is nothing. */
+function raised<T>(value: T, [key, ...rest]: Path): T {
+  if (key === undefined) {
+    const figure = value as Known
+    return { ...figure, value: figure.value === 0 ? 0.3 : figure.value * 1.3, mark: 'own-log' } as T
+  }
+  const changed = raised((value as Record<string, unknown>)[key], rest)
+  if (Array.isArray(value)) return value.map((each, i) => (i === Number(key) ? changed : each)) as T
+  return { ...value, [key]: changed }
+}
+
+const coating = SHELF.coatings[0]!
+const edge = (more: Partial<EdgeSetup>): EdgeSetup => ({
+  texture: 'knockdown',
+  dusty: false,
+  edge: 'plain',
+  backing: 'washi',
+  gripN25: 2,
+  pressing: 'thumb',
+  seal: 'none',
+  stroke: 'along',
+  coating,
+  ...more,
+})
+
+/** What the models say over every fixed list they read a figure by. */
+function saidByModels(by: Parameters): unknown {
+  const finish = { soundness: 'sound', tool: 'roller', ageRefMin: 2880 } as const
+  const edges = [
+    ...TEXTURES.map((texture) => edge({ texture })),
+    ...(['washi', 'creped-paper', 'plastic'] as const).map((backing) => edge({ backing })),
+    ...PRESSINGS.map((pressing) => edge({ pressing })),
+    ...STROKES.map((stroke) => edge({ stroke })),
+    ...SEALS.map((seal) => edge({ seal, texture: 'masonry' })),
+    edge({ edge: 'barrier' }),
+    edge({ openGrain: true }),
+    edge({ openGrain: true, seal: 'own-colour' }),
+  ]
+  return [
+    edges.map((each) => bleedsPerMetre(each, by)),
+    SOUNDNESS.map((soundness) => [2, 60].map((grip) => liftPerMetre(grip, { ...finish, soundness }, by))),
+    [0, 1, 2, 3, 4, 5].map((crossCut) => liftPerMetre(2, { ...finish, crossCut }, by)),
+    liftPerMetre(2, { ...finish, tool: 'spray' }, by, { foldDeg: 45, speed: 'fast' }),
+    SHEENS.map((sheen) => [
+      tearPerMetre(sheen, 'none', 'dry', true, by),
+      bandPerMetre(sheen, 40, by),
+      crackPerMetre({ shrinkPct: 20, paintAtOnce: false }, sheen, by),
+    ]),
+    (['wet', 'tacky'] as const).map((film) => tearPerMetre('matt', 'none', film, false, by)),
+    residuePerMetre(0.8, by),
+    (['wall-to-ceiling', 'wall-to-casing', 'two-tone-line'] as const).map((kind) =>
+      (['smooth', 'light-spray'] as const).map((texture) => handSlipsPerMetre(kind, texture, 1, by)),
+    ),
+    tackSpacingM({ gripN25: 4 }, coverLoadNPerM({ gramsPerM2: 10 }, 2, 2, 0.3, by), by),
+    by.slips.roughUm.value < by.textures['light-spray'].valleyUm.value,
+  ]
+}
+
+/** What whole jobs come to; only figures the models do not show are looked for here. */
+const saidByJobs = (by: Parameters): unknown => JOBS.map((job) => planJob(job, undefined, by))
+const JOBS = [gullRow(), ternQuaySurvey()].map((job) => ({
+  ...job,
+  house: { ...job.house, press: 'either' as const, liquidOnPanes: true },
+}))
+
+test('every figure that own records may replace is read from the parameters, none from a module', () => {
+  const [models, jobs] = [
+    JSON.stringify(saidByModels(DEFAULT_PARAMETERS)),
+    JSON.stringify(saidByJobs(DEFAULT_PARAMETERS)),
+  ]
+  const paths = figures(DEFAULT_PARAMETERS)
+  expect(paths.length).toBeGreaterThan(90)
+  const idle = paths.filter((path) => {
+    const by = raised(DEFAULT_PARAMETERS, path)
+    return JSON.stringify(saidByModels(by)) === models && JSON.stringify(saidByJobs(by)) === jobs
+  })
+  expect(idle.map((path) => path.join('.'))).toEqual([])
+})
+
+test('the Bench judges and reveals by the parameters it is given', () => {
+  const setup = { ...starterBench(SHELF, 0), texture: 'stipple' as const }
+  const deep = raised(DEFAULT_PARAMETERS, ['textures', 'stipple', 'valleyUm'])
+  expect(judgeBench(setup, SHELF, deep).meanGapUm).toBeCloseTo(1.3 * judgeBench(setup, SHELF).meanGapUm, 9)
+  expect(revealEdge(setup, SHELF, deep).valleys).not.toEqual(revealEdge(setup, SHELF).valleys)
+})
+
+test('an edge that settles sooner may be pulled sooner', () => {
+  const wetFrom = (settleShare: number) =>
+    pullWindow({
+      drying: dryingClock({ startMin: 0, hours: [{ tempC: 23, rh: 50, windMs: 0.1 }] }),
+      coating,
+      settleShare,
+      coatedFrom: 0,
+      coatedTo: 0,
+      sealant: null,
+      sealedAt: null,
+      offBy: null,
+    }).find((span) => span.kind === 'wet')?.from
+  expect(wetFrom(0.1)).toBeCloseTo(2 * (wetFrom(0.05) ?? 0), 9)
+})
+
+test('nothing but the one value reaches into the figures', () => {
+  const root = join(__dirname, '../src')
+  const files = readdirSync(root, { recursive: true, encoding: 'utf8' }).filter(
+    (file) =>
+      file.endsWith('.ts') && !file.endsWith('.test.ts') && !file.startsWith('parameters/') && file !== 'index.ts',
+  )
+  const reach = files.filter((file) =>
+    /from '.*parameters\/(?!parameters')/.test(readFileSync(join(root, file), 'utf8')),
+  )
+  expect(reach).toEqual([])
+})
