@@ -1,6 +1,7 @@
-import { ternQuaySurvey } from '../../demo'
+import { ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
 import { planJob, type Plan } from '../src/chain/planJob'
 import type { Job, Shift } from '../src/ground'
+import { parseInstant } from '../src/units/time'
 import { sayText } from '../src/words'
 
 /** Whole jobs read as a foreman would: what the plan cannot keep is said, with what would help. */
@@ -74,4 +75,16 @@ test('every pull of the demo that lies in no single span is among the misses', (
     const said = new Set(plan.misses.map((each) => each.activityId))
     for (const pull of outside(plan)) expect([...said]).toContain(pull.taskId)
   }
+})
+
+test('a published pull that was due and waits on a late coat is not told to move back: its time has gone by', () => {
+  const [job, now] = [ternQuay(), parseInstant(TERN_QUAY_NOW)]
+  const isEarly = (plan: Plan) =>
+    plan.misses.filter((each) => each.kind === 'pull-too-soon' || each.kind === 'lag-too-short')
+  const overdue = planJob(job, now).placed.filter((each) => !each.done && each.from < now)
+  expect(overdue.length).toBeGreaterThan(0)
+  expect(isEarly(planJob(job, now))).toEqual([])
+  // While it still lies ahead it is told.
+  const before = Math.min(...overdue.map((each) => each.from))
+  expect(isEarly(planJob(job, before)).length).toBeGreaterThan(0)
 })

@@ -114,15 +114,6 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Paramete
   const now = air.hours.length === 1 ? nth(air.hours, 0) : sure(air.hours[HOURS_BEFORE])
   const faceC = now.faceC ?? now.tempC
   const margin = aboveDewC(faceC, setup.tempC, setup.rh)
-  const manner = { foldDeg: setup.foldDeg, speed: setup.speed }
-  const bleeds = bleedsPerMetre(edge, parameters)
-  const lift = liftPerMetre(tape.gripN25, finish, parameters, manner)
-  const film: FilmAtPull = span === 'dry' || span === 'past' ? 'dry' : span === 'tacky' ? 'tacky' : 'wet'
-  const thick = 1 + 0.35 * setup.earlierCoats
-  const tear = Math.min(
-    1,
-    tearPerMetre(coating.sheen, setup.seal, film, setup.scored, parameters) * (film === 'wet' ? 1 : thick),
-  )
   return {
     spans,
     pulledAt,
@@ -135,47 +126,72 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Paramete
     closedGapUm: closedGapUm(edge, parameters),
     stayUsed: used,
     visibility: visibility(setup.keepSwatch, setup.coatSwatch),
-    risks: [
-      {
-        name: 'bleed',
-        perMetre: bleeds,
-        decides: said('bench.bleed', {
-          gap: mm(meanGapUm(edge, parameters)),
-          shut: mm(closedGapUm(edge, parameters)),
-          texture: word('texture', setup.texture),
-        }),
-      },
-      {
-        name: 'lift',
-        perMetre: lift,
-        decides: said('bench.lift', {
-          load: figureOf(tape.gripN25 * pullFactor(manner, parameters)),
-          hold: figureOf(holdN25(finish, parameters)),
-        }),
-      },
-      {
-        name: 'tear',
-        perMetre: spread(tear, TEAR_SPREAD),
-        decides: said('bench.tear', {
-          film: word('span', span),
-          sheen: word('sheen', coating.sheen),
-          scored: word('scored', setup.scored ? 'yes' : 'no'),
-        }),
-      },
-      {
-        name: 'residue',
-        perMetre: residue(used, parameters),
-        decides: said('bench.residue', { used: figureOf(used * 100), label: figureOf(tape.stayDays) }),
-      },
-      {
-        name: 'crack',
-        perMetre: spread(crackPerMetre(sealant, coating.sheen, parameters), TEAR_SPREAD),
-        decides: sealant
-          ? said('bench.crack', { shrink: sealant.shrinkPct, sheen: word('sheen', coating.sheen) })
-          : said('bench.no_bead'),
-      },
-    ],
+    risks: risksOf(
+      { setup, edge, tapeGripN25: tape.gripN25, stayDays: tape.stayDays, sealant, coating, finish, span, used },
+      parameters,
+    ),
   }
+}
+
+/** What the risks of one setup are judged from. */
+interface Judged {
+  readonly setup: BenchSetup
+  readonly edge: EdgeSetup
+  readonly tapeGripN25: number
+  readonly stayDays: number
+  readonly sealant: Sealant | null
+  readonly coating: Coating
+  readonly finish: KeepFinish
+  readonly span: SpanKind
+  readonly used: number
+}
+
+function risksOf(judged: Judged, parameters: Parameters): JudgedRisk[] {
+  const { setup, edge, sealant, coating, finish, span, used } = judged
+  const manner = { foldDeg: setup.foldDeg, speed: setup.speed }
+  const film: FilmAtPull = span === 'dry' || span === 'past' ? 'dry' : span === 'tacky' ? 'tacky' : 'wet'
+  const thick = film === 'wet' ? 1 : 1 + 0.35 * setup.earlierCoats
+  const tear = Math.min(1, tearPerMetre(coating.sheen, setup.seal, film, setup.scored, parameters) * thick)
+  return [
+    {
+      name: 'bleed',
+      perMetre: bleedsPerMetre(edge, parameters),
+      decides: said('bench.bleed', {
+        gap: mm(meanGapUm(edge, parameters)),
+        shut: mm(closedGapUm(edge, parameters)),
+        texture: word('texture', setup.texture),
+      }),
+    },
+    {
+      name: 'lift',
+      perMetre: liftPerMetre(judged.tapeGripN25, finish, parameters, manner),
+      decides: said('bench.lift', {
+        load: figureOf(judged.tapeGripN25 * pullFactor(manner, parameters)),
+        hold: figureOf(holdN25(finish, parameters)),
+      }),
+    },
+    {
+      name: 'tear',
+      perMetre: spread(tear, TEAR_SPREAD),
+      decides: said('bench.tear', {
+        film: word('span', span),
+        sheen: word('sheen', coating.sheen),
+        scored: word('scored', setup.scored ? 'yes' : 'no'),
+      }),
+    },
+    {
+      name: 'residue',
+      perMetre: residue(used, parameters),
+      decides: said('bench.residue', { used: figureOf(used * 100), label: figureOf(judged.stayDays) }),
+    },
+    {
+      name: 'crack',
+      perMetre: spread(crackPerMetre(sealant, coating.sheen, parameters), TEAR_SPREAD),
+      decides: sealant
+        ? said('bench.crack', { shrink: sealant.shrinkPct, sheen: word('sheen', coating.sheen) })
+        : said('bench.no_bead'),
+    },
+  ]
 }
 
 /** The coats on the tape, first to last; earlier ones went on a recoat time apart in the air of the last. */

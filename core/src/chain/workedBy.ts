@@ -38,7 +38,11 @@ export function workedBy(
     published.tasks.filter((task) => left.includes(task.taskId)),
     publishedTasks(proposed),
   )
-  return { placed, misses: standingMisses(fromStart(), placed), standing: { number, at, by, why, changes, proposal } }
+  return {
+    placed,
+    misses: standingMisses(fromStart(), placed, problem.from),
+    standing: { number, at, by, why, changes, proposal },
+  }
 }
 
 /** What a plan can miss though it was right when it was published. */
@@ -56,10 +60,16 @@ const SINCE: ReadonlySet<MissKind> = new Set([
   'late-hand-back',
 ] satisfies MissKind[])
 
-function standingMisses(problem: ScheduleProblem, placed: readonly PlacedTask[]): Miss[] {
+/** What no longer counts once its time has gone by: work that was not begun then cannot begin too soon any more. */
+const AHEAD: ReadonlySet<MissKind> = new Set(['lag-too-short', 'pull-too-soon'] satisfies MissKind[])
+
+function standingMisses(problem: ScheduleProblem, placed: readonly PlacedTask[], now: number): Miss[] {
   const known = new Set(placed.map((each) => each.taskId))
+  const overdue = new Set<string>(placed.filter((each) => !each.done && each.from < now).map((each) => each.taskId))
   return [
     ...problem.activities.flatMap((act) => (known.has(act.id) ? [] : [miss('not-published', act.id)])),
-    ...checkPlan(problem, { placed }).filter((each) => SINCE.has(each.kind)),
+    ...checkPlan(problem, { placed }).filter(
+      (each) => SINCE.has(each.kind) && !(AHEAD.has(each.kind) && overdue.has(each.activityId)),
+    ),
   ]
 }

@@ -196,7 +196,7 @@ export const EN = {
   'change.becomes_safe': 'and something is safe',
   'tape.wide': '{tape} {width}',
   'round.name_whole': '{step}, all round',
-  'round.name': '{step}, {count, plural, one {wall {walls}} other {wall {walls}}}',
+  'round.name': '{step}, {count, plural, one {wall {walls}} other {walls {walls}}}',
   'task.of_room': '{room}: {acts}',
   'task.of_step': '{room}, {step}: {acts}',
 

@@ -43,7 +43,8 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
           </p>
           <h2 className="text-[1.5rem] leading-tight">{room?.name}</h2>
           <p>
-            {W.walk.wall} {walls.join(', ')} · {W.pulls.hems({ n: own.length, m: formatRun(length, site.units) })}
+            {W.pulls.walls({ n: walls.length, list: walls.join(', ') })} ·{' '}
+            {W.pulls.hems({ n: own.length, m: formatRun(length, site.units) })}
           </p>
         </div>
         <Countdown card={card} now={now} />

@@ -60,59 +60,21 @@ function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
   const [name, setName] = useState(`${W.walk.room} ${rooms.length + 1}`)
   const [height, setHeight] = useState(formatLength(USUAL_SIZES.heightMm, site.units))
   const [walls, setWalls] = useState<readonly Leg[]>([])
-  const [length, setLength] = useState('')
-  const [turn, setTurn] = useState<keyof typeof TURNS | 'angle'>('right')
-  const [angle, setAngle] = useState('45')
   const [wrong, setWrong] = useState<string | null>(null)
-  const lengthField = useRef<HTMLInputElement>(null)
   const closed = walls.length >= 3 && closingGapMm(walls) === 0
-  const attempt = <T,>(work: () => T): T | null => {
-    try {
-      setWrong(null)
-      return work()
-    } catch (error) {
-      setWrong(errorText(error))
-      return null
-    }
-  }
-  const addWall = () => {
-    const lengthMm = attempt(() => parseMm(length, site.units))
-    const turnDeg = turn === 'angle' ? Number(angle.replace(',', '.')) : TURNS[turn]
-    if (lengthMm === null) return
-    if (!(Math.abs(turnDeg) < 180) || turnDeg === 0) return setWrong(W.walk.badAngle)
-    setWalls([...walls, { lengthMm, turnDeg }])
-    setLength('')
-    setTurn('right')
-    lengthField.current?.focus()
-  }
   const close = () => {
     const whole = closeOutline(walls)
     if (whole) setWalls(whole)
     setWrong(whole ? null : W.walk.cannotClose)
   }
   const build = () => {
-    const heightMm = attempt(() => parseMm(height, site.units))
+    const heightMm = lengthOr(height, site.units, setWrong)
     if (heightMm !== null) onBuild({ ...newRoom(newAreaId(), name.trim() || W.walk.room, walls), heightMm })
   }
   return (
     <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_220px]">
       <div className="grid content-start gap-3">
-        <div className="grid grid-cols-2 gap-3">
-          <Labelled label={W.walk.name}>
-            {(id) => <input id={id} className="field" value={name} onChange={(event) => setName(event.target.value)} />}
-          </Labelled>
-          <Labelled label={W.walk.height}>
-            {(id) => (
-              <input
-                id={id}
-                {...LENGTH_MARKS}
-                className="field"
-                value={height}
-                onChange={(event) => setHeight(event.target.value)}
-              />
-            )}
-          </Labelled>
-        </div>
+        <NameAndHeight name={name} height={height} onName={setName} onHeight={setHeight} />
         <div className="flex flex-wrap items-center gap-1.5 text-sm" role="group" aria-label={W.walk.templates}>
           {W.walk.templates}
           {Object.entries(OUTLINE_TEMPLATES).map(([key, legs]) => (
@@ -122,73 +84,18 @@ function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
           ))}
         </div>
         <p className="text-sm text-soft">{W.walk.lengths}</p>
-        <form
-          className={`grid items-end gap-2 ${turn === 'angle' ? 'grid-cols-[minmax(0,1fr)_100px_70px_auto]' : 'grid-cols-[minmax(0,1fr)_110px_auto]'}`}
-          onSubmit={(event) => {
-            event.preventDefault()
-            addWall()
-          }}
-        >
-          <Labelled label={`${W.walk.wall} ${wallName(walls.length)}`}>
-            {(id) => (
-              <input
-                id={id}
-                ref={lengthField}
-                {...LENGTH_MARKS}
-                className="field"
-                autoFocus
-                value={length}
-                placeholder={site.units === 'metric' ? '3.62' : '11\' 10 1/2"'}
-                onChange={(event) => setLength(event.target.value)}
-              />
-            )}
-          </Labelled>
-          <Labelled label={W.walk.turn}>
-            {(id) => (
-              <select
-                id={id}
-                className="field"
-                value={turn}
-                onChange={(event) => setTurn(event.target.value as typeof turn)}
-              >
-                {(['right', 'left', 'angle'] as const).map((each) => (
-                  <option key={each} value={each}>
-                    {W.walk.turns[each]}
-                  </option>
-                ))}
-              </select>
-            )}
-          </Labelled>
-          {turn === 'angle' && (
-            <Labelled label={W.walk.degrees}>
-              {(id) => (
-                <input id={id} className="field" value={angle} onChange={(event) => setAngle(event.target.value)} />
-              )}
-            </Labelled>
-          )}
-          <Button type="submit" disabled={closed}>
-            {W.walk.add}
-          </Button>
-        </form>
+        <WallForm
+          wall={wallName(walls.length)}
+          closed={closed}
+          onAdd={(leg) => setWalls([...walls, leg])}
+          onWrong={setWrong}
+        />
         {wrong && (
           <p role="alert" className="font-semibold text-act">
             {wrong}
           </p>
         )}
-        <ol className="grid gap-1 text-sm">
-          {walls.map((wall, i) => (
-            <li key={i} className="flex items-center gap-2 border-b border-rule py-0.5">
-              <b className="w-6">{wallName(i)}</b>
-              {formatLength(wall.lengthMm, site.units)},{' '}
-              {W.walk.turnWords({ way: turnWay(wall.turnDeg), deg: Math.abs(wall.turnDeg) })}
-              {i === walls.length - 1 && (
-                <button type="button" className="ml-auto underline" onClick={() => setWalls(walls.slice(0, -1))}>
-                  {W.walk.remove}
-                </button>
-              )}
-            </li>
-          ))}
-        </ol>
+        <WallList walls={walls} units={site.units} onDropLast={() => setWalls(walls.slice(0, -1))} />
         <div className="flex flex-wrap gap-2">
           <Button disabled={walls.length < 2 || closed} onClick={close}>
             {W.walk.close}
@@ -208,6 +115,145 @@ function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
           ))}
       </div>
     </div>
+  )
+}
+
+/** A typed length in mm, or null once its fault is told. */
+function lengthOr(text: string, units: UnitSystem, onWrong: (fault: string | null) => void): number | null {
+  try {
+    onWrong(null)
+    return parseMm(text, units)
+  } catch (error) {
+    onWrong(errorText(error))
+    return null
+  }
+}
+
+interface NameAndHeightProps {
+  readonly name: string
+  readonly height: string
+  readonly onName: (name: string) => void
+  readonly onHeight: (height: string) => void
+}
+
+function NameAndHeight({ name, height, onName, onHeight }: NameAndHeightProps) {
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <Labelled label={W.walk.name}>
+        {(id) => <input id={id} className="field" value={name} onChange={(event) => onName(event.target.value)} />}
+      </Labelled>
+      <Labelled label={W.walk.height}>
+        {(id) => (
+          <input
+            id={id}
+            {...LENGTH_MARKS}
+            className="field"
+            value={height}
+            onChange={(event) => onHeight(event.target.value)}
+          />
+        )}
+      </Labelled>
+    </div>
+  )
+}
+
+interface WallFormProps {
+  /** The name the next wall will have. */
+  readonly wall: string
+  readonly closed: boolean
+  readonly onAdd: (leg: Leg) => void
+  readonly onWrong: (fault: string | null) => void
+}
+
+/** The next wall: its length, and how one turns at its end. */
+function WallForm({ wall, closed, onAdd, onWrong }: WallFormProps) {
+  const { units } = useFacts().site
+  const [length, setLength] = useState('')
+  const [turn, setTurn] = useState<keyof typeof TURNS | 'angle'>('right')
+  const [angle, setAngle] = useState('45')
+  const lengthField = useRef<HTMLInputElement>(null)
+  const add = () => {
+    const lengthMm = lengthOr(length, units, onWrong)
+    const turnDeg = turn === 'angle' ? Number(angle.replace(',', '.')) : TURNS[turn]
+    if (lengthMm === null) return
+    if (!(Math.abs(turnDeg) < 180) || turnDeg === 0) return onWrong(W.walk.badAngle)
+    onAdd({ lengthMm, turnDeg })
+    setLength('')
+    setTurn('right')
+    lengthField.current?.focus()
+  }
+  return (
+    <form
+      className={`grid items-end gap-2 ${turn === 'angle' ? 'grid-cols-[minmax(0,1fr)_100px_70px_auto]' : 'grid-cols-[minmax(0,1fr)_110px_auto]'}`}
+      onSubmit={(event) => {
+        event.preventDefault()
+        add()
+      }}
+    >
+      <Labelled label={`${W.walk.wall} ${wall}`}>
+        {(id) => (
+          <input
+            id={id}
+            ref={lengthField}
+            {...LENGTH_MARKS}
+            className="field"
+            autoFocus
+            value={length}
+            placeholder={units === 'metric' ? '3.62' : '11\' 10 1/2"'}
+            onChange={(event) => setLength(event.target.value)}
+          />
+        )}
+      </Labelled>
+      <Labelled label={W.walk.turn}>
+        {(id) => (
+          <select
+            id={id}
+            className="field"
+            value={turn}
+            onChange={(event) => setTurn(event.target.value as typeof turn)}
+          >
+            {(['right', 'left', 'angle'] as const).map((each) => (
+              <option key={each} value={each}>
+                {W.walk.turns[each]}
+              </option>
+            ))}
+          </select>
+        )}
+      </Labelled>
+      {turn === 'angle' && (
+        <Labelled label={W.walk.degrees}>
+          {(id) => <input id={id} className="field" value={angle} onChange={(event) => setAngle(event.target.value)} />}
+        </Labelled>
+      )}
+      <Button type="submit" disabled={closed}>
+        {W.walk.add}
+      </Button>
+    </form>
+  )
+}
+
+interface WallListProps {
+  readonly walls: readonly Leg[]
+  readonly units: UnitSystem
+  readonly onDropLast: () => void
+}
+
+function WallList({ walls, units, onDropLast }: WallListProps) {
+  return (
+    <ol className="grid gap-1 text-sm">
+      {walls.map((wall, i) => (
+        <li key={i} className="flex items-center gap-2 border-b border-rule py-0.5">
+          <b className="w-6">{wallName(i)}</b>
+          {formatLength(wall.lengthMm, units)},{' '}
+          {W.walk.turnWords({ way: turnWay(wall.turnDeg), deg: Math.abs(wall.turnDeg) })}
+          {i === walls.length - 1 && (
+            <button type="button" className="ml-auto underline" onClick={onDropLast}>
+              {W.walk.remove}
+            </button>
+          )}
+        </li>
+      ))}
+    </ol>
   )
 }
 

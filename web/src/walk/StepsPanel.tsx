@@ -54,53 +54,81 @@ export function StepsPanel({ room }: { room: Room }) {
       </div>
       <ol className="grid gap-1">
         {room.steps.map((step, i) => (
-          <li key={step.id} className="border-b border-rule pb-1">
-            <div className="flex items-center gap-2">
-              <b className="w-5 text-soft">{i + 1}</b>
-              <span className="size-5 shrink-0 border border-ink" style={{ background: step.swatch }} aria-hidden />
-              <button
-                type="button"
-                className="min-w-0 flex-1 text-left hover:underline"
-                aria-expanded={open === step.id}
-                onClick={() => setOpen(open === step.id ? null : step.id)}
-              >
-                <b>{step.name}</b>
-                <span className="block text-sm text-soft">
-                  {step.colour}, {coatingOf(shelf, step.coatingId).name},{' '}
-                  {W.scope.coats({ n: step.coats, tool: wordText('tool', step.tool) })}
-                </span>
-              </button>
-              <IconButton label={`${W.walk.up}: ${step.name}`} disabled={i === 0} onClick={() => move(i, i - 1)}>
-                <ArrowUp size={16} aria-hidden />
-              </IconButton>
-              <IconButton
-                label={`${W.walk.down}: ${step.name}`}
-                disabled={i === room.steps.length - 1}
-                onClick={() => move(i, i + 1)}
-              >
-                <ArrowDown size={16} aria-hidden />
-              </IconButton>
-              <IconButton
-                label={`${W.walk.remove}: ${step.name}`}
-                onClick={() => setSteps(room.steps.filter((each) => each.id !== step.id))}
-              >
-                <Trash2 size={16} aria-hidden />
-              </IconButton>
-            </div>
-            {open === step.id && (
-              <StepForm
-                room={room}
-                step={step}
-                onChange={(change) =>
-                  setSteps(room.steps.map((each) => (each.id === step.id ? { ...each, ...change } : each)))
-                }
-              />
-            )}
-          </li>
+          <StepRow
+            key={step.id}
+            room={room}
+            place={i}
+            open={open === step.id}
+            onOpen={() => setOpen(open === step.id ? null : step.id)}
+            onMove={(to) => move(i, to)}
+            onChange={setSteps}
+          />
         ))}
       </ol>
       <OrderFaults room={room} />
     </Panel>
+  )
+}
+
+interface StepRowProps {
+  readonly room: Room
+  /** Its place in the order, from 0. */
+  readonly place: number
+  readonly open: boolean
+  readonly onOpen: () => void
+  readonly onMove: (to: number) => void
+  readonly onChange: (steps: readonly PaintStep[]) => boolean
+}
+
+/** One step of the plan, which opens to be changed. */
+function StepRow({ room, place, open, onOpen, onMove, onChange }: StepRowProps) {
+  const { shelf } = useFacts()
+  const step = room.steps[place]
+  if (!step) return null
+  return (
+    <li className="border-b border-rule pb-1">
+      <div className="flex items-center gap-2">
+        <b className="w-5 text-soft">{place + 1}</b>
+        <span className="size-5 shrink-0 border border-ink" style={{ background: step.swatch }} aria-hidden />
+        <button
+          type="button"
+          className="min-w-0 flex-1 text-left hover:underline"
+          aria-expanded={open}
+          onClick={onOpen}
+        >
+          <b>{step.name}</b>
+          <span className="block text-sm text-soft">
+            {step.colour}, {coatingOf(shelf, step.coatingId).name},{' '}
+            {W.scope.coats({ n: step.coats, tool: wordText('tool', step.tool) })}
+          </span>
+        </button>
+        <IconButton label={`${W.walk.up}: ${step.name}`} disabled={place === 0} onClick={() => onMove(place - 1)}>
+          <ArrowUp size={16} aria-hidden />
+        </IconButton>
+        <IconButton
+          label={`${W.walk.down}: ${step.name}`}
+          disabled={place === room.steps.length - 1}
+          onClick={() => onMove(place + 1)}
+        >
+          <ArrowDown size={16} aria-hidden />
+        </IconButton>
+        <IconButton
+          label={`${W.walk.remove}: ${step.name}`}
+          onClick={() => onChange(room.steps.filter((each) => each.id !== step.id))}
+        >
+          <Trash2 size={16} aria-hidden />
+        </IconButton>
+      </div>
+      {open && (
+        <StepForm
+          room={room}
+          step={step}
+          onChange={(change) =>
+            onChange(room.steps.map((each) => (each.id === step.id ? { ...each, ...change } : each)))
+          }
+        />
+      )}
+    </li>
   )
 }
 

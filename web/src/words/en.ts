@@ -358,6 +358,7 @@ export const EN_SCREENS = {
     stampProposal: 'A proposal, not published yet',
   },
   pulls: {
+    walls: '{n, plural, one {Wall {list}} other {Walls {list}}}',
     title: 'Pulls',
     now: 'Now',
     overdue: 'Overdue',
