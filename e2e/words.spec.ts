@@ -23,7 +23,8 @@ test.beforeEach(({ page }) =>
   page.addInitScript((language) => Object.assign(globalThis, { crispHemLanguage: language }), pseudo(ENGLISH_SCREENS)),
 )
 
-const strayOn = async (page: Page): Promise<string[]> => strayWords(await page.locator('body').innerHTML(), names)
+const strayOn = async (page: Page): Promise<string[]> =>
+  strayWords((await page.locator('body').innerHTML()).replaceAll('&nbsp;', ' '), names)
 
 const job = (path: string) => `${server.url}/jobs/tern-quay/${path}`
 const PAGES = [
@@ -51,7 +52,7 @@ for (const path of ['/', ...PAGES.map((url) => new URL(url.replace(server.url, '
     expect(await strayOn(page)).toEqual([])
   })
 
-test('things on a wall, forms and a refused entry say nothing else either', async ({ page }) => {
+test('what opens for things on a wall says nothing else either', async ({ page }) => {
   await page.goto(job('walk/recital'))
   for (const hem of (await page.locator('[data-hem]').all()).slice(0, 2)) {
     await hem.click({ force: true })
@@ -59,10 +60,4 @@ test('things on a wall, forms and a refused entry say nothing else either', asyn
   }
   await page.locator('[data-sheet] [role="button"]').first().click({ force: true })
   expect(await strayOn(page)).toEqual([])
-  await page.goto(job('site'))
-  const temp = page.locator('input[type="number"]').first()
-  await temp.fill('99')
-  await temp.press('Enter')
-  await page.waitForTimeout(300)
-  expect((await strayOn(page)).filter((text) => !/expected/.test(text))).toEqual([])
 })

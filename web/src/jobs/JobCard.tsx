@@ -26,7 +26,7 @@ export function JobCard({ job, onChanged }: { job: JobSummary; onChanged: () => 
           </h2>
           <p className="text-sm text-soft">
             {job.place} · {W.jobs.rooms({ n: job.rooms })}
-            {state && state.hems > 0 && ` · ${state.hems} hems`}
+            {state && state.hems > 0 && ` · ${W.jobs.hems({ n: state.hems })}`}
           </p>
         </div>
         {state && state.dueNow + state.overdue > 0 && (

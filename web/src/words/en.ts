@@ -51,6 +51,7 @@ export const EN_SCREENS = {
     noNumber: '“{text}” is not a number',
   },
   jobs: {
+    hems: '{n, plural, one {# hem} other {# hems}}',
     title: 'Jobs',
     create: 'New job',
     import: 'Open a job file',
