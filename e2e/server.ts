@@ -31,6 +31,12 @@ export class TestServer {
     })
   }
 
+  /** Posts a body of JSON as one of our own pages would. */
+  post(path: string, body: string): Promise<Response> {
+    const headers = { 'content-type': 'application/json', origin: this.url }
+    return fetch(this.url + path, { method: 'POST', headers, body })
+  }
+
   /** Asks the server to stop, and waits until it has. */
   async stop(): Promise<number | null> {
     const child = this.child

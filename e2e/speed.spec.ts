@@ -66,11 +66,7 @@ test.describe('a job of 60 rooms and 5,000 hems', () => {
   test.beforeAll(async () => {
     const job = manyHems(5000, 84)
     expect(job.rooms).toHaveLength(60)
-    const answer = await fetch(`${server.url}/api/jobs/import`, {
-      method: 'POST',
-      headers: { 'content-type': 'text/plain' },
-      body: writeJobFile(job),
-    })
+    const answer = await server.post('/api/jobs/import', writeJobFile(job))
     expect(answer.status).toBe(201)
   })
 
@@ -143,11 +139,7 @@ test.describe('a job of 60 rooms and 5,000 hems', () => {
 test('1,000 hems: few lines are drawn, and a change of house way ranks them anew while the page stays free', async ({
   page,
 }) => {
-  const answer = await fetch(`${server.url}/api/jobs/import?as=thousand`, {
-    method: 'POST',
-    headers: { 'content-type': 'text/plain' },
-    body: writeJobFile(manyHems(1000, 35)),
-  })
+  const answer = await server.post('/api/jobs/import?as=thousand', writeJobFile(manyHems(1000, 35)))
   expect(answer.status).toBe(201)
   await page.goto(`${server.url}/jobs/thousand/recipes?hem=${encodeURIComponent('r1/wall:w1|ceiling')}`)
   const table = page.getByRole('table').filter({ hasText: 'Lift %/m' })

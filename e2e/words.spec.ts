@@ -61,3 +61,42 @@ test('what opens for things on a wall says nothing else either', async ({ page }
   await page.locator('[data-sheet] [role="button"]').first().click({ force: true })
   expect(await strayOn(page)).toEqual([])
 })
+
+/** The words of a screen in the tongue nobody speaks. */
+const strange = (english: string): string => pseudo({ messages: { it: english } }).messages.it ?? english
+
+test('refused entries and files are told in words of the catalogue', async ({ page }) => {
+  await page.goto(job('site'))
+  const name = page.getByLabel(strange('What is it called?'))
+  await name.fill('')
+  await name.press('Enter')
+  await expect(page.getByText(strange('expected text'))).toBeVisible()
+  expect(await strayOn(page)).toEqual([])
+  for (const text of ['140', 'wet']) {
+    const humidity = page.getByLabel(strange('Humidity, %'))
+    await humidity.fill(text)
+    await humidity.press('Enter')
+    // What was typed stands in the sentence that refuses it.
+    expect(await strayOn(page)).toEqual([])
+  }
+  await page.goto(job('shelf'))
+  const head = 'id,name,kind,width_mm,air_ms,reach_mm,on_van,retired,mark'
+  await page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({
+      name: 'tools.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(`${head}\na,A,hammer,1,0,0,one,no,label`),
+    })
+  await expect(page.getByRole('alert')).toBeVisible()
+  expect(await strayOn(page)).toEqual([])
+  await page.goto(server.url)
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'job.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"crisp-hem/job","version":4}'),
+  })
+  await expect(page.getByText(strange('expected an id of letters, digits, - and _'))).toBeVisible()
+  expect(await strayOn(page)).toEqual([])
+})

@@ -1,4 +1,7 @@
 /** What other workspaces may use of the core, in the order of the chain. Files have the rest for themselves. */
+export { type Coded } from './units/errors'
+export { EXPECTATIONS, type Fault, type Place } from './units/faults'
+export { groupedBy } from './units/groupedBy'
 export { formatLength, formatRun, parseMm, UNIT_SYSTEMS, type UnitSystem } from './units/length'
 export { PEEL_UNITS, type PeelUnit } from './units/peel'
 export { seededNumbers, seedOf } from './units/seeded'

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
+import { EXPECTATIONS } from '../src/units/faults'
 import { EN } from '../src/words'
 
 const SOURCE = join(__dirname, '../src')
@@ -23,10 +24,17 @@ test('every saying of the core is in the catalogue', () => {
   expect(missing).toEqual([])
 })
 
+test('every expectation has its words, every such words their expectation, and each is asked for somewhere', () => {
+  const inCatalogue = [...codes].filter((code) => code.startsWith('expected.')).map((code) => code.slice(9))
+  expect([...inCatalogue].sort()).toEqual([...EXPECTATIONS].sort())
+  const all = sources.filter(({ path }) => !path.endsWith('faults.ts')).map(({ text }) => text)
+  expect(EXPECTATIONS.filter((what) => !all.some((text) => text.includes(`'${what}'`)))).toEqual([])
+})
+
 test('every sentence of the catalogue is said by somebody', () => {
   const all = sources.map(({ text }) => text).join('\n')
   const unsaid = [...codes].filter(
-    (code) => !/^(word|face|place|time|list|error)\./.test(code) && !all.includes(`'${code}'`),
+    (code) => !/^(fault$|(word|face|place|time|list|error|at|expected)\.)/.test(code) && !all.includes(`'${code}'`),
   )
   expect(unsaid).toEqual([])
 })

@@ -1,5 +1,5 @@
-import { CoreError, type CoreErrorCode, type ErrorFacts } from '@crisp-hem/core'
-import type { ErrorAnswer, Fault } from '@crisp-hem/core/wire'
+import { CoreError, type CoreErrorCode, type ErrorFacts, type Fault } from '@crisp-hem/core'
+import type { ErrorAnswer } from '@crisp-hem/core/wire'
 import { ENGLISH, speaker } from '@crisp-hem/core/words'
 
 /** Every error the server itself makes, with its status. What each says stands in the message catalogue. */
@@ -73,7 +73,7 @@ export function answerFor(error: unknown): { status: number; body: ErrorAnswer }
       code,
       facts,
       message: sentence(code, facts),
-      place: typeof facts.place === 'string' ? facts.place : null,
+      place: facts.place === undefined ? null : english.fact(facts.place),
     },
   }
 }

@@ -1,3 +1,5 @@
+import type { Coded } from '../units/errors'
+import { atCell, atRow, expects, FIRST_ROW } from '../units/faults'
 import { nth } from '../units/sure'
 import { CoreError, OUTDOOR_LIMITS, type OutdoorHour, type OutsideAir } from '../ground'
 import { readCsv, writeCsv } from '../units/csvText'
@@ -29,15 +31,14 @@ export function writeAirCsv(air: Pick<OutsideAir, 'from' | 'hours'>): string {
 export function readAirCsv(text: string): OutsideAir {
   const { data, errors } = readCsv(text)
   const missing = FIRST_LINE.find((column) => !(column in (data[0] ?? {})))
-  if (missing) throw wrong('first row', `expected the columns ${FIRST_LINE.join(', ')}; ${missing} is missing`)
+  if (missing) throw wrong(FIRST_ROW, expects('columns', { columns: FIRST_LINE.join(', '), missing }))
   const [broken] = errors
-  if (broken) throw wrong(`row ${(broken.row ?? 0) + 2}`, broken.message)
+  if (broken) throw wrong(atRow((broken.row ?? 0) + 2), expects('cells', { n: FIRST_LINE.length }))
   const start = timeOf(nth(data, 0), 2)
-  if (start % 60 !== 0) throw wrong('row 2, time', 'expected a full hour')
+  if (start % 60 !== 0) throw wrong(atCell(atRow(2), 'time'), expects('full_hour'))
   const hours = data.map((row, i): OutdoorHour => {
     const place = i + 2
-    if (timeOf(row, place) !== start + 60 * i)
-      throw wrong(`row ${place}, time`, 'expected exactly one hour after the row before')
+    if (timeOf(row, place) !== start + 60 * i) throw wrong(atCell(atRow(place), 'time'), expects('hour_after'))
     const read = (name: Column) => numberOf(row, name, place)
     return {
       tempC: read('temp_c'),
@@ -54,7 +55,7 @@ function timeOf(row: Record<string, string>, place: number): number {
   try {
     return parseInstant(row.time ?? '')
   } catch {
-    throw wrong(`row ${place}, time`, 'expected a UTC time such as 2027-05-12T09:00:00Z')
+    throw wrong(atCell(atRow(place), 'time'), expects('instant'))
   }
 }
 
@@ -63,8 +64,8 @@ function numberOf(row: Record<string, string>, column: Column, place: number): n
   const text = row[column]?.trim() ?? ''
   const value = text === '' ? Number.NaN : Number(text)
   if (!(value >= low && value <= high))
-    throw wrong(`row ${place}, ${column}`, `expected a number from ${low} to ${high}, not “${text}”`)
+    throw wrong(atCell(atRow(place), column), expects('number_from_to', { low, high, text }))
   return value
 }
 
-const wrong = (place: string, expected: string) => new CoreError('airfile.invalid', { place, expected })
+const wrong = (place: Coded, expected: Coded) => new CoreError('airfile.invalid', { place, expected })

@@ -182,7 +182,7 @@ function risksOf(judged: Judged, parameters: Parameters): JudgedRisk[] {
     {
       name: 'residue',
       perMetre: residue(used, parameters),
-      decides: said('bench.residue', { used: figureOf(used * 100), label: figureOf(judged.stayDays) }),
+      decides: said('bench.residue', { used: figureOf(used * 100), label: judged.stayDays }),
     },
     {
       name: 'crack',

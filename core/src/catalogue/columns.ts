@@ -1,3 +1,5 @@
+import type { Coded } from '../units/errors'
+import { atCell, expects, type Place } from '../units/faults'
 import { sure } from '../units/sure'
 import { CoreError } from '../ground'
 
@@ -31,30 +33,32 @@ export interface ShelfRow {
 }
 
 /** What a cell holds, from the text typed for it; null when it is empty and a class default may stand in. */
-export function readCell(column: Column, text: string, place: string): CellValue | null {
+export function readCell(column: Column, text: string, place: Place): CellValue | null {
   const trimmed = text.trim()
-  const wrong = (expected: string) => new CoreError('csv.invalid', { place, expected })
+  const wrong = (expected: Coded) => new CoreError('csv.invalid', { place, expected })
   if (trimmed === '' && column.classDefault) return null
   const { type } = column
   switch (type.type) {
     case 'text':
-      if (trimmed === '' || trimmed.length > type.most) throw wrong(`expected text of 1 to ${type.most} characters`)
+      if (trimmed === '' || trimmed.length > type.most)
+        throw wrong(expects('text_from_to', { least: 1, most: type.most }))
       return trimmed
     case 'number': {
       const value = trimmed === '' ? Number.NaN : Number(trimmed.replace(',', '.'))
-      const kind = type.whole ? 'a whole number' : 'a number'
       if (!(value >= type.low && value <= type.high) || (type.whole && !Number.isInteger(value)))
-        throw wrong(`expected ${kind} from ${type.low} to ${type.high}, not “${trimmed}”`)
+        throw wrong(
+          expects(type.whole ? 'whole_from_to' : 'number_from_to', { low: type.low, high: type.high, text: trimmed }),
+        )
       return value
     }
     case 'choice': {
       // Files of older versions, and people, write the words of a choice with blanks.
       const found = type.options.find((option) => asCode(option) === asCode(trimmed))
-      if (!found) throw wrong(`expected one of: ${type.options.join(', ')}`)
+      if (!found) throw wrong(expects('one_of', { options: type.options.join(', ') }))
       return found
     }
     case 'flag':
-      if (!/^(yes|no|true|false)$/i.test(trimmed)) throw wrong('expected yes or no')
+      if (!/^(yes|no|true|false)$/i.test(trimmed)) throw wrong(expects('yes_no'))
       return /^(yes|true)$/i.test(trimmed)
   }
 }
@@ -66,9 +70,9 @@ export const writeCell = (value: CellValue): string =>
   typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value)
 
 /** A row from typed cells, with class defaults where nothing was typed. @throws CoreError csv.invalid */
-export function readRow(columns: readonly Column[], typed: Readonly<Record<string, string>>, where: string): ShelfRow {
+export function readRow(columns: readonly Column[], typed: Readonly<Record<string, string>>, where: Place): ShelfRow {
   const cells: Record<string, CellValue | null> = {}
-  for (const column of columns) cells[column.key] = readCell(column, typed[column.key] ?? '', `${where}, ${column.key}`)
+  for (const column of columns) cells[column.key] = readCell(column, typed[column.key] ?? '', atCell(where, column.key))
   const defaults = columns.filter((column) => cells[column.key] === null).map((column) => column.key)
   for (const column of columns) cells[column.key] ??= sure(column.classDefault)(cells)
   return { cells: cells as Record<string, CellValue>, defaults }

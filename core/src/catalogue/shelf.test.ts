@@ -1,4 +1,5 @@
 import { shelfSchema, shapeFaults } from '../wire'
+import { faultText } from '../words'
 import { readRatesCsv, readShelfCsv, writeRatesCsv, writeShelfCsv } from './shelfCsv'
 import { RATE_NAMES } from './tables/ratesTable'
 import { STARTER_RATES } from '../survey/houseDefaults'
@@ -7,7 +8,7 @@ import { STARTER_SHELF as SHELF } from './starterShelf'
 
 test.each(SHELF_KINDS)('%s go out as CSV and come back the same', (kind) => {
   const answer = readShelfCsv(writeShelfCsv(SHELF, kind), SHELF, kind)
-  if (!answer.ok) throw new Error(answer.faults.join('\n'))
+  if (!answer.ok) throw new Error(answer.faults.map(faultText).join('\n'))
   expect(answer.taken).toEqual(SHELF)
   expect(shapeFaults(shelfSchema, answer.taken)).toEqual([])
 })
@@ -18,7 +19,7 @@ const tapes = (...rows: string[]) => readShelfCsv([HEAD, ...rows].join('\n'), SH
 // 18 ozf/in: 18 · 0.2736357 N per 25 mm (exact pound, g and inch) = 4.9254.
 test('grip comes in any unit of labels; what is left empty takes its class’s value and is marked', () => {
   const answer = tapes('heron,Heron Test,plain,creped-paper,18,ozf/in,3,,,50,24,3.20,6,17.50,12.5,no,label')
-  if (!answer.ok) throw new Error(answer.faults.join('\n'))
+  if (!answer.ok) throw new Error(answer.faults.map(faultText).join('\n'))
   expect(answer.taken.tapes).toHaveLength(1)
   expect(answer.taken.tapes[0]).toMatchObject({
     gripN25: 4.9254,
@@ -38,7 +39,8 @@ test('every wrong row is named with its column, and nothing is taken', () => {
     good.replace(',24,', ',wide,'),
     good.replace('no,label', 'no,rumour'),
   )
-  expect(answer).toEqual({
+  const said = (read: typeof answer) => (read.ok ? read : { ok: false, faults: read.faults.map(faultText) })
+  expect(said(answer)).toEqual({
     ok: false,
     faults: [
       'row 3, edge: expected one of: plain, fine-line, barrier',
@@ -46,10 +48,10 @@ test('every wrong row is named with its column, and nothing is taken', () => {
       'row 5, mark: expected one of: published, common-practice, from-memory, label, own-log',
     ],
   })
-  expect(tapes(good, good.replace(',24,', ',36,').replace(',21,', ',14,'))).toMatchObject({
+  expect(said(tapes(good, good.replace(',24,', ',36,').replace(',21,', ',14,')))).toMatchObject({
     faults: ['row 3, stay_days: expected “21” as in the other widths of a'],
   })
-  expect(tapes(good, good)).toMatchObject({ faults: ['row 3, width_mm: expected each width once'] })
+  expect(said(tapes(good, good))).toMatchObject({ faults: ['row 3, width_mm: expected each width once'] })
   expect(readShelfCsv('id,name\nx,y', SHELF, 'covers')).toMatchObject({ ok: false })
 })
 
@@ -62,7 +64,7 @@ describe('work rates as a table', () => {
     const text = writeRatesCsv(STARTER_RATES)
     const faultsOf = (changed: string) => {
       const answer = readRatesCsv(changed)
-      return answer.ok ? [] : answer.faults
+      return answer.ok ? [] : answer.faults.map(faultText)
     }
     expect(faultsOf(text.replace('layPerM,1,m', 'layPerM,1,m2'))).toEqual(['row 2, per: expected m for layPerM'])
     expect(faultsOf(text.replace('pressPerM,0.25', 'layPerM,0.25'))[0]).toMatch(/row 3, name: expected each rate once/)
@@ -76,7 +78,7 @@ describe('liquid masks and tools', () => {
   const TOOL_HEAD = writeShelfCsv(SHELF, 'tools').split('\n')[0]!
   test('what a label does not say takes the class value, is marked so, and goes out empty again', () => {
     const answer = readShelfCsv(`${LIQUID_HEAD}\nx,X,brush,4,,,no,12.50,no,label`, SHELF, 'liquids')
-    if (!answer.ok) throw new Error(answer.faults.join('\n'))
+    if (!answer.ok) throw new Error(answer.faults.map(faultText).join('\n'))
     expect(answer.taken.liquids).toEqual([
       {
         id: 'x',
@@ -97,7 +99,7 @@ describe('liquid masks and tools', () => {
   test('a gun has air and reach, other tools none', () => {
     const rows = ['g,G,gun,0,,,1,no,label', 's,S,scraper,75,,,2,no,label']
     const answer = readShelfCsv([TOOL_HEAD, ...rows].join('\n'), SHELF, 'tools')
-    if (!answer.ok) throw new Error(answer.faults.join('\n'))
+    if (!answer.ok) throw new Error(answer.faults.map(faultText).join('\n'))
     expect(answer.taken.tools.map((tool) => [tool.airMs, tool.reachMm, tool.count])).toEqual([
       [2.5, 75, 1],
       [0, 0, 2],
@@ -106,7 +108,7 @@ describe('liquid masks and tools', () => {
   test('wrong kinds, counts and repeated ids are named with row and column', () => {
     const faults = (kind: 'liquids' | 'tools', ...lines: string[]) => {
       const answer = readShelfCsv([kind === 'tools' ? TOOL_HEAD : LIQUID_HEAD, ...lines].join('\n'), SHELF, kind)
-      return answer.ok ? [] : answer.faults
+      return answer.ok ? [] : answer.faults.map(faultText)
     }
     expect(faults('tools', 'a,A,hammer,1,0,0,1,no,label')[0]).toMatch(/^row 2, kind: expected one of: seal-brush/)
     expect(faults('tools', 'a,A,scraper,1,0,0,1.5,no,label')).toEqual([

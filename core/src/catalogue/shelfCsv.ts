@@ -1,3 +1,4 @@
+import { atRow, expects, FIRST_ROW, type Fault, type Place } from '../units/faults'
 import { nth, sure } from '../units/sure'
 import { CoreError, type Rates, type Shelf } from '../ground'
 import { readCsv, writeCsv } from '../units/csvText'
@@ -24,7 +25,7 @@ function writeTable(columns: readonly Column[], rows: readonly ShelfRow[]): stri
 /** What a CSV said: what is taken from it, or every row that is wrong. */
 export type TableAnswer<T> =
   | { readonly ok: true; readonly taken: T; readonly rows: number }
-  | { readonly ok: false; readonly faults: readonly string[] }
+  | { readonly ok: false; readonly faults: readonly Fault[] }
 
 /** Reads one table of the shelf. All rows are looked at and every wrong one is named; then nothing is changed. */
 export const readShelfCsv = (text: string, shelf: Shelf, kind: ShelfKind): TableAnswer<Shelf> =>
@@ -36,17 +37,18 @@ export const readRatesCsv = (text: string): TableAnswer<Rates> => readTable(text
 function readTable<T>(
   text: string,
   columns: readonly Column[],
-  take: (rows: readonly ShelfRow[], places: readonly string[]) => T,
+  take: (rows: readonly ShelfRow[], places: readonly Place[]) => T,
 ): TableAnswer<T> {
   const { data } = readCsv(text)
   const missing = columns.filter((column) => !(column.key in (data[0] ?? {})))
   if (missing.length > 0) {
     const names = columns.map((column) => column.key).join(', ')
-    return { ok: false, faults: [`first row: expected the columns ${names}; ${nth(missing, 0).key} is missing`] }
+    const expected = expects('columns', { columns: names, missing: nth(missing, 0).key })
+    return { ok: false, faults: [{ place: FIRST_ROW, expected }] }
   }
   const rows: ShelfRow[] = []
-  const faults: string[] = []
-  const places = data.map((_, i) => `row ${i + 2}`)
+  const faults: Fault[] = []
+  const places = data.map((_, i) => atRow(i + 2))
   data.forEach((typed, i) => attempt(faults, () => rows.push(readRow(columns, typed, nth(places, i)))))
   if (faults.length > 0) return { ok: false, faults }
   const taken: T[] = []
@@ -54,11 +56,12 @@ function readTable<T>(
   return faults.length > 0 ? { ok: false, faults } : { ok: true, taken: nth(taken, 0), rows: rows.length }
 }
 
-function attempt(faults: string[], work: () => void): void {
+function attempt(faults: Fault[], work: () => void): void {
   try {
     work()
   } catch (error) {
-    if (!(error instanceof CoreError)) throw error
-    faults.push(`${error.facts.place}: ${error.facts.expected}`)
+    const { place, expected } = error instanceof CoreError ? error.facts : {}
+    if (typeof place !== 'object' || typeof expected !== 'object') throw error
+    faults.push({ place, expected })
   }
 }

@@ -1,4 +1,5 @@
-import { sure } from '../units/sure'
+import { atCell, expects, type Place } from '../units/faults'
+import { nth, sure } from '../units/sure'
 import { CoreError, type Shelf } from '../ground'
 import type { PeelUnit } from '../units/peel'
 import type { CellValue, Column, ShelfRow } from './columns'
@@ -52,7 +53,7 @@ export function withShelfRows(
   shelf: Shelf,
   kind: ShelfKind,
   rows: readonly ShelfRow[],
-  places: readonly string[],
+  places: readonly Place[],
 ): Shelf {
   if (kind !== 'tapes') refuseRepeats(rows, places)
   switch (kind) {
@@ -73,13 +74,13 @@ export function withShelfRows(
   }
 }
 
-function refuseRepeats(rows: readonly ShelfRow[], places: readonly string[]): void {
+function refuseRepeats(rows: readonly ShelfRow[], places: readonly Place[]): void {
   const seen = new Set<CellValue>()
   rows.forEach(({ cells }, i) => {
     if (seen.has(sure(cells.id)))
       throw new CoreError('csv.invalid', {
-        place: `${places[i]}, id`,
-        expected: `expected an id of its own, “${cells.id}” is taken`,
+        place: atCell(nth(places, i), 'id'),
+        expected: expects('own_id', { id: String(cells.id) }),
       })
     seen.add(sure(cells.id))
   })

@@ -7,7 +7,7 @@ import type { JobClocks } from '../cure/areaClocks'
 import type { Hem } from '../hems/deriveHems'
 import type { PlacedTask } from '../plan/placement'
 import type { RecipeAnswer } from '../recipes/recipe'
-import type { Work } from '../work/activity'
+import type { Work } from '../work'
 import type { Task } from './task'
 import { tellMisses } from './tellMisses'
 

@@ -1,8 +1,9 @@
+import { groupedBy } from '../units/groupedBy'
 import type { Parameters } from '../parameters/parameters'
 import type { ActivityId, RoundId, SubjectKey } from '../ground'
 import { crewSpeed } from '../calendar/calendar'
 import type { Crew } from '../ground'
-import { crewMinutes, type Activity, type ActivityKind, type Delay, type MinutePart, type Work } from '../work/activity'
+import { crewMinutes, type Activity, type ActivityKind, type Delay, type MinutePart, type Work } from '../work'
 
 export interface After {
   readonly taskId: ActivityId
@@ -33,13 +34,11 @@ export function tasksOf(
   parameters: Pick<Parameters, 'work'>,
 ): Task[] {
   const speeds = new Map(crews.map((crew) => [crew.id, crewSpeed(crew, parameters)]))
-  const afters = new Map<string, After[]>()
-  for (const { from, to, min } of work.lags) {
-    const list = afters.get(to)
-    if (list) list.push({ taskId: from, gap: min })
-    else afters.set(to, [{ taskId: from, gap: min }])
-  }
-  return work.activities.map((act) => taskOf(act, speeds, afters.get(act.id) ?? []))
+  const lags = groupedBy(work.lags, (lag) => lag.to)
+  return work.activities.map((act) => {
+    const after = (lags.get(act.id) ?? []).map(({ from, min }): After => ({ taskId: from, gap: min }))
+    return taskOf(act, speeds, after)
+  })
 }
 
 const taskOf = (act: Activity, speeds: ReadonlyMap<string, number>, after: readonly After[]): Task => ({

@@ -1,6 +1,6 @@
 import type { Job, PlanChange, PublishedPlan } from '../ground'
 import { checkPlan } from '../check/checkPlan'
-import { miss, type Miss, type MissKind } from '../check/miss'
+import { isToldLater, miss, type Miss } from '../check/miss'
 import type { PlacedTask } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
 import { planChanges, publishedTasks } from '../published/planChanges'
@@ -45,31 +45,11 @@ export function workedBy(
   }
 }
 
-/** What a plan can miss though it was right when it was published. */
-const SINCE: ReadonlySet<MissKind> = new Set([
-  'lost',
-  'crew-twice',
-  'resource-twice',
-  'lag-too-short',
-  'pull-too-soon',
-  'wet-overrun',
-  'no-wet-span',
-  'wet-missed',
-  'pull-tacky',
-  'past-stay',
-  'late-hand-back',
-] satisfies MissKind[])
-
-/** What no longer counts once its time has gone by: work that was not begun then cannot begin too soon any more. */
-const AHEAD: ReadonlySet<MissKind> = new Set(['lag-too-short', 'pull-too-soon'] satisfies MissKind[])
-
 function standingMisses(problem: ScheduleProblem, placed: readonly PlacedTask[], now: number): Miss[] {
   const known = new Set(placed.map((each) => each.taskId))
   const overdue = new Set<string>(placed.filter((each) => !each.done && each.from < now).map((each) => each.taskId))
   return [
     ...problem.activities.flatMap((act) => (known.has(act.id) ? [] : [miss('not-published', act.id)])),
-    ...checkPlan(problem, { placed }).filter(
-      (each) => SINCE.has(each.kind) && !(AHEAD.has(each.kind) && overdue.has(each.activityId)),
-    ),
+    ...checkPlan(problem, { placed }).filter((each) => isToldLater(each.kind, overdue.has(each.activityId))),
   ]
 }

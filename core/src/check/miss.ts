@@ -1,35 +1,44 @@
 import type { ActivityId } from '../ground'
 
-/** How a plan can miss its problem. */
-export const MISS_KINDS = [
+/**
+ * How a plan can miss its problem, and when that is told of a plan that is published already: `made` only shows how it
+ * was made; `later` can come about after it was published; `ahead` too, but no longer counts once its time has gone by,
+ * since work that was not begun then cannot begin too soon any more.
+ */
+const MISSES = {
   // it has no place
-  'no-crew',
-  'no-stretch',
-  'never-ready',
-  'past-horizon',
-  'waits-for-unplaced',
-  'lost',
-  'not-published',
+  'no-crew': 'made',
+  'no-stretch': 'made',
+  'never-ready': 'made',
+  'past-horizon': 'made',
+  'waits-for-unplaced': 'made',
+  lost: 'later',
+  'not-published': 'made',
   // it has a wrong one
-  'before-its-time',
-  'outside-shift',
-  'wrong-length',
-  'broken-up',
-  'crew-twice',
-  'resource-twice',
-  'lag-too-short',
-  'lag-too-long',
+  'before-its-time': 'made',
+  'outside-shift': 'made',
+  'wrong-length': 'made',
+  'broken-up': 'made',
+  'crew-twice': 'later',
+  'resource-twice': 'later',
+  'lag-too-short': 'ahead',
+  'lag-too-long': 'made',
   // its tape comes off at a bad time
-  'pull-too-soon',
-  'wet-overrun',
-  'no-wet-span',
-  'wet-missed',
-  'pull-tacky',
-  'past-stay',
+  'pull-too-soon': 'ahead',
+  'wet-overrun': 'later',
+  'no-wet-span': 'later',
+  'wet-missed': 'later',
+  'pull-tacky': 'later',
+  'past-stay': 'later',
   // its room is late
-  'late-hand-back',
-] as const
-export type MissKind = (typeof MISS_KINDS)[number]
+  'late-hand-back': 'later',
+} as const satisfies Record<string, 'made' | 'later' | 'ahead'>
+
+export type MissKind = keyof typeof MISSES
+
+/** Whether a miss is told of a plan that is published. @param overdue the activity should have begun by now */
+export const isToldLater = (kind: MissKind, overdue: boolean): boolean =>
+  MISSES[kind] === 'later' || (MISSES[kind] === 'ahead' && !overdue)
 
 /**
  * One way in which a plan falls short. `minutes` says by how much, `at` when what was missed was due, `other` the

@@ -1,3 +1,5 @@
+import type { Coded } from '../units/errors'
+import { atCell, atRow, expects, FIRST_ROW } from '../units/faults'
 import { sure } from '../units/sure'
 import { CoreError, type Opening, OPENING_KINDS, type OpeningKind, type Room } from '../ground'
 import { readCsv, writeCsv } from '../units/csvText'
@@ -35,7 +37,7 @@ export const writeOpeningsCsv = (rooms: readonly Room[], units: UnitSystem): str
 export function readOpeningsCsv(text: string, rooms: readonly Room[], units: UnitSystem): ReadOpening[] {
   const { data } = readCsv(text)
   const missing = COLUMNS.find((column) => !(column in (data[0] ?? {})))
-  if (missing) throw wrong('first row', `expected the columns ${COLUMNS.join(', ')}; ${missing} is missing`)
+  if (missing) throw wrong(FIRST_ROW, expects('columns', { columns: COLUMNS.join(', '), missing }))
   const taken = new Map(rooms.map((room) => [room.id, new Set(room.openings.map((each) => each.id))]))
   return data.map((row, i) => readRow(row, i + 2, rooms, units, taken))
 }
@@ -48,20 +50,20 @@ function readRow(
   taken: ReadonlyMap<string, Set<string>>,
 ): ReadOpening {
   const cell = (column: Column) => (row[column] ?? '').trim()
-  const place = (column: Column) => `row ${number}, ${column}`
+  const place = (column: Column) => atCell(atRow(number), column)
   const room = rooms.find((each) => each.name.toLowerCase() === cell('room').toLowerCase())
-  if (!room) throw wrong(place('room'), `expected a room of this job, not “${cell('room')}”`)
+  if (!room) throw wrong(place('room'), expects('room_called', { name: cell('room') }))
   const wall = room.walls.find((each) => each.name.toLowerCase() === cell('wall').toLowerCase())
-  if (!wall) throw wrong(place('wall'), `expected a wall of ${room.name}, not “${cell('wall')}”`)
+  if (!wall) throw wrong(place('wall'), expects('wall_called', { room: room.name, name: cell('wall') }))
   const kind = OPENING_KINDS.find((each) => each === cell('kind').toLowerCase().replace(/ /g, '-'))
-  if (!kind) throw wrong(place('kind'), `expected one of: ${OPENING_KINDS.join(', ')}`)
+  if (!kind) throw wrong(place('kind'), expects('one_of', { options: OPENING_KINDS.join(', ') }))
   const length = (column: Column, zero: boolean): number => {
     if (zero && /^0\D*$/.test(cell(column))) return 0
     try {
       return parseMm(cell(column), units)
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
-      throw wrong(place(column), `expected a length such as 2.6 m or 12' 6", not “${cell(column)}”`)
+      throw wrong(place(column), expects('length', { text: cell(column) }))
     }
   }
   const ids = sure(taken.get(room.id))
@@ -102,4 +104,4 @@ export function partsOf(kind: OpeningKind): Pick<Opening, 'leaf' | 'glazing'> {
   }
 }
 
-const wrong = (place: string, expected: string) => new CoreError('csv.invalid', { place, expected })
+const wrong = (place: Coded, expected: Coded) => new CoreError('csv.invalid', { place, expected })

@@ -26,9 +26,10 @@ export const face = (kind: ThingFace, id: string): FaceKey => writeFace({ kind, 
 
 /** What a key names; null for text that is no face's key. */
 export function readFace(key: string): FaceRef | null {
-  const [kind, id, more] = key.split(':')
-  if (id === undefined) return isOneOf(WHOLE_FACES, kind) ? { kind, id: null } : null
-  return isOneOf(THING_FACES, kind) && more === undefined && ID_PATTERN.test(id) ? { kind, id } : null
+  const colon = key.indexOf(':')
+  if (colon < 0) return isOneOf(WHOLE_FACES, key) ? { kind: key, id: null } : null
+  const [kind, id] = [key.slice(0, colon), key.slice(colon + 1)]
+  return isOneOf(THING_FACES, kind) && ID_PATTERN.test(id) ? { kind, id } : null
 }
 
 /** Whether a key names a face of this kind; a floor may be the room's own or a stretch of another. */
@@ -37,5 +38,5 @@ export const isFace = (key: FaceKey, kind: WholeFace | ThingFace): boolean => re
 /** The id of the thing a face belongs to; null for the area's own faces. */
 export const thingOf = (key: FaceKey): string | null => readFace(key)?.id ?? null
 
-const isOneOf = <T extends string>(list: readonly T[], word: string | undefined): word is T =>
-  (list as readonly (string | undefined)[]).includes(word)
+const isOneOf = <T extends string>(list: readonly T[], word: string): word is T =>
+  (list as readonly string[]).includes(word)

@@ -1,5 +1,6 @@
+import { groupedBy } from '../units/groupedBy'
 import type { Parameters } from '../parameters/parameters'
-import { sure } from '../units/sure'
+import { nth, sure } from '../units/sure'
 import type { Job, TapeRoll } from '../ground'
 import { coverOf, tapeOf } from '../catalogue/find'
 import type { CoverNeed } from '../covers/coverNeed'
@@ -85,17 +86,15 @@ export function takeLoad(
 }
 
 function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): TapeLine[] {
-  const groups = new Map<string, Hem[]>()
-  for (const hem of hems) {
-    const recipe = recipes.get(hem.id)
-    if (!recipe?.tapeId) continue
-    const key = `${recipe.tapeId}|${recipe.widthMm}`
-    groups.set(key, [...(groups.get(key) ?? []), hem])
-  }
-  return [...groups].map(([key, group]) => {
-    const [tapeId, width] = key.split('|') as [string, string]
+  const taped = hems.flatMap((hem) => {
+    const { tapeId, widthMm } = recipes.get(hem.id) ?? { tapeId: null, widthMm: 0 }
+    return tapeId ? [{ hem, tapeId, widthMm }] : []
+  })
+  return [...groupedBy(taped, (each) => `${each.tapeId}|${each.widthMm}`).values()].map((alike) => {
+    const { tapeId, widthMm } = nth(alike, 0)
+    const group = alike.map((each) => each.hem)
     const tape = tapeOf(job.shelf, tapeId)
-    const roll = sure(tape.rolls.find((each) => each.widthMm === Number(width)))
+    const roll = sure(tape.rolls.find((each) => each.widthMm === widthMm))
     const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
     const lapsMm =
       job.house.runs === 'one-run'
@@ -109,7 +108,7 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
     const rolls = Math.ceil((totalMm - stockMm) / tape.rollLengthMm)
     return {
       tapeId,
-      widthMm: Number(width),
+      widthMm,
       hemIds: group.map((hem) => hem.id),
       hemMm,
       tabsMm,
@@ -137,11 +136,8 @@ export function buy(roll: TapeRoll, rolls: number): { packs: number; singles: nu
 }
 
 function coverLines(job: Job): CoverLine[] {
-  const groups = new Map<string, CoverNeed[]>()
-  for (const need of job.rooms.flatMap((room) => coverNeeds(room, job.shelf))) {
-    groups.set(need.coverId, [...(groups.get(need.coverId) ?? []), need])
-  }
-  return [...groups].map(([coverId, needs]) => {
+  const all = job.rooms.flatMap((room) => coverNeeds(room, job.shelf))
+  return [...groupedBy(all, (need) => need.coverId)].map(([coverId, needs]) => {
     const cover = coverOf(job.shelf, coverId)
     const runMm = needs.reduce((sum, need) => sum + need.runMm, 0)
     const pieces = cover.reusable ? Math.max(0, ...needs.map((need) => need.pieces)) : 0

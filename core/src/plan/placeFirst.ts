@@ -1,3 +1,4 @@
+import { groupedBy } from '../units/groupedBy'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
 import type { ClockDelay, Mode, ScheduleProblem } from '../problem/problem'
 import { blocksOf, type Block } from './blocks'
@@ -12,8 +13,9 @@ import { pullGate, type PullGate } from './pullGate'
  * really happened moves everything behind it.
  */
 export function placeFirst(problem: ScheduleProblem): Placement {
-  const desk = deskOf(problem)
-  const waiting = new Set(blocksOf(problem))
+  const blocks = blocksOf(problem)
+  const desk = deskOf(problem, blocks)
+  const waiting = new Set(blocks)
   const unplaced: string[] = []
   for (;;) {
     const next = soonest(desk, waiting)
@@ -33,7 +35,8 @@ interface Desk {
   readonly placed: Map<string, PlacedTask>
   readonly free: ReadonlyMap<string, FreeTime>
   readonly clocks: ReadonlyMap<string, RateClock>
-  readonly waits: ReadonlyMap<string, readonly Wait[]>
+  /** What each block waits for outside of itself. */
+  readonly waits: ReadonlyMap<Block, readonly Wait[]>
   readonly fixed: ReadonlyMap<string, number>
   readonly rank: (roomId: string) => number
   readonly gate: PullGate
@@ -53,10 +56,8 @@ interface Slot {
   readonly pieces: readonly WorkPiece[]
 }
 
-function deskOf(problem: ScheduleProblem): Desk {
+function deskOf(problem: ScheduleProblem, blocks: readonly Block[]): Desk {
   const clocks = clocksOfTables(problem.clocks)
-  const waits = new Map<string, Wait[]>()
-  for (const { from, to, min } of problem.lags) waits.set(to, [...(waits.get(to) ?? []), { from, min }])
   const order = problem.goals.find((each) => each.goal === 'rooms-in-order')?.roomIds ?? []
   const ranks = new Map(order.map((roomId, i) => [roomId, i]))
   return {
@@ -64,12 +65,23 @@ function deskOf(problem: ScheduleProblem): Desk {
     placed: new Map(problem.done.map((each) => [each.id, asDone(each)])),
     free: new Map(problem.crews.map((crew) => [crew.id, freeTime(crew.shifts.map(([from, to]) => ({ from, to })))])),
     clocks,
-    waits,
+    waits: waitsOf(problem, blocks),
     fixed: new Map(problem.fixed.map((each) => [each.id, each.at])),
     rank: (roomId) => ranks.get(roomId) ?? 0,
     gate: pullGate(problem, clocks),
     slots: new Map(),
   }
+}
+
+function waitsOf(problem: ScheduleProblem, blocks: readonly Block[]): Map<Block, Wait[]> {
+  const lags = groupedBy(problem.lags, (lag) => lag.to)
+  return new Map(
+    blocks.map((block) => {
+      const own = new Set(idsOf(block))
+      const before = block.activities.flatMap((act) => lags.get(act.id) ?? [])
+      return [block, before.filter((lag) => !own.has(lag.from))]
+    }),
+  )
 }
 
 const asDone = ({ id, crewId, from, to }: ScheduleProblem['done'][number]): PlacedTask => ({
@@ -114,18 +126,15 @@ function lookedUp(desk: Desk, block: Block): Slot | null | undefined {
 /** When a block may begin; undefined while a predecessor is not placed, null when it never can. */
 function readyAt(desk: Desk, block: Block): number | null | undefined {
   let ready = desk.problem.from
-  const own = new Set(idsOf(block))
-  for (const act of block.activities) {
-    ready = Math.max(ready, Math.ceil(act.release ?? ready), desk.fixed.get(act.id) ?? ready)
-    for (const wait of desk.waits.get(act.id) ?? []) {
-      if (own.has(wait.from)) continue
-      const before = desk.placed.get(wait.from)
-      if (!before) return undefined
-      const at = after(desk, before.to, wait.min)
-      if (at === null) return null
-      ready = Math.max(ready, Math.ceil(at))
-    }
+  for (const wait of desk.waits.get(block) ?? []) {
+    const before = desk.placed.get(wait.from)
+    if (!before) return undefined
+    const at = after(desk, before.to, wait.min)
+    if (at === null) return null
+    ready = Math.max(ready, Math.ceil(at))
   }
+  for (const act of block.activities)
+    ready = Math.max(ready, Math.ceil(act.release ?? ready), desk.fixed.get(act.id) ?? ready)
   return ready
 }
 

@@ -1,7 +1,7 @@
 import type { Room } from '../ground'
 import type { JobClocks } from '../cure/areaClocks'
 import type { RateClock } from '../cure/rateClock'
-import type { Delay } from '../work/activity'
+import type { Delay } from '../work'
 import type { ClockDelay, ClockTable } from './problem'
 
 /** Names the clocks of a job's areas, and remembers those that were asked for. */

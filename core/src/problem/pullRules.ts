@@ -6,7 +6,7 @@ import { UNTOUCHED, type HemState, type LogState } from '../progress/hemStates'
 import type { Recipe } from '../recipes/recipe'
 import { stayDaysOf } from '../risk/residue'
 import { MIN_PER_DAY } from '../units/time'
-import type { Round, RoundPull, Work } from '../work/activity'
+import type { Round, RoundPull, Work } from '../work'
 import type { ClockBook } from './clockBook'
 import type { PullRule, Stay } from './problem'
 

@@ -1,5 +1,5 @@
 import { writeSubject, type SubjectKey } from '../ground'
-import type { Activity } from '../work/activity'
+import type { Activity } from '../work'
 import { UNTOUCHED, type HemState, type LogState } from './hemStates'
 
 /** What the log says of one activity. */

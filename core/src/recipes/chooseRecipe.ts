@@ -1,4 +1,5 @@
 import { said, type Said, word } from '../ground'
+import { onceFor } from '../units/onceFor'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
 import type { Candidate } from './candidate'
 import { judgeCandidates, scored } from './candidates'
@@ -66,17 +67,11 @@ function challengeOf(ctx: HemContext, chosen: Candidate | undefined): Said[] {
 }
 
 /** Hems along the same faces share their candidates; what is ruled out for them is listed once. */
-const ruledOutOnce = new WeakMap<readonly Candidate[], readonly RuledOut[]>()
-
-function ruledOutOf(judged: readonly Candidate[]): readonly RuledOut[] {
-  const known = ruledOutOnce.get(judged)
-  if (known) return known
-  const list = judged.flatMap(({ ruledOut: why, school, tape, liquid }): RuledOut[] =>
+const ruledOutOf = onceFor((judged: readonly Candidate[]): readonly RuledOut[] =>
+  judged.flatMap(({ ruledOut: why, school, tape, liquid }): RuledOut[] =>
     why ? [{ school, tapeId: tape?.id ?? null, liquidId: liquid?.id ?? null, why }] : [],
-  )
-  ruledOutOnce.set(judged, list)
-  return list
-}
+  ),
+)
 
 type Chosen = Omit<Recipe, 'others' | 'ruledOut'>
 

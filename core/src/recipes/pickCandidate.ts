@@ -1,3 +1,5 @@
+import { groupedBy } from '../units/groupedBy'
+import { onceFor } from '../units/onceFor'
 import { sure } from '../units/sure'
 import { type HouseRules, said, type Said, type School, money, word, figureOf } from '../ground'
 import type { Candidate } from './candidate'
@@ -6,23 +8,16 @@ import type { HemContext } from './hemContext'
 /** Pressing alone is enough when it leaves less than this share of the bleeds the house accepts. From memory. */
 const PRESS_ENOUGH_SHARE = 0.25
 
-/** Hems along the same faces share their candidates; what is safe of them is looked up once. */
-const safeOnce = new WeakMap<readonly Candidate[], readonly Candidate[]>()
-
 /**
  * What is safe of what was judged, cheapest first. A kit is a wish: where nothing in it is safe, what is safe beside
- * it comes in.
+ * it comes in. Hems along the same faces share their candidates; it is looked up once for them.
  */
-export function safeOf(judged: readonly Candidate[]): readonly Candidate[] {
-  const known = safeOnce.get(judged)
-  if (known) return known
+export const safeOf = onceFor((judged: readonly Candidate[]): readonly Candidate[] => {
   const inKit = judged.filter((each) => each.ruledOut === null)
   const taped = inKit.some((each) => each.tape)
   const beside = taped ? [] : judged.filter((each) => each.ruledOut?.code === 'out.not_in_kit')
-  const safe = [...inKit, ...beside].sort(byCost)
-  safeOnce.set(judged, safe)
-  return safe
-}
+  return [...inKit, ...beside].sort(byCost)
+})
 
 /** A candidate and why it was taken. */
 export interface Picked {
@@ -49,14 +44,9 @@ export function chosenOf(
 }
 
 /** Candidates that a choice by hand can tell apart, each as it would then be made; in the order given. */
-export function choosable(safe: readonly Candidate[]): Candidate[] {
-  const ways = new Map<string, Candidate[]>()
-  for (const each of safe) {
-    const key = wayKey(each)
-    ways.set(key, [...(ways.get(key) ?? []), each])
-  }
-  return [...ways.values()].map((same) => sure(cheapestOf(same)))
-}
+export const choosable = onceFor((safe: readonly Candidate[]): readonly Candidate[] =>
+  [...groupedBy(safe, wayKey).values()].map((same) => sure(cheapestOf(same))),
+)
 
 /** What a choice by hand names. */
 export const wayKey = ({ school, tape, liquid }: Candidate): string => `${school}|${tape?.id}|${liquid?.id}`

@@ -59,9 +59,13 @@ export function useLeftovers(hems: readonly PickedHem[]): (Picked | null)[] {
 function stockLeft(hems: readonly PickedHem[]): Map<string, number> {
   const used = new Map<string, number>()
   const left = new Map<string, number>()
+  const seen = new Set<readonly Candidate[]>()
   for (const { ctx, judged, pick } of hems) {
     const kind = pick && kindOf(pick.candidate)
     if (kind) used.set(kind, (used.get(kind) ?? 0) + needMm(ctx))
+    // Hems along the same faces share their candidates.
+    if (seen.has(judged)) continue
+    seen.add(judged)
     for (const each of judged) {
       const own = kindOf(each)
       if (own && sure(each.roll).stockMm > 0) left.set(own, sure(each.roll).stockMm)

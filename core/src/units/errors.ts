@@ -18,7 +18,14 @@ export const CORE_ERRORS = [
 ] as const
 
 export type CoreErrorCode = (typeof CORE_ERRORS)[number]
-export type ErrorFacts = Readonly<Record<string, string | number>>
+/** What a refusal tells of: numbers, names, and things to be said by their code. */
+export type ErrorFacts = Readonly<Record<string, string | number | Coded>>
+
+/** Something to say: a code of the message catalogue, and what fills it. */
+export interface Coded {
+  readonly code: string
+  readonly facts: ErrorFacts
+}
 
 /**
  * A refused question: a stable code and the offending values. Its message is for logs; screens and tools say the code

@@ -1,3 +1,4 @@
+import { groupedBy } from '../units/groupedBy'
 import type { Parameters } from '../parameters/parameters'
 import { sure } from '../units/sure'
 import { type Job, type PaintStep, actOf, coatOf } from '../ground'
@@ -7,7 +8,7 @@ import { coatOfStep } from '../cure/film'
 import { dryOnly, peelWindow, pullWindow, type PullSpan } from '../cure/pullWindow'
 import type { Recipe } from '../recipes/recipe'
 import { offBy, stayDaysOf } from '../risk/residue'
-import type { Round, RoundPull } from '../work/activity'
+import type { Round, RoundPull } from '../work'
 import type { PlacedTask } from '../plan/placement'
 import { UNTOUCHED, type LogState } from '../progress/hemStates'
 
@@ -62,12 +63,7 @@ function plansOf(
     const state = setup.log.hems.get(hemId) ?? UNTOUCHED
     return state.pulledAt === null && state.skipped === null
   })
-  const logged = new Map<number | null, string[]>()
-  for (const hemId of left) {
-    const at = lastCoat(setup.log, hemId, step.coats)
-    logged.set(at, [...(logged.get(at) ?? []), hemId])
-  }
-  return [...logged].flatMap(([at, hemIds]) => {
+  return [...groupedBy(left, (hemId) => lastCoat(setup.log, hemId, step.coats))].flatMap(([at, hemIds]) => {
     const plan = at === null ? plannedCoat(round, step, placed) : { from: at, to: at }
     return plan ? [onePlan(setup, round, pull, step, hemIds, plan, at !== null, placed)] : []
   })

@@ -1,3 +1,4 @@
+import type { Coded } from '../units/errors'
 import { nth, sure } from '../units/sure'
 import { CoreError, type Job, type Room, TARGET_GROUPS, type Wall, BAND_LINES, isFace, type JobFacts } from '../ground'
 import type { Schema } from 'yup'
@@ -6,7 +7,8 @@ import { faceKeys, faceOf, hasFace } from '../survey/faces'
 import { topAtMm } from '../survey/wallTop'
 import { contractorSchema, factsSchema, jobSchema } from './jobSchema'
 import { roomSchema } from './roomSchema'
-import { MOST_FAULTS, shapeFaults, WHOLE, type Fault } from './shapeFaults'
+import { expects, type Fault } from '../units/faults'
+import { MOST_FAULTS, shapeFaults } from './shapeFaults'
 
 /**
  * Every fault of a job file's content, in the order of the file; empty when it can be taken.
@@ -52,7 +54,7 @@ function changedFaults<T extends object>(schema: { readonly fields: object }, be
     const name = key as keyof T
     if (next[name] === before[name]) return []
     return shapeFaults(field, next[name]).map(({ place, expected }) => ({
-      place: place === WHOLE ? key : `${key}${place.startsWith('[') ? '' : '.'}${place}`,
+      place: typeof place === 'string' ? `${key}${place.startsWith('[') ? '' : '.'}${place}` : key,
       expected,
     }))
   })
@@ -87,7 +89,7 @@ function repeats(list: readonly { readonly id: string }[], place: string): Fault
   return list.flatMap(({ id }, i) => {
     const again = seen.has(id)
     seen.add(id)
-    return again ? [{ place: `${place}[${i}].id`, expected: `expected an id of its own, “${id}” is taken` }] : []
+    return again ? [{ place: `${place}[${i}].id`, expected: expects('own_id', { id }) }] : []
   })
 }
 
@@ -115,21 +117,24 @@ function roomFaults(room: Room, place: string, coatings: ReadonlySet<string>, cr
     if (!hasFace(room, scope.face))
       faults.push({
         place: `${place}.scopes[${i}].face`,
-        expected: `expected a face of this room, not “${scope.face}”`,
+        expected: expects('face_of_room', { face: scope.face }),
       })
   })
   if (room.crewId !== null && !crews.has(room.crewId))
-    faults.push({ place: `${place}.crewId`, expected: `expected a crew of this job, not “${room.crewId}”` })
+    faults.push({ place: `${place}.crewId`, expected: expects('crew_of_job', { crew: room.crewId }) })
   for (const key of faceKeys(room)) {
     const id = faceOf(room, key).last?.coatingId
     if (id && !coatings.has(id))
-      faults.push({ place: `${place} (last coat)`, expected: `expected a coating on the shelf, not “${id}”` })
+      faults.push({
+        place: { code: 'at.last_coat', facts: { place, face: key } },
+        expected: expects('coating_on_shelf', { coating: id }),
+      })
   }
   return faults
 }
 
 const isBandLine = (id: string): boolean => (BAND_LINES as readonly string[]).includes(id)
-const RESERVED = `expected an id other than ${BAND_LINES.join(' and ')}, which name the lines of a band`
+const RESERVED = expects('free_id', { taken: BAND_LINES.join(', ') })
 
 function outlineFaults(room: Room, place: string): Fault[] {
   if (room.kind === 'elevation') return []
@@ -137,7 +142,7 @@ function outlineFaults(room: Room, place: string): Fault[] {
     checkOutline(room.walls)
     return []
   } catch (error) {
-    return [{ place: `${place}.walls`, expected: `expected a closed outline${whyOpen(error)}` }]
+    return [{ place: `${place}.walls`, expected: outlineNeed(error) }]
   }
 }
 
@@ -147,7 +152,7 @@ function topFaults(wall: Wall, place: string): Fault[] {
   if (top.length === 0) return []
   const runs = top.every((point, i) => i === 0 || point.atMm >= nth(top, i - 1).atMm)
   if (top.length >= 2 && runs && nth(top, 0).atMm === 0 && sure(top.at(-1)).atMm === wall.lengthMm) return []
-  return [{ place: `${place}.top`, expected: `expected points from 0 to ${wall.lengthMm} mm, from left to right` }]
+  return [{ place: `${place}.top`, expected: expects('top_points', { mm: wall.lengthMm }) }]
 }
 
 /** Things on walls stand on walls that exist, within them and below their tops. */
@@ -156,7 +161,7 @@ function thingFaults(room: Room, place: string): Fault[] {
   const walls = new Map(room.walls.map((wall) => [wall.id, wall]))
   const wallAt = (wallId: string, where: string): Wall | undefined => {
     const wall = walls.get(wallId)
-    if (!wall) faults.push({ place: where, expected: `expected a wall of this room, not “${wallId}”` })
+    if (!wall) faults.push({ place: where, expected: expects('wall_of_room', { wall: wallId }) })
     return wall
   }
   const inWall = (
@@ -168,13 +173,13 @@ function thingFaults(room: Room, place: string): Fault[] {
     if (!wall) return
     const end = thing.atMm + thing.widthMm
     if (end > wall.lengthMm) {
-      const expected = `expected it to end within wall ${wall.name} (${wall.lengthMm} mm)`
+      const expected = expects('within_wall', { wall: wall.name, mm: wall.lengthMm })
       faults.push({ place: `${where}.atMm`, expected })
       return
     }
     const top = Math.floor(Math.min(topAtMm(room, wall, thing.atMm), topAtMm(room, wall, end)))
     if (foot + thing.heightMm > top)
-      faults.push({ place: `${where}.heightMm`, expected: `expected it to end below the wall's top (${top} mm)` })
+      faults.push({ place: `${where}.heightMm`, expected: expects('below_top', { mm: top }) })
   }
   room.openings.forEach((each, i) => inWall(each, each.sillMm, `${place}.openings[${i}]`))
   room.fittings.forEach((each, i) => inWall(each, each.bottomMm, `${place}.fittings[${i}]`))
@@ -182,13 +187,13 @@ function thingFaults(room: Room, place: string): Fault[] {
   room.bands.forEach((band, i) => {
     band.wallIds.forEach((wallId) => wallAt(wallId, `${place}.bands[${i}].wallIds`))
     if (band.toMm <= band.fromMm)
-      faults.push({ place: `${place}.bands[${i}].toMm`, expected: `expected more than ${band.fromMm}` })
+      faults.push({ place: `${place}.bands[${i}].toMm`, expected: expects('more_than', { value: band.fromMm }) })
   })
   room.foot.forEach((stretch, i) => {
     const where = `${place}.foot[${i}]`
     const wall = wallAt(stretch.wallId, `${where}.wallId`)
     if (wall && !(stretch.fromMm < stretch.toMm && stretch.toMm <= wall.lengthMm))
-      faults.push({ place: `${where}.toMm`, expected: `expected more than the start and at most ${wall.lengthMm}` })
+      faults.push({ place: `${where}.toMm`, expected: expects('stretch', { mm: wall.lengthMm }) })
   })
   room.handHems.forEach((hem, i) => wallAt(hem.wallId, `${place}.handHems[${i}].wallId`))
   return faults
@@ -197,12 +202,11 @@ function thingFaults(room: Room, place: string): Fault[] {
 function stepFaults(room: Room, step: Room['steps'][number], place: string, coatings: ReadonlySet<string>): Fault[] {
   const faults: Fault[] = []
   if (!coatings.has(step.coatingId))
-    faults.push({ place: `${place}.coatingId`, expected: `expected a coating on the shelf, not “${step.coatingId}”` })
+    faults.push({ place: `${place}.coatingId`, expected: expects('coating_on_shelf', { coating: step.coatingId }) })
   step.targets.forEach((target, i) => {
     const known =
       (TARGET_GROUPS as readonly string[]).includes(target) || (isPaintable(target) && hasFace(room, target))
-    if (!known)
-      faults.push({ place: `${place}.targets[${i}]`, expected: `expected a face of this room, not “${target}”` })
+    if (!known) faults.push({ place: `${place}.targets[${i}]`, expected: expects('face_of_room', { face: target }) })
   })
   return faults
 }
@@ -210,11 +214,8 @@ function stepFaults(room: Room, step: Room['steps'][number], place: string, coat
 const PAINTABLE = ['wall', 'band', 'casing', 'leaf', 'piece', 'floor'] as const
 const isPaintable = (target: string): boolean => PAINTABLE.some((kind) => isFace(target, kind))
 
-/** What is wrong with an outline. */
-function whyOpen(error: unknown): string {
-  if (!(error instanceof CoreError)) return ''
-  const { gapMm, wall } = error.facts
-  return error.code === 'survey.open_outline'
-    ? `, not one open by ${gapMm} mm`
-    : `, not one that crosses itself at wall ${wall}`
+/** What an outline that does not hold should have been. */
+function outlineNeed(error: unknown): Coded {
+  if (!(error instanceof CoreError)) throw error
+  return expects(error.code === 'survey.open_outline' ? 'closed_outline' : 'uncrossed_outline', error.facts)
 }

@@ -7,8 +7,21 @@ export { planOutput } from './planOutput'
 export { roomSchema } from './roomSchema'
 export { shelfSchema } from './shelfSchema'
 export { toJsonSchema } from './jsonSchema'
-export { exact, id, instant, list, oneOf, optionalText, orNull, text, wholeNumber, flag, decimal } from './fields'
+export {
+  exact,
+  id,
+  instant,
+  list,
+  oneOf,
+  optionalText,
+  orNull,
+  text,
+  wholeNumber,
+  flag,
+  decimal,
+  needs,
+} from './fields'
 export * from './api'
 export type { JobFacts } from '../ground'
 export { publishedSchema, publishSchema } from './publishedSchema'
-export { MOST_FAULTS, shapeFaults, type Fault } from './shapeFaults'
+export { MOST_FAULTS, shapeFaults } from './shapeFaults'

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs'
 import Ajv2020 from 'ajv/dist/2020'
 import { gullRow, ternQuay, ternQuaySurvey } from '../../../demo'
 import { editFaults } from './checkJob'
+import { faultText } from '../words'
 import { jobSchema } from './jobSchema'
 import { readJobFile, writeJobFile } from './jobFile'
 import { toJsonSchema } from './jsonSchema'
@@ -88,7 +89,9 @@ describe('an edit is checked where it differs', () => {
     expect(editFaults(facts, edited({ walls: [{ ...first!, lengthMm: 0.5 }, ...rest] }))[0]!.place).toBe(
       'walls[0].lengthMm',
     )
-    expect(editFaults(facts, edited({ walls: [{ ...first!, lengthMm: 9 }, ...rest] }))[0]!.expected).toContain('closed')
+    expect(faultText(editFaults(facts, edited({ walls: [{ ...first!, lengthMm: 9 }, ...rest] }))[0]!)).toContain(
+      'closed',
+    )
     expect(editFaults(facts, { ...facts, air: { ...facts.air, rh: 140 } })[0]!.place).toBe('air.rh')
   })
 })

@@ -21,6 +21,7 @@ import {
   id,
   instant,
   list,
+  needs,
   oneOf,
   optionalText,
   orNull,
@@ -35,15 +36,11 @@ const RATE = () => decimal(0, 1000)
 
 const site = exact({
   place: text(),
-  zone: text(60).test(
-    'zone',
-    'expected an IANA time zone such as Europe/Lisbon',
-    (name) => name === undefined || isZone(name),
-  ),
+  zone: text(60).test('zone', needs('zone'), (name) => name === undefined || isZone(name)),
   units: oneOf(UNIT_SYSTEMS),
-  currency: text(3).matches(/^[A-Z]{3}$/, 'expected a currency code such as EUR'),
+  currency: text(3).matches(/^[A-Z]{3}$/, { message: needs('currency') }),
   yearBuilt: orNull(wholeNumber(1000, 2200)),
-  country: optionalText(2).matches(/^([A-Z]{2})?$/, 'expected a country code such as PT, or nothing'),
+  country: optionalText(2).matches(/^([A-Z]{2})?$/, { message: needs('country') }),
   latDeg: orNull(decimal(-90, 90)),
   lonDeg: orNull(decimal(-180, 180)),
 })

@@ -1,10 +1,10 @@
 import { CHANGE_KINDS, readActivity } from '../ground'
-import { exact, id, instant, list, oneOf, optionalText, orNull, text, wholeNumber } from './fields'
+import { exact, id, instant, list, needs, oneOf, optionalText, orNull, text, wholeNumber } from './fields'
 
 const activityId = () =>
   text(600).test(
     'activity',
-    'expected an activity such as r1/cover',
+    needs('activity_key'),
     (key) => key === undefined || key === null || readActivity(key) !== null,
   )
 

@@ -25,6 +25,7 @@ import {
   id,
   instant,
   list,
+  needs,
   oneOf,
   optionalText,
   orNull,
@@ -40,7 +41,7 @@ const PLACE_MM = () => wholeNumber(0, 200_000)
 const edge = edgeKey
 /** A group of faces, or a single one. */
 const target = () =>
-  text(300).test('target', 'expected walls, ceiling … or a face such as wall:w1', (word) =>
+  text(300).test('target', needs('target_key'), (word) =>
     word === undefined || word === null
       ? true
       : (TARGET_GROUPS as readonly string[]).includes(word) || readFace(word) !== null,

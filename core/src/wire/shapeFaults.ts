@@ -1,16 +1,9 @@
 import { ValidationError, type Schema } from 'yup'
-
-/** A wrong place and what was expected there. */
-export interface Fault {
-  readonly place: string
-  readonly expected: string
-}
+import type { Coded } from '../units/errors'
+import { expects, WHOLE_FILE, type Expectation, type Fault } from '../units/faults'
 
 /** Enough to see what is wrong with a file; looking on for more would only cost time. */
 export const MOST_FAULTS = 20
-
-/** The place of content that is wrong as a whole. */
-export const WHOLE = 'the file'
 
 /** What of a Yup schema says which parts it has. */
 interface Parts {
@@ -61,7 +54,7 @@ function unknownField(
 ): boolean {
   for (const name in value)
     if (!Object.hasOwn(fields, name)) {
-      finding.found.push({ place: path || WHOLE, expected: `expected no field “${name.slice(0, 80)}”` })
+      finding.found.push({ place: path || WHOLE_FILE, expected: expects('no_field', { field: name.slice(0, 80) }) })
       return true
     }
   return false
@@ -74,7 +67,22 @@ function check(schema: Schema, value: unknown, path: string, { found }: Finding)
     return true
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error
-    found.push({ place: path || WHOLE, expected: error.message })
+    found.push({ place: path || WHOLE_FILE, expected: expectedBy(error, schema) })
     return false
   }
+}
+
+/** Yup keeps our codes as they are; where it speaks for itself, the value was not even of the schema's kind. */
+function expectedBy(error: ValidationError, schema: Schema): Coded {
+  const [own] = error.errors as readonly unknown[]
+  if (typeof own === 'object' && own !== null && 'code' in own && 'facts' in own) return own as Coded
+  return expects(KINDS[schema.type] ?? 'value_or_null')
+}
+
+const KINDS: Readonly<Record<string, Expectation>> = {
+  string: 'text',
+  number: 'number',
+  boolean: 'flag',
+  object: 'object',
+  array: 'list',
 }

@@ -1,4 +1,5 @@
 import { CoreError, type Said } from '../ground'
+import type { Fault } from '../units/faults'
 import { EN } from './en'
 import { speaker, type Language, type Speaker } from './speaker'
 
@@ -17,3 +18,6 @@ export const sayText = (saying: Said): string => english.say(saying)
 /** What a refusal says in English; null for an error that is none. */
 export const refusalText = (error: unknown): string | null =>
   error instanceof CoreError ? english.text(`error.${error.code}`, error.facts) : null
+
+/** A fault in English. */
+export const faultText = (fault: Fault): string => english.text('fault', { ...fault })

@@ -75,8 +75,10 @@ function nameOf({ room, step }: RoundSetup, { wallIds }: RoundRef): Said {
   return said('round.name', { step: step.name, count: walls.length, walls: listed(walls) })
 }
 
-/** Collects activities one after another; each waits for what came before. */
+/** A round whose activities are collected one after another; each waits for what came before. */
 interface Chain {
+  readonly setup: RoundSetup
+  readonly round: RoundRef
   readonly activities: Activity[]
   readonly lags: Lag[]
   /** What the next activity waits for. */
@@ -89,27 +91,28 @@ interface Chain {
  */
 function activitiesOf(
   setup: RoundSetup,
-  ref: RoundRef,
+  round: RoundRef,
   hems: readonly Hem[],
   pulls: readonly RoundPull[],
 ): Pick<RoundWork, 'activities' | 'lags'> {
   const { step, house } = setup
-  const chain: Chain = { activities: [], lags: [], waits: setup.waits }
+  const chain: Chain = { setup, round, activities: [], lags: [], waits: setup.waits }
   const wet = pulls.some((pull) => pull.manner === 'wet')
-  layAct(setup, ref, hems, chain)
+  addLay(chain, hems)
   const sealAt = house.holdFirstCoat ? step.coats : 1
   for (let coat = 1; coat <= step.coats; coat++) {
     const last = coat === step.coats
-    if (coat === sealAt) drySealAct(setup, ref, hems, chain)
-    const bead = last && beadAct(setup, ref, hems, chain)
-    coatAct(setup, ref, hems, chain, { coat, settles: last && wet, followsBead: bead && wet })
+    if (coat === sealAt) addDrySeal(chain, hems)
+    const beaded = last && addBead(chain, hems)
+    addCoat(chain, hems, { coat, settles: last && wet, followsBead: beaded && wet })
   }
-  for (const pull of pulls) pullAct(setup, ref, hems, chain, pull)
-  return chain
+  for (const pull of pulls) addPull(chain, hems, pull)
+  return { activities: chain.activities, lags: chain.lags }
 }
 
+type Act = Exclude<ActivityRef, { of: 'room' }>['act']
+
 interface Made {
-  readonly ref: ActivityRef
   readonly kind: Activity['kind']
   readonly subjects: readonly SubjectKey[]
   readonly work: Activity['work']
@@ -120,15 +123,19 @@ interface Made {
 }
 
 /** Adds an activity that waits for what the chain waits for. @param max how long it may wait for the one before */
-function add({ room, step, crew }: RoundSetup, round: RoundRef, chain: Chain, made: Made, max: Delay | null): Activity {
+function add(chain: Chain, act: Act, made: Made, max: Delay | null = null): Activity {
+  const { room, step, crew } = chain.setup
+  const { round } = chain
+  const coat = made.coat ?? null
+  const ref: ActivityRef = act === 'coat' ? { of: 'round', round, act, coat: coat ?? 1 } : { of: 'round', round, act }
   const activity: Activity = {
-    id: writeActivity(made.ref),
-    ref: made.ref,
+    id: writeActivity(ref),
+    ref,
     kind: made.kind,
     roomId: room.id,
     stepId: step.id,
     roundId: writeRound(round),
-    coat: made.coat ?? null,
+    coat,
     subjects: made.subjects,
     needs: needsOf(room, step, crew, made.kind, made.work),
     work: made.work,
@@ -143,24 +150,18 @@ function add({ room, step, crew }: RoundSetup, round: RoundRef, chain: Chain, ma
 
 const idsOf = (hems: readonly Hem[]): SubjectKey[] => hems.map((hem) => writeSubject({ of: 'hem', hemId: hem.id }))
 
-function layAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain): void {
+function addLay(chain: Chain, hems: readonly Hem[]): void {
+  const { setup } = chain
   const masked = hems.filter((hem) => mannerOf(setup.recipes.get(hem.id)) !== null)
   // A step that meets no hem still has its coats.
   if (masked.length === 0) return
-  const lay = add(
-    setup,
-    round,
-    chain,
-    {
-      ref: { of: 'round', round, act: 'lay' },
-      kind: 'lay',
-      subjects: idsOf(masked),
-      work: layParts(masked, setup),
-      divisible: true,
-      release: setup.layRelease,
-    },
-    null,
-  )
+  const lay = add(chain, 'lay', {
+    kind: 'lay',
+    subjects: idsOf(masked),
+    work: layParts(masked, setup),
+    divisible: true,
+    release: setup.layRelease,
+  })
   const clearMin = Math.max(0, ...masked.map((hem) => clearMinutes(setup, hem)))
   chain.waits = [{ from: lay.id, min: clearMin > 0 ? { clock: 'drying', amount: clearMin } : AT_ONCE }]
 }
@@ -171,43 +172,23 @@ function clearMinutes({ recipes, shelf }: RoundSetup, hem: Hem): number {
 }
 
 /** A seal that dries before colour: what follows waits for it as well. */
-function drySealAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain): void {
-  const dryMin = (hem: Hem): number => setup.recipes.get(hem.id)?.sealDryMin ?? 0
+function addDrySeal(chain: Chain, hems: readonly Hem[]): void {
+  const { recipes, house } = chain.setup
+  const dryMin = (hem: Hem): number => recipes.get(hem.id)?.sealDryMin ?? 0
   const sealed = hems.filter((hem) => dryMin(hem) > 0)
   if (sealed.length === 0) return
-  const seal = add(
-    setup,
-    round,
-    chain,
-    {
-      ref: { of: 'round', round, act: 'seal' },
-      kind: 'seal',
-      subjects: idsOf(sealed),
-      work: sealParts(sealed, setup.house),
-      divisible: true,
-    },
-    null,
-  )
+  const work = sealParts(sealed, house)
+  const seal = add(chain, 'seal', { kind: 'seal', subjects: idsOf(sealed), work, divisible: true })
   const amount = Math.max(...sealed.map(dryMin))
   chain.waits = [...chain.waits, { from: seal.id, min: { clock: 'drying', amount } }]
 }
 
 /** A bead that stays wet until the pull. Returns whether there is one. */
-function beadAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain): boolean {
-  const beaded = hems.filter((hem) => setup.recipes.get(hem.id)?.seal === 'wiped-sealant')
+function addBead(chain: Chain, hems: readonly Hem[]): boolean {
+  const { recipes, house } = chain.setup
+  const beaded = hems.filter((hem) => recipes.get(hem.id)?.seal === 'wiped-sealant')
   if (beaded.length === 0) return false
-  const bead = add(
-    setup,
-    round,
-    chain,
-    {
-      ref: { of: 'round', round, act: 'bead' },
-      kind: 'seal',
-      subjects: idsOf(beaded),
-      work: sealParts(beaded, setup.house),
-    },
-    null,
-  )
+  const bead = add(chain, 'bead', { kind: 'seal', subjects: idsOf(beaded), work: sealParts(beaded, house) })
   chain.waits = [{ from: bead.id, min: AT_ONCE }]
   return true
 }
@@ -219,46 +200,29 @@ interface CoatFacts {
   readonly followsBead: boolean
 }
 
-function coatAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain, facts: CoatFacts): void {
-  const { step, shelf, group } = setup
-  const coat = add(
-    setup,
-    round,
-    chain,
-    {
-      ref: { of: 'round', round, act: 'coat', coat: facts.coat },
-      kind: 'coat',
-      coat: facts.coat,
-      // A round without hems (a ceiling whose edges a later colour covers) is ticked as a field.
-      subjects: hems.length > 0 ? idsOf(hems) : [writeSubject({ of: 'field', roundId: writeRound(round) })],
-      work: coatParts(setup),
-      leastMin: facts.settles ? group.settleMin : 0,
-    },
-    facts.followsBead ? AT_ONCE : null,
-  )
-  const coating = coatOfStep(shelf, step)
-  const more = facts.coat < step.coats
-  chain.waits = [{ from: coat.id, min: more ? { clock: 'drying', amount: coating.recoatMin } : AT_ONCE }]
+function addCoat(chain: Chain, hems: readonly Hem[], { coat, settles, followsBead }: CoatFacts): void {
+  const { step, shelf, group } = chain.setup
+  const made = {
+    kind: 'coat',
+    coat,
+    // A round without hems (a ceiling whose edges a later colour covers) is ticked as a field.
+    subjects: hems.length > 0 ? idsOf(hems) : [writeSubject({ of: 'field', roundId: writeRound(chain.round) })],
+    work: coatParts(chain.setup),
+    leastMin: settles ? group.settleMin : 0,
+  } as const
+  const added = add(chain, 'coat', made, followsBead ? AT_ONCE : null)
+  const { recoatMin } = coatOfStep(shelf, step)
+  chain.waits = [{ from: added.id, min: coat < step.coats ? { clock: 'drying', amount: recoatMin } : AT_ONCE }]
 }
 
-function pullAct(setup: RoundSetup, round: RoundRef, hems: readonly Hem[], chain: Chain, pull: RoundPull): void {
-  const { step, house, shelf } = setup
+function addPull(chain: Chain, hems: readonly Hem[], pull: RoundPull): void {
+  const { step, house, shelf } = chain.setup
   const wet = pull.manner === 'wet'
-  chain.waits = [{ from: coatOf(round, step.coats), min: pullDelay(pull, coatOfStep(shelf, step)) }]
+  chain.waits = [{ from: coatOf(chain.round, step.coats), min: pullDelay(pull, coatOfStep(shelf, step)) }]
   const off = hems.filter((hem) => pull.hemIds.includes(hem.id))
-  add(
-    setup,
-    round,
-    chain,
-    {
-      ref: { of: 'round', round, act: pullActName(round, pull) },
-      kind: 'pull',
-      subjects: pull.hemIds,
-      work: pullParts(off, house, pull.manner),
-      divisible: !wet,
-    },
-    wet ? AT_ONCE : null,
-  )
+  const work = pullParts(off, house, pull.manner)
+  const made = { kind: 'pull', subjects: pull.hemIds, work, divisible: !wet } as const
+  add(chain, pullActName(chain.round, pull), made, wet ? AT_ONCE : null)
 }
 
 const pullActName = (round: RoundRef, pull: RoundPull) =>

@@ -1,21 +1,21 @@
 import type { FastifyPluginAsync } from 'fastify'
 import { number } from 'yup'
 import { parseInstant, type WeatherProvider } from '@crisp-hem/core'
-import { exact, instant, shapeFaults, text } from '@crisp-hem/core/wire'
+import { exact, instant, needs, shapeFaults, text, wholeNumber } from '@crisp-hem/core/wire'
 import { refuseFaults } from '../errors'
 
 const within = (low: number, high: number) =>
   number()
-    .required(`expected a number from ${low} to ${high}`)
-    .typeError(`expected a number from ${low} to ${high}`)
-    .min(low)
-    .max(high)
+    .required(needs('number'))
+    .typeError(needs('number'))
+    .min(low, needs('at_least', { least: low }))
+    .max(high, needs('at_most', { most: high }))
 const question = exact({
   place: text(200),
   lat: within(-90, 90),
   lon: within(-180, 180),
   from: instant(),
-  hours: within(1, 24 * 31).integer(),
+  hours: wholeNumber(1, 24 * 31),
 })
 
 /** GET /weather — hours outside from the weather service the server was given. */

@@ -33,7 +33,22 @@ const across = (texture: Texture) =>
 const dot = (x: number, y: number, r: number): string =>
   `M${(x - r).toFixed(1)} ${y.toFixed(1)}a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0`
 
-function Valleys({ texture, size }: Required<TextureSwatchProps>) {
+interface Marks {
+  readonly hollows: string
+  readonly glints: string
+}
+
+const drawn = new Map<string, Marks>()
+
+/** The valleys of a texture as two paths; the same each time, so worked out once for each size. */
+function marksOf(texture: Texture, size: number): Marks {
+  const key = `${texture} ${size}`
+  const known = drawn.get(key) ?? valleyMarks(texture, size)
+  drawn.set(key, known)
+  return known
+}
+
+function valleyMarks(texture: Texture, size: number): Marks {
   const random = seededNumbers(seedOf(texture))
   const per = across(texture)
   const cell = size / per
@@ -43,14 +58,18 @@ function Valleys({ texture, size }: Required<TextureSwatchProps>) {
     r: cell * (0.22 + 0.25 * random()),
     seen: random() < DEFAULT_PARAMETERS.textures[texture].voidShare,
   })).filter((mark) => mark.seen)
+  return {
+    hollows: marks.map(({ x, y, r }) => dot(x, y, r)).join(''),
+    glints: marks.map(({ x, y, r }) => dot(x - r * 0.25, y - r * 0.25, r * 0.72)).join(''),
+  }
+}
+
+function Valleys({ texture, size }: Required<TextureSwatchProps>) {
+  const { hollows, glints } = marksOf(texture, size)
   return (
     <>
-      <path d={marks.map(({ x, y, r }) => dot(x, y, r)).join('')} fill="var(--ink)" opacity={darkness(texture)} />
-      <path
-        d={marks.map(({ x, y, r }) => dot(x - r * 0.25, y - r * 0.25, r * 0.72)).join('')}
-        fill="var(--sheet)"
-        opacity="0.85"
-      />
+      <path d={hollows} fill="var(--ink)" opacity={darkness(texture)} />
+      <path d={glints} fill="var(--sheet)" opacity="0.85" />
     </>
   )
 }

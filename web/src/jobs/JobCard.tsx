@@ -8,7 +8,7 @@ import { useNow } from '../state/clock'
 import { noticed } from '../state/noticeSlice'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
-import { jobId } from './newJob'
+import { jobId } from './jobId'
 import type { JobState } from './jobState'
 
 /** One job: what it is about today, and what can be done with it as a whole. */

@@ -1,6 +1,6 @@
 import { W, errorText } from '../words'
 import { FilePlus2, FolderOpen } from 'lucide-react'
-import { useCallback, useEffect, useState } from 'react'
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { JobSummary } from '@crisp-hem/core/wire'
 import { api, type ApiError } from '../api'
@@ -10,8 +10,10 @@ import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
 import { FileButton } from '../ui/FileButton'
 import { JobCard } from './JobCard'
-import { jobId } from './newJob'
-import { NewJobForm } from './NewJobForm'
+import { jobId } from './jobId'
+
+/** The form checks a whole job by its schemas, which the list of jobs does without. */
+const NewJobForm = lazy(async () => ({ default: (await import('./NewJobForm')).NewJobForm }))
 
 /** All jobs: what is under way, what is due off, what is at risk. */
 export function JobsPage() {
@@ -43,7 +45,9 @@ export function JobsPage() {
         ))}
       </ul>
       <Dialog open={creating} onClose={() => setCreating(false)} title={W.jobs.create}>
-        <NewJobForm onCancel={() => setCreating(false)} onMade={(id) => void navigate(`/jobs/${id}/walk`)} />
+        <Suspense>
+          <NewJobForm onCancel={() => setCreating(false)} onMade={(id) => void navigate(`/jobs/${id}/walk`)} />
+        </Suspense>
       </Dialog>
     </main>
   )

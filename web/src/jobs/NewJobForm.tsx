@@ -1,11 +1,12 @@
-import { W, errorText } from '../words'
+import { W, errorText, fieldFaultText } from '../words'
 import { useState } from 'react'
 import { UNIT_SYSTEMS } from '@crisp-hem/core'
 import { factsFaults } from '@crisp-hem/core/wire'
 import { api } from '../api'
 import { Button } from '../ui/Button'
 import { ChoiceField, Labelled } from '../ui/fields'
-import { jobId, newJob } from './newJob'
+import { jobId } from './jobId'
+import { newJob } from './newJob'
 
 interface NewJobFormProps {
   readonly onMade: (id: string) => void
@@ -34,7 +35,7 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
         await api.contractor(),
       )
       const [fault] = factsFaults(facts)
-      if (fault) return setWrong(`${fault.place}: ${fault.expected}`)
+      if (fault) return setWrong(fieldFaultText(fault))
       await api.createJob(facts)
       onMade(facts.id)
     } catch (error) {

@@ -3,7 +3,8 @@ import { factsFaults } from '@crisp-hem/core/wire'
 import { gullRow, ternQuay, TERN_QUAY_NOW } from '../../../demo'
 import { drawnAt, MISSING, setDesk } from '../testing/desk'
 import { jobState } from './jobState'
-import { jobId, newJob } from './newJob'
+import { jobId } from './jobId'
+import { newJob } from './newJob'
 
 beforeAll(setDesk)
 const answers = { name: 'Ouse Lane', place: 'Ouse', zone: 'Europe/London', units: 'imperial', currency: 'GBP' } as const

@@ -1,4 +1,3 @@
-import { newId } from '../ui/newId'
 import { JOB_VERSION, STARTER_HOUSE, STARTER_SHELF, type UnitSystem } from '@crisp-hem/core'
 import type { ContractorAnswer, JobFacts } from '@crisp-hem/core/wire'
 
@@ -46,14 +45,4 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date, own: Own |
     kit: null,
     rooms: [],
   }
-}
-
-/** A short id from a name, with letters enough of its own to be the only one. */
-export function jobId(name: string): string {
-  const stem = name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 40)
-  return `${stem || 'job'}-${newId().slice(0, 8)}`
 }

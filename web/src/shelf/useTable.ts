@@ -1,4 +1,4 @@
-import { W, errorText } from '../words'
+import { W, errorText, faultText } from '../words'
 import {
   RATE_COLUMNS,
   rateRows,
@@ -12,6 +12,7 @@ import {
   writeRatesCsv,
   writeShelfCsv,
   type Column,
+  type Fault,
   type PeelUnit,
   type ShelfRow,
 } from '@crisp-hem/core'
@@ -66,10 +67,10 @@ export function useTable(kind: TableKind, unit: PeelUnit): Table {
 }
 
 function taken<T>(
-  answer: { ok: true; taken: T; rows: number } | { ok: false; faults: readonly string[] },
+  answer: { ok: true; taken: T; rows: number } | { ok: false; faults: readonly Fault[] },
   keep: (next: T) => string | null,
 ): ReturnType<Table['read']> {
-  if (!answer.ok) return { faults: answer.faults }
+  if (!answer.ok) return { faults: answer.faults.map(faultText) }
   const refused = keep(answer.taken)
   return refused === null ? { rows: answer.rows } : { faults: [refused] }
 }

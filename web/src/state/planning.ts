@@ -6,7 +6,7 @@ import { happened, logOpened } from './logSlice'
 import type { Planner } from './planner'
 import { planCleared, planFailed, planned } from './planSlice'
 
-const PLAN_AFTER_MS = 60
+const PLAN_AFTER_MS = 90
 
 /** Asks for a plan of what is open whenever it changes, and hands answers to the store. */
 export function addPlanning(listen: StartListening, { planner, clock }: Services): void {

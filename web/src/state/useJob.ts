@@ -1,3 +1,4 @@
+import { fieldFaultText } from '../words'
 import { newId } from '../ui/newId'
 import { useCallback } from 'react'
 import { useParams } from 'react-router'
@@ -69,7 +70,7 @@ export function useEdit(): (change: (facts: JobFacts) => JobFacts) => boolean {
       if (fault) {
         dispatch(
           noticed({
-            text: `${fault.place.replace(/^rooms\[\d+\]\.?/, '')}: ${fault.expected}`,
+            text: fieldFaultText(fault),
             tone: 'wrong',
             undo: null,
           }),

@@ -1,14 +1,6 @@
 import { W, factText, wordIn } from '../words'
 import { useNavigate } from 'react-router'
-import {
-  copyRoom,
-  formatInstant,
-  mirrorRoom,
-  parseInstant,
-  USUAL_FACES,
-  type BareEdge,
-  type Room,
-} from '@crisp-hem/core'
+import { groupedBy, copyRoom, formatInstant, mirrorRoom, parseInstant, USUAL_FACES, type Room } from '@crisp-hem/core'
 import type { Pick } from '../drawing/pick'
 import { instantOfInput, localInput } from '../frame/ClockDialog'
 import { useEdit, useEditRoom, useFacts, usePlan } from '../state/useJob'
@@ -113,15 +105,13 @@ function BareEdges({ room, onPick }: { room: Room; onPick: (pick: Pick) => void 
   const own = (plan?.bare ?? []).filter(
     (edge) => edge.roomId === room.id && edge.segments.every((segment) => walls.has(segment.wallId)),
   )
-  const groups = new Map<string, BareEdge[]>()
-  for (const edge of own) groups.set(edge.why, [...(groups.get(edge.why) ?? []), edge])
   if (own.length === 0) return null
   return (
     <details className="mt-4 border-t border-rule pt-2">
       <summary className="cursor-pointer font-semibold">
         {W.walk.bare} ({own.length})
       </summary>
-      {[...groups].map(([why, edges]) => (
+      {[...groupedBy(own, (edge) => edge.why)].map(([why, edges]) => (
         <div key={why} className="mt-2 text-sm">
           <p className="font-semibold">{wordIn(W.walk.whyBare, why)}</p>
           <ul>

@@ -1,3 +1,4 @@
+import { FIELD_WORDS } from './enFields'
 import { HOUSE_WORDS } from './enHouse'
 import { SHELF_WORDS } from './enShelf'
 import { SURVEY_WORDS } from './enSurvey'
@@ -47,9 +48,7 @@ export const EN_SCREENS = {
     pullNow: 'Pull {room} now',
     pullIn: 'Pull {room} in {minutes}',
   },
-  fields: {
-    noNumber: '“{text}” is not a number',
-  },
+  fields: FIELD_WORDS,
   jobs: {
     hems: '{n, plural, one {# hem} other {# hems}}',
     title: 'Jobs',

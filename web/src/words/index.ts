@@ -1,4 +1,4 @@
-import type { Facts } from '@crisp-hem/core'
+import type { Facts, Fault } from '@crisp-hem/core'
 import { speaker, type Language } from '@crisp-hem/core/words'
 import { spoken } from './catalogue'
 import { EN_SCREENS } from './en'
@@ -44,4 +44,25 @@ export function errorText(error: unknown): string {
   if (code === undefined || facts === undefined) return message ?? String(error)
   const text = speech.text(`error.${code}`, facts)
   return text === `error.${code}` ? (message ?? code) : text
+}
+
+/** A wrong place and what was expected there. */
+export const faultText = (fault: Fault): string => speech.text('fault', { ...fault })
+
+/** A refused entry as a painter would name it: `walls[2].lengthMm` is wall 3's length. Rooms are on the screen anyway. */
+export function fieldFaultText({ place, expected }: Fault): string {
+  const path = typeof place === 'string' ? place.replace(/^rooms\[\d+\]\.?/, '') : speech.fact(place)
+  const field = (typeof place === 'string' ? fieldText(path) : null) ?? path
+  return W.fields.refused({ field, expected: speech.fact(expected) })
+}
+
+/** What a path's last field is called, with the thing of a list it belongs to; null where it has no words of its own. */
+function fieldText(path: string): string | null {
+  const { names, things, of } = W.fields
+  const steps = [...path.matchAll(/(\w+)(?:\[(\d+)\])?/g)]
+  const name = steps.at(-1)?.[1] ?? ''
+  if (!Object.hasOwn(names, name)) return null
+  const field = wordIn(names, name)
+  const [, list = '', index] = steps.findLast(([, , number]) => number !== undefined) ?? []
+  return Object.hasOwn(things, list) ? of({ thing: wordIn(things, list), n: Number(index) + 1, field }) : field
 }

@@ -1,3 +1,6 @@
+import type { Coded } from '../../units/errors'
+import { atCell, expects, WHOLE_TABLE, type Place } from '../../units/faults'
+import { nth } from '../../units/sure'
 import { CoreError, type Rates } from '../../ground'
 import type { Column, ShelfRow } from '../columns'
 import { choice, number, plainRow } from './table'
@@ -37,17 +40,18 @@ const unitOf = (name: keyof Rates): string => (name.endsWith('M2') ? 'm2' : 'm')
  * Rates from rows; each once, by its own unit.
  * @param places  where each row stands, for messages  @throws CoreError csv.invalid
  */
-export function ratesOfRows(rows: readonly ShelfRow[], places: readonly string[]): Rates {
+export function ratesOfRows(rows: readonly ShelfRow[], places: readonly Place[]): Rates {
   const found = new Map<string, number>()
   rows.forEach(({ cells }, i) => {
-    const wrong = (key: string, expected: string) =>
-      new CoreError('csv.invalid', { place: `${places[i]}, ${key}`, expected })
+    const wrong = (key: string, expected: Coded) =>
+      new CoreError('csv.invalid', { place: atCell(nth(places, i), key), expected })
     const name = cells.name as keyof Rates
-    if (found.has(name)) throw wrong('name', `expected each rate once, “${name}” is there already`)
-    if (cells.per !== unitOf(name)) throw wrong('per', `expected ${unitOf(name)} for ${name}`)
+    if (found.has(name)) throw wrong('name', expects('rate_once', { name }))
+    if (cells.per !== unitOf(name)) throw wrong('per', expects('rate_unit', { unit: unitOf(name), name }))
     found.set(name, Number(cells.minutes))
   })
   const missing = RATE_NAMES.find((name) => !found.has(name))
-  if (missing) throw new CoreError('csv.invalid', { place: 'the table', expected: `expected a row for ${missing}` })
+  if (missing)
+    throw new CoreError('csv.invalid', { place: WHOLE_TABLE, expected: expects('rate_row', { name: missing }) })
   return Object.fromEntries(found) as unknown as Rates
 }

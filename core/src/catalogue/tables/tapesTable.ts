@@ -1,4 +1,6 @@
-import { sure } from '../../units/sure'
+import type { Coded } from '../../units/errors'
+import { atCell, expects, type Place } from '../../units/faults'
+import { nth, sure } from '../../units/sure'
 import { type Backing, BACKINGS, CoreError, EDGES, type Mark, MARKS, type Tape, type TapeEdge } from '../../ground'
 import { PEEL_UNITS, peelFromN25, peelToN25, type PeelUnit } from '../../units/peel'
 import type { CellValue, Column, ShelfRow } from '../columns'
@@ -90,12 +92,12 @@ const SHARED = [
  * Tapes from rows: those of one id are the widths of one tape.
  * @param places  where each row stands, for messages  @throws CoreError csv.invalid
  */
-export function tapesOfRows(rows: readonly ShelfRow[], places: readonly string[]): Tape[] {
+export function tapesOfRows(rows: readonly ShelfRow[], places: readonly Place[]): Tape[] {
   const tapes = new Map<string, { first: ShelfRow; tape: Tape }>()
   rows.forEach((row, i) => {
     const { cells: c } = row
-    const wrong = (key: string, expected: string) =>
-      new CoreError('csv.invalid', { place: `${places[i]}, ${key}`, expected })
+    const wrong = (key: string, expected: Coded) =>
+      new CoreError('csv.invalid', { place: atCell(nth(places, i), key), expected })
     const roll = {
       widthMm: Number(c.width_mm),
       priceMinor: minor(sure(c.price)),
@@ -110,11 +112,11 @@ export function tapesOfRows(rows: readonly ShelfRow[], places: readonly string[]
       return
     }
     const other = SHARED.find((key) => found.first.cells[key] !== c[key])
-    if (other) throw wrong(other, `expected “${found.first.cells[other]}” as in the other widths of ${c.id}`)
+    if (other)
+      throw wrong(other, expects('same_in_widths', { value: String(found.first.cells[other]), tape: String(c.id) }))
     if (Math.abs(found.tape.gripN25 - gripN25) > 0.01)
-      throw wrong('grip', `expected the grip of the other widths of ${c.id}`)
-    if (found.tape.rolls.some((each) => each.widthMm === roll.widthMm))
-      throw wrong('width_mm', 'expected each width once')
+      throw wrong('grip', expects('grip_in_widths', { tape: String(c.id) }))
+    if (found.tape.rolls.some((each) => each.widthMm === roll.widthMm)) throw wrong('width_mm', expects('width_once'))
     tapes.set(String(c.id), { ...found, tape: { ...found.tape, rolls: [...found.tape.rolls, roll] } })
   })
   return [...tapes.values()].map(({ tape }) => tape)

@@ -1,0 +1,68 @@
+/** What a plan says of rounds, and where it falls short. */
+export const EN_PLAN = {
+  // rounds and schedule
+  'round.whole': 'all of {step} in one round',
+  'round.size':
+    '{count, plural, one {Wall {walls}} other {Walls {walls}}} in one round: sealed to pulled takes {need} min of a {window} min window',
+  'round.too_long':
+    '{room}, wall {walls} needs {need} min from wet to pulled; the window is {window} min. A crew working {times} times as fast would make it, or pull this one dry.',
+  'plan.no_shift':
+    'Nobody is on shift long enough for {what} ({need} min without a break). Longest stretch: {have} min.',
+  'plan.no_crew': 'No crew: add one under Site.',
+  'plan.no_recipe': '{room}, {place}: nothing safe, so it is left out of the rounds.',
+  'plan.late_room': '{room} is free {when}, {late} after it is needed.',
+  'plan.air': '{room}, coat at {when}: {fault}',
+  'order.empty': '{step} paints nothing.',
+  'order.ceiling_late':
+    'Ceiling after walls: with a {tool} it spatters walls that are done. Ceiling first, or spray it above hung film.',
+  'order.floor_early': 'The floor is painted before the last colour, and people have to stand on it.',
+  'order.bottom_first':
+    '{band}: lower colour before the upper one. Drips and the line’s overlap want the top colour first.',
+  'order.spray_late': '{step} is sprayed after {before}: everything done before it must be covered.',
+  'order.coats': '{step}: about {coats} coats to hide {face}, {planned} planned.',
+  'order.white_trap':
+    '{step}: pure white over {face} wants about {coats} coats, {planned} planned. White with a touch of black hides in fewer.',
+  'plan.rain': 'rain of {mm} mm in that hour.',
+  'plan.windy': 'wind of {wind} m/s; the gun stops at {limit} m/s.',
+  'plan.cold_paint': '{coating} needs {low} to {high} °C; the face is at {temp} °C.',
+  'plan.damp_paint': '{coating} needs under {limit} % humidity; the air is at {rh} %.',
+  'plan.near_dew': 'Faces are {margin} °C above dew point; {limit} °C is the least.',
+
+  'step.coats': '{count, plural, one {One coat} other {# coats}}',
+  'step.coats_last': 'Last coat',
+  'change.spares': '{money} less',
+  'change.becomes_safe': 'and something is safe',
+  'tape.wide': '{tape} {width}',
+  'round.name_whole': '{step}, all round',
+  'round.name': '{step}, {count, plural, one {wall {walls}} other {walls {walls}}}',
+  'task.of_room': '{room}: {acts}',
+  'task.of_step': '{room}, {step}: {acts}',
+
+  // where a plan falls short, and what would help
+  'miss.no_crew': 'Nobody works on {what}. Give its crew people and a shift.',
+  'miss.never_ready':
+    '{what} never begins: in this air what {before} left never dries. Warm or dry the air, or wait for other weather.',
+  'miss.past_horizon': '{what} finds no time within {days} days. More shifts, or a second crew, would.',
+  'miss.waits': '{what}: {count, plural, one {waits} other {# tasks wait}} for work that has no place.',
+  'miss.not_published': '{what} is new and in no published plan yet. Publish the plan anew.',
+  'miss.lost': '{what} is planned for {due}, but belongs to no work of this job any more. Publish the plan anew.',
+  'miss.before_time': '{what} at {start} comes before its time, {due}. Move it back.',
+  'miss.outside_shift': '{what} at {start} lies outside the shifts of {crew}. Move it, or lengthen the shift.',
+  'miss.wrong_length': '{what} at {start} has the wrong length by {minutes} min. Publish the plan anew.',
+  'miss.broken_up': '{what} at {start} goes over a break and may not. Move it behind the break.',
+  'miss.crew_twice': '{crew} is wanted in two places at {due}: {what}. Move one, or give it to another crew.',
+  'miss.resource_twice': '{thing} is wanted in two places at {due}: {what}. A second one, or one after the other.',
+  'miss.lag_short': '{what} at {start} comes {late} too soon after {before}. Move it back.',
+  'miss.lag_long': '{what} at {start} comes {late} too late after {before}. Move both together.',
+  'miss.pull_soon': '{what} at {start} comes {late} before its tape may come off. Move it back.',
+  'miss.wet_overrun':
+    '{what} at {start} ends {late} after the edge has skinned. One more painter, a smaller round, or a dry pull.',
+  'miss.no_wet_span':
+    '{what} at {start} has no wet span: the edge skins at {due}. Cooler or damper air, one more painter, or a dry pull.',
+  'miss.wet_missed':
+    '{what} misses its wet span, which shut at {due}, and comes off dry at {start}. Score the edge first.',
+  'miss.pull_tacky':
+    '{what} at {start} pulls tacky paint: the edge skinned at {due}. Pull before that, or once it is hard.',
+  'miss.past_stay':
+    '{what} at {start} comes {late} too late: the tape had to be off by {due}. A tape that may stay longer, or a shift before then.',
+} as const

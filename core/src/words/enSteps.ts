@@ -1,0 +1,82 @@
+/** What a recipe tells the hand to do: steps, cautions, covers. */
+export const EN_STEPS = {
+  // steps of a recipe
+  'step.clean': 'Wipe {face} free of dust and let it dry.',
+  'step.prep': 'Prepare {face} first: {how}. Let it dry.',
+  'step.mark': 'Mark the line in pencil all round and see that it closes before any tape goes on.',
+  'step.straighten':
+    'Walk the whole run; the old edge wanders {wander} mm at its worst. Set a straight line just outside that.',
+  'step.laps': 'Beside the laps: {strips} short strips on each side, one for each board; top and bottom single.',
+  'step.panes': 'Pane by pane: {panes} panes, four strips each.',
+  'step.lay': 'Lay {width} mm {tape} on {face}, setting {from} to {to} mm at a time; end each run with a tab.',
+  'step.lay_carpet': 'Tuck {width} mm {tape} half under the skirting with a scraper; no barrier edge on carpet.',
+  'step.clean_joint': 'Brush and vacuum the joint: dust there lets go under tape.',
+  'step.lay_pieces':
+    'Push {width} mm {tape} into the joint in short lapped pieces with a scraper, until no floor shows.',
+  'step.lay_plate': 'Strips of {width} mm {tape} over the whole plate, lapped; trim round it with a fresh blade.',
+  'step.slide_under': 'Slide {paper} into the {gap} mm gap under the skirting first.',
+  'step.rounded': 'The line runs along the middle of the curve; most of the tape lies on the keep side.',
+  'step.run_one': 'One long run: two pass the roll; alone, leave slack, move the ladder, take up the line again.',
+  'step.run_short': 'Pieces of about {piece} m, each lapped {lap} mm, trued up by eye.',
+  'step.fix_overlaps': 'This tape hardly holds on itself: a bit of plain tape over each overlap and corner.',
+  'step.paper_over': '{cover} over the tape by its own tape edge: two runs of tape in all.',
+  'step.paper_mouths': '{cover} over each opening; contents stay. Paper, since dried paint flakes off film.',
+  'step.film_taut': '{cover} cut to the opening between the strips, taut, every edge pressed.',
+  'step.film_over': '{cover} over it for this one coat; fresh before another, dried paint flakes off.',
+  'step.film_hung': '{cover} hung from the tape, a tack every {tack} cm, sides and foot taped down.',
+  'step.cloths': '{cover} beside it, doubled at the way out.',
+  'step.hand': 'Cut the line by hand: loaded sash brush, one slow stroke along the edge, no going back.',
+  'step.liquid_brush': 'Brush a generous, even coat of {mask} on {panes} panes and a little over the bars.',
+  'step.liquid_can': 'Spray {mask} on {panes} panes from 100 to 150 mm, generous and even.',
+  'step.liquid_prime': 'Where it laps over bare wood prime that first: it yellows there.',
+  'step.liquid_clear': 'Let it go clear, about {minutes} min; a few white spots may stay.',
+  'step.liquid_cut':
+    '{hours} h after the last coat cut round each pane with a fresh blade at {angle}°, away from the hand, and peel it in one sheet. Strings: scrape to the edge and wad it.',
+  'step.press':
+    'Press the paint-side edge with {press, select, tool {a plastic tool} other {the thumb}}{twice, select, yes {, twice} other {}}.',
+  'step.seal_own': 'Push a thin coat of {colour} under the edge; let it dry {minutes} min or more.',
+  'step.seal_glaze': 'Quick thin pass of {glaze} along the edge, {from} to {to} min ahead of colour.',
+  'step.seal_glaze_through': 'Quick thin pass of {glaze} along the edge; let it dry through, {minutes} min.',
+  'step.seal_wiped': 'Thin bead of {sealant}, wiped almost off: finger, then damp rag.',
+  'step.hold_first': '{held, plural, one {First coat} other {Coats 1 to #}}: stay {gap} mm off the tape.',
+  'step.press_again': 'Press the edge again before sealing.',
+  'step.coat': '{coats} of {colour} ({coating}) by {tool}{stroke}.',
+  'step.pull_wet': 'Pull wet, slowly, folded back at about {angle}°, before the edge skins.',
+  'step.pull_dry':
+    'Pull once hard, slowly, folded back at about {angle}°{score, select, yes {, after scoring the edge} other {}}.',
+
+  // cautions
+  'care.lead':
+    'Built {year}: paint may hold lead. Contain, do not sand or scrape; follow local codes and certified practice.',
+  'care.dust_mask': 'Dust mask while sanding.',
+  'care.damp': '{face} reads {reading} % moisture; let it dry below {limit} % first.',
+  'care.solvent':
+    'Solvent vapour: air the room, no flame or spark, suitable respirator. Follow the product sheet and local codes.',
+  'care.power': 'Power off before a plate is loosened or masked inside.',
+  'care.spray': 'Spraying: respirator and airflow; a skin injection is an emergency. Follow local codes.',
+  'care.film': 'Film is slippery on floors and a suffocation hazard for children and pets; no flame near it.',
+  'care.blade': 'Score with a fresh blade, cutting away from the hand.',
+
+  // covers
+  'cover.mist': 'mist falls on it',
+  'cover.drips': 'drips and spilled paint',
+  'cover.knocks': 'people pass: boards against knocks',
+  'cover.soles': 'doubled, cleans soles',
+  'cover.falls': 'a knocked-over bucket, a falling pole',
+  'cover.taut_again': 'the gun goes over it twice: taped all round and taut, or it flakes',
+  'cover.contents': 'contents stay; paper, since paint flakes off film',
+  'cover.spatter': 'spatter on it',
+  'cover.paper_again': 'the gun goes over it twice: paper, since paint flakes off loose film',
+  'cover.feet': 'feet; a runner that does not slip',
+  'cover.taut': 'the gun reaches it; taut, taped all round',
+  'cover.hung': 'hangs below the sprayed ceiling',
+  'cover.across': 'opened {wide} mm across, as far as mist drifts',
+
+  // bench
+  'bench.bleed': '{texture} leaves gaps of {gap} mm on average; gaps up to {shut} mm stay shut.',
+  'bench.lift': 'The pull loads the finish with {load} N per 25 mm; it holds about {hold} N.',
+  'bench.tear': 'Pulled when {film}; {sheen} film, {scored}.',
+  'bench.residue': '{used} % of its stay of {label, plural, one {# day} other {# days}} is used up.',
+  'bench.crack': 'The bead shrinks {shrink} %; {sheen} film over it.',
+  'bench.no_bead': 'No bead that could shrink.',
+} as const

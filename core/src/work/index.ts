@@ -1,0 +1,12 @@
+/** What the steps after the work read of it. */
+export {
+  crewMinutes,
+  type Activity,
+  type ActivityKind,
+  type Delay,
+  type MinutePart,
+  type Round,
+  type RoundPull,
+  type Work,
+} from './activity'
+export { jobWork } from './jobWork'
