@@ -1,3 +1,4 @@
+import { logEvent } from '../../tests/logEvent'
 import { type Job, type LogEvent, actOf, coatOf } from '../ground'
 import { jobClocks } from '../cure/areaClocks'
 import { TERN_QUAY_NOW, ternQuay, ternQuaySurvey } from '../../../demo'
@@ -89,19 +90,8 @@ describe('the plan shifts when reality does', () => {
   const steadyPlan = planJob(steady)
   const round = steadyPlan.rounds.find((each) => each.roomId === 'practice2')!
   const times = placedById(steadyPlan)
-  const event = (kind: LogEvent['kind'], at: number, more: Partial<LogEvent> = {}): LogEvent => ({
-    id: `${kind}-${at}-${more.coat ?? 0}`,
-    kind,
-    at: formatInstant(at),
-    crewId: 'heron',
-    subjects: round.hemIds,
-    coat: null,
-    bleeds: null,
-    expectedAt: null,
-    undoes: null,
-    note: '',
-    ...more,
-  })
+  const event = (kind: LogEvent['kind'], at: number, more: Partial<LogEvent> = {}) =>
+    logEvent(`${kind}-${at}-${more.coat ?? 0}`, kind, formatInstant(at), round.hemIds, { crewId: 'heron', ...more })
   const coat2 = times.get(`${round.id}/coat2`)!
   const uptoCoat = (lateMin: number): Job => ({
     ...steady,

@@ -14,7 +14,7 @@ import { recipesOf } from '../recipes/jobRecipes'
 import type { Recipe, RecipeAnswer } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { pullPlans, type PullPlan } from '../windows/pullPlans'
-import { jobWork, type Round } from '../work'
+import { jobWork, minutesOf, type Round } from '../work'
 import { problemsOf } from './problems'
 import { workedBy, type Standing } from './workedBy'
 import { tasksOf, type Task } from './task'
@@ -86,11 +86,12 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
   )
   const log = foldLog(job.log)
   const work = jobWork({ job, clocks, hems, recipes, calendars, nextShift, parameters })
-  const setup = { job, work, log, recipes, calendars, clocks, parameters }
+  const minutes = minutesOf(work, job.crews, parameters)
+  const setup = { job, work, minutes, log, recipes, calendars, clocks, parameters }
   const problem = makeProblem({ ...setup, from })
   const proposed = placeFirst(problem).placed
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
-  const tasks = tasksOf(work, job.crews, parameters)
+  const tasks = tasksOf(work, minutes)
   const plan: Plan = {
     jobId: job.id,
     at: now,
@@ -104,7 +105,7 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
     standing,
     proposed,
     pulls: pullPlans(
-      { job, clocks, recipes, log, parameters },
+      { job, clocks, recipes, minutes, log, parameters },
       work.rounds,
       new Map(placed.map((each) => [each.taskId, each])),
     ),

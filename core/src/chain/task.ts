@@ -1,9 +1,7 @@
 import { groupedBy } from '../units/groupedBy'
-import type { Parameters } from '../parameters/parameters'
+import { sure } from '../units/sure'
 import type { ActivityId, RoundId, SubjectKey } from '../ground'
-import { crewSpeed } from '../calendar/calendar'
-import type { Crew } from '../ground'
-import { crewMinutes, type Activity, type ActivityKind, type Delay, type MinutePart, type Work } from '../work'
+import { type Activity, type ActivityKind, type Delay, type MinutePart, type Work } from '../work'
 
 export interface After {
   readonly taskId: ActivityId
@@ -28,20 +26,15 @@ export interface Task {
   readonly release: number | null
 }
 
-export function tasksOf(
-  work: Pick<Work, 'activities' | 'lags'>,
-  crews: readonly Crew[],
-  parameters: Pick<Parameters, 'work'>,
-): Task[] {
-  const speeds = new Map(crews.map((crew) => [crew.id, crewSpeed(crew, parameters)]))
+export function tasksOf(work: Pick<Work, 'activities' | 'lags'>, minutes: ReadonlyMap<ActivityId, number>): Task[] {
   const lags = groupedBy(work.lags, (lag) => lag.to)
   return work.activities.map((act) => {
     const after = (lags.get(act.id) ?? []).map(({ from, min }): After => ({ taskId: from, gap: min }))
-    return taskOf(act, speeds, after)
+    return taskOf(act, sure(minutes.get(act.id)), after)
   })
 }
 
-const taskOf = (act: Activity, speeds: ReadonlyMap<string, number>, after: readonly After[]): Task => ({
+const taskOf = (act: Activity, minutes: number, after: readonly After[]): Task => ({
   id: act.id,
   kind: act.kind,
   roomId: act.roomId,
@@ -50,7 +43,7 @@ const taskOf = (act: Activity, speeds: ReadonlyMap<string, number>, after: reado
   crewId: act.needs.crewId,
   coat: act.coat,
   subjects: act.subjects,
-  minutes: crewMinutes(act, speeds.get(act.needs.crewId) ?? 1),
+  minutes,
   work: act.work,
   divisible: act.divisible,
   after,

@@ -1,12 +1,13 @@
 import type { Parameters } from '../parameters/parameters'
-import type { Crew, Job } from '../ground'
-import { crewSpeed, HORIZON_DAYS, type Calendars } from '../calendar/calendar'
+import { sure } from '../units/sure'
+import type { ActivityId, Crew, Job } from '../ground'
+import { HORIZON_DAYS, type Calendars } from '../calendar/calendar'
 import type { JobClocks } from '../cure/areaClocks'
 import { activityProgress } from '../progress/activityProgress'
 import type { LogState } from '../progress/hemStates'
 import type { Recipe } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
-import { crewMinutes, type Activity, type Work } from '../work'
+import { type Activity, type Work } from '../work'
 import { clockBook, type ClockBook } from './clockBook'
 import type { DoneActivity, Goal, Mode, ProblemActivity, ProblemCrew, Resource, ScheduleProblem } from './problem'
 import { pullRules } from './pullRules'
@@ -14,6 +15,8 @@ import { pullRules } from './pullRules'
 export interface ProblemSetup {
   readonly job: Job
   readonly work: Work
+  /** What each activity takes. */
+  readonly minutes: ReadonlyMap<ActivityId, number>
   readonly log: LogState
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly calendars: Calendars
@@ -54,11 +57,10 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
 
 /** An activity as done, or as what is left of it. */
 function toldOf(
-  { job, log, parameters }: ProblemSetup,
+  { job, log, minutes: all }: ProblemSetup,
   act: Activity,
 ): { done: DoneActivity } | { left: ProblemActivity } {
-  const crew = job.crews.find((each) => each.id === act.needs.crewId)
-  const minutes = crewMinutes(act, crew ? crewSpeed(crew, parameters) : 1)
+  const minutes = sure(all.get(act.id))
   const { doneAt, doneShare, crewId } = activityProgress(act, log)
   if (doneAt !== null)
     return { done: { id: act.id, crewId: crewId ?? act.needs.crewId, from: doneAt - minutes, to: doneAt } }

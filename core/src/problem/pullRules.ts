@@ -1,8 +1,9 @@
 import type { Parameters } from '../parameters/parameters'
-import { actOf, coatOf, type Job, type PaintStep, type Room } from '../ground'
+import { type ActivityId, actOf, coatOf, type Job, type Room } from '../ground'
 import { sealantOf, tapeOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
 import { UNTOUCHED, type HemState, type LogState } from '../progress/hemStates'
+import { strokesOf } from '../progress/strokes'
 import type { Recipe } from '../recipes/recipe'
 import { stayDaysOf } from '../risk/residue'
 import { MIN_PER_DAY } from '../units/time'
@@ -13,6 +14,8 @@ import type { PullRule, Stay } from './problem'
 export interface PullRulesSetup {
   readonly job: Job
   readonly work: Pick<Work, 'rounds'>
+  /** What each activity takes. */
+  readonly minutes: ReadonlyMap<ActivityId, number>
   readonly log: LogState
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly parameters: Pick<Parameters, 'work'>
@@ -24,19 +27,21 @@ export function pullRules(setup: PullRulesSetup, book: ClockBook): PullRule[] {
 }
 
 function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: RoundPull): PullRule[] {
-  const { job, log } = setup
+  const { job, log, minutes } = setup
   const room = job.rooms.find((each) => each.id === round.roomId)
   const step = room?.steps.find((each) => each.id === round.stepId)
   const waiting = pull.hemIds.filter((hemId) => isOn(log.hems.get(hemId) ?? UNTOUCHED))
   if (!room || !step || waiting.length === 0) return []
   const coating = coatOfStep(job.shelf, step)
+  const coatId = coatOf(round, step.coats)
+  const coatTick = (hemId: string) => log.hems.get(hemId)?.coatedAt[step.coats - 1] ?? null
   return [
     {
       activityId: pull.taskId,
       roundId: round.id,
       manner: pull.manner,
-      coatId: coatOf(round, step.coats),
-      coated: coatedOf(log, waiting, step),
+      coatId,
+      coated: strokesOf(waiting.map(coatTick), round.hemIds.map(coatTick), minutes.get(coatId) ?? 0),
       clock: book.drying(room.id),
       settleMin: coating.openMin * setup.parameters.work.settleShare.value,
       openMin: coating.openMin,
@@ -48,22 +53,23 @@ function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: Roun
   ]
 }
 
-/** From the first to the last hem that is coated, as ticked; null while none is. */
-function coatedOf(log: LogState, hemIds: readonly string[], step: PaintStep): PullRule['coated'] {
-  const times = hemIds.map((hemId) => log.hems.get(hemId)?.coatedAt[step.coats - 1] ?? null).filter((at) => at !== null)
-  return times.length === 0 ? null : { from: Math.min(...times), to: Math.max(...times) }
-}
-
-function beadOf({ job, log, recipes }: PullRulesSetup, round: Round, hemIds: readonly string[]): PullRule['bead'] {
+function beadOf(
+  { job, log, recipes, minutes }: PullRulesSetup,
+  round: Round,
+  hemIds: readonly string[],
+): PullRule['bead'] {
   const skins = hemIds.flatMap((hemId) => {
     const id = recipes.get(hemId)?.sealantId
     return id ? [sealantOf(job.shelf, id).skinMin] : []
   })
   if (skins.length === 0) return null
-  const sealed = hemIds.map((hemId) => log.hems.get(hemId)?.sealedAt ?? null).filter((at) => at !== null)
+  const sealId = actOf(round, 'bead')
+  const beaded = round.hemIds.filter((hemId) => recipes.get(hemId)?.sealantId)
+  const sealTick = (hemId: string) => log.hems.get(hemId)?.sealedAt ?? null
+  const wiped = strokesOf(hemIds.map(sealTick), beaded.map(sealTick), minutes.get(sealId) ?? 0)
   return {
-    sealId: actOf(round, 'bead'),
-    sealedAt: sealed.length === 0 ? null : Math.min(...sealed),
+    sealId,
+    sealedAt: wiped?.from ?? null,
     skinMin: Math.min(...skins),
   }
 }

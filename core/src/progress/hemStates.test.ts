@@ -1,19 +1,9 @@
+import { logEvent } from '../../tests/logEvent'
 import type { LogEvent } from '../ground'
 import { foldLog } from './hemStates'
 
-const event = (id: string, kind: LogEvent['kind'], at: string, more: Partial<LogEvent> = {}): LogEvent => ({
-  id,
-  kind,
-  at: `2027-05-12T${at}:00Z`,
-  crewId: 'c',
-  subjects: ['r/h'],
-  coat: null,
-  bleeds: null,
-  expectedAt: null,
-  undoes: null,
-  note: '',
-  ...more,
-})
+const event = (id: string, kind: LogEvent['kind'], at: string, more: Partial<LogEvent> = {}) =>
+  logEvent(id, kind, `2027-05-12T${at}:00Z`, ['r/h'], more)
 const log = [
   event('1', 'laid', '07:00'),
   event('2', 'coated', '08:00', { coat: 1 }),

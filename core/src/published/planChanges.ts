@@ -2,8 +2,8 @@ import type { PlanChange, PublishedTask } from '../ground'
 import { formatInstant, parseInstant } from '../units/time'
 import type { PlacedTask } from '../plan/placement'
 
-/** Minutes by which a start may shift without anybody having to be told. */
-const TOLD_FROM_MIN = 1
+/** A shift nobody has to be told of is shorter, min; windows are told to the minute anyway. Common practice. */
+const TOLD_FROM_MIN = 5
 
 /**
  * What is new in a plan against the one that people were told, in order of time. What is done already is left out: it

@@ -1,7 +1,7 @@
 import { groupedBy } from '../units/groupedBy'
 import type { Parameters } from '../parameters/parameters'
 import { sure } from '../units/sure'
-import { type Job, type PaintStep, actOf, coatOf } from '../ground'
+import { type ActivityId, type Job, type PaintStep, actOf, coatOf } from '../ground'
 import type { JobClocks } from '../cure/areaClocks'
 import { sealantOf, tapeOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
@@ -11,6 +11,7 @@ import { offBy, stayDaysOf } from '../risk/residue'
 import type { Round, RoundPull } from '../work'
 import type { PlacedTask } from '../plan/placement'
 import { UNTOUCHED, type LogState } from '../progress/hemStates'
+import { strokesOf } from '../progress/strokes'
 
 /** Hems of one round that were, or will be, coated together, and when their tape may come off. */
 export interface PullPlan {
@@ -36,6 +37,8 @@ export interface WindowsSetup {
   readonly job: Job
   readonly clocks: (roomId: string) => JobClocks
   readonly recipes: ReadonlyMap<string, Recipe>
+  /** What each activity takes. */
+  readonly minutes: ReadonlyMap<ActivityId, number>
   readonly log: LogState
   readonly parameters: Pick<Parameters, 'work'>
 }
@@ -64,13 +67,18 @@ function plansOf(
     return state.pulledAt === null && state.skipped === null
   })
   return [...groupedBy(left, (hemId) => lastCoat(setup.log, hemId, step.coats))].flatMap(([at, hemIds]) => {
-    const plan = at === null ? plannedCoat(round, step, placed) : { from: at, to: at }
+    const plan = at === null ? plannedCoat(round, step, placed) : struck(setup, round, step, hemIds)
     return plan ? [onePlan(setup, round, pull, step, hemIds, plan, at !== null, placed)] : []
   })
 }
 
 const lastCoat = (log: LogState, hemId: string, coats: number): number | null =>
   log.hems.get(hemId)?.coatedAt[coats - 1] ?? null
+
+function struck({ log, minutes }: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly string[]) {
+  const tick = (hemId: string) => lastCoat(log, hemId, step.coats)
+  return strokesOf(hemIds.map(tick), round.hemIds.map(tick), minutes.get(coatOf(round, step.coats)) ?? 0)
+}
 
 function plannedCoat(
   round: Round,
@@ -120,14 +128,16 @@ function spansOf(
   placed: ReadonlyMap<string, PlacedTask>,
 ): PullSpan[] {
   if (pull.manner === 'peel') return peelWindow(coat.from, coat.to + pull.afterH * 60)
-  const { job, recipes, log } = setup
+  const { job, recipes, log, minutes } = setup
   const clocks = setup.clocks(round.roomId)
   const outdoors = sure(job.rooms.find((room) => room.id === round.roomId)).kind === 'elevation'
   const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((each) => each !== undefined)
   const beads = recipeList.flatMap((each) => (each.sealantId ? [sealantOf(job.shelf, each.sealantId)] : []))
   const sealant = [...beads].sort((a, b) => a.skinMin - b.skinMin)[0] ?? null
-  const sealTimes = hemIds.map((hemId) => log.hems.get(hemId)?.sealedAt ?? null).filter((at) => at !== null)
-  const bead = placed.get(actOf(round, 'bead'))
+  const beaded = round.hemIds.filter((hemId) => recipes.get(hemId)?.sealantId)
+  const sealTick = (hemId: string) => log.hems.get(hemId)?.sealedAt ?? null
+  const beadId = actOf(round, 'bead')
+  const wiped = strokesOf(hemIds.map(sealTick), beaded.map(sealTick), minutes.get(beadId) ?? 0) ?? placed.get(beadId)
   const laidPlan = placed.get(actOf(round, 'lay'))
   const limits = hemIds.flatMap((hemId) => {
     const recipe = recipes.get(hemId)
@@ -143,7 +153,7 @@ function spansOf(
     coatedFrom: coat.from,
     coatedTo: coat.to,
     sealant,
-    sealedAt: sealant ? Math.min(coat.from, ...(sealTimes.length ? sealTimes : bead ? [bead.from] : [])) : null,
+    sealedAt: sealant ? Math.min(coat.from, wiped?.from ?? coat.from) : null,
     offBy: limits.length ? Math.min(...limits) : null,
   })
   return pull.manner === 'dry' ? dryOnly(spans) : spans

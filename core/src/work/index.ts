@@ -1,6 +1,5 @@
 /** What the steps after the work read of it. */
 export {
-  crewMinutes,
   type Activity,
   type ActivityKind,
   type Delay,
@@ -10,3 +9,4 @@ export {
   type Work,
 } from './activity'
 export { jobWork } from './jobWork'
+export { minutesOf } from './minutesOf'

@@ -1,0 +1,122 @@
+import { gullRow } from '../../demo'
+import { planJob, type Plan } from '../src/chain/planJob'
+import type { Miss } from '../src/check/miss'
+import type { Job, LogEvent } from '../src/ground'
+import type { PlacedTask } from '../src/plan/placement'
+import { publishedTasks } from '../src/published/planChanges'
+import { formatInstant, parseInstant } from '../src/units/time'
+import { sayText } from '../src/words'
+import { logEvent } from './logEvent'
+
+/** A whole job with a plan that people were told of, followed as its day goes well or ill. */
+const survey: Job = { ...gullRow(), air: { tempC: 20, rh: 50, windows: 'shut', outside: null }, log: [] }
+const start = parseInstant(survey.start)
+const first = planJob(survey)
+const published: Job = {
+  ...survey,
+  published: {
+    number: 1,
+    at: survey.start,
+    by: 'Office',
+    why: '',
+    tasks: publishedTasks(first.placed),
+    changes: [],
+  },
+}
+const inOrder = [...first.placed].sort((a, b) => a.to - b.to)
+
+/** The lines that say of the first tasks that they were done, each so many minutes later than planned. */
+function ticked(count: number, lateMin: (task: PlacedTask) => number = () => 0): LogEvent[] {
+  return inOrder.slice(0, count).flatMap((task): LogEvent[] => {
+    const work = first.tasks.find((each) => each.id === task.taskId)!
+    const kind = KINDS[work.kind]
+    const at = formatInstant(task.to + lateMin(task))
+    const expectedAt = formatInstant(task.to)
+    return [
+      logEvent(task.taskId.replace(/\W/g, '-'), kind, at, work.subjects, {
+        coat: work.coat,
+        crewId: task.crewId,
+        expectedAt,
+      }),
+    ]
+  })
+}
+const KINDS = {
+  cover: 'covered',
+  lay: 'laid',
+  seal: 'sealed',
+  coat: 'coated',
+  pull: 'pulled',
+  uncover: 'uncovered',
+} as const satisfies Record<string, LogEvent['kind']>
+
+const undone = (plan: Plan) => plan.placed.filter((each) => !each.done)
+const kindsOf = (plan: Plan) => [...new Set(plan.misses.map((each) => each.kind))]
+
+test('a day that goes as told: nothing is proposed, nothing is missed that was not missed when it was made', () => {
+  for (let count = 0; count < inOrder.length; count++) {
+    const now = count === 0 ? start : inOrder[count - 1]!.to
+    const plan = planJob({ ...published, log: ticked(count) }, now)
+    expect(plan.standing).toMatchObject({ number: 1, proposal: [] })
+    expect(undone(plan).map((each) => [each.taskId, each.from])).toEqual(
+      expect.arrayContaining(inOrder.slice(count).map((each) => [each.taskId, each.from])),
+    )
+    const isOld = (each: Miss) =>
+      first.misses.some((old) => old.kind === each.kind && old.activityId === each.activityId)
+    expect(plan.misses.filter((each) => !isOld(each))).toEqual([])
+  }
+})
+
+test('late all day: the plan stays what people were told, its windows move, and what to move is proposed', () => {
+  const upTo = inOrder.findIndex((each) => first.tasks.find((task) => task.id === each.taskId)?.kind === 'pull')
+  const log = ticked(upTo, () => 75)
+  const now = inOrder[upTo - 1]!.to + 75
+  const plan = planJob({ ...published, log }, now)
+  const told = new Map(published.published!.tasks.map((task) => [task.taskId, parseInstant(task.from)]))
+  for (const each of undone(plan)) expect(each.from).toBe(told.get(each.taskId))
+  expect(plan.standing!.proposal.length).toBeGreaterThan(0)
+  for (const change of plan.standing!.proposal) expect(parseInstant(change.after!)).toBeGreaterThanOrEqual(now)
+  const [pull, before] = [plan, first].map((of) => of.pulls.find((each) => each.taskId === inOrder[upTo]!.taskId)!)
+  expect(pull!.coatedTo - before!.coatedTo).toBe(75)
+})
+
+test('a room that came later is in no published plan, and that is said with what would help', () => {
+  const [room] = survey.rooms
+  const more = { ...room!, id: 'later', name: 'Later room' }
+  const plan = planJob({ ...published, rooms: [...survey.rooms, more] })
+  const fresh = plan.tasks.filter((task) => task.roomId === 'later').map((task) => task.id)
+  expect(fresh.length).toBeGreaterThan(3)
+  const said = plan.misses.filter((each) => each.kind === 'not-published').map((each) => each.activityId)
+  expect([...said].sort()).toEqual([...fresh].sort())
+  expect(plan.placed.some((each) => fresh.includes(each.taskId))).toBe(false)
+  expect(plan.proposed.filter((each) => fresh.includes(each.taskId)).length).toBe(fresh.length)
+  expect(plan.problems.map(sayText).some((text) => text.includes('Later room'))).toBe(true)
+})
+
+test('a room that is gone: its tasks are told as work nobody knows, once for each', () => {
+  const two = planJob({ ...survey, rooms: [...survey.rooms, { ...survey.rooms[0]!, id: 'second', name: 'Second' }] })
+  const was = { ...published, published: { ...published.published!, tasks: publishedTasks(two.placed) } }
+  const plan = planJob(was)
+  expect(kindsOf(plan)).toContain('lost')
+  const lost = plan.misses.filter((each) => each.kind === 'lost').map((each) => each.activityId)
+  expect(new Set(lost).size).toBe(lost.length)
+  expect(lost.every((id) => id.startsWith('second/'))).toBe(true)
+})
+
+test('a shift that falls away does not move the plan; what lies outside is not told as if it were news twice', () => {
+  const crews = survey.crews.map((crew) => ({
+    ...crew,
+    shifts: crew.shifts.map((shift) => ({ ...shift, from: '10:00' })),
+  }))
+  const plan = planJob({ ...published, crews })
+  expect(undone(plan).map((each) => each.from)).toEqual(first.placed.map((each) => each.from))
+  expect(plan.standing!.proposal.length).toBeGreaterThan(0)
+})
+
+test('ticks in any order, and sent twice, make the same board', () => {
+  const log = ticked(6, (task) => (task.crewId === 'c' ? 3 : 9))
+  const now = inOrder[5]!.to + 20
+  const mixed = [...log.slice(3), ...log.slice(0, 3).reverse(), ...log]
+  const plain = (plan: Plan) => JSON.stringify([plan.placed, plan.pulls, plan.misses, plan.standing])
+  expect(plain(planJob({ ...published, log: mixed }, now))).toBe(plain(planJob({ ...published, log }, now)))
+})
