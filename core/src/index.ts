@@ -48,6 +48,7 @@ export {
   type OutsideAir,
   type PaintStep,
   type Piece,
+  type PlaceName,
   PIECE_KINDS,
   type PieceKind,
   type PlanChange,
@@ -90,7 +91,19 @@ export {
 } from './ground'
 export { faceAreaMm2, skirtingMm } from './survey/areas'
 export { closeOutline } from './survey/closeOutline'
-export { faceKeys, faceName, faceOf, facesOfStep, hasFace, scopeOf, stepOf } from './survey/faces'
+export {
+  coatsBelow,
+  faceKeys,
+  faceName,
+  faceOf,
+  facesOfStep,
+  hasFace,
+  lastCoatOf,
+  scopeOf,
+  stepOf,
+  stepsOf,
+  swatchBelow,
+} from './survey/faces'
 export { panesOf } from './survey/glazing'
 export { coatsToHide } from './survey/hiding'
 export { STARTER_HOUSE } from './survey/houseDefaults'

@@ -4,7 +4,6 @@ import {
   type School,
   type Shelf,
   type TapeEdge,
-  actOf,
   coatOf,
   readActivity,
   type ActivityId,
@@ -19,7 +18,7 @@ import { coatingOf, tapeOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
 import type { Plan } from '../chain/planJob'
 import { pressingsOf } from '../recipes/pressing'
-import { faceOf, stepOf } from '../survey/faces'
+import { faceOf, lastCoatOf, stepOf } from '../survey/faces'
 import { gentleStroke } from '../risk/bleed'
 import { parseInstant } from '../units/time'
 import { seedOf } from '../units/seeded'
@@ -37,10 +36,11 @@ export function benchOfHem(job: JobFacts, plan: Plan, hem: Hem): BenchSetup {
   const keepStep = hem.keepStepId ? (stepOf(room, hem.keep)?.step ?? null) : null
   const answer = plan.recipes.find((each) => each.hemId === hem.id)
   const recipe = answer?.safe ? answer : null
-  const round = plan.rounds.find((each) => each.hemIds.includes(hem.id))
+  const round = plan.rounds.find((each) => each.stepId === hem.stepId && each.hemIds.includes(hem.id))
   const placed = (id: ActivityId | undefined) => plan.placed.find((each) => each.taskId === id)
-  const coatedAt = placed(round && coatOf(round, step.coats))?.to ?? plan.at
-  const laidAt = placed(round && actOf(round, 'lay'))?.from ?? coatedAt - 60
+  const coatedAt = placed(round && coatOf(round, lastCoatOf(room, step)))?.to ?? plan.at
+  const laidAt =
+    placed(plan.tasks.find((task) => task.kind === 'lay' && task.subjects.includes(hem.id))?.id)?.from ?? coatedAt - 60
   const keepCoated = keepStep
     ? Math.max(...plan.placed.filter((each) => isCoat(each.taskId, room, keepStep)).map((each) => each.to))
     : face.last?.at
@@ -74,7 +74,7 @@ export function benchOfHem(job: JobFacts, plan: Plan, hem: Hem): BenchSetup {
     coatSwatch: step.swatch,
     stroke: gentleStroke(step.tool),
     filmShare: FILM_SHARE[step.tool],
-    earlierCoats: step.coats - 1,
+    earlierCoats: room.steps.reduce((sum, each) => sum + (hem.stepIds.includes(each.id) ? each.coats : 0), -1),
     tapeId: recipe?.tapeId ?? base.tapeId,
     pressing: recipe?.pressing ?? sure(pressingsOf(job.house).at(-1)),
     seal: recipe?.seal ?? 'none',
@@ -119,7 +119,7 @@ function isCoat(id: ActivityId, room: Room, step: PaintStep): boolean {
   return (
     ref?.of === 'round' &&
     ref.act === 'coat' &&
-    ref.coat === step.coats &&
+    ref.coat === lastCoatOf(room, step) &&
     ref.round.roomId === room.id &&
     ref.round.stepId === step.id
   )

@@ -14,7 +14,7 @@ import { recipesOf } from '../recipes/jobRecipes'
 import type { Recipe, RecipeAnswer } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { pullPlans, type PullPlan } from '../windows/pullPlans'
-import { jobWork, minutesOf, type Round } from '../work'
+import { jobWork, laysOf, minutesOf, type Round } from '../work'
 import { problemsOf } from './problems'
 import { workedBy, type Standing } from './workedBy'
 import { tasksOf, type Task } from './task'
@@ -87,7 +87,8 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
   const log = foldLog(job.log)
   const work = jobWork({ job, clocks, hems, recipes, calendars, nextShift, parameters })
   const minutes = minutesOf(work, job.crews, parameters)
-  const setup = { job, work, minutes, log, recipes, calendars, clocks, parameters }
+  const layOf = laysOf(work)
+  const setup = { job, work, minutes, layOf, log, recipes, calendars, clocks, parameters }
   const problem = makeProblem({ ...setup, from })
   const proposed = placeFirst(problem).placed
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
@@ -105,7 +106,7 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
     standing,
     proposed,
     pulls: pullPlans(
-      { job, clocks, recipes, minutes, log, parameters },
+      { job, clocks, recipes, layOf, minutes, log, parameters },
       work.rounds,
       new Map(placed.map((each) => [each.taskId, each])),
     ),

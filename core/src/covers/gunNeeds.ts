@@ -19,11 +19,11 @@ const sprays = (steps: readonly PaintStep[], group: string, single?: string): bo
     step.targets.some((target) => target === group || (single !== undefined && target.startsWith(single))),
   )
 
-/** A ceiling that is sprayed after the walls hides what the walls' mist left on it. */
+/** A ceiling that is sprayed together with the walls, or after them, hides what the walls' mist left on it. */
 function coatedLaterBySpray(room: Room): boolean {
   const ceiling = stepOf(room, 'ceiling')
   const walls = room.walls.map((wall) => stepOf(room, face('wall', wall.id))?.index ?? -1)
-  return ceiling !== null && ceiling.index > Math.max(...walls)
+  return ceiling?.step.tool === 'spray' && ceiling.index >= Math.max(...walls)
 }
 
 /** Windows and door leaves: film cut to the opening, taped all round, so it may face the gun for two coats. */

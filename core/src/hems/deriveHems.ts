@@ -18,7 +18,7 @@ import {
   type PlaceName,
 } from '../ground'
 import { coatingOf } from '../catalogue/find'
-import { faceOf, faceName, hasFace, stepOf, wallOf } from '../survey/faces'
+import { faceOf, faceName, hasFace, stepOf, stepsOf, wallOf, type PlacedStep } from '../survey/faces'
 import { edgesByHand } from './byHand'
 import { roomEdges } from './edges'
 
@@ -47,6 +47,8 @@ export interface Hem {
   /** The face that is coated along the hem, and by which step. */
   readonly paint: FaceKey
   readonly stepId: string
+  /** The steps its masking stays on for, in order; the last is `stepId`. Undercoats come before it. */
+  readonly stepIds: readonly string[]
 }
 
 /** An edge without a hem, and why. */
@@ -161,7 +163,19 @@ function hemOn(room: Room, edge: Edge): Hem {
     keepStepId: keepStep?.step.id ?? null,
     paint: aIsPaint ? edge.a : edge.b,
     stepId: paintStep.step.id,
+    stepIds: maskedSteps(room, aIsPaint ? edge.a : edge.b, paintStep, keepStep),
   }
+}
+
+/**
+ * One masking serves every coat that comes after the keep side has its colour: undercoat and colour share the tape. What
+ * lies before that may run over the edge.
+ */
+function maskedSteps(room: Room, paint: FaceKey, last: PlacedStep, keep: PlacedStep | null): string[] {
+  const after = keep && keep.index < last.index ? keep.index : -1
+  return stepsOf(room, paint)
+    .filter(({ index }) => index > after && index <= last.index)
+    .map(({ step }) => step.id)
 }
 
 /**

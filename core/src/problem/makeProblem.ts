@@ -15,6 +15,8 @@ import { pullRules } from './pullRules'
 export interface ProblemSetup {
   readonly job: Job
   readonly work: Work
+  /** Which activity lays each hem's tape. */
+  readonly layOf: ReadonlyMap<string, ActivityId>
   /** What each activity takes. */
   readonly minutes: ReadonlyMap<ActivityId, number>
   readonly log: LogState

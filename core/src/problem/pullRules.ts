@@ -6,6 +6,8 @@ import { UNTOUCHED, type HemState, type LogState } from '../progress/hemStates'
 import { strokesOf } from '../progress/strokes'
 import type { Recipe } from '../recipes/recipe'
 import { stayDaysOf } from '../risk/residue'
+import { lastCoatOf } from '../survey/faces'
+import { sure } from '../units/sure'
 import { MIN_PER_DAY } from '../units/time'
 import type { Round, RoundPull, Work } from '../work'
 import type { ClockBook } from './clockBook'
@@ -14,6 +16,8 @@ import type { PullRule, Stay } from './problem'
 export interface PullRulesSetup {
   readonly job: Job
   readonly work: Pick<Work, 'rounds'>
+  /** Which activity lays each hem's tape. */
+  readonly layOf: ReadonlyMap<string, ActivityId>
   /** What each activity takes. */
   readonly minutes: ReadonlyMap<ActivityId, number>
   readonly log: LogState
@@ -33,8 +37,9 @@ function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: Roun
   const waiting = pull.hemIds.filter((hemId) => isOn(log.hems.get(hemId) ?? UNTOUCHED))
   if (!room || !step || waiting.length === 0) return []
   const coating = coatOfStep(job.shelf, step)
-  const coatId = coatOf(round, step.coats)
-  const coatTick = (hemId: string) => log.hems.get(hemId)?.coatedAt[step.coats - 1] ?? null
+  const lastCoat = lastCoatOf(room, step)
+  const coatId = coatOf(round, lastCoat)
+  const coatTick = (hemId: string) => log.hems.get(hemId)?.coatedAt[lastCoat - 1] ?? null
   return [
     {
       activityId: pull.taskId,
@@ -47,7 +52,7 @@ function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: Roun
       openMin: coating.openMin,
       hardDryMin: coating.hardDryMin,
       bead: beadOf(setup, round, waiting),
-      stays: pull.manner === 'peel' ? [] : staysOf(setup, book, room, round, waiting),
+      stays: pull.manner === 'peel' ? [] : staysOf(setup, book, room, waiting),
       cutAfterMin: pull.afterH * 60,
     },
   ]
@@ -76,10 +81,9 @@ function beadOf(
 
 /** One stay for each instant at which tape was laid and each time it may lie. */
 function staysOf(
-  { job, log, recipes }: PullRulesSetup,
+  { job, log, recipes, layOf }: PullRulesSetup,
   book: ClockBook,
   room: Room,
-  round: Round,
   hemIds: readonly string[],
 ): Stay[] {
   const found = new Map<string, Stay>()
@@ -88,8 +92,8 @@ function staysOf(
     if (!tapeId) continue
     const laidAt = log.hems.get(hemId)?.laidAt ?? null
     const amount = stayDaysOf(tapeOf(job.shelf, tapeId), room.kind === 'elevation') * MIN_PER_DAY
-    const stay: Stay = { layId: actOf(round, 'lay'), laidAt, clock: book.stay(room.id), amount }
-    found.set(`${laidAt}|${amount}`, stay)
+    const layId = sure(layOf.get(hemId))
+    found.set(`${layId} ${laidAt} ${amount}`, { layId, laidAt, clock: book.stay(room.id), amount })
   }
   return [...found.values()]
 }

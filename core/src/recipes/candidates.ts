@@ -22,6 +22,7 @@ import type { Estimate } from '../risk/normal'
 import { MIN_PER_DAY } from '../units/time'
 import { betterPressed } from './betterPressed'
 import { lightness } from '../survey/contrast'
+import { coatingOf } from '../catalogue/find'
 import { expectedCost } from './expectedCost'
 import { NO_RISKS, UNPRICED, type Candidate, type Sealing } from './candidate'
 import { bleedRule, carryRule, liftLimit, schoolRule, tapeRule } from './hardRules'
@@ -40,7 +41,7 @@ export function judgingKey(ctx: HemContext): string {
   const setting = settingOf(ctx)
   return [
     setting === 'panes' ? hem.id : setting,
-    hem.stepId,
+    hem.stepIds.join('+'),
     hem.kind,
     hem.radiusMm > 20,
     hem.keepStepId === null,
@@ -94,7 +95,7 @@ function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): Beside
     shelf: ctx.shelf,
     place: besidePlaceOf(setting),
     narrow: isNarrow(ctx.hem.paint),
-    coats: ctx.step.coats,
+    coats: ctx.coats,
     // Below a sprayed ceiling the whole wall hangs under film; across a dry one it is opened as far as mist drifts.
     dropM: setting === 'ceiling-last' ? ctx.roomHeightMm / 1000 : null,
     windMs: ctx.windMs,
@@ -264,10 +265,17 @@ export const edgeSetup = (ctx: HemContext, tape: Tape, seal: Seal, pressing: Pre
   coating: ctx.coating,
 })
 
-/** How long the tape will be on, minutes, before there is a schedule: coats, their gaps, and a night for each gap over half a shift. */
-export function expectedStayMin(ctx: Pick<HemContext, 'coating' | 'step'>, pull: 'wet' | 'dry'): number {
-  const gap = ctx.coating.recoatMin > 180 ? MIN_PER_DAY : ctx.coating.recoatMin
-  return (ctx.step.coats - 1) * gap + (pull === 'dry' ? MIN_PER_DAY : 60)
+/**
+ * How long the tape will be on, minutes, before there is a schedule: the coats of all its steps, their gaps, and a night
+ * for each gap over half a shift.
+ */
+export function expectedStayMin(ctx: Pick<HemContext, 'shelf' | 'steps'>, pull: 'wet' | 'dry'): number {
+  const gaps = ctx.steps.map((step) => {
+    const { recoatMin } = coatingOf(ctx.shelf, step.coatingId)
+    return { coats: step.coats, gap: recoatMin > 180 ? MIN_PER_DAY : recoatMin }
+  })
+  const afterLast = gaps.at(-1)?.gap ?? 0
+  return gaps.reduce((sum, { coats, gap }) => sum + coats * gap, 0) - afterLast + (pull === 'dry' ? MIN_PER_DAY : 60)
 }
 
 /** The narrowest roll that does the job, of those carried where a kit was chosen. */

@@ -3,7 +3,7 @@ import { onceFor } from '../units/onceFor'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
 import type { Candidate } from './candidate'
 import { judgeCandidates, scored } from './candidates'
-import type { HemContext } from './hemContext'
+import { isHeldOff, type HemContext } from './hemContext'
 import { recipeLayers } from './layers'
 import { nothingSafe } from './nothingSafe'
 import { otherWay } from './otherWay'
@@ -76,7 +76,7 @@ const ruledOutOf = onceFor((judged: readonly Candidate[]): readonly RuledOut[] =
 type Chosen = Omit<Recipe, 'others' | 'ruledOut'>
 
 function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[]): Chosen {
-  const holdFirst = ctx.house.holdFirstCoat && ctx.step.coats > 1 && pick.way === 'tape'
+  const holdFirst = pick.way === 'tape' && isHeldOff(ctx)
   const safeAge = pick.safeAgeRefMin ?? 0
   const cure = ctx.clocks.cureAt(ctx.keepFilmFormingC)
   return {

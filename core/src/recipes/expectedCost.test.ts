@@ -12,6 +12,7 @@ const context = (more: Record<string, unknown> = {}) =>
     house: STARTER_HOUSE,
     parameters: DEFAULT_PARAMETERS,
     step: { tool: 'roller', coats: 2 },
+    steps: [{ tool: 'roller', coats: 2 }],
     keepFace: { material: 'plaster' },
     coating: { priceMinorPerL: 1200, spreadM2PerL: 12 },
     visibility: 1,
@@ -67,7 +68,7 @@ test('mending by hand: 0.2 bleeds × 120, 1 % lift × 4500, 2 % tear × 900, 5 %
 // Common practice, no published source: C16, taping and cutting two coats takes about as long as hand-cutting two.
 test('C16: by hand two coats are 2 × 1.15 = 2.3 min, as long as tape and two cuts; more coats favour tape', () => {
   const labour = (coats: number, more: Partial<WayUse>) =>
-    expectedCost(context({ step: { tool: 'roller', coats } }), use(more)).cost.labour
+    expectedCost(context({ steps: [{ tool: 'roller', coats }] }), use(more)).cost.labour
   const hand = { tape: null, roll: null }
   expect(labour(2, hand)).toBeCloseTo(2.3 * MINUTE, 9)
   expect(Math.abs(labour(2, hand) / labour(2, {}) - 1)).toBeLessThan(0.1)
@@ -85,10 +86,10 @@ test('a mask by hand: 0.08 m² of glass at 1050 / 3 cents; 0.12 + 2 × 0.4 + 0.4
 test('sprayed by hand: no cutting in; 225 mm of 230 mm paper, 420 / 50 cents, 0.225 m² on and off at 1.1 min', () => {
   const paper = SHELF.covers.find((each) => each.id === 'fallow-paper')!
   const cover = { cover: paper, hold: 'lies', reachMm: 75, openMm: 225, flakesPerM: 0, loadNPerM: 0 } as const
-  const { cost, parts } = expectedCost(context({ step: { tool: 'spray', coats: 2 } }), use({ cover }))
+  const { cost, parts } = expectedCost(context({ steps: [{ tool: 'spray', coats: 2 }] }), use({ cover }))
   expect(parts.cover).toBeCloseTo(8.4, 9)
   expect(cost.labour).toBeCloseTo((1.25 + 0.25 + 0.225 * 1.1) * MINUTE, 9)
   // Hung with a tack every 500 mm: two tacks a metre at 0.15 min.
-  const hung = expectedCost(context({ step: { tool: 'spray', coats: 2 } }), use({ cover, tackMm: 500 }))
+  const hung = expectedCost(context({ steps: [{ tool: 'spray', coats: 2 }] }), use({ cover, tackMm: 500 }))
   expect(hung.cost.labour - cost.labour).toBeCloseTo(0.3 * MINUTE, 9)
 })

@@ -51,8 +51,7 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
   const { rates } = house
   const run = runWay(house)
   const minor = (minutes: number) => (minutes / 60) * house.wagePerHourMinor
-  const sprayed = ctx.step.tool === 'spray'
-  const coats = ctx.step.coats
+  const coats = ctx.steps.reduce((sum, step) => sum + (step.tool === 'spray' ? 0 : step.coats), 0)
   const tape = use.tape && use.roll ? rollCostPerM(use.tape, use.roll, house) * (1 + run.lapShare) : 0
   const cover = use.cover ? (use.cover.cover.priceMinor * 1000) / use.cover.cover.lengthMm : 0
   const coverM2 = use.cover ? use.cover.openMm / 1000 : 0
@@ -68,7 +67,7 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
         tackMinutes(use.tackMm, ctx.parameters),
     ),
     sealing: minor(use.seal === 'none' ? 0 : rates.sealPerM),
-    cutIn: minor(sprayed ? 0 : coats * (use.tape || use.liquid ? rates.cutInPerM : rates.freehandPerM)),
+    cutIn: minor(coats * (use.tape || use.liquid ? rates.cutInPerM : rates.freehandPerM)),
     pull: minor(use.tape ? rates.pullPerM : use.liquid ? rates.peelPerM : 0),
     ...mending(ctx, use),
   }

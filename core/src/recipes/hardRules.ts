@@ -4,7 +4,7 @@ import type { Estimate } from '../risk/normal'
 import { stayDaysOf } from '../risk/residue'
 import { leadRisk } from '../survey/lead'
 import type { Sealing } from './candidate'
-import type { HemContext } from './hemContext'
+import { isHeldOff, type HemContext } from './hemContext'
 import type { RecipeRisks } from './recipe'
 
 /**
@@ -35,6 +35,8 @@ export function schoolRule(
     if (!sealant) return said(ctx.shelf.sealants.length ? 'out.flat_cracks' : 'out.no_sealant')
     if (isFullSkim(ctx)) return said('out.full_skim')
     if (pull === 'dry') return said('out.bead_dry')
+    // Below the first of several coats onto the tape it is dry by the last.
+    if (ctx.coats > 1 && !isHeldOff(ctx)) return said('out.bead_below', { coats: ctx.coats })
   }
   return null
 }

@@ -69,11 +69,21 @@ export interface HemContext {
   readonly keepRecoatMin: number
   readonly step: PaintStep
   readonly coating: Coating
+  /** All steps the masking stays on for, `step` last, and their coats together. */
+  readonly steps: readonly PaintStep[]
+  readonly coats: number
   /** What was chosen by hand for this hem, if anything. */
   readonly choice: HemChoice | null
   /** When the tape goes on, as estimated before there is a schedule. */
   readonly layAt: number
 }
+
+/**
+ * Whether all coats but the last stay off the tape, so that it is sealed before the last; else every coat goes onto it
+ * and it is sealed before the first. A gun cannot stay off anything.
+ */
+export const isHeldOff = ({ house, coats, steps }: Pick<HemContext, 'house' | 'coats' | 'steps'>): boolean =>
+  house.holdFirstCoat && coats > 1 && steps.every((step) => step.tool !== 'spray')
 
 /** A finish nobody has dated counts as old when the survey says there is no recent coat. */
 const OLD = Number.POSITIVE_INFINITY
@@ -99,6 +109,7 @@ export function hemContext(
   const keepCoatedAt = painted ? times.coatedAt(painted.id) : keepFace.last?.at ? parseInstant(keepFace.last.at) : null
   const step = sure(room.steps.find((each) => each.id === hem.stepId))
   const coating = coatingOf(job.shelf, step.coatingId)
+  const steps = room.steps.filter((each) => hem.stepIds.includes(each.id))
   const manner = pullMannerOf(job.house, room, step, coating)
   return {
     hem,
@@ -135,6 +146,8 @@ export function hemContext(
     keepRecoatMin: keepCoating?.recoatMin ?? USUAL_RECOAT_MIN,
     step,
     coating,
+    steps,
+    coats: steps.reduce((sum, each) => sum + each.coats, 0),
     choice: room.choices.find((each) => each.edge === edgeOfHem(hem.id)) ?? null,
     layAt: times.layAt,
   }

@@ -1,5 +1,5 @@
 import type { Parameters } from '../parameters/parameters'
-import { sure } from '../units/sure'
+import { nth, sure } from '../units/sure'
 import type { JobClocks } from '../cure/areaClocks'
 import type { Job, Room } from '../ground'
 import type { Hem } from '../hems/deriveHems'
@@ -28,7 +28,7 @@ export function judgeRoom(
   const times = estimateStepTimes(job, room, nextShift)
   const shared = new Map<string, readonly Candidate[]>()
   return hems.map((hem) => {
-    const stepLay = sure(times.layAt.get(hem.stepId))
+    const stepLay = sure(times.layAt.get(nth(hem.stepIds, 0)))
     const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
     // A keep side coated shortly before the job gets its night as well.
     const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay

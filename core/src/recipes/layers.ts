@@ -71,5 +71,5 @@ const paperOf = (ctx: HemContext, leastMm: number) =>
 
 function wet(ctx: HemContext, pick: Candidate): Layer[] {
   const seal = pick.seal === 'none' ? [] : [layer('seal', pick.sealant?.name ?? pick.glaze?.name ?? ctx.keepColour)]
-  return [...seal, layer('colour', `${ctx.step.colour} × ${ctx.step.coats}`)]
+  return [...seal, ...ctx.steps.map((step) => layer('colour', `${step.colour} × ${step.coats}`))]
 }

@@ -1,5 +1,6 @@
 import { sure } from '../units/sure'
-import { known, said, type Said, word, listed } from '../ground'
+import { known, type PaintStep, said, type Said, word, listed } from '../ground'
+import { coatOfStep } from '../cure/film'
 import type { EdgeKind } from '../hems/edge'
 import type { Candidate } from './candidate'
 import { scored } from './candidates'
@@ -39,7 +40,7 @@ export function sealDryMin(ctx: HemContext, { seal, glaze }: Pick<Candidate, 'se
 export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[] {
   const steps = makeReady(ctx)
   if (pick.liquid) return [...steps, ...liquidSteps(ctx, pick)]
-  if (!pick.tape) return [...steps, said('step.hand'), coatStep(ctx, pick, false)]
+  if (!pick.tape) return [...steps, said('step.hand'), ...coatSteps(ctx, pick, false)]
   steps.push(
     ...layingSteps(ctx, pick),
     said('step.press', {
@@ -51,12 +52,12 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
   if (holdFirst)
     steps.push(
       said('step.hold_first', {
-        held: ctx.step.coats - 1,
+        held: ctx.coats - 1,
         gap: STAND_OFF_MM.value,
       }),
       said('step.press_again'),
     )
-  steps.push(...sealStep(ctx, pick), coatStep(ctx, pick, holdFirst))
+  steps.push(...sealStep(ctx, pick), ...coatSteps(ctx, pick, holdFirst))
   const angle = FOLD_DEG.value
   steps.push(
     pick.pull === 'wet'
@@ -151,26 +152,29 @@ function liquidSteps(ctx: HemContext, pick: Candidate): Said[] {
     said(how === 'brush' ? 'step.liquid_brush' : 'step.liquid_can', { mask: name, panes: ctx.hem.panes }),
     ...(yellows ? [said('step.liquid_prime')] : []),
     said('step.liquid_clear', { minutes: clearMin }),
-    coatStep(ctx, pick, false),
+    ...coatSteps(ctx, pick, false),
     said('step.liquid_cut', { hours: cutAfterH, angle: FOLD_DEG.value }),
   ]
 }
 
-function coatStep(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said {
-  return said('step.coat', {
-    coats: said(holdFirst ? 'step.coats_last' : 'step.coats', { count: ctx.step.coats }),
-    colour: ctx.step.colour,
-    coating: ctx.coating.name,
-    tool: word('tool', ctx.step.tool),
-    stroke: word('stroke', pick.tape ? strokeCode(ctx, pick) : 'any'),
-  })
+/** Every colour the masking stays on for; a first coat that was held off has been told already. */
+function coatSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[] {
+  return ctx.steps.map((step) =>
+    said('step.coat', {
+      coats: said(holdFirst && step === ctx.step ? 'step.coats_last' : 'step.coats', { count: step.coats }),
+      colour: step.colour,
+      coating: coatOfStep(ctx.shelf, step).name,
+      tool: word('tool', step.tool),
+      stroke: word('stroke', pick.tape ? strokeCode(ctx, pick, step) : 'any'),
+    }),
+  )
 }
 
 const isRough = (ctx: HemContext) => !['glassy', 'smooth'].includes(ctx.keepFace.texture)
 
 /** How the brush or roller goes, as a word of the catalogue. */
-function strokeCode(ctx: HemContext, { stroke, seal }: Candidate): string {
-  if (ctx.step.tool === 'roller' && stroke === 'outward') return 'off-the-tape'
+function strokeCode(ctx: HemContext, { stroke, seal }: Candidate, step: PaintStep): string {
+  if (step.tool === 'roller' && stroke === 'outward') return 'off-the-tape'
   // Over a dried seal the edge is shut, and the brush may go as it likes.
   if (stroke === 'outward' && (seal === 'own-colour' || seal === 'clear-glaze')) return 'freely'
   return stroke

@@ -1,3 +1,4 @@
+import { onceFor } from '../units/onceFor'
 import { nth } from '../units/sure'
 import {
   CoreError,
@@ -108,19 +109,48 @@ const GROUPS: Partial<Record<ThingFace | WholeFace, string>> = {
 export const scopeOf = (room: Room, key: FaceKey): FaceScope | null =>
   room.scopes.find((each) => each.face === key)?.scope ?? null
 
-/**
- * The step that paints a face, and its place in the order. A step that names the face itself wins over one that
- * names its group; a face that takes the wall's colour goes with its wall; null when the face is kept.
- */
-export function stepOf(room: Room, key: FaceKey): { step: PaintStep; index: number } | null {
-  const scope = scopeOf(room, key)
-  if (scope === 'takes-wall-colour' && !isFace(key, 'wall')) return stepOf(room, wallOf(room, key))
-  if (scope !== null && scope !== 'takes-wall-colour') return null
-  const group = groupOf(key)
-  const byName = room.steps.findIndex((step) => step.targets.includes(key))
-  const index = byName >= 0 ? byName : room.steps.findIndex((step) => step.targets.includes(group))
-  return index < 0 ? null : { step: nth(room.steps, index), index }
+/** A step of the coating plan, and its place in the order. */
+export interface PlacedStep {
+  readonly step: PaintStep
+  readonly index: number
 }
+
+/**
+ * The steps that paint a face, in order: what lies below, then what is seen. Empty where it is kept. A step that names
+ * the face itself stands for those that name its group, except for undercoats: a group's step all of whose faces are
+ * named by later ones would paint nothing else, so it is meant below them. A face that takes the wall's colour goes
+ * with its wall.
+ */
+export function stepsOf(room: Room, key: FaceKey): readonly PlacedStep[] {
+  const steps = paintedBy(room)
+  const known = steps.get(key) ?? findSteps(room, key)
+  steps.set(key, known)
+  return known
+}
+
+/** What was found for a room already; a room never changes, its next version is another. */
+const paintedBy = onceFor((_room: Room) => new Map<FaceKey, readonly PlacedStep[]>())
+
+function findSteps(room: Room, key: FaceKey): readonly PlacedStep[] {
+  const scope = scopeOf(room, key)
+  if (scope === 'takes-wall-colour' && !isFace(key, 'wall')) return stepsOf(room, wallOf(room, key))
+  if (scope !== null && scope !== 'takes-wall-colour') return []
+  const group = groupOf(key)
+  const placed = room.steps.map((step, index) => ({ step, index }))
+  const own = placed.filter(({ step }) => step.targets.includes(key))
+  const ofGroup = placed.filter(({ step }) => step.targets.includes(group) && !step.targets.includes(key))
+  if (own.length === 0) return ofGroup
+  return [...ofGroup.filter((each) => isUndercoat(room, each)), ...own].sort((a, b) => a.index - b.index)
+}
+
+/** Whether every face of a step's groups is named by a later step. */
+const isUndercoat = (room: Room, { step, index }: PlacedStep): boolean =>
+  faceKeys(room)
+    .filter((key) => step.targets.includes(groupOf(key)))
+    .every((key) => room.steps.some((later, i) => i > index && later.targets.includes(key)))
+
+/** The step whose colour is seen on a face, and its place in the order; null when the face is kept. */
+export const stepOf = (room: Room, key: FaceKey): PlacedStep | null => stepsOf(room, key).at(-1) ?? null
 
 /** The wall a face stands on; the first one for faces that go round. */
 export function wallOf(room: Room, key: FaceKey): FaceKey {
@@ -130,9 +160,28 @@ export function wallOf(room: Room, key: FaceKey): FaceKey {
   return face('wall', thing?.wallId ?? band?.wallIds[0] ?? nth(room.walls, 0).id)
 }
 
-/** Every face a step really paints. */
+/** Every face a step really paints, seen in the end or below a later colour. */
 export const facesOfStep = (room: Room, step: PaintStep): FaceKey[] =>
-  faceKeys(room).filter((key) => stepOf(room, key)?.step.id === step.id)
+  faceKeys(room).filter((key) => stepsOf(room, key).some((each) => each.step.id === step.id))
+
+const coatsBelowSteps = onceFor((room: Room): ReadonlyMap<string, number> => {
+  const faces = room.steps.map((step) => new Set(facesOfStep(room, step)))
+  const below = (i: number) =>
+    room.steps.slice(0, i).filter((_, k) => [...nth(faces, k)].some((key) => nth(faces, i).has(key)))
+  return new Map(room.steps.map((step, i) => [step.id, below(i).reduce((sum, under) => sum + under.coats, 0)]))
+})
+
+/** Coats of earlier steps below those of a step. Coats of a face are counted from the first of them all. */
+export const coatsBelow = (room: Room, step: PaintStep): number => coatsBelowSteps(room).get(step.id) ?? 0
+
+/** The number of a step's last coat. */
+export const lastCoatOf = (room: Room, step: PaintStep): number => coatsBelow(room, step) + step.coats
+
+/** The colour a step meets on a face: that of the step below it, or what is there already. */
+export function swatchBelow(room: Room, key: FaceKey, step: PaintStep): string {
+  const under = stepsOf(room, key).filter((each) => each.index < room.steps.indexOf(step))
+  return under.at(-1)?.step.swatch ?? faceOf(room, key).swatch
+}
 
 /** What a face is called, for the catalogue to make words of. */
 export function faceName(room: Room, key: FaceKey): FaceName {

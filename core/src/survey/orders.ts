@@ -1,6 +1,6 @@
 import { nth, sure } from '../units/sure'
 import { type PaintStep, type Room, said, type Said, face, readFace, thingOf, word } from '../ground'
-import { facesOfStep, faceOf, faceName, groupOf, stepOf } from './faces'
+import { facesOfStep, faceName, groupOf, stepOf, swatchBelow } from './faces'
 import { coatsToHide } from './hiding'
 
 /** Orders of colours that crews work in. */
@@ -75,7 +75,9 @@ export function orderFaults(room: Room): Said[] {
 function hidingFaults(room: Room): Said[] {
   return room.steps.flatMap((step) => {
     const worst = facesOfStep(room, step)
-      .map((key) => ({ key, hiding: coatsToHide(faceOf(room, key).swatch, step.swatch) }))
+      // What a later colour covers need not hide anything itself.
+      .filter((key) => stepOf(room, key)?.step.id === step.id)
+      .map((key) => ({ key, hiding: coatsToHide(swatchBelow(room, key, step), step.swatch) }))
       .sort((a, b) => b.hiding.coats - a.hiding.coats)[0]
     if (!worst || worst.hiding.coats <= step.coats) return []
     const facts = { step: step.name, face: faceName(room, worst.key), coats: worst.hiding.coats, planned: step.coats }

@@ -8,6 +8,7 @@ import { coatOfStep } from '../cure/film'
 import { dryOnly, peelWindow, pullWindow, type PullSpan } from '../cure/pullWindow'
 import type { Recipe } from '../recipes/recipe'
 import { offBy, stayDaysOf } from '../risk/residue'
+import { lastCoatOf } from '../survey/faces'
 import type { Round, RoundPull } from '../work'
 import type { PlacedTask } from '../plan/placement'
 import { UNTOUCHED, type LogState } from '../progress/hemStates'
@@ -37,6 +38,8 @@ export interface WindowsSetup {
   readonly job: Job
   readonly clocks: (roomId: string) => JobClocks
   readonly recipes: ReadonlyMap<string, Recipe>
+  /** Which activity lays each hem's tape. */
+  readonly layOf: ReadonlyMap<string, ActivityId>
   /** What each activity takes. */
   readonly minutes: ReadonlyMap<ActivityId, number>
   readonly log: LogState
@@ -66,26 +69,35 @@ function plansOf(
     const state = setup.log.hems.get(hemId) ?? UNTOUCHED
     return state.pulledAt === null && state.skipped === null
   })
-  return [...groupedBy(left, (hemId) => lastCoat(setup.log, hemId, step.coats))].flatMap(([at, hemIds]) => {
-    const plan = at === null ? plannedCoat(round, step, placed) : struck(setup, round, step, hemIds)
-    return plan ? [onePlan(setup, round, pull, step, hemIds, plan, at !== null, placed)] : []
-  })
+  return [...groupedBy(left, (hemId) => lastCoat(setup.log, hemId, lastCoatIn(setup, round, step)))].flatMap(
+    ([at, hemIds]) => {
+      const plan = at === null ? plannedCoat(setup, round, step, placed) : struck(setup, round, step, hemIds)
+      return plan ? [onePlan(setup, round, pull, step, hemIds, plan, at !== null, placed)] : []
+    },
+  )
 }
 
 const lastCoat = (log: LogState, hemId: string, coats: number): number | null =>
   log.hems.get(hemId)?.coatedAt[coats - 1] ?? null
 
-function struck({ log, minutes }: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly string[]) {
-  const tick = (hemId: string) => lastCoat(log, hemId, step.coats)
-  return strokesOf(hemIds.map(tick), round.hemIds.map(tick), minutes.get(coatOf(round, step.coats)) ?? 0)
+/** The number of a round's last coat. */
+const lastCoatIn = ({ job }: WindowsSetup, round: Round, step: PaintStep): number =>
+  lastCoatOf(sure(job.rooms.find((room) => room.id === round.roomId)), step)
+
+function struck(setup: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly string[]) {
+  const { log, minutes } = setup
+  const last = lastCoatIn(setup, round, step)
+  const tick = (hemId: string) => lastCoat(log, hemId, last)
+  return strokesOf(hemIds.map(tick), round.hemIds.map(tick), minutes.get(coatOf(round, last)) ?? 0)
 }
 
 function plannedCoat(
+  setup: WindowsSetup,
   round: Round,
   step: PaintStep,
   placed: ReadonlyMap<string, PlacedTask>,
 ): { from: number; to: number } | null {
-  const task = placed.get(coatOf(round, step.coats))
+  const task = placed.get(coatOf(round, lastCoatIn(setup, round, step)))
   return task ? { from: task.from, to: task.to } : null
 }
 
@@ -106,7 +118,7 @@ function onePlan(
     taskId: manner.taskId,
     manner: manner.manner,
     roomId: round.roomId,
-    crewId: placed.get(coatOf(round, step.coats))?.crewId ?? round.crewId,
+    crewId: placed.get(coatOf(round, lastCoatIn(setup, round, step)))?.crewId ?? round.crewId,
     hemIds,
     coatedFrom: coat.from,
     coatedTo: coat.to,
@@ -128,7 +140,7 @@ function spansOf(
   placed: ReadonlyMap<string, PlacedTask>,
 ): PullSpan[] {
   if (pull.manner === 'peel') return peelWindow(coat.from, coat.to + pull.afterH * 60)
-  const { job, recipes, log, minutes } = setup
+  const { job, recipes, log, minutes, layOf } = setup
   const clocks = setup.clocks(round.roomId)
   const outdoors = sure(job.rooms.find((room) => room.id === round.roomId)).kind === 'elevation'
   const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((each) => each !== undefined)
@@ -138,10 +150,9 @@ function spansOf(
   const sealTick = (hemId: string) => log.hems.get(hemId)?.sealedAt ?? null
   const beadId = actOf(round, 'bead')
   const wiped = strokesOf(hemIds.map(sealTick), beaded.map(sealTick), minutes.get(beadId) ?? 0) ?? placed.get(beadId)
-  const laidPlan = placed.get(actOf(round, 'lay'))
   const limits = hemIds.flatMap((hemId) => {
     const recipe = recipes.get(hemId)
-    const laid = log.hems.get(hemId)?.laidAt ?? laidPlan?.from ?? coat.from
+    const laid = log.hems.get(hemId)?.laidAt ?? placed.get(layOf.get(hemId) ?? '')?.from ?? coat.from
     const days = recipe?.tapeId && stayDaysOf(tapeOf(job.shelf, recipe.tapeId), outdoors)
     const limit = days ? offBy(clocks.stay, days, laid) : null
     return limit === null ? [] : [limit]

@@ -64,6 +64,7 @@ export const EN_REASONS = {
   'out.bleeds': '{bleeds} bleeds a metre, over the house limit of {limit}',
   'out.no_stack': 'house rule: a barrier edge is not sealed as well',
   'out.no_glaze': 'no clear glaze is on the shelf',
+  'out.bead_below': 'all {coats} coats go onto the tape, and a bead below the first is dry at the pull',
   'out.no_own_paint': 'nobody here holds the paint of the keep side',
   'out.barrier_carpet': 'a barrier edge has nothing to gel against on carpet',
   'out.seal_carpet': 'on carpet the tape is tucked under; there is no edge to seal',

@@ -83,7 +83,7 @@ function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
   const { house, step, crew, recipes } = setup
   const minutes = works.flatMap((work) => wetMinutes(work, recipes, house, step, crewSpeed(crew, setup.parameters)))
   const total = minutes.reduce((sum, each) => sum + each.seal + each.coat + each.pull, 0)
-  const hems = works.flatMap((work) => work.hems)
+  const hems = works.flatMap((work) => work.hems).filter((hem) => hem.stepId === step.id)
   if (!hems.some((hem) => recipes.get(hem.id)?.pull === 'wet')) return { need: 0, window: null, total }
   const { bead, paint } = longestWet(minutes)
   const paintWindow = windowMin(setup, coatOfStep(setup.shelf, step).openMin)

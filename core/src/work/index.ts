@@ -9,4 +9,5 @@ export {
   type Work,
 } from './activity'
 export { jobWork } from './jobWork'
+export { laysOf } from './layOf'
 export { minutesOf } from './minutesOf'

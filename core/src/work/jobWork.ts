@@ -1,9 +1,11 @@
 import type { Parameters } from '../parameters/parameters'
-import type { Crew, Job, PaintStep, Room } from '../ground'
+import type { Crew, Job, PaintStep, Room, Shelf } from '../ground'
 import { longestStretchMin, type Calendars } from '../calendar/calendar'
 import { coatingOf } from '../catalogue/find'
 import type { JobClocks } from '../cure/areaClocks'
+import { coatOfStep } from '../cure/film'
 import type { Hem } from '../hems/deriveHems'
+import { facesOfStep, lastCoatOf, stepsOf } from '../survey/faces'
 import { estimateStepTimes } from '../recipes/estimateTimes'
 import type { Recipe } from '../recipes/recipe'
 import { AT_ONCE, type Activity, type Work } from './activity'
@@ -52,7 +54,9 @@ function roomWork(setup: WorkSetup, room: Room, crew: Crew): Work {
     found.push(...rounds)
     coats.set(
       step.id,
-      rounds.flatMap((each) => each.activities.filter((act) => act.kind === 'coat' && act.coat === step.coats)),
+      rounds.flatMap((each) =>
+        each.activities.filter((act) => act.kind === 'coat' && act.coat === lastCoatOf(room, step)),
+      ),
     )
     if (rounds.length > 0) before = rounds.flatMap(freeingActs)
   }
@@ -74,7 +78,7 @@ function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): Wa
   return groupRounds({
     room,
     step,
-    hems: setup.hems.filter((hem) => hem.roomId === room.id && hem.stepId === step.id && recipes.has(hem.id)),
+    hems: setup.hems.filter((hem) => hem.roomId === room.id && hem.stepIds.includes(step.id) && recipes.has(hem.id)),
     recipes,
     crew,
     stretchMin: longestStretchMin(setup.calendars.get(crew.id)),
@@ -96,7 +100,7 @@ function roundIn(
   coats: ReadonlyMap<string, readonly Activity[]>,
 ): RoundWork {
   const { job, recipes } = setup
-  const hems = group.work.flatMap((work) => work.hems)
+  const laid = group.work.flatMap((work) => work.hems).filter((hem) => hem.stepIds[0] === step.id)
   return roundOf({
     room,
     step,
@@ -106,8 +110,9 @@ function roundIn(
     recipes,
     parameters: setup.parameters,
     group,
-    waits: [...before.map((from): Wait => ({ from, min: AT_ONCE })), ...cureWaits(setup, room, hems, coats)],
-    layRelease: releaseOf(hems, recipes),
+    waits: [...before.map((from): Wait => ({ from, min: AT_ONCE })), ...cureWaits(setup, room, laid, coats)],
+    undercoats: undercoatWaits(job.shelf, room, step, coats),
+    layRelease: releaseOf(laid, recipes),
   })
 }
 
@@ -122,6 +127,25 @@ function freeingActs(work: RoundWork): string[] {
   const peels = new Set(peelActs(work))
   const held = new Set(work.lags.filter((lag) => !peels.has(lag.to)).map((lag) => lag.from))
   return work.activities.map((act) => act.id).filter((id) => !peels.has(id) && !held.has(id))
+}
+
+/** A colour waits until what lies below it on the same faces may be coated over. */
+function undercoatWaits(
+  shelf: Shelf,
+  room: Room,
+  step: PaintStep,
+  coats: ReadonlyMap<string, readonly Activity[]>,
+): Wait[] {
+  const faces = facesOfStep(room, step)
+  const below = new Set(faces.flatMap((key) => stepsOf(room, key).map((each) => each.step)))
+  return [...below].flatMap((under) =>
+    under.id === step.id
+      ? []
+      : (coats.get(under.id) ?? []).map(({ id }): Wait => ({
+          from: id,
+          min: { clock: 'drying', amount: coatOfStep(shelf, under).recoatMin },
+        })),
+  )
 }
 
 /** Tape waits until the keep side, coated by an earlier step of this room, has cured enough for its grip. */

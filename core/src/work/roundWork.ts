@@ -15,6 +15,7 @@ import {
 import { actOf, coatOf, writeActivity, writeRound, writeSubject, type ActivityRef } from '../ground'
 import { liquidOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
+import { coatsBelow, lastCoatOf } from '../survey/faces'
 import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
 import { AT_ONCE, type Activity, type Delay, type Lag, type Round, type RoundPull } from './activity'
@@ -35,6 +36,8 @@ export interface RoundSetup {
   /** What laying waits for: cover, earlier steps pulled, cure of the keep sides. */
   readonly waits: readonly Wait[]
   readonly layRelease: number | null
+  /** What the first coat waits for besides: coats below it on the same faces. */
+  readonly undercoats: readonly Wait[]
 }
 
 /** What a round's first activity waits for. */
@@ -52,7 +55,12 @@ export function roundOf(setup: RoundSetup): RoundWork {
   const hems = group.work.flatMap((work) => work.hems)
   const ref: RoundRef = { roomId: room.id, stepId: step.id, wallIds: group.work.map((work) => work.wallId) }
   const hemIds = hems.map((hem) => hem.id)
-  const pulls = roundPulls(ref, hemIds, recipes)
+  const freed = hems.filter((hem) => hem.stepId === step.id)
+  const pulls = roundPulls(
+    ref,
+    freed.map((hem) => hem.id),
+    recipes,
+  )
   const round: Round = {
     id: writeRound(ref),
     name: nameOf(setup, ref),
@@ -87,7 +95,8 @@ interface Chain {
 
 /**
  * The activities of one round in order: lay; seal that must dry; coats with their drying gaps; the last coat together
- * with a wet bead and a wet pull without a break between them; a dry pull once the film is hard.
+ * with a wet bead and a wet pull without a break between them; a dry pull once the film is hard. Tape that an earlier
+ * step laid, or that a later one needs as well, is neither laid nor pulled here.
  */
 function activitiesOf(
   setup: RoundSetup,
@@ -95,20 +104,28 @@ function activitiesOf(
   hems: readonly Hem[],
   pulls: readonly RoundPull[],
 ): Pick<RoundWork, 'activities' | 'lags'> {
-  const { step, house } = setup
+  const { room, step } = setup
   const chain: Chain = { setup, round, activities: [], lags: [], waits: setup.waits }
   const wet = pulls.some((pull) => pull.manner === 'wet')
-  addLay(chain, hems)
-  const sealAt = house.holdFirstCoat ? step.coats : 1
-  for (let coat = 1; coat <= step.coats; coat++) {
-    const last = coat === step.coats
-    if (coat === sealAt) addDrySeal(chain, hems)
-    const beaded = last && addBead(chain, hems)
-    addCoat(chain, hems, { coat, settles: last && wet, followsBead: beaded && wet })
+  const below = coatsBelow(room, step)
+  const [laid, freed] = [hems.filter((hem) => hem.stepIds[0] === step.id), hems.filter((hem) => hem.stepId === step.id)]
+  addLay(chain, laid)
+  chain.waits = [...chain.waits, ...setup.undercoats]
+  for (let n = 1; n <= step.coats; n++) {
+    const last = n === step.coats
+    addDrySeal(chain, [
+      ...(n === 1 ? laid.filter((hem) => !isHeldOff(setup, hem)) : []),
+      ...(last ? freed.filter((hem) => isHeldOff(setup, hem)) : []),
+    ])
+    const beaded = last && addBead(chain, freed)
+    addCoat(chain, hems, { coat: below + n, isLast: last, settles: last && wet, followsBead: beaded && wet })
   }
   for (const pull of pulls) addPull(chain, hems, pull)
   return { activities: chain.activities, lags: chain.lags }
 }
+
+/** Whether the coats before the last stay off the tape: then it is sealed before the last, else before the first. */
+const isHeldOff = ({ recipes }: RoundSetup, hem: Hem): boolean => (recipes.get(hem.id)?.standOffMm ?? 0) > 0
 
 type Act = Exclude<ActivityRef, { of: 'room' }>['act']
 
@@ -194,13 +211,15 @@ function addBead(chain: Chain, hems: readonly Hem[]): boolean {
 }
 
 interface CoatFacts {
+  /** Counted from the first coat of all on its faces. */
   readonly coat: number
+  readonly isLast: boolean
   /** The pull follows while it is wet, so a short coat waits until a fresh edge no longer runs. */
   readonly settles: boolean
   readonly followsBead: boolean
 }
 
-function addCoat(chain: Chain, hems: readonly Hem[], { coat, settles, followsBead }: CoatFacts): void {
+function addCoat(chain: Chain, hems: readonly Hem[], { coat, isLast, settles, followsBead }: CoatFacts): void {
   const { step, shelf, group } = chain.setup
   const made = {
     kind: 'coat',
@@ -212,13 +231,13 @@ function addCoat(chain: Chain, hems: readonly Hem[], { coat, settles, followsBea
   } as const
   const added = add(chain, 'coat', made, followsBead ? AT_ONCE : null)
   const { recoatMin } = coatOfStep(shelf, step)
-  chain.waits = [{ from: added.id, min: coat < step.coats ? { clock: 'drying', amount: recoatMin } : AT_ONCE }]
+  chain.waits = [{ from: added.id, min: isLast ? AT_ONCE : { clock: 'drying', amount: recoatMin } }]
 }
 
 function addPull(chain: Chain, hems: readonly Hem[], pull: RoundPull): void {
-  const { step, house, shelf } = chain.setup
+  const { room, step, house, shelf } = chain.setup
   const wet = pull.manner === 'wet'
-  chain.waits = [{ from: coatOf(chain.round, step.coats), min: pullDelay(pull, coatOfStep(shelf, step)) }]
+  chain.waits = [{ from: coatOf(chain.round, lastCoatOf(room, step)), min: pullDelay(pull, coatOfStep(shelf, step)) }]
   const off = hems.filter((hem) => pull.hemIds.includes(hem.id))
   const work = pullParts(off, house, pull.manner)
   const made = { kind: 'pull', subjects: pull.hemIds, work, divisible: !wet } as const

@@ -29,11 +29,17 @@ export function workByWall(room: Room, step: PaintStep, hems: readonly Hem[], ho
       )
       return {
         wallId: wall.id,
-        hems: hems.filter((hem) => nth(hem.segments, 0).wallId === wall.id),
+        hems: hems.filter((hem) => paintWallOf(hem) === wall.id),
         fieldMin: (areaMm2 / 1e6) * perM2,
       }
     })
     .filter((work) => work.hems.length > 0 || work.fieldMin > 0)
+}
+
+/** The wall in whose colour a hem lies: its strip stays until the colour beside it is on. Other hems go by where they are. */
+function paintWallOf(hem: Hem): string {
+  const ref = readFace(hem.paint)
+  return ref?.kind === 'wall' ? ref.id : nth(hem.segments, 0).wallId
 }
 
 function shareOf(room: Room, key: string, wallId: string, lengthShare: number): number {
@@ -57,8 +63,10 @@ export function wetMinutes(
   return work.hems.map((hem) => {
     const metres = hem.lengthMm / 1000
     const recipe = recipes.get(hem.id)
-    const wetSeal = recipe?.seal === 'wiped-sealant'
-    const wetPull = recipe?.pull === 'wet'
+    // Tape that a later colour needs as well stays on, and minds no wet edge now.
+    const isFreed = hem.stepId === step.id
+    const wetSeal = isFreed && recipe?.seal === 'wiped-sealant'
+    const wetPull = isFreed && recipe?.pull === 'wet'
     const cutIn = coatMinutesOf(hem, recipe, house, step)
     return {
       seal: wetSeal ? (house.rates.sealPerM * metres) / speed : 0,

@@ -4,6 +4,7 @@ import {
   BREATHER_KINDS,
   coverOf,
   formatRun,
+  lastCoatOf,
   liquidOf,
   takeLoad,
   tapeOf,
@@ -13,7 +14,6 @@ import {
   type RecipeAnswer,
   type Room,
   type SupplyLine,
-  actOf,
   coatOf,
 } from '@crisp-hem/core'
 import { layerWords } from '../drawing/LayerSection'
@@ -91,8 +91,15 @@ function timesPart(job: Job, plan: Plan, room: Room): Content[] {
           ?.spans.find((each) => each.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
         return [
           i === 0 ? `${sayText(round.name)} (${crew})` : '',
-          i === 0 ? when(placed.get(actOf(round, 'lay'))?.from) : '',
-          i === 0 ? when(placed.get(coatOf(round, step.coats))?.from) : '',
+          i === 0
+            ? when(
+                placed.get(
+                  plan.tasks.find((task) => task.kind === 'lay' && pull.hemIds.some((id) => task.subjects.includes(id)))
+                    ?.id ?? '',
+                )?.from,
+              )
+            : '',
+          i === 0 ? when(placed.get(coatOf(round, lastCoatOf(room, step)))?.from) : '',
           `${S.manners[pull.manner]}: ${span ? `${when(span.from)} – ${span.to === null ? S.later : when(span.to)}` : when(placed.get(pull.taskId)?.from)}`,
         ]
       })

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useFacts, useHems, usePlan, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
+import { coatInStep } from '../rounds/taskWords'
 import type { TodoCard } from './board'
 import { coverTick, taskTick } from './ticks'
 
@@ -48,7 +49,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
   const own = card.subjects.map((id) => hems.get(id)).filter((hem) => hem !== undefined)
   const what =
     task.kind === 'coat'
-      ? coatWords(task.coat ?? 1, room?.steps.find((step) => step.id === task.stepId)?.coats ?? 1)
+      ? coatWords(coatInStep(room, task) ?? 1, room?.steps.find((step) => step.id === task.stepId)?.coats ?? 1)
       : W.rounds.kinds[task.kind]
   const metres = own.length
     ? `, ${formatRun(

@@ -1,4 +1,4 @@
-import type { Room, Task } from '@crisp-hem/core'
+import { coatsBelow, type Room, type Task } from '@crisp-hem/core'
 import { W } from '../words'
 
 /** A task in a line: where, which colour, what is done. Its id where it belongs to no work here any more. */
@@ -6,6 +6,13 @@ export function taskWords(rooms: readonly Room[], task: Task | undefined, id: st
   if (!task) return id
   const room = rooms.find((each) => each.id === task.roomId)
   const step = room?.steps.find((each) => each.id === task.stepId)
-  const act = task.coat ? `${W.rounds.kinds[task.kind]} ${task.coat}` : W.rounds.kinds[task.kind]
+  const coat = coatInStep(room, task)
+  const act = coat ? `${W.rounds.kinds[task.kind]} ${coat}` : W.rounds.kinds[task.kind]
   return [room?.name ?? task.roomId, ...(step ? [step.name] : []), act].join(', ')
+}
+
+/** Which coat of its own step a task is; coats below it are another step's. Null for other work. */
+export function coatInStep(room: Room | undefined, task: Task): number | null {
+  const step = room?.steps.find((each) => each.id === task.stepId)
+  return task.coat !== null && room && step ? task.coat - coatsBelow(room, step) : task.coat
 }

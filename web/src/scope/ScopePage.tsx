@@ -2,6 +2,8 @@ import { W, factText, wordText } from '../words'
 import {
   BREATHER_KINDS,
   coatingOf,
+  deriveHems,
+  edgeOfHem,
   faceKeys,
   faceOf,
   faceName,
@@ -9,14 +11,16 @@ import {
   leadRisk,
   scopeOf,
   stepOf,
+  stepsOf,
+  type PlaceName,
   type Room,
-  writeHem,
 } from '@crisp-hem/core'
+import { useMemo } from 'react'
 import { Printer } from 'lucide-react'
 import { Link } from 'react-router'
 import { api } from '../api'
 import { PageHead } from '../frame/PageHead'
-import { useFacts, usePlan } from '../state/useJob'
+import { useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 
@@ -51,21 +55,23 @@ export function ScopePage() {
 
 function RoomScope({ room }: { room: Room }) {
   const { shelf, site } = useFacts()
-  const plan = usePlan()
-  const painted = faceKeys(room).flatMap((key) => {
-    const step = stepOf(room, key)?.step
-    return step ? [{ key, step }] : []
-  })
+  const painted = faceKeys(room).flatMap((key) => stepsOf(room, key).map(({ step }) => ({ key, step })))
   const kept = faceKeys(room).filter((key) => !stepOf(room, key))
   const wandering = room.lines.filter((line) => line.wanderMm > 0)
-  const place = (edge: string) =>
-    factText(plan?.hems.find((hem) => hem.id === writeHem({ roomId: room.id, edge }))?.place ?? edge)
+  const places = useMemo(() => {
+    const { hems, bare } = deriveHems(room, shelf)
+    return new Map<string, PlaceName>([
+      ...hems.map((hem) => [edgeOfHem(hem.id), hem.place] as const),
+      ...bare.map((each) => [each.edge, each.place] as const),
+    ])
+  }, [room, shelf])
+  const place = (edge: string) => factText(places.get(edge) ?? null)
   return (
     <Panel title={room.name} className="break-inside-avoid">
       <div className="grid gap-x-6 gap-y-3 md:grid-cols-3">
         <List title={W.scope.painted}>
           {painted.map(({ key, step }) => (
-            <li key={key}>
+            <li key={`${key} ${step.id}`}>
               <b>{factText(faceName(room, key))}</b>: {step.colour},{' '}
               {wordText('sheen', coatingOf(shelf, step.coatingId).sheen)},{' '}
               {W.scope.coats({ n: step.coats, tool: wordText('tool', step.tool) })}

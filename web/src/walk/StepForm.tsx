@@ -2,10 +2,11 @@ import { CheckField, ChoiceField, NumberField, TextField, inWords } from '../ui/
 import {
   coatsToHide,
   faceKeys,
-  faceOf,
   faceName,
   facesOfStep,
   stepOf,
+  stepsOf,
+  swatchBelow,
   TARGET_GROUPS,
   TOOLS,
   type PaintStep,
@@ -64,7 +65,7 @@ export function StepForm({ room, step, onChange }: StepFormProps) {
             <CheckField
               key={key}
               label={factText(faceName(room, key))}
-              checked={stepOf(room, key)?.step.id === step.id}
+              checked={stepsOf(room, key).some((each) => each.step.id === step.id)}
               onChange={(on) => toggle(key, on)}
             />
           ))}
@@ -77,7 +78,8 @@ export function StepForm({ room, step, onChange }: StepFormProps) {
 /** About how many coats hide what lies there now. */
 function HidingLine({ room, step }: { room: Room; step: PaintStep }) {
   const worst = facesOfStep(room, step)
-    .map((key) => ({ key, hiding: coatsToHide(faceOf(room, key).swatch, step.swatch) }))
+    .filter((key) => stepOf(room, key)?.step.id === step.id)
+    .map((key) => ({ key, hiding: coatsToHide(swatchBelow(room, key, step), step.swatch) }))
     .sort((a, b) => b.hiding.coats - a.hiding.coats)[0]
   if (!worst) return null
   const { coats, perCoat } = worst.hiding

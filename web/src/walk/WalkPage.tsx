@@ -1,4 +1,4 @@
-import { deriveHems, formatRun, moveCorner, type Hem, type Room, thingOf } from '@crisp-hem/core'
+import { deriveHems, formatRun, lastCoatOf, moveCorner, type Hem, type Room, thingOf } from '@crisp-hem/core'
 import { FileText, Plus } from 'lucide-react'
 import { lazy, Suspense, useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -88,7 +88,10 @@ function RoomWork({ room }: { room: Room }) {
   const [chosen, setChosen] = useState(NOBODY)
   // Worked out here rather than waited for: an edit shows its hems in the same frame, however large the job.
   const hems = useMemo(() => deriveHems(room, shelf).hems, [room, shelf])
-  const coats = (hem: Hem) => room.steps.find((step) => step.id === hem.stepId)?.coats ?? 1
+  const coats = (hem: Hem) => {
+    const step = room.steps.find((each) => each.id === hem.stepId)
+    return step ? lastCoatOf(room, step) : 1
+  }
   const spans = useMemo(
     () => new Map(plan?.pulls.flatMap((pull) => pull.hemIds.map((id) => [id, pull.spans] as const))),
     [plan],
