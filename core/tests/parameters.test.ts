@@ -92,7 +92,13 @@ function saidByModels(by: Parameters): unknown {
 const saidByJobs = (by: Parameters): unknown => JOBS.map((job) => planJob(job, undefined, by))
 const JOBS = [gullRow(), ternQuaySurvey()].map((job) => ({
   ...job,
-  house: { ...job.house, press: 'either' as const, liquidOnPanes: true },
+  // A gun so fast that a small coat is over before its edge has settled.
+  house: {
+    ...job.house,
+    press: 'either' as const,
+    liquidOnPanes: true,
+    rates: { ...job.house.rates, sprayPerM2: 0.15 },
+  },
 }))
 
 test('every figure that own records may replace is read from the parameters, none from a module', () => {

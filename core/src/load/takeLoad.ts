@@ -5,6 +5,7 @@ import type { Job, TapeRoll } from '../ground'
 import { coverOf, tapeOf } from '../catalogue/find'
 import type { CoverNeed } from '../covers/coverNeed'
 import { coverNeeds } from '../covers/coverNeeds'
+import { stripNeeds } from './stripNeeds'
 import type { Hem } from '../hems/deriveHems'
 import { endsMm } from '../hems/ends'
 import type { Recipe } from '../recipes/recipe'
@@ -64,7 +65,7 @@ export function takeLoad(
   parameters: Pick<Parameters, 'work'>,
 ): Load {
   const tapes = tapeLines(job, hems, recipes)
-  const covers = coverLines(job)
+  const covers = coverLines(job, hems, recipes)
   const sealants = sealantLines(job, hems, recipes)
   const glazes = glazeLines(job, hems, recipes, parameters)
   const liquids = liquidLines(job, hems, recipes)
@@ -135,8 +136,8 @@ export function buy(roll: TapeRoll, rolls: number): { packs: number; singles: nu
   return options.reduce((best, option) => (option.costMinor < best.costMinor ? option : best))
 }
 
-function coverLines(job: Job): CoverLine[] {
-  const all = job.rooms.flatMap((room) => coverNeeds(room, job.shelf))
+function coverLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): CoverLine[] {
+  const all = [...job.rooms.flatMap((room) => coverNeeds(room, job.shelf)), ...stripNeeds(job, hems, recipes)]
   return [...groupedBy(all, (need) => need.coverId)].map(([coverId, needs]) => {
     const cover = coverOf(job.shelf, coverId)
     const runMm = needs.reduce((sum, need) => sum + need.runMm, 0)

@@ -9,6 +9,9 @@ export interface WorkParameters {
   readonly thumbShare: Known
   /** How many times longer a painter of a skill takes than a practised one. */
   readonly skillFactor: Readonly<Record<Skill, Known>>
+  /** Setting a gun up for a step, and cleaning it after, min. */
+  readonly gunSetUpMin: Known
+  readonly gunCleanMin: Known
   /** Width of a seal's pass along the edge, m; minutes for one tack. */
   readonly sealPassM: Known
   readonly tackMin: Known
@@ -29,6 +32,8 @@ export const WORK: WorkParameters = {
     beginner: guess(1.9, '', 'a-beginner-against-a-practised-hand'),
     practised: guess(1, '', 'reference'),
   },
+  gunSetUpMin: guess(15, 'min', 'set-up-and-clean-up-take-20-to-40'),
+  gunCleanMin: guess(15, 'min', 'set-up-and-clean-up-take-20-to-40'),
   sealPassM: guess(0.025, 'm', 'a-sash-brush-along-the-edge'),
   tackMin: guess(0.15, 'min', 'nine-seconds-from-the-roll'),
   glassMendShare: guess(0.2, '', 'a-blade-mends-glass-fast'),

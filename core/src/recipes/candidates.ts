@@ -212,7 +212,9 @@ const scaled = ({ mean, low, high }: Estimate, by: number): Estimate => ({
 
 /** Round panes every corner is one more place to slip; tucked under a skirting the edge hardly matters. */
 function asSeen(ctx: HemContext, edge: Estimate): Estimate {
-  if (ctx.keepFace.material === 'carpet') return scaled(edge, ctx.parameters.work.tuckedShare.value)
+  // Below a skirting on carpet, and where a front meets the ground, nobody sees the edge.
+  if (ctx.keepFace.material === 'carpet' || settingOf(ctx) === 'ground-line')
+    return scaled(edge, ctx.parameters.work.tuckedShare.value)
   if (ctx.hem.panes <= 1 || ctx.glassM2PerM === 0) return edge
   const more = (ctx.hem.corners / ctx.hem.lengthMm) * 1000 * ctx.parameters.slips.paneCorner.value
   return { mean: edge.mean + more, low: edge.low + more / 2, high: edge.high + 2 * more }

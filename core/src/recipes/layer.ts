@@ -7,6 +7,8 @@ export type LayerKind = (typeof LAYER_KINDS)[number]
 export interface Layer {
   readonly kind: LayerKind
   readonly name: string
+  /** The cover that has to be on the van for it, where nothing else of the load names it; null for other layers. */
+  readonly coverId: string | null
   /** Width beside the edge, mm; null where it covers the field. */
   readonly widthMm: number | null
   /** How a tape meets the edge. */

@@ -6,6 +6,7 @@ import { settingOf, SLIDES_UNDER_MM, type Setting } from './setting'
 const layer = (kind: LayerKind, name: string, more: Partial<Layer> = {}): Layer => ({
   kind,
   name,
+  coverId: null,
   widthMm: null,
   edge: null,
   tackMm: null,
@@ -23,7 +24,7 @@ export function recipeLayers(ctx: HemContext, pick: Candidate): Layer[] {
 function under(ctx: HemContext, setting: Setting): Layer[] {
   if (setting !== 'skirting-over-hard-floor' || ctx.hem.gapMm < SLIDES_UNDER_MM) return []
   const paper = paperOf(ctx, 0)
-  return paper ? [layer('lining', paper.name, { widthMm: paper.widthMm, seat: 'under' })] : []
+  return paper ? [layer('lining', paper.name, { coverId: paper.id, widthMm: paper.widthMm, seat: 'under' })] : []
 }
 
 const SEATS: Partial<Record<Setting, Layer['seat']>> = {
@@ -44,13 +45,15 @@ function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
     const { cover, hold } = pick.cover
     layers.push(
       layer(cover.kind === 'film' ? 'film' : 'paper', cover.name, {
+        // Taut and hung film covers a face of the room, which the load counts by faces.
+        coverId: hold === 'lies' || hold === 'loose' ? cover.id : null,
         widthMm: hold === 'taut' ? null : cover.widthMm,
         tackMm: pick.tackMm,
       }),
     )
   } else if (setting === 'skirting-over-carpet' || setting === 'skirting-over-hard-floor') {
     const paper = paperOf(ctx, 0)
-    if (paper) layers.push(layer('paper', paper.name, { widthMm: paper.widthMm }))
+    if (paper) layers.push(layer('paper', paper.name, { coverId: paper.id, widthMm: paper.widthMm }))
   } else if (setting === 'cabinets-in-use') {
     const paper = paperOf(ctx, 600)
     if (paper) layers.push(layer('paper', paper.name))

@@ -5,7 +5,8 @@ const of = (
   pull: (typeof PULL_OPINIONS)[number],
   kind: 'room' | 'elevation',
   sheen: (typeof SHEENS)[number] = 'satin',
-) => pullMannerOf({ pull }, { kind }, { tool: 'roller' }, { sheen })
+  tool: (typeof TOOLS)[number] = 'spray',
+) => pullMannerOf({ pull }, { kind }, { tool }, { sheen })
 
 test('what the house says outright needs no reason', () => {
   expect(of('wet', 'room')).toEqual({ pull: 'wet', why: null })
@@ -17,6 +18,9 @@ test('an elevation is pulled dry whatever the opinion, and says why unless the h
     const manner = of(pull, 'elevation')
     expect(manner.pull).toBe('dry')
     expect(manner.why?.code ?? null).toBe(pull === 'dry' ? null : 'why.pull_front')
+    expect(of(pull, 'elevation', 'satin', 'roller').why?.code ?? null).toBe(
+      pull === 'dry' ? null : 'why.pull_front_by_hand',
+    )
   }
 })
 

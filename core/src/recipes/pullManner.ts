@@ -23,7 +23,8 @@ export function pullMannerOf(
   coating: Pick<Coating, 'sheen'>,
 ): StepPull {
   if (house.pull === 'dry') return { pull: 'dry', why: null }
-  if (room.kind === 'elevation') return { pull: 'dry', why: said('why.pull_front') }
+  if (room.kind === 'elevation')
+    return { pull: 'dry', why: said(step.tool === 'spray' ? 'why.pull_front' : 'why.pull_front_by_hand') }
   if (house.pull === 'wet') return { pull: 'wet', why: null }
   if (house.pull === 'soonest') return { pull: 'wet', why: said('why.pull_soonest') }
   const snaps = SNAPS.includes(coating.sheen)

@@ -1,5 +1,5 @@
 import { sure } from '../units/sure'
-import { known, type PaintStep, said, type Said, word, listed } from '../ground'
+import { isFace, known, type PaintStep, said, type Said, word, listed } from '../ground'
 import { coatOfStep } from '../cure/film'
 import type { EdgeKind } from '../hems/edge'
 import type { Candidate } from './candidate'
@@ -55,7 +55,8 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
         held: ctx.coats - 1,
         gap: STAND_OFF_MM.value,
       }),
-      said('step.press_again'),
+      // Tape that waited is pressed again; for a seal, since that is pushed at its edge, else for the coat.
+      said(pick.seal === 'none' ? 'step.press_again_coat' : 'step.press_again'),
     )
   steps.push(...sealStep(ctx, pick), ...coatSteps(ctx, pick, holdFirst))
   const angle = FOLD_DEG.value
@@ -75,7 +76,8 @@ function makeReady(ctx: HemContext): Said[] {
   if (prep.length > 0)
     steps.push(said('step.prep', { face: ctx.keepName, how: listed(prep.map((each) => word('prep', each))) }))
   if (face.dusty || face.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepName }))
-  if (hem.kind === 'two-tone-line') steps.push(said('step.mark'))
+  // A crooked edge that is followed needs no mark: it is there.
+  if (hem.kind === 'two-tone-line' && hem.line !== 'follow') steps.push(said('step.mark'))
   if (hem.line === 'straighten' && hem.wanderMm > 0) steps.push(said('step.straighten', { wander: hem.wanderMm }))
   return steps
 }
@@ -123,8 +125,12 @@ const isLongRun = ({ hem }: HemContext): boolean =>
 
 const runStep = (ctx: HemContext): Said =>
   ctx.house.runs === 'one-run'
-    ? said('step.run_one')
+    ? said(isAtFloor(ctx) ? 'step.run_one_low' : 'step.run_one')
     : said('step.run_short', { piece: SHORT_PIECES.pieceMm / 1000, lap: SHORT_PIECES.lapMm })
+
+/** Along a floor nobody stands on a ladder. */
+const isAtFloor = ({ hem }: HemContext): boolean =>
+  isFace(hem.keep, 'floor') || isFace(hem.paint, 'skirting') || isFace(hem.keep, 'skirting')
 
 /** Covers, each over the tape before it. */
 function coverSteps(ctx: HemContext, pick: Candidate): Said[] {

@@ -6,6 +6,7 @@ import type { HemContext } from './hemContext'
 export const SETTINGS = [
   'panes',
   'glass',
+  'ground-line',
   'skirting-over-carpet',
   'tight-joint-at-the-floor',
   'skirting-over-hard-floor',
@@ -22,12 +23,13 @@ export const SETTINGS = [
 export type Setting = (typeof SETTINGS)[number]
 
 /** What of a hem decides its setting. */
-export type SettingFacts = Pick<HemContext, 'hem' | 'keepFace' | 'step'>
+export type SettingFacts = Pick<HemContext, 'hem' | 'keepFace' | 'step' | 'outdoors'>
 
 /** The setting of a hem: the first that fits, most particular first. */
-export function settingOf({ hem, keepFace, step }: SettingFacts): Setting {
+export function settingOf({ hem, keepFace, step, outdoors }: SettingFacts): Setting {
   if (hem.kind === 'casing-to-glass') return hem.panes > 1 ? 'panes' : 'glass'
   if (isFace(hem.keep, 'floor')) {
+    if (outdoors) return 'ground-line'
     if (keepFace.material === 'carpet') return 'skirting-over-carpet'
     return hem.gapMm === 0 ? 'tight-joint-at-the-floor' : 'skirting-over-hard-floor'
   }
@@ -51,6 +53,7 @@ export function besidePlaceOf(setting: Setting): BesidePlace {
     case 'glass':
     case 'panes':
       return 'glass'
+    case 'ground-line':
     case 'skirting-over-carpet':
     case 'skirting-over-hard-floor':
     case 'tight-joint-at-the-floor':

@@ -17,7 +17,8 @@ export const STARTER_RATES: Rates = {
   peelPerM: 0.45,
   brushPerM2: 4,
   rollPerM2: 0.45,
-  sprayPerM2: 0.15,
+  // One gun, from memory: 0.7 to 1.3 min/m².
+  sprayPerM2: 1,
   pullPerM: 0.25,
   coverPerM2: 0.8,
   uncoverPerM2: 0.3,

@@ -36,3 +36,15 @@ test('no cell of any text is written so that it runs, and every cell comes back 
 
 /** Cells as a spreadsheet finds them. */
 const rawCells = (text: string): string[][] => Papa.parse<string[]>(text.trimEnd()).data.slice(1)
+
+test.each([
+  ['a comma', 'id,name\n1,"Tern; grey"\n', 'Tern; grey'],
+  ['a semicolon, as spreadsheets of half the world write it', 'id;name\n1;"Tern, grey"\n', 'Tern, grey'],
+  ['a tab', 'id\tname\n1\tTern, grey; pale\n', 'Tern, grey; pale'],
+])('cells with %s between them are told by the head row, whatever stands in cells', (_, text, name) => {
+  expect(readCsv(text).data).toEqual([{ id: '1', name }])
+})
+
+test('a file of one column is read as one, though its cells hold tabs', () => {
+  expect(readCsv('c0\n"1\t\t\t="\nend\n').data).toEqual([{ c0: '1\t\t\t=' }, { c0: 'end' }])
+})

@@ -20,8 +20,17 @@ export interface CsvRows {
 export function readCsv(text: string): CsvRows {
   const { data, errors } = Papa.parse<Record<string, string>>(text.trim(), {
     header: true,
+    delimiter: delimiterOf(text),
     skipEmptyLines: true,
     transform: (cell: string) => (cell.startsWith("'") && RUNS.test(cell.slice(1)) ? cell.slice(1) : cell),
   })
   return { data, errors: errors.map(({ row, message }) => ({ row, message })) }
+}
+
+/** What spreadsheets put between cells, by what the head row has: names of columns hold none of these. */
+const DELIMITERS = [',', ';', '\t']
+
+function delimiterOf(text: string): string {
+  const [head = ''] = text.trimStart().split('\n', 1)
+  return DELIMITERS.find((sign) => head.includes(sign)) ?? ','
 }

@@ -107,6 +107,7 @@ export const EN_SOURCES = {
   'word.source.proven-hands-go-on-ceilings-common-practice': 'proven hands go on ceilings: common practice',
   'word.source.pure-white-over-cream-takes-three-coats': 'pure white over cream takes three coats',
   'word.source.radii-differ-several-times-over': 'radii differ several times over',
+  'word.source.set-up-and-clean-up-take-20-to-40': 'set-up and clean-up of a gun take 20 to 40 min',
   'word.source.reference': 'reference',
   'word.source.rim-of-a-bead-wiped-almost-off': 'rim of a bead wiped almost off',
   'word.source.run-past-the-end-and-a-tab': 'run past the end and a tab to pull by',

@@ -17,6 +17,7 @@ export const EN_STEPS = {
   'step.slide_under': 'Slide {paper} into the {gap} mm gap under the skirting first.',
   'step.rounded': 'The line runs along the middle of the curve; most of the tape lies on the keep side.',
   'step.run_one': 'One long run: two pass the roll; alone, leave slack, move the ladder, take up the line again.',
+  'step.run_one_low': 'One long run: two pass the roll; alone, leave slack and take up the line again.',
   'step.run_short': 'Pieces of about {piece} m, each lapped {lap} mm, trued up by eye.',
   'step.fix_overlaps': 'This tape hardly holds on itself: a bit of plain tape over each overlap and corner.',
   'step.paper_over': '{cover} over the tape by its own tape edge: two runs of tape in all.',
@@ -40,6 +41,7 @@ export const EN_STEPS = {
   'step.seal_wiped': 'Thin bead of {sealant}, wiped almost off: finger, then damp rag.',
   'step.hold_first': '{held, plural, one {First coat} other {Coats 1 to #}}: stay {gap} mm off the tape.',
   'step.press_again': 'Press the edge again before sealing.',
+  'step.press_again_coat': 'Press the edge again before the next coat.',
   'step.coat': '{coats} of {colour} ({coating}) by {tool}{stroke}.',
   'step.pull_wet': 'Pull wet, slowly, folded back at about {angle}°, before the edge skins.',
   'step.pull_dry':
@@ -58,6 +60,7 @@ export const EN_STEPS = {
   'care.blade': 'Score with a fresh blade, cutting away from the hand.',
 
   // covers
+  'cover.beside': 'Beside the line, as its recipe has it.',
   'cover.mist': 'mist falls on it',
   'cover.drips': 'drips and spilled paint',
   'cover.knocks': 'people pass: boards against knocks',

@@ -32,6 +32,8 @@ export const MINUTE_PARTS = [
   'cut-in',
   'freehand',
   'field',
+  'spray',
+  'gun',
   'pull',
   'peel',
   'uncover',
@@ -119,9 +121,15 @@ export interface Work {
 export const workMinOf = (activity: Pick<Activity, 'work'>): number =>
   activity.work.reduce((sum, part) => sum + part.minutes, 0)
 
-/** Whole minutes a crew worth so many practised painters takes; never less than one. */
-export const crewMinutes = (activity: Pick<Activity, 'work' | 'leastMin'>, speed: number): number =>
-  Math.max(1, Math.ceil(activity.leastMin), Math.ceil(roundedOff(workMinOf(activity) / speed)))
+/** Parts that one gun does at its own pace, however many stand beside it. */
+const OF_THE_GUN: readonly MinutePart['part'][] = ['spray', 'gun']
+
+/** Whole minutes a crew worth so many practised painters takes; never less than one. A gun is not shared out. */
+export function crewMinutes(activity: Pick<Activity, 'work' | 'leastMin'>, speed: number): number {
+  const gunMin = workMinOf({ work: activity.work.filter(({ part }) => OF_THE_GUN.includes(part)) })
+  const shared = workMinOf(activity) - gunMin
+  return Math.max(1, Math.ceil(activity.leastMin), Math.ceil(roundedOff(gunMin + shared / speed)))
+}
 
 /** Sums of many small parts miss a whole minute by the last bits of a number; a foreman's minute is no smaller. */
 const roundedOff = (minutes: number): number => Math.round(minutes * 1e6) / 1e6

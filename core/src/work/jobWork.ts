@@ -42,7 +42,7 @@ export function jobWork(setup: WorkSetup): Work {
 }
 
 function roomWork(setup: WorkSetup, room: Room, crew: Crew): Work {
-  const cover = coverActivity(setup.job, room, crew)
+  const cover = coverActivity(setup.job, room, crew, setup.parameters)
   const found: RoundWork[] = []
   const problems: Work['problems'][number][] = []
   const coats = new Map<string, Activity[]>()
@@ -60,7 +60,7 @@ function roomWork(setup: WorkSetup, room: Room, crew: Crew): Work {
     )
     if (rounds.length > 0) before = rounds.flatMap(freeingActs)
   }
-  const uncover = uncoverActivity(setup.job, room, crew)
+  const uncover = uncoverActivity(setup.job, room, crew, setup.parameters)
   const last = [...before, ...found.flatMap(peelActs)]
   return {
     rounds: found.map((each) => each.round),

@@ -59,7 +59,8 @@ export function coatParts({ group, recipes, house, step }: Omit<MinutesSetup, 's
       else sum.cutIn += minutes
     }
   }
-  return [...part('cut-in', sum.cutIn), ...part('freehand', sum.freehand), ...part('field', sum.field)]
+  const lines = [...part('cut-in', sum.cutIn), ...part('freehand', sum.freehand)]
+  return [...lines, ...part(step.tool === 'spray' ? 'spray' : 'field', sum.field)]
 }
 
 export const pullParts = (hems: readonly Hem[], house: HouseRules, manner: RoundPull['manner']): MinutePart[] =>

@@ -118,7 +118,12 @@ function activitiesOf(
       ...(last ? freed.filter((hem) => isHeldOff(setup, hem)) : []),
     ])
     const beaded = last && addBead(chain, freed)
-    addCoat(chain, hems, { coat: below + n, isLast: last, settles: last && wet, followsBead: beaded && wet })
+    addCoat(chain, hems, {
+      coat: below + n,
+      isLast: last,
+      settles: last && wet,
+      followsBead: beaded && wet,
+    })
   }
   for (const pull of pulls) addPull(chain, hems, pull)
   return { activities: chain.activities, lags: chain.lags }

@@ -58,8 +58,10 @@ export function wetMinutes(
   step: PaintStep,
   speed: number,
 ): HemMinutes[] {
+  // A gun goes at its own pace, however many stand beside it.
+  const fieldMin = step.tool === 'spray' ? work.fieldMin : work.fieldMin / speed
   const metresAll = work.hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
-  if (work.hems.length === 0) return [{ seal: 0, coat: work.fieldMin / speed, pull: 0, wetSeal: false, wetPull: false }]
+  if (work.hems.length === 0) return [{ seal: 0, coat: fieldMin, pull: 0, wetSeal: false, wetPull: false }]
   return work.hems.map((hem) => {
     const metres = hem.lengthMm / 1000
     const recipe = recipes.get(hem.id)
@@ -70,7 +72,7 @@ export function wetMinutes(
     const cutIn = coatMinutesOf(hem, recipe, house, step)
     return {
       seal: wetSeal ? (house.rates.sealPerM * metres) / speed : 0,
-      coat: (cutIn + (work.fieldMin * metres) / metresAll) / speed,
+      coat: cutIn / speed + (fieldMin * metres) / metresAll,
       pull: wetPull ? (house.rates.pullPerM * metres) / speed : 0,
       wetSeal,
       wetPull,

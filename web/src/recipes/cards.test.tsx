@@ -22,9 +22,25 @@ describe('the layers of a recipe', () => {
     }
   })
   test('in words: what, how wide, how it sits, where it is tacked', () => {
-    const film: Layer = { kind: 'film', name: 'Skein', widthMm: 2600, edge: null, tackMm: 600, seat: 'beside' }
+    const film: Layer = {
+      kind: 'film',
+      coverId: null,
+      name: 'Skein',
+      widthMm: 2600,
+      edge: null,
+      tackMm: 600,
+      seat: 'beside',
+    }
     expect(layerWords(film)).toBe('Skein 2600 mm (film, a tack every 60 cm)')
-    const tape: Layer = { kind: 'tape', name: 'T', widthMm: 48, edge: 'barrier', tackMm: null, seat: 'tucked' }
+    const tape: Layer = {
+      kind: 'tape',
+      coverId: null,
+      name: 'T',
+      widthMm: 48,
+      edge: 'barrier',
+      tackMm: null,
+      seat: 'tucked',
+    }
     expect(layerWords(tape)).toBe('T 48 mm (tape, barrier, half tucked under)')
   })
 })

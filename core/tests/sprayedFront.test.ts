@@ -1,0 +1,122 @@
+import { planJob } from '../src/chain/planJob'
+import type { Crew, Job, Opening, PaintStep } from '../src/ground'
+import { partsOf } from '../src/exchange/openingsCsv'
+import { endsMm } from '../src/hems/ends'
+import { faceAreaMm2 } from '../src/survey/areas'
+import { newElevation, USUAL_FACES } from '../src/survey/roomTemplate'
+import { sayText } from '../src/words'
+import { jobOf } from './oneHem'
+
+/** A whole front as a foreman would look at it: 11 m by 5.4 m of lapped boards, eight windows, trim by brush, walls by gun. */
+const window = (id: string, atMm: number, sillMm: number): Opening => ({
+  id,
+  name: `window ${id}`,
+  kind: 'window',
+  wallId: 'w1',
+  atMm,
+  sillMm,
+  widthMm: 1200,
+  heightMm: 1400,
+  casingMm: 70,
+  casing: USUAL_FACES.trim,
+  ...partsOf('window'),
+})
+const front = {
+  ...newElevation('f', 'South front', {
+    widthMm: 11_000,
+    eavesMm: 5400,
+    ridgeMm: null,
+    facingDeg: 180,
+    material: 'lapped-boards',
+    lapMm: 150,
+  }),
+  openings: [800, 3200, 6000, 8600].flatMap((at, i) => [window(`a${i}`, at, 900), window(`b${i}`, at, 3400)]),
+}
+const base = jobOf()
+const crewOf = (people: number): Crew => ({
+  ...base.crews[0]!,
+  people: Array.from({ length: people }, (_, i) => ({ name: `P${i}`, skill: 'practised' })),
+})
+const jobWith = (people: number, more: Partial<Job> = {}): Job => ({
+  ...base,
+  crews: [crewOf(people)],
+  rooms: [front],
+  ...more,
+})
+const job = jobWith(3)
+const plan = planJob(job)
+const minutesOf = (people: number) => {
+  const tasks = planJob(jobWith(people)).tasks.filter((task) => task.stepId === 's2')
+  return new Map(tasks.map((task) => [task.coat ? `coat ${task.coat}` : task.kind, task.minutes]))
+}
+
+test('a gun covers a square metre in about a minute, and three people do not make it three guns', () => {
+  const m2 = faceAreaMm2(front, 'wall:w1') / 1e6
+  expect(m2).toBeGreaterThan(40)
+  for (const people of [1, 2, 3])
+    expect(minutesOf(people).get('coat 1')).toBe(Math.ceil(m2 * job.house.rates.sprayPerM2))
+  // What hands do is shared out among them.
+  expect(minutesOf(1).get('lay')! / minutesOf(3).get('lay')!).toBeGreaterThan(2.5)
+})
+
+test('readying and cleaning the gun are in the day', () => {
+  const parts = plan.tasks.flatMap((task) =>
+    task.work.filter((part) => part.part === 'gun').map((part) => [task.kind, part.minutes]),
+  )
+  expect(parts).toEqual([
+    ['cover', 15],
+    ['uncover', 15],
+  ])
+})
+
+test('both coats of the wall go on the same day, and it is unmasked once hard', () => {
+  const at = (act: string) => plan.placed.find((each) => each.taskId === `f/s2/w1/${act}`)!
+  expect(Math.floor(at('coat1').from / 1440)).toBe(Math.floor(at('coat2').from / 1440))
+  expect(at('pull').from).toBeGreaterThan(at('coat2').to + 60)
+})
+
+test('where it meets the ground it has paper: no joint scraper, no glaze, no runners', () => {
+  const ground = plan.recipes.find((each) => each.hemId === 'f/wall:w1|floor')!
+  if (!ground.safe) throw new Error('no recipe')
+  expect(ground.setting).toBe('ground-line')
+  expect([ground.seal, ground.layers.map((layer) => layer.kind)]).toEqual(['none', ['tape', 'paper', 'colour']])
+  expect(ground.steps.map(sayText).join(' ')).not.toMatch(/joint|scraper|ladder/)
+})
+
+test('every strip of paper that a recipe names is on the van, by its run', () => {
+  const strips = new Map<string, number>()
+  for (const hem of plan.hems) {
+    const recipe = plan.recipes.find((each) => each.hemId === hem.id)
+    if (!recipe?.safe) continue
+    for (const { coverId, widthMm } of recipe.layers)
+      if (coverId !== null && widthMm !== null)
+        strips.set(coverId, (strips.get(coverId) ?? 0) + hem.lengthMm + endsMm(hem))
+  }
+  expect(strips.size).toBeGreaterThan(0)
+  for (const [coverId, runMm] of strips) {
+    const line = plan.load.covers.find((each) => each.coverId === coverId)!
+    const beside = line.needs.filter((need) => need.why.code === 'cover.beside')
+    expect(beside.reduce((sum, need) => sum + need.runMm, 0)).toBe(runMm)
+    expect(line.count).toBeGreaterThanOrEqual(1)
+  }
+})
+
+test('rolled by hand it is unmasked dry as well, and nobody says it was sprayed', () => {
+  const rolled = front.steps.map((step): PaintStep => ({ ...step, tool: 'roller' }))
+  const said = planJob(jobWith(2, { rooms: [{ ...front, steps: rolled }] })).recipes.flatMap((each) =>
+    each.reasons.map(sayText),
+  )
+  expect(said.some((text) => text.includes('longer to coat than its edge stays wet'))).toBe(true)
+  expect(said.some((text) => text.includes('sprayed'))).toBe(false)
+})
+
+test('at the floor nobody takes up a ladder; nothing is pressed for a seal that is not there', () => {
+  const room = planJob(jobOf({ house: { holdFirstCoat: true } }))
+  for (const hem of room.hems) {
+    const recipe = room.recipes.find((each) => each.hemId === hem.id)
+    if (!recipe?.safe) continue
+    const said = recipe.steps.map(sayText).join(' ')
+    if (hem.paint === 'skirting' || hem.keep === 'skirting') expect(said).not.toContain('ladder')
+    if (recipe.seal === 'none') expect(said).not.toContain('before sealing')
+  }
+})
