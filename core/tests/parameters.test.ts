@@ -1,3 +1,4 @@
+import { paintShare } from '../src/load/supplies'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { gullRow, ternQuaySurvey } from '../../demo'
@@ -80,6 +81,7 @@ function saidByModels(by: Parameters): unknown {
     ]),
     (['wet', 'tacky'] as const).map((film) => tearPerMetre('matt', 'none', film, false, by)),
     residuePerMetre(0.8, by),
+    TEXTURES.map((texture) => paintShare(texture, 'roller', by)),
     (['wall-to-ceiling', 'wall-to-casing', 'two-tone-line'] as const).map((kind) =>
       (['smooth', 'light-spray'] as const).map((texture) => handSlipsPerMetre(kind, texture, 1, by)),
     ),

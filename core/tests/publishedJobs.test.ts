@@ -120,3 +120,23 @@ test('ticks in any order, and sent twice, make the same board', () => {
   const plain = (plan: Plan) => JSON.stringify([plan.placed, plan.pulls, plan.misses, plan.standing])
   expect(plain(planJob({ ...published, log: mixed }, now))).toBe(plain(planJob({ ...published, log }, now)))
 })
+
+test.each([0, 1, 2, 3, 5, 8])(
+  'a coat ticked %i min after it was planned: its pull is proposed within its wet span, not tomorrow',
+  (late) => {
+    const kindOf = (task: PlacedTask) => first.tasks.find((each) => each.id === task.taskId)!.kind
+    const wet = first.pulls.filter((pull) => pull.manner === 'wet').map((pull) => pull.taskId)
+    expect(wet.length).toBeGreaterThan(0)
+    inOrder.forEach((pull, count) => {
+      if (kindOf(pull) !== 'pull' || !wet.includes(pull.taskId)) return
+      const log = ticked(count, (task) => (task === inOrder[count - 1] ? late : 0))
+      const now = inOrder[count - 1]!.to + late
+      const plan = planJob({ ...published, log }, now)
+      const span = plan.pulls.find((each) => each.taskId === pull.taskId)!.spans.find((each) => each.kind === 'wet')
+      // A coat that took too long leaves no wet span; then it is told, and pulled dry.
+      if (!span || now >= span.to!) return
+      const proposed = plan.proposed.find((each) => each.taskId === pull.taskId)!
+      expect([pull.taskId, proposed.from >= span.from - 1, proposed.from < span.to!]).toEqual([pull.taskId, true, true])
+    })
+  },
+)

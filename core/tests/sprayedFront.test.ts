@@ -120,3 +120,27 @@ test('at the floor nobody takes up a ladder; nothing is pressed for a seal that 
     if (recipe.seal === 'none') expect(said).not.toContain('before sealing')
   }
 })
+
+test('rough block takes half as much paint again, and what a gun loses is bought too', () => {
+  const litres = (material: 'block' | 'lapped-boards', tool: PaintStep['tool']) => {
+    const wall = newElevation('f', 'Front', {
+      widthMm: 10_000,
+      eavesMm: 4000,
+      ridgeMm: null,
+      facingDeg: 0,
+      material,
+      lapMm: null,
+    })
+    const steps = wall.steps
+      .filter((step) => step.targets.includes('walls'))
+      .map((step) => ({ ...step, tool, coats: 1 }))
+    const smooth = wall.walls.map((each) => ({
+      ...each,
+      face: { ...each.face, texture: material === 'block' ? ('masonry' as const) : ('smooth' as const) },
+    }))
+    return planJob(jobWith(2, { rooms: [{ ...wall, walls: smooth, steps }] })).load.coatings[0]!.exact
+  }
+  const plain = litres('lapped-boards', 'roller')
+  expect(litres('block', 'roller') / plain).toBeCloseTo(1.5, 6)
+  expect(litres('lapped-boards', 'spray') / plain).toBeCloseTo(1.2, 6)
+})

@@ -1,5 +1,5 @@
 import { sure } from '../units/sure'
-import { type Job, type PaintStep, type Room, thingOf } from '../ground'
+import { type Job, type PaintStep, type Room, type Texture, thingOf, type Tool } from '../ground'
 import { coatingOf, glazeOf, liquidOf, sealantOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
 import type { Parameters } from '../parameters/parameters'
@@ -120,12 +120,19 @@ export function keepColourLines(
   })
 }
 
+/** How much more paint a face takes than its area by the label: rough ones hold more, and a gun loses some as mist. */
+export const paintShare = (
+  texture: Texture,
+  tool: Tool,
+  { textures, work }: Pick<Parameters, 'textures' | 'work'>,
+): number => textures[texture].paintShare.value * (tool === 'spray' ? work.gunPaintShare.value : 1)
+
 /** Paint for every step of a job, and for sealing with it. Sold by the half litre. */
 export function coatingLines(
   job: Job,
   hems: readonly Hem[],
   recipes: ReadonlyMap<string, Recipe>,
-  parameters: Pick<Parameters, 'work'>,
+  parameters: Pick<Parameters, 'textures' | 'work'>,
 ): SupplyLine[] {
   const litres = new Map<string, { id: string; name: string; exact: number; price: number }>()
   const add = (step: PaintStep, m2: number): void => {
@@ -137,7 +144,10 @@ export function coatingLines(
   }
   for (const room of job.rooms) {
     for (const step of room.steps) {
-      const mm2 = facesOfStep(room, step).reduce((sum, key) => sum + faceAreaMm2(room, key), 0)
+      const mm2 = facesOfStep(room, step).reduce(
+        (sum, key) => sum + faceAreaMm2(room, key) * paintShare(faceOf(room, key).texture, step.tool, parameters),
+        0,
+      )
       add(step, (mm2 / 1e6) * step.coats)
     }
   }

@@ -62,7 +62,7 @@ export function takeLoad(
   job: Job,
   hems: readonly Hem[],
   recipes: ReadonlyMap<string, Recipe>,
-  parameters: Pick<Parameters, 'work'>,
+  parameters: Pick<Parameters, 'textures' | 'work'>,
 ): Load {
   const tapes = tapeLines(job, hems, recipes)
   const covers = coverLines(job, hems, recipes)

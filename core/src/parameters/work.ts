@@ -12,6 +12,8 @@ export interface WorkParameters {
   /** Setting a gun up for a step, and cleaning it after, min. */
   readonly gunSetUpMin: Known
   readonly gunCleanMin: Known
+  /** What a gun puts on and beside a face, against what a roller puts on it. */
+  readonly gunPaintShare: Known
   /** Width of a seal's pass along the edge, m; minutes for one tack. */
   readonly sealPassM: Known
   readonly tackMin: Known
@@ -34,6 +36,7 @@ export const WORK: WorkParameters = {
   },
   gunSetUpMin: guess(15, 'min', 'set-up-and-clean-up-take-20-to-40'),
   gunCleanMin: guess(15, 'min', 'set-up-and-clean-up-take-20-to-40'),
+  gunPaintShare: guess(1.2, '', 'a-fifth-is-lost-as-mist'),
   sealPassM: guess(0.025, 'm', 'a-sash-brush-along-the-edge'),
   tackMin: guess(0.15, 'min', 'nine-seconds-from-the-roll'),
   glassMendShare: guess(0.2, '', 'a-blade-mends-glass-fast'),

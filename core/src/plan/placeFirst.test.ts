@@ -113,6 +113,28 @@ describe('by hand', () => {
     // Coated at 470 it skins at 475, before anybody is there, and is hard at 640.
     expect(spans(problem([act('pull', 20)], { pulls: [rule] }))).toEqual({ pull: [640, 660] })
   })
+  test('a coated pull that is too wet for two minutes yet goes before work that would run into its window', () => {
+    const rule: PullRule = {
+      activityId: 'pull',
+      roundId: 'r/s/w',
+      manner: 'wet',
+      coatId: 'coat',
+      coated: { from: 490, to: 500 },
+      clock: 'drying',
+      settleMin: 12,
+      openMin: 30,
+      hardDryMin: 170,
+      bead: null,
+      stays: [],
+      cutAfterMin: 0,
+    }
+    // Fresh edges run until 502 and skin at 520; an hour of other work is at hand from 500 on.
+    const of = problem([act('other', 60), act('pull', 10)], { from: 500, pulls: [rule] })
+    expect(spans(of)).toEqual({ pull: [502, 512], other: [512, 572] })
+    // Once it has skinned it waits until it is hard, and holds nobody up.
+    const late = problem([act('other', 60), act('pull', 10)], { from: 530, pulls: [rule] })
+    expect(spans(late)).toEqual({ other: [530, 590], pull: [670, 680] })
+  })
   test('what is done stands where it was done and moves what follows', () => {
     const done = [{ id: 'one', crewId: 'b', from: 640, to: 700 }]
     const { placed } = placeFirst(problem([act('two', 30)], { done, from: 700, lags: [lag('one', 'two', 60)] }))

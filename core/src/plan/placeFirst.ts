@@ -10,7 +10,8 @@ import { pullGate, type PullGate } from './pullGate'
 /**
  * A first plan by serial generation: of all blocks whose predecessors are placed, the one that can begin first goes
  * next into the first stretch of its crew that holds it whole. Done activities stand where they were done, so whatever
- * really happened moves everything behind it.
+ * really happened moves everything behind it. A pull whose coat is on and still wet goes before all else: the minutes in
+ * which it is too wet yet are not free for work that would run into its window.
  */
 export function placeFirst(problem: ScheduleProblem): Placement {
   const blocks = blocksOf(problem)
@@ -95,21 +96,33 @@ const asDone = ({ id, crewId, from, to }: ScheduleProblem['done'][number]): Plac
 
 const idsOf = (block: Block): string[] => block.activities.map((act) => act.id)
 
-/** The block that can begin first; of two at once that of the more urgent room. One that never can comes at once. */
+/**
+ * A wet pull whose coat is on, else the block that can begin first; of two at once that of the more urgent room. One that
+ * never can comes at once.
+ */
 function soonest(desk: Desk, waiting: ReadonlySet<Block>): { block: Block; slot: Slot | null } | null {
-  let best: { block: Block; slot: Slot } | null = null
+  let best: Ready | null = null
   for (const block of waiting) {
     const slot = desk.slots.has(block) ? desk.slots.get(block) : lookedUp(desk, block)
     if (slot === undefined) continue
     if (slot === null) return { block, slot }
-    if (
-      !best ||
-      slot.from < best.slot.from ||
-      (slot.from === best.slot.from && rankOf(desk, block) < rankOf(desk, best.block))
-    )
-      best = { block, slot }
+    const next = { block, slot, isWet: desk.gate.isWet(block.activities[0]?.id ?? '', slot.from) }
+    if (!best || goesBefore(desk, next, best)) best = next
   }
   return best
+}
+
+interface Ready {
+  readonly block: Block
+  readonly slot: Slot
+  /** It takes off tape beside paint that is on and still wet. */
+  readonly isWet: boolean
+}
+
+function goesBefore(desk: Desk, one: Ready, other: Ready): boolean {
+  if (one.isWet !== other.isWet) return one.isWet
+  if (one.slot.from !== other.slot.from) return one.slot.from < other.slot.from
+  return rankOf(desk, one.block) < rankOf(desk, other.block)
 }
 
 const rankOf = (desk: Desk, block: Block): number => desk.rank(block.activities[0]?.roomId ?? '')
@@ -150,7 +163,7 @@ function gatedSlot(desk: Desk, block: Block, ready: number): Slot | null {
   const id = block.activities[0]?.id ?? ''
   // Two moves are enough: into the wet span, and out of it into the dry one.
   for (let move = 0; slot && move < 2; move++) {
-    const from = desk.gate(id, slot.from)
+    const from = desk.gate.from(id, slot.from)
     if (from === null || from <= slot.from) return slot
     slot = slotFor(desk, block, Math.ceil(from))
   }

@@ -1,22 +1,29 @@
 import { instantOfGain, type RateClock } from '../cure/rateClock'
 import type { PullRule, ScheduleProblem } from '../problem/problem'
 
-/**
- * Asked for a pull whose coat is on: the first instant from `at` when its tape may come off, in its wet span or once
- * its film is hard. Null when it is no such pull, so that the plan is free.
- */
-export type PullGate = (activityId: string, at: number) => number | null
+/** What is asked of pulls whose coat is on. Null and false for all else, so that the plan is free. */
+export interface PullGate {
+  /** The first instant from `at` when its tape may come off, in its wet span or once its film is hard. */
+  readonly from: (activityId: string, at: number) => number | null
+  /** Whether an instant lies in its wet span, which nothing brings back once it is over. */
+  readonly isWet: (activityId: string, at: number) => boolean
+}
 
 export function pullGate(problem: Pick<ScheduleProblem, 'pulls'>, clocks: ReadonlyMap<string, RateClock>): PullGate {
   const rules = new Map(problem.pulls.map((rule) => [rule.activityId, rule]))
-  return (activityId, at) => {
+  const opensOf = (activityId: string): Opening[] => {
     const rule = rules.get(activityId)
-    if (!rule?.coated) return null
-    const opens = openings(rule, rule.coated, clocks)
-    const inside = opens.some((open) => at >= open.from && at < open.to)
-    if (inside) return at
-    const next = opens.find((open) => open.from > at)
-    return next?.from ?? at
+    return rule?.coated ? openings(rule, rule.coated, clocks) : []
+  }
+  const holds = (open: Opening, at: number) => at >= open.from && at < open.to
+  return {
+    from(activityId, at) {
+      const opens = opensOf(activityId)
+      if (opens.length === 0) return null
+      if (opens.some((open) => holds(open, at))) return at
+      return opens.find((open) => open.from > at)?.from ?? at
+    },
+    isWet: (activityId, at) => opensOf(activityId).some((open) => Number.isFinite(open.to) && holds(open, at)),
   }
 }
 

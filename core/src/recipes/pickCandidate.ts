@@ -4,6 +4,7 @@ import { sure } from '../units/sure'
 import { type HouseRules, said, type Said, type School, money, word, figureOf } from '../ground'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
+import { needsWidthMm, settingOf } from './setting'
 
 /** Pressing alone is enough when it leaves less than this share of the bleeds the house accepts. From memory. */
 const PRESS_ENOUGH_SHARE = 0.25
@@ -69,8 +70,9 @@ const TEXTURED_UM = 80
  * panes where it is cheaper; a free hand where the house cuts by hand; pressing alone where that is enough; schools
  * stacked on texture; the house's school; glaze for own colour nobody holds; the cheapest other way.
  */
-export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): Picked | null {
+export function pickCandidate(ctx: HemContext, judgedSafe: readonly Candidate[]): Picked | null {
   const { house } = ctx
+  const safe = wideFirst(ctx, judgedSafe)
   const take = (candidate: Candidate, code: string, facts: Said['facts'] = {}): Picked => ({
     candidate,
     why: said(code, facts),
@@ -104,6 +106,14 @@ export function pickCandidate(ctx: HemContext, safe: readonly Candidate[]): Pick
   return other
     ? take(other, 'why.school_fallback', { school: word('school', house.school), used: word('school', other.school) })
     : null
+}
+
+/** Of a kit, kinds as wide as the hem wants go before narrower ones, which do where nothing else is carried. */
+function wideFirst(ctx: HemContext, safe: readonly Candidate[]): readonly Candidate[] {
+  if (ctx.kit === null) return safe
+  const needsMm = needsWidthMm(settingOf(ctx), ctx.hem.radiusMm)
+  const wide = safe.filter(({ roll }) => roll === null || roll.widthMm >= needsMm)
+  return wide.some((each) => each.tape) ? wide : safe
 }
 
 /** What is pressed only is one school, whether it is brushed, rolled or sprayed over. */
