@@ -37,7 +37,8 @@ export interface WayUse {
 export const rollCostPerM = (tape: Tape, roll: TapeRoll, house: Pick<HouseRules, 'wastePct'>): number =>
   (1000 / tape.rollLengthMm) * roll.priceMinor * (1 + house.wastePct / 100)
 
-const runWay = (house: Pick<HouseRules, 'runs'>) =>
+/** How the house lays its runs, and what laps it. */
+export const runWay = (house: Pick<HouseRules, 'runs'>) =>
   house.runs === 'one-run'
     ? ONE_RUN
     : { layFactor: SHORT_PIECES.layFactor, lapShare: SHORT_PIECES.lapMm / SHORT_PIECES.pieceMm }
@@ -90,7 +91,7 @@ function sealMinor(ctx: HemContext, { seal, sealant, glaze }: WayUse): number {
 }
 
 /** Tacks for a metre of hung cover, minutes. */
-const tackMinutes = (tackMm: number | null, { work }: Pick<Parameters, 'work'>): number =>
+export const tackMinutes = (tackMm: number | null, { work }: Pick<Parameters, 'work'>): number =>
   tackMm === null ? 0 : (1000 / tackMm) * work.tackMin.value
 
 function layMinutes({ house, parameters }: HemContext, { tape, liquid, pressing }: WayUse, layFactor: number): number {

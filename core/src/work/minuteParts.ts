@@ -3,6 +3,7 @@ import type { Recipe } from '../recipes/recipe'
 import type { HouseRules, PaintStep, Shelf } from '../ground'
 import { liquidOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
+import { runWay, tackMinutes } from '../recipes/expectedCost'
 import { pressMinPerM } from '../recipes/pressing'
 import type { MinutePart, RoundPull } from './activity'
 import { coatMinutesOf, type WallWork } from './stepWork'
@@ -23,13 +24,13 @@ export const metresOf = (hems: readonly { readonly lengthMm: number }[]): number
 
 const part = (name: MinutePart['part'], minutes: number): MinutePart[] => (minutes > 0 ? [{ part: name, minutes }] : [])
 
-/** Masking some hems in: tape laid and pressed, or a liquid put on panes. */
+/** Masking some hems in: tape laid and pressed with its tacks, strips of paper beside it, or a liquid put on panes. */
 export function layParts(
   hems: readonly Hem[],
   { recipes, house, shelf, parameters }: Pick<MinutesSetup, 'recipes' | 'house' | 'shelf' | 'parameters'>,
 ): MinutePart[] {
   const { rates } = house
-  const sum = { lay: 0, press: 0, liquid: 0 }
+  const sum = { lay: 0, press: 0, liquid: 0, cover: 0 }
   for (const hem of hems) {
     const recipe = recipes.get(hem.id)
     const metres = hem.lengthMm / 1000
@@ -37,12 +38,23 @@ export function layParts(
       const brushed = liquidOf(shelf, recipe.liquidId).how === 'brush'
       sum.liquid += metres * (brushed ? rates.liquidBrushPerM : rates.liquidSprayPerM)
     } else {
-      sum.lay += metres * rates.layPerM
+      const tacks = tackMinutes(recipe?.cover?.tackMm ?? null, parameters)
+      sum.lay += metres * (rates.layPerM * runWay(house).layFactor + tacks)
       sum.press += metres * pressMinPerM(recipe?.pressing ?? 'tool', rates, parameters)
+      sum.cover += metres * stripM2PerM(recipe) * rates.coverPerM2
     }
   }
-  return [...part('lay', sum.lay), ...part('press', sum.press), ...part('liquid', sum.liquid)]
+  return [
+    ...part('lay', sum.lay),
+    ...part('press', sum.press),
+    ...part('cover', sum.cover),
+    ...part('liquid', sum.liquid),
+  ]
 }
+
+/** Paper or film that lies beside a metre of hem, m². What hangs or is taut is among the room's covers. */
+const stripM2PerM = (recipe: Recipe | undefined): number =>
+  (recipe?.layers ?? []).reduce((sum, layer) => sum + (layer.coverId === null ? 0 : (layer.widthMm ?? 0) / 1000), 0)
 
 export const sealParts = (hems: readonly Hem[], house: HouseRules): MinutePart[] =>
   part('seal', metresOf(hems) * house.rates.sealPerM)
@@ -63,7 +75,16 @@ export function coatParts({ group, recipes, house, step }: Omit<MinutesSetup, 's
   return [...lines, ...part(step.tool === 'spray' ? 'spray' : 'field', sum.field)]
 }
 
-export const pullParts = (hems: readonly Hem[], house: HouseRules, manner: RoundPull['manner']): MinutePart[] =>
-  manner === 'peel'
-    ? part('peel', metresOf(hems) * house.rates.peelPerM)
-    : part('pull', metresOf(hems) * house.rates.pullPerM)
+/** Taking some hems off; strips beside a dry pull are taken up with it, those of a wet one once it is through. */
+export function pullParts(
+  hems: readonly Hem[],
+  { house, recipes }: Pick<MinutesSetup, 'house' | 'recipes'>,
+  manner: RoundPull['manner'],
+): MinutePart[] {
+  if (manner === 'peel') return part('peel', metresOf(hems) * house.rates.peelPerM)
+  const strips = hems.reduce((sum, hem) => sum + (hem.lengthMm / 1000) * stripM2PerM(recipes.get(hem.id)), 0)
+  return [
+    ...part('pull', metresOf(hems) * house.rates.pullPerM),
+    ...(manner === 'dry' ? part('uncover', strips * house.rates.uncoverPerM2) : []),
+  ]
+}

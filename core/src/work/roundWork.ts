@@ -240,11 +240,11 @@ function addCoat(chain: Chain, hems: readonly Hem[], { coat, isLast, settles, fo
 }
 
 function addPull(chain: Chain, hems: readonly Hem[], pull: RoundPull): void {
-  const { room, step, house, shelf } = chain.setup
+  const { room, step, shelf } = chain.setup
   const wet = pull.manner === 'wet'
   chain.waits = [{ from: coatOf(chain.round, lastCoatOf(room, step)), min: pullDelay(pull, coatOfStep(shelf, step)) }]
   const off = hems.filter((hem) => pull.hemIds.includes(hem.id))
-  const work = pullParts(off, house, pull.manner)
+  const work = pullParts(off, chain.setup, pull.manner)
   const made = { kind: 'pull', subjects: pull.hemIds, work, divisible: !wet } as const
   add(chain, pullActName(chain.round, pull), made, wet ? AT_ONCE : null)
 }
