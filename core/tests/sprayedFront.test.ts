@@ -1,3 +1,4 @@
+import { ternQuaySurvey } from '../../demo'
 import { planJob } from '../src/chain/planJob'
 import type { Crew, Job, Opening, PaintStep } from '../src/ground'
 import { partsOf } from '../src/exchange/openingsCsv'
@@ -83,22 +84,40 @@ test('where it meets the ground it has paper: no joint scraper, no glaze, no run
   expect(ground.steps.map(sayText).join(' ')).not.toMatch(/joint|scraper|ladder/)
 })
 
-test('every strip of paper that a recipe names is on the van, by its run', () => {
-  const strips = new Map<string, number>()
-  for (const hem of plan.hems) {
-    const recipe = plan.recipes.find((each) => each.hemId === hem.id)
+test('windows get film from tape to tape, casing and all, never floor paper', () => {
+  const round = plan.hems.filter((hem) => hem.kind === 'wall-to-casing').map((hem) => hem.id)
+  expect(round).toHaveLength(8)
+  for (const recipe of plan.recipes) {
+    if (!recipe.safe || !round.includes(recipe.hemId)) continue
+    expect([recipe.hemId, recipe.cover?.hold]).toEqual([recipe.hemId, 'taut'])
+    expect(recipe.layers.some((layer) => layer.kind === 'paper')).toBe(false)
+  }
+  const film = plan.load.covers.flatMap((line) => line.needs).filter((need) => need.why.code === 'cover.taut')
+  expect(film).toHaveLength(8)
+  // 1200 by 1400 mm of window and 70 mm of casing all round.
+  for (const need of film) expect(need.areaMm2).toBe(1340 * 1540)
+})
+
+test('every strip of paper that a recipe names is on the van once: by its run, or in the paper over its whole floor', () => {
+  const demo = planJob(ternQuaySurvey())
+  const runs = new Map<string, number>()
+  const needs = demo.load.covers.flatMap((line) => line.needs)
+  for (const hem of demo.hems) {
+    const recipe = demo.recipes.find((each) => each.hemId === hem.id)
     if (!recipe?.safe) continue
-    for (const { coverId, widthMm } of recipe.layers)
-      if (coverId !== null && widthMm !== null)
-        strips.set(coverId, (strips.get(coverId) ?? 0) + hem.lengthMm + endsMm(hem))
+    for (const { coverId, widthMm } of recipe.layers) {
+      if (coverId === null || widthMm === null) continue
+      const field = needs.some(
+        (need) => need.roomId === hem.roomId && need.coverId === coverId && need.why.code === 'cover.mist',
+      )
+      if (field && hem.keep.startsWith('floor')) continue
+      const key = `${hem.roomId} ${coverId}`
+      runs.set(key, (runs.get(key) ?? 0) + hem.lengthMm + endsMm(hem))
+    }
   }
-  expect(strips.size).toBeGreaterThan(0)
-  for (const [coverId, runMm] of strips) {
-    const line = plan.load.covers.find((each) => each.coverId === coverId)!
-    const beside = line.needs.filter((need) => need.why.code === 'cover.beside')
-    expect(beside.reduce((sum, need) => sum + need.runMm, 0)).toBe(runMm)
-    expect(line.count).toBeGreaterThanOrEqual(1)
-  }
+  expect(runs.size).toBeGreaterThan(0)
+  const beside = needs.filter((need) => need.why.code === 'cover.beside')
+  expect(new Map(beside.map((need) => [`${need.roomId} ${need.coverId}`, need.runMm]))).toEqual(runs)
 })
 
 test('rolled by hand it is unmasked dry as well, and nobody says it was sprayed', () => {

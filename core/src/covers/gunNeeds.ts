@@ -1,4 +1,4 @@
-import { type PaintStep, type Room, said, type Shelf, face, writeFace } from '../ground'
+import { type Opening, type PaintStep, type Room, said, type Shelf, face, writeFace } from '../ground'
 import { stepOf, faceName } from '../survey/faces'
 import { coversByKind, fromRoll, narrowestOver, type CoverNeed } from './coverNeed'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
@@ -26,16 +26,26 @@ function coatedLaterBySpray(room: Room): boolean {
   return ceiling?.step.tool === 'spray' && ceiling.index >= Math.max(...walls)
 }
 
+/** A leaf that is kept, or has its colour before the last gun comes. */
+function isKeptFromGun(room: Room, opening: Opening): boolean {
+  const own = stepOf(room, face('leaf', opening.id))
+  const lastSpray = room.steps.reduce((last, step, i) => (step.tool === 'spray' ? i : last), -1)
+  return own === null || own.index < lastSpray
+}
+
 /** Windows and door leaves: film cut to the opening, taped all round, so it may face the gun for two coats. */
 function leafNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   const { film } = coversByKind(shelf)
   return room.openings
-    .filter((opening) => opening.leaf && !stepOf(room, face('leaf', opening.id)))
+    .filter((opening) => opening.leaf && isKeptFromGun(room, opening))
     .flatMap((opening) => {
-      const cover = narrowestOver(film, Math.min(opening.heightMm, opening.widthMm))
+      // From tape to tape: over a casing that is kept as well.
+      const rim = 2 * opening.casingMm
+      const [wide, high] = [opening.widthMm + rim, opening.heightMm + rim]
+      const cover = narrowestOver(film, Math.min(high, wide))
       if (!cover) return []
       const place = { roomId: room.id, what: opening.name, hold: 'taut', why: said('cover.taut') } as const
-      return [fromRoll(place, cover, opening.heightMm * opening.widthMm, Math.max(opening.heightMm, opening.widthMm))]
+      return [fromRoll(place, cover, high * wide, Math.max(high, wide))]
     })
 }
 

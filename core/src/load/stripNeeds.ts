@@ -1,23 +1,31 @@
-import { type Job, said } from '../ground'
+import { isFace, type Job, said } from '../ground'
 import { coverOf } from '../catalogue/find'
 import type { CoverNeed } from '../covers/coverNeed'
+import { coverNeeds } from '../covers/coverNeeds'
 import type { Hem } from '../hems/deriveHems'
 import { endsMm } from '../hems/ends'
 import type { Recipe } from '../recipes/recipe'
+import { groupedBy } from '../units/groupedBy'
 
 /**
- * Paper and film that lie beside hems, strip by strip as the recipes name them. What hangs or is taut covers a face of
- * the room, and stands among the room's covers already.
+ * Paper and film that lie beside hems, as the recipes name them; for each room and cover one need. What covers a face of
+ * the room stands among the room's covers already, and so does paper along a floor that lies under paper as a whole.
  */
 export function stripNeeds(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): CoverNeed[] {
-  return hems.flatMap((hem): CoverNeed[] => {
-    const layers = recipes.get(hem.id)?.layers ?? []
-    return layers.flatMap(({ coverId, widthMm }) => {
-      if (coverId === null || widthMm === null) return []
-      const cover = coverOf(job.shelf, coverId)
-      const runMm = hem.lengthMm + endsMm(hem)
-      const place = { roomId: hem.roomId, what: hem.place, why: said('cover.beside'), hold: 'lies' } as const
-      return [{ ...place, coverId, runMm, pieces: 0, areaMm2: runMm * cover.widthMm }]
+  const ofRoom = groupedBy(hems, (hem) => hem.roomId)
+  return job.rooms.flatMap((room) => {
+    const fields = coverNeeds(room, job.shelf).flatMap((need) => (need.why.code === 'cover.mist' ? [need.coverId] : []))
+    const strips = (ofRoom.get(room.id) ?? []).flatMap((hem) =>
+      (recipes.get(hem.id)?.layers ?? []).flatMap(({ coverId, widthMm }) => {
+        const isField = coverId !== null && isFace(hem.keep, 'floor') && fields.includes(coverId)
+        return coverId === null || widthMm === null || isField ? [] : [{ coverId, runMm: hem.lengthMm + endsMm(hem) }]
+      }),
+    )
+    return [...groupedBy(strips, (strip) => strip.coverId)].map(([coverId, own]): CoverNeed => {
+      const runMm = own.reduce((sum, strip) => sum + strip.runMm, 0)
+      const what = said('cover.lines', { count: own.length })
+      const areaMm2 = runMm * coverOf(job.shelf, coverId).widthMm
+      return { roomId: room.id, what, why: said('cover.beside'), hold: 'lies', coverId, runMm, pieces: 0, areaMm2 }
     })
   })
 }

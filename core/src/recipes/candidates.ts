@@ -93,7 +93,7 @@ const fitsEdge = (school: School, tape: Tape): boolean => {
 function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): BesideCover | null {
   return coverBeside({
     shelf: ctx.shelf,
-    place: besidePlaceOf(setting),
+    place: besidePlaceOf(setting, ctx.hem.kind),
     narrow: isNarrow(ctx.hem.paint),
     coats: ctx.coats,
     // Below a sprayed ceiling the whole wall hangs under film; across a dry one it is opened as far as mist drifts.

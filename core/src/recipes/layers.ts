@@ -45,8 +45,8 @@ function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
     const { cover, hold } = pick.cover
     layers.push(
       layer(cover.kind === 'film' ? 'film' : 'paper', cover.name, {
-        // Taut and hung film covers a face of the room, which the load counts by faces.
-        coverId: hold === 'lies' || hold === 'loose' ? cover.id : null,
+        // Taut and hung film, and paper over cabinets' mouths, cover a face of the room, which the load counts by faces.
+        coverId: (hold === 'lies' || hold === 'loose') && setting !== 'cabinets-in-use' ? cover.id : null,
         widthMm: hold === 'taut' ? null : cover.widthMm,
         tackMm: pick.tackMm,
       }),

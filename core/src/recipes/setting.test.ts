@@ -49,7 +49,7 @@ test('a floor that is painted has no floor setting: the skirting is what is kept
 test('every setting has a width that is sold and a place for its cover', () => {
   for (const setting of SETTINGS) {
     expect([18, 24, 36, 48]).toContain(needsWidthMm(setting, 0))
-    expect(['glass', 'ceiling-line', 'floor', 'thing']).toContain(besidePlaceOf(setting))
+    expect(['glass', 'ceiling-line', 'floor', 'thing']).toContain(besidePlaceOf(setting, 'wall-to-ceiling'))
   }
 })
 

@@ -1,5 +1,6 @@
 import { isFace } from '../ground'
 import type { BesidePlace } from '../covers/besideHem'
+import type { Hem } from '../hems/deriveHems'
 import type { HemContext } from './hemContext'
 
 /** Settings that have a recipe of their own, by what the tape meets. */
@@ -47,8 +48,9 @@ export function settingOf({ hem, keepFace, step, outdoors }: SettingFacts): Sett
 /** A gap from which lining paper slides under the skirting, mm. From memory. */
 export const SLIDES_UNDER_MM = 3
 
-/** Where a sprayed hem's cover lies. */
-export function besidePlaceOf(setting: Setting): BesidePlace {
+/** Where a sprayed hem's cover lies. Beside a casing it is the film over its opening, from tape to tape. */
+export function besidePlaceOf(setting: Setting, kind: Hem['kind']): BesidePlace {
+  if (kind === 'wall-to-casing' || kind === 'wall-to-frame') return 'glass'
   switch (setting) {
     case 'glass':
     case 'panes':

@@ -60,7 +60,8 @@ export const EN_STEPS = {
   'care.blade': 'Score with a fresh blade, cutting away from the hand.',
 
   // covers
-  'cover.beside': 'Beside the line, as its recipe has it.',
+  'cover.beside': 'beside the line, as its recipe has it',
+  'cover.lines': '{count, plural, one {# line} other {# lines}}',
   'cover.mist': 'mist falls on it',
   'cover.drips': 'drips and spilled paint',
   'cover.knocks': 'people pass: boards against knocks',

@@ -12,7 +12,7 @@ test('the board tells now, next and what must be looked at', () => {
   const board = boardAt(plan, log, now, null)
   expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([
     ['practice2', 'now'],
-    ['south', 'not yet'],
+    ['south', 'dry'],
     ['harbour', 'not yet'],
     ['corridor', 'not yet'],
   ])
