@@ -2,6 +2,8 @@ import {
   formatInstant,
   parseInstant,
   planJob,
+  TICK_OF,
+  UNSAID,
   type Job,
   type LogEvent,
   type PlacedTask,
@@ -20,15 +22,6 @@ import { TERN_QUAY_NOW, ternQuaySurvey } from './ternQuay'
 /** Crew Heron was held up before its last coat in practice room 2; everything else ran to plan. */
 const HELD_UP_MIN = 8
 const HELD_UP = /^practice2\/.*(bead|coat2|pull)$/
-
-const EVENT_OF: Record<Task['kind'], LogEvent['kind']> = {
-  cover: 'covered',
-  lay: 'laid',
-  seal: 'sealed',
-  coat: 'coated',
-  pull: 'pulled',
-  uncover: 'uncovered',
-}
 
 /** Tern Quay on its second afternoon: a day and a half ticked, one room wet and ready to pull. */
 export function ternQuay(): Job {
@@ -50,13 +43,9 @@ export function ternQuay(): Job {
   const firstWallOff: Omit<LogEvent, 'id'> = {
     kind: 'pulled',
     at: formatInstant(now - 1),
+    ...UNSAID,
     crewId: 'heron',
     subjects: begun,
-    coat: null,
-    bleeds: null,
-    expectedAt: null,
-    undoes: null,
-    note: '',
   }
   const log = done.flatMap(({ placed, task, at }) => eventsOf(task, placed, at))
   const events = [...log, firstWallOff].map((event, i) => ({ ...event, id: `tq-${String(i + 1).padStart(4, '0')}` }))
@@ -71,10 +60,10 @@ function firstPlan({ placed }: Plan): PublishedPlan {
 const PUBLISHED_AT = '2027-05-10T16:20:00Z'
 
 function eventsOf(task: Task, placed: PlacedTask, at: number): Omit<LogEvent, 'id'>[] {
-  const base = { crewId: placed.crewId, coat: null, bleeds: null, undoes: null, note: '' }
+  const base = { ...UNSAID, crewId: placed.crewId }
   const tick = {
     ...base,
-    kind: EVENT_OF[task.kind],
+    kind: TICK_OF[task.kind],
     at: formatInstant(at),
     subjects: task.subjects,
     coat: task.coat,

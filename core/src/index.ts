@@ -88,6 +88,7 @@ export {
   writeEdge,
   writeHem,
   writeSubject,
+  UNSAID,
 } from './ground'
 export { faceAreaMm2, skirtingMm } from './survey/areas'
 export { closeOutline } from './survey/closeOutline'
@@ -167,7 +168,7 @@ export { chooseKit } from './kit/chooseKit'
 export { type JobKit, jobKit, type JobKitPoint } from './kit/jobKit'
 export { type SupplyLine } from './load/supplies'
 export { type Load, takeLoad } from './load/takeLoad'
-export { isThrough } from './progress/activityProgress'
+export { isThrough, TICK_OF } from './progress/activityProgress'
 export { foldLog, type HemState, type LogState, UNTOUCHED } from './progress/hemStates'
 export { type PlacedTask } from './plan/placement'
 export { type PullPlan } from './windows/pullPlans'

@@ -1,4 +1,4 @@
-import type { LogEvent } from '../src/ground'
+import { UNSAID, type LogEvent } from '../src/ground'
 
 /** A line of the log with what most tests do not care about left plain. */
 export const logEvent = (
@@ -8,15 +8,11 @@ export const logEvent = (
   subjects: readonly string[],
   more: Partial<LogEvent> = {},
 ): LogEvent => ({
+  ...UNSAID,
   id,
   kind,
   at,
   crewId: 'c',
   subjects,
-  coat: null,
-  bleeds: null,
-  expectedAt: null,
-  undoes: null,
-  note: '',
   ...more,
 })

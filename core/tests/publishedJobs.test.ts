@@ -6,6 +6,7 @@ import type { PlacedTask } from '../src/plan/placement'
 import { publishedTasks } from '../src/published/planChanges'
 import { formatInstant, parseInstant } from '../src/units/time'
 import { sayText } from '../src/words'
+import { TICK_OF } from '../src/progress/activityProgress'
 import { logEvent } from './logEvent'
 
 /** A whole job with a plan that people were told of, followed as its day goes well or ill. */
@@ -29,7 +30,7 @@ const inOrder = [...first.placed].sort((a, b) => a.to - b.to)
 function ticked(count: number, lateMin: (task: PlacedTask) => number = () => 0): LogEvent[] {
   return inOrder.slice(0, count).flatMap((task): LogEvent[] => {
     const work = first.tasks.find((each) => each.id === task.taskId)!
-    const kind = KINDS[work.kind]
+    const kind = TICK_OF[work.kind]
     const at = formatInstant(task.to + lateMin(task))
     const expectedAt = formatInstant(task.to)
     return [
@@ -41,14 +42,6 @@ function ticked(count: number, lateMin: (task: PlacedTask) => number = () => 0):
     ]
   })
 }
-const KINDS = {
-  cover: 'covered',
-  lay: 'laid',
-  seal: 'sealed',
-  coat: 'coated',
-  pull: 'pulled',
-  uncover: 'uncovered',
-} as const satisfies Record<string, LogEvent['kind']>
 
 const undone = (plan: Plan) => plan.placed.filter((each) => !each.done)
 const kindsOf = (plan: Plan) => [...new Set(plan.misses.map((each) => each.kind))]

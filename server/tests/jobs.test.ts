@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import type { FastifyInstance } from 'fastify'
 import { gullRow, ternQuay } from '../../demo'
 import { writeJobFile } from '@crisp-hem/core/wire'
-import type { LogEvent } from '@crisp-hem/core'
+import { UNSAID, type LogEvent } from '@crisp-hem/core'
 import { buildApp } from '../src/app'
 import { migrate, openDatabase, type Database } from '../src/db/open'
 import { seedOnce } from '../src/seed'
@@ -48,16 +48,11 @@ const importFile = (text: string, query = '') =>
     headers: { 'content-type': 'application/json' },
   })
 const event = (id: string, more: Partial<LogEvent> = {}): LogEvent => ({
+  ...UNSAID,
   id,
   kind: 'laid',
   at: '2027-05-12T07:00:00Z',
-  crewId: null,
   subjects: ['r/wall:w1|ceiling'],
-  coat: null,
-  bleeds: null,
-  expectedAt: null,
-  undoes: null,
-  note: '',
   ...more,
 })
 

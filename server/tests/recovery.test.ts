@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { ternQuay } from '../../demo'
-import { planJob, type LogEvent } from '@crisp-hem/core'
+import { planJob, UNSAID, type LogEvent } from '@crisp-hem/core'
 import { buildApp } from '../src/app'
 import { openDatabase } from '../src/db/open'
 import { seedOnce } from '../src/seed'
@@ -32,16 +32,12 @@ async function withServer<T>(work: (app: Awaited<ReturnType<typeof buildApp>>) =
 }
 
 const event = (id: string, subjects: readonly string[]): LogEvent => ({
+  ...UNSAID,
   id,
   kind: 'laid',
   at: '2027-05-12T13:00:00Z',
   crewId: 'heron',
   subjects,
-  coat: null,
-  bleeds: null,
-  expectedAt: null,
-  undoes: null,
-  note: '',
 })
 const read = async (app: Awaited<ReturnType<typeof buildApp>>) =>
   (await ours(app, { method: 'GET', url: '/api/jobs/tern-quay' })).json()

@@ -33,3 +33,13 @@ export interface LogEvent {
   readonly undoes: string | null
   readonly note: string
 }
+
+/** What most lines of a log leave unsaid. */
+export const UNSAID = {
+  crewId: null,
+  coat: null,
+  bleeds: null,
+  expectedAt: null,
+  undoes: null,
+  note: '',
+} as const satisfies Partial<LogEvent>

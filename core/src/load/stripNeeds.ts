@@ -1,7 +1,6 @@
 import { isFace, type Job, said } from '../ground'
 import { coverOf } from '../catalogue/find'
 import type { CoverNeed } from '../covers/coverNeed'
-import { coverNeeds } from '../covers/coverNeeds'
 import type { Hem } from '../hems/deriveHems'
 import { endsMm } from '../hems/ends'
 import type { Recipe } from '../recipes/recipe'
@@ -9,12 +8,19 @@ import { groupedBy } from '../units/groupedBy'
 
 /**
  * Paper and film that lie beside hems, as the recipes name them; for each room and cover one need. What covers a face of
- * the room stands among the room's covers already, and so does paper along a floor that lies under paper as a whole.
+ * the room stands among the rooms' covers already (`ofRooms`), and so does paper along a floor that lies under paper as a whole.
  */
-export function stripNeeds(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): CoverNeed[] {
+export function stripNeeds(
+  job: Job,
+  hems: readonly Hem[],
+  recipes: ReadonlyMap<string, Recipe>,
+  ofRooms: readonly CoverNeed[],
+): CoverNeed[] {
   const ofRoom = groupedBy(hems, (hem) => hem.roomId)
   return job.rooms.flatMap((room) => {
-    const fields = coverNeeds(room, job.shelf).flatMap((need) => (need.why.code === 'cover.mist' ? [need.coverId] : []))
+    const fields = ofRooms.flatMap((need) =>
+      need.roomId === room.id && need.why.code === 'cover.mist' ? [need.coverId] : [],
+    )
     const strips = (ofRoom.get(room.id) ?? []).flatMap((hem) =>
       (recipes.get(hem.id)?.layers ?? []).flatMap(({ coverId, widthMm }) => {
         const isField = coverId !== null && isFace(hem.keep, 'floor') && fields.includes(coverId)

@@ -137,7 +137,8 @@ export function buy(roll: TapeRoll, rolls: number): { packs: number; singles: nu
 }
 
 function coverLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): CoverLine[] {
-  const all = [...job.rooms.flatMap((room) => coverNeeds(room, job.shelf)), ...stripNeeds(job, hems, recipes)]
+  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, job.shelf))
+  const all = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
   return [...groupedBy(all, (need) => need.coverId)].map(([coverId, needs]) => {
     const cover = coverOf(job.shelf, coverId)
     const runMm = needs.reduce((sum, need) => sum + need.runMm, 0)

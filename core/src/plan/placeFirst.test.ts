@@ -51,6 +51,21 @@ const problem = (activities: readonly ProblemActivity[], more: Partial<ScheduleP
   goals: [],
   ...more,
 })
+/** A wet pull after a coat that is hard 170 min later. */
+const PULL: PullRule = {
+  activityId: 'pull',
+  roundId: 'r/s/w',
+  manner: 'wet',
+  coatId: 'coat',
+  coated: null,
+  clock: 'drying',
+  settleMin: 2,
+  openMin: 5,
+  hardDryMin: 170,
+  bead: null,
+  stays: [],
+  cutAfterMin: 0,
+}
 const spans = (of: ScheduleProblem) =>
   Object.fromEntries(placeFirst(of).placed.map((each) => [each.taskId, [each.from, each.to]]))
 
@@ -96,38 +111,12 @@ describe('by hand', () => {
     expect(placed.find((each) => each.taskId === 'second')).toMatchObject({ crewId: 'b', from: 480, to: 570 })
   })
   test('a coated pull waits out the tacky hours for its dry span', () => {
-    const rule: PullRule = {
-      activityId: 'pull',
-      roundId: 'r/s/w',
-      manner: 'wet',
-      coatId: 'coat',
-      coated: { from: 470, to: 470 },
-      clock: 'drying',
-      settleMin: 2,
-      openMin: 5,
-      hardDryMin: 170,
-      bead: null,
-      stays: [],
-      cutAfterMin: 0,
-    }
+    const rule: PullRule = { ...PULL, coated: { from: 470, to: 470 }, settleMin: 2, openMin: 5 }
     // Coated at 470 it skins at 475, before anybody is there, and is hard at 640.
     expect(spans(problem([act('pull', 20)], { pulls: [rule] }))).toEqual({ pull: [640, 660] })
   })
   test('a coated pull that is too wet for two minutes yet goes before work that would run into its window', () => {
-    const rule: PullRule = {
-      activityId: 'pull',
-      roundId: 'r/s/w',
-      manner: 'wet',
-      coatId: 'coat',
-      coated: { from: 490, to: 500 },
-      clock: 'drying',
-      settleMin: 12,
-      openMin: 30,
-      hardDryMin: 170,
-      bead: null,
-      stays: [],
-      cutAfterMin: 0,
-    }
+    const rule: PullRule = { ...PULL, coated: { from: 490, to: 500 }, settleMin: 12, openMin: 30 }
     // Fresh edges run until 502 and skin at 520; an hour of other work is at hand from 500 on.
     const of = problem([act('other', 60), act('pull', 10)], { from: 500, pulls: [rule] })
     expect(spans(of)).toEqual({ pull: [502, 512], other: [512, 572] })

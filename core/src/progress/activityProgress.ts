@@ -1,6 +1,16 @@
-import { writeSubject, type SubjectKey } from '../ground'
-import type { Activity } from '../work'
+import { type LogEvent, writeSubject, type SubjectKey } from '../ground'
+import type { Activity, ActivityKind } from '../work'
 import { UNTOUCHED, type HemState, type LogState } from './hemStates'
+
+/** What is ticked when an activity of a kind is done. */
+export const TICK_OF: Readonly<Record<ActivityKind, LogEvent['kind']>> = {
+  cover: 'covered',
+  lay: 'laid',
+  seal: 'sealed',
+  coat: 'coated',
+  pull: 'pulled',
+  uncover: 'uncovered',
+}
 
 /** What the log says of one activity. */
 export interface ActivityProgress {

@@ -17,6 +17,7 @@ import {
   starterBench,
   TEXTURES,
   type Job,
+  UNSAID,
   type LogEvent,
 } from '@crisp-hem/core'
 import { manyHems, TERN_QUAY_NOW, ternQuay } from '../../../demo'
@@ -95,16 +96,12 @@ function kitTime(clients: number, kinds: number): number {
 const WRITES = 600
 
 const event = (i: number): LogEvent => ({
+  ...UNSAID,
   id: `bench-${i}`,
   kind: 'laid',
   at: formatInstant(parseInstant(TERN_QUAY_NOW) + i),
   crewId: 'heron',
   subjects: ['practice2/wall:w1|ceiling'],
-  coat: null,
-  bleeds: null,
-  expectedAt: null,
-  undoes: null,
-  note: '',
 })
 
 /** Requests that change something have to come from our own pages. */

@@ -5,7 +5,7 @@ import { happened } from '../state/logSlice'
 import { noticeClosed, type Notice } from '../state/noticeSlice'
 import { siteNow } from '../state/siteNow'
 import { useAppDispatch, useAppSelector, useAppStore, type AppStore } from '../store'
-import { formatInstant, type LogEvent } from '@crisp-hem/core'
+import { formatInstant, UNSAID, type LogEvent } from '@crisp-hem/core'
 import { Button } from '../ui/Button'
 import { W } from '../words'
 
@@ -60,16 +60,12 @@ async function takeBack(store: AppStore, undo: Notice['undo']): Promise<void> {
   }
   const at = formatInstant(siteNow(store.getState().clock.aheadMs))
   const events = undo.eventIds.map((eventId): LogEvent => ({
+    ...UNSAID,
     id: newId(),
     kind: 'undone',
     at,
-    crewId: null,
     subjects: [],
-    coat: null,
-    bleeds: null,
-    expectedAt: null,
     undoes: eventId,
-    note: '',
   }))
   store.dispatch(happened(events))
 }

@@ -1,27 +1,14 @@
-import { formatInstant, type LogEvent, type Task } from '@crisp-hem/core'
+import { formatInstant, type LogEvent, type Task, TICK_OF, UNSAID } from '@crisp-hem/core'
 
 type NewEvent = Omit<LogEvent, 'id'>
 
 const blank = (at: number, crewId: string | null): NewEvent => ({
+  ...UNSAID,
   kind: 'laid',
   at: formatInstant(Math.floor(at)),
   crewId,
   subjects: [],
-  coat: null,
-  bleeds: null,
-  expectedAt: null,
-  undoes: null,
-  note: '',
 })
-
-const EVENT_OF: Record<Task['kind'], LogEvent['kind']> = {
-  cover: 'covered',
-  lay: 'laid',
-  seal: 'sealed',
-  coat: 'coated',
-  pull: 'pulled',
-  uncover: 'uncovered',
-}
 
 /** The event that says a task is done for these subjects, with when the plan expected it. */
 export const taskTick = (
@@ -32,7 +19,7 @@ export const taskTick = (
   expected: number,
 ): NewEvent => ({
   ...blank(now, crewId),
-  kind: EVENT_OF[task.kind],
+  kind: TICK_OF[task.kind],
   subjects: [...subjects],
   coat: task.coat,
   expectedAt: formatInstant(Math.round(expected)),
