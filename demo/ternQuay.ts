@@ -16,8 +16,8 @@ import {
 import { door, plate, rectangle, sash, step, turn } from './parts'
 import { harbourFront, kitchen, southFront } from './ternQuayAreas'
 
-/** The demo's clock starts here when it is opened: the second afternoon of the job, 13:46 at the site. */
-export const TERN_QUAY_NOW = '2027-05-12T12:46:00Z'
+/** The demo's clock starts here when it is opened: the second afternoon of the job, 14:05 at the site. */
+export const TERN_QUAY_NOW = '2027-05-12T13:05:00Z'
 const START = '2027-05-11T06:30:00Z'
 
 const sprayed: Face = { ...USUAL_FACES.wall, texture: 'heavy-spray', colour: 'Old cream' }

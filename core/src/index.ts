@@ -56,6 +56,7 @@ export {
   PRESS_RULES,
   PRESSINGS,
   type PublishedPlan,
+  FIELD_ORDERS,
   PULL_OPINIONS,
   readEdge,
   readFace,

@@ -122,13 +122,20 @@ describe('switches', () => {
     expect(recipeOf(on(rough, { holdFirstCoat: false }), CEIL).standOffMm).toBe(0)
   })
   test('roller kept off the edge: the brush takes over, and a band is counted; more on dark gloss', () => {
-    const off = recipeOf(on(rough, { rollOverEdge: false }), CEIL)
+    const off = recipeOf(on(rough, { fieldOrder: 'within', rollOverEdge: false }), CEIL)
     expect(off.stroke).toBe('outward')
     expect(off.risks.band).toBeGreaterThan(0)
     expect(spoken(off)).toMatch(/kept off the tape/)
-    expect(recipeOf(on(rough), CEIL)).toMatchObject({ stroke: 'roller', risks: { band: 0 } })
+    expect(recipeOf(on(rough, { fieldOrder: 'within' }), CEIL)).toMatchObject({ stroke: 'roller', risks: { band: 0 } })
+    // A roller that comes once the tape is off meets most of the line while it is open: less of the band shows.
+    const after = recipeOf(on(rough, { fieldOrder: 'after-pull' }), CEIL)
+    expect(after.stroke).toBe('outward')
+    expect(after.risks.band).toBeGreaterThan(0)
+    expect(after.risks.band).toBeLessThan(off.risks.band)
     const darkGloss = recipeOf(
-      on(rough, { rollOverEdge: false }, [{ ...WALLS, coatingId: 'bell-semi', swatch: '#111111' }]),
+      on(rough, { fieldOrder: 'within', rollOverEdge: false }, [
+        { ...WALLS, coatingId: 'bell-semi', swatch: '#111111' },
+      ]),
       CEIL,
     )
     expect(darkGloss.risks.band).toBeGreaterThan(2 * off.risks.band)

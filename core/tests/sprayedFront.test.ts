@@ -1,5 +1,5 @@
 import { ternQuaySurvey } from '../../demo'
-import { planJob } from '../src/chain/planJob'
+import { planJob, type Plan } from '../src/chain/planJob'
 import type { Crew, Job, Opening, PaintStep } from '../src/ground'
 import { partsOf } from '../src/exchange/openingsCsv'
 import { endsMm } from '../src/hems/ends'
@@ -120,13 +120,31 @@ test('every strip of paper that a recipe names is on the van once: by its run, o
   expect(new Map(beside.map((need) => [`${need.roomId} ${need.coverId}`, need.runMm]))).toEqual(runs)
 })
 
-test('rolled by hand it is unmasked dry as well, and nobody says it was sprayed', () => {
+describe('rolled by hand', () => {
   const rolled = front.steps.map((step): PaintStep => ({ ...step, tool: 'roller' }))
-  const said = planJob(jobWith(2, { rooms: [{ ...front, steps: rolled }] })).recipes.flatMap((each) =>
-    each.reasons.map(sayText),
-  )
-  expect(said.some((text) => text.includes('longer to coat than its edge stays wet'))).toBe(true)
-  expect(said.some((text) => text.includes('sprayed'))).toBe(false)
+  const still = (tempC: number, windMs: number) => {
+    const job = jobWith(2, { rooms: [{ ...front, steps: rolled }], house: { ...base.house, sealAlways: true } })
+    const hour = { tempC, rh: 60, windMs, cloud: 1, rainMm: 0 }
+    const outside = { source: 'file' as const, from: job.start, hours: Array.from({ length: 24 * 14 }, () => hour) }
+    return planJob({ ...job, air: { ...job.air, outside } })
+  }
+  const reasons = (plan: Plan) => plan.recipes.flatMap((each) => each.reasons.map(sayText))
+  test('in mild air it goes part by part, each sealed, cut in and pulled wet, and the field after the last', () => {
+    const plan = still(16, 1)
+    expect(plan.pulls.map((pull) => pull.manner)).toEqual(plan.pulls.map(() => 'wet'))
+    expect(plan.rounds.length).toBeGreaterThan(1)
+    for (const round of plan.rounds) expect(round.wetNeedMin).toBeLessThanOrEqual(round.wetWindowMin!)
+    expect(plan.misses).toEqual([])
+  })
+  test('in wind its edge skins too soon: dry, with the reason, sealed by another school than a bead', () => {
+    const plan = still(26, 6)
+    expect(reasons(plan).some((text) => text.includes('In this sun and wind its edge skins in about'))).toBe(true)
+    expect(reasons(plan).some((text) => text.includes('sprayed'))).toBe(false)
+    expect(new Set(plan.pulls.map((pull) => pull.manner))).toEqual(new Set(['dry']))
+    const seals = plan.recipes.flatMap((each) => (each.safe ? [each.seal] : []))
+    expect(seals).not.toContain('wiped-sealant')
+    expect(seals).not.toContain('none')
+  })
 })
 
 test('at the floor nobody takes up a ladder; nothing is pressed for a seal that is not there', () => {

@@ -72,7 +72,7 @@ export function benchOfHem(job: JobFacts, plan: Plan, hem: Hem): BenchSetup {
     keepSwatch: keepStep?.swatch ?? face.swatch,
     coatingId: coatingOf(job.shelf, step.coatingId).id,
     coatSwatch: step.swatch,
-    stroke: gentleStroke(step.tool),
+    stroke: recipe?.stroke ?? gentleStroke(step.tool),
     filmShare: FILM_SHARE[step.tool],
     earlierCoats: room.steps.reduce((sum, each) => sum + (hem.stepIds.includes(each.id) ? each.coats : 0), -1),
     tapeId: recipe?.tapeId ?? base.tapeId,

@@ -67,7 +67,7 @@ describe('work rates as a table', () => {
       return answer.ok ? [] : answer.faults.map(faultText)
     }
     expect(faultsOf(text.replace('layPerM,1,m', 'layPerM,1,m2'))).toEqual(['row 2, per: expected m for layPerM'])
-    expect(faultsOf(text.replace('pressPerM,0.25', 'layPerM,0.25'))[0]).toMatch(/row 3, name: expected each rate once/)
+    expect(faultsOf(text.replace('pressPerM,0.25', 'layPerM,0.25'))[0]).toMatch(/row 5, name: expected each rate once/)
     expect(faultsOf(text.replace('layPerM,1,m\n', ''))).toEqual(['the table: expected a row for layPerM'])
     expect(faultsOf(text.replace('layPerM,1', 'layPerM,soon'))[0]).toMatch(/row 2, minutes: expected a number/)
   })

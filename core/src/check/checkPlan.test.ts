@@ -17,6 +17,7 @@ const act = (id: string, minutes: number, more: Partial<ProblemActivity> = {}): 
   modes: [{ crewId: 'a', minutes }],
   uses: [],
   divisible: false,
+  follows: null,
   release: null,
   ...more,
 })

@@ -9,6 +9,8 @@ export interface RoundRef {
   readonly roomId: string
   readonly stepId: string
   readonly wallIds: readonly string[]
+  /** Which part of its one wall it takes in, 1 from the left; null for whole walls. */
+  readonly part: number | null
 }
 
 export const ROOM_ACTS = ['cover', 'uncover'] as const
@@ -16,18 +18,22 @@ export const ROOM_ACTS = ['cover', 'uncover'] as const
 export const ROUND_ACTS = ['lay', 'seal', 'bead', 'pull', 'pull-dry', 'peel'] as const
 export type RoomAct = (typeof ROOM_ACTS)[number]
 export type RoundAct = (typeof ROUND_ACTS)[number]
+/** Done once for each coat: a coat, and the field that is rolled apart from it. */
+export const COAT_ACTS = ['coat', 'roll'] as const
+export type CoatAct = (typeof COAT_ACTS)[number]
 
 /** An activity as a value: covering and uncovering belong to a room, the rest to a round. */
 export type ActivityRef =
   | { readonly of: 'room'; readonly roomId: string; readonly act: RoomAct }
   | { readonly of: 'round'; readonly round: RoundRef; readonly act: RoundAct }
-  | { readonly of: 'round'; readonly round: RoundRef; readonly act: 'coat'; readonly coat: number }
+  | { readonly of: 'round'; readonly round: RoundRef; readonly act: CoatAct; readonly coat: number }
 
-export const writeRound = ({ roomId, stepId, wallIds }: RoundRef): RoundId => `${roomId}/${stepId}/${wallIds.join('+')}`
+export const writeRound = ({ roomId, stepId, wallIds, part }: RoundRef): RoundId =>
+  `${roomId}/${stepId}/${wallIds.join('+')}${part === null ? '' : `~${part}`}`
 
 export function writeActivity(ref: ActivityRef): ActivityId {
   if (ref.of === 'room') return `${ref.roomId}/${ref.act}`
-  return `${writeRound(ref.round)}/${ref.act === 'coat' ? `coat${ref.coat}` : ref.act}`
+  return `${writeRound(ref.round)}/${'coat' in ref ? `${ref.act}${ref.coat}` : ref.act}`
 }
 
 /** The acts of one round by id. */
@@ -46,16 +52,18 @@ export function readActivity(id: string): ActivityRef | null {
   const round = words.length === 4 ? readRound(words.slice(0, 3).join('/')) : null
   if (!round) return null
   const word = words[3] ?? ''
-  const coat = /^coat([1-9]\d?)$/.exec(word)
-  if (coat) return { of: 'round', round, act: 'coat', coat: Number(coat[1]) }
+  const [, coatAct, number] = /^(coat|roll)([1-9]\d?)$/.exec(word) ?? []
+  if (coatAct) return { of: 'round', round, act: coatAct as CoatAct, coat: Number(number) }
   const act = ROUND_ACTS.find((each) => each === word)
   return act ? { of: 'round', round, act } : null
 }
 
 /** What a round's id names; null for text that is none. */
 export function readRound(id: string): RoundRef | null {
-  const [roomId = '', stepId = '', walls = '', more] = id.split('/')
+  const [roomId = '', stepId = '', where = '', more] = id.split('/')
+  const [walls = '', part] = where.split('~')
   const wallIds = walls.split('+')
-  const good = more === undefined && [roomId, stepId, ...wallIds].every((each) => ID_PATTERN.test(each))
-  return good ? { roomId, stepId, wallIds } : null
+  const isPart = part === undefined || (/^[1-9]\d{0,2}$/.test(part) && wallIds.length === 1)
+  const good = more === undefined && isPart && [roomId, stepId, ...wallIds].every((each) => ID_PATTERN.test(each))
+  return good ? { roomId, stepId, wallIds, part: part === undefined ? null : Number(part) } : null
 }

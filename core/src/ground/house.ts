@@ -19,10 +19,17 @@ export const SEALANT_COLOURS = ['by-colour', 'clear'] as const
 export const SEAL_DRYNESS = ['touch', 'through'] as const
 export const PRESS_RULES = ['thumb', 'tool', 'either'] as const
 export const RUN_WAYS = ['one-run', 'short-pieces'] as const
+/** When a rolled field follows the line cut in along tape that comes off wet; docs/recipes.md says why each. */
+export const FIELD_ORDERS = ['after-pull', 'within', 'edge-last'] as const
+export type FieldOrder = (typeof FIELD_ORDERS)[number]
 
 /** Work rates of one practised painter, minutes. */
 export interface Rates {
   readonly layPerM: number
+  /** Moving a ladder along a line above reach, besides laying it. */
+  readonly ladderPerM: number
+  /** One short strip or piece: at a lap, round a rounded corner, pushed into a tight joint. */
+  readonly stripEach: number
   /** Pressing an edge with a tool; a thumb takes a little less. */
   readonly pressPerM: number
   readonly sealPerM: number
@@ -33,8 +40,13 @@ export interface Rates {
   readonly liquidBrushPerM: number
   readonly liquidSprayPerM: number
   readonly peelPerM: number
+  /** Brushing trim (skirtings, casings, bars of glazed doors), a metre of its run, edges and all. */
+  readonly trimPerM: number
+  /** Brushing what has a face: doors, cabinets, boards. */
   readonly brushPerM2: number
   readonly rollPerM2: number
+  /** Rolling overhead. */
+  readonly ceilingPerM2: number
   readonly sprayPerM2: number
   readonly pullPerM: number
   readonly coverPerM2: number
@@ -58,7 +70,9 @@ export interface HouseRules {
   readonly liquidOnPanes: boolean
   /** Somebody here cuts a proven line by hand. */
   readonly provenHand: boolean
-  /** The roller runs over the taped edge, or stays off it and overlaps a brushed band. */
+  /** Of tape that comes off wet: cut in, pull, then roll; all within the round; or roll first, the edge last. */
+  readonly fieldOrder: FieldOrder
+  /** While the tape is on, the roller runs over its edge, or stays off it and overlaps a brushed band. */
   readonly rollOverEdge: boolean
   /** Tape goes on in one long run, or in short pieces that are easier to true up. */
   readonly runs: (typeof RUN_WAYS)[number]

@@ -57,7 +57,20 @@ const edgeRef: fc.Arbitrary<EdgeRef> = fc.oneof(
   fc.record({ is: fc.constant('hand' as const), id, part }),
   fc.record({ is: fc.constant('join' as const), id }),
 )
-const round = fc.record({ roomId: id, stepId: id, wallIds: fc.array(id, { minLength: 1, maxLength: 4 }) })
+const round = fc.oneof(
+  fc.record({
+    roomId: id,
+    stepId: id,
+    wallIds: fc.array(id, { minLength: 1, maxLength: 4 }),
+    part: fc.constant(null),
+  }),
+  fc.record({
+    roomId: id,
+    stepId: id,
+    wallIds: fc.array(id, { minLength: 1, maxLength: 1 }),
+    part: fc.integer({ min: 1, max: 999 }),
+  }),
+)
 const activityRef: fc.Arbitrary<ActivityRef> = fc.oneof(
   fc.record({
     of: fc.constant('room' as const),
@@ -113,8 +126,9 @@ test('keys of jobs that are under way, by hand', () => {
   expect(readEdge('band:b1|wall:w2#under:o1..')).toMatchObject({ line: 'under', wallId: null })
   expect(readEdge('wall:w1|ceiling~s1..')).toMatchObject({ part: { after: 's1', before: '' } })
   expect(wholeEdge('wall:w1|ceiling~s1..')).toBe('wall:w1|ceiling')
-  const kitchen = { roomId: 'r', stepId: 's', wallIds: ['w1', 'w2'] }
+  const kitchen = { roomId: 'r', stepId: 's', wallIds: ['w1', 'w2'], part: null }
   expect([actOf(kitchen, 'pull-dry'), coatOf(kitchen, 2)]).toEqual(['r/s/w1+w2/pull-dry', 'r/s/w1+w2/coat2'])
+  expect(actOf({ ...kitchen, wallIds: ['w1'], part: 2 }, 'pull')).toBe('r/s/w1~2/pull')
 })
 
 test('what is no key is nothing', () => {

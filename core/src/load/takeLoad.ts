@@ -9,7 +9,7 @@ import { stripNeeds } from './stripNeeds'
 import type { Hem } from '../hems/deriveHems'
 import { endsMm } from '../hems/ends'
 import type { Recipe } from '../recipes/recipe'
-import { SHORT_PIECES } from '../recipes/expectedCost'
+import { SHORT_PIECES } from '../recipes/laying'
 import { coatingLines, glazeLines, keepColourLines, liquidLines, sealantLines, type SupplyLine } from './supplies'
 import { toolLines, type ToolLine } from './tools'
 

@@ -20,7 +20,7 @@ export interface EdgeParameters {
   }
   readonly residue: { readonly stayMargin: Known; readonly spread: Known }
   readonly crack: { readonly stiff: Readonly<Record<Sheen, Known>>; readonly beadRimMm: Known; readonly scale: Known }
-  readonly band: { readonly shows: Readonly<Record<Sheen, Known>>; readonly dark: Known }
+  readonly band: { readonly shows: Readonly<Record<Sheen, Known>>; readonly dark: Known; readonly metOpen: Known }
   readonly slips: {
     /** Slips of a proven hand a metre: along a ceiling, along trim, with no joint to follow. */
     readonly ceiling: Known
@@ -54,6 +54,7 @@ export const EDGES_OF: EdgeParameters = {
   band: {
     shows: bySheen(0.02, 0.03, 0.08, 0.15, 0.25, 0.3),
     dark: guess(2.5, '', 'dark-and-glossy-paint-in-low-light'),
+    metOpen: guess(0.4, '', 'the-roller-meets-most-of-the-line-while-open'),
   },
   slips: {
     ceiling: guess(0.3, '/m', 'proven-hands-go-on-ceilings-common-practice'),

@@ -24,6 +24,7 @@ const act = (
   modes: [{ crewId: more.crewId ?? 'a', minutes }],
   uses: [],
   divisible: false,
+  follows: null,
   release: null,
   ...more,
 })

@@ -9,7 +9,7 @@ import { pullGate, type PullGate } from './pullGate'
 
 /**
  * A first plan by serial generation: of all blocks whose predecessors are placed, the one that can begin first goes
- * next into the first stretch of its crew that holds it whole. Done activities stand where they were done, so whatever
+ * next into the first stretch of its crew, and of the gun it takes, that holds it whole. Done activities stand where they were done, so whatever
  * really happened moves everything behind it. A pull whose coat is on and still wet goes before all else: the minutes in
  * which it is too wet yet are not free for work that would run into its window.
  */
@@ -35,6 +35,8 @@ interface Desk {
   readonly problem: ScheduleProblem
   readonly placed: Map<string, PlacedTask>
   readonly free: ReadonlyMap<string, FreeTime>
+  /** Free time of every unit of a resource: a gun is in one place at a time. */
+  readonly units: ReadonlyMap<string, readonly FreeTime[]>
   readonly clocks: ReadonlyMap<string, RateClock>
   /** What each block waits for outside of itself. */
   readonly waits: ReadonlyMap<Block, readonly Wait[]>
@@ -65,6 +67,7 @@ function deskOf(problem: ScheduleProblem, blocks: readonly Block[]): Desk {
     problem,
     placed: new Map(problem.done.map((each) => [each.id, asDone(each)])),
     free: new Map(problem.crews.map((crew) => [crew.id, freeTime(crew.shifts.map(([from, to]) => ({ from, to })))])),
+    units: new Map(problem.resources.map((each) => [each.id, unitsOf(problem, each.capacity)])),
     clocks,
     waits: waitsOf(problem, blocks),
     fixed: new Map(problem.fixed.map((each) => [each.id, each.at])),
@@ -73,6 +76,9 @@ function deskOf(problem: ScheduleProblem, blocks: readonly Block[]): Desk {
     slots: new Map(),
   }
 }
+
+const unitsOf = ({ from, horizon }: ScheduleProblem, capacity: number): FreeTime[] =>
+  Array.from({ length: capacity }, () => freeTime([{ from, to: horizon }]))
 
 function waitsOf(problem: ScheduleProblem, blocks: readonly Block[]): Map<Block, Wait[]> {
   const lags = groupedBy(problem.lags, (lag) => lag.to)
@@ -106,7 +112,13 @@ function soonest(desk: Desk, waiting: ReadonlySet<Block>): { block: Block; slot:
     const slot = desk.slots.has(block) ? desk.slots.get(block) : lookedUp(desk, block)
     if (slot === undefined) continue
     if (slot === null) return { block, slot }
-    const next = { block, slot, isWet: desk.gate.isWet(block.activities[0]?.id ?? '', slot.from) }
+    const [first] = block.activities
+    const next = {
+      block,
+      slot,
+      isWet: desk.gate.isWet(first?.id ?? '', slot.from),
+      follows: desk.placed.get(first?.follows ?? '')?.to === slot.from,
+    }
     if (!best || goesBefore(desk, next, best)) best = next
   }
   return best
@@ -117,11 +129,15 @@ interface Ready {
   readonly slot: Slot
   /** It takes off tape beside paint that is on and still wet. */
   readonly isWet: boolean
+  /** It comes straight after what it follows. */
+  readonly follows: boolean
 }
 
 function goesBefore(desk: Desk, one: Ready, other: Ready): boolean {
   if (one.isWet !== other.isWet) return one.isWet
   if (one.slot.from !== other.slot.from) return one.slot.from < other.slot.from
+  // What follows straight away goes before the more urgent room: its line is still open.
+  if (one.follows !== other.follows) return one.follows
   return rankOf(desk, one.block) < rankOf(desk, other.block)
 }
 
@@ -174,13 +190,33 @@ function gatedSlot(desk: Desk, block: Block, ready: number): Slot | null {
 function slotFor(desk: Desk, block: Block, ready: number): Slot | null {
   let best: Slot | null = null
   for (const mode of block.modes) {
-    const pieces = piecesFor(desk.free.get(mode.crewId), block, mode.minutes, ready)
+    const pieces = piecesWithUnits(desk, block, mode, ready)
     const [first, last] = [pieces?.[0], pieces?.at(-1)]
     if (!pieces || !first || !last) continue
     if (!best || first.from < best.from) best = { mode, from: first.from, to: last.to, pieces }
   }
   return best
 }
+
+/** The first pieces of a crew in which a unit of all that the block uses is free as well, from its start to its end. */
+function piecesWithUnits(desk: Desk, block: Block, mode: Mode, ready: number): WorkPiece[] | null {
+  let at = ready
+  for (;;) {
+    const pieces = piecesFor(desk.free.get(mode.crewId), block, mode.minutes, at)
+    const [first, last] = [pieces?.[0], pieces?.at(-1)]
+    if (!pieces || !first || !last) return null
+    const next = Math.max(
+      first.from,
+      ...block.uses.map((id) => firstFree(desk.units.get(id) ?? [], first.from, last.to - first.from)),
+    )
+    if (next <= first.from) return pieces
+    if (!Number.isFinite(next)) return null
+    at = next
+  }
+}
+
+const firstFree = (units: readonly FreeTime[], from: number, minutes: number): number =>
+  Math.min(Number.POSITIVE_INFINITY, ...units.map((unit) => unit.firstSlot(from, minutes)?.from ?? Infinity))
 
 function piecesFor(crew: FreeTime | undefined, block: Block, minutes: number, ready: number): WorkPiece[] | null {
   if (!crew) return null
@@ -194,6 +230,11 @@ function piecesFor(crew: FreeTime | undefined, block: Block, minutes: number, re
 function settle(desk: Desk, block: Block, slot: Slot): void {
   const { crewId } = slot.mode
   for (const piece of slot.pieces) desk.free.get(crewId)?.take(piece)
+  for (const id of block.uses) {
+    const units = desk.units.get(id) ?? []
+    const span = { from: slot.from, to: slot.to }
+    units.find((unit) => unit.firstSlot(span.from, span.to - span.from)?.from === span.from)?.take(span)
+  }
   const alone = block.activities.length === 1
   let from = slot.from
   for (const act of block.activities) {
@@ -204,5 +245,6 @@ function settle(desk: Desk, block: Block, slot: Slot): void {
     from = to
   }
   for (const other of desk.slots.keys())
-    if (other.modes.some((mode) => mode.crewId === crewId)) desk.slots.delete(other)
+    if (other.modes.some((mode) => mode.crewId === crewId) || other.uses.some((id) => block.uses.includes(id)))
+      desk.slots.delete(other)
 }

@@ -75,6 +75,7 @@ function toldOf(
       uses: act.needs.gun && gunsOf(job) > 0 ? [GUN] : [],
       divisible: act.divisible,
       release: act.release,
+      follows: act.follows,
     },
   }
 }

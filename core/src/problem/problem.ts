@@ -37,6 +37,8 @@ export interface ProblemActivity {
   /** May go on after a break. */
   readonly divisible: boolean
   readonly release: number | null
+  /** It follows this one straight away where that can be: the line just cut in is still open. */
+  readonly follows: ActivityId | null
 }
 
 /** One way of doing an activity: which crew, and how many whole minutes it takes. */

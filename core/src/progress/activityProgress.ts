@@ -8,6 +8,7 @@ export const TICK_OF: Readonly<Record<ActivityKind, LogEvent['kind']>> = {
   lay: 'laid',
   seal: 'sealed',
   coat: 'coated',
+  roll: 'coated',
   pull: 'pulled',
   uncover: 'uncovered',
 }
@@ -57,6 +58,8 @@ export function throughAt(act: Pick<Activity, 'kind' | 'coat'>, hem: HemState): 
       return hem.sealedAt ?? hem.pulledAt
     case 'coat':
       return coats[(act.coat ?? 1) - 1] ?? hem.pulledAt
+    case 'roll':
+      return coats[(act.coat ?? 1) - 1] ?? null
     case 'pull':
       return hem.pulledAt
     case 'cover':

@@ -27,6 +27,7 @@ import { expectedCost } from './expectedCost'
 import { NO_RISKS, UNPRICED, type Candidate, type Sealing } from './candidate'
 import { bleedRule, carryRule, liftLimit, schoolRule, tapeRule } from './hardRules'
 import type { HemContext } from './hemContext'
+import { layMinPerM } from './laying'
 import { freehandWay, liquidWays } from './otherWays'
 import { pressingsOf } from './pressing'
 import type { RecipeRisks } from './recipe'
@@ -59,6 +60,8 @@ export function judgingKey(ctx: HemContext): string {
     choice?.pressing,
     choice?.pull,
     ctx.layAt,
+    ctx.isTrimRun,
+    layMinPerM(ctx),
   ].join('|')
 }
 
@@ -161,7 +164,7 @@ function judgePressed(
 ): Candidate {
   const { tape, roll, cover, pull, tackMm: tacks } = facts
   const { seal, sealant, glaze } = sealing
-  const setup = edgeSetup(ctx, tape, seal, pressing)
+  const setup = edgeSetup(ctx, tape, seal, pressing, pull)
   const rule = (tape.retired ? said('out.retired') : null) ?? schoolRule(ctx, school, tape, sealing, pull) ?? facts.rule
   // What a rule forbids is not priced: most candidates end here.
   const risks = rule ? NO_RISKS : tapeRisks(ctx, setup, facts)
@@ -200,9 +203,13 @@ const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts): RecipeR
   residue: residuePerMetre(facts.used, ctx.parameters),
   band:
     ctx.step.tool === 'roller' && setup.stroke !== 'roller'
-      ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch), ctx.parameters)
+      ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch), ctx.parameters) * bandShare(ctx, facts.pull)
       : 0,
 })
+
+/** Where the field is rolled next to a line just cut in, the roller meets part of it while it is still open. */
+const bandShare = ({ house, parameters }: HemContext, pull: 'wet' | 'dry'): number =>
+  pull === 'wet' && house.fieldOrder !== 'within' ? parameters.band.metOpen.value : 1
 
 const scaled = ({ mean, low, high }: Estimate, by: number): Estimate => ({
   mean: mean * by,
@@ -249,12 +256,20 @@ function sealingsOf(ctx: HemContext, school: School): Sealing[] {
 }
 const isWhite = (swatch: string): boolean => swatch.toLowerCase() === '#ffffff'
 
-/** How the colour meets the edge: a roller that is kept off it leaves a band to the brush. */
-const strokeOf = ({ step, house }: HemContext): Stroke =>
-  step.tool === 'roller' && !house.rollOverEdge ? 'outward' : gentleStroke(step.tool)
+/** How the colour meets the edge: a roller that is kept off it, or comes once the tape is gone, leaves a band to the brush. */
+function strokeOf({ step, house }: HemContext, pull: 'wet' | 'dry'): Stroke {
+  const isApart = pull === 'wet' && house.fieldOrder !== 'within'
+  return step.tool === 'roller' && (isApart || !house.rollOverEdge) ? 'outward' : gentleStroke(step.tool)
+}
 
 /** The edge as the bleed model sees it. */
-export const edgeSetup = (ctx: HemContext, tape: Tape, seal: Seal, pressing: Pressing): EdgeSetup => ({
+export const edgeSetup = (
+  ctx: HemContext,
+  tape: Tape,
+  seal: Seal,
+  pressing: Pressing,
+  pull: 'wet' | 'dry',
+): EdgeSetup => ({
   texture: ctx.keepFace.texture,
   dusty: ctx.keepFace.dusty,
   edge: tape.edge,
@@ -262,7 +277,7 @@ export const edgeSetup = (ctx: HemContext, tape: Tape, seal: Seal, pressing: Pre
   gripN25: tape.gripN25,
   pressing,
   seal,
-  stroke: strokeOf(ctx),
+  stroke: strokeOf(ctx, pull),
   openGrain: ctx.keepFinish.soundness === 'bare-wood',
   coating: ctx.coating,
 })

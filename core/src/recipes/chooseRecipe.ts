@@ -5,6 +5,7 @@ import type { Candidate } from './candidate'
 import { judgeCandidates, scored } from './candidates'
 import { isHeldOff, type HemContext } from './hemContext'
 import { recipeLayers } from './layers'
+import { layMinPerM } from './laying'
 import { nothingSafe } from './nothingSafe'
 import { otherWay } from './otherWay'
 import { choosable, chosenOf, pickCandidate, safeOf, wayKey, type Picked } from './pickCandidate'
@@ -93,6 +94,7 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
       reachMm: pick.cover.reachMm,
       tackMm: pick.tackMm,
     },
+    layMinPerM: pick.tape ? layMinPerM(ctx) : 0,
     pressing: pick.pressing,
     seal: pick.seal,
     sealantId: pick.sealant?.id ?? null,

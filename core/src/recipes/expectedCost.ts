@@ -11,13 +11,9 @@ import {
 import type { Parameters } from '../parameters/parameters'
 import type { BesideCover } from '../covers/besideHem'
 import type { HemContext } from './hemContext'
+import { layMinPerM, runWay } from './laying'
 import { pressMinPerM } from './pressing'
 import type { CostParts, RecipeCost, RecipeRisks } from './recipe'
-
-/** Short pieces take longer to lay, and each laps the last. From memory. */
-export const SHORT_PIECES = { layFactor: 1.15, pieceMm: 1200, lapMm: 25 } as const
-/** Finishing a run in one go alone: no factor; the rate was taken from long runs. */
-const ONE_RUN = { layFactor: 1, lapShare: 0 } as const
 
 /** What a way to treat a hem uses up. */
 export interface WayUse {
@@ -36,12 +32,6 @@ export interface WayUse {
 /** What a metre of tape costs with its waste, minor units. */
 export const rollCostPerM = (tape: Tape, roll: TapeRoll, house: Pick<HouseRules, 'wastePct'>): number =>
   (1000 / tape.rollLengthMm) * roll.priceMinor * (1 + house.wastePct / 100)
-
-/** How the house lays its runs, and what laps it. */
-export const runWay = (house: Pick<HouseRules, 'runs'>) =>
-  house.runs === 'one-run'
-    ? ONE_RUN
-    : { layFactor: SHORT_PIECES.layFactor, lapShare: SHORT_PIECES.lapMm / SHORT_PIECES.pieceMm }
 
 /**
  * Expected cost of one metre, minor units: material + labour + Σ P(defect) × cost of mending it, where a defect that
@@ -63,12 +53,12 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
     seal: seal + liquid,
     cover,
     lay: minor(
-      layMinutes(ctx, use, run.layFactor) +
+      layMinutes(ctx, use) +
         coverM2 * (rates.coverPerM2 + rates.uncoverPerM2) +
         tackMinutes(use.tackMm, ctx.parameters),
     ),
     sealing: minor(use.seal === 'none' ? 0 : rates.sealPerM),
-    cutIn: minor(coats * (use.tape || use.liquid ? rates.cutInPerM : rates.freehandPerM)),
+    cutIn: minor(coats * (use.tape || use.liquid ? (ctx.isTrimRun ? 0 : rates.cutInPerM) : rates.freehandPerM)),
     pull: minor(use.tape ? rates.pullPerM : use.liquid ? rates.peelPerM : 0),
     ...mending(ctx, use),
   }
@@ -94,9 +84,10 @@ function sealMinor(ctx: HemContext, { seal, sealant, glaze }: WayUse): number {
 export const tackMinutes = (tackMm: number | null, { work }: Pick<Parameters, 'work'>): number =>
   tackMm === null ? 0 : (1000 / tackMm) * work.tackMin.value
 
-function layMinutes({ house, parameters }: HemContext, { tape, liquid, pressing }: WayUse, layFactor: number): number {
+function layMinutes(ctx: HemContext, { tape, liquid, pressing }: WayUse): number {
+  const { house, parameters } = ctx
   const { rates } = house
-  if (tape) return rates.layPerM * layFactor + pressMinPerM(pressing, rates, parameters)
+  if (tape) return layMinPerM(ctx) + pressMinPerM(pressing, rates, parameters)
   if (liquid) return liquid.how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM
   return 0
 }

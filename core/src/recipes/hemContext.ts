@@ -16,6 +16,8 @@ import {
 } from '../ground'
 import type { JobClocks } from '../cure/areaClocks'
 import { coatingOf } from '../catalogue/find'
+import { coatOfStep } from '../cure/film'
+import { hoursOfStep, shortestSpan } from '../cure/shortestSpan'
 import { gainedBetween, type RateClock } from '../cure/rateClock'
 import type { Hem } from '../hems/deriveHems'
 import type { KeepFinish } from '../risk/lift'
@@ -24,6 +26,7 @@ import { glassPerEdgeM } from '../survey/glazing'
 import { parseInstant } from '../units/time'
 import { airAt } from '../air/airSeries'
 import { visibility } from '../survey/contrast'
+import { trimRunMm } from '../survey/trim'
 import { pullMannerOf } from './pullManner'
 
 /** All that decides one hem's recipe. Instants in minutes since the epoch. */
@@ -72,6 +75,8 @@ export interface HemContext {
   /** All steps the masking stays on for, `step` last, and their coats together. */
   readonly steps: readonly PaintStep[]
   readonly coats: number
+  /** The paint side is brushed along as a run: its line is cut in with it. */
+  readonly isTrimRun: boolean
   /** What was chosen by hand for this hem, if anything. */
   readonly choice: HemChoice | null
   /** When the tape goes on, as estimated before there is a schedule. */
@@ -110,7 +115,8 @@ export function hemContext(
   const step = sure(room.steps.find((each) => each.id === hem.stepId))
   const coating = coatingOf(job.shelf, step.coatingId)
   const steps = room.steps.filter((each) => hem.stepIds.includes(each.id))
-  const manner = pullMannerOf(job.house, room, step, coating)
+  const wetMin = shortestSpan(clocks.drying, hoursOfStep(times.layAt), coatOfStep(job.shelf, step).openMin)
+  const manner = pullMannerOf(job.house, room, step, coating, wetMin)
   return {
     hem,
     house: job.house,
@@ -148,6 +154,7 @@ export function hemContext(
     coating,
     steps,
     coats: steps.reduce((sum, each) => sum + each.coats, 0),
+    isTrimRun: trimRunMm(room, hem.paint) !== null,
     choice: room.choices.find((each) => each.edge === edgeOfHem(hem.id)) ?? null,
     layAt: times.layAt,
   }

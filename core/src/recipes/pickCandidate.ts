@@ -102,7 +102,9 @@ export function pickCandidate(ctx: HemContext, judgedSafe: readonly Candidate[])
   const glaze =
     house.school === 'own-colour-seal' ? cheapestOf(safe.filter((each) => each.school === 'clear-glaze')) : undefined
   if (glaze) return take(glaze, 'why.glaze_instead', { face: ctx.keepName })
-  const other = cheapestOf(taped) ?? cheapestOf(safe)
+  // A house that seals always seals by another school where its own will not do.
+  const sealed = house.sealAlways ? cheapestOf(taped.filter((each) => each.seal !== 'none')) : undefined
+  const other = sealed ?? cheapestOf(taped) ?? cheapestOf(safe)
   return other
     ? take(other, 'why.school_fallback', { school: word('school', house.school), used: word('school', other.school) })
     : null

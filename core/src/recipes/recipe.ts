@@ -63,6 +63,8 @@ export interface Recipe {
   readonly tapeId: string | null
   readonly widthMm: number
   readonly liquidId: string | null
+  /** Minutes one practised painter lays a metre of its tape, without pressing; 0 without tape. */
+  readonly layMinPerM: number
   readonly pressing: Pressing
   readonly seal: Seal
   readonly sealantId: string | null

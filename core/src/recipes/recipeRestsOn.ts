@@ -80,7 +80,8 @@ function edgeConstants(recipe: Recipe, { work, slips, band }: Parameters): Const
     found.push(at('nicks-of-a-brushed-mask', slips.peel.brush), at('nicks-of-a-can', slips.peel.aerosol))
   if (recipe.way === 'freehand')
     found.push(at('slips-along-a-ceiling', slips.ceiling), at('slips-along-trim', slips.trim))
-  if (recipe.risks.band > 0) found.push(at('bands-on-black-over-white', band.dark))
+  if (recipe.risks.band > 0)
+    found.push(at('bands-on-black-over-white', band.dark), at('bands-where-the-roller-follows', band.metOpen))
   return found
 }
 

@@ -41,10 +41,26 @@ describe('pressing and coating', () => {
     expect(said(sealed)).toMatch(/by brush, brushing freely/)
   })
   test('a roller rolls to the edge, or is kept off it', () => {
-    expect(said(on({ texture: 'smooth' }))).toMatch(/rolling to the edge without pressing/)
-    expect(said(on({ texture: 'smooth' }, { rollOverEdge: false }))).toMatch(
+    const within = { fieldOrder: 'within' } as const
+    expect(said(on({ texture: 'smooth' }, within))).toMatch(/rolling to the edge without pressing/)
+    expect(said(on({ texture: 'smooth' }, { ...within, rollOverEdge: false }))).toMatch(
       /kept off the tape; brush the band beside it/,
     )
+  })
+})
+
+describe('beside a wet pull the field is rolled as the house does it', () => {
+  const smooth = { texture: 'smooth' } as const
+  test('after the pull, while the band is open', () => {
+    expect(said(on(smooth))).toMatch(/brush only the line in.*Pull wet.*Roll the field up to the line while .* is open/)
+  })
+  test('first, and the edge last', () => {
+    expect(said(on(smooth, { fieldOrder: 'edge-last' }))).toMatch(
+      /roll the last one first, kept off the tape.*Pull wet/,
+    )
+  })
+  test('pulled dry there is no haste: it is rolled over the edge', () => {
+    expect(said(on(smooth, { pull: 'dry' }))).toMatch(/rolling to the edge without pressing/)
   })
 })
 
@@ -69,7 +85,9 @@ describe('sealing', () => {
 describe('taking off', () => {
   test('wet before the edge skins, or once hard; sheen is scored first', () => {
     const smooth = { texture: 'smooth' } as const
-    expect(said(on(smooth))).toMatch(/Pull wet, slowly, folded back at about 45°, before the edge skins\.$/)
+    expect(said(on(smooth, { fieldOrder: 'within' }))).toMatch(
+      /Pull wet, slowly, folded back at about 45°, before the edge skins\.$/,
+    )
     expect(said(on(smooth, { pull: 'dry' }, { coatingId: 'quay-satin' }))).toMatch(
       /Pull once hard.*after scoring the edge\.$/,
     )

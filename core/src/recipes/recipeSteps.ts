@@ -1,10 +1,10 @@
 import { sure } from '../units/sure'
-import { isFace, known, type PaintStep, said, type Said, word, listed } from '../ground'
+import { type FieldOrder, isFace, known, type PaintStep, said, type Said, word, listed } from '../ground'
 import { coatOfStep } from '../cure/film'
 import type { EdgeKind } from '../hems/edge'
 import type { Candidate } from './candidate'
 import { scored } from './candidates'
-import { SHORT_PIECES } from './expectedCost'
+import { SHORT_PIECES } from './laying'
 import type { HemContext } from './hemContext'
 import { recipeLayers } from './layers'
 import { settingOf } from './setting'
@@ -65,6 +65,7 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
       ? said('step.pull_wet', { angle })
       : said('step.pull_dry', { angle, score: word('score', scored(ctx, pick) ? 'yes' : 'no') }),
   )
+  if (rollOrder(ctx, pick) === 'after-pull') steps.push(said('step.roll_after'))
   return steps
 }
 
@@ -178,8 +179,15 @@ function coatSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[]
 
 const isRough = (ctx: HemContext) => !['glassy', 'smooth'].includes(ctx.keepFace.texture)
 
+/** When the last coat's field is rolled beside a line whose tape comes off wet. */
+const rollOrder = ({ house, step }: HemContext, pick: Candidate): FieldOrder =>
+  step.tool === 'roller' && pick.pull === 'wet' ? house.fieldOrder : 'within'
+
 /** How the brush or roller goes, as a word of the catalogue. */
-function strokeCode(ctx: HemContext, { stroke, seal }: Candidate, step: PaintStep): string {
+function strokeCode(ctx: HemContext, pick: Candidate, step: PaintStep): string {
+  const { stroke, seal } = pick
+  const order = step === ctx.step ? rollOrder(ctx, pick) : 'within'
+  if (order !== 'within') return order
   if (step.tool === 'roller' && stroke === 'outward') return 'off-the-tape'
   // Over a dried seal the edge is shut, and the brush may go as it likes.
   if (stroke === 'outward' && (seal === 'own-colour' || seal === 'clear-glaze')) return 'freely'

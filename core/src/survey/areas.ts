@@ -98,10 +98,12 @@ export const skirtingMm = (room: Room, wallId: string): number =>
 /** Whether an opening reaches the floor, so that skirting and floor lines stop at it. */
 export const reachesFloor = (opening: Opening): boolean => opening.sillMm === 0
 
-const doorWidthsMm = (room: Room, wallId: string): number =>
+/** Width of the openings with their casings that reach the floor of a wall, mm. */
+export const doorWidthsMm = (room: Room, wallId: string): number =>
   room.openings
     .filter((each) => each.wallId === wallId && reachesFloor(each))
     .reduce((sum, each) => sum + each.widthMm + 2 * each.casingMm, 0)
 
-const casingLengthMm = (o: Opening): number =>
+/** Run of a casing round its opening, mm. */
+export const casingLengthMm = (o: Opening): number =>
   reachesFloor(o) ? 2 * o.heightMm + o.widthMm + 2 * o.casingMm : 2 * (o.heightMm + o.widthMm) + 4 * o.casingMm

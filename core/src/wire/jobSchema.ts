@@ -1,5 +1,6 @@
 import { publishedSchema } from './publishedSchema'
 import {
+  FIELD_ORDERS,
   JOB_VERSION,
   OUTDOOR_LIMITS,
   PRESS_RULES,
@@ -87,6 +88,7 @@ export const houseSchema = exact({
   sealDry: oneOf(SEAL_DRYNESS),
   liquidOnPanes: flag(),
   provenHand: flag(),
+  fieldOrder: oneOf(FIELD_ORDERS),
   rollOverEdge: flag(),
   runs: oneOf(RUN_WAYS),
   press: oneOf(PRESS_RULES),
@@ -104,6 +106,8 @@ export const houseSchema = exact({
   kindMinor: MONEY(),
   rates: exact({
     layPerM: RATE(),
+    ladderPerM: RATE(),
+    stripEach: RATE(),
     pressPerM: RATE(),
     sealPerM: RATE(),
     cutInPerM: RATE(),
@@ -111,8 +115,10 @@ export const houseSchema = exact({
     liquidBrushPerM: RATE(),
     liquidSprayPerM: RATE(),
     peelPerM: RATE(),
+    trimPerM: RATE(),
     brushPerM2: RATE(),
     rollPerM2: RATE(),
+    ceilingPerM2: RATE(),
     sprayPerM2: RATE(),
     pullPerM: RATE(),
     coverPerM2: RATE(),

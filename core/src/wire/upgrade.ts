@@ -7,7 +7,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2, 3]
+const OLDER: readonly unknown[] = [1, 2, 3, 4]
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
@@ -20,7 +20,8 @@ export function upgraded(data: unknown): unknown {
 
 /**
  * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), choices made by hand
- * in rooms, and with version 4 the words of fixed lists, which became codes.
+ * in rooms, and with version 4 the words of fixed lists, which became codes,
+ * and with version 5 rates for trim, ceilings, ladders and short strips and the order of rolling.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
@@ -40,8 +41,22 @@ const NEW_ON_SHELF = {
   tools: STARTER_SHELF.tools,
 } as const
 
-const withRates = (house: Fields): Fields =>
-  isFields(house.rates) ? { ...house, rates: { ...STARTER_HOUSE.rates, ...house.rates } } : house
+/** Rates the starter had up to version 4. Where nobody put in his own, today's stand in. */
+const OLD_RATES: Fields = {
+  brushPerM2: 4,
+  rollPerM2: 0.45,
+  sprayPerM2: 0.15,
+  cutInPerM: 0.4,
+  freehandPerM: 1.15,
+}
+
+function withRates(house: Fields): Fields {
+  const { rates } = house
+  if (!isFields(rates)) return house
+  const isOld = rates.ceilingPerM2 === undefined
+  const own = Object.entries(rates).filter(([name, minutes]) => !isOld || OLD_RATES[name] !== minutes)
+  return { ...house, rates: { ...STARTER_HOUSE.rates, ...Object.fromEntries(own) } }
+}
 
 /** Also for a room that is stored by itself. */
 export function upgradedRoom(older: unknown): unknown {

@@ -5,7 +5,9 @@ export const EN_PLAN = {
   'round.size':
     '{count, plural, one {Wall {walls}} other {Walls {walls}}} in one round: sealed to pulled takes {need} min of a {window} min window',
   'round.too_long':
-    '{room}, wall {walls} needs {need} min from wet to pulled; the window is {window} min. A crew working {times} times as fast would make it, or pull this one dry.',
+    '{room}, wall {walls} needs {need} min from wet to pulled; the window is {window} min. Divide its longest line into {parts}, at a corner, an opening or a mark.',
+  'round.too_long_within':
+    '{room}, wall {walls} needs {need} min from wet to pulled; the window is {window} min. Cut in and pull before the field is rolled, or divide its lines into {parts}, at a corner, an opening or a mark.',
   'plan.no_shift':
     'Nobody is on shift long enough for {what} ({need} min without a break). Longest stretch: {have} min.',
   'plan.no_crew': 'No crew: add one under Site.',
@@ -34,6 +36,7 @@ export const EN_PLAN = {
   'change.becomes_safe': 'and something is safe',
   'tape.wide': '{tape} {width}',
   'round.name_whole': '{step}, all round',
+  'round.name_part': '{step}, wall {walls}, part {part}',
   'round.name': '{step}, {count, plural, one {wall {walls}} other {walls {walls}}}',
   'task.of_room': '{room}: {acts}',
   'task.of_step': '{room}, {step}: {acts}',
@@ -56,9 +59,9 @@ export const EN_PLAN = {
   'miss.lag_long': '{what} at {start} comes {late} too late after {before}. Move both together.',
   'miss.pull_soon': '{what} at {start} comes {late} before its tape may come off. Move it back.',
   'miss.wet_overrun':
-    '{what} at {start} ends {late} after the edge has skinned. One more painter, a smaller round, or a dry pull.',
+    '{what} at {start} ends {late} after the edge has skinned. Divide the round at a corner, an opening or a mark.',
   'miss.no_wet_span':
-    '{what} at {start} has no wet span: the edge skins at {due}. Cooler or damper air, one more painter, or a dry pull.',
+    '{what} at {start} has no wet span: the edge skins at {due}. Cooler or damper air, or a round divided at a corner, an opening or a mark.',
   'miss.wet_missed':
     '{what} misses its wet span, which shut at {due}, and comes off dry at {start}. Score the edge first.',
   'miss.pull_tacky':

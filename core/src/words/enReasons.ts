@@ -20,8 +20,9 @@ export const EN_REASONS = {
   'why.in_stock': '{metres} m of it are on the van already.',
   'why.reach': 'Mist reaches {reach} mm beside the edge; {cover}, {width} mm wide, catches it.',
   'why.tacks': 'The film pulls with {load} N a metre; {grip} N of grip holds it with a tack every {tack} cm.',
+  'why.pull_front_by_hand':
+    'In this sun and wind its edge skins in about {minutes} min, before a part of it could be cut in and pulled: unmasked once it is hard.',
   'why.pull_front': 'A front is sprayed from end to end and unmasked once it is hard.',
-  'why.pull_front_by_hand': 'A front takes longer to coat than its edge stays wet, so it is unmasked once it is hard.',
   'why.pull_soonest': 'House rule: off as soon as may be, so wet.',
   'why.pull_snaps': 'Thin {sheen} film snaps cleanly once hard, so timing hardly matters: pulled dry.',
   'why.pull_stretches': '{sheen} film stretches once dry: pulled wet.',

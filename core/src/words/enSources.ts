@@ -2,6 +2,7 @@
 export const EN_SOURCES = {
   'word.constant.a-run-shows-from': 'a run shows from',
   'word.constant.air-pulls-at-film': 'air pulls at film',
+  'word.constant.bands-where-the-roller-follows': 'bands left where the roller follows the line at once',
   'word.constant.bands-on-black-over-white': 'bands on black over white',
   'word.constant.bead-from-one-tube': 'bead from one tube',
   'word.constant.bead-skins': 'bead skins',
@@ -74,6 +75,11 @@ export const EN_SOURCES = {
   'word.source.brushed-or-rolled-coat-cured-at-about': 'brushed or rolled coat cured at about 30 days',
   'word.source.classes-iso-2409-and-astm-d3359-method':
     'classes: ISO 2409 and ASTM D3359 method B; share of hold from memory',
+  'word.source.the-roller-meets-most-of-the-line-while-open':
+    'the roller meets most of the line while it is still open',
+  'word.source.one-opening-sealed-cut-in-and-pulled': 'one opening sealed, cut in and pulled',
+  'word.source.pieces-of-6-to-12-in': 'pieces of 6 to 12 in round a rounded corner',
+  'word.source.a-hand-s-reach-with-the-scraper': 'as far as a scraper reaches without moving',
   'word.source.dark-and-glossy-paint-in-low-light': 'dark and glossy paint in low light make it worse',
   'word.source.delicate-tape-only': 'delicate tape only',
   'word.source.doubles-about-every-10-to-11-c': 'doubles about every 10 to 11 °C',

@@ -1,6 +1,6 @@
-import type { ActivityId, ActivityRef, HemId, RoundId, Said, Skill, SubjectKey } from '../ground'
+import type { ActivityId, ActivityRef, FieldOrder, HemId, RoundId, Said, Skill, SubjectKey } from '../ground'
 
-export const ACTIVITY_KINDS = ['cover', 'lay', 'seal', 'coat', 'pull', 'uncover'] as const
+export const ACTIVITY_KINDS = ['cover', 'lay', 'seal', 'coat', 'roll', 'pull', 'uncover'] as const
 export type ActivityKind = (typeof ACTIVITY_KINDS)[number]
 
 /**
@@ -63,9 +63,9 @@ export interface Activity {
   readonly roomId: string
   readonly stepId: string | null
   readonly roundId: RoundId | null
-  /** Which coat, 1 for the first; null for other kinds. */
+  /** Which coat, 1 for the first, of coats and rolled fields; null for other kinds. */
   readonly coat: number | null
-  /** What it works on, in order: hems, a field without hems, or a room. */
+  /** What it works on, in order: hems, fields, or a room. */
   readonly subjects: readonly SubjectKey[]
   readonly needs: Needs
   /** Minutes of one practised painter, part by part. */
@@ -76,6 +76,8 @@ export interface Activity {
   readonly divisible: boolean
   /** Not before this instant, minutes since the epoch, or null. */
   readonly release: number | null
+  /** What it is best done straight after, or null. */
+  readonly follows: ActivityId | null
 }
 
 export const PULL_MANNERS = ['wet', 'dry', 'peel'] as const
@@ -97,8 +99,12 @@ export interface Round {
   readonly stepId: string
   readonly crewId: string
   readonly wallIds: readonly string[]
+  /** Which part of its one wall it takes in; null for whole walls. */
+  readonly part: number | null
   readonly hemIds: readonly HemId[]
   readonly wet: boolean
+  /** When its field is rolled, by the house rule where it has a choice. */
+  readonly fieldOrder: FieldOrder
   /** Its hems by how they come off, each with the activity that does it. Lines cut by hand are in none. */
   readonly pulls: readonly RoundPull[]
   readonly metres: number
@@ -128,8 +134,11 @@ const OF_THE_GUN: readonly MinutePart['part'][] = ['spray', 'gun']
 export function crewMinutes(activity: Pick<Activity, 'work' | 'leastMin'>, speed: number): number {
   const gunMin = workMinOf({ work: activity.work.filter(({ part }) => OF_THE_GUN.includes(part)) })
   const shared = workMinOf(activity) - gunMin
-  return Math.max(1, Math.ceil(activity.leastMin), Math.ceil(roundedOff(gunMin + shared / speed)))
+  return Math.max(1, Math.ceil(activity.leastMin), wholeMinutes(gunMin + shared / speed))
 }
 
-/** Sums of many small parts miss a whole minute by the last bits of a number; a foreman's minute is no smaller. */
-const roundedOff = (minutes: number): number => Math.round(minutes * 1e6) / 1e6
+/**
+ * Minutes begun count whole. Sums of many small parts miss a whole minute by the last bits of a number; a foreman's minute
+ * is no smaller.
+ */
+export const wholeMinutes = (minutes: number): number => Math.ceil(Math.round(minutes * 1e6) / 1e6)

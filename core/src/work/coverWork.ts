@@ -40,5 +40,6 @@ function roomActivity(job: Job, room: Room, crew: Crew, { act, perM2, gunMin }: 
     leastMin: 0,
     divisible: true,
     release: null,
+    follows: null,
   }
 }

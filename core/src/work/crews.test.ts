@@ -1,9 +1,7 @@
 import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import type { Crew } from '../ground'
-import fc from 'fast-check'
 import { newRoom, OUTLINE_TEMPLATES } from '../survey/roomTemplate'
 import { assignCrews } from './assignCrews'
-import { longestWet, type HemMinutes } from './wetTimes'
 
 const crew = (id: string, practised: number): Crew => ({
   id,
@@ -36,52 +34,5 @@ describe('rooms to crews', () => {
       assignCrews([room('a', 'empty')], [crew('empty', 0), crew('one', 1)], work, DEFAULT_PARAMETERS).get('a'),
     ).toBe('one')
     expect(assignCrews([room('a')], [crew('empty', 0)], work, DEFAULT_PARAMETERS).size).toBe(0)
-  })
-})
-
-describe('how long the worst hem stays wet', () => {
-  // By hand, two hems: seal 2 + 3, coat 5 + 4, pull 1 + 1. The first bead lies from 0 and is off at 2+3+5+4+1 = 15; the
-  // second from 2 to 16 = 14. The first's colour is on at 5 + 5 = 10 and off at 15; the second's at 14, off at 16.
-  test('by hand', () => {
-    const hems: HemMinutes[] = [
-      { seal: 2, coat: 5, pull: 1, wetSeal: true, wetPull: true },
-      { seal: 3, coat: 4, pull: 1, wetSeal: true, wetPull: true },
-    ]
-    expect(longestWet(hems)).toEqual({ bead: 15, paint: 5 })
-    expect(longestWet(hems.map((hem) => ({ ...hem, wetSeal: false }))).bead).toBe(0)
-  })
-  test('equals playing the round through minute by minute', () => {
-    const hem = fc.record({
-      seal: fc.integer({ min: 0, max: 9 }),
-      coat: fc.integer({ min: 1, max: 20 }),
-      pull: fc.integer({ min: 1, max: 9 }),
-      wetSeal: fc.boolean(),
-      wetPull: fc.constant(true),
-    })
-    fc.assert(
-      fc.property(fc.array(hem, { minLength: 1, maxLength: 9 }), (hems) => {
-        let clock = 0
-        const sealFrom: number[] = []
-        const coatTo: number[] = []
-        const off: number[] = []
-        for (const each of hems) {
-          sealFrom.push(clock)
-          clock += each.seal
-        }
-        for (const each of hems) {
-          clock += each.coat
-          coatTo.push(clock)
-        }
-        for (const each of hems) {
-          clock += each.pull
-          off.push(clock)
-        }
-        const beads = hems.map((each, i) => (each.wetSeal ? off[i]! - sealFrom[i]! : 0))
-        expect(longestWet(hems)).toEqual({
-          bead: Math.max(0, ...beads),
-          paint: Math.max(...hems.map((_, i) => off[i]! - coatTo[i]!)),
-        })
-      }),
-    )
   })
 })

@@ -1,8 +1,9 @@
 import type { Parameters } from '../parameters/parameters'
 import type { Crew, Job, PaintStep, Room, Shelf } from '../ground'
-import { longestStretchMin, type Calendars } from '../calendar/calendar'
+import { longestStretchMin, type Calendars, type Stretch } from '../calendar/calendar'
 import { coatingOf } from '../catalogue/find'
 import type { JobClocks } from '../cure/areaClocks'
+import { hoursOfStep } from '../cure/shortestSpan'
 import { coatOfStep } from '../cure/film'
 import type { Hem } from '../hems/deriveHems'
 import { facesOfStep, lastCoatOf, stepsOf } from '../survey/faces'
@@ -12,6 +13,7 @@ import { AT_ONCE, type Activity, type Work } from './activity'
 import { assignCrews } from './assignCrews'
 import { coverActivity, uncoverActivity } from './coverWork'
 import { groupRounds, type WallGroup } from './groupRounds'
+import { partLags } from './partLags'
 import { roundOf, type RoundWork, type Wait } from './roundWork'
 import { roomWorkMinutes } from './roomWorkMinutes'
 
@@ -54,9 +56,7 @@ function roomWork(setup: WorkSetup, room: Room, crew: Crew): Work {
     found.push(...rounds)
     coats.set(
       step.id,
-      rounds.flatMap((each) =>
-        each.activities.filter((act) => act.kind === 'coat' && act.coat === lastCoatOf(room, step)),
-      ),
+      rounds.flatMap((each) => each.activities.filter((act) => act.coat === lastCoatOf(room, step))),
     )
     if (rounds.length > 0) before = rounds.flatMap(freeingActs)
   }
@@ -64,14 +64,33 @@ function roomWork(setup: WorkSetup, room: Room, crew: Crew): Work {
   const last = [...before, ...found.flatMap(peelActs)]
   return {
     rounds: found.map((each) => each.round),
-    activities: [cover, ...found.flatMap((each) => each.activities), uncover],
+    activities: [cover, ...room.steps.flatMap((step) => inOrder(found, step)), uncover],
     lags: [
       ...found.flatMap((each) => each.lags),
+      ...partLags(found),
       ...last.map((from) => ({ from, to: uncover.id, min: AT_ONCE, max: null })),
     ],
     problems,
   }
 }
+
+/**
+ * A step's activities in the order a crew takes them where it is free to: all tape laid, then every wall's first coat, and
+ * so on; only what has to stay wet, from bead to pull, goes round by round.
+ */
+function inOrder(rounds: readonly RoundWork[], step: PaintStep): Activity[] {
+  const phased = rounds
+    .filter(({ round }) => round.stepId === step.id)
+    .flatMap(({ activities }) =>
+      activities.map((act, i) => ({
+        act,
+        phase: Math.min(step.coats, act.kind === 'lay' ? 0 : 1 + coatsIn(activities.slice(0, i))),
+      })),
+    )
+  return phased.sort((a, b) => a.phase - b.phase).map(({ act }) => act)
+}
+
+const coatsIn = (activities: readonly Activity[]): number => activities.filter((act) => act.kind === 'coat').length
 
 function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): WallGroup[] {
   const { job, recipes } = setup
@@ -86,8 +105,18 @@ function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): Wa
     shelf: job.shelf,
     clocks: setup.clocks(room.id),
     parameters: setup.parameters,
-    at: estimateStepTimes(job, room, setup.nextShift).layAt.get(step.id) ?? setup.nextShift(0),
+    hours: hoursFrom(
+      setup.calendars.get(crew.id) ?? [],
+      estimateStepTimes(job, room, setup.nextShift).layAt.get(step.id) ?? setup.nextShift(0),
+    ),
   })
+}
+
+/** Hours of a crew in which a step may be done, from about when it is laid. */
+function hoursFrom(stretches: readonly Stretch[], at: number): number[] {
+  const hours = hoursOfStep(at)
+  const own = hours.filter((hour) => stretches.some(({ from, to }) => hour >= from && hour < to))
+  return own.length > 0 ? own : hours
 }
 
 function roundIn(

@@ -1,15 +1,16 @@
 import type { Parameters } from '../parameters/parameters'
 import type { Recipe } from '../recipes/recipe'
-import type { HouseRules, PaintStep, Shelf } from '../ground'
+import type { HouseRules, PaintStep, Room, Shelf } from '../ground'
 import { liquidOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
-import { runWay, tackMinutes } from '../recipes/expectedCost'
+import { tackMinutes } from '../recipes/expectedCost'
 import { pressMinPerM } from '../recipes/pressing'
 import type { MinutePart, RoundPull } from './activity'
-import { coatMinutesOf, type WallWork } from './stepWork'
+import { coatMinutesOf, metresOf, type WallWork } from './stepWork'
 
 /** What minutes depend on: the walls of a round, their recipes, the house's rates. */
 export interface MinutesSetup {
+  readonly room: Room
   readonly group: { readonly work: readonly WallWork[] }
   readonly step: PaintStep
   readonly house: HouseRules
@@ -17,10 +18,6 @@ export interface MinutesSetup {
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly parameters: Parameters
 }
-
-/** Length of some hems together, m. */
-export const metresOf = (hems: readonly { readonly lengthMm: number }[]): number =>
-  hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
 
 const part = (name: MinutePart['part'], minutes: number): MinutePart[] => (minutes > 0 ? [{ part: name, minutes }] : [])
 
@@ -39,7 +36,7 @@ export function layParts(
       sum.liquid += metres * (brushed ? rates.liquidBrushPerM : rates.liquidSprayPerM)
     } else {
       const tacks = tackMinutes(recipe?.cover?.tackMm ?? null, parameters)
-      sum.lay += metres * (rates.layPerM * runWay(house).layFactor + tacks)
+      sum.lay += metres * ((recipe?.layMinPerM ?? 0) + tacks)
       sum.press += metres * pressMinPerM(recipe?.pressing ?? 'tool', rates, parameters)
       sum.cover += metres * stripM2PerM(recipe) * rates.coverPerM2
     }
@@ -59,21 +56,36 @@ const stripM2PerM = (recipe: Recipe | undefined): number =>
 export const sealParts = (hems: readonly Hem[], house: HouseRules): MinutePart[] =>
   part('seal', metresOf(hems) * house.rates.sealPerM)
 
-/** One coat: the lines beside the hems, and the field of the step's faces. */
-export function coatParts({ group, recipes, house, step }: Omit<MinutesSetup, 'shelf' | 'parameters'>): MinutePart[] {
-  const sum = { cutIn: 0, freehand: 0, field: 0 }
+/** One coat: the lines beside the hems, and the field of the step's faces where it is not rolled apart. */
+export function coatParts(
+  { room, group, recipes, house, step }: Omit<MinutesSetup, 'shelf' | 'parameters'>,
+  isApart: boolean,
+): MinutePart[] {
+  const sum = { cutIn: 0, freehand: 0 }
   for (const work of group.work) {
-    sum.field += work.fieldMin
     for (const hem of work.hems) {
       const recipe = recipes.get(hem.id)
-      const minutes = coatMinutesOf(hem, recipe, house, step)
+      const minutes = coatMinutesOf(room, hem, recipe, house, step)
       if (recipe?.way === 'freehand') sum.freehand += minutes
       else sum.cutIn += minutes
     }
   }
   const lines = [...part('cut-in', sum.cutIn), ...part('freehand', sum.freehand)]
-  return [...lines, ...part(step.tool === 'spray' ? 'spray' : 'field', sum.field)]
+  return [...lines, ...fieldParts(group.work, step, isApart ? alongMin : (work) => alongMin(work) + work.restMin)]
 }
+
+const alongMin = (work: WallWork): number => [...work.alongMin.values()].reduce((sum, minutes) => sum + minutes, 0)
+
+/** Fields of some walls, one coat; left to itself what is filled in apart from the lines. */
+export const fieldParts = (
+  works: readonly WallWork[],
+  step: Pick<PaintStep, 'tool'>,
+  minutesOf: (work: WallWork) => number = (work) => work.restMin,
+): MinutePart[] =>
+  part(
+    step.tool === 'spray' ? 'spray' : 'field',
+    works.reduce((sum, work) => sum + minutesOf(work), 0),
+  )
 
 /** Taking some hems off; strips beside a dry pull are taken up with it, those of a wet one once it is through. */
 export function pullParts(

@@ -11,7 +11,7 @@ export function roomWorkMinutes(job: Job, hems: readonly Hem[]): Map<string, num
       const metres = own.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
       const field = room.steps.reduce(
         (sum, step) =>
-          sum + step.coats * workByWall(room, step, [], job.house).reduce((all, work) => all + work.fieldMin, 0),
+          sum + step.coats * workByWall(room, step, [], job.house).reduce((all, work) => all + work.restMin, 0),
         0,
       )
       return [room.id, metres * (rates.layPerM + rates.pressPerM + rates.cutInPerM + rates.pullPerM) + field]

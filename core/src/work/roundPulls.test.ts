@@ -4,7 +4,7 @@ import { dryOnly, peelWindow, type PullSpan } from '../cure/pullWindow'
 import type { Recipe } from '../recipes/recipe'
 import { mannerOf, roundPulls } from './roundPulls'
 
-const round = { roomId: 'r', stepId: 's', wallIds: ['w'] }
+const round = { roomId: 'r', stepId: 's', wallIds: ['w'], part: null }
 const recipe = (way: Recipe['way'], pull: Recipe['pull'], pullAfterH = 0) => ({ way, pull, pullAfterH }) as Recipe
 const recipes = new Map([
   ['a', recipe('tape', 'wet')],

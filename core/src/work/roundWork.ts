@@ -1,5 +1,6 @@
 import type { Parameters } from '../parameters/parameters'
 import {
+  type ActivityId,
   type Coating,
   type Crew,
   type HouseRules,
@@ -20,9 +21,10 @@ import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
 import { AT_ONCE, type Activity, type Delay, type Lag, type Round, type RoundPull } from './activity'
 import type { WallGroup } from './groupRounds'
-import { coatParts, layParts, metresOf, pullParts, sealParts } from './minuteParts'
+import { coatParts, fieldParts, layParts, pullParts, sealParts } from './minuteParts'
 import { needsOf } from './needs'
 import { mannerOf, roundPulls } from './roundPulls'
+import { metresOf } from './stepWork'
 
 export interface RoundSetup {
   readonly room: Room
@@ -53,7 +55,12 @@ export interface RoundWork {
 export function roundOf(setup: RoundSetup): RoundWork {
   const { room, step, crew, group, recipes } = setup
   const hems = group.work.flatMap((work) => work.hems)
-  const ref: RoundRef = { roomId: room.id, stepId: step.id, wallIds: group.work.map((work) => work.wallId) }
+  const ref: RoundRef = {
+    roomId: room.id,
+    stepId: step.id,
+    wallIds: group.work.map((work) => work.wallId),
+    part: group.part,
+  }
   const hemIds = hems.map((hem) => hem.id)
   const freed = hems.filter((hem) => hem.stepId === step.id)
   const pulls = roundPulls(
@@ -68,6 +75,7 @@ export function roundOf(setup: RoundSetup): RoundWork {
     crewId: crew.id,
     hemIds,
     wet: pulls.some((pull) => pull.manner === 'wet'),
+    fieldOrder: group.fieldOrder,
     pulls,
     metres: metresOf(hems),
     wetNeedMin: group.wetNeedMin,
@@ -77,10 +85,11 @@ export function roundOf(setup: RoundSetup): RoundWork {
   return { round, ...activitiesOf(setup, ref, hems, pulls) }
 }
 
-function nameOf({ room, step }: RoundSetup, { wallIds }: RoundRef): Said {
-  if (wallIds.length === room.walls.length) return said('round.name_whole', { step: step.name })
+function nameOf({ room, step }: RoundSetup, { wallIds, part }: RoundRef): Said {
+  if (part === null && wallIds.length === room.walls.length) return said('round.name_whole', { step: step.name })
   const walls = room.walls.filter((wall) => wallIds.includes(wall.id)).map((wall) => wall.name)
-  return said('round.name', { step: step.name, count: walls.length, walls: listed(walls) })
+  const facts = { step: step.name, count: walls.length, walls: listed(walls) }
+  return part === null ? said('round.name', facts) : said('round.name_part', { ...facts, part })
 }
 
 /** A round whose activities are collected one after another; each waits for what came before. */
@@ -117,6 +126,7 @@ function activitiesOf(
       ...(n === 1 ? laid.filter((hem) => !isHeldOff(setup, hem)) : []),
       ...(last ? freed.filter((hem) => isHeldOff(setup, hem)) : []),
     ])
+    if (last && setup.group.fieldOrder === 'edge-last') addRoll(chain, below + n)
     const beaded = last && addBead(chain, freed)
     addCoat(chain, hems, {
       coat: below + n,
@@ -125,7 +135,10 @@ function activitiesOf(
       followsBead: beaded && wet,
     })
   }
-  for (const pull of pulls) addPull(chain, hems, pull)
+  for (const pull of pulls) {
+    addPull(chain, hems, pull)
+    if (pull.manner === 'wet' && setup.group.fieldOrder === 'after-pull') addRoll(chain, below + step.coats)
+  }
   return { activities: chain.activities, lags: chain.lags }
 }
 
@@ -142,6 +155,7 @@ interface Made {
   readonly leastMin?: number
   readonly divisible?: boolean
   readonly release?: number | null
+  readonly follows?: ActivityId | null
 }
 
 /** Adds an activity that waits for what the chain waits for. @param max how long it may wait for the one before */
@@ -149,7 +163,8 @@ function add(chain: Chain, act: Act, made: Made, max: Delay | null = null): Acti
   const { room, step, crew } = chain.setup
   const { round } = chain
   const coat = made.coat ?? null
-  const ref: ActivityRef = act === 'coat' ? { of: 'round', round, act, coat: coat ?? 1 } : { of: 'round', round, act }
+  const ref: ActivityRef =
+    act === 'coat' || act === 'roll' ? { of: 'round', round, act, coat: coat ?? 1 } : { of: 'round', round, act }
   const activity: Activity = {
     id: writeActivity(ref),
     ref,
@@ -164,6 +179,7 @@ function add(chain: Chain, act: Act, made: Made, max: Delay | null = null): Acti
     leastMin: made.leastMin ?? 0,
     divisible: made.divisible ?? false,
     release: made.release ?? null,
+    follows: made.follows ?? null,
   }
   chain.activities.push(activity)
   chain.lags.push(...chain.waits.map((wait) => ({ ...wait, to: activity.id, max })))
@@ -231,7 +247,7 @@ function addCoat(chain: Chain, hems: readonly Hem[], { coat, isLast, settles, fo
     coat,
     // A round without hems (a ceiling whose edges a later colour covers) is ticked as a field.
     subjects: hems.length > 0 ? idsOf(hems) : [writeSubject({ of: 'field', roundId: writeRound(chain.round) })],
-    work: coatParts(chain.setup),
+    work: coatParts(chain.setup, isLast && group.fieldOrder !== 'within'),
     leastMin: settles ? group.settleMin : 0,
   } as const
   const added = add(chain, 'coat', made, followsBead ? AT_ONCE : null)
@@ -239,14 +255,46 @@ function addCoat(chain: Chain, hems: readonly Hem[], { coat, isLast, settles, fo
   chain.waits = [{ from: added.id, min: isLast ? AT_ONCE : { clock: 'drying', amount: recoatMin } }]
 }
 
+/**
+ * The field of the last coat, filled in apart from its lines: wall by wall, so that it may be broken off at a corner, and
+ * ticked wall by wall whatever rounds the walls are in by then.
+ */
+function addRoll(chain: Chain, coat: number): void {
+  const { step, shelf, group } = chain.setup
+  const { roomId, stepId } = chain.round
+  const fields = group.work.filter((work) => work.restMin > 0)
+  if (fields.length === 0) return
+  const added = add(chain, 'roll', {
+    kind: 'roll',
+    coat,
+    subjects: fields.map(({ wallId }) =>
+      writeSubject({ of: 'field', roundId: writeRound({ roomId, stepId, wallIds: [wallId], part: null }) }),
+    ),
+    work: fieldParts(fields, step),
+    divisible: true,
+    follows: group.fieldOrder === 'after-pull' ? (chain.waits[0]?.from ?? null) : null,
+  })
+  const isLaterDry = group.fieldOrder === 'after-pull'
+  chain.waits = [
+    { from: added.id, min: isLaterDry ? { clock: 'drying', amount: coatOfStep(shelf, step).hardDryMin } : AT_ONCE },
+  ]
+}
+
 function addPull(chain: Chain, hems: readonly Hem[], pull: RoundPull): void {
-  const { room, step, shelf } = chain.setup
+  const { room, step, shelf, group } = chain.setup
   const wet = pull.manner === 'wet'
-  chain.waits = [{ from: coatOf(chain.round, lastCoatOf(room, step)), min: pullDelay(pull, coatOfStep(shelf, step)) }]
+  // Tape that comes off dry beside a field rolled after the wet pull minds that field as well.
+  const rolled =
+    chain.activities.some((act) => act.kind === 'roll') && !wet && pull.manner !== 'peel' ? chain.waits : []
+  chain.waits = [
+    { from: coatOf(chain.round, lastCoatOf(room, step)), min: pullDelay(pull, coatOfStep(shelf, step)) },
+    ...(group.fieldOrder === 'after-pull' ? rolled : []),
+  ]
   const off = hems.filter((hem) => pull.hemIds.includes(hem.id))
   const work = pullParts(off, chain.setup, pull.manner)
   const made = { kind: 'pull', subjects: pull.hemIds, work, divisible: !wet } as const
-  add(chain, pullActName(chain.round, pull), made, wet ? AT_ONCE : null)
+  const added = add(chain, pullActName(chain.round, pull), made, wet ? AT_ONCE : null)
+  chain.waits = [{ from: added.id, min: AT_ONCE }]
 }
 
 const pullActName = (round: RoundRef, pull: RoundPull) =>

@@ -1,8 +1,8 @@
 import { ternQuaySurvey } from '../../../demo'
 import { deriveHems } from '../hems/deriveHems'
-import { faceAreaMm2 } from '../survey/areas'
 import { facesOfStep } from '../survey/faces'
 import { planJob } from '../chain/planJob'
+import { fieldMinutes } from './fieldMinutes'
 import { wetMinutes, workByWall, type WallWork } from './stepWork'
 
 const job = ternQuaySurvey()
@@ -20,9 +20,8 @@ const sum = (values: readonly number[]): number => values.reduce((all, each) => 
 
 test('shared among walls, a step’s field is neither more nor less than its faces at the tool’s rate', () => {
   for (const { room, step, byWall } of works) {
-    const rate = { brush: house.rates.brushPerM2, roller: house.rates.rollPerM2, spray: house.rates.sprayPerM2 }
-    const areaM2 = sum(facesOfStep(room, step).map((key) => faceAreaMm2(room, key))) / 1e6
-    expect(sum(byWall.map((work) => work.fieldMin))).toBeCloseTo(areaM2 * rate[step.tool], 6)
+    const all = sum(facesOfStep(room, step).map((key) => fieldMinutes(room, key, step, house)))
+    expect(sum(byWall.map((work) => work.restMin + sum([...work.alongMin.values()])))).toBeCloseTo(all, 6)
   }
 })
 
@@ -36,12 +35,12 @@ test('walls come from left to right, each once, and every hem of the step is on 
 })
 
 describe('minutes in the wet part of a round', () => {
-  const { step, byWall } = works.find(
+  const { room, step, byWall } = works.find(
     (each) => each.step.tool === 'roller' && each.byWall.some((work) => work.hems.some((hem) => recipes.has(hem.id))),
   )!
   const work = byWall.find((each) => each.hems.length > 1)!
   const minutes = (more: Partial<WallWork> = {}, speed = 1) =>
-    wetMinutes({ ...work, ...more }, recipes, house, step, speed)
+    wetMinutes(room, { ...work, ...more }, recipes, house, step, speed, false)
 
   test('a crew twice as fast takes half as long for each act', () => {
     const [one, two] = [minutes(), minutes({}, 2)]
@@ -49,8 +48,8 @@ describe('minutes in the wet part of a round', () => {
       expect(sum(two.map((each) => each[act]))).toBeCloseTo(sum(one.map((each) => each[act])) / 2, 9)
   })
   test('the field is coated along the hems: cutting in and field together, no part twice', () => {
-    const hand = minutes({ fieldMin: 0 })
-    expect(sum(minutes().map((each) => each.coat)) - sum(hand.map((each) => each.coat))).toBeCloseTo(work.fieldMin, 9)
+    const hand = minutes({ restMin: 0 })
+    expect(sum(minutes().map((each) => each.coat)) - sum(hand.map((each) => each.coat))).toBeCloseTo(work.restMin, 9)
   })
   test('sealing and pulling count where the recipe does them wet, and only there', () => {
     work.hems.forEach((hem, i) => {
@@ -60,12 +59,24 @@ describe('minutes in the wet part of a round', () => {
       expect(each.pull).toBeCloseTo(recipe?.pull === 'wet' ? house.rates.pullPerM * metres : 0, 9)
     })
   })
+  test('done apart, the field takes nothing of what has to stay wet', () => {
+    const apart = wetMinutes(room, work, recipes, house, step, 1, true)
+    expect(sum(apart.map((each) => each.coat))).toBeCloseTo(sum(minutes({ restMin: 0 }).map((each) => each.coat)), 9)
+  })
   test('a wall without hems is field alone', () => {
-    expect(minutes({ hems: [] })).toEqual([{ seal: 0, coat: work.fieldMin, pull: 0, wetSeal: false, wetPull: false }])
+    expect(minutes({ hems: [] })).toEqual([{ seal: 0, coat: work.restMin, pull: 0, wetSeal: false, wetPull: false }])
   })
   test('a gun cuts nothing in', () => {
     const [hem] = work.hems
-    const gun = wetMinutes({ ...work, hems: [hem!], fieldMin: 0 }, recipes, house, { ...step, tool: 'spray' }, 1)
+    const gun = wetMinutes(
+      room,
+      { ...work, hems: [hem!], restMin: 0 },
+      recipes,
+      house,
+      { ...step, tool: 'spray' },
+      1,
+      false,
+    )
     expect(gun.map((each) => each.coat)).toEqual([0])
   })
 })

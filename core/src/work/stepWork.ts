@@ -1,40 +1,69 @@
 import { nth } from '../units/sure'
-import { type HouseRules, type PaintStep, type Room, readFace } from '../ground'
+import {
+  type FaceKey,
+  type FieldOrder,
+  type HemId,
+  type HouseRules,
+  type PaintStep,
+  type Room,
+  isFace,
+  readFace,
+} from '../ground'
 import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
-import { faceAreaMm2 } from '../survey/areas'
+import { trimRunMm } from '../survey/trim'
 import { facesOfStep } from '../survey/faces'
+import { fieldMinutes, shareOnWall } from './fieldMinutes'
 import type { HemMinutes } from './wetTimes'
 
 /** The work along one wall of a room in one coating step: its hems and the field beside them. */
 export interface WallWork {
   readonly wallId: string
   readonly hems: readonly Hem[]
-  /** Field of the step's faces that belongs to this wall, minutes for one practised painter and one coat. */
-  readonly fieldMin: number
+  /** Which part of the wall it is, 1 from the left; null for all of it. */
+  readonly part: number | null
+  /** Faces brushed in one with the lines on them, by hem: minutes for one practised painter and one coat. */
+  readonly alongMin: ReadonlyMap<HemId, number>
+  /** The wall's other faces, likewise: they may be done apart from its lines. */
+  readonly restMin: number
 }
 
-/** Splits a step by wall, left to right; a ceiling's, floor's or skirting's field is shared by wall length. */
+/** Splits a step by wall, left to right; a ceiling's, floor's or skirting's field is shared by its length on each. */
 export function workByWall(room: Room, step: PaintStep, hems: readonly Hem[], house: HouseRules): WallWork[] {
-  const perM2 = { brush: house.rates.brushPerM2, roller: house.rates.rollPerM2, spray: house.rates.sprayPerM2 }[
-    step.tool
-  ]
-  const around = room.walls.reduce((sum, wall) => sum + wall.lengthMm, 0)
-  const faces = facesOfStep(room, step)
+  const fields = facesOfStep(room, step).map((key) => ({ key, minutes: fieldMinutes(room, key, step, house) }))
   return room.walls
-    .map((wall) => {
-      const areaMm2 = faces.reduce(
-        (sum, key) => sum + faceAreaMm2(room, key) * shareOf(room, key, wall.id, wall.lengthMm / around),
-        0,
-      )
+    .map((wall): WallWork => {
+      const own = hems.filter((hem) => paintWallOf(hem) === wall.id)
+      const onWall = fields.map(({ key, minutes }) => ({ key, minutes: minutes * shareOnWall(room, key, wall.id) }))
+      const isAlong = (key: FaceKey) => step.tool !== 'spray' && !isBroad(key) && own.some((hem) => hem.paint === key)
+      const along = onWall.filter(({ key }) => isAlong(key))
       return {
         wallId: wall.id,
-        hems: hems.filter((hem) => paintWallOf(hem) === wall.id),
-        fieldMin: (areaMm2 / 1e6) * perM2,
+        part: null,
+        hems: own,
+        alongMin: new Map(along.flatMap((field) => sharedAmong(own, field))),
+        restMin: onWall.reduce((sum, { key, minutes }) => sum + (isAlong(key) ? 0 : minutes), 0),
       }
     })
-    .filter((work) => work.hems.length > 0 || work.fieldMin > 0)
+    .filter((work) => work.hems.length > 0 || work.restMin > 0)
 }
+
+/** A face's minutes among the lines on it, by their length. */
+function sharedAmong(
+  hems: readonly Hem[],
+  { key, minutes }: { readonly key: FaceKey; readonly minutes: number },
+): [HemId, number][] {
+  const own = hems.filter((hem) => hem.paint === key)
+  const all = metresOf(own)
+  return own.map((hem) => [hem.id, (minutes * hem.lengthMm) / 1000 / all])
+}
+
+/** Length of some hems together, m. */
+export const metresOf = (hems: readonly { readonly lengthMm: number }[]): number =>
+  hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
+
+/** Walls and ceilings are broad enough that their lines are cut in before or after them. */
+const isBroad = (key: FaceKey): boolean => (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(key, kind))
 
 /** The wall in whose colour a hem lies: its strip stays until the colour beside it is on. Other hems go by where they are. */
 function paintWallOf(hem: Hem): string {
@@ -42,26 +71,38 @@ function paintWallOf(hem: Hem): string {
   return ref?.kind === 'wall' ? ref.id : nth(hem.segments, 0).wallId
 }
 
-function shareOf(room: Room, key: string, wallId: string, lengthShare: number): number {
-  const { kind, id } = readFace(key) ?? { kind: null, id: null }
-  if (kind === 'wall') return id === wallId ? 1 : 0
-  const opening = room.openings.find((each) => each.id === id)
-  if (opening) return opening.wallId === wallId ? 1 : 0
-  return lengthShare
+/**
+ * When the faces that are not brushed along with their lines are filled in: with them, or apart from what has to stay wet,
+ * as the house does it. A gun does field and line as one.
+ */
+export function fieldOrderOf(
+  works: readonly WallWork[],
+  recipes: ReadonlyMap<string, Recipe>,
+  house: HouseRules,
+  step: PaintStep,
+): FieldOrder {
+  const isWet = works.some((work) =>
+    work.hems.some((hem) => hem.stepId === step.id && recipes.get(hem.id)?.pull === 'wet'),
+  )
+  const hasRest = works.some((work) => work.restMin > 0)
+  return isWet && hasRest && step.tool !== 'spray' ? house.fieldOrder : 'within'
 }
 
-/** Acts on a wall's hems in the wet part of a round; the field is coated along with the hems beside it. */
+/** Acts on a wall's hems in the wet part of a round; a field that is not rolled apart is coated along with them. */
 export function wetMinutes(
+  room: Room,
   work: WallWork,
   recipes: ReadonlyMap<string, Recipe>,
   house: HouseRules,
   step: PaintStep,
   speed: number,
+  isApart: boolean,
 ): HemMinutes[] {
   // A gun goes at its own pace, however many stand beside it.
-  const fieldMin = step.tool === 'spray' ? work.fieldMin : work.fieldMin / speed
-  const metresAll = work.hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
-  if (work.hems.length === 0) return [{ seal: 0, coat: fieldMin, pull: 0, wetSeal: false, wetPull: false }]
+  const pace = step.tool === 'spray' ? 1 : speed
+  const restMin = isApart ? 0 : work.restMin / pace
+  const metresAll = metresOf(work.hems)
+  if (work.hems.length === 0) return [{ seal: 0, coat: restMin, pull: 0, wetSeal: false, wetPull: false }]
   return work.hems.map((hem) => {
     const metres = hem.lengthMm / 1000
     const recipe = recipes.get(hem.id)
@@ -69,10 +110,10 @@ export function wetMinutes(
     const isFreed = hem.stepId === step.id
     const wetSeal = isFreed && recipe?.seal === 'wiped-sealant'
     const wetPull = isFreed && recipe?.pull === 'wet'
-    const cutIn = coatMinutesOf(hem, recipe, house, step)
+    const lineMin = coatMinutesOf(room, hem, recipe, house, step) + (work.alongMin.get(hem.id) ?? 0)
     return {
       seal: wetSeal ? (house.rates.sealPerM * metres) / speed : 0,
-      coat: cutIn / speed + (fieldMin * metres) / metresAll,
+      coat: lineMin / speed + (restMin * metres) / metresAll,
       pull: wetPull ? (house.rates.pullPerM * metres) / speed : 0,
       wetSeal,
       wetPull,
@@ -80,9 +121,16 @@ export function wetMinutes(
   })
 }
 
-/** Minutes one practised painter takes to coat along a hem, one coat; a gun needs no line cut. */
-export function coatMinutesOf(hem: Hem, recipe: Recipe | undefined, house: HouseRules, step: PaintStep): number {
+/** Minutes one practised painter takes to coat along a hem, one coat; a gun cuts no line, and trim is brushed edges and all. */
+export function coatMinutesOf(
+  room: Room,
+  hem: Hem,
+  recipe: Recipe | undefined,
+  house: HouseRules,
+  step: PaintStep,
+): number {
   if (step.tool === 'spray') return 0
+  if (recipe?.way !== 'freehand' && trimRunMm(room, hem.paint) !== null) return 0
   const perM = recipe?.way === 'freehand' ? house.rates.freehandPerM : house.rates.cutInPerM
   return (perM * hem.lengthMm) / 1000
 }

@@ -1,3 +1,5 @@
+import { wholeMinutes } from './activity'
+
 /** Minutes one hem takes in each act of a round, for the crew that does it. */
 export interface HemMinutes {
   readonly seal: number
@@ -10,22 +12,16 @@ export interface HemMinutes {
 }
 
 /**
- * How long the worst hem of a round stays wet before its tape is off, when all are sealed, then all coated, then
- * all pulled, each time in the same order.
+ * How long a round's first stroke stays wet until its last tape is off, when all are sealed, then all coated, then all
+ * pulled: what the plan is checked by, so that a round never fits here and runs over there.
  *
- * @returns minutes from the start of its bead (`bead`) and from its last stroke of colour (`paint`) to its tape off
+ * @returns minutes from the start of its first bead (`bead`) and from its first stroke of colour (`paint`) to the last
+ *   tape off; 0 where there is no bead, or nothing comes off wet
  */
 export function longestWet(hems: readonly HemMinutes[]): { bead: number; paint: number } {
   const total = (pick: (hem: HemMinutes) => number) => hems.reduce((sum, hem) => sum + pick(hem), 0)
-  const [sealAll, coatAll] = [total((hem) => hem.seal), total((hem) => hem.coat)]
-  let [sealed, coated, pulled, bead, paint] = [0, 0, 0, 0, 0]
-  for (const hem of hems) {
-    const sealStart = sealed
-    sealed += hem.seal
-    coated += hem.coat
-    pulled += hem.pull
-    if (hem.wetSeal) bead = Math.max(bead, sealAll + coatAll + pulled - sealStart)
-    if (hem.wetPull) paint = Math.max(paint, coatAll + pulled - coated)
-  }
-  return { bead, paint }
+  if (!hems.some((hem) => hem.wetPull)) return { bead: 0, paint: 0 }
+  // Each act is booked in whole minutes.
+  const paint = wholeMinutes(total((hem) => hem.coat)) + wholeMinutes(total((hem) => hem.pull))
+  return { bead: hems.some((hem) => hem.wetSeal) ? wholeMinutes(total((hem) => hem.seal)) + paint : 0, paint }
 }

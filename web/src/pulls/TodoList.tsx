@@ -1,5 +1,5 @@
 import { W, whenText, sayText } from '../words'
-import { BREATHER_KINDS, formatRun, type Hem, type Room, face, writeSubject } from '@crisp-hem/core'
+import { BREATHER_KINDS, formatRun, type Hem, type Room, type Task, face, writeSubject } from '@crisp-hem/core'
 import { useState } from 'react'
 import { useFacts, useHems, usePlan, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -13,6 +13,7 @@ const DONE_WORDS = {
   lay: W.pulls.laid,
   seal: W.pulls.sealed,
   coat: W.pulls.coated,
+  roll: W.pulls.rolled,
   pull: W.pulls.pulled,
   uncover: W.pulls.uncovered,
 } as const
@@ -48,8 +49,10 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
   const round = plan?.rounds.find((each) => each.id === task.roundId)
   const own = card.subjects.map((id) => hems.get(id)).filter((hem) => hem !== undefined)
   const what =
-    task.kind === 'coat'
-      ? coatWords(coatInStep(room, task) ?? 1, room?.steps.find((step) => step.id === task.stepId)?.coats ?? 1)
+    task.kind === 'coat' || task.kind === 'roll'
+      ? COAT_OF[coatKind(task)](
+          coatWords(coatInStep(room, task) ?? 1, room?.steps.find((step) => step.id === task.stepId)?.coats ?? 1),
+        )
       : W.rounds.kinds[task.kind]
   const metres = own.length
     ? `, ${formatRun(
@@ -84,6 +87,18 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
       </Button>
     </li>
   )
+}
+
+/** What of a coat a task is: all of it, or its lines where the field is rolled apart from them. */
+function coatKind(task: Task): 'coat' | 'line' | 'field' {
+  if (task.kind === 'roll') return 'field'
+  return task.work.some((part) => part.part === 'field' || part.part === 'spray') ? 'coat' : 'line'
+}
+
+const COAT_OF: Record<ReturnType<typeof coatKind>, (coat: string) => string> = {
+  coat: (coat) => coat,
+  line: (coat) => W.pulls.lineOf({ coat }),
+  field: (coat) => W.pulls.fieldOf({ coat }),
 }
 
 /** Fittings that must breathe and are masked by these hems. */

@@ -12,13 +12,15 @@ test('the board tells now, next and what must be looked at', () => {
   const board = boardAt(plan, log, now, null)
   expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([
     ['practice2', 'now'],
-    ['south', 'dry'],
     ['harbour', 'not yet'],
     ['corridor', 'not yet'],
   ])
   expect(board.toInspect).toHaveLength(3)
   expect([...board.breathers].sort()).toEqual(['fitting:practice1/f3', 'fitting:practice2/f3'])
-  expect(board.todo[0]).toMatchObject({ task: { kind: 'seal', roomId: 'practice1' } })
+  expect(board.todo[0]).toMatchObject({ task: { kind: 'uncover', roomId: 'south' } })
+  // The field of practice room 2 follows its pull at once, wall by wall.
+  const field = board.todo.find((card) => card.task.kind === 'roll')!
+  expect([field.task.roomId, field.subjects.length]).toEqual(['practice2', 4])
 })
 
 test('later the same round is tacky, then dry, then overdue', () => {
@@ -38,8 +40,8 @@ test('ticks carry what happened and when it was expected', () => {
   expect(taskTick(task, ['h'], 'c', now + 0.9, now)).toMatchObject({
     kind: 'coated',
     coat: 2,
-    at: '2027-05-12T12:46:00Z',
-    expectedAt: '2027-05-12T12:46:00Z',
+    at: '2027-05-12T13:05:00Z',
+    expectedAt: '2027-05-12T13:05:00Z',
   })
   expect(pullTick(['h'], 'c', now, null)).toMatchObject({ kind: 'pulled', expectedAt: null })
   expect(inspectTick('h', 3, now)).toMatchObject({ kind: 'inspected', bleeds: 3 })

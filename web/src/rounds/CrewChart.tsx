@@ -106,6 +106,7 @@ const KIND_FILL: Record<RowTask['task']['kind'], readonly [string, string | null
   lay: ['var(--kraft)', 'url(#tape-ticks)'],
   seal: ['var(--sheet)', 'url(#span-dry)'],
   coat: ['var(--sheet)', 'url(#paint-hatch)'],
+  roll: ['var(--sheet)', 'url(#paint-hatch)'],
   pull: ['var(--ink)', null],
   uncover: ['var(--ground-deep)', null],
 }

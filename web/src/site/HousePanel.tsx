@@ -2,6 +2,7 @@ import { ChoiceField, NumberField, inWords } from '../ui/fields'
 import type { ReactNode } from 'react'
 import {
   PRESS_RULES,
+  FIELD_ORDERS,
   PULL_OPINIONS,
   RUN_WAYS,
   SCHOOLS,
@@ -96,6 +97,14 @@ export function HousePanel() {
           />
         </Sided>
         {flag('holdFirstCoat', W.site.hold, W.site.held, W.site.both)}
+        <Sided sides={H.switches.fieldOrder}>
+          <ChoiceField
+            label={H.fieldOrder}
+            value={house.fieldOrder}
+            options={FIELD_ORDERS.map((value) => ({ value, text: H.options[value] }))}
+            onCommit={(fieldOrder) => set({ fieldOrder })}
+          />
+        </Sided>
         {flag('rollOverEdge', H.roller, H.rollerOver, H.rollerOff)}
       </Part>
       <Part title={H.off}>
@@ -143,7 +152,7 @@ function Viewed({ view, how, children }: { view: View; how?: string; children: R
 }
 
 /** A switch, with what is said for each of its two sides. */
-function Sided({ sides, children }: { sides: readonly [string, string]; children: ReactNode }) {
+function Sided({ sides, children }: { sides: readonly string[]; children: ReactNode }) {
   return (
     <div>
       {children}

@@ -8,6 +8,8 @@ import { choice, number, plainRow } from './table'
 /** Work rates by name, in the order of the work. */
 export const RATE_NAMES = [
   'layPerM',
+  'ladderPerM',
+  'stripEach',
   'pressPerM',
   'sealPerM',
   'cutInPerM',
@@ -16,25 +18,27 @@ export const RATE_NAMES = [
   'liquidBrushPerM',
   'liquidSprayPerM',
   'peelPerM',
+  'trimPerM',
   'brushPerM2',
   'rollPerM2',
+  'ceilingPerM2',
   'sprayPerM2',
   'coverPerM2',
   'uncoverPerM2',
 ] as const satisfies readonly (keyof Rates)[]
 
-/** Columns of the rates: minutes of one practised painter, for a metre or a square metre. */
+/** Columns of the rates: minutes of one practised painter, for a metre, a square metre or a piece. */
 export const RATE_COLUMNS: readonly Column[] = [
   choice('name', RATE_NAMES),
   number('minutes', 0, 1000),
-  choice('per', ['m', 'm2']),
+  choice('per', ['m', 'm2', 'each']),
 ]
 
 /** Rates as rows. */
 export const rateRows = (rates: Rates): ShelfRow[] =>
   RATE_NAMES.map((name) => plainRow({ name, minutes: rates[name], per: unitOf(name) }))
 
-const unitOf = (name: keyof Rates): string => (name.endsWith('M2') ? 'm2' : 'm')
+const unitOf = (name: keyof Rates): string => (name.endsWith('Each') ? 'each' : name.endsWith('M2') ? 'm2' : 'm')
 
 /**
  * Rates from rows; each once, by its own unit.

@@ -1,0 +1,16 @@
+import { instantOfGain, type RateClock } from './rateClock'
+
+/** A step is done on the day it is estimated for or on the next: hours from when it is laid. */
+export const STEP_SPAN_H = 36
+
+/** Every hour in which a step laid at an instant may be done. */
+export const hoursOfStep = (layAt: number): number[] => Array.from({ length: STEP_SPAN_H }, (_, i) => layAt + 60 * i)
+
+/** The shortest time, min, in which a clock gains an amount when it starts in one of some hours; null for never. */
+export function shortestSpan(clock: RateClock, hours: readonly number[], amount: number): number | null {
+  const spans = hours.flatMap((at) => {
+    const end = instantOfGain(clock, at, amount)
+    return end === null ? [] : [end - at]
+  })
+  return spans.length > 0 ? Math.min(...spans) : null
+}
