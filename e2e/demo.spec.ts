@@ -11,7 +11,7 @@ test('the demo opens on its practice clock with a room to pull', async ({ page }
   await page.getByRole('link', { name: 'Tern Quay Music School' }).click()
   const card = page.getByRole('article', { name: 'Now: Practice room 2' })
   await expect(card).toBeVisible()
-  await expect(card).toContainText('Coated 8 min later than planned: the window moved to 13:38–13:55.')
+  await expect(card).toContainText('Coated 6 min later than planned: the window moved to 14:04–14:25.')
   await card.getByRole('button', { name: /^Pulled:/ }).click()
   await expect(card).toBeHidden()
   await expect(page.getByRole('heading', { name: 'Look along the line (14)' })).toBeVisible()

@@ -32,9 +32,9 @@ test('npm run plan prints the whole plan of a job file, as of a time', async ({ 
     expect.arrayContaining(['hems', 'recipes', 'load', 'rounds', 'tasks', 'placed', 'pulls', 'problems']),
   )
   const pull = answer.pulls.find((each: { roomId: string }) => each.roomId === 'practice2')
-  expect(pull).toMatchObject({ coated: true, lateMin: 8 })
+  expect(pull).toMatchObject({ coated: true, lateMin: 6 })
   const wet = pull.spans.find((span: { kind: string }) => span.kind === 'wet')
-  expect([wet.from.slice(0, 16), wet.to.slice(0, 16)]).toEqual(['2027-05-12T12:38', '2027-05-12T12:55'])
+  expect([wet.from.slice(0, 16), wet.to.slice(0, 16)]).toEqual(['2027-05-12T13:04', '2027-05-12T13:25'])
   expect(answer.recipes[0].reasons[0].text).toMatch(/^House way/)
 })
 

@@ -30,7 +30,7 @@ test('layers are drawn in the order they go on, and the cost is told part by par
   const layers = page.getByRole('list', { name: 'Layers in the order they go on' })
   await expect(layers.getByRole('listitem').first()).toContainText('half tucked under')
   await page.getByText(/^What it costs/).click()
-  await expect(page.getByRole('cell', { name: 'Cutting in' })).toBeVisible()
+  await expect(page.getByRole('cell', { name: 'Laying', exact: true })).toBeVisible()
 })
 
 test('a pair of many-paned doors gets a liquid mask, and waits for the blade on the board', async ({ page }) => {
