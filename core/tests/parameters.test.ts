@@ -9,7 +9,7 @@ import { STARTER_SHELF as SHELF } from '../src/catalogue/starterShelf'
 import { planJob } from '../src/chain/planJob'
 import { dryingClock } from '../src/cure/clocks'
 import { pullWindow } from '../src/cure/pullWindow'
-import { PRESSINGS, SEALS, SHEENS, SOUNDNESS, STROKES, TEXTURES, type Known } from '../src/ground'
+import { PREPS, PRESSINGS, SEALS, SHEENS, SOUNDNESS, STROKES, TEXTURES, type Known } from '../src/ground'
 import { DEFAULT_PARAMETERS, type Parameters } from '../src/parameters/parameters'
 import { bandPerMetre } from '../src/risk/banding'
 import { bleedsPerMetre, type EdgeSetup } from '../src/risk/bleed'
@@ -94,6 +94,11 @@ function saidByModels(by: Parameters): unknown {
 const saidByJobs = (by: Parameters): unknown => JOBS.map((job) => planJob(job, undefined, by))
 const JOBS = [gullRow(), ternQuaySurvey()].map((job) => ({
   ...job,
+  // Everything there is to make ready, inside and out.
+  rooms: job.rooms.map((room) => ({
+    ...room,
+    walls: room.walls.map((wall) => ({ ...wall, face: { ...wall.face, prep: PREPS } })),
+  })),
   // A gun so fast that a small coat is over before its edge has settled.
   house: {
     ...job.house,

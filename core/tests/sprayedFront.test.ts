@@ -65,8 +65,8 @@ test('readying and cleaning the gun are in the day', () => {
     task.work.filter((part) => part.part === 'gun').map((part) => [task.kind, part.minutes]),
   )
   expect(parts).toEqual([
-    ['cover', 15],
-    ['uncover', 15],
+    ['gun-up', 15],
+    ['gun-down', 15],
   ])
 })
 

@@ -13,6 +13,7 @@ const COVERS: Cover[] = [
     gramsPerM2: 9,
     priceMinor: 790,
     reusable: false,
+    owned: 0,
     retired: false,
   },
   {
@@ -24,6 +25,7 @@ const COVERS: Cover[] = [
     gramsPerM2: 9,
     priceMinor: 560,
     reusable: false,
+    owned: 0,
     retired: false,
   },
   {
@@ -35,6 +37,7 @@ const COVERS: Cover[] = [
     gramsPerM2: 40,
     priceMinor: 420,
     reusable: false,
+    owned: 0,
     retired: false,
   },
   {
@@ -46,6 +49,7 @@ const COVERS: Cover[] = [
     gramsPerM2: 180,
     priceMinor: 2650,
     reusable: false,
+    owned: 0,
     retired: false,
   },
   {
@@ -57,6 +61,7 @@ const COVERS: Cover[] = [
     gramsPerM2: 620,
     priceMinor: 980,
     reusable: true,
+    owned: 12,
     retired: false,
   },
   {
@@ -68,6 +73,7 @@ const COVERS: Cover[] = [
     gramsPerM2: 270,
     priceMinor: 1850,
     reusable: true,
+    owned: 16,
     retired: false,
   },
   {
@@ -79,6 +85,7 @@ const COVERS: Cover[] = [
     gramsPerM2: 270,
     priceMinor: 4200,
     reusable: true,
+    owned: 20,
     retired: false,
   },
 ]

@@ -4,6 +4,7 @@ import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
 import type { Miss } from '../check/miss'
 import { jobClocks } from '../cure/areaClocks'
 import { deriveHems, type BareEdge, type Hem } from '../hems/deriveHems'
+import type { Down } from '../load/coverLines'
 import { takeLoad, type Load } from '../load/takeLoad'
 import { placeFirst } from '../plan/placeFirst'
 import type { PlacedTask } from '../plan/placement'
@@ -14,7 +15,7 @@ import { recipesOf } from '../recipes/jobRecipes'
 import type { Recipe, RecipeAnswer } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { pullPlans, type PullPlan } from '../windows/pullPlans'
-import { jobWork, laysOf, minutesOf, type Round } from '../work'
+import { jobWork, laysOf, minutesOf, type Round, type Work } from '../work'
 import { problemsOf } from './problems'
 import { workedBy, type Standing } from './workedBy'
 import { tasksOf, type Task } from './task'
@@ -59,6 +60,22 @@ export function planJob(
   return chainOf(job, now, parameters).plan
 }
 
+/** From when to when cloths and boards lie in each room: until the room is uncovered. */
+function downOf(work: Work, placed: readonly PlacedTask[]): Down {
+  const times = new Map(placed.map((each) => [each.taskId, each]))
+  const of = (roomId: string, kind: 'cover' | 'uncover') =>
+    times.get(
+      work.activities.find((act) => act.roomId === roomId && act.kind === kind && act.stepId === null)?.id ?? '',
+    )
+  const rooms = new Set(work.activities.map((act) => act.roomId))
+  return new Map(
+    [...rooms].flatMap((roomId) => {
+      const [cover, uncover] = [of(roomId, 'cover'), of(roomId, 'uncover')]
+      return cover && uncover ? [[roomId, { from: cover.from, to: uncover.to }] as const] : []
+    }),
+  )
+}
+
 /** The schedule problem of a job, for other engines. */
 export const problemOf = (
   job: Job,
@@ -99,7 +116,7 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
     hems,
     bare: derived.flatMap((each) => each.bare),
     recipes: answers,
-    load: takeLoad(job, hems, recipes, parameters),
+    load: takeLoad(job, hems, recipes, parameters, downOf(work, placed)),
     rounds: work.rounds,
     tasks,
     placed,

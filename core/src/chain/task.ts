@@ -24,6 +24,8 @@ export interface Task {
   readonly divisible: boolean
   readonly after: readonly After[]
   readonly release: number | null
+  /** Ticks that say it was done even if nobody ticked it. */
+  readonly impliedBy: Activity['impliedBy']
 }
 
 export function tasksOf(work: Pick<Work, 'activities' | 'lags'>, minutes: ReadonlyMap<ActivityId, number>): Task[] {
@@ -48,4 +50,5 @@ const taskOf = (act: Activity, minutes: number, after: readonly After[]): Task =
   divisible: act.divisible,
   after,
   release: act.release,
+  impliedBy: act.impliedBy,
 })

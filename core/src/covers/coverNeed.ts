@@ -12,9 +12,11 @@ export interface CoverNeed {
   readonly runMm: number
   readonly pieces: number
   readonly areaMm2: number
+  /** The colours it is there for, in order; null where it lies from the first to the last. */
+  readonly stepIds: readonly string[] | null
 }
 
-type Place = Pick<CoverNeed, 'roomId' | 'what' | 'why' | 'hold'>
+type Place = Pick<CoverNeed, 'roomId' | 'what' | 'why' | 'hold'> & Partial<Pick<CoverNeed, 'stepIds'>>
 
 /** A need met from a roll: its run is the area over the roll's width. */
 export const fromRoll = (place: Place, cover: Cover, areaMm2: number, runMm = areaMm2 / cover.widthMm): CoverNeed => ({
@@ -23,6 +25,7 @@ export const fromRoll = (place: Place, cover: Cover, areaMm2: number, runMm = ar
   runMm: Math.ceil(runMm),
   pieces: 0,
   areaMm2: Math.round(areaMm2),
+  stepIds: place.stepIds ?? null,
 })
 
 /** A need met with whole pieces that come back to the van. */
@@ -32,6 +35,7 @@ export const inPieces = (place: Place, cover: Cover, areaMm2: number, pieces: nu
   runMm: 0,
   pieces,
   areaMm2: Math.round(areaMm2),
+  stepIds: place.stepIds ?? null,
 })
 
 /** Covers of a shelf by kind, those taken off it left out; by size, smallest first. */

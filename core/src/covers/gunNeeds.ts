@@ -9,15 +9,17 @@ export function gunNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   if (sprayed.length === 0) return []
   return [
     ...leafNeeds(room, shelf),
-    ...(sprays(sprayed, 'ceiling') ? wallNeeds(room, shelf) : []),
-    ...(sprays(sprayed, 'walls', 'wall:') && !coatedLaterBySpray(room) ? ceilingNeeds(room, shelf) : []),
+    ...wallNeeds(room, shelf, idsOf(spraying(sprayed, 'ceiling'))),
+    ...(coatedLaterBySpray(room) ? [] : ceilingNeeds(room, shelf, idsOf(spraying(sprayed, 'walls', 'wall:')))),
   ]
 }
 
-const sprays = (steps: readonly PaintStep[], group: string, single?: string): boolean =>
-  steps.some((step) =>
+const spraying = (steps: readonly PaintStep[], group: string, single?: string): PaintStep[] =>
+  steps.filter((step) =>
     step.targets.some((target) => target === group || (single !== undefined && target.startsWith(single))),
   )
+
+const idsOf = (steps: readonly PaintStep[]): string[] => steps.map((step) => step.id)
 
 /** A ceiling that is sprayed together with the walls, or after them, hides what the walls' mist left on it. */
 function coatedLaterBySpray(room: Room): boolean {
@@ -26,31 +28,33 @@ function coatedLaterBySpray(room: Room): boolean {
   return ceiling?.step.tool === 'spray' && ceiling.index >= Math.max(...walls)
 }
 
-/** A leaf that is kept, or has its colour before the last gun comes. */
-function isKeptFromGun(room: Room, opening: Opening): boolean {
+/** Sprayed colours from which a leaf is kept: all of them, or those that come once it has its own. */
+function sprayedBeside(room: Room, opening: Opening): string[] {
   const own = stepOf(room, face('leaf', opening.id))
-  const lastSpray = room.steps.reduce((last, step, i) => (step.tool === 'spray' ? i : last), -1)
-  return own === null || own.index < lastSpray
+  return idsOf(room.steps.filter((step, i) => step.tool === 'spray' && (own === null || own.index < i)))
 }
 
 /** Windows and door leaves: film cut to the opening, taped all round, so it may face the gun for two coats. */
 function leafNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   const { film } = coversByKind(shelf)
   return room.openings
-    .filter((opening) => opening.leaf && isKeptFromGun(room, opening))
+    .filter((opening) => opening.leaf !== null)
     .flatMap((opening) => {
+      const stepIds = sprayedBeside(room, opening)
+      if (stepIds.length === 0) return []
       // From tape to tape: over a casing that is kept as well.
       const rim = 2 * opening.casingMm
       const [wide, high] = [opening.widthMm + rim, opening.heightMm + rim]
       const cover = narrowestOver(film, Math.min(high, wide))
       if (!cover) return []
-      const place = { roomId: room.id, what: opening.name, hold: 'taut', why: said('cover.taut') } as const
+      const place = { roomId: room.id, what: opening.name, hold: 'taut', why: said('cover.taut'), stepIds } as const
       return [fromRoll(place, cover, high * wide, Math.max(high, wide))]
     })
 }
 
 /** Walls that keep their colour below a sprayed ceiling: film of the wall's drop hung from the line. */
-function wallNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+function wallNeeds(room: Room, shelf: Shelf, stepIds: readonly string[]): CoverNeed[] {
+  if (stepIds.length === 0) return []
   const { film } = coversByKind(shelf)
   return room.walls
     .filter((wall) => {
@@ -65,19 +69,21 @@ function wallNeeds(room: Room, shelf: Shelf): CoverNeed[] {
         what: faceName(room, face('wall', wall.id)),
         hold: 'hung',
         why: said('cover.hung'),
+        stepIds,
       } as const
       return cover ? [fromRoll(place, cover, wall.lengthMm * room.heightMm, wall.lengthMm)] : []
     })
 }
 
 /** A dry ceiling or a soffit above sprayed walls: film opened across as far as mist drifts. */
-function ceilingNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+function ceilingNeeds(room: Room, shelf: Shelf, stepIds: readonly string[]): CoverNeed[] {
+  if (stepIds.length === 0) return []
   const { film } = coversByKind(shelf)
   const wide = coverWidthMm(oversprayMm(gunOf(shelf), false, 0))
   const cover = narrowestOver(film, wide) ?? film.at(-1)
   if (!cover) return []
   const run = room.walls.filter((wall) => !wall.free).reduce((sum, wall) => sum + wall.lengthMm, 0)
   const what = faceName(room, writeFace({ kind: 'ceiling', id: null }))
-  const place = { roomId: room.id, what, hold: 'hung', why: said('cover.across', { wide }) } as const
+  const place = { roomId: room.id, what, hold: 'hung', why: said('cover.across', { wide }), stepIds } as const
   return run > 0 ? [fromRoll(place, cover, run * Math.min(cover.widthMm, wide), run)] : []
 }

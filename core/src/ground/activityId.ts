@@ -13,18 +13,23 @@ export interface RoundRef {
   readonly part: number | null
 }
 
-export const ROOM_ACTS = ['cover', 'uncover'] as const
+/** Of a room as a whole: making it ready, floors and furniture under cover, the look along its lines at the end. */
+export const ROOM_ACTS = ['prep', 'cover', 'look', 'uncover'] as const
+/** Of one colour in a room: its own covers, lines to mark, the gun made ready and cleaned. */
+export const STEP_ACTS = ['mark', 'cover', 'gun-up', 'gun-down', 'uncover'] as const
 /** `bead` is a seal that stays wet until the pull; `pull-dry` a pull beside a wet one of the same round. */
 export const ROUND_ACTS = ['lay', 'seal', 'bead', 'pull', 'pull-dry', 'peel'] as const
 export type RoomAct = (typeof ROOM_ACTS)[number]
+export type StepAct = (typeof STEP_ACTS)[number]
 export type RoundAct = (typeof ROUND_ACTS)[number]
 /** Done once for each coat: a coat, and the field that is rolled apart from it. */
 export const COAT_ACTS = ['coat', 'roll'] as const
 export type CoatAct = (typeof COAT_ACTS)[number]
 
-/** An activity as a value: covering and uncovering belong to a room, the rest to a round. */
+/** An activity as a value: of a room, of one of its colours, or of a round. */
 export type ActivityRef =
   | { readonly of: 'room'; readonly roomId: string; readonly act: RoomAct }
+  | { readonly of: 'step'; readonly roomId: string; readonly stepId: string; readonly act: StepAct }
   | { readonly of: 'round'; readonly round: RoundRef; readonly act: RoundAct }
   | { readonly of: 'round'; readonly round: RoundRef; readonly act: CoatAct; readonly coat: number }
 
@@ -33,6 +38,7 @@ export const writeRound = ({ roomId, stepId, wallIds, part }: RoundRef): RoundId
 
 export function writeActivity(ref: ActivityRef): ActivityId {
   if (ref.of === 'room') return `${ref.roomId}/${ref.act}`
+  if (ref.of === 'step') return `${ref.roomId}/${ref.stepId}/${ref.act}`
   return `${writeRound(ref.round)}/${'coat' in ref ? `${ref.act}${ref.coat}` : ref.act}`
 }
 
@@ -48,6 +54,11 @@ export function readActivity(id: string): ActivityRef | null {
     const [roomId = '', word] = words
     const act = ROOM_ACTS.find((each) => each === word)
     return act && ID_PATTERN.test(roomId) ? { of: 'room', roomId, act } : null
+  }
+  if (words.length === 3) {
+    const [roomId = '', stepId = '', word] = words
+    const act = STEP_ACTS.find((each) => each === word)
+    return act && [roomId, stepId].every((each) => ID_PATTERN.test(each)) ? { of: 'step', roomId, stepId, act } : null
   }
   const round = words.length === 4 ? readRound(words.slice(0, 3).join('/')) : null
   if (!round) return null

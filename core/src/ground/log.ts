@@ -1,4 +1,4 @@
-/** What can be ticked on site. `undone` takes one earlier event back; nothing is ever erased. */
+/** What can be ticked on site. `done` is of work that is ticked as a whole; `undone` takes one earlier event back; nothing is ever erased. */
 export const EVENT_KINDS = [
   'covered',
   'laid',
@@ -8,6 +8,7 @@ export const EVENT_KINDS = [
   'inspected',
   'skipped',
   'uncovered',
+  'done',
   'undone',
 ] as const
 export type EventKind = (typeof EVENT_KINDS)[number]
@@ -21,7 +22,8 @@ export interface LogEvent {
   /** When it happened, ISO UTC. */
   readonly at: string
   readonly crewId: string | null
-  /** The hems it is about; for covered and uncovered the room (`room:r1`) or fitting (`fitting:r1/f2`). */
+  /** The hems it is about; for covered and uncovered the room (`room:r1`), fitting (`fitting:r1/f2`)
+   * or a colour's covers (`work:r1/s2/cover`); for done the work (`work:r1/prep`). */
   readonly subjects: readonly string[]
   /** Which coat, for `coated`: 1 is the first. */
   readonly coat: number | null

@@ -34,7 +34,7 @@ export interface LastCoat {
 /** What a rub with a dark cloth showed. */
 export const RUBS = ['not-made', 'clean', 'chalks'] as const
 /** Cleaning a face needs before anything is laid on it. */
-export const PREPS = ['dust', 'wash', 'degrease', 'sand', 'prime'] as const
+export const PREPS = ['dust', 'wash', 'degrease', 'fill', 'sand', 'prime'] as const
 export type Prep = (typeof PREPS)[number]
 
 /** What a tape or a coat meets on one face. */

@@ -88,6 +88,8 @@ export interface Cover {
   readonly priceMinor: number
   /** Cloths and boards come back to the van; film and paper are used up. */
   readonly reusable: boolean
+  /** How many pieces of a reusable one the contractor owns; 0 for what is used up. */
+  readonly owned: number
   readonly retired: boolean
 }
 

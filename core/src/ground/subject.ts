@@ -1,4 +1,4 @@
-import { readRound, type RoundId } from './activityId'
+import { readActivity, readRound, type ActivityId, type RoundId } from './activityId'
 import { readEdge } from './edgeKey'
 import { ID_PATTERN } from './faceKey'
 import { readHem, type HemId } from './hemId'
@@ -6,12 +6,13 @@ import { readHem, type HemId } from './hemId'
 /** What a line of the log is about, as text. Made by {@link writeSubject}, read by {@link readSubject}. */
 export type SubjectKey = string
 
-/** A hem, a room under cover, a fitting under cover, or the field of a round that has no hem. */
+/** A hem, a room under cover, a fitting under cover, a field, or work that is ticked as a whole. */
 export type SubjectRef =
   | { readonly of: 'hem'; readonly hemId: HemId }
   | { readonly of: 'room'; readonly roomId: string }
   | { readonly of: 'fitting'; readonly roomId: string; readonly fittingId: string }
   | { readonly of: 'field'; readonly roundId: RoundId }
+  | { readonly of: 'work'; readonly activityId: ActivityId }
 
 export function writeSubject(ref: SubjectRef): SubjectKey {
   switch (ref.of) {
@@ -23,10 +24,12 @@ export function writeSubject(ref: SubjectRef): SubjectKey {
       return `fitting:${ref.roomId}/${ref.fittingId}`
     case 'field':
       return `field:${ref.roundId}`
+    case 'work':
+      return `work:${ref.activityId}`
   }
 }
 
-const SUBJECT = /^(?:(room|fitting|field):)?(.+)$/
+const SUBJECT = /^(?:(room|fitting|field|work):)?(.+)$/
 
 /** What a key names; null for text that is no subject's. */
 export function readSubject(key: string): SubjectRef | null {
@@ -41,6 +44,8 @@ export function readSubject(key: string): SubjectRef | null {
     }
     case 'field':
       return readRound(rest) ? { of, roundId: rest } : null
+    case 'work':
+      return readActivity(rest) ? { of, activityId: rest } : null
     default: {
       const hem = readHem(key)
       return hem && readEdge(hem.edge) ? { of: 'hem', hemId: key } : null

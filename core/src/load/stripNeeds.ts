@@ -31,7 +31,17 @@ export function stripNeeds(
       const runMm = own.reduce((sum, strip) => sum + strip.runMm, 0)
       const what = said('cover.lines', { count: own.length })
       const areaMm2 = runMm * coverOf(job.shelf, coverId).widthMm
-      return { roomId: room.id, what, why: said('cover.beside'), hold: 'lies', coverId, runMm, pieces: 0, areaMm2 }
+      return {
+        roomId: room.id,
+        what,
+        why: said('cover.beside'),
+        hold: 'lies',
+        coverId,
+        runMm,
+        pieces: 0,
+        areaMm2,
+        stepIds: null,
+      }
     })
   })
 }

@@ -2,9 +2,10 @@ import { groupedBy } from '../units/groupedBy'
 import type { Parameters } from '../parameters/parameters'
 import { nth, sure } from '../units/sure'
 import type { Job, TapeRoll } from '../ground'
-import { coverOf, tapeOf } from '../catalogue/find'
-import type { CoverNeed } from '../covers/coverNeed'
+import { tapeOf } from '../catalogue/find'
 import { coverNeeds } from '../covers/coverNeeds'
+import { coverLines, type CoverLine, type Down } from './coverLines'
+import { holdingKind, holdingMm, type HoldingKind } from './holdingTape'
 import { stripNeeds } from './stripNeeds'
 import type { Hem } from '../hems/deriveHems'
 import { endsMm } from '../hems/ends'
@@ -21,6 +22,8 @@ export interface TapeLine {
   readonly hemMm: number
   /** Ends and corners, and the laps of short pieces. */
   readonly tabsMm: number
+  /** What holds papers and films: their own run, and tacks. */
+  readonly holdMm: number
   readonly wasteMm: number
   readonly totalMm: number
   /** Of that, from rolls and part rolls on the van. */
@@ -29,16 +32,6 @@ export interface TapeLine {
   /** Cheapest way to get them: whole packs and singles. */
   readonly packs: number
   readonly singles: number
-  readonly costMinor: number
-}
-
-export interface CoverLine {
-  readonly coverId: string
-  readonly needs: readonly CoverNeed[]
-  readonly areaMm2: number
-  readonly runMm: number
-  /** Rolls to buy, or pieces to take from the van. */
-  readonly count: number
   readonly costMinor: number
 }
 
@@ -63,9 +56,12 @@ export function takeLoad(
   hems: readonly Hem[],
   recipes: ReadonlyMap<string, Recipe>,
   parameters: Pick<Parameters, 'textures' | 'work'>,
+  down: Down,
 ): Load {
-  const tapes = tapeLines(job, hems, recipes)
-  const covers = coverLines(job, hems, recipes)
+  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, job.shelf))
+  const needs = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
+  const tapes = tapeLines(job, hems, recipes, holdingMm(job, hems, recipes, needs, parameters))
+  const covers = coverLines(job, needs, down)
   const sealants = sealantLines(job, hems, recipes)
   const glazes = glazeLines(job, hems, recipes, parameters)
   const liquids = liquidLines(job, hems, recipes)
@@ -86,40 +82,52 @@ export function takeLoad(
   }
 }
 
-function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): TapeLine[] {
+function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>, heldMm: number): TapeLine[] {
   const taped = hems.flatMap((hem) => {
     const { tapeId, widthMm } = recipes.get(hem.id) ?? { tapeId: null, widthMm: 0 }
     return tapeId ? [{ hem, tapeId, widthMm }] : []
   })
-  return [...groupedBy(taped, (each) => `${each.tapeId}|${each.widthMm}`).values()].map((alike) => {
+  const groups = [...groupedBy(taped, (each) => `${each.tapeId}|${each.widthMm}`).values()].map((alike) => {
     const { tapeId, widthMm } = nth(alike, 0)
-    const group = alike.map((each) => each.hem)
-    const tape = tapeOf(job.shelf, tapeId)
-    const roll = sure(tape.rolls.find((each) => each.widthMm === widthMm))
-    const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
-    const lapsMm =
-      job.house.runs === 'one-run'
-        ? 0
-        : group.reduce((sum, hem) => sum + Math.floor(hem.lengthMm / SHORT_PIECES.pieceMm) * SHORT_PIECES.lapMm, 0)
-    const ends = group.reduce((sum, hem) => sum + endsMm(hem), 0)
-    const tabsMm = ends + lapsMm
-    const wasteMm = Math.ceil(((hemMm + tabsMm) * job.house.wastePct) / 100)
-    const totalMm = hemMm + tabsMm + wasteMm
-    const stockMm = Math.min(totalMm, roll.stockMm)
-    const rolls = Math.ceil((totalMm - stockMm) / tape.rollLengthMm)
-    return {
-      tapeId,
-      widthMm,
-      hemIds: group.map((hem) => hem.id),
-      hemMm,
-      tabsMm,
-      wasteMm,
-      totalMm,
-      stockMm,
-      rolls,
-      ...buy(roll, rolls),
-    }
+    return { ...kindOf(job, tapeId, widthMm), hems: alike.map((each) => each.hem) }
   })
+  const holding = heldMm > 0 ? holdingKind(job, groups) : null
+  const isHolding = ({ tape, roll }: HoldingKind) =>
+    tape.id === holding?.tape.id && roll.widthMm === holding.roll.widthMm
+  const lines = groups.map((group) => tapeLine(job, group, group.hems, isHolding(group) ? heldMm : 0))
+  return holding && !groups.some(isHolding) ? [...lines, tapeLine(job, holding, [], heldMm)] : lines
+}
+
+function kindOf(job: Job, tapeId: string, widthMm: number): HoldingKind {
+  const tape = tapeOf(job.shelf, tapeId)
+  return { tape, roll: sure(tape.rolls.find((each) => each.widthMm === widthMm)) }
+}
+
+function tapeLine(job: Job, { tape, roll }: HoldingKind, group: readonly Hem[], holdMm: number): TapeLine {
+  const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
+  const lapsMm =
+    job.house.runs === 'one-run'
+      ? 0
+      : group.reduce((sum, hem) => sum + Math.floor(hem.lengthMm / SHORT_PIECES.pieceMm) * SHORT_PIECES.lapMm, 0)
+  const ends = group.reduce((sum, hem) => sum + endsMm(hem), 0)
+  const tabsMm = ends + lapsMm
+  const wasteMm = Math.ceil(((hemMm + tabsMm + holdMm) * job.house.wastePct) / 100)
+  const totalMm = hemMm + tabsMm + holdMm + wasteMm
+  const stockMm = Math.min(totalMm, roll.stockMm)
+  const rolls = Math.ceil((totalMm - stockMm) / tape.rollLengthMm)
+  return {
+    tapeId: tape.id,
+    widthMm: roll.widthMm,
+    hemIds: group.map((hem) => hem.id),
+    hemMm,
+    tabsMm,
+    holdMm,
+    wasteMm,
+    totalMm,
+    stockMm,
+    rolls,
+    ...buy(roll, rolls),
+  }
 }
 
 /** Whole packs and singles that give at least so many rolls for the least money. */
@@ -134,18 +142,4 @@ export function buy(roll: TapeRoll, rolls: number): { packs: number; singles: nu
   })
   if (roll.packOf === 1) return { packs: 0, singles: rolls, costMinor: rolls * roll.priceMinor }
   return options.reduce((best, option) => (option.costMinor < best.costMinor ? option : best))
-}
-
-function coverLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): CoverLine[] {
-  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, job.shelf))
-  const all = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
-  return [...groupedBy(all, (need) => need.coverId)].map(([coverId, needs]) => {
-    const cover = coverOf(job.shelf, coverId)
-    const runMm = needs.reduce((sum, need) => sum + need.runMm, 0)
-    const pieces = cover.reusable ? Math.max(0, ...needs.map((need) => need.pieces)) : 0
-    const count = cover.reusable ? pieces : Math.ceil((runMm * (1 + job.house.wastePct / 100)) / cover.lengthMm)
-    // Cloths come back to the van, so the job does not buy them.
-    const costMinor = cover.reusable ? 0 : count * cover.priceMinor
-    return { coverId, needs, areaMm2: needs.reduce((sum, need) => sum + need.areaMm2, 0), runMm, count, costMinor }
-  })
 }

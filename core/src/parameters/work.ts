@@ -1,4 +1,4 @@
-import { known, word, type Known, type Skill } from '../ground'
+import { known, word, type Known, type Prep, type Skill } from '../ground'
 
 const guess = (value: number, unit: string, source: string): Known =>
   known(value, unit, 'from-memory', word('source', source))
@@ -12,6 +12,18 @@ export interface WorkParameters {
   /** Setting a gun up for a step, and cleaning it after, min. */
   readonly gunSetUpMin: Known
   readonly gunCleanMin: Known
+  /** Making a face ready, min/m²: by what has to be done. */
+  readonly prepMinPerM2: Readonly<Record<Exclude<Prep, 'dust'>, Known>>
+  /** Days between the wash of a front and its first tape or coat. */
+  readonly washDryDays: Known
+  /** Marking and levelling a line, min/m, and checking once that it closes, min. */
+  readonly markMinPerM: Known
+  readonly closeMin: Known
+  /** Looking along lines in raking light, min/m. */
+  readonly lookMinPerM: Known
+  /** Tape in one tack, mm, and distance between tacks along a cover's outer edge, mm. */
+  readonly tackTapeMm: Known
+  readonly outerTackMm: Known
   /** What a gun puts on and beside a face, against what a roller puts on it. */
   readonly gunPaintShare: Known
   /** Width of a seal's pass along the edge, m; minutes for one tack. */
@@ -36,6 +48,19 @@ export const WORK: WorkParameters = {
   },
   gunSetUpMin: guess(15, 'min', 'set-up-and-clean-up-take-20-to-40'),
   gunCleanMin: guess(15, 'min', 'set-up-and-clean-up-take-20-to-40'),
+  prepMinPerM2: {
+    wash: guess(0.8, 'min/m²', 'a-wide-brush-and-a-rinse'),
+    degrease: guess(1, 'min/m²', 'a-cloth-and-a-rinse'),
+    fill: guess(1.5, 'min/m²', 'a-few-holes-a-square-metre'),
+    sand: guess(1.5, 'min/m²', 'a-pole-sander-or-a-block'),
+    prime: guess(3, 'min/m²', 'as-rolling-a-wall'),
+  },
+  washDryDays: known(3, 'd', 'common-practice', word('source', 'caulk-and-wash-about-three-days-before')),
+  markMinPerM: guess(0.6, 'min/m', 'marks-each-arms-length-two-people-with-a-level'),
+  closeMin: guess(10, 'min', 'once-round-and-back'),
+  lookMinPerM: guess(0.1, 'min/m', 'a-slow-walk-with-a-lamp'),
+  tackTapeMm: guess(100, 'mm', 'a-hand-wide'),
+  outerTackMm: known(600, 'mm', 'common-practice', word('source', 'fits-tacks-about-every-60-cm-under')),
   gunPaintShare: guess(1.2, '', 'a-fifth-is-lost-as-mist'),
   sealPassM: guess(0.025, 'm', 'a-sash-brush-along-the-edge'),
   tackMin: guess(0.15, 'min', 'nine-seconds-from-the-roll'),

@@ -91,7 +91,7 @@ describe('by hand', () => {
   })
   test('of two that can begin at once the more urgent room goes first', () => {
     const acts = [act('calm', 60, { roomId: 'calm' }), act('urgent', 60, { roomId: 'urgent' })]
-    const goals = [{ goal: 'rooms-in-order', roomIds: ['urgent', 'calm'] }] as const
+    const goals = [{ goal: 'rooms-in-order', rooms: [['urgent'], ['calm']] }] as const
     expect(spans(problem(acts, { goals }))).toEqual({ urgent: [480, 540], calm: [540, 600] })
   })
   test('a release holds work back, and nothing undone lies before now', () => {

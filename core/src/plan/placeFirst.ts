@@ -61,8 +61,8 @@ interface Slot {
 
 function deskOf(problem: ScheduleProblem, blocks: readonly Block[]): Desk {
   const clocks = clocksOfTables(problem.clocks)
-  const order = problem.goals.find((each) => each.goal === 'rooms-in-order')?.roomIds ?? []
-  const ranks = new Map(order.map((roomId, i) => [roomId, i]))
+  const order = problem.goals.find((each) => each.goal === 'rooms-in-order')?.rooms ?? []
+  const ranks = new Map(order.flatMap((rooms, i) => rooms.map((roomId) => [roomId, i] as const)))
   return {
     problem,
     placed: new Map(problem.done.map((each) => [each.id, asDone(each)])),

@@ -1,6 +1,7 @@
 import type { Parameters } from '../parameters/parameters'
+import { groupedBy } from '../units/groupedBy'
 import { sure } from '../units/sure'
-import type { ActivityId, Crew, Job } from '../ground'
+import type { ActivityId, Crew, Job, Room } from '../ground'
 import { HORIZON_DAYS, type Calendars } from '../calendar/calendar'
 import type { JobClocks } from '../cure/areaClocks'
 import { activityProgress } from '../progress/activityProgress'
@@ -109,9 +110,15 @@ function goalsOf(job: Job, work: Work): Goal[] {
   return [
     { goal: 'windows' },
     ...handBacks,
-    { goal: 'rooms-in-order', roomIds: ranked.map(({ room }) => room.id) },
+    { goal: 'rooms-in-order', rooms: alike(ranked.map(({ room }) => room)) },
     { goal: 'soon' },
   ]
+}
+
+/** Fronts of a house that are wanted by the same time are alike, at the place of the first of them. */
+function alike(ranked: readonly Room[]): string[][] {
+  const key = (room: Room) => (room.kind === 'elevation' ? `house ${room.neededBy ?? ''}` : room.id)
+  return [...groupedBy(ranked, key).values()].map((rooms) => rooms.map((room) => room.id))
 }
 
 const compare = (a: number, b: number): number => (a < b ? -1 : a > b ? 1 : 0)

@@ -128,6 +128,9 @@ export type Goal =
       readonly activityIds: readonly ActivityId[]
       readonly by: number
     }
-  /** Rooms in order of urgency: of two activities that could start at once, the earlier room's goes first. */
-  | { readonly goal: 'rooms-in-order'; readonly roomIds: readonly string[] }
+  /**
+   * Rooms in order of urgency, those that are alike together: of two activities that could start at once, the earlier
+   * room's goes first, and of alike rooms the one that stands first among the activities.
+   */
+  | { readonly goal: 'rooms-in-order'; readonly rooms: readonly (readonly string[])[] }
   | { readonly goal: 'soon' }

@@ -35,6 +35,8 @@ export interface LogState {
   readonly covered: ReadonlyMap<string, number>
   /** Everything ever covered or uncovered, with the instant of the latest. */
   readonly uncovered: ReadonlyMap<string, number>
+  /** Work that was ticked as a whole, with the instant. */
+  readonly done: ReadonlyMap<string, number>
   /** Crew of the latest event on each subject. */
   readonly crew: ReadonlyMap<string, string | null>
 }
@@ -57,19 +59,21 @@ export function foldLog(log: readonly LogEvent[]): LogState {
   const hems = new Map<string, HemState>()
   const covered = new Map<string, number>()
   const uncovered = new Map<string, number>()
+  const done = new Map<string, number>()
   const crew = new Map<string, string | null>()
   for (const event of standingEvents(log)) {
     const at = parseInstant(event.at)
     for (const subject of event.subjects) {
       crew.set(subject, event.crewId)
-      if (event.kind === 'covered') covered.set(subject, at)
+      if (event.kind === 'done') done.set(subject, at)
+      else if (event.kind === 'covered') covered.set(subject, at)
       else if (event.kind === 'uncovered') {
         covered.delete(subject)
         uncovered.set(subject, at)
       } else hems.set(subject, after(hems.get(subject) ?? UNTOUCHED, event, at))
     }
   }
-  return { hems, covered, uncovered, crew }
+  return { hems, covered, uncovered, done, crew }
 }
 
 function after(state: HemState, event: LogEvent, at: number): HemState {

@@ -59,6 +59,7 @@ const cover = exact({
   gramsPerM2: decimal(1, 5000),
   priceMinor: MONEY(),
   reusable: flag(),
+  owned: wholeNumber(0, 10_000),
   retired: flag(),
 })
 

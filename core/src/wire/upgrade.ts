@@ -29,7 +29,7 @@ export function upgradedParts<T extends Fields>(older: T): T {
   return {
     ...job,
     ...(isFields(house) ? { house: withRates({ ...STARTER_HOUSE, ...house }) } : {}),
-    ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...shelf } } : {}),
+    ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withOwned(shelf) } } : {}),
     ...(Array.isArray(rooms) ? { rooms: rooms.map(upgradedRoom) } : {}),
   }
 }
@@ -40,6 +40,16 @@ const NEW_ON_SHELF = {
   liquids: STARTER_SHELF.liquids,
   tools: STARTER_SHELF.tools,
 } as const
+
+/** Covers of before version 5 did not say how many are owned: what the starter has of them, else none. */
+function withOwned(shelf: Fields): Fields {
+  if (!Array.isArray(shelf.covers)) return shelf
+  const starter = new Map(STARTER_SHELF.covers.map((cover) => [cover.id as unknown, cover.owned]))
+  const covers = shelf.covers.map((cover: unknown) =>
+    isFields(cover) ? { ...cover, owned: cover.owned ?? starter.get(cover.id) ?? 0 } : cover,
+  )
+  return { ...shelf, covers }
+}
 
 /** Rates the starter had up to version 4. Where nobody put in his own, today's stand in. */
 const OLD_RATES: Fields = {

@@ -1,7 +1,12 @@
 /** Words of the fixed lists, by `word.`, the list and the code. */
 export const EN_LISTS = {
   // words of fixed lists
+  'word.task.prep': 'make ready',
   'word.task.cover': 'cover',
+  'word.task.mark': 'mark the line',
+  'word.task.gun-up': 'ready the gun',
+  'word.task.gun-down': 'clean the gun',
+  'word.task.look': 'look and touch up',
   'word.task.lay': 'lay',
   'word.task.seal': 'seal',
   'word.task.coat': 'coat',
@@ -47,6 +52,7 @@ export const EN_LISTS = {
   'word.prep.dust': 'dust',
   'word.prep.wash': 'wash',
   'word.prep.degrease': 'degrease',
+  'word.prep.fill': 'fill',
   'word.prep.sand': 'sand',
   'word.prep.prime': 'prime',
   'word.sheen.flat': 'flat',

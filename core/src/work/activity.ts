@@ -1,6 +1,19 @@
 import type { ActivityId, ActivityRef, FieldOrder, HemId, RoundId, Said, Skill, SubjectKey } from '../ground'
 
-export const ACTIVITY_KINDS = ['cover', 'lay', 'seal', 'coat', 'roll', 'pull', 'uncover'] as const
+export const ACTIVITY_KINDS = [
+  'prep',
+  'cover',
+  'mark',
+  'lay',
+  'seal',
+  'gun-up',
+  'coat',
+  'roll',
+  'gun-down',
+  'pull',
+  'uncover',
+  'look',
+] as const
 export type ActivityKind = (typeof ACTIVITY_KINDS)[number]
 
 /**
@@ -37,6 +50,11 @@ export const MINUTE_PARTS = [
   'pull',
   'peel',
   'uncover',
+  'tack',
+  'prep',
+  'mark',
+  'look',
+  'touch-up',
 ] as const
 /** One part of an activity's work, minutes of one practised painter. */
 export interface MinutePart {
@@ -76,6 +94,8 @@ export interface Activity {
   readonly divisible: boolean
   /** Not before this instant, minutes since the epoch, or null. */
   readonly release: number | null
+  /** Hems whose tape, or whose coat, says that it was done even if nobody ticked it. */
+  readonly impliedBy: { readonly tick: 'laid' | 'coated'; readonly hemIds: readonly HemId[] } | null
   /** What it is best done straight after, or null. */
   readonly follows: ActivityId | null
 }

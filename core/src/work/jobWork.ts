@@ -9,13 +9,17 @@ import type { Hem } from '../hems/deriveHems'
 import { facesOfStep, lastCoatOf, stepsOf } from '../survey/faces'
 import { estimateStepTimes } from '../recipes/estimateTimes'
 import type { Recipe } from '../recipes/recipe'
-import { AT_ONCE, type Activity, type Work } from './activity'
+import type { Activity, Lag, Work } from './activity'
 import { assignCrews } from './assignCrews'
-import { coverActivity, uncoverActivity } from './coverWork'
+import { coverNeeds } from '../covers/coverNeeds'
 import { groupRounds, type WallGroup } from './groupRounds'
+import { gunRuns, inHouseOrder, type GunRuns } from './houseOrder'
 import { partLags } from './partLags'
 import { roundOf, type RoundWork, type Wait } from './roundWork'
+import { beginRoom, endRoom, stepWhole } from './roomEnds'
 import { roomWorkMinutes } from './roomWorkMinutes'
+import { atOnce, lagsTo, waitsFor } from './waits'
+import type { WholeSetup } from './wholeActs'
 
 export interface WorkSetup {
   readonly job: Job
@@ -31,45 +35,65 @@ export interface WorkSetup {
 export function jobWork(setup: WorkSetup): Work {
   const { job } = setup
   const crewOf = assignCrews(job.rooms, job.crews, roomWorkMinutes(job, setup.hems), setup.parameters)
-  const parts = job.rooms.flatMap((room) => {
+  const placed = job.rooms.flatMap((room) => {
     const crew = job.crews.find((each) => each.id === crewOf.get(room.id))
-    return crew && room.steps.length > 0 ? [roomWork(setup, room, crew)] : []
+    return crew && room.steps.length > 0 ? [{ room, crew }] : []
   })
+  const guns = gunRuns(placed)
+  const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns))
   return {
     rounds: parts.flatMap((part) => part.rounds),
-    activities: parts.flatMap((part) => part.activities),
-    lags: parts.flatMap((part) => part.lags),
+    activities: inHouseOrder(
+      parts.flatMap((part) => part.activities),
+      placed,
+    ),
+    lags: [...parts.flatMap((part) => part.lags), ...guns.lags(parts.flatMap((part) => part.activities))],
     problems: parts.flatMap((part) => part.problems),
   }
 }
 
-function roomWork(setup: WorkSetup, room: Room, crew: Crew): Work {
-  const cover = coverActivity(setup.job, room, crew, setup.parameters)
+function roomWork(setup: WorkSetup, room: Room, crew: Crew, guns: GunRuns): Work {
+  const { job, recipes, parameters } = setup
+  const hems = setup.hems.filter((hem) => hem.roomId === room.id)
+  const covers = coverNeeds(room, job.shelf)
+  const whole: WholeSetup = { room, crew, house: job.house, parameters, covers, hems, recipes }
+  const begun = beginRoom(whole)
   const found: RoundWork[] = []
   const problems: Work['problems'][number][] = []
   const coats = new Map<string, Activity[]>()
-  let before: readonly string[] = [cover.id]
+  const activities: Activity[] = [...begun.activities]
+  const lags: Lag[] = [...begun.lags]
+  let before = begun.waits
   for (const step of room.steps) {
     const groups = groupsOf(setup, room, crew, step)
-    const rounds = groups.map((group) => roundIn(setup, room, crew, step, group, before, coats))
+    const own = stepWhole(whole, step, guns)
+    const laysAfter = own.mark ? waitsFor([own.mark]) : before
+    const ready = waitsFor([own.cover, own.gunUp])
+    const rounds = groups.map((group) => roundIn(setup, room, crew, step, group, laysAfter, coats, ready))
     problems.push(...groups.flatMap((group) => group.problem ?? []))
     found.push(...rounds)
     coats.set(
       step.id,
       rounds.flatMap((each) => each.activities.filter((act) => act.coat === lastCoatOf(room, step))),
     )
-    if (rounds.length > 0) before = rounds.flatMap(freeingActs)
+    const acts = inOrder(rounds, step)
+    const freed = rounds.flatMap(freeingActs)
+    const lays = acts.filter((act) => act.kind === 'lay')
+    if (own.mark) lags.push(...lagsTo(own.mark, before))
+    if (own.cover) lags.push(...lagsTo(own.cover, lays.length > 0 ? waitsFor(lays) : laysAfter))
+    if (own.gunUp) lags.push(...lagsTo(own.gunUp, own.cover ? waitsFor([own.cover]) : waitsFor(lays)))
+    if (own.uncover) lags.push(...lagsTo(own.uncover, freed.map(atOnce)))
+    const heads = [own.mark, ...lays, own.cover, own.gunUp].filter((act) => act !== null)
+    activities.push(...heads, ...acts.filter((act) => act.kind !== 'lay'))
+    activities.push(...[own.gunDown, own.uncover].filter((act) => act !== null))
+    if (rounds.length > 0) before = [...freed.map(atOnce), ...waitsFor([own.uncover])]
   }
-  const uncover = uncoverActivity(setup.job, room, crew, setup.parameters)
-  const last = [...before, ...found.flatMap(peelActs)]
+  const last = [...before, ...found.flatMap(peelActs).map(atOnce)]
+  const ended = endRoom(whole, job.shelf, last)
   return {
     rounds: found.map((each) => each.round),
-    activities: [cover, ...room.steps.flatMap((step) => inOrder(found, step)), uncover],
-    lags: [
-      ...found.flatMap((each) => each.lags),
-      ...partLags(found),
-      ...last.map((from) => ({ from, to: uncover.id, min: AT_ONCE, max: null })),
-    ],
+    activities: [...activities, ...ended.activities],
+    lags: [...lags, ...found.flatMap((each) => each.lags), ...partLags(found), ...ended.lags],
     problems,
   }
 }
@@ -125,8 +149,9 @@ function roundIn(
   crew: Crew,
   step: PaintStep,
   group: WallGroup,
-  before: readonly string[],
+  before: readonly Wait[],
   coats: ReadonlyMap<string, readonly Activity[]>,
+  ready: readonly Wait[],
 ): RoundWork {
   const { job, recipes } = setup
   const laid = group.work.flatMap((work) => work.hems).filter((hem) => hem.stepIds[0] === step.id)
@@ -139,8 +164,8 @@ function roundIn(
     recipes,
     parameters: setup.parameters,
     group,
-    waits: [...before.map((from): Wait => ({ from, min: AT_ONCE })), ...cureWaits(setup, room, laid, coats)],
-    undercoats: undercoatWaits(job.shelf, room, step, coats),
+    waits: [...before, ...cureWaits(setup, room, laid, coats)],
+    undercoats: [...ready, ...undercoatWaits(job.shelf, room, step, coats)],
     layRelease: releaseOf(laid, recipes),
   })
 }

@@ -145,7 +145,7 @@ function activitiesOf(
 /** Whether the coats before the last stay off the tape: then it is sealed before the last, else before the first. */
 const isHeldOff = ({ recipes }: RoundSetup, hem: Hem): boolean => (recipes.get(hem.id)?.standOffMm ?? 0) > 0
 
-type Act = Exclude<ActivityRef, { of: 'room' }>['act']
+type Act = Extract<ActivityRef, { of: 'round' }>['act']
 
 interface Made {
   readonly kind: Activity['kind']
@@ -179,6 +179,7 @@ function add(chain: Chain, act: Act, made: Made, max: Delay | null = null): Acti
     leastMin: made.leastMin ?? 0,
     divisible: made.divisible ?? false,
     release: made.release ?? null,
+    impliedBy: null,
     follows: made.follows ?? null,
   }
   chain.activities.push(activity)

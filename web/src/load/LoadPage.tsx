@@ -55,6 +55,7 @@ function Tapes({ load }: { load: Load }) {
               <th className="py-1 text-left font-normal">{W.load.kind}</th>
               <th className={`${TH} ${DESK}`}>{W.load.hems}</th>
               <th className={`${TH} ${DESK}`}>{W.load.tabs}</th>
+              <th className={`${TH} ${DESK}`}>{W.load.holds}</th>
               <th className={`${TH} ${DESK}`}>{W.load.extra}</th>
               <th className={TH}>{W.load.total}</th>
               <th className="py-1 pl-5 text-left font-normal">{W.load.rolls}</th>
@@ -74,6 +75,7 @@ function Tapes({ load }: { load: Load }) {
                   </td>
                   <td className={`pl-3 text-right whitespace-nowrap ${DESK}`}>{run(line.hemMm)}</td>
                   <td className={`pl-3 text-right whitespace-nowrap ${DESK}`}>{run(line.tabsMm)}</td>
+                  <td className={`pl-3 text-right whitespace-nowrap ${DESK}`}>{run(line.holdMm)}</td>
                   <td className={`pl-3 text-right whitespace-nowrap ${DESK}`}>{run(line.wasteMm)}</td>
                   <td className="pl-3 text-right font-semibold whitespace-nowrap">{run(line.totalMm)}</td>
                   <td className="py-1 pl-5">
@@ -116,7 +118,8 @@ function Covers({ load }: { load: Load }) {
               <b className="ml-auto">
                 {line.count} {cover.reusable ? W.load.fromVan : `× ${formatRun(cover.lengthMm, site.units)}`}
               </b>
-              {!cover.reusable && <span>{formatMoney(line.costMinor, site.currency)}</span>}
+              {line.short > 0 && <b>{W.load.toGet({ n: line.short })}</b>}
+              {line.costMinor > 0 && <span>{formatMoney(line.costMinor, site.currency)}</span>}
             </p>
             <p className="text-[0.82rem] text-soft">
               {line.needs

@@ -159,7 +159,7 @@ function amountsPart(
   safe: ReadonlyMap<string, Recipe>,
 ): Content[] {
   const own = new Map([...safe].filter(([id]) => hems.some((hem) => hem.id === id)))
-  const load = takeLoad({ ...job, rooms: [room] }, hems, own, DEFAULT_PARAMETERS)
+  const load = takeLoad({ ...job, rooms: [room] }, hems, own, DEFAULT_PARAMETERS, new Map())
   const rows = [
     ...load.tapes.map((line) => [
       `${tapeOf(job.shelf, line.tapeId).name} ${line.widthMm} mm`,

@@ -9,7 +9,12 @@ import type { TodoCard } from './board'
 import { coverTick, taskTick } from './ticks'
 
 const DONE_WORDS = {
+  prep: W.pulls.ready,
   cover: W.pulls.covered,
+  mark: W.pulls.marked,
+  'gun-up': W.pulls.gunReady,
+  'gun-down': W.pulls.gunClean,
+  look: W.pulls.looked,
   lay: W.pulls.laid,
   seal: W.pulls.sealed,
   coat: W.pulls.coated,

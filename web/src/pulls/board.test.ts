@@ -12,12 +12,13 @@ test('the board tells now, next and what must be looked at', () => {
   const board = boardAt(plan, log, now, null)
   expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([
     ['practice2', 'now'],
+    ['south', 'not yet'],
     ['harbour', 'not yet'],
     ['corridor', 'not yet'],
   ])
   expect(board.toInspect).toHaveLength(3)
   expect([...board.breathers].sort()).toEqual(['fitting:practice1/f3', 'fitting:practice2/f3'])
-  expect(board.todo[0]).toMatchObject({ task: { kind: 'uncover', roomId: 'south' } })
+  expect(board.todo[0]).toMatchObject({ task: { kind: 'gun-down', roomId: 'harbour' } })
   // The field of practice room 2 follows its pull at once, wall by wall.
   const field = board.todo.find((card) => card.task.kind === 'roll')!
   expect([field.task.roomId, field.subjects.length]).toEqual(['practice2', 4])

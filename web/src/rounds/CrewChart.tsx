@@ -102,7 +102,12 @@ function Scale({ axis, height, zone }: { axis: TimeAxis; height: number; zone: s
 
 /** Marks by kind of work: tape, dots of sealant, hatched colour, the white of a pull. */
 const KIND_FILL: Record<RowTask['task']['kind'], readonly [string, string | null]> = {
+  prep: ['var(--ground-deep)', null],
   cover: ['var(--ground-deep)', null],
+  mark: ['var(--ground-deep)', null],
+  'gun-up': ['var(--ground-deep)', null],
+  'gun-down': ['var(--ground-deep)', null],
+  look: ['var(--ground-deep)', null],
   lay: ['var(--kraft)', 'url(#tape-ticks)'],
   seal: ['var(--sheet)', 'url(#span-dry)'],
   coat: ['var(--sheet)', 'url(#paint-hatch)'],

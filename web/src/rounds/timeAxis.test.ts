@@ -16,6 +16,7 @@ test('days are those on which something is done; the axis runs forward without g
     'Thu 13 May',
     'Fri 14 May',
     'Mon 17 May',
+    'Tue 18 May',
   ])
   let last = -1
   for (let at = parseInstant(job.start); at < parseInstant(job.start) + 4 * 1440; at += 30) {

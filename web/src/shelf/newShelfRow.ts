@@ -37,6 +37,7 @@ const STARTS: Record<ShelfKind, Readonly<Record<string, string>>> = {
     grams_per_m2: '9',
     price: '5',
     reusable: 'no',
+    owned: '0',
     retired: 'no',
   },
   sealants: {

@@ -84,6 +84,7 @@ export const SHELF_WORDS = {
       length_m: 'Length, m',
       grams_per_m2: 'g/m²',
       reusable: 'Comes back',
+      owned: 'Owned',
       colour: 'Colour',
       skin_min: 'Skins, min',
       shrink_pct: 'Shrinks, %',

@@ -77,7 +77,7 @@ export const SURVEY_WORDS = {
     rub: 'Rub with a dark cloth',
     moisture: 'Moisture, %',
     prep: 'Before anything is laid',
-    preps: { dust: 'dust off', wash: 'wash', degrease: 'degrease', sand: 'sand', prime: 'prime' },
+    preps: { dust: 'dust off', wash: 'wash', degrease: 'degrease', fill: 'fill', sand: 'sand', prime: 'prime' },
     top: 'Top',
     tops: { level: 'level', slope: 'sloping', gable: 'gable' },
     topAt: '{end, select, left {Height at the left} right {Height at the right} other {Height at the ridge}}',

@@ -13,6 +13,7 @@ export const coversTable: ShelfTable<Cover> = {
     number('grams_per_m2', 1, 5000),
     money('price'),
     flag('reusable'),
+    number('owned', 0, 10_000, { whole: true }),
     flag('retired'),
   ],
   rowOf: (c) => ({
@@ -26,6 +27,7 @@ export const coversTable: ShelfTable<Cover> = {
       grams_per_m2: c.gramsPerM2,
       price: major(c.priceMinor),
       reusable: c.reusable,
+      owned: c.owned,
       retired: c.retired,
     },
   }),
@@ -38,6 +40,7 @@ export const coversTable: ShelfTable<Cover> = {
     gramsPerM2: Number(c.grams_per_m2),
     priceMinor: minor(sure(c.price)),
     reusable: Boolean(c.reusable),
+    owned: Number(c.owned),
     retired: Boolean(c.retired),
   }),
 }
