@@ -16,8 +16,8 @@ import {
 import { door, plate, rectangle, sash, step, turn } from './parts'
 import { harbourFront, kitchen, southFront } from './ternQuayAreas'
 
-/** The demo's clock starts here when it is opened: the second afternoon of the job, 14:05 at the site. */
-export const TERN_QUAY_NOW = '2027-05-12T13:05:00Z'
+/** The demo's clock starts here when it is opened: the second afternoon of the job, 14:08 at the site. */
+export const TERN_QUAY_NOW = '2027-05-12T13:08:00Z'
 const START = '2027-05-11T06:30:00Z'
 
 const sprayed: Face = { ...USUAL_FACES.wall, texture: 'heavy-spray', colour: 'Old cream' }
@@ -103,7 +103,7 @@ function recital(): Room {
     ],
     lines: [{ edge: 'wall:w1|casing:o1', wanderMm: 5, way: null }],
     crewId: 'heron',
-    neededBy: '2027-05-17T17:00:00Z',
+    neededBy: '2027-05-18T17:00:00Z',
   }
 }
 
@@ -284,7 +284,8 @@ export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
     },
     start: START,
     air: { tempC: 18.4, rh: 61, windows: 'shut', outside: harbourWeather() },
-    house: STARTER_HOUSE,
+    // This contractor wipes a bead wherever one is safe.
+    house: { ...STARTER_HOUSE, school: 'wiped-sealant' },
     crews: CREWS,
     shelf: STARTER_SHELF,
     kit: null,

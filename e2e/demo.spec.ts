@@ -11,7 +11,7 @@ test('the demo opens on its practice clock with a room to pull', async ({ page }
   await page.getByRole('link', { name: 'Tern Quay Music School' }).click()
   const card = page.getByRole('article', { name: 'Now: Practice room 2' })
   await expect(card).toBeVisible()
-  await expect(card).toContainText('Coated 6 min later than planned: the window moved to 14:04–14:25.')
+  await expect(card).toContainText('Coated 6 min later than planned: the window moved to 14:07–14:26.')
   await card.getByRole('button', { name: /^Pulled:/ }).click()
   await expect(card).toBeHidden()
   await expect(page.getByRole('heading', { name: 'Look along the line (14)' })).toBeVisible()
@@ -50,6 +50,36 @@ test('works under the thumb at phone width', async ({ page }) => {
   expect(wide).toBeLessThanOrEqual(390)
   const tick = page.getByRole('button', { name: /^Sealed: Practice room 1/ })
   expect((await tick.boundingBox())!.height).toBeGreaterThanOrEqual(44)
+})
+
+test('a tick is set back by minutes and taken for some hems only', async ({ page, request }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(`${server.url}/jobs/tern-quay/pulls`)
+  const line = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('button', { name: /^Sealed: Practice room 1/ }) })
+  await line.first().getByText('Earlier, or only some').click()
+  await line.first().getByRole('button', { name: '5 min ago' }).click()
+  const hem = line.first().getByRole('checkbox').first()
+  await hem.uncheck()
+  await line
+    .first()
+    .getByRole('button', { name: /^Sealed: \d+ of \d+ hems$/ })
+    .click()
+  await expect(page.getByText(/^Ticked: Practice room 1/)).toBeVisible()
+  await expect
+    .poll(async () => {
+      const { log } = JSON.parse(await (await request.get(`${server.url}/api/jobs/tern-quay/file`)).text())
+      const last = log.at(-1)
+      return [
+        last.kind,
+        last.at,
+        last.subjects.length > 0 && last.subjects.every((id: string) => id.startsWith('practice1/')),
+      ]
+    })
+    .toEqual(['sealed', expect.stringMatching(/^2027-05-12T13:0[2-4]:/), true])
+  // What was left is still to do.
+  await expect(page.getByRole('button', { name: /^Sealed: Practice room 1/ }).first()).toBeVisible()
 })
 
 test('no view is wider than a phone', async ({ page }) => {

@@ -24,17 +24,17 @@ const plan = (...args: string[]) =>
 test('npm run plan prints the whole plan of a job file, as of a time', async ({ request }) => {
   const file = join(dir, 'job.hem.json')
   writeFileSync(file, await (await request.get(`${server.url}/api/jobs/tern-quay/file`)).text())
-  const run = plan(file, '--at', '2027-05-12T13:05:00Z')
+  const run = plan(file, '--at', '2027-05-12T13:08:00Z')
   expect(run.status).toBe(0)
   const answer = JSON.parse(run.stdout)
-  expect(answer.at).toBe('2027-05-12T13:05:00Z')
+  expect(answer.at).toBe('2027-05-12T13:08:00Z')
   expect(Object.keys(answer)).toEqual(
     expect.arrayContaining(['hems', 'recipes', 'load', 'rounds', 'tasks', 'placed', 'pulls', 'problems']),
   )
   const pull = answer.pulls.find((each: { roomId: string }) => each.roomId === 'practice2')
   expect(pull).toMatchObject({ coated: true, lateMin: 6 })
   const wet = pull.spans.find((span: { kind: string }) => span.kind === 'wet')
-  expect([wet.from.slice(0, 16), wet.to.slice(0, 16)]).toEqual(['2027-05-12T13:04', '2027-05-12T13:25'])
+  expect([wet.from.slice(0, 16), wet.to.slice(0, 16)]).toEqual(['2027-05-12T13:07', '2027-05-12T13:26'])
   expect(answer.recipes[0].reasons[0].text).toMatch(/^House way/)
 })
 

@@ -20,11 +20,11 @@ test('a tape is added, changed and retired; the recipes follow', async ({ page }
   await expect(page.getByLabel(/^Curlew Test 24, Grip/)).toHaveValue('3.4')
   await page.getByLabel('Grip in').selectOption('ozf/in')
   await expect(page.getByLabel(/^Curlew Test 24, Grip/)).toHaveValue('12.425')
-  await page.getByLabel('Teasel Day 18, Retired').click()
-  await expect(page.getByLabel('Teasel Day 18, Name')).toHaveCount(0)
+  await page.getByLabel('Teasel Three 18, Retired').click()
+  await expect(page.getByLabel('Teasel Three 18, Name')).toHaveCount(0)
   await page.getByRole('navigation').getByRole('link', { name: 'Recipes' }).first().click()
-  await expect(page.getByRole('cell', { name: /Teasel Three 24, wiped sealant/ }).first()).toBeVisible()
-  await expect(page.getByRole('cell', { name: /Teasel Day/ })).toHaveCount(0)
+  await expect(page.getByRole('cell', { name: /Teasel Day 24, wiped sealant/ }).first()).toBeVisible()
+  await expect(page.getByRole('cell', { name: /Teasel Three/ })).toHaveCount(0)
 })
 
 test('a table goes out as CSV and comes back; wrong rows are all named and nothing is taken', async ({ page }) => {

@@ -4,7 +4,7 @@ import type { Miss } from '../src/check/miss'
 import type { Job, LogEvent } from '../src/ground'
 import type { PlacedTask } from '../src/plan/placement'
 import { publishedTasks } from '../src/published/planChanges'
-import { formatInstant, parseInstant } from '../src/units/time'
+import { formatInstant, parseInstant, toLocal } from '../src/units/time'
 import { sayText } from '../src/words'
 import { TICK_OF } from '../src/progress/activityProgress'
 import { logEvent } from './logEvent'
@@ -133,3 +133,25 @@ test.each([0, 1, 2, 3, 5, 8])(
     })
   },
 )
+
+test('paint that is on waits for no shift: its pull is made at once, and told as outside it', () => {
+  const kindOf = (task: PlacedTask) => first.tasks.find((each) => each.id === task.taskId)!.kind
+  const wet = first.pulls.filter((pull) => pull.manner === 'wet').map((pull) => pull.taskId)
+  const count = inOrder.findIndex((task) => kindOf(task) === 'pull' && wet.includes(task.taskId))
+  const coat = inOrder[count - 1]!
+  // The crew's day ends with the last stroke.
+  const crews = survey.crews.map((crew) => ({
+    ...crew,
+    shifts: crew.shifts.map((shift) => ({ ...shift, to: formatClock(coat.to), breaks: [] })),
+  }))
+  const plan = planJob({ ...published, crews, log: ticked(count) }, coat.to)
+  const pull = plan.proposed.find((each) => each.taskId === inOrder[count]!.taskId)!
+  const span = plan.pulls.find((each) => each.taskId === pull.taskId)!.spans.find((each) => each.kind === 'wet')!
+  expect(pull.from).toBeGreaterThanOrEqual(coat.to)
+  expect(pull.from).toBeLessThan(span.to!)
+})
+/** A clock time at the site of the made-up job. */
+const formatClock = (at: number): string => {
+  const { minute } = toLocal(at, survey.site.zone)
+  return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
+}

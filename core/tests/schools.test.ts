@@ -1,7 +1,8 @@
 import { STARTER_SHELF } from '../src/catalogue/starterShelf'
-import { planJob } from '../src/chain/planJob'
+import { planJob, type Plan } from '../src/chain/planJob'
 import type { Face, PaintStep, School } from '../src/ground'
 import type { Recipe } from '../src/recipes/recipe'
+import { STARTER_HOUSE } from '../src/survey/houseDefaults'
 import { USUAL_FACES } from '../src/survey/roomTemplate'
 import { sayText } from '../src/words'
 import { ternQuaySurvey } from '../../demo'
@@ -83,15 +84,36 @@ describe('switches', () => {
     expect(tapeOfRecipe(stacked).edge).toBe('barrier')
     expect(['own-colour', 'clear-glaze']).toContain(stacked.seal)
     expect(stacked.reasons[0]!.code).toBe('why.stacked')
-    const smooth = recipeOf(on({ ...rough, texture: 'smooth' }, { stackSeals: true }), CEIL)
+    const smooth = recipeOf(on({ ...rough, texture: 'smooth' }, { stackSeals: true, school: 'least-cost' }), CEIL)
     expect(smooth.seal).toBe('none')
     const never = answerOf(on(rough), CEIL)
     expect(never.ruledOut.map((each) => each.why.code)).toContain('out.no_stack')
   })
-  test('seal always, or where pressing would bleed', () => {
+  test('left to what costs least an edge is sealed where that pays, or always; a school that was chosen is kept to', () => {
     const smooth: Face = { ...USUAL_FACES.ceiling, texture: 'smooth', material: 'wood' }
-    expect(recipeOf(on(smooth), CEIL).seal).toBe('none')
-    expect(recipeOf(on(smooth, { sealAlways: true }), CEIL).seal).toBe('wiped-sealant')
+    const least = recipeOf(on(smooth, { school: 'least-cost' }), CEIL)
+    expect([least.seal, least.reasons[0]!.code]).toEqual(['none', 'why.least_cost'])
+    const sealed = recipeOf(on(smooth, { school: 'least-cost', sealAlways: true }), CEIL)
+    expect([sealed.seal === 'none', sealed.reasons[0]!.code]).toEqual([false, 'why.sealed_always'])
+    const kept = recipeOf(on(smooth, { school: 'wiped-sealant' }), CEIL)
+    expect([kept.seal, kept.reasons[0]!.code]).toEqual(['wiped-sealant', 'why.school'])
+  })
+  test('what costs least is the cheapest of all that is safe, on every hem', () => {
+    const setup = on(rough, { school: 'least-cost', kindMinor: 0, tinMinor: 0 })
+    for (const answer of planJob(jobOf(setup)).recipes) {
+      if (!answer.safe) continue
+      for (const other of answer.others) expect(answer.cost.total).toBeLessThanOrEqual(other.costMinor + 1)
+    }
+  })
+  test('a plain room gets by with two or three kinds of tape, and says that it spared one', () => {
+    const house = { ...STARTER_HOUSE }
+    const few = planJob(jobOf({ house }))
+    const many = planJob(jobOf({ house: { ...house, kindMinor: 0 } }))
+    expect(few.load.tapes.length).toBeGreaterThanOrEqual(2)
+    expect(few.load.tapes.length).toBeLessThanOrEqual(3)
+    const kinds = (plan: Plan) => plan.load.tapes.filter((line) => line.hemIds.length > 0).length
+    const cost = (plan: Plan) => plan.recipes.reduce((sum, each) => sum + (each.safe ? each.cost.total : 0), 0)
+    expect(cost(few) + kinds(few) * house.kindMinor).toBeLessThanOrEqual(cost(many) + kinds(many) * house.kindMinor)
   })
   test('sealant white between whites, or clear always', () => {
     const white: PaintStep = { ...WALLS, colour: 'White', swatch: '#ffffff' }

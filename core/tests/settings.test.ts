@@ -52,7 +52,7 @@ describe('floors', () => {
     expect(coverOf(STARTER_SHELF, recipe.cover!.coverId)).toMatchObject({ kind: 'paper', widthMm: 230 })
   })
   test('brushed over a hard floor without a gap worth lining: no lining', () => {
-    const recipe = recipeOf(floor({ material: 'tile' }, 2), FOOT)
+    const recipe = recipeOf({ ...floor({ material: 'tile' }, 2), house: { school: 'press-only' } }, FOOT)
     expect(layerKinds(recipe)).toEqual(['tape', 'paper', 'cloth', 'colour'])
   })
   test('over carpet: wide tape tucked half under, no barrier edge and no seal, then paper', () => {

@@ -113,7 +113,7 @@ describe('tape and time', () => {
     const rough = recipeOf(job({ ceiling: textured('heavy-spray'), steps: [WALLS] }), 'wall:w1|ceiling')
     expect(rough.seal).not.toBe('none')
     const sprayed = recipeOf(job({ steps: [{ ...WALLS, tool: 'spray' }] }), 'wall:w1|skirting')
-    expect(sprayed).toMatchObject({ school: 'plain-sprayed', way: 'mask-and-spray', seal: 'none' })
+    expect(sprayed).toMatchObject({ way: 'mask-and-spray', seal: 'none' })
     expect(sprayed.risks.bleeds.mean).toBeLessThan(0.02)
   })
   test('C18: a pair of doors of 15 panes a leaf, both sides, is masked pane by pane: 60 panes', () => {

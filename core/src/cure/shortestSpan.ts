@@ -8,9 +8,18 @@ export const hoursOfStep = (layAt: number): number[] => Array.from({ length: STE
 
 /** The shortest time, min, in which a clock gains an amount when it starts in one of some hours; null for never. */
 export function shortestSpan(clock: RateClock, hours: readonly number[], amount: number): number | null {
-  const spans = hours.flatMap((at) => {
+  const spans = spansOf(clock, hours, amount)
+  return spans.length > 0 ? Math.min(...spans) : null
+}
+
+/** The longest of them. */
+export function longestSpan(clock: RateClock, hours: readonly number[], amount: number): number | null {
+  const spans = spansOf(clock, hours, amount)
+  return spans.length > 0 ? Math.max(...spans) : null
+}
+
+const spansOf = (clock: RateClock, hours: readonly number[], amount: number): number[] =>
+  hours.flatMap((at) => {
     const end = instantOfGain(clock, at, amount)
     return end === null ? [] : [end - at]
   })
-  return spans.length > 0 ? Math.min(...spans) : null
-}

@@ -10,6 +10,9 @@ export const SCHOOLS = [
   'freehand',
 ] as const
 export type School = (typeof SCHOOLS)[number]
+/** Which of them the house keeps to wherever it is safe, or on each edge the one that is expected to cost least. */
+export const HOUSE_WAYS = ['least-cost', ...SCHOOLS] as const
+export type HouseWay = (typeof HOUSE_WAYS)[number]
 
 /** Four opinions on when tape comes off; docs/recipes.md says how each settles on a wet or a dry pull. */
 export const PULL_OPINIONS = ['wet', 'dry', 'soonest', 'either'] as const
@@ -55,7 +58,7 @@ export interface Rates {
 
 /** This contractor's ways, limits and prices. */
 export interface HouseRules {
-  readonly school: School
+  readonly school: HouseWay
   /** When tape comes off: before the skin forms, once the film is hard, as soon as may be, or by how its film parts. */
   readonly pull: PullOpinion
   /** Seal every edge as insurance, or only where pressing alone would bleed. */

@@ -116,10 +116,11 @@ interface Served {
 /** Reasons of the rule of choice, in its order: what comes first is taken even where a later one would cost less. */
 const ORDER: readonly string[] = [
   'why.liquid_cheaper',
-  'why.press_enough',
   'why.stacked',
   'why.school',
   'why.glaze_instead',
+  'why.sealed_always',
+  'why.least_cost',
   'why.school_fallback',
 ]
 const NOT_SERVED: Served = { cost: Number.POSITIVE_INFINITY, rank: ORDER.length }

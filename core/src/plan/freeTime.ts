@@ -48,8 +48,8 @@ export function freeTime(stretches: readonly Stretch[]): FreeTime {
       const host = free[i]
       if (!host || slot.to <= slot.from) return
       const rest = [
-        { from: host.from, to: slot.from },
-        { from: slot.to, to: host.to },
+        { from: host.from, to: Math.min(slot.from, host.to) },
+        { from: Math.max(slot.to, host.from), to: host.to },
       ].filter((each) => each.to > each.from)
       free.splice(i, 1, ...rest)
     },

@@ -180,10 +180,33 @@ function gatedSlot(desk: Desk, block: Block, ready: number): Slot | null {
   // Two moves are enough: into the wet span, and out of it into the dry one.
   for (let move = 0; slot && move < 2; move++) {
     const from = desk.gate.from(id, slot.from)
-    if (from === null || from <= slot.from) return slot
+    if (from === null || from <= slot.from) break
     slot = slotFor(desk, block, Math.ceil(from))
   }
-  return slot
+  return overtime(desk, block, ready, slot) ?? slot
+}
+
+/** Nobody goes home, or to eat, this long before wet tape is off: they stay, min. */
+const STAY_ON_MIN = 30
+
+/**
+ * Paint that is on waits for no shift: a pull whose wet span would run out in a break, or after the last minute of the day,
+ * is made then, and told as outside the shift. Null where there is no need, or where nobody has been at work just before.
+ */
+function overtime(desk: Desk, block: Block, ready: number, slot: Slot | null): Slot | null {
+  const [pull, more] = block.activities
+  const wet = pull && !more ? desk.gate.wetFrom(pull.id, ready) : null
+  if (!wet || (slot && slot.from < wet.to)) return null
+  const from = Math.max(ready, Math.ceil(wet.from))
+  const mode = block.modes.find(({ crewId }) => {
+    const shifts = desk.problem.crews.find((crew) => crew.id === crewId)?.shifts ?? []
+    // Where wet paint is on now, somebody is there now.
+    const isThere = from < desk.problem.from + STAY_ON_MIN
+    return isThere || shifts.some(([start, end]) => start <= from && from < end + STAY_ON_MIN)
+  })
+  if (!mode || from >= wet.to) return null
+  const piece = { from, to: from + mode.minutes }
+  return { mode, ...piece, pieces: [piece] }
 }
 
 /** The soonest slot of any crew that can do a block. */

@@ -7,6 +7,8 @@ export interface PullGate {
   readonly from: (activityId: string, at: number) => number | null
   /** Whether an instant lies in its wet span, which nothing brings back once it is over. */
   readonly isWet: (activityId: string, at: number) => boolean
+  /** The wet span that is still to come or lasts at an instant; null where there is none. */
+  readonly wetFrom: (activityId: string, at: number) => { readonly from: number; readonly to: number } | null
 }
 
 export function pullGate(problem: Pick<ScheduleProblem, 'pulls'>, clocks: ReadonlyMap<string, RateClock>): PullGate {
@@ -23,6 +25,7 @@ export function pullGate(problem: Pick<ScheduleProblem, 'pulls'>, clocks: Readon
       if (opens.some((open) => holds(open, at))) return at
       return opens.find((open) => open.from > at)?.from ?? at
     },
+    wetFrom: (activityId, at) => opensOf(activityId).find((open) => Number.isFinite(open.to) && at < open.to) ?? null,
     isWet: (activityId, at) => opensOf(activityId).some((open) => Number.isFinite(open.to) && holds(open, at)),
   }
 }

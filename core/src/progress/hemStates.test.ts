@@ -1,4 +1,5 @@
 import { logEvent } from '../../tests/logEvent'
+import fc from 'fast-check'
 import type { LogEvent } from '../ground'
 import { foldLog } from './hemStates'
 
@@ -20,6 +21,35 @@ test('a hem’s state is the fold over its events', () => {
 test('replaying events, in any order, changes nothing', () => {
   const shuffled = [log[3]!, ...log, log[0]!, ...[...log].reverse()]
   expect(foldLog(shuffled)).toEqual(foldLog(log))
+})
+
+test('ticks that arrive late, out of order, twice or in batches fold to the same state', () => {
+  const kinds = ['laid', 'sealed', 'coated', 'pulled', 'covered', 'uncovered', 'done', 'inspected', 'skipped'] as const
+  const anyEvent = fc.record({
+    id: fc.integer({ min: 1, max: 40 }).map((n) => `e${n}`),
+    kind: fc.constantFrom(...kinds),
+    minute: fc.integer({ min: 0, max: 5 }),
+    subject: fc.constantFrom('r/h', 'r/g', 'room:r', 'work:r/prep'),
+    coat: fc.constantFrom(1, 2, 3),
+  })
+  const flat = (state: ReturnType<typeof foldLog>) =>
+    [state.hems, state.covered, state.uncovered, state.done, state.crew].map((map) =>
+      [...map].sort(([a], [b]) => (a < b ? -1 : 1)),
+    )
+  fc.assert(
+    fc.property(
+      fc.uniqueArray(anyEvent, { selector: (each) => each.id, maxLength: 14 }),
+      fc.infiniteStream(fc.double({ min: 0, max: 1, noNaN: true })),
+      (events, luck) => {
+        const told = events.map(({ id, kind, minute, subject, coat }) =>
+          event(id, kind, `08:0${minute}`, { subjects: [subject], coat, bleeds: 1, crewId: id }),
+        )
+        const order = new Map(told.map((each) => [each.id, luck.next().value as number]))
+        const mixed = [...told, ...told.slice(0, 3)].sort((a, b) => order.get(a.id)! - order.get(b.id)!)
+        expect(flat(foldLog(mixed))).toEqual(flat(foldLog(told)))
+      },
+    ),
+  )
 })
 
 test('a missed tick of the first coat is filled by the second', () => {

@@ -1,21 +1,18 @@
-import type { HouseRules } from '../ground'
 import type { Candidate } from './candidate'
-import { pressedEnough } from './pickCandidate'
 
 /**
- * Of one way pressed by thumb and by tool the better: what is safe before what is not, what needs no seal before what
- * does, then what costs less. It keeps what the other would have cost.
+ * Of one way pressed by thumb and by tool the better: what is safe before what is not, then what costs less. It keeps what
+ * the other would have cost.
  */
-export function betterPressed(house: HouseRules, a: Candidate, b: Candidate): Candidate {
-  const [best, other] = isBetter(house, b, a) ? [b, a] : [a, b]
+export function betterPressed(a: Candidate, b: Candidate): Candidate {
+  const [best, other] = isBetter(b, a) ? [b, a] : [a, b]
   if (standing(best) === FORBIDDEN) return best
   const morePerM = standing(other) === FORBIDDEN ? null : other.costPerM.total - best.costPerM.total
   return { ...best, pressedOver: { other: other.pressing, morePerM } }
 }
 
-function isBetter(house: HouseRules, a: Candidate, b: Candidate): boolean {
+function isBetter(a: Candidate, b: Candidate): boolean {
   if (standing(a) !== standing(b)) return standing(a) < standing(b)
-  if (pressedEnough(house, a) !== pressedEnough(house, b)) return pressedEnough(house, a)
   return a.costPerM.total < b.costPerM.total
 }
 

@@ -152,7 +152,7 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
 function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: TapeFacts): Candidate {
   const pressings = ctx.choice?.pressing ? [ctx.choice.pressing] : pressingsOf(ctx.house)
   const [first, second] = pressings.map((pressing) => judgePressed(ctx, school, sealing, facts, pressing))
-  return second ? betterPressed(ctx.house, sure(first), second) : sure(first)
+  return second ? betterPressed(sure(first), second) : sure(first)
 }
 
 function judgePressed(

@@ -31,7 +31,7 @@ export function chooseRecipe(
   const chosen = ctx.choice ? chosenOf(ctx.choice, judged) : undefined
   const pick =
     chosen && chosen.ruledOut === null
-      ? { candidate: chosen, why: said('why.own_choice', { reason: ctx.choice?.reason || '–' }) }
+      ? ({ candidate: chosen, why: said('why.own_choice', { reason: ctx.choice?.reason || '–' }) } as Picked)
       : (few ?? pickCandidate(ctx, safe))
   const ruledOut = ruledOutOf(judged)
   if (!pick) return { safe: false, ...nothingSafe(ctx, judged), ruledOut }
@@ -46,6 +46,7 @@ export function chooseRecipe(
       ...challengeOf(ctx, chosen),
       ...(pick.candidate.ruledOut ? [said('why.outside_kit')] : []),
       pick.why,
+      ...(pick.also ? [pick.also] : []),
       ...reasonsFor(ctx, pick.candidate, safe.length),
     ]),
     others,

@@ -1,11 +1,11 @@
 import { sure } from '../units/sure'
-import { type Job, type School, SCHOOLS, type JobFacts } from '../ground'
+import { HOUSE_WAYS, type HouseWay, type Job, type JobFacts } from '../ground'
 import { rankerOf } from './jobRecipes'
 
 /** What a job comes to when the house makes its edges in one way. Money in minor units. */
 export interface SchoolOutcome {
-  readonly school: School
-  /** Hems that are made so; the others are pressed only, or made as safe as may be where the way does not fit. */
+  readonly school: HouseWay
+  /** Hems that are made so; the others are made as safe as may be where the way does not fit. */
   readonly own: number
   readonly hems: number
   /** Hems for which nothing is safe; they cost nothing here. */
@@ -27,14 +27,14 @@ export function compareSchools(facts: JobFacts): SchoolOutcome[] {
   const job: Job = { ...facts, log: [], published: null }
   const { hems, rank } = rankerOf(job)
   const lengths = new Map(hems.map((hem) => [hem.id, hem.lengthMm / 1000]))
-  const outcomes = SCHOOLS.map((school): SchoolOutcome => {
+  const outcomes = HOUSE_WAYS.map((school): SchoolOutcome => {
     const provenHand = job.house.provenHand || school === 'freehand'
     const answers = rank({ ...job.house, school, provenHand })
     const safe = answers.flatMap((answer) => (answer.safe ? [answer] : []))
     const sum = (of: (each: (typeof safe)[number]) => number) => safe.reduce((all, each) => all + of(each), 0)
     return {
       school,
-      own: safe.filter((each) => each.school === school).length,
+      own: school === 'least-cost' ? safe.length : safe.filter((each) => each.school === school).length,
       hems: answers.length,
       unsafe: answers.length - safe.length,
       kinds: new Set(safe.flatMap((each) => (each.tapeId ? [`${each.tapeId}|${each.widthMm}`] : []))).size,

@@ -58,7 +58,7 @@ test('a dear tin is spared: clear serves between whites too, and the hem says wh
   expect([...tinsOf(hems, few)]).toEqual(['sealant plover-clear'])
   const changed = few.filter((each) => each !== null)
   expect(changed.length).toBeGreaterThan(0)
-  expect(changed.every((each) => each.why.code === 'why.few_tins')).toBe(true)
+  expect(changed.every((each) => each.also?.code === 'why.few_tins')).toBe(true)
 })
 
 test('a tin that costs nothing is opened', () => {

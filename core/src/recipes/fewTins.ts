@@ -53,7 +53,7 @@ export function fewTins(hems: readonly Judged[]): (Picked | null)[] {
   return best.picks.map((pick, i) => {
     const own = free[i]
     if (!pick || !own || pick.candidate === own.candidate) return null
-    return { candidate: pick.candidate, why: said('why.few_tins', { tins }) }
+    return { ...pick, also: said('why.few_tins', { tins }) }
   })
 }
 
@@ -85,7 +85,5 @@ function pickWith({ ctx, judged }: Judged, free: Picked | null, open: ReadonlySe
   return pick && sameWay(pick, free) ? pick : null
 }
 
-const OWN_WAYS = ['why.school', 'why.glaze_instead', 'why.stacked'] as const
-const sameWay = (a: Picked, b: Picked): boolean =>
-  a.why.code === b.why.code ||
-  (OWN_WAYS.some((code) => code === a.why.code) && OWN_WAYS.some((code) => code === b.why.code))
+/** Whether two picks follow the same rule of the house: a school that was chosen is not left to spare a tin. */
+export const sameWay = (a: Picked, b: Picked): boolean => a.why.code === b.why.code

@@ -6,6 +6,7 @@ import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { chooseRecipe } from './chooseRecipe'
 import { pickCandidate, safeOf } from './pickCandidate'
+import { fewKinds } from './fewKinds'
 import { fewTins } from './fewTins'
 import { judgeRoom } from './judgeRoom'
 import type { RecipeAnswer } from './recipe'
@@ -29,7 +30,7 @@ export function rankerOf(
   }
 }
 
-/** The same with hems, clocks and shifts that are known: each hem by the rule of choice, tins few, leftovers used up. */
+/** The same with hems, clocks and shifts that are known: each hem by the rule of choice, tins and kinds few, leftovers used up. */
 export function recipesOf(
   job: Job,
   rooms: readonly { readonly room: Room; readonly hems: readonly Hem[] }[],
@@ -46,6 +47,8 @@ export function recipesOf(
       pick: hem.ctx.choice ? null : (few[i] ?? pickCandidate(hem.ctx, safeOf(hem.judged))),
     }))
   })
-  const leftover = useLeftovers(judged)
-  return judged.map(({ ctx, judged: list, fewer }, i) => chooseRecipe(ctx, list, leftover[i] ?? fewer))
+  const kinds = fewKinds(judged)
+  const settled = judged.map((hem, i) => ({ ...hem, pick: kinds[i] ?? hem.pick, fewer: kinds[i] ?? hem.fewer }))
+  const leftover = useLeftovers(settled)
+  return settled.map(({ ctx, judged: list, fewer }, i) => chooseRecipe(ctx, list, leftover[i] ?? fewer))
 }

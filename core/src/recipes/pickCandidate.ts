@@ -1,13 +1,10 @@
 import { groupedBy } from '../units/groupedBy'
 import { onceFor } from '../units/onceFor'
 import { sure } from '../units/sure'
-import { type HouseRules, said, type Said, type School, money, word, figureOf } from '../ground'
+import { said, type Said, type School, money, word } from '../ground'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 import { needsWidthMm, settingOf } from './setting'
-
-/** Pressing alone is enough when it leaves less than this share of the bleeds the house accepts. From memory. */
-const PRESS_ENOUGH_SHARE = 0.25
 
 /**
  * What is safe of what was judged, cheapest first. A kit is a wish: where nothing in it is safe, what is safe beside
@@ -23,7 +20,10 @@ export const safeOf = onceFor((judged: readonly Candidate[]): readonly Candidate
 /** A candidate and why it was taken. */
 export interface Picked {
   readonly candidate: Candidate
+  /** The rule of the house that came to it. */
   readonly why: Said
+  /** What else spoke for it: a kind of tape or a tin that is spared. */
+  readonly also?: Said
 }
 
 const byCost = (a: Candidate, b: Candidate): number =>
@@ -52,12 +52,6 @@ export const choosable = onceFor((safe: readonly Candidate[]): readonly Candidat
 /** What a choice by hand names. */
 export const wayKey = ({ school, tape, liquid }: Candidate): string => `${school}|${tape?.id}|${liquid?.id}`
 
-const PRESSED: readonly School[] = ['press-only', 'plain-sprayed']
-
-/** Whether pressing alone keeps this edge shut well enough to do without a seal. */
-export const pressedEnough = (house: Pick<HouseRules, 'maxBleedsPerM'>, { school, risks }: Candidate): boolean =>
-  PRESSED.includes(school) && risks.bleeds.mean <= house.maxBleedsPerM * PRESS_ENOUGH_SHARE
-
 /** A seal over a barrier edge. */
 const isStacked = (each: Candidate): boolean =>
   each.tape?.edge === 'barrier' && (each.seal === 'own-colour' || each.seal === 'clear-glaze')
@@ -66,49 +60,58 @@ const isStacked = (each: Candidate): boolean =>
 const TEXTURED_UM = 80
 
 /**
- * What the house's rules choose among safe candidates; null where there are none. In this order: a liquid mask on many
- * panes where it is cheaper; a free hand where the house cuts by hand; pressing alone where that is enough; schools
- * stacked on texture; the house's school; glaze for own colour nobody holds; the cheapest other way.
+ * What the house's rules choose among safe candidates; null where there are none. A house that keeps to a school does so
+ * wherever that is safe; else, and where its school will not do, in this order: a liquid mask on many panes where it is
+ * cheaper; schools stacked on texture; a seal where every edge gets one; the cheapest there is.
  */
 export function pickCandidate(ctx: HemContext, judgedSafe: readonly Candidate[]): Picked | null {
   const { house } = ctx
-  const safe = wideFirst(ctx, judgedSafe)
-  const take = (candidate: Candidate, code: string, facts: Said['facts'] = {}): Picked => ({
-    candidate,
-    why: said(code, facts),
-  })
+  const safe = allowed(ctx, wideFirst(ctx, judgedSafe))
   const taped = safe.filter((each) => each.tape)
-  const pressed = cheapestOf(taped.filter((each) => pressedEnough(house, each)))
-  const own = cheapestOf(safe.filter((each) => isOfSchool(ctx, each, house.school)))
-  const liquid = house.liquidOnPanes ? cheapestOf(safe.filter((each) => each.liquid)) : undefined
-  const best = (pressed && !house.sealAlways ? pressed : own) ?? cheapestOf(taped)
-  if (liquid && ctx.hem.panes > 1 && (!best || liquid.costPerM.total < best.costPerM.total)) {
-    const saved = best ? best.costPerM.total - liquid.costPerM.total : 0
-    return take(liquid, 'why.liquid_cheaper', {
-      panes: ctx.hem.panes,
-      saved: money((saved * ctx.hem.lengthMm) / 1000, ctx.currency),
-    })
-  }
-  if (own && house.school === 'freehand') return take(own, 'why.school', { school: word('school', house.school) })
-  if (pressed && !house.sealAlways)
-    return take(pressed, 'why.press_enough', { bleeds: figureOf(pressed.risks.bleeds.mean) })
-  const stacked =
-    house.stackSeals && ctx.parameters.textures[ctx.keepFace.texture].valleyUm.value >= TEXTURED_UM
-      ? cheapestOf(safe.filter(isStacked))
-      : undefined
+  const { school } = house
+  const own = school === 'least-cost' ? undefined : cheapestOf(safe.filter((each) => isOfSchool(ctx, each, school)))
+  const best = own ?? cheapestOf(taped)
+  const liquid = cheapestOf(safe.filter((each) => each.liquid))
+  if (liquid && own !== liquid && ctx.hem.panes > 1 && (!best || liquid.costPerM.total < best.costPerM.total))
+    return liquidInstead(ctx, liquid, best)
+  const stacked = school === 'freehand' && own ? undefined : stackedOf(ctx, safe)
   if (stacked) return take(stacked, 'why.stacked', { seal: word('seal', stacked.seal) })
-  if (own) return take(own, 'why.school', { school: word('school', house.school) })
+  if (own) return take(own, 'why.school', { school: word('school', own.school) })
   // A glaze seal stands in for own colour where nobody holds it.
   const glaze =
-    house.school === 'own-colour-seal' ? cheapestOf(safe.filter((each) => each.school === 'clear-glaze')) : undefined
+    school === 'own-colour-seal' ? cheapestOf(safe.filter((each) => each.school === 'clear-glaze')) : undefined
   if (glaze) return take(glaze, 'why.glaze_instead', { face: ctx.keepName })
-  // A house that seals always seals by another school where its own will not do.
+  // A house that seals always seals here too, by whichever way that can.
   const sealed = house.sealAlways ? cheapestOf(taped.filter((each) => each.seal !== 'none')) : undefined
-  const other = sealed ?? cheapestOf(taped) ?? cheapestOf(safe)
-  return other
-    ? take(other, 'why.school_fallback', { school: word('school', house.school), used: word('school', other.school) })
-    : null
+  const other = sealed ?? cheapestOf(safe)
+  if (!other) return null
+  const used = word('school', other.school)
+  return school === 'least-cost'
+    ? take(other, sealed ? 'why.sealed_always' : 'why.least_cost', { school: used })
+    : take(other, 'why.school_fallback', { school: word('school', school), used })
 }
+
+const take = (candidate: Candidate, code: string, facts: Said['facts'] = {}): Picked => ({
+  candidate,
+  why: said(code, facts),
+})
+
+/** A liquid mask only where the house has them, whatever it costs. */
+const allowed = ({ house }: HemContext, safe: readonly Candidate[]): readonly Candidate[] =>
+  house.liquidOnPanes || house.school === 'liquid-mask' ? safe : safe.filter((each) => !each.liquid)
+
+function liquidInstead(ctx: HemContext, liquid: Candidate, best: Candidate | undefined): Picked {
+  const saved = best ? best.costPerM.total - liquid.costPerM.total : 0
+  return take(liquid, 'why.liquid_cheaper', {
+    panes: ctx.hem.panes,
+    saved: money((saved * ctx.hem.lengthMm) / 1000, ctx.currency),
+  })
+}
+
+const stackedOf = (ctx: HemContext, safe: readonly Candidate[]): Candidate | undefined =>
+  ctx.house.stackSeals && ctx.parameters.textures[ctx.keepFace.texture].valleyUm.value >= TEXTURED_UM
+    ? cheapestOf(safe.filter(isStacked))
+    : undefined
 
 /** Of a kit, kinds as wide as the hem wants go before narrower ones, which do where nothing else is carried. */
 function wideFirst(ctx: HemContext, safe: readonly Candidate[]): readonly Candidate[] {

@@ -72,10 +72,6 @@ describe('left open', () => {
     const between = on('either', (thumb + tool) / 2)
     expect(between.pressing).toBe('tool')
     expect(reasons(between)).toContain('why.press_safe')
-    // Just safe, but so that only the tool does without a seal.
-    const unsealed = on('either', 2 * thumb)
-    expect(unsealed.pressing).toBe('tool')
-    expect(reasons(unsealed)).toContain('why.press_unsealed')
   })
   test('a pressing chosen by hand goes before it and needs no reason of its own', () => {
     const choice = {

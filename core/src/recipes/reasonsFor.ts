@@ -45,7 +45,6 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
 function pressReason(ctx: HemContext, pressing: Pressing, { other: than, morePerM }: PressedOver): Said {
   const [press, other] = [word('press', pressing), word('press', than)]
   if (morePerM === null) return said('why.press_safe', { press, other })
-  if (morePerM < 0) return said('why.press_unsealed', { press, other })
   const spares = money((morePerM * ctx.hem.lengthMm) / 1000, ctx.currency)
   return said('why.press_cheaper', { press, other, spares })
 }

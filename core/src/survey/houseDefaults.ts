@@ -35,7 +35,7 @@ export const STARTER_RATES: Rates = {
 
 /** Rules a new contractor starts with; every one can be changed. Figures from memory. */
 export const STARTER_HOUSE: HouseRules = {
-  school: 'wiped-sealant',
+  school: 'least-cost',
   pull: 'wet',
   sealAlways: false,
   stackSeals: false,

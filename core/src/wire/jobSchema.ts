@@ -1,12 +1,12 @@
 import { publishedSchema } from './publishedSchema'
 import {
   FIELD_ORDERS,
+  HOUSE_WAYS,
   JOB_VERSION,
   OUTDOOR_LIMITS,
   PRESS_RULES,
   PULL_OPINIONS,
   RUN_WAYS,
-  SCHOOLS,
   SEAL_DRYNESS,
   SEALANT_COLOURS,
   SKILLS,
@@ -80,7 +80,7 @@ function isZone(name: string): boolean {
 
 /** The house rules, of a job or of the contractor. */
 export const houseSchema = exact({
-  school: oneOf(SCHOOLS),
+  school: oneOf(HOUSE_WAYS),
   pull: oneOf(PULL_OPINIONS),
   sealAlways: flag(),
   stackSeals: flag(),

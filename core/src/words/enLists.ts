@@ -14,6 +14,7 @@ export const EN_LISTS = {
   'word.task.pull': 'pull',
   'word.task.uncover': 'uncover',
   'word.resource.gun': 'the gun',
+  'word.school.least-cost': 'whatever costs least and is safe',
   'word.school.wiped-sealant': 'wiped sealant',
   'word.school.own-colour-seal': 'own-colour seal',
   'word.school.clear-glaze': 'clear glaze',

@@ -9,8 +9,10 @@ export const EN_REASONS = {
   'why.school_fallback': 'House way ({school}) does not fit here, so {used}.',
   'why.press_cheaper': 'Pressed with the {press}: {spares} less than with the {other}, work and mending together.',
   'why.press_safe': 'Pressed with the {press}: with the {other} more would bleed than the house accepts.',
-  'why.press_unsealed': 'Pressed with the {press}: that shuts the edge without a seal, which the {other} would not.',
-  'why.press_enough': 'Pressing alone leaves about {bleeds} bleeds a metre here, so no seal.',
+  'why.least_cost': 'Of all that is safe this is expected to cost least: {school}.',
+  'why.sealed_always': 'Every edge is sealed in this house; this way is expected to cost least: {school}.',
+  'why.few_kinds':
+    'The job gets by with {kinds, plural, one {# kind} other {# kinds}} of tape: one more would cost more to carry than it spares.',
   'why.stacked': 'Textured: barrier edge and {seal} together, as the house wants it.',
   'why.few_tins': 'Takes no tin or tube of its own: the room needs {tins} open for its other hems.',
   'why.liquid_cheaper': '{panes} panes: a liquid mask saves {saved} against taping them.',

@@ -14,7 +14,7 @@ import type { JobClocks } from '../cure/areaClocks'
 import { sealantOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
 import { onceFor } from '../units/onceFor'
-import { shortestSpan } from '../cure/shortestSpan'
+import { longestSpan, shortestSpan } from '../cure/shortestSpan'
 import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
 import { crewSpeed } from '../calendar/calendar'
@@ -172,8 +172,8 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
   const why = window === null ? said('round.whole', { step: setup.step.name }) : said('round.size', facts)
   const fieldOrder = fieldOrderOf(works, setup.recipes, setup.house, setup.step)
   const problem = window !== null && need > window ? tooLong(setup, works, facts, fieldOrder) : null
-  const settleMin =
-    windowMin(setup, coatOfStep(setup.shelf, setup.step).openMin * setup.parameters.work.settleShare.value) ?? 0
+  const settleRefMin = coatOfStep(setup.shelf, setup.step).openMin * setup.parameters.work.settleShare.value
+  const settleMin = longestSpan(setup.clocks.drying, setup.hours, settleRefMin) ?? 0
   return {
     work: works,
     part: works[0]?.part ?? null,

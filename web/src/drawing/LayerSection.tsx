@@ -1,5 +1,5 @@
 import type { Layer, Setting } from '@crisp-hem/core'
-import { W } from '../words'
+import { W, wordText } from '../words'
 
 interface LayerSectionProps {
   readonly layers: readonly Layer[]
@@ -74,7 +74,7 @@ const widthWords = ({ name, widthMm }: Layer): string =>
 const layerNote = (layer: Layer): string =>
   [
     W.layers.kinds[layer.kind],
-    layer.edge === null || layer.edge === 'plain' ? '' : layer.edge,
+    layer.edge === null || layer.edge === 'plain' ? '' : wordText('edge', layer.edge),
     layer.seat === 'beside' ? '' : W.layers.seats[layer.seat],
     layer.tackMm === null ? '' : W.layers.tacks({ cm: layer.tackMm / 10 }),
   ]

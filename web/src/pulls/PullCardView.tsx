@@ -1,10 +1,10 @@
-import { W, clockText, spanText, whenText, factText } from '../words'
-import { useState } from 'react'
-import { formatLength, formatRun } from '@crisp-hem/core'
+import { W, clockText, spanText, whenText } from '../words'
+import { formatRun } from '@crisp-hem/core'
 import { PullRibbon } from '../drawing/PullRibbon'
 import { useFacts, useHems, useRecipes, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import type { PullCard } from './board'
+import { TickTruly } from './TickTruly'
 import { pullTick } from './ticks'
 
 const HEADS = { now: W.pulls.now, overdue: W.pulls.overdue, dry: W.spans.dry, 'not yet': W.pulls.notYet } as const
@@ -29,9 +29,9 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
   ]
     .filter(Boolean)
     .sort()
-  const offAll = () =>
+  const off = (hemIds: readonly string[], minutesAgo: number) =>
     tick(
-      [pullTick(pull.hemIds, pull.crewId, now, pull.plannedAt)],
+      [pullTick(hemIds, pull.crewId, now - minutesAgo, pull.plannedAt)],
       W.pulls.ticked({ what: `${room?.name}, ${W.pulls.pulled.toLowerCase()}` }),
     )
   return (
@@ -59,15 +59,14 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
           stand === 'not yet' &&
           ` ${W.pulls.nextSpan[card.next.kind]} ${whenText(card.next.from, now, site.zone)}.`}
       </p>
-      <Button tone={acting ? 'act' : 'plain'} className="min-h-14 w-full text-lg" onClick={offAll}>
+      <Button tone={acting ? 'act' : 'plain'} className="min-h-14 w-full text-lg" onClick={() => off(pull.hemIds, 0)}>
         {W.pulls.pullNow}: {W.pulls.hems({ n: own.length, m: formatRun(length, site.units) })}
       </Button>
-      <HemByHem
-        card={card}
-        now={now}
-        label={(hemId) =>
-          `${factText(hems.get(hemId)?.place ?? '')}, ${formatLength(hems.get(hemId)?.lengthMm ?? 0, site.units)}`
-        }
+      <TickTruly
+        name={room?.name ?? ''}
+        word={W.pulls.pullNow}
+        hems={own}
+        onDone={(hemIds, minutesAgo) => off(hemIds ?? pull.hemIds, minutesAgo)}
       />
     </article>
   )
@@ -122,35 +121,5 @@ function Shifted({ card }: { card: PullCard }) {
     <p className="mb-2 border-l-4 border-ink bg-deep px-2.5 py-1.5" role="note">
       {words({ n: Math.abs(lateMin), from: clockText(wet.from, site.zone), to: clockText(wet.to, site.zone) })}
     </p>
-  )
-}
-
-function HemByHem({ card, now, label }: { card: PullCard; now: number; label: (hemId: string) => string }) {
-  const [open, setOpen] = useState(false)
-  const tick = useTick()
-  return (
-    <details className="mt-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="min-h-11 cursor-pointer py-2.5 font-semibold">{W.pulls.oneByOne}</summary>
-      {open && (
-        <ul>
-          {card.pull.hemIds.map((hemId) => (
-            <li key={hemId} className="flex items-center gap-2 border-b border-rule">
-              <span className="min-w-0 flex-1 py-2">{label(hemId)}</span>
-              <Button
-                className="min-h-11"
-                onClick={() =>
-                  tick(
-                    [pullTick([hemId], card.pull.crewId, now, card.pull.plannedAt)],
-                    W.pulls.ticked({ what: label(hemId) }),
-                  )
-                }
-              >
-                {W.pulls.pullNow}
-              </Button>
-            </li>
-          ))}
-        </ul>
-      )}
-    </details>
   )
 }

@@ -6,6 +6,7 @@ import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { coatInStep } from '../rounds/taskWords'
 import type { TodoCard } from './board'
+import { TickTruly } from './TickTruly'
 import { coverTick, taskTick } from './ticks'
 
 const DONE_WORDS = {
@@ -65,31 +66,42 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
         site.units,
       )}`
     : ''
-  const done = () => {
-    const events = [taskTick(task, card.subjects, task.crewId, now, card.to)]
-    const breathers = task.kind === 'lay' ? coveredBreathers(room, own) : []
-    if (breathers.length > 0) events.push(coverTick(breathers, now))
+  const done = (subjects: readonly string[], minutesAgo: number) => {
+    const at = now - minutesAgo
+    const events = [taskTick(task, subjects, task.crewId, at, card.to)]
+    const laid = own.filter((hem) => subjects.includes(hem.id))
+    const breathers = task.kind === 'lay' ? coveredBreathers(room, laid) : []
+    if (breathers.length > 0) events.push(coverTick(breathers, at))
     tick(events, W.pulls.ticked({ what: `${room?.name}, ${DONE_WORDS[task.kind].toLowerCase()}` }))
   }
+  const name = `${room?.name}, ${round ? sayText(round.name) : ''} ${what}`
   return (
-    <li className="flex items-center gap-3 border-b border-rule py-1.5">
-      <div className="min-w-0 flex-1">
-        <p className="font-semibold">
-          {room?.name}: {what}
-        </p>
-        <p className="text-sm text-soft">
-          {whenText(card.from, now, site.zone)} – {whenText(card.to, now, site.zone)}
-          {round && ` · ${sayText(round.name)}`}
-          {metres}
-        </p>
+    <li className="border-b border-rule py-1.5">
+      <div className="flex items-center gap-3">
+        <div className="min-w-0 flex-1">
+          <p className="font-semibold">
+            {room?.name}: {what}
+          </p>
+          <p className="text-sm text-soft">
+            {whenText(card.from, now, site.zone)} – {whenText(card.to, now, site.zone)}
+            {round && ` · ${sayText(round.name)}`}
+            {metres}
+          </p>
+        </div>
+        <Button
+          className="min-h-12 shrink-0 px-4"
+          onClick={() => done(card.subjects, 0)}
+          aria-label={`${DONE_WORDS[task.kind]}: ${name}`}
+        >
+          {DONE_WORDS[task.kind]}
+        </Button>
       </div>
-      <Button
-        className="min-h-12 shrink-0 px-4"
-        onClick={done}
-        aria-label={`${DONE_WORDS[task.kind]}: ${room?.name}, ${round ? sayText(round.name) : ''} ${what}`}
-      >
-        {DONE_WORDS[task.kind]}
-      </Button>
+      <TickTruly
+        name={name}
+        word={DONE_WORDS[task.kind]}
+        hems={own}
+        onDone={(hemIds, minutesAgo) => done(hemIds ?? card.subjects, minutesAgo)}
+      />
     </li>
   )
 }

@@ -18,7 +18,7 @@ test('the board tells now, next and what must be looked at', () => {
   ])
   expect(board.toInspect).toHaveLength(3)
   expect([...board.breathers].sort()).toEqual(['fitting:practice1/f3', 'fitting:practice2/f3'])
-  expect(board.todo[0]).toMatchObject({ task: { kind: 'gun-down', roomId: 'harbour' } })
+  expect(board.todo[0]).toMatchObject({ task: { kind: 'gun-down', roomId: 'south' } })
   // The field of practice room 2 follows its pull at once, wall by wall.
   const field = board.todo.find((card) => card.task.kind === 'roll')!
   expect([field.task.roomId, field.subjects.length]).toEqual(['practice2', 4])
@@ -27,7 +27,7 @@ test('the board tells now, next and what must be looked at', () => {
 test('later the same round is tacky, then dry, then overdue', () => {
   const standAt = (minutes: number) =>
     boardAt(plan, log, now + minutes, null).pulls.find((card) => card.pull.roomId === 'practice2')!.stand
-  expect([standAt(30), standAt(13 * 60), standAt(4 * 1440)]).toEqual(['not yet', 'dry', 'overdue'])
+  expect([standAt(30), standAt(13 * 60), standAt(6 * 1440)]).toEqual(['not yet', 'dry', 'overdue'])
 })
 
 test('one crew sees its own work only', () => {
@@ -41,8 +41,8 @@ test('ticks carry what happened and when it was expected', () => {
   expect(taskTick(task, ['h'], 'c', now + 0.9, now)).toMatchObject({
     kind: 'coated',
     coat: 2,
-    at: '2027-05-12T13:05:00Z',
-    expectedAt: '2027-05-12T13:05:00Z',
+    at: '2027-05-12T13:08:00Z',
+    expectedAt: '2027-05-12T13:08:00Z',
   })
   expect(pullTick(['h'], 'c', now, null)).toMatchObject({ kind: 'pulled', expectedAt: null })
   expect(inspectTick('h', 3, now)).toMatchObject({ kind: 'inspected', bleeds: 3 })

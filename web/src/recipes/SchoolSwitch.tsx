@@ -1,7 +1,7 @@
 import { ChoiceField, inWords } from '../ui/fields'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { SCHOOLS } from '@crisp-hem/core'
+import { HOUSE_WAYS } from '@crisp-hem/core'
 import { useEdit, useFacts } from '../state/useJob'
 import { Panel } from '../ui/Panel'
 import { SchoolsCompared } from './SchoolsCompared'
@@ -20,7 +20,7 @@ export function SchoolSwitch() {
           <ChoiceField
             label={W.recipes.school}
             value={house.school}
-            options={inWords('school', SCHOOLS)}
+            options={inWords('school', HOUSE_WAYS)}
             onCommit={(school) => edit((facts) => ({ ...facts, house: { ...facts.house, school } }))}
           />
           <Link className="mt-1 inline-block text-sm underline" to={`/jobs/${id}/site`}>

@@ -1,9 +1,9 @@
 import { W, figure, formatMoney, wordText } from '../words'
-import { type School, type SchoolOutcome } from '@crisp-hem/core'
+import { type HouseWay, type SchoolOutcome } from '@crisp-hem/core'
 
 interface SchoolsTableProps {
   readonly outcomes: readonly SchoolOutcome[]
-  readonly own: School
+  readonly own: HouseWay
   readonly currency: string
 }
 

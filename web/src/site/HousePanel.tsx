@@ -3,9 +3,9 @@ import type { ReactNode } from 'react'
 import {
   PRESS_RULES,
   FIELD_ORDERS,
+  HOUSE_WAYS,
   PULL_OPINIONS,
   RUN_WAYS,
-  SCHOOLS,
   SEAL_DRYNESS,
   SEALANT_COLOURS,
   type HouseRules,
@@ -54,7 +54,7 @@ export function HousePanel() {
           <ChoiceField
             label={W.site.school}
             value={house.school}
-            options={inWords('school', SCHOOLS)}
+            options={inWords('school', HOUSE_WAYS)}
             onCommit={(school) => set({ school })}
           />
         </Viewed>

@@ -53,6 +53,11 @@ export const HOUSE_WORDS = {
       either: 'whichever the film allows',
     },
     schools: {
+      'least-cost': {
+        how: 'edge by edge, what is safe and expected to cost least: tape, work and mending together',
+        for: 'No time on edges that would not bleed; a seal where it pays.',
+        against: 'Several ways on one job: painters read the card, not habit.',
+      },
       'wiped-sealant': {
         how: 'a thin bead, wiped almost off, coated and pulled while wet',
         for: 'Fills deep texture; suits paints with sheen.',
