@@ -23,7 +23,7 @@ test('a tape is added, changed and retired; the recipes follow', async ({ page }
   await page.getByLabel('Teasel Three 18, Retired').click()
   await expect(page.getByLabel('Teasel Three 18, Name')).toHaveCount(0)
   await page.getByRole('navigation').getByRole('link', { name: 'Recipes' }).first().click()
-  await expect(page.getByRole('cell', { name: /Teasel Day 24, wiped sealant/ }).first()).toBeVisible()
+  await expect(page.getByRole('cell', { name: /Sedge Whisper 24, wiped sealant/ }).first()).toBeVisible()
   await expect(page.getByRole('cell', { name: /Teasel Three/ })).toHaveCount(0)
 })
 

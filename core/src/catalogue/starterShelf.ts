@@ -73,7 +73,7 @@ const COVERS: Cover[] = [
     gramsPerM2: 270,
     priceMinor: 1850,
     reusable: true,
-    owned: 16,
+    owned: 24,
     retired: false,
   },
   {
@@ -85,7 +85,7 @@ const COVERS: Cover[] = [
     gramsPerM2: 270,
     priceMinor: 4200,
     reusable: true,
-    owned: 20,
+    owned: 12,
     retired: false,
   },
 ]

@@ -117,19 +117,25 @@ function soonest(desk: Desk, waiting: ReadonlySet<Block>): { block: Block; slot:
       block,
       slot,
       isWet: desk.gate.isWet(first?.id ?? '', slot.from),
-      follows: desk.placed.get(first?.follows ?? '')?.to === slot.from,
+      follows: isSoonAfter(desk.placed.get(first?.follows ?? ''), slot),
     }
     if (!best || goesBefore(desk, next, best)) best = next
   }
   return best
 }
 
+/** What follows comes at once where nothing shorter than this is between, min: a pull, a break for water. */
+const SOON_MIN = 15
+
+const isSoonAfter = (before: PlacedTask | undefined, slot: Slot): boolean =>
+  before !== undefined && slot.from - before.to <= SOON_MIN
+
 interface Ready {
   readonly block: Block
   readonly slot: Slot
   /** It takes off tape beside paint that is on and still wet. */
   readonly isWet: boolean
-  /** It comes straight after what it follows. */
+  /** It comes straight after what it follows, or nearly so. */
   readonly follows: boolean
 }
 

@@ -85,7 +85,10 @@ function roomWork(setup: WorkSetup, room: Room, crew: Crew, guns: GunRuns): Work
     if (own.uncover) lags.push(...lagsTo(own.uncover, freed.map(atOnce)))
     const heads = [own.mark, ...lays, own.cover, own.gunUp].filter((act) => act !== null)
     activities.push(...heads, ...acts.filter((act) => act.kind !== 'lay'))
-    activities.push(...[own.gunDown, own.uncover].filter((act) => act !== null))
+    // A gun is cleaned at once: whoever takes it next takes it clean.
+    const lastCoat = acts.filter((act) => act.kind === 'coat').at(-1)
+    const gunDown = own.gunDown && { ...own.gunDown, follows: lastCoat?.id ?? null }
+    activities.push(...[gunDown, own.uncover].filter((act) => act !== null))
     if (rounds.length > 0) before = [...freed.map(atOnce), ...waitsFor([own.uncover])]
   }
   const last = [...before, ...found.flatMap(peelActs).map(atOnce)]

@@ -90,7 +90,7 @@ function Tapes({ load }: { load: Load }) {
                       })}
                     </span>
                   </td>
-                  <td className="text-right">{formatMoney(line.costMinor, site.currency)}</td>
+                  <td className="pl-3 text-right whitespace-nowrap">{formatMoney(line.costMinor, site.currency)}</td>
                 </tr>
               )
             })}

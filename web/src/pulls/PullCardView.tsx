@@ -80,7 +80,7 @@ function howWords({ pull, stand, span }: PullCard, score: boolean): string {
     return `${W.pulls.manner} ${stand === 'now' || !score ? '' : W.pulls.score}`
   }
   if (peel) return W.pulls.maskWait
-  if (span.kind !== 'tacky') return W.pulls.wait
+  if (span.kind !== 'tacky') return `${W.pulls.wait}.`
   return pull.manner === 'dry' ? `${W.pulls.tacky}.` : `${W.pulls.tacky}. ${W.pulls.missed}`
 }
 
