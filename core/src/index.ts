@@ -189,3 +189,4 @@ export { partsOf, readOpeningsCsv, writeOpeningsCsv } from './exchange/openingsC
 export { DRAWING_UNITS, type DrawingUnit, outlinesOf, type RawDrawing } from './exchange/outlines'
 export { DEFAULT_PARAMETERS } from './parameters/parameters'
 export { CROSS_CUT_CLASSES } from './parameters/soundness'
+export { PAINTED_HOWS, PAINTED_PARTS, paintedAlready, type PaintedHow, type PaintedPart } from './survey/paintedAlready'

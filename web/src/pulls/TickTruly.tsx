@@ -57,7 +57,7 @@ export function TickTruly({ name, word, hems, onDone }: TickTrulyProps) {
                   <label className="flex min-h-11 items-center gap-2.5 border-b border-rule">
                     <input
                       type="checkbox"
-                      className="size-5"
+                      className="size-5 accent-ink"
                       checked={!left.has(hem.id)}
                       onChange={() => flip(hem.id)}
                     />

@@ -8,6 +8,7 @@ import {
   formatLength,
   newRoom,
   OUTLINE_TEMPLATES,
+  paintedAlready,
   parseMm,
   spreadClosure,
   SPREAD_RATIO,
@@ -18,12 +19,15 @@ import {
   type UnitSystem,
 } from '@crisp-hem/core'
 import { RoomPlan } from '../drawing/RoomPlan'
+import { useNow } from '../state/clock'
 import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
 import { Labelled, LENGTH_MARKS } from '../ui/fields'
 import { Switch } from '../ui/Tabs'
+import { AskPainted, NOTHING_ASKED, paintedAt, type Asked } from './AskPainted'
 import { ElevationForm } from './ElevationForm'
+import { withOpenings } from './things'
 
 /** A room typed wall by wall, going right, or an elevation from its outline. */
 export function RoomBuilder({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -61,6 +65,8 @@ function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
   const [height, setHeight] = useState(formatLength(USUAL_SIZES.heightMm, site.units))
   const [walls, setWalls] = useState<readonly Leg[]>([])
   const [wrong, setWrong] = useState<string | null>(null)
+  const [asked, setAsked] = useState<Asked>(NOTHING_ASKED)
+  const now = useNow(60_000)
   const closed = walls.length >= 3 && closingGapMm(walls) === 0
   const close = () => {
     const whole = closeOutline(walls)
@@ -69,7 +75,12 @@ function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
   }
   const build = () => {
     const heightMm = lengthOr(height, site.units, setWrong)
-    if (heightMm !== null) onBuild({ ...newRoom(newAreaId(), name.trim() || W.walk.room, walls), heightMm })
+    const whole = closed ? walls : closeOutline(walls)
+    if (heightMm === null) return
+    if (!whole) return setWrong(W.walk.cannotClose)
+    const bare = { ...newRoom(newAreaId(), name.trim() || W.walk.room, whole), heightMm }
+    const room = withOpenings(bare, asked.doors, asked.windows)
+    onBuild(paintedAlready(room, asked.parts, paintedAt(asked.age, now), asked.how))
   }
   return (
     <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_220px]">
@@ -96,11 +107,12 @@ function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
           </p>
         )}
         <WallList walls={walls} units={site.units} onDropLast={() => setWalls(walls.slice(0, -1))} />
+        <AskPainted asked={asked} onChange={setAsked} />
         <div className="flex flex-wrap gap-2">
           <Button disabled={walls.length < 2 || closed} onClick={close}>
             {W.walk.close}
           </Button>
-          <Button tone="act" disabled={!closed} onClick={build}>
+          <Button tone="act" disabled={walls.length < 2} onClick={build}>
             {W.walk.build}
           </Button>
         </div>

@@ -52,8 +52,47 @@ export function newOpening(room: Room, wall: Wall, kind: OpeningKind): Opening {
     ...size,
     ...within(wall, size.widthMm),
     casingMm: kind === 'gap' ? 0 : USUAL_SIZES.casingMm,
-    casing: kind === 'gap' ? null : USUAL_FACES.trim,
+    // Trim is one: a casing has the finish of the skirting.
+    casing: kind === 'gap' ? null : (room.skirting?.face ?? USUAL_FACES.trim),
     ...partsOf(kind),
+  }
+}
+
+/**
+ * A room with so many doors, from its first wall on, and windows, from the wall across: each in the middle of a wall that has
+ * none yet, then side by side, as long as they fit.
+ */
+export function withOpenings(room: Room, doors: number, windows: number): Room {
+  const across = Math.floor(room.walls.length / 2)
+  const all = [
+    ...Array.from({ length: doors }, (_, i) => ({ kind: 'door' as const, first: i })),
+    ...Array.from({ length: windows }, (_, i) => ({ kind: 'window' as const, first: across + i })),
+  ]
+  return all.reduce((before, { kind, first }) => {
+    const turned = before.walls.map((_, i) => before.walls[(first + i) % before.walls.length]!)
+    const count = (wall: Wall) => before.openings.filter((each) => each.wallId === wall.id).length
+    const [wall] = turned.sort((a, b) => count(a) - count(b)).filter((each) => hasRoom(before, each, kind))
+    return wall ? spread({ ...before, openings: [...before.openings, newOpening(before, wall, kind)] }, wall) : before
+  }, room)
+}
+
+/** Whether one more opening fits on a wall, with its casing and a hand's breadth beside each. */
+function hasRoom(room: Room, wall: Wall, kind: OpeningKind): boolean {
+  const own = room.openings.filter((each) => each.wallId === wall.id).map((each) => each.widthMm)
+  const widths = [...own, OPENING_SIZES[kind].widthMm]
+  return widths.reduce((sum, width) => sum + width + 2 * USUAL_SIZES.casingMm + 200, 0) <= wall.lengthMm
+}
+
+/** The openings of a wall with the same free length before, between and behind them. */
+function spread(room: Room, wall: Wall): Room {
+  const own = room.openings.filter((each) => each.wallId === wall.id)
+  const free = (wall.lengthMm - own.reduce((sum, each) => sum + each.widthMm, 0)) / (own.length + 1)
+  const at = new Map(
+    own.map((each, i) => [each.id, own.slice(0, i).reduce((sum, one) => sum + one.widthMm + free, free)]),
+  )
+  return {
+    ...room,
+    openings: room.openings.map((each) => ({ ...each, atMm: Math.round(at.get(each.id) ?? each.atMm) })),
   }
 }
 
