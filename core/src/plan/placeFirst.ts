@@ -117,25 +117,19 @@ function soonest(desk: Desk, waiting: ReadonlySet<Block>): { block: Block; slot:
       block,
       slot,
       isWet: desk.gate.isWet(first?.id ?? '', slot.from),
-      follows: isSoonAfter(desk.placed.get(first?.follows ?? ''), slot),
+      follows: desk.placed.has(first?.follows ?? ''),
     }
     if (!best || goesBefore(desk, next, best)) best = next
   }
   return best
 }
 
-/** What follows comes at once where nothing shorter than this is between, min: a pull, a break for water. */
-const SOON_MIN = 15
-
-const isSoonAfter = (before: PlacedTask | undefined, slot: Slot): boolean =>
-  before !== undefined && slot.from - before.to <= SOON_MIN
-
 interface Ready {
   readonly block: Block
   readonly slot: Slot
   /** It takes off tape beside paint that is on and still wet. */
   readonly isWet: boolean
-  /** It comes straight after what it follows, or nearly so. */
+  /** What it is best done straight after has its place: nothing else goes between if both could begin. */
   readonly follows: boolean
 }
 

@@ -52,11 +52,13 @@ describe('pressing and coating', () => {
 describe('beside a wet pull the field is rolled as the house does it', () => {
   const smooth = { texture: 'smooth' } as const
   test('after the pull, while the band is open', () => {
-    expect(said(on(smooth))).toMatch(/brush only the line in.*Pull wet.*Roll the field up to the line while .* is open/)
+    expect(said(on(smooth))).toMatch(
+      /only the line of the last goes on.*Pull wet.*Roll the field up to the line while .* is open/,
+    )
   })
   test('first, and the edge last', () => {
     expect(said(on(smooth, { fieldOrder: 'edge-last' }))).toMatch(
-      /roll the last one first, kept off the tape.*Pull wet/,
+      /field of the last is rolled first, kept off the tape.*Pull wet/,
     )
   })
   test('pulled dry there is no haste: it is rolled over the edge', () => {

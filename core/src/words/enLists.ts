@@ -45,9 +45,9 @@ export const EN_LISTS = {
   'word.stroke.along': ', stroking along the tape',
   'word.stroke.roller': ', rolling to the edge without pressing',
   'word.stroke.spray': '',
-  'word.stroke.after-pull': '; with the last one brush only the line in, from the tape outward',
+  'word.stroke.after-pull': '; before the pull only the line of the last goes on, brushed from the tape outward',
   'word.stroke.edge-last':
-    '; roll the last one first, kept off the tape, and brush its line in at the end, from the tape outward',
+    '; the field of the last is rolled first, kept off the tape, and its line brushed in at the end, from the tape outward',
   'word.stroke.freely': ', brushing freely',
   'word.stroke.off-the-tape': ', kept off the tape; brush the band beside it from the tape outward and roll close',
   'word.prep.dust': 'dust',

@@ -1,7 +1,7 @@
 import { W, formatMoney, factText } from '../words'
 import { useState } from 'react'
 import { formatRun, tapeOf, type JobKitPoint, type KitKind } from '@crisp-hem/core'
-import { useEdit, useFacts, useHems, useRecipes } from '../state/useJob'
+import { useEdit, useFacts, useHems, usePlan, useRecipes } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { KitCurve } from './KitCurve'
@@ -18,6 +18,7 @@ export function KitPanel() {
   const kit = useKit(facts)
   const [picked, setPicked] = useState<number | null>(null)
   const [open, setOpen] = useState(false)
+  const taken = usePlan()?.load.tapes.filter((line) => line.hemIds.length > 0).length ?? 0
   if (!kit || kit.points.length === 0) return null
   const { points, best } = kit
   const chosen = facts.kit ? points.findIndex((point) => sameKit(point.kinds, facts.kit!)) : 0
@@ -32,16 +33,8 @@ export function KitPanel() {
         <summary className="flex min-h-8 cursor-pointer flex-wrap items-center gap-x-3">
           <h2>{W.kit.title}</h2>
           <span className="text-sm">
-            {facts.kit ? W.kit.carried({ n: facts.kit.length }) : W.kit.any({ n: points[0]!.kinds.length })}
+            {facts.kit ? W.kit.carried({ n: facts.kit.length }) : W.kit.any({ n: taken, all: points[0]!.kinds.length })}
           </span>
-          {best && !facts.kit && best.kinds.length < points[0]!.kinds.length && (
-            <span className="text-sm text-soft">
-              {W.kit.spares({
-                n: best.kinds.length,
-                money: formatMoney(points[0]!.totalMinor - best.totalMinor, facts.site.currency),
-              })}
-            </span>
-          )}
           <span className="ml-auto text-sm underline">{open ? W.kit.fold : W.kit.unfold}</span>
         </summary>
         <div className="grid grid-cols-1 gap-4 md:grid-cols-[minmax(0,1fr)_250px]">
