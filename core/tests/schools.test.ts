@@ -327,3 +327,10 @@ describe('other ways offered', () => {
     expect(codes).toContain('why.choice_gone')
   })
 })
+
+test('few kinds never put a narrow tape where a wide one is wanted: over carpet it is 48 mm', () => {
+  const plan = planJob({ ...ternQuaySurvey(), house: STARTER_HOUSE })
+  const carpet = plan.recipes.flatMap((each) => (each.safe && each.setting === 'skirting-over-carpet' ? [each] : []))
+  expect(carpet.length).toBeGreaterThan(0)
+  for (const recipe of carpet) expect(recipe.widthMm).toBe(48)
+})

@@ -4,6 +4,7 @@ import { said } from '../ground'
 import type { Candidate } from './candidate'
 import { sameWay, tinOf } from './fewTins'
 import { pickCandidate, safeOf, type Picked } from './pickCandidate'
+import { needsWidthMm, settingOf } from './setting'
 import type { PickedHem } from './useLeftovers'
 
 /** Hems that share their candidates and their pick: one question for all of them. */
@@ -84,9 +85,12 @@ function carriedWith(groups: readonly Alike[], kinds: ReadonlySet<string> | null
 
 function pickAmong({ hem: { ctx, judged }, own }: Alike, kinds: ReadonlySet<string>): Picked | null {
   const tin = tinOf(ctx, own.candidate)
+  // A narrow tape is no match for one that has to be wide.
+  const leastMm = Math.min(needsWidthMm(settingOf(ctx), ctx.hem.radiusMm), own.candidate.roll?.widthMm ?? 0)
+  const isWide = (each: Candidate) => (each.roll?.widthMm ?? 0) >= leastMm
   const pick = pickCandidate(
     ctx,
-    safeOf(judged).filter((each) => kinds.has(kindOf(each) ?? '') && tinOf(ctx, each) === tin),
+    safeOf(judged).filter((each) => kinds.has(kindOf(each) ?? '') && tinOf(ctx, each) === tin && isWide(each)),
   )
   return pick && sameWay(pick, own) ? pick : null
 }

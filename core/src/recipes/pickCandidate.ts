@@ -113,9 +113,8 @@ const stackedOf = (ctx: HemContext, safe: readonly Candidate[]): Candidate | und
     ? cheapestOf(safe.filter(isStacked))
     : undefined
 
-/** Of a kit, kinds as wide as the hem wants go before narrower ones, which do where nothing else is carried. */
+/** Kinds as wide as the hem wants go before narrower ones, which do where nothing else is there. */
 function wideFirst(ctx: HemContext, safe: readonly Candidate[]): readonly Candidate[] {
-  if (ctx.kit === null) return safe
   const needsMm = needsWidthMm(settingOf(ctx), ctx.hem.radiusMm)
   const wide = safe.filter(({ roll }) => roll === null || roll.widthMm >= needsMm)
   return wide.some((each) => each.tape) ? wide : safe
