@@ -1,3 +1,4 @@
+import { wetRule } from '../../tests/pullRule'
 import fc from 'fast-check'
 import { instantOfGain } from '../cure/rateClock'
 import { clocksOfTables } from '../plan/tableClocks'
@@ -106,20 +107,7 @@ describe('lags, by hand', () => {
   })
 })
 
-const RULE: PullRule = {
-  activityId: 'pull',
-  roundId: 'r/s/w',
-  manner: 'wet',
-  coatId: 'coat',
-  coated: null,
-  clock: 'drying',
-  settleMin: 2,
-  openMin: 45,
-  hardDryMin: 240,
-  bead: null,
-  stays: [],
-  cutAfterMin: 0,
-}
+const RULE = wetRule({ openMin: 45, hardDryMin: 240 })
 
 // Coated 480 to 500: runs no more from 500, skins at 480 + 45 = 525, is hard at 500 + 240 = 740.
 describe('pulls, by hand', () => {

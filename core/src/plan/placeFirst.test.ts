@@ -1,3 +1,4 @@
+import { wetRule } from '../../tests/pullRule'
 import fc from 'fast-check'
 import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
 import { problemOf } from '../chain/planJob'
@@ -53,20 +54,7 @@ const problem = (activities: readonly ProblemActivity[], more: Partial<ScheduleP
   ...more,
 })
 /** A wet pull after a coat that is hard 170 min later. */
-const PULL: PullRule = {
-  activityId: 'pull',
-  roundId: 'r/s/w',
-  manner: 'wet',
-  coatId: 'coat',
-  coated: null,
-  clock: 'drying',
-  settleMin: 2,
-  openMin: 5,
-  hardDryMin: 170,
-  bead: null,
-  stays: [],
-  cutAfterMin: 0,
-}
+const PULL = wetRule({ openMin: 5, hardDryMin: 170 })
 const spans = (of: ScheduleProblem) =>
   Object.fromEntries(placeFirst(of).placed.map((each) => [each.taskId, [each.from, each.to]]))
 

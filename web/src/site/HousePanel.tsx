@@ -28,6 +28,7 @@ interface View {
   readonly against: string
 }
 
+type Way = 'sealantColour' | 'sealDry' | 'press' | 'runs' | 'fieldOrder'
 type Flag = 'sealAlways' | 'stackSeals' | 'holdFirstCoat' | 'liquidOnPanes' | 'provenHand' | 'rollOverEdge'
 
 /** How this contractor works: every way painters differ in, each with what speaks for it and against it. */
@@ -46,6 +47,22 @@ export function HousePanel() {
       />
     </Sided>
   )
+  /** A rule with more than two sides, each argued. */
+  const way = <Rule extends Way>(
+    name: Rule,
+    label: string,
+    values: readonly HouseRules[Rule][],
+    words: Readonly<Record<HouseRules[Rule], string>>,
+  ) => (
+    <Sided sides={H.switches[name]}>
+      <ChoiceField
+        label={label}
+        value={house[name]}
+        options={values.map((value) => ({ value, text: words[value] }))}
+        onCommit={(value) => set({ [name]: value })}
+      />
+    </Sided>
+  )
   return (
     <Panel title={H.title} className="lg:col-span-2">
       <KeptRules />
@@ -60,51 +77,16 @@ export function HousePanel() {
         </Viewed>
         {flag('sealAlways', W.site.seal, W.site.always, W.site.needed)}
         {flag('stackSeals', H.stack, H.stackYes, H.stackNo)}
-        <Sided sides={H.switches.sealantColour}>
-          <ChoiceField
-            label={H.sealant}
-            value={house.sealantColour}
-            options={SEALANT_COLOURS.map((value) => ({ value, text: H.options[value] }))}
-            onCommit={(sealantColour) => set({ sealantColour })}
-          />
-        </Sided>
-        <Sided sides={H.switches.sealDry}>
-          <ChoiceField
-            label={H.sealDry}
-            value={house.sealDry}
-            options={SEAL_DRYNESS.map((value) => ({ value, text: H.options[value] }))}
-            onCommit={(sealDry) => set({ sealDry })}
-          />
-        </Sided>
+        {way('sealantColour', H.sealant, SEALANT_COLOURS, H.options)}
+        {way('sealDry', H.sealDry, SEAL_DRYNESS, H.options)}
         {flag('liquidOnPanes', H.panes, H.panesYes, H.panesNo)}
         {flag('provenHand', H.hand, H.handYes, H.handNo)}
       </Part>
       <Part title={H.laying}>
-        <Sided sides={H.switches.press}>
-          <ChoiceField
-            label={W.site.press}
-            value={house.press}
-            options={PRESS_RULES.map((value) => ({ value, text: H.presses[value] }))}
-            onCommit={(press) => set({ press })}
-          />
-        </Sided>
-        <Sided sides={H.switches.runs}>
-          <ChoiceField
-            label={H.runs}
-            value={house.runs}
-            options={RUN_WAYS.map((value) => ({ value, text: H.options[value] }))}
-            onCommit={(runs) => set({ runs })}
-          />
-        </Sided>
+        {way('press', W.site.press, PRESS_RULES, H.presses)}
+        {way('runs', H.runs, RUN_WAYS, H.options)}
         {flag('holdFirstCoat', W.site.hold, W.site.held, W.site.both)}
-        <Sided sides={H.switches.fieldOrder}>
-          <ChoiceField
-            label={H.fieldOrder}
-            value={house.fieldOrder}
-            options={FIELD_ORDERS.map((value) => ({ value, text: H.options[value] }))}
-            onCommit={(fieldOrder) => set({ fieldOrder })}
-          />
-        </Sided>
+        {way('fieldOrder', H.fieldOrder, FIELD_ORDERS, H.options)}
         {flag('rollOverEdge', H.roller, H.rollerOver, H.rollerOff)}
       </Part>
       <Part title={H.off}>
