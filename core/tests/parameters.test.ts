@@ -97,7 +97,11 @@ const JOBS = [gullRow(), ternQuaySurvey()].map((job) => ({
   // Everything there is to make ready, inside and out.
   rooms: job.rooms.map((room) => ({
     ...room,
-    walls: room.walls.map((wall) => ({ ...wall, face: { ...wall.face, prep: PREPS } })),
+    walls: room.walls.map((wall) => ({
+      ...wall,
+      // Only washed in one room, so that its drying decides there.
+      face: { ...wall.face, prep: room.id === 'store' ? (['wash'] as const) : PREPS },
+    })),
   })),
   // A gun so fast that a small coat is over before its edge has settled.
   house: {

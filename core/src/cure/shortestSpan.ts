@@ -1,6 +1,6 @@
 import { instantOfGain, type RateClock } from './rateClock'
 
-/** A step is done on the day it is estimated for or on the next: hours from when it is laid. */
+/** A step is done on the day it is estimated for or on the next: hours from when it is laid. From memory. */
 export const STEP_SPAN_H = 36
 
 /** Every hour in which a step laid at an instant may be done. */

@@ -186,7 +186,7 @@ function gatedSlot(desk: Desk, block: Block, ready: number): Slot | null {
   return overtime(desk, block, ready, slot) ?? slot
 }
 
-/** Nobody goes home, or to eat, this long before wet tape is off: they stay, min. */
+/** Nobody goes home, or to eat, this long before wet tape is off: they stay, min. From memory. */
 const STAY_ON_MIN = 30
 
 /**

@@ -41,21 +41,14 @@ export function beginRoom(setup: WholeSetup): Ends {
   return { activities: [cover, prep], lags: lagsTo(prep, waitsFor([cover])), waits: [dried] }
 }
 
-/** Reference minutes a primer, and a face that was washed or degreased inside, wants before tape or coat. From memory. */
-const PRIMED_MIN = 240
-const WASHED_MIN = 60
-
 function dryingAfter({ room, parameters }: WholeSetup): Delay {
   const done = new Set(prepped(room).flatMap((key) => faceOf(room, key).prep))
   if (room.kind === 'elevation' && done.has('wash'))
     return { clock: 'plain', amount: parameters.work.washDryDays.value * MIN_PER_DAY }
-  if (done.has('prime')) return { clock: 'drying', amount: PRIMED_MIN }
-  if (done.has('wash') || done.has('degrease')) return { clock: 'drying', amount: WASHED_MIN }
+  if (done.has('prime')) return { clock: 'drying', amount: parameters.work.primedMin.value }
+  if (done.has('wash') || done.has('degrease')) return { clock: 'drying', amount: parameters.work.washedMin.value }
   return AT_ONCE
 }
-
-/** Outside the look comes the next day: that many minutes at least. */
-const NEXT_DAY_MIN = 12 * 60
 
 /**
  * How a room ends. Inside, lines are looked at and touched up while floors are still covered, once the last colour is
@@ -66,7 +59,7 @@ export function endRoom(setup: WholeSetup, shelf: Shelf, last: readonly Wait[]):
   const [look, uncover] = [roomLook(setup), roomUncover(setup)]
   if (!look) return { activities: [uncover], lags: lagsTo(uncover, last) }
   if (room.kind === 'elevation') {
-    const nextDay: Wait = { from: uncover.id, min: { clock: 'plain', amount: NEXT_DAY_MIN } }
+    const nextDay: Wait = { from: uncover.id, min: { clock: 'plain', amount: setup.parameters.work.nextDayMin.value } }
     return { activities: [uncover, look], lags: [...lagsTo(uncover, last), ...lagsTo(look, [nextDay])] }
   }
   const touchDry = Math.max(...room.steps.map((step) => coatOfStep(shelf, step).touchDryMin))

@@ -76,7 +76,7 @@ export function withOpenings(room: Room, doors: number, windows: number): Room {
   }, room)
 }
 
-/** Whether one more opening fits on a wall, with its casing and a hand's breadth beside each. */
+/** Whether one more opening fits on a wall, with its casing and a hand's breadth beside each, 200 mm. From memory. */
 function hasRoom(room: Room, wall: Wall, kind: OpeningKind): boolean {
   const own = room.openings.filter((each) => each.wallId === wall.id).map((each) => each.widthMm)
   const widths = [...own, OPENING_SIZES[kind].widthMm]
