@@ -121,7 +121,7 @@ export const HOUSE_WORDS = {
     switches: {
       sealAlways: [
         'Every edge: insurance, a sealed edge forgives.',
-        'Where needed: no time spent on edges that would not bleed.',
+        'Where it pays: no time spent on edges that would not bleed. A way that is kept to seals as it does.',
       ],
       stackSeals: ['Sealed as well: two closures on deep texture.', 'Left to itself: half the price of the edge.'],
       sealantColour: [
