@@ -6,10 +6,15 @@ import { judgeBench } from '../src/bench/judgeBench'
 import { starterBench } from '../src/bench/benchSetup'
 import { revealEdge } from '../src/bench/reveal'
 import { STARTER_SHELF as SHELF } from '../src/catalogue/starterShelf'
+import type { Hem } from '../src/hems/deriveHems'
+import type { PaintStep } from '../src/ground'
+import { layMinPerM } from '../src/recipes/laying'
+import { STARTER_HOUSE } from '../src/survey/houseDefaults'
+import { USUAL_FACES } from '../src/survey/roomTemplate'
 import { planJob } from '../src/chain/planJob'
 import { dryingClock } from '../src/cure/clocks'
 import { pullWindow } from '../src/cure/pullWindow'
-import { PREPS, PRESSINGS, SEALS, SHEENS, SOUNDNESS, STROKES, TEXTURES, type Known } from '../src/ground'
+import { PREPS, PRESSINGS, SEALS, SHEENS, SOUNDNESS, STROKES, TEARINGS, TEXTURES, type Known } from '../src/ground'
 import { DEFAULT_PARAMETERS, type Parameters } from '../src/parameters/parameters'
 import { bandPerMetre } from '../src/risk/banding'
 import { bleedsPerMetre, type EdgeSetup } from '../src/risk/bleed'
@@ -56,6 +61,15 @@ const edge = (more: Partial<EdgeSetup>): EdgeSetup => ({
   ...more,
 })
 
+/** Panes are laid in cut pieces. */
+const PANES = {
+  hem: { kind: 'casing-to-glass', panes: 15, lengthMm: 20_000, laps: 0, radiusMm: 0 } as Hem,
+  keepFace: USUAL_FACES.glass,
+  step: { tool: 'brush' } as PaintStep,
+  outdoors: false,
+  house: STARTER_HOUSE,
+}
+
 /** What the models say over every fixed list they read a figure by. */
 function saidByModels(by: Parameters): unknown {
   const finish = { soundness: 'sound', tool: 'roller', ageRefMin: 2880 } as const
@@ -73,9 +87,12 @@ function saidByModels(by: Parameters): unknown {
     edges.map((each) => bleedsPerMetre(each, by)),
     SOUNDNESS.map((soundness) => [2, 60].map((grip) => liftPerMetre(grip, { ...finish, soundness }, by))),
     [0, 1, 2, 3, 4, 5].map((crossCut) => liftPerMetre(2, { ...finish, crossCut }, by)),
+    liftPerMetre(3.4, { soundness: 'sound', tool: 'roller', ageRefMin: null }, by),
+    TEARINGS.map((tears) => layMinPerM(PANES, { tears }, by)),
     liftPerMetre(2, { ...finish, tool: 'spray' }, by, { foldDeg: 45, speed: 'fast' }),
     SHEENS.map((sheen) => [
       tearPerMetre(sheen, 'none', 'dry', true, by),
+      liftPerMetre(2, { ...finish, sheen }, by),
       bandPerMetre(sheen, 40, by),
       crackPerMetre({ shrinkPct: 20, paintAtOnce: false }, sheen, by),
     ]),

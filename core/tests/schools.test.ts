@@ -82,7 +82,7 @@ describe('switches', () => {
   test('stacked: on texture a barrier edge is sealed as well; without the rule it never is', () => {
     const stacked = recipeOf(on(rough, { stackSeals: true }), CEIL)
     expect(tapeOfRecipe(stacked).edge).toBe('barrier')
-    expect(['own-colour', 'clear-glaze']).toContain(stacked.seal)
+    expect(['own-colour', 'clear-glaze', 'wiped-sealant']).toContain(stacked.seal)
     expect(stacked.reasons[0]!.code).toBe('why.stacked')
     const smooth = recipeOf(on({ ...rough, texture: 'smooth' }, { stackSeals: true, school: 'least-cost' }), CEIL)
     expect(smooth.seal).toBe('none')

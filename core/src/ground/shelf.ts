@@ -24,6 +24,13 @@ export interface TapeRoll {
   readonly stockMm: number
 }
 
+/** How a backing stands feet and shoulders that brush past it. */
+export const TOUGHNESS = ['frail', 'usual', 'tough'] as const
+/** How it starts and tears: straight by hand, in slivers, or by a blade only. */
+export const TEARINGS = ['by-hand', 'in-slivers', 'by-blade'] as const
+/** What it holds through on a wall outside. */
+export const WEATHERS = ['dry', 'dew', 'rain'] as const
+
 /** A tape on the shelf. Grip is peel adhesion at 180°, N per 25 mm. */
 export interface Tape {
   readonly id: string
@@ -36,6 +43,11 @@ export interface Tape {
   /** Days to clean removal at 23 °C indoors, and in full sun. */
   readonly stayDays: number
   readonly sunStayDays: number
+  /** Its dye may stay on a white face. */
+  readonly dye: boolean
+  readonly tough: (typeof TOUGHNESS)[number]
+  readonly tears: (typeof TEARINGS)[number]
+  readonly holdsIn: (typeof WEATHERS)[number]
   readonly rollLengthMm: number
   readonly rolls: readonly TapeRoll[]
   /** No longer chosen; kept for the record. */

@@ -21,6 +21,7 @@ export const SOUNDNESS = [
   'wallpaper',
   'bare-board-paper',
   'bare-wood',
+  'lacquered',
   'unpainted-hard',
 ] as const
 export type Soundness = (typeof SOUNDNESS)[number]

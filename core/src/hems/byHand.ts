@@ -22,22 +22,49 @@ function splitEdge(room: Room, edge: Edge): Edge[] {
   const splits = room.splits
     .filter((each) => each.edge === edge.key && each.atMm > 0 && each.atMm < edge.lengthMm)
     .sort((a, b) => a.atMm - b.atMm)
-  // A run round panes has no single line to be cut along.
-  if (splits.length === 0 || edge.panes > 0) return [edge]
+  if (splits.length === 0) return [edge]
   const marks: (Pick<HemSplit, 'id' | 'atMm'> | null)[] = [null, ...splits, null]
   return marks.slice(1).map((next, i): Edge => {
     const before = marks[i]
+    const key = partKey(edge.key, { after: before?.id ?? '', before: next?.id ?? '' })
+    if (edge.panes > 1) return { ...rowsOf(edge, before?.atMm ?? 0, next?.atMm ?? edge.lengthMm), key }
     const segments = between(edge.segments, before?.atMm ?? 0, next?.atMm ?? Number.POSITIVE_INFINITY)
     const lengthMm = lengthOfMm(segments)
     return {
       ...edge,
-      key: partKey(edge.key, { after: before?.id ?? '', before: next?.id ?? '' }),
+      key,
       segments,
       lengthMm,
       corners: Math.max(0, segments.length - 1),
       laps: Math.ceil((edge.laps * lengthMm) / Math.max(1, edge.lengthMm)),
     }
   })
+}
+
+/** Panes are cut in rows, from the top down, by their share of the run round all of them. */
+function rowsOf(edge: Edge, from: number, to: number): Edge {
+  const ys = edge.segments.flatMap((s) => [s.y1, s.y2])
+  const [low, top] = [Math.min(...ys), Math.max(...ys)]
+  const yAt = (mm: number) => Math.round(top - ((top - low) * mm) / edge.lengthMm)
+  const panesUpTo = (mm: number) => Math.round((edge.panes * mm) / edge.lengthMm)
+  const panes = panesUpTo(to) - panesUpTo(from)
+  const within = (y: number) => Math.min(yAt(from), Math.max(yAt(to), y))
+  return {
+    ...edge,
+    segments: edge.segments.map((s) => ({ ...s, y1: within(s.y1), y2: within(s.y2) })),
+    lengthMm: to - from,
+    panes,
+    corners: 4 * panes,
+  }
+}
+
+/** The splits that part the panes of glazed doors row by row, so that each can be masked and pulled in its own way. */
+export function rowSplits(edge: string, lengthMm: number, rows: number, idOf: (row: number) => string): HemSplit[] {
+  return Array.from({ length: Math.max(0, rows - 1) }, (_, i) => ({
+    id: idOf(i + 1),
+    edge,
+    atMm: Math.round((lengthMm * (i + 1)) / rows),
+  }))
 }
 
 /** The part of a polyline between two distances along it. */

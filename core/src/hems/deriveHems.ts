@@ -111,7 +111,8 @@ function reasonForNone(room: Room, shelf: Shelf, edge: Edge): Pick<BareEdge, 'wh
       return { why: 'same-colour-both-sides', note: faceName(room, key) }
     }
   }
-  if (edge.kind === 'by-hand') return null
+  // What is in a cabinet is kept from the gun, be its new colour the old one.
+  if (edge.kind === 'by-hand' || edge.kind === 'cabinet-mouth') return null
   const [a, b] = [resultOf(room, shelf, edge.a, stepA?.step), resultOf(room, shelf, edge.b, stepB?.step)]
   if (a.colour === b.colour && a.sheen === b.sheen) return { why: 'same-colour-both-sides', note: a.colour }
   return null

@@ -36,13 +36,27 @@ export function holdingMm(
   return beside + rest
 }
 
-/** What holds covers: a plain tape that is taken for edges anyway, else the cheapest plain one on the shelf. */
-export function holdingKind(job: Job, taken: readonly HoldingKind[]): HoldingKind | null {
-  const cheapest = (kinds: readonly HoldingKind[]) =>
-    [...kinds].sort((a, b) => rollCostPerM(a.tape, a.roll, job.house) - rollCostPerM(b.tape, b.roll, job.house))[0]
-  const plain = (kinds: readonly HoldingKind[]) => kinds.filter(({ tape }) => tape.edge === 'plain' && !tape.retired)
-  return cheapest(plain(taken)) ?? cheapest(plain(kindsOf(job.shelf))) ?? null
+/**
+ * What holds covers: of the tapes taken for edges anyway, by the metre, and of all plain ones, by the whole roll that
+ * would have to be bought for it, whichever costs least. A tape that is hardly sticky holds no paper.
+ *
+ * @param mm  how much of it is wanted
+ */
+export function holdingKind(job: Job, taken: readonly HoldingKind[], mm: number): HoldingKind | null {
+  const isTaken = (kind: HoldingKind) =>
+    taken.some((each) => each.tape.id === kind.tape.id && each.roll.widthMm === kind.roll.widthMm)
+  const costOf = (kind: HoldingKind) => {
+    const { tape, roll } = kind
+    if (isTaken(kind) || roll.stockMm >= mm) return (rollCostPerM(tape, roll, job.house) * mm) / 1000
+    return Math.ceil(mm / tape.rollLengthMm) * roll.priceMinor
+  }
+  const plain = kindsOf(job.shelf).filter(({ tape }) => tape.edge === 'plain' && !tape.retired)
+  const held = taken.filter(({ tape }) => tape.gripN25 >= HOLDS_N25 && tape.edge !== 'plain')
+  return [...plain, ...held].sort((a, b) => costOf(a) - costOf(b))[0] ?? null
 }
+
+/** Grip below which a tape does not hold paper or film by its weight, N per 25 mm. From memory. */
+const HOLDS_N25 = 2.2
 
 const kindsOf = (shelf: Shelf): HoldingKind[] =>
   shelf.tapes.flatMap((tape) => tape.rolls.map((roll): HoldingKind => ({ tape, roll })))

@@ -91,7 +91,7 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
     const { tapeId, widthMm } = nth(alike, 0)
     return { ...kindOf(job, tapeId, widthMm), hems: alike.map((each) => each.hem) }
   })
-  const holding = heldMm > 0 ? holdingKind(job, groups) : null
+  const holding = heldMm > 0 ? holdingKind(job, groups, heldMm) : null
   const isHolding = ({ tape, roll }: HoldingKind) =>
     tape.id === holding?.tape.id && roll.widthMm === holding.roll.widthMm
   const lines = groups.map((group) => tapeLine(job, group, group.hems, isHolding(group) ? heldMm : 0))

@@ -1,4 +1,4 @@
-import { known, word, type Known, type Sheen } from '../ground'
+import { known, word, type Known, type Sheen, type Tape } from '../ground'
 
 const guess = (value: number, unit: string, source: string): Known =>
   known(value, unit, 'from-memory', word('source', source))
@@ -17,8 +17,10 @@ export interface EdgeParameters {
     readonly scoredShare: Known
     readonly wet: Known
     readonly tacky: Known
+    /** Metres torn where people brush past, for a night on. */
+    readonly brushedPast: Readonly<Record<Tape['tough'], Known>>
   }
-  readonly residue: { readonly stayMargin: Known; readonly spread: Known }
+  readonly residue: { readonly stayMargin: Known; readonly spread: Known; readonly dyePerDay: Known }
   readonly crack: { readonly stiff: Readonly<Record<Sheen, Known>>; readonly beadRimMm: Known; readonly scale: Known }
   readonly band: { readonly shows: Readonly<Record<Sheen, Known>>; readonly dark: Known; readonly metOpen: Known }
   readonly slips: {
@@ -31,6 +33,8 @@ export interface EdgeParameters {
     readonly paneCorner: Known
     /** Nicks of a peeled mask a metre, and the share of panes on which it comes off in strings. */
     readonly peel: { readonly brush: Known; readonly aerosol: Known }
+    /** Metres of bar that a can leaves gritty. */
+    readonly canGrit: Known
     readonly strings: { readonly brush: Known; readonly aerosol: Known }
   }
 }
@@ -41,13 +45,19 @@ export const EDGES_OF: EdgeParameters = {
     scoredShare: guess(0.15, '', 'order-is-common-practice'),
     wet: guess(0.005, '', 'order-is-common-practice'),
     tacky: guess(0.6, '', 'order-is-common-practice'),
+    brushedPast: {
+      frail: guess(0.02, '/m', 'thin-tape-comes-off-at-a-door'),
+      usual: guess(0.005, '/m', 'thin-tape-comes-off-at-a-door'),
+      tough: guess(0.001, '/m', 'thin-tape-comes-off-at-a-door'),
+    },
   },
   residue: {
     stayMargin: guess(0.9, '', 'leave-a-tenth-of-the-label-time'),
     spread: guess(0.25, '', 'labels-differ-by-a-quarter'),
+    dyePerDay: guess(0.02, '/m', 'dye-goes-into-a-white-face-with-time'),
   },
   crack: {
-    stiff: bySheen(1, 0.5, 0.1, 0.03, 0.02, 0.015),
+    stiff: bySheen(1, 0.5, 0.03, 0.0005, 0.0004, 0.0003),
     beadRimMm: known(0.3, 'mm', 'common-practice', word('source', 'rim-of-a-bead-wiped-almost-off')),
     scale: guess(4, '', 'flat-over-ordinary-clear-cracks'),
   },
@@ -67,6 +77,7 @@ export const EDGES_OF: EdgeParameters = {
       brush: guess(0.02, '/m', 'finish-order-brushed-can-tape-common-practice'),
       aerosol: guess(0.05, '/m', 'finish-order-brushed-can-tape-common-practice'),
     },
+    canGrit: guess(0.08, '/m', 'an-aerosol-leaves-texture-on-the-wood'),
     strings: {
       brush: guess(0.01, '', 'finish-order-brushed-can-tape-common-practice'),
       aerosol: guess(0.03, '', 'finish-order-brushed-can-tape-common-practice'),

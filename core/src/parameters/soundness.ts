@@ -9,6 +9,7 @@ export const HOLD_SHARE: Readonly<Record<Soundness, Known>> = {
   wallpaper: known(0.3, '', 'common-practice', word('source', 'delicate-tape-only')),
   'bare-board-paper': known(0.3, '', 'common-practice', word('source', 'delicate-tape-only')),
   'bare-wood': known(0.75, '', 'from-memory', word('source', 'surface-fibres-lift-before-sound-wood')),
+  lacquered: known(1.5, '', 'from-memory', word('source', 'a-hard-film-that-can-still-lift')),
   'unpainted-hard': known(20, '', 'from-memory', word('source', 'no-film-to-lift')),
 }
 

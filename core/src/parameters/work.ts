@@ -1,4 +1,4 @@
-import { known, word, type Known, type Prep, type Skill } from '../ground'
+import { known, word, type Known, type Prep, type Skill, type Tape } from '../ground'
 
 const guess = (value: number, unit: string, source: string): Known =>
   known(value, unit, 'from-memory', word('source', source))
@@ -34,6 +34,8 @@ export interface WorkParameters {
   /** Width of a seal's pass along the edge, m; minutes for one tack. */
   readonly sealPassM: Known
   readonly tackMin: Known
+  /** More minutes for each cut of a tape that does not tear straight by hand. */
+  readonly cutMin: Readonly<Record<Tape['tears'], Known>>
   /** Share of a fault's mending on glass, and of faults seen under a skirting. */
   readonly glassMendShare: Known
   readonly tuckedShare: Known
@@ -72,6 +74,11 @@ export const WORK: WorkParameters = {
   gunPaintShare: guess(1.2, '', 'a-fifth-is-lost-as-mist'),
   sealPassM: guess(0.025, 'm', 'a-sash-brush-along-the-edge'),
   tackMin: guess(0.15, 'min', 'nine-seconds-from-the-roll'),
+  cutMin: {
+    'by-hand': guess(0, 'min', 'reference'),
+    'in-slivers': guess(0.05, 'min', 'a-blade-for-every-cut'),
+    'by-blade': guess(0.1, 'min', 'a-blade-for-every-cut'),
+  },
   glassMendShare: guess(0.2, '', 'a-blade-mends-glass-fast'),
   tuckedShare: guess(0.002, '', 'the-skirting-hides-the-edge'),
   wetMargin: guess(0.8, '', 'keeps-a-fifth-of-the-window-in'),

@@ -58,6 +58,8 @@ export const NO_RISKS: RecipeRisks = {
   tear: 0,
   residue: 0,
   band: 0,
+  crack: 0,
+  grit: 0,
 }
 export const UNPRICED: { readonly cost: RecipeCost; readonly parts: CostParts } = {
   cost: { material: 0, labour: 0, mending: 0, total: 0 },
@@ -74,6 +76,8 @@ export const UNPRICED: { readonly cost: RecipeCost; readonly parts: CostParts } 
     tear: 0,
     residue: 0,
     band: 0,
+    crack: 0,
+    grit: 0,
     flakes: 0,
   },
 }

@@ -13,25 +13,26 @@ import {
 } from '../ground'
 import { nth, sure } from '../units/sure'
 import { coverBeside, tackMm, type BesideCover } from '../covers/besideHem'
+import { crackPerMetre } from '../risk/crack'
 import { bandPerMetre } from '../risk/banding'
 import { bleedsPerMetre, gentleStroke, type EdgeSetup } from '../risk/bleed'
 import { liftPerMetre, safeAgeRefMin } from '../risk/lift'
-import { residuePerMetre, stayDaysOf, stayUsed } from '../risk/residue'
+import { dyedPerMetre, residuePerMetre, stayDaysOf, stayUsed } from '../risk/residue'
 import { needsScore, tearPerMetre } from '../risk/tear'
 import type { Estimate } from '../risk/normal'
 import { MIN_PER_DAY } from '../units/time'
 import { betterPressed } from './betterPressed'
-import { lightness } from '../survey/contrast'
+import { isWhite, lightness } from '../survey/contrast'
 import { coatingOf } from '../catalogue/find'
 import { expectedCost } from './expectedCost'
 import { NO_RISKS, UNPRICED, type Candidate, type Sealing } from './candidate'
-import { bleedRule, carryRule, liftLimit, schoolRule, tapeRule } from './hardRules'
+import { bleedRule, carryRule, liftLimit, schoolRule, tapeRule, weatherRule } from './hardRules'
 import type { HemContext } from './hemContext'
 import { layMinPerM } from './laying'
 import { freehandWay, liquidWays } from './otherWays'
 import { pressingsOf } from './pressing'
 import type { RecipeRisks } from './recipe'
-import { besidePlaceOf, needsWidthMm, settingOf } from './setting'
+import { besidePlaceOf, isBrushedPast, needsWidthMm, settingOf } from './setting'
 
 /**
  * What two hems of a room must share so that candidates judged for one hold for the other, metre for metre: not the
@@ -53,6 +54,7 @@ export function judgingKey(ctx: HemContext): string {
     finish.soundness,
     finish.crossCut,
     finish.tool,
+    finish.sheen,
     finish.ageRefMin,
     ctx.keepSwatch,
     ctx.keepPaintAtHand,
@@ -61,9 +63,12 @@ export function judgingKey(ctx: HemContext): string {
     choice?.pull,
     ctx.layAt,
     ctx.isTrimRun,
-    layMinPerM(ctx),
+    layMinPerM(ctx, EASY_TO_TEAR, ctx.parameters),
+    isBrushedPast(ctx),
   ].join('|')
 }
+
+const EASY_TO_TEAR = { tears: 'by-hand' } as const
 
 /** Every way with everything on the shelf, judged for one metre of a hem. */
 export function judgeCandidates(ctx: HemContext): Candidate[] {
@@ -119,6 +124,7 @@ interface TapeFacts {
   readonly safeAge: number | null
   readonly lift: Estimate
   readonly used: number
+  readonly stayMin: number
   readonly pull: 'wet' | 'dry'
   readonly rule: Said | null
 }
@@ -128,12 +134,8 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
   const pull = ctx.choice?.pull ?? ctx.pull
   const lift = liftPerMetre(tape.gripN25, ctx.keepFinish, ctx.parameters)
   const safeAge = safeAgeRefMin(tape.gripN25, ctx.keepFinish, liftLimit(ctx), ctx.parameters)
-  const used = stayUsed(
-    ctx.clocks.stay,
-    stayDaysOf(tape, ctx.outdoors),
-    ctx.layAt,
-    ctx.layAt + expectedStayMin(ctx, pull),
-  )
+  const stayMin = expectedStayMin(ctx, pull)
+  const used = stayUsed(ctx.clocks.stay, stayDaysOf(tape, ctx.outdoors), ctx.layAt, ctx.layAt + stayMin)
   return {
     tape,
     roll,
@@ -143,8 +145,9 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
     safeAge,
     lift,
     used,
+    stayMin,
     pull,
-    rule: tapeRule(ctx, tape, lift, safeAge, used) ?? carryRule(ctx, tape, cover),
+    rule: tapeRule(ctx, tape, lift, safeAge, used) ?? weatherRule(ctx, tape, stayMin) ?? carryRule(ctx, tape, cover),
   }
 }
 
@@ -167,7 +170,7 @@ function judgePressed(
   const setup = edgeSetup(ctx, tape, seal, pressing, pull)
   const rule = (tape.retired ? said('out.retired') : null) ?? schoolRule(ctx, school, tape, sealing, pull) ?? facts.rule
   // What a rule forbids is not priced: most candidates end here.
-  const risks = rule ? NO_RISKS : tapeRisks(ctx, setup, facts)
+  const risks = rule ? NO_RISKS : tapeRisks(ctx, setup, facts, sealant)
   const { cost, parts } = rule
     ? UNPRICED
     : expectedCost(ctx, { tape, roll, pressing, seal, sealant, glaze, liquid: null, cover, tackMm: tacks, risks })
@@ -196,16 +199,28 @@ function judgePressed(
   }
 }
 
-const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts): RecipeRisks => ({
+const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts, sealant: Sealing['sealant']): RecipeRisks => ({
   bleeds: asSeen(ctx, bleedsPerMetre(setup, ctx.parameters)),
   lift: facts.lift,
-  tear: tearPerMetre(ctx.coating.sheen, setup.seal, facts.pull, true, ctx.parameters),
-  residue: residuePerMetre(facts.used, ctx.parameters),
+  tear: either(tearPerMetre(ctx.coating.sheen, setup.seal, facts.pull, true, ctx.parameters), brushedOff(ctx, facts)),
+  residue: either(residuePerMetre(facts.used, ctx.parameters), dyed(ctx, facts)),
   band:
     ctx.step.tool === 'roller' && setup.stroke !== 'roller'
       ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch), ctx.parameters) * bandShare(ctx, facts.pull)
       : 0,
+  crack: crackPerMetre(sealant, ctx.coating.sheen, ctx.parameters),
+  grit: 0,
 })
+
+/** Chance of one fault or another. */
+const either = (a: number, b: number): number => 1 - (1 - a) * (1 - b)
+
+/** Torn by people who pass, where the tape stays on over a night. */
+const brushedOff = (ctx: HemContext, { tape, stayMin }: TapeFacts): number =>
+  stayMin >= MIN_PER_DAY / 2 && isBrushedPast(ctx) ? ctx.parameters.tear.brushedPast[tape.tough].value : 0
+
+const dyed = (ctx: HemContext, { tape, stayMin }: TapeFacts): number =>
+  tape.dye && isWhite(ctx.keepSwatch) ? dyedPerMetre(stayMin / MIN_PER_DAY, ctx.parameters) : 0
 
 /** Where the field is rolled next to a line just cut in, the roller meets part of it while it is still open. */
 const bandShare = ({ house, parameters }: HemContext, pull: 'wet' | 'dry'): number =>
@@ -254,7 +269,6 @@ function sealingsOf(ctx: HemContext, school: School): Sealing[] {
     preferred: sealant.colour === wanted || wanted === 'clear',
   }))
 }
-const isWhite = (swatch: string): boolean => swatch.toLowerCase() === '#ffffff'
 
 /** How the colour meets the edge: a roller that is kept off it, or comes once the tape is gone, leaves a band to the brush. */
 function strokeOf({ step, house }: HemContext, pull: 'wet' | 'dry'): Stroke {

@@ -93,12 +93,13 @@ describe('nothing safe', () => {
 })
 
 // By hand for one metre, Teasel Day on 24 mm, wiped bead: lay 1 + ladder 0.4 + press 0.25 + seal 0.25 + two coats
-// cut in at 0.5 + pull 0.25 = 3.15 min at 38.00 an hour = 199.5 cents; × 4.12 m = 822 cents. Material: 240/50 m × 1.05 + 310/60 m = 10.207 cents × 4.12 = 42.
+// cut in at 0.5 + pull 0.25 = 3.15 min at 38.00 an hour = 199.5 cents; × 4.12 m = 822 cents. Under matt the paint-now bead: 240/50 m × 1.05
+// + 520/50 m = 15.44 cents × 4.12 = 64.
 test('expected cost by hand', () => {
   const recipe = safe(ceilingLine(job({ kindMinor: 0 })))
   expect(recipe).toMatchObject({ tapeId: 'teasel-day', widthMm: 24 })
   expect(recipe.cost.labour).toBe(822)
-  expect(recipe.cost.material).toBe(42)
+  expect(recipe.cost.material).toBe(64)
   expect(recipe.cost.total).toBe(recipe.cost.material + recipe.cost.labour + recipe.cost.mending)
 })
 

@@ -95,7 +95,7 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
       reachMm: pick.cover.reachMm,
       tackMm: pick.tackMm,
     },
-    layMinPerM: pick.tape ? layMinPerM(ctx) : 0,
+    layMinPerM: pick.tape ? layMinPerM(ctx, pick.tape, ctx.parameters) : 0,
     pressing: pick.pressing,
     seal: pick.seal,
     sealantId: pick.sealant?.id ?? null,

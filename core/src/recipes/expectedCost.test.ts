@@ -57,7 +57,7 @@ test('sealed by hand: 310 / 60 cents of bead and 0.25 min more; a paint pass 0.0
 
 test('mending by hand: 0.2 bleeds × 120, 1 % lift × 4500, 2 % tear × 900, 5 % residue × 900, 10 % band × 250', () => {
   const flat = (mean: number) => ({ mean, low: mean, high: mean })
-  const risks = { bleeds: flat(0.2), lift: flat(0.01), tear: 0.02, residue: 0.05, band: 0.1 }
+  const risks = { bleeds: flat(0.2), lift: flat(0.01), tear: 0.02, residue: 0.05, band: 0.1, crack: 0, grit: 0 }
   const { parts } = expectedCost(context(), use({ risks }))
   expect([parts.bleeds, parts.lift, parts.tear, parts.residue, parts.band]).toEqual([24, 45, 18, 45, 25])
   // Half the contrast: what only shows counts half, what is broken counts whole.

@@ -29,6 +29,9 @@ export interface WayUse {
   readonly risks: RecipeRisks
 }
 
+/** What is mended, part by part. */
+export const MENDING = ['bleeds', 'lift', 'tear', 'residue', 'band', 'crack', 'grit', 'flakes'] as const
+
 /** What a metre of tape costs with its waste, minor units. */
 export const rollCostPerM = (tape: Tape, roll: TapeRoll, house: Pick<HouseRules, 'wastePct'>): number =>
   (1000 / tape.rollLengthMm) * roll.priceMinor * (1 + house.wastePct / 100)
@@ -64,7 +67,7 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
   }
   const material = parts.tape + parts.seal + parts.cover
   const labour = parts.lay + parts.sealing + parts.cutIn + parts.pull
-  const mend = parts.bleeds + parts.lift + parts.tear + parts.residue + parts.band + parts.flakes
+  const mend = MENDING.reduce((sum, part) => sum + parts[part], 0)
   return { cost: { material, labour, mending: mend, total: material + labour + mend }, parts }
 }
 
@@ -87,7 +90,7 @@ export const tackMinutes = (tackMm: number | null, { work }: Pick<Parameters, 'w
 function layMinutes(ctx: HemContext, { tape, liquid, pressing }: WayUse): number {
   const { house, parameters } = ctx
   const { rates } = house
-  if (tape) return layMinPerM(ctx) + pressMinPerM(pressing, rates, parameters)
+  if (tape) return layMinPerM(ctx, tape, parameters) + pressMinPerM(pressing, rates, parameters)
   if (liquid) return liquid.how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM
   return 0
 }
@@ -102,6 +105,9 @@ function mending(ctx: HemContext, { cover, risks }: WayUse) {
     tear: visibility * risks.tear * house.mendTearMinor,
     residue: risks.residue * house.mendTearMinor,
     band: risks.band * house.mendBandMinor,
+    // A crack is raked out and filled as a torn edge is; a gritty bar is rubbed down as a band is.
+    crack: visibility * risks.crack * house.mendTearMinor,
+    grit: risks.grit * house.mendBandMinor,
     flakes: (cover?.flakesPerM ?? 0) * house.mendBleedMinor,
   }
 }

@@ -2,6 +2,7 @@ import { said, type Said, type School, type Tape, figureOf, word } from '../grou
 import { gripFloorN25, tackMm, type BesideCover } from '../covers/besideHem'
 import type { Estimate } from '../risk/normal'
 import { stayDaysOf } from '../risk/residue'
+import { wetBetween } from '../air/wet'
 import { leadRisk } from '../survey/lead'
 import type { Sealing } from './candidate'
 import { isHeldOff, type HemContext } from './hemContext'
@@ -69,6 +70,15 @@ export function tapeRule(
   return null
 }
 
+/** Rule on rain and dew: outside a tape has to hold in what is to come while it is on. */
+export function weatherRule(ctx: HemContext, tape: Tape, stayMin: number): Said | null {
+  if (!ctx.outdoors || tape.holdsIn === 'rain') return null
+  const wet = wetBetween(ctx.clocks.air, ctx.layAt, ctx.layAt + stayMin)
+  return wet === 'rain' || (wet === 'dew' && tape.holdsIn === 'dry')
+    ? said('out.wet', { wet: word('holds_in', wet), holds: word('holds_in', tape.holdsIn) })
+    : null
+}
+
 /** Grip has a floor too: a tape that carries film holds it, in the gun's air and the wind. */
 export const carryRule = (
   { parameters }: Pick<HemContext, 'parameters'>,
@@ -97,9 +107,12 @@ const LEAD_LIFT_SHARE = 0.25
 
 /** Most lift accepted on this keep side. */
 export const liftLimit = (ctx: HemContext): number =>
-  ctx.hem.keepStepId === null && ctx.keepFinish.soundness !== 'unpainted-hard' && leadRisk(ctx)?.mayHold
+  ctx.hem.keepStepId === null && !NO_OLD_PAINT.includes(ctx.keepFinish.soundness) && leadRisk(ctx)?.mayHold
     ? ctx.house.maxLift * LEAD_LIFT_SHARE
     : ctx.house.maxLift
+
+/** Nothing here was ever painted. */
+const NO_OLD_PAINT: readonly HemContext['keepFinish']['soundness'][] = ['unpainted-hard', 'lacquered']
 
 /** A full skim shows everything that stays on it. */
 const isFullSkim = (ctx: HemContext): boolean =>

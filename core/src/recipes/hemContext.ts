@@ -26,7 +26,7 @@ import { glassPerEdgeM } from '../survey/glazing'
 import { parseInstant } from '../units/time'
 import { airAt } from '../air/airSeries'
 import { visibility } from '../survey/contrast'
-import { trimRunMm } from '../survey/trim'
+import { trimRunMm, trimWidthMm } from '../survey/trim'
 import { pullMannerOf } from './pullManner'
 
 /** All that decides one hem's recipe. Instants in minutes since the epoch. */
@@ -56,6 +56,8 @@ export interface HemContext {
   readonly clocks: JobClocks
   readonly keepFace: Face
   readonly keepName: FaceName
+  /** The side that is coated, as it is now. */
+  readonly paintFace: Face
   /** The keep side as it will be at laying. */
   readonly keepFinish: KeepFinish
   /** When the keep side was last coated, or null; steps of this job are estimates. */
@@ -77,6 +79,8 @@ export interface HemContext {
   readonly coats: number
   /** The paint side is brushed along as a run: its line is cut in with it. */
   readonly isTrimRun: boolean
+  /** Width of the trim on the keep side, mm: what a straightened line can hide a wander in. Null where none is kept. */
+  readonly trimWidthMm: number | null
   /** What was chosen by hand for this hem, if anything. */
   readonly choice: HemChoice | null
   /** When the tape goes on, as estimated before there is a schedule. */
@@ -136,10 +140,12 @@ export function hemContext(
     clocks,
     keepFace,
     keepName: faceName(room, hem.keep),
+    paintFace: faceOf(room, hem.paint),
     keepFinish: {
       soundness: painted ? soundnessOnceCoated(keepFace) : testedSoundness(keepFace),
       crossCut: painted ? null : keepFace.crossCut,
       tool: painted?.tool ?? keepFace.last?.tool ?? null,
+      sheen: painted ? (keepCoating?.sheen ?? keepFace.sheen) : keepFace.sheen,
       ageRefMin: ageAt(keepFace, painted !== null, keepCoatedAt, times.layAt, clocks.cureAt(keepFilmFormingC)),
     },
     keepCoatedAt,
@@ -155,6 +161,7 @@ export function hemContext(
     steps,
     coats: steps.reduce((sum, each) => sum + each.coats, 0),
     isTrimRun: trimRunMm(room, hem.paint) !== null,
+    trimWidthMm: trimWidthMm(room, hem.keep),
     choice: room.choices.find((each) => each.edge === edgeOfHem(hem.id)) ?? null,
     layAt: times.layAt,
   }
@@ -175,12 +182,16 @@ function ageAt(face: Face, painted: boolean, coatedAt: number | null, layAt: num
 }
 
 /** A face that chalks under a rub is chalky, whatever it looked like. */
-const testedSoundness = (face: Face): Face['soundness'] => (face.rub === 'chalks' ? 'chalky' : face.soundness)
+function testedSoundness(face: Face): Face['soundness'] {
+  if (face.rub === 'chalks') return 'chalky'
+  return face.soundness === 'unpainted-hard' && FINISHED.includes(face.material) ? 'lacquered' : face.soundness
+}
+/** Hard though unpainted, these wear a lacquer, an oil or a stain that tape can take; bare stone and glass do not. */
+const FINISHED: readonly Face['material'][] = ['wood', 'lapped-boards']
 
 /** Fresh paint binds bare paper, board and wood; dusty filler, chalk and wallpaper stay weak below it. */
 const soundnessOnceCoated = (face: Face): Face['soundness'] => {
   const soundness = testedSoundness(face)
-  return soundness === 'bare-board-paper' || soundness === 'bare-wood' || soundness === 'unpainted-hard'
-    ? 'sound'
-    : soundness
+  return COATED_SOUND.includes(soundness) ? 'sound' : soundness
 }
+const COATED_SOUND: readonly Face['soundness'][] = ['bare-board-paper', 'bare-wood', 'lacquered', 'unpainted-hard']

@@ -1,4 +1,5 @@
-import { known, word, type HouseRules } from '../ground'
+import { known, word, type HouseRules, type Tape } from '../ground'
+import type { Parameters } from '../parameters/parameters'
 import type { EdgeSegment } from '../hems/edge'
 import { settingOf, type SettingFacts } from './setting'
 
@@ -28,13 +29,14 @@ const STRIPS_OF_PANE = 4 * 1.5
  * Minutes one practised painter lays a metre of a hem's tape, without pressing: by the metre with the ladder's moves
  * where it runs above reach, by the piece where it goes on in short ones.
  */
-export function layMinPerM(ctx: LayingFacts): number {
+export function layMinPerM(ctx: LayingFacts, tape: Pick<Tape, 'tears'>, { work }: Pick<Parameters, 'work'>): number {
   const { hem, house } = ctx
   const { rates } = house
   const metres = hem.lengthMm / 1000
   const { run, strips } = layingOf(ctx)
   const ladder = hem.kind === 'wall-to-ceiling' ? rates.ladderPerM : 0
-  const minutes = run * rates.layPerM * runWay(house).layFactor + strips * rates.stripEach
+  const strip = rates.stripEach + work.cutMin[tape.tears].value
+  const minutes = run * rates.layPerM * runWay(house).layFactor + strips * strip
   // Hems that are alike metre for metre share their candidates: the last bits of a quotient must not tell them apart.
   return Math.round((minutes / Math.max(metres, 1e-3) + ladder) * 1e6) / 1e6
 }

@@ -32,6 +32,8 @@ const COST_PARTS = [
   'tear',
   'residue',
   'band',
+  'crack',
+  'grit',
   'flakes',
 ] as const satisfies readonly (keyof CostParts)[]
 

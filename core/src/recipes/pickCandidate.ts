@@ -53,8 +53,7 @@ export const choosable = onceFor((safe: readonly Candidate[]): readonly Candidat
 export const wayKey = ({ school, tape, liquid }: Candidate): string => `${school}|${tape?.id}|${liquid?.id}`
 
 /** A seal over a barrier edge. */
-const isStacked = (each: Candidate): boolean =>
-  each.tape?.edge === 'barrier' && (each.seal === 'own-colour' || each.seal === 'clear-glaze')
+const isStacked = (each: Candidate): boolean => each.tape?.edge === 'barrier' && each.seal !== 'none'
 
 /** From this mean depth of valleys on, µm, a face counts as textured where schools are stacked. From memory. */
 const TEXTURED_UM = 80

@@ -2,6 +2,10 @@ import { sure } from '../units/sure'
 import { closedGapUm, criticalGapUm, meanGapUm } from '../risk/bleed'
 import { type Pressing, said, type Said, money, word, figureOf, decimals } from '../ground'
 import type { Candidate, PressedOver } from './candidate'
+import { isWhite } from '../survey/contrast'
+import { dyedPerMetre } from '../risk/residue'
+import { MIN_PER_DAY } from '../units/time'
+import { expectedStayMin } from './candidates'
 import type { HemContext } from './hemContext'
 
 /** The facts that decided, with their figures, the weightiest first. */
@@ -23,6 +27,19 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
     )
   }
   if (pick.setup) found.push(...edgeReasons(ctx, pick))
+  if (pick.tape?.dye && isWhite(ctx.keepSwatch)) {
+    const days = expectedStayMin(ctx, pick.pull === 'dry' ? 'dry' : 'wet') / MIN_PER_DAY
+    const dyed = dyedPerMetre(days, ctx.parameters)
+    found.push(said('why.dye', { dyed: figureOf(dyed * 100), days: Math.max(1, Math.round(days)) }))
+  }
+  if (pick.sealant && pick.risks.crack >= TOLD_CRACK)
+    found.push(
+      said('why.bead_cracks', {
+        sheen: word('sheen', ctx.coating.sheen),
+        sealant: pick.sealant.name,
+        crack: figureOf(pick.risks.crack * 100),
+      }),
+    )
   if (pick.pressedOver) found.push(pressReason(ctx, pick.pressing, pick.pressedOver))
   if (pick.roll && pick.roll.stockMm > 0)
     found.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
@@ -41,6 +58,9 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
   )
   return found
 }
+/** A crack on fewer metres than this is not worth a sentence. */
+const TOLD_CRACK = 0.02
+
 /** Why it is pressed as it is, where both are at hand. */
 function pressReason(ctx: HemContext, pressing: Pressing, { other: than, morePerM }: PressedOver): Said {
   const [press, other] = [word('press', pressing), word('press', than)]

@@ -17,6 +17,10 @@ export interface RecipeRisks {
   readonly residue: number
   /** A brushed band that shows beside the rolled field. */
   readonly band: number
+  /** Coat that cracks over a bead that was still wet. */
+  readonly crack: number
+  /** Texture that a can leaves on the wood beside the glass. */
+  readonly grit: number
 }
 
 /** Expected cost of one hem, minor units. */
@@ -41,6 +45,8 @@ export interface CostParts {
   readonly tear: number
   readonly residue: number
   readonly band: number
+  readonly crack: number
+  readonly grit: number
   readonly flakes: number
 }
 

@@ -158,6 +158,7 @@ function liquidSteps(ctx: HemContext, pick: Candidate): Said[] {
   return [
     said(how === 'brush' ? 'step.liquid_brush' : 'step.liquid_can', { mask: name, panes: ctx.hem.panes }),
     ...(yellows ? [said('step.liquid_prime')] : []),
+    said('step.liquid_pools'),
     said('step.liquid_clear', { minutes: clearMin }),
     ...coatSteps(ctx, pick, false),
     said('step.liquid_cut', { hours: cutAfterH, angle: FOLD_DEG.value }),

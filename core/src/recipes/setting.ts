@@ -45,6 +45,11 @@ export function settingOf({ hem, keepFace, step, outdoors }: SettingFacts): Sett
   return hem.kind === 'two-tone-line' || hem.kind === 'by-hand' ? 'line-to-make' : 'joint'
 }
 
+/** Doors, floors, skirtings and stairs: people brush past a tape there. */
+export const isBrushedPast = ({ hem, outdoors }: Pick<SettingFacts, 'hem' | 'outdoors'>): boolean =>
+  !outdoors && PASSED.includes(hem.kind)
+const PASSED: readonly Hem['kind'][] = ['wall-to-casing', 'wall-to-skirting', 'skirting-to-floor', 'stair-string']
+
 /** A gap from which lining paper slides under the skirting, mm. From memory. */
 export const SLIDES_UNDER_MM = 3
 

@@ -1,4 +1,4 @@
-import type { Soundness, Tool } from '../ground'
+import type { Sheen, Soundness, Tool } from '../ground'
 import type { Parameters } from '../parameters/parameters'
 import { normalCdf, normalQuantile, Z90, type Estimate } from './normal'
 
@@ -6,6 +6,8 @@ import { normalCdf, normalQuantile, Z90, type Estimate } from './normal'
 export interface KeepFinish {
   readonly soundness: Soundness
   readonly tool: Tool | null
+  /** Its sheen; left out where nobody said. */
+  readonly sheen?: Sheen
   /** Cure age, reference minutes at 23 °C; null when nobody knows, Infinity for an old finish. */
   readonly ageRefMin: number | null
   /** ISO 2409 class of a cross-cut made on site; it says more than the look of the face. Left out or null: none made. */
@@ -33,7 +35,8 @@ export function holdN25(finish: KeepFinish, by: HoldParameters): number {
   const days = (finish.tool === 'spray' ? lift.sprayedGrowthDays : lift.growthDays).value
   const grown = 1 - Math.exp(-((Math.max(0, age) / (days * MIN_PER_DAY)) ** lift.shape.value))
   const sound = lift.freshN25.value + (lift.fullN25.value - lift.freshN25.value) * grown
-  return sound * holdShare(finish, by)
+  const sheen = finish.sheen === undefined ? 1 : lift.sheenShare[finish.sheen].value
+  return sound * sheen * holdShare(finish, by)
 }
 
 function holdShare(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldParameters): number {
@@ -42,6 +45,7 @@ function holdShare(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldPar
   return shares[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness].value
 }
 const isTested = (finish: KeepFinish) => finish.crossCut !== undefined && finish.crossCut !== null
+/** A cross-cut says more than a look: it narrows what nobody knows, and halves nothing that is known. */
 const spreadOf = (finish: KeepFinish, { lift }: HoldParameters) =>
   (!isTested(finish) && (finish.ageRefMin === null || finish.soundness === 'unknown')
     ? lift.spreadUnknown
@@ -59,6 +63,20 @@ export function pullFactor(manner: PullManner, { lift }: Pick<Parameters, 'lift'
   return angle * (manner.speed === 'fast' ? lift.fastPull.value : 1)
 }
 
+/**
+ * What a finish is judged as; the worst counts. One nobody knows is judged by its wide prior, by the same prior narrow
+ * (not knowing never helps), and, where its age is what nobody knows, as one that was coated yesterday.
+ */
+function priorsOf(finish: KeepFinish, by: HoldParameters): { hold: number; spread: number }[] {
+  const { lift } = by
+  const prior = { hold: holdN25(finish, by), spread: spreadOf(finish, by) }
+  if (prior.spread === lift.spreadKnown.value) return [prior]
+  const narrow = { hold: prior.hold, spread: lift.spreadKnown.value }
+  if (finish.ageRefMin !== null) return [prior, narrow]
+  const young = { ...finish, ageRefMin: lift.unknownAsDays.value * MIN_PER_DAY }
+  return [prior, narrow, { hold: holdN25(young, by), spread: spreadOf(young, by) }]
+}
+
 /** Chance that a metre of finish visibly lifts, with its 90 % interval. docs/science.md eq. 10. */
 export function liftPerMetre(
   gripN25: number,
@@ -67,9 +85,10 @@ export function liftPerMetre(
   manner: PullManner = GOOD_PULL,
 ): Estimate {
   const load = gripN25 * pullFactor(manner, by)
-  const [hold, spread] = [holdN25(finish, by), spreadOf(finish, by)]
-  const at = (shift: number) => normalCdf(Math.log((load * Math.exp(shift)) / hold) / spread)
   const shift = Z90 * by.lift.modelSpread.value
+  const priors = priorsOf(finish, by)
+  const at = (moved: number) =>
+    Math.max(...priors.map(({ hold, spread }) => normalCdf(Math.log((load * Math.exp(moved)) / hold) / spread)))
   return { mean: at(0), low: at(-shift), high: at(shift) }
 }
 

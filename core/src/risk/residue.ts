@@ -16,6 +16,10 @@ export const stayDaysOf = (tape: Tape, outdoors: boolean): number => (outdoors ?
 export const offBy = (clock: RateClock, stayDays: number, laidAt: number): number | null =>
   instantOfGain(clock, laidAt, stayDays * MIN_PER_DAY)
 
+/** Chance that the dye of a tape stays on a white face. */
+export const dyedPerMetre = (days: number, { residue }: Pick<Parameters, 'residue'>): number =>
+  1 - Math.exp(-Math.max(0, days) * residue.dyePerDay.value)
+
 /** Chance that a metre leaves glue behind. docs/science.md eq. 16. */
 export const residuePerMetre = (used: number, { residue }: Pick<Parameters, 'residue'>): number =>
   used <= 0 ? 0 : normalCdf(Math.log(used) / residue.spread.value)

@@ -68,11 +68,15 @@ function lookUp(room: Room, key: FaceKey): Face | null | undefined {
     case 'piece':
       return byId(room.pieces)?.face
     case 'inside':
-      return byId(room.pieces) ? FITTING_FACE : null
+      return insideOf(byId(room.pieces)?.face)
     case 'fitting':
       return byId(room.fittings) ? FITTING_FACE : null
   }
 }
+
+/** Inside a cabinet's mouth its old finish stays, whatever is done to its outside. */
+const insideOf = (front: Face | null | undefined): Face | null =>
+  front ? { ...front, dusty: false, prep: [], paintAtHand: false } : null
 
 function glassOf(room: Room, id: string): Face | null {
   const opening = room.openings.find((each) => each.id === id)
@@ -132,6 +136,8 @@ export function stepsOf(room: Room, key: FaceKey): readonly PlacedStep[] {
 const paintedBy = onceFor((_room: Room) => new Map<FaceKey, readonly PlacedStep[]>())
 
 function findSteps(room: Room, key: FaceKey): readonly PlacedStep[] {
+  // Glass is never painted because the leaves are: of a window's leaf there is nothing but the pane.
+  if (isFace(key, 'leaf') && lookUp(room, key)?.material === 'glass') return []
   const scope = scopeOf(room, key)
   if (scope === 'takes-wall-colour' && !isFace(key, 'wall')) return stepsOf(room, wallOf(room, key))
   if (scope !== null && scope !== 'takes-wall-colour') return []

@@ -23,6 +23,13 @@ export function trimRunMm(room: Room, key: FaceKey): number | null {
   }
 }
 
+/** How wide a trim is across its run, mm: a skirting's height, a casing's width; null for other faces. */
+export function trimWidthMm(room: Room, key: FaceKey): number | null {
+  const { kind, id } = readFace(key) ?? { kind: null, id: null }
+  if (kind === 'skirting') return room.skirting?.heightMm ?? null
+  return kind === 'casing' ? (room.openings.find((each) => each.id === id)?.casingMm ?? null) : null
+}
+
 /** Run of skirting on a wall, mm. */
 export const skirtingRunMm = (room: Room, wallId: string): number => {
   const wall = sure(room.walls.find((each) => each.id === wallId))

@@ -1,4 +1,15 @@
-import { BACKINGS, COVER_KINDS, EDGES, HAND_TOOL_KINDS, LIQUID_HOWS, MARKS, SHEENS } from '../ground'
+import {
+  BACKINGS,
+  COVER_KINDS,
+  EDGES,
+  HAND_TOOL_KINDS,
+  LIQUID_HOWS,
+  MARKS,
+  SHEENS,
+  TEARINGS,
+  TOUGHNESS,
+  WEATHERS,
+} from '../ground'
 import { decimal, exact, flag, id, list, oneOf, text, wholeNumber } from './fields'
 
 const MONEY = () => wholeNumber(0, 100_000_000)
@@ -12,6 +23,10 @@ const tape = exact({
   thickUm: wholeNumber(10, 2000),
   stayDays: decimal(0.1, 400),
   sunStayDays: decimal(0.1, 400),
+  dye: flag(),
+  tough: oneOf(TOUGHNESS),
+  tears: oneOf(TEARINGS),
+  holdsIn: oneOf(WEATHERS),
   rollLengthMm: wholeNumber(1000, 1_000_000),
   rolls: list(
     exact({

@@ -1,5 +1,6 @@
 import { withCodes } from './upgradeCodes'
-import { JOB_VERSION } from '../ground'
+import { type Backing, JOB_VERSION } from '../ground'
+import { BACKING_CLASS } from '../catalogue/tables/tapesTable'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
 
@@ -7,7 +8,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2, 3, 4]
+const OLDER: readonly unknown[] = [1, 2, 3, 4, 5]
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
@@ -21,7 +22,8 @@ export function upgraded(data: unknown): unknown {
 /**
  * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), choices made by hand
  * in rooms, and with version 4 the words of fixed lists, which became codes,
- * and with version 5 rates for trim, ceilings, ladders and short strips and the order of rolling.
+ * and with version 5 rates for trim, ceilings, ladders and short strips and the order of rolling, and with version 6 what
+ * a tape does to white, under feet, in the hand and in the wet.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
@@ -29,7 +31,7 @@ export function upgradedParts<T extends Fields>(older: T): T {
   return {
     ...job,
     ...(isFields(house) ? { house: withRates({ ...STARTER_HOUSE, ...house }) } : {}),
-    ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withOwned(shelf) } } : {}),
+    ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withTapeFacts(withOwned(shelf)) } } : {}),
     ...(Array.isArray(rooms) ? { rooms: rooms.map(upgradedRoom) } : {}),
   }
 }
@@ -49,6 +51,18 @@ function withOwned(shelf: Fields): Fields {
     isFields(cover) ? { ...cover, owned: cover.owned ?? starter.get(cover.id) ?? 0 } : cover,
   )
   return { ...shelf, covers }
+}
+
+/** Tapes of before version 6 say nothing of dye, toughness, tearing and wet: what the starter has of them, else their class. */
+function withTapeFacts(shelf: Fields): Fields {
+  if (!Array.isArray(shelf.tapes)) return shelf
+  const starter = new Map(STARTER_SHELF.tapes.map((tape) => [tape.id as unknown, tape]))
+  const tapes = shelf.tapes.map((tape: unknown) => {
+    if (!isFields(tape)) return tape
+    const of = starter.get(tape.id) ?? BACKING_CLASS[tape.backing as Backing] ?? BACKING_CLASS['creped-paper']
+    return { dye: of.dye, tough: of.tough, tears: of.tears, holdsIn: of.holdsIn, ...tape }
+  })
+  return { ...shelf, tapes }
 }
 
 /** Rates the starter had up to version 4. Where nobody put in his own, today's stand in. */

@@ -30,6 +30,8 @@ export const EN_REASONS = {
   'why.pull_stretches': '{sheen} film stretches once dry: pulled wet.',
   'why.lift_safe': 'Grip {grip} N on {face}: lift risk {lift} % a metre (limit {limit} %).',
   'why.cure_needed': '{face} must cure {hours} h at 23 °C before this grip goes on.',
+  'why.bead_cracks': '{sheen} over a bead of {sealant} that is still wet cracks on about {crack} % of metres.',
+  'why.dye': 'Its dye may stay on white: about {dyed} % of metres for {days, plural, one {# day} other {# days}} on.',
   'why.texture_gap':
     '{texture} leaves gaps of about {gap} mm under the edge; this paint runs through anything over {critical} mm.',
   'why.seal_closes': '{seal} closes gaps up to {closes} mm.',
@@ -62,6 +64,7 @@ export const EN_REASONS = {
   'out.barrier_solvent': 'a barrier edge needs water-based paint',
   'out.barrier_dust': 'dust stops a barrier edge',
   'out.full_skim': 'nothing may stay on a full skim; a wiped bead does',
+  'out.wet': '{wet} is to come while it is on, and it holds in {holds}',
   'out.flat_cracks': 'flat paint over a wet bead cracks, and no paint-now sealant is on the shelf',
   'out.bead_dry': 'a dried bead tears the film when pulled dry',
   'out.no_sealant': 'no sealant is on the shelf',

@@ -30,6 +30,7 @@ export const EN_STEPS = {
   'step.liquid_brush': 'Brush a generous, even coat of {mask} on {panes} panes and a little over the bars.',
   'step.liquid_can': 'Spray {mask} on {panes} panes from 100 to 150 mm, generous and even.',
   'step.liquid_prime': 'Where it laps over bare wood prime that first: it yellows there.',
+  'step.liquid_pools': 'While it is still milky look for drips and pools and brush them out.',
   'step.liquid_clear': 'Let it go clear, about {minutes} min; a few white spots may stay.',
   'step.liquid_cut':
     '{hours} h after the last coat cut round each pane with a fresh blade at {angle}°, away from the hand, and peel it in one sheet. Strings: scrape to the edge and wad it.',
@@ -55,6 +56,10 @@ export const EN_STEPS = {
   'care.damp': '{face} reads {reading} % moisture; let it dry below {limit} % first.',
   'care.solvent':
     'Solvent vapour: air the room, no flame or spark, suitable respirator. Follow the product sheet and local codes.',
+  'care.wander':
+    'The old edge wanders {wander} mm, but the trim is only {width} mm wide: nothing is left to hide it in. Coat the trim too.',
+  'care.day_tape':
+    '{tape} is made for a day, and {face} is flat and nobody has tested it: try a strip in a corner first, and never leave it on over night.',
   'care.power': 'Power off before a plate is loosened or masked inside.',
   'care.spray': 'Spraying: respirator and airflow; a skin injection is an emergency. Follow local codes.',
   'care.film': 'Film is slippery on floors and a suffocation hazard for children and pets; no flame near it.',

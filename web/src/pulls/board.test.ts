@@ -27,7 +27,7 @@ test('the board tells now, next and what must be looked at', () => {
 test('later the same round is tacky, then dry, then overdue', () => {
   const standAt = (minutes: number) =>
     boardAt(plan, log, now + minutes, null).pulls.find((card) => card.pull.roomId === 'practice2')!.stand
-  expect([standAt(30), standAt(13 * 60), standAt(6 * 1440)]).toEqual(['not yet', 'dry', 'overdue'])
+  expect([standAt(30), standAt(13 * 60), standAt(40 * 1440)]).toEqual(['not yet', 'dry', 'overdue'])
 })
 
 test('one crew sees its own work only', () => {

@@ -8,7 +8,7 @@ const GROUPS: readonly {
 }[] = [
   { name: 'material', parts: ['tape', 'seal', 'cover'] },
   { name: 'labour', parts: ['lay', 'sealing', 'cutIn', 'pull'] },
-  { name: 'mending', parts: ['bleeds', 'lift', 'tear', 'residue', 'band', 'flakes'] },
+  { name: 'mending', parts: ['bleeds', 'lift', 'tear', 'residue', 'band', 'crack', 'grit', 'flakes'] },
 ]
 
 /** What a hem is expected to cost, part by part: bar for its share, figure beside it. */

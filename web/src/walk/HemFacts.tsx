@@ -10,6 +10,8 @@ import {
   edgeOfHem,
   isFace,
   readEdge,
+  rowSplits,
+  thingOf,
   wholeEdge,
   type EdgeKey,
   type HandHem,
@@ -151,6 +153,14 @@ function CutAndJoin({
     const split = { id: freeId('c', room.splits), edge: whole, atMm: before + atMm }
     return editRoom((old) => ({ ...old, splits: [...old.splits, split] }))
   }
+  const rows = room.openings.find((each) => each.id === thingOf(hem.keep))?.glazing?.high ?? 1
+  const byRow = () => {
+    onPick({ kind: 'room' })
+    editRoom((old) => {
+      const ids = Array.from({ length: rows - 1 }, (_, i) => `${freeId('c', old.splits)}r${i + 1}`)
+      return { ...old, splits: [...old.splits, ...rowSplits(whole, hem.lengthMm, rows, (row) => ids[row - 1]!)] }
+    })
+  }
   const mend = () => {
     onPick({ kind: 'room' })
     editRoom((old) => ({
@@ -167,6 +177,7 @@ function CutAndJoin({
     <>
       {edges.length > 1 && <Button onClick={joinAll}>{W.walk.joinThem}</Button>}
       {(part || join) && <Button onClick={mend}>{W.walk.mend}</Button>}
+      {edges.length === 1 && rows > 1 && !part && !join && <Button onClick={byRow}>{W.walk.byRow}</Button>}
       {edges.length === 1 && hem.panes === 0 && !join && (
         <div className="w-28">
           <LengthField label={W.walk.cutAt} mm={0} units={site.units} allowZero onCommit={(mm) => mm > 0 && cut(mm)} />

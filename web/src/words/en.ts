@@ -224,6 +224,8 @@ export const EN_SCREENS = {
       tear: 'Torn edge',
       residue: 'Residue',
       band: 'Bands',
+      crack: 'Cracks over the bead',
+      grit: 'Grit of the can',
       flakes: 'Flakes',
     },
     expected: 'expected',

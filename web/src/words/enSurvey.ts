@@ -108,6 +108,7 @@ export const SURVEY_WORDS = {
     lineUsual: 'as the scope says ({way})',
     wander: 'Old edge wanders by',
     cutAt: 'Cut at',
+    byRow: 'Row by row',
     mend: 'Lay whole again',
     joinThem: 'Lay as one hem',
     chosen: '{n, plural, one {# hem} other {# hems}} chosen',

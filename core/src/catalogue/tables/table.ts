@@ -9,8 +9,13 @@ export interface ShelfTable<T> {
 }
 
 export const text = (key: string, most = 200): Column => ({ key, type: { type: 'text', most } })
-export const flag = (key: string): Column => ({ key, type: { type: 'flag' } })
-export const choice = (key: string, options: readonly string[]): Column => ({ key, type: { type: 'choice', options } })
+type Standing = Pick<Column, 'classDefault'>
+export const flag = (key: string, more: Standing = {}): Column => ({ key, type: { type: 'flag' }, ...more })
+export const choice = (key: string, options: readonly string[], more: Standing = {}): Column => ({
+  key,
+  type: { type: 'choice', options },
+  ...more,
+})
 export const number = (
   key: string,
   low: number,

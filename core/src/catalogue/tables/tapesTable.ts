@@ -1,7 +1,19 @@
 import type { Coded } from '../../units/errors'
 import { atCell, expects, type Place } from '../../units/faults'
 import { nth, sure } from '../../units/sure'
-import { type Backing, BACKINGS, CoreError, EDGES, type Mark, MARKS, type Tape, type TapeEdge } from '../../ground'
+import {
+  type Backing,
+  BACKINGS,
+  CoreError,
+  EDGES,
+  type Mark,
+  MARKS,
+  type Tape,
+  type TapeEdge,
+  TEARINGS,
+  TOUGHNESS,
+  WEATHERS,
+} from '../../ground'
 import { PEEL_UNITS, peelFromN25, peelToN25, type PeelUnit } from '../../units/peel'
 import type { CellValue, Column, ShelfRow } from '../columns'
 import { choice, flag, major, minor, mm, money, number, short, text } from './table'
@@ -24,6 +36,14 @@ const TAPE_CLASS: Record<TapeEdge, Record<Backing, { grip: number; stay: number;
     plastic: { grip: 4, stay: 14, sun: 7, thick: 120 },
   },
 }
+/** Paper tears by hand and takes no wet, thin washi is easily brushed off, plastic wants a blade. Common practice. */
+export const BACKING_CLASS: Record<Backing, Pick<Tape, 'dye' | 'tough' | 'tears' | 'holdsIn'>> = {
+  'creped-paper': { dye: false, tough: 'usual', tears: 'by-hand', holdsIn: 'dry' },
+  washi: { dye: false, tough: 'frail', tears: 'by-hand', holdsIn: 'dew' },
+  plastic: { dye: false, tough: 'tough', tears: 'by-blade', holdsIn: 'rain' },
+}
+const backingClass = (row: Readonly<Record<string, CellValue | null>>) => BACKING_CLASS[row.backing as Backing]
+
 const tapeClass = (row: Readonly<Record<string, CellValue | null>>) =>
   TAPE_CLASS[row.edge as TapeEdge][row.backing as Backing]
 
@@ -38,6 +58,10 @@ export const TAPE_COLUMNS: readonly Column[] = [
   number('stay_days', 0.1, 400, { classDefault: (row) => tapeClass(row).stay }),
   number('sun_stay_days', 0.1, 400, { classDefault: (row) => tapeClass(row).sun }),
   number('thick_um', 10, 2000, { whole: true, classDefault: (row) => tapeClass(row).thick }),
+  flag('dye', { classDefault: (row) => backingClass(row).dye }),
+  choice('tough', TOUGHNESS, { classDefault: (row) => backingClass(row).tough }),
+  choice('tears', TEARINGS, { classDefault: (row) => backingClass(row).tears }),
+  choice('holds_in', WEATHERS, { classDefault: (row) => backingClass(row).holdsIn }),
   number('roll_m', 1, 1000),
   number('width_mm', 3, 300, { whole: true }),
   money('price'),
@@ -63,6 +87,10 @@ export const tapeRows = (tapes: readonly Tape[], unit: PeelUnit): ShelfRow[] =>
         stay_days: t.stayDays,
         sun_stay_days: t.sunStayDays,
         thick_um: t.thickUm,
+        dye: t.dye,
+        tough: t.tough,
+        tears: t.tears,
+        holds_in: t.holdsIn,
         roll_m: t.rollLengthMm / 1000,
         width_mm: roll.widthMm,
         price: major(roll.priceMinor),
@@ -83,6 +111,10 @@ const SHARED = [
   'stay_days',
   'sun_stay_days',
   'thick_um',
+  'dye',
+  'tough',
+  'tears',
+  'holds_in',
   'roll_m',
   'retired',
   'mark',
@@ -131,6 +163,10 @@ const tapeOfRow = ({ cells: c, defaults }: ShelfRow, gripN25: number, rolls: Tap
   thickUm: Number(c.thick_um),
   stayDays: Number(c.stay_days),
   sunStayDays: Number(c.sun_stay_days),
+  dye: Boolean(c.dye),
+  tough: c.tough as Tape['tough'],
+  tears: c.tears as Tape['tears'],
+  holdsIn: c.holds_in as Tape['holdsIn'],
   rollLengthMm: mm(sure(c.roll_m)),
   rolls,
   retired: Boolean(c.retired),
