@@ -4,8 +4,8 @@ import type { Cover, Shelf, Tape } from '../ground'
 import { coverLoadNPerM, flakesPerM2, tackSpacingM } from '../risk/cover'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 
-/** How a cover is held: taped all round and taut, hung from an edge and tacked, lying, or loose over a thing. */
-export const COVER_HOLDS = ['taut', 'hung', 'lies', 'loose'] as const
+/** How a cover is held: taped all round and taut, hung from an edge and tacked, lying, loose over a thing, or gathered behind it. */
+export const COVER_HOLDS = ['taut', 'hung', 'lies', 'loose', 'bagged'] as const
 export type CoverHold = (typeof COVER_HOLDS)[number]
 
 /** The cover that goes with a hem's tape when its paint is sprayed. */

@@ -1,6 +1,7 @@
 import { type Opening, type PaintStep, type Room, said, type Shelf, face, writeFace } from '../ground'
 import { stepOf, faceName } from '../survey/faces'
 import { coversByKind, fromRoll, narrowestOver, type CoverNeed } from './coverNeed'
+import { mistReaches } from './mist'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 
 /** What the gun's mist must not reach: glass and leaves, walls below a sprayed ceiling, a ceiling above sprayed walls. */
@@ -28,10 +29,18 @@ function coatedLaterBySpray(room: Room): boolean {
   return ceiling?.step.tool === 'spray' && ceiling.index >= Math.max(...walls)
 }
 
-/** Sprayed colours from which a leaf is kept: all of them, or those that come once it has its own. */
-function sprayedBeside(room: Room, opening: Opening): string[] {
+/** Sprayed colours whose mist gets as far as a leaf: all of them, or those that come once it has its own. */
+function sprayedBeside(room: Room, shelf: Shelf, opening: Opening): PaintStep[] {
   const own = stepOf(room, face('leaf', opening.id))
-  return idsOf(room.steps.filter((step, i) => step.tool === 'spray' && (own === null || own.index < i)))
+  return room.steps.filter(
+    (step, i) => step.tool === 'spray' && (own === null || own.index < i) && mistReaches(room, shelf, step, opening),
+  )
+}
+
+/** Whether a casing has all its colour before a step, or gets none: it goes under the film. What is to be painted stays bare. */
+function isCasingKept(room: Room, opening: Opening, first: PaintStep): boolean {
+  const own = stepOf(room, face('casing', opening.id))
+  return own === null || own.index < room.steps.indexOf(first)
 }
 
 /** Windows and door leaves: film cut to the opening, taped all round, so it may face the gun for two coats. */
@@ -40,10 +49,12 @@ function leafNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   return room.openings
     .filter((opening) => opening.leaf !== null)
     .flatMap((opening) => {
-      const stepIds = sprayedBeside(room, opening)
-      if (stepIds.length === 0) return []
+      const steps = sprayedBeside(room, shelf, opening)
+      const [first] = steps
+      if (!first) return []
+      const stepIds = idsOf(steps)
       // From tape to tape: over a casing that is kept as well.
-      const rim = 2 * opening.casingMm
+      const rim = isCasingKept(room, opening, first) ? 2 * opening.casingMm : 0
       const [wide, high] = [opening.widthMm + rim, opening.heightMm + rim]
       const cover = narrowestOver(film, Math.min(high, wide))
       if (!cover) return []

@@ -1,6 +1,6 @@
 import { type Piece, type Room, said, type Shelf, face } from '../ground'
 import { stepOf } from '../survey/faces'
-import { coversByKind, fromRoll, inPieces, type CoverNeed } from './coverNeed'
+import { coversByKind, fromRoll, inPieces, narrowestOver, type CoverNeed } from './coverNeed'
 
 /** Hems of a sheet hang over on every side, mm. From memory. */
 const OVERHANG_MM = 300
@@ -39,6 +39,15 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
           return piece.inUse && paper ? [fromRoll({ ...at, hold: 'lies', why }, paper, frontMm2(piece))] : []
         }
         return spatter(piece.widthMm * (piece.heightMm + piece.depthMm))
+      case 'roof-window': {
+        // Below a coated ceiling its glass is kept from drips, and from the gun.
+        const over = stepOf(room, 'ceiling')
+        const pane = narrowestOver(covers.film, Math.min(piece.widthMm, piece.heightMm))
+        if (!over || !pane) return []
+        const long = Math.max(piece.widthMm, piece.heightMm)
+        const place = { ...at, hold: 'taut' as const, why: said('cover.taut'), stepIds: [over.step.id] }
+        return [fromRoll(place, pane, piece.widthMm * piece.heightMm, long)]
+      }
       case 'radiator':
         return painted ? [] : spatter(piece.widthMm * (piece.heightMm + OVERHANG_MM))
       case 'stairs': {

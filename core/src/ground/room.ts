@@ -183,7 +183,7 @@ export interface Fitting {
   readonly scope: FittingScope
 }
 
-export const PIECE_KINDS = ['cabinets', 'radiator', 'furniture', 'stairs'] as const
+export const PIECE_KINDS = ['cabinets', 'radiator', 'furniture', 'stairs', 'roof-window'] as const
 export type PieceKind = (typeof PIECE_KINDS)[number]
 
 /** A thing in the room that is masked, sheeted or painted as a piece of its own. */

@@ -19,6 +19,7 @@ import {
 } from '../ground'
 import { coatingOf } from '../catalogue/find'
 import { faceOf, faceName, hasFace, stepOf, stepsOf, wallOf, type PlacedStep } from '../survey/faces'
+import { isBagged } from '../survey/fittings'
 import { edgesByHand } from './byHand'
 import { roomEdges } from './edges'
 
@@ -38,6 +39,8 @@ export interface Hem {
   readonly panes: number
   readonly radiusMm: number
   readonly gapMm: number
+  /** Round a fitting that stands out from the wall, so that tape alone does not cover it. */
+  readonly standsOut: boolean
   /** How its line runs, and how far an old edge wanders, mm. */
   readonly line: LineWay
   readonly wanderMm: number
@@ -158,6 +161,7 @@ function hemOn(room: Room, edge: Edge): Hem {
     panes: edge.panes,
     radiusMm: edge.radiusMm,
     gapMm: edge.gapMm,
+    standsOut: room.fittings.some((each) => face('fitting', each.id) === edge.b && isBagged(room, each)),
     line: noted?.way ?? usualWay(edge, stepA !== null && stepB !== null, noted?.wanderMm ?? 0),
     wanderMm: noted?.wanderMm ?? 0,
     keep: aIsPaint ? edge.b : edge.a,
@@ -222,6 +226,10 @@ function nameOf(room: Room, edge: Edge): FaceName | null {
     case 'casing-to-glass':
     case 'wall-to-frame':
       return { is: 'face', kind: 'opening', name: openingName(room, edge.b) }
+    case 'casing-to-floor':
+      return { is: 'face', kind: 'opening', name: openingName(room, edge.a) }
+    case 'ceiling-to-window':
+      return faceName(room, edge.b)
     case 'wall-to-ceiling':
     case 'wall-to-skirting':
     case 'skirting-to-floor':

@@ -119,10 +119,24 @@ function openingEdges(o: Opening, wall: Wall): Edge[] {
   const edges: Edge[] = []
   if (cased) edges.push(frame('wall-to-casing', wallFace, face('casing', o.id), o, o.casingMm, wall))
   else if (o.leaf) edges.push(frame('wall-to-frame', wallFace, face('leaf', o.id), o, 0, wall))
+  if (cased && reachesFloor(o)) edges.push(feet(o))
   // A door leaf is parted from its casing by a gap; glass meets the casing or the bars directly.
   if (o.kind === 'window' && o.leaf && cased) edges.push(paneEdge(face('casing', o.id), face('leaf', o.id), o))
   if (o.kind === 'glazed-doors' && o.leaf) edges.push(paneEdge(face('leaf', o.id), face('glass', o.id), o))
   return edges
+}
+
+/** The two feet of a casing on the floor. */
+function feet(o: Opening): Edge {
+  const at = (x1: number): EdgeSegment => ({ wallId: o.wallId, x1, y1: 0, x2: x1 + o.casingMm, y2: 0 })
+  return {
+    ...PLAIN_EDGE,
+    ...named(meeting(face('casing', o.id), writeFace({ kind: 'floor', id: null }))),
+    kind: 'casing-to-floor',
+    segments: [at(o.atMm - o.casingMm), at(o.atMm + o.widthMm)],
+    lengthMm: 2 * o.casingMm,
+    orientation: 'level',
+  }
 }
 
 /** Round every pane of an opening: one strip a side, four to a pane. */
@@ -164,6 +178,8 @@ function pieceEdges(p: Piece): Edge[] {
         loop('wall-to-piece', face('wall', p.wallId), own, p.wallId, boxOf(p), standing),
         ...(p.inUse ? [mouths(p, own)] : []),
       ]
+    case 'roof-window':
+      return [loop('ceiling-to-window', writeFace({ kind: 'ceiling', id: null }), own, p.wallId, boxOf(p), false)]
     case 'stairs':
       return [string(p, own)]
   }

@@ -36,6 +36,8 @@ export interface WorkParameters {
   readonly tackMin: Known
   /** More minutes for each cut of a tape that does not tear straight by hand. */
   readonly cutMin: Readonly<Record<Tape['tears'], Known>>
+  /** Bagging a lantern or a tap, min each. */
+  readonly bagMin: Known
   /** Share of a fault's mending on glass, and of faults seen under a skirting. */
   readonly glassMendShare: Known
   readonly tuckedShare: Known
@@ -79,6 +81,7 @@ export const WORK: WorkParameters = {
     'in-slivers': guess(0.05, 'min', 'a-blade-for-every-cut'),
     'by-blade': guess(0.1, 'min', 'a-blade-for-every-cut'),
   },
+  bagMin: guess(1.5, 'min', 'a-bag-gathered-and-taped-behind'),
   glassMendShare: guess(0.2, '', 'a-blade-mends-glass-fast'),
   tuckedShare: guess(0.002, '', 'the-skirting-hides-the-edge'),
   wetMargin: guess(0.8, '', 'keeps-a-fifth-of-the-window-in'),

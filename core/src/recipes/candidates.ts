@@ -99,6 +99,8 @@ const fitsEdge = (school: School, tape: Tape): boolean => {
 }
 
 function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): BesideCover | null {
+  // A plate's tape covers it; what stands out has its bag; the foot of a casing its pieces of tape.
+  if (ctx.hem.kind === 'wall-to-fitting' || ctx.hem.kind === 'casing-to-floor') return null
   return coverBeside({
     shelf: ctx.shelf,
     place: besidePlaceOf(setting, ctx.hem.kind),

@@ -1,6 +1,7 @@
 import type { Layer, LayerKind } from './layer'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
+import { coversByKind } from '../covers/coverNeed'
 import { settingOf, SLIDES_UNDER_MM, type Setting } from './setting'
 
 const layer = (kind: LayerKind, name: string, more: Partial<Layer> = {}): Layer => ({
@@ -54,6 +55,10 @@ function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
   } else if (setting === 'skirting-over-carpet' || setting === 'skirting-over-hard-floor') {
     const paper = paperOf(ctx, 0)
     if (paper) layers.push(layer('paper', paper.name, { coverId: paper.id, widthMm: paper.widthMm }))
+  } else if (setting === 'thing-on-the-wall') {
+    // The load counts its film with the room's covers.
+    const film = coversByKind(ctx.shelf).film[0]
+    if (film) layers.push(layer('film', film.name))
   } else if (setting === 'cabinets-in-use') {
     const paper = paperOf(ctx, 600)
     if (paper) layers.push(layer('paper', paper.name))

@@ -46,6 +46,7 @@ function layingOf(ctx: LayingFacts): { readonly run: number; readonly strips: nu
   const { hem } = ctx
   const metres = hem.lengthMm / 1000
   if (hem.laps > 0) return { run: levelMm(hem.segments) / 1000, strips: hem.laps }
+  if (hem.kind === 'casing-to-floor') return { run: 0, strips: 2 }
   if (hem.radiusMm > 0) return { run: 0, strips: hem.lengthMm / ROUNDED_PIECE_MM.value }
   if (hem.panes > 1) return { run: 0, strips: hem.panes * STRIPS_OF_PANE }
   if (settingOf(ctx) === 'tight-joint-at-the-floor')

@@ -99,6 +99,9 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
     case 'tight-joint-at-the-floor':
       steps.push(said('step.clean_joint'), said('step.lay_pieces', tape))
       break
+    case 'thing-on-the-wall':
+      steps.push(said('step.lay_round', tape))
+      break
     case 'plate':
       steps.push(said('step.lay_plate', tape))
       break
@@ -135,12 +138,19 @@ const isAtFloor = ({ hem }: HemContext): boolean =>
 
 /** Covers, each over the tape before it. */
 function coverSteps(ctx: HemContext, pick: Candidate): Said[] {
+  const steps = coversOver(ctx, pick)
+  const dispensed = steps.some(({ code }) => code === 'step.paper_over' || code === 'step.film_hung')
+  return dispensed ? [...steps, said('step.by_hand')] : steps
+}
+
+function coversOver(ctx: HemContext, pick: Candidate): Said[] {
   return recipeLayers(ctx, pick).flatMap((layer): Said[] => {
     const facts = { cover: layer.name }
     switch (layer.kind) {
       case 'paper':
         return [said(settingOf(ctx) === 'cabinets-in-use' ? 'step.paper_mouths' : 'step.paper_over', facts)]
       case 'film':
+        if (settingOf(ctx) === 'thing-on-the-wall') return [said('step.bag', facts)]
         return layer.tackMm === null
           ? [said(pick.cover?.hold === 'taut' ? 'step.film_taut' : 'step.film_over', facts)]
           : [said('step.film_hung', { ...facts, tack: layer.tackMm / 10 })]

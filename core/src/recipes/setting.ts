@@ -16,6 +16,7 @@ export const SETTINGS = [
   'ceiling-line',
   'lapped-boards',
   'plate',
+  'thing-on-the-wall',
   'cabinets-in-use',
   'rounded-corner',
   'line-to-make',
@@ -28,6 +29,7 @@ export type SettingFacts = Pick<HemContext, 'hem' | 'keepFace' | 'step' | 'outdo
 
 /** The setting of a hem: the first that fits, most particular first. */
 export function settingOf({ hem, keepFace, step, outdoors }: SettingFacts): Setting {
+  if (hem.kind === 'casing-to-floor' && keepFace.material !== 'carpet') return 'joint'
   if (hem.kind === 'casing-to-glass') return hem.panes > 1 ? 'panes' : 'glass'
   if (isFace(hem.keep, 'floor')) {
     if (outdoors) return 'ground-line'
@@ -39,7 +41,7 @@ export function settingOf({ hem, keepFace, step, outdoors }: SettingFacts): Sett
     return hem.paint === 'ceiling' ? 'ceiling-last' : 'below-a-dry-ceiling'
   }
   if (hem.laps > 0) return 'lapped-boards'
-  if (hem.kind === 'wall-to-fitting') return 'plate'
+  if (hem.kind === 'wall-to-fitting') return hem.standsOut ? 'thing-on-the-wall' : 'plate'
   if (hem.kind === 'cabinet-mouth') return 'cabinets-in-use'
   if (hem.radiusMm > 0) return 'rounded-corner'
   return hem.kind === 'two-tone-line' || hem.kind === 'by-hand' ? 'line-to-make' : 'joint'

@@ -86,6 +86,8 @@ function pieceAreaMm2(p: Piece): number {
       return p.widthMm * p.heightMm + 2 * p.depthMm * p.heightMm
     case 'furniture':
       return p.widthMm * p.heightMm + 2 * p.depthMm * p.heightMm + p.widthMm * p.depthMm
+    case 'roof-window':
+      return p.widthMm * p.heightMm
     case 'stairs':
       return p.widthMm * (p.heightMm + p.depthMm)
   }

@@ -107,6 +107,7 @@ export const EN_LISTS = {
   'word.opening.glazed-doors': 'glazed doors',
   'word.opening.gap': 'gap',
   'word.piece.cabinets': 'cabinets',
+  'word.piece.roof-window': 'roof window',
   'word.piece.radiator': 'radiator',
   'word.piece.furniture': 'furniture',
   'word.piece.stairs': 'stairs',

@@ -34,6 +34,8 @@ export const EN_PLACES = {
   'place.skirting-to-floor': '{wall}, foot of skirting{between}',
   'place.wall-to-floor': '{wall}{zone}, floor line{between}',
   'place.wall-to-casing': '{wall}{zone}, round {of}',
+  'place.casing-to-floor': '{wall}, feet of {of}',
+  'place.ceiling-to-window': 'ceiling, round {of}',
   'place.casing-to-glass': '{wall}, glass of {of}',
   'place.wall-to-frame': '{wall}{zone}, frame of {of}',
   'place.wall-to-fitting': '{wall}{zone}, round {of}',

@@ -94,6 +94,7 @@ export const EN_SOURCES = {
   'word.source.thin-tape-comes-off-at-a-door': 'thin tape comes off where people brush past; sturdier stays',
   'word.source.dye-goes-into-a-white-face-with-time': 'dye goes into a white face with time',
   'word.source.a-blade-for-every-cut': 'a blade for every cut',
+  'word.source.a-bag-gathered-and-taped-behind': 'a bag, gathered and taped behind',
   'word.source.an-aerosol-leaves-texture-on-the-wood': 'an aerosol leaves texture on the wood',
   'word.source.a-hard-film-that-can-still-lift': 'a hard film that can still lift',
   'word.source.shiny-trim-bears-more-than-a-flat-ceiling': 'shiny trim bears more than a flat ceiling',

@@ -68,6 +68,7 @@ function whole({ crew }: WholeSetup, ref: WholeRef, { work, gun, impliedBy, divi
 }
 
 const m2Of = (needs: readonly CoverNeed[]): number => needs.reduce((sum, need) => sum + need.areaMm2, 0) / 1e6
+const bagsOf = (needs: readonly CoverNeed[]): number => needs.filter((need) => need.hold === 'bagged').length
 const lying = (needs: readonly CoverNeed[]): CoverNeed[] => needs.filter((need) => need.stepIds === null)
 
 /** Floors first, then what stands in the room: covered before its first colour, and until its last is off. */
@@ -135,7 +136,10 @@ export function stepCover(setup: WholeSetup, step: PaintStep): Activity | null {
     { of: 'step', roomId: setup.room.id, stepId: step.id, act: 'cover' },
     {
       work: [
-        { part: 'cover', minutes: m2Of(own) * setup.house.rates.coverPerM2 },
+        {
+          part: 'cover',
+          minutes: m2Of(own) * setup.house.rates.coverPerM2 + bagsOf(own) * work.bagMin.value,
+        },
         { part: 'tack', minutes: (outer / work.outerTackMm.value) * work.tackMin.value },
       ],
       impliedBy: coated(setup, step),

@@ -45,7 +45,7 @@ export const HemOnSheet = memo(function HemOnSheet(props: HemOnSheetProps) {
       ) : (
         lines.map((line, i) => <HemStitch key={i} line={line} stitch={stitch} side={side} half={small ? 1.5 : 3.2} />)
       )}
-      <path d={path} stroke="transparent" strokeWidth={small ? 7 : 12} />
+      <path d={path} stroke="transparent" fill="none" className="hit-line" />
     </g>
   )
 })

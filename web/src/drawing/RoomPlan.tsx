@@ -112,9 +112,8 @@ function Corner({ at, name, onDrag, onDrop, onNudge }: CornerProps) {
       <circle
         cx={at.x}
         cy={at.y}
-        r="11"
         fill="transparent"
-        className="cursor-move"
+        className="hit-point cursor-move"
         role="button"
         tabIndex={0}
         aria-label={name}

@@ -50,6 +50,8 @@ export function UnrolledRoom({ room, hems, units, stitch, picked, chosen = NONE,
     sheet.current?.querySelector<SVGGElement>(`[data-hem="${CSS.escape(next.id)}"]`)?.focus()
   }
   const parts = { room, drawing, picked, onPick }
+  // The shorter lie above the longer: a thumb still finds them.
+  const inReach = useMemo(() => [...hems].sort((a, b) => b.lengthMm - a.lengthMm), [hems])
   return (
     <div ref={sheet} className="relative">
       <div className="no-print absolute -top-9 right-0 z-10 flex gap-0.5" role="group" aria-label={W.walk.view}>
@@ -84,14 +86,14 @@ export function UnrolledRoom({ room, hems, units, stitch, picked, chosen = NONE,
         {room.fittings.map((fitting) => (
           <FittingShape key={fitting.id} fitting={fitting} {...parts} />
         ))}
-        {hems.map((hem, i) => (
+        {inReach.map((hem) => (
           <HemOnSheet
             key={hem.id}
             hem={hem}
             drawing={drawing}
             stitch={stitch(hem)}
             picked={(picked.kind === 'hem' && picked.id === hem.id) || chosen.has(hem.id)}
-            tabbable={picked.kind === 'hem' ? picked.id === hem.id : i === 0}
+            tabbable={picked.kind === 'hem' ? picked.id === hem.id : hem === hems[0]}
             units={units}
             onPick={onPick}
           />

@@ -33,11 +33,13 @@ export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep'>): -1 
     case 'wall-to-floor':
       return paintsWall ? -1 : 1
     case 'skirting-to-floor':
-      return hem.paint === 'skirting' ? -1 : 1
+    case 'casing-to-floor':
+      return hem.paint === 'skirting' || isFace(hem.paint, 'casing') ? -1 : 1
     case 'wall-to-casing':
     case 'wall-to-frame':
     case 'wall-to-fitting':
     case 'wall-to-piece':
+    case 'ceiling-to-window':
       return paintsWall ? -1 : 1
     case 'casing-to-glass':
     case 'cabinet-mouth':

@@ -6,6 +6,7 @@ import { redone, undone } from '../state/jobSlice'
 import { useFacts } from '../state/useJob'
 import { useAppDispatch, useAppSelector } from '../store'
 import { ClockDialog } from './ClockDialog'
+import { FirstSteps } from './FirstSteps'
 import { Spine } from './Spine'
 import { applyTheme, savedTheme } from './theme'
 import { useOpenJob } from './useOpenJob'
@@ -38,6 +39,7 @@ export function JobFrame() {
         <FrameFoot />
       </aside>
       <main id="work" className="min-w-0">
+        <FirstSteps />
         <Suspense fallback={<p className="p-8 text-soft">{W.frame.loading}</p>}>
           <Outlet />
         </Suspense>

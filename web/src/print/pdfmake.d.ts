@@ -3,7 +3,3 @@ declare module 'pdfmake/build/pdfmake' {
   const maker: unknown
   export default maker
 }
-declare module 'pdfmake/build/vfs_fonts' {
-  const files: unknown
-  export default files
-}

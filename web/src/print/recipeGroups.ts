@@ -1,4 +1,4 @@
-import { type Hem, type Recipe, type RecipeAnswer } from '@crisp-hem/core'
+import { listed, type Fact, type Hem, type Recipe, type RecipeAnswer, type Said } from '@crisp-hem/core'
 import { sayText } from '../words'
 
 /** Hems of a room that are done in the same way, under one letter. */
@@ -10,6 +10,60 @@ export interface RecipeGroup {
   readonly hems: readonly Hem[]
   readonly lengthMm: number
 }
+
+/**
+ * Steps that more than one group takes, numbered in the order they come: the sheet says each of them once.
+ *
+ * @returns text of a step → its number, from 1
+ */
+export function sharedSteps(groups: readonly RecipeGroup[]): ReadonlyMap<string, number> {
+  const seen = new Map<string, number>()
+  for (const group of groups) for (const step of new Set(group.steps)) seen.set(step, (seen.get(step) ?? 0) + 1)
+  const shared = [...seen].filter(([, count]) => count > 1).map(([text]) => text)
+  return new Map(shared.map((text, i) => [text, i + 1]))
+}
+
+/** What a group's own list says: its own steps in full, runs of shared ones by their numbers. */
+export function ownSteps(
+  group: RecipeGroup,
+  shared: ReadonlyMap<string, number>,
+  refer: (numbers: readonly number[]) => string,
+): string[] {
+  const lines: string[] = []
+  let run: number[] = []
+  const close = () => {
+    if (run.length > 0) lines.push(refer(run))
+    run = []
+  }
+  for (const step of group.steps) {
+    const number = shared.get(step)
+    if (number !== undefined) run.push(number)
+    else {
+      close()
+      lines.push(step)
+    }
+  }
+  close()
+  return lines
+}
+
+/** How a long run is handled parts no letters: beside it a short one needs no such word. */
+const isTelling = (step: Said): boolean => !step.code.startsWith('step.run_')
+
+const faceless = (step: Said): Said => ({ ...step, facts: { ...step.facts, face: '' } })
+
+/** The faces of some hems as their steps name them, each once. */
+function facesOf(hems: readonly Hem[], recipes: ReadonlyMap<string, RecipeAnswer>): Fact[] {
+  const faces = hems.flatMap((hem) => {
+    const answer = recipes.get(hem.id)
+    const face = answer?.safe ? answer.steps.find((step) => step.facts.face !== undefined)?.facts.face : undefined
+    return face === undefined ? [] : [face]
+  })
+  return [...new Map(faces.map((face) => [JSON.stringify(face), face])).values()]
+}
+
+const withFaces = (step: Said, faces: readonly Fact[]): Said =>
+  step.facts.face === undefined || faces.length < 2 ? step : { ...step, facts: { ...step.facts, face: listed(faces) } }
 
 /** `A` … `Z`, then `AA`, `AB` and so on. */
 export function letterOf(index: number): string {
@@ -30,15 +84,19 @@ export function recipeGroups(
       unsafe.push(hem)
       continue
     }
-    const key = answer.steps.map(sayText).join('\n')
+    // The face a step speaks of is named with all faces of its letter.
+    const key = answer.steps.filter(isTelling).map(faceless).map(sayText).join('\n')
     const group = found.get(key)
-    if (group) group.hems.push(hem)
-    else found.set(key, { recipe: answer, hems: [hem] })
+    if (!group) found.set(key, { recipe: answer, hems: [hem] })
+    else {
+      group.hems.push(hem)
+      if (answer.steps.length > group.recipe.steps.length) group.recipe = answer
+    }
   }
-  const groups = [...found].map(([key, { recipe, hems: own }], i): RecipeGroup => ({
+  const groups = [...found.values()].map(({ recipe, hems: own }, i): RecipeGroup => ({
     letter: letterOf(i),
     recipe,
-    steps: key.split('\n'),
+    steps: recipe.steps.map((step) => sayText(withFaces(step, facesOf(own, recipes)))),
     cautions: recipe.cautions.map(sayText),
     hems: own,
     lengthMm: own.reduce((sum, hem) => sum + hem.lengthMm, 0),

@@ -16,8 +16,7 @@ import {
   type SupplyLine,
   coatOf,
 } from '@crisp-hem/core'
-import { layerWords } from '../drawing/LayerSection'
-import { recipeGroups, type RecipeGroup } from './recipeGroups'
+import { ownSteps, recipeGroups, sharedSteps, type RecipeGroup } from './recipeGroups'
 import { sheetDrawing } from './sheetDrawing'
 
 /** As much of a pdfmake document as the sheet uses. */
@@ -32,8 +31,13 @@ export interface SheetDocument {
   readonly defaultStyle: Content
 }
 
+/** The app's own typeface, as savePdf.ts hands it to the maker. */
+export const SHEET_FONT = 'Atkinson'
+
 /** Width between the margins of an A4 page, pt. */
 const PAGE_WIDTH = 523
+/** The drawing leaves room for the words, pt. */
+const DRAWING_HEIGHT = 125
 const S = W.sheet
 
 /** A sheet a painter can follow in one room: drawing, steps, amounts, times, cautions, and what to uncover. */
@@ -41,38 +45,44 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const hems = plan.hems.filter((hem) => hem.roomId === room.id)
   const answers = new Map<string, RecipeAnswer>(plan.recipes.map((answer) => [answer.hemId, answer]))
   const { groups, unsafe } = recipeGroups(hems, answers)
+  const shared = sharedSteps(groups)
   const letters = new Map(groups.flatMap((group) => group.hems.map((hem) => [hem.id, group.letter] as const)))
   const safe = new Map([...answers].flatMap(([id, answer]): [string, Recipe][] => (answer.safe ? [[id, answer]] : [])))
   return {
     pageSize: 'A4',
-    pageMargins: [36, 40, 36, 40],
+    pageMargins: [32, 24, 32, 30],
     info: { title: `${job.name}, ${room.name}` },
     content: [
       { text: room.name, style: 'title' },
       { text: `${job.name}, ${job.site.place}`, style: 'soft', margin: [0, 0, 0, 6] },
-      { svg: sheetDrawing(room, hems, letters, PAGE_WIDTH - 6), width: PAGE_WIDTH - 6 },
+      { svg: sheetDrawing(room, hems, letters, PAGE_WIDTH - 6), fit: [PAGE_WIDTH - 6, DRAWING_HEIGHT] },
       { text: S.drawing, style: 'small', margin: [0, 2, 0, 8] },
       ...timesPart(job, plan, room),
-      ...groups.map((group) => groupPart(job, group)),
+      ...sharedPart(shared),
+      {
+        columns: [
+          ...inTwo(groups.map((group) => groupPart(job, group, shared))),
+          { width: 150, stack: [...amountsPart(job, room, hems, safe), ...carePart(job, room, groups)] },
+        ],
+        columnGap: 12,
+      },
       ...(unsafe.length > 0
         ? [{ text: S.unsafe, style: 'head' }, { ul: unsafe.map((hem) => factText(hem.place)) }]
         : []),
-      ...amountsPart(job, room, hems, safe),
-      ...carePart(job, room, groups),
     ],
     footer: (page, of) => ({
       text: `${room.name}  ·  ${S.page({ page, of })}`,
       style: 'small',
       alignment: 'center',
-      margin: [0, 12, 0, 0],
+      margin: [0, 8, 0, 0],
     }),
     styles: {
-      title: { fontSize: 19, bold: true },
-      head: { fontSize: 12, bold: true, margin: [0, 10, 0, 3] },
+      title: { fontSize: 18, bold: true },
+      head: { fontSize: 9.5, bold: true, margin: [0, 5, 0, 1] },
       soft: { color: '#595e5b' },
-      small: { fontSize: 8, color: '#595e5b' },
+      small: { fontSize: 7.4, color: '#595e5b' },
     },
-    defaultStyle: { fontSize: 9.5, lineHeight: 1.15 },
+    defaultStyle: { font: SHEET_FONT, fontSize: 8, lineHeight: 1.04 },
   }
 }
 
@@ -118,7 +128,22 @@ const dayAndClock = (at: number, zone: string): string =>
     minute: '2-digit',
   }).format(at * 60_000)
 
-function groupPart(job: Job, group: RecipeGroup): Content {
+/** Parts in two columns, the first half left, so that a plain room stays on one page. */
+const inTwo = (parts: readonly Content[]): readonly Content[] => {
+  const half = Math.ceil(parts.length / 2)
+  return [{ stack: parts.slice(0, half) }, { stack: parts.slice(half) }]
+}
+
+const numberedInTwo = (texts: readonly string[]): Content => {
+  const half = Math.ceil(texts.length / 2)
+  return { columns: [{ ol: texts.slice(0, half) }, { start: half + 1, ol: texts.slice(half) }], columnGap: 16 }
+}
+
+/** Steps that several letters share, said once. */
+const sharedPart = (shared: ReadonlyMap<string, number>): Content[] =>
+  shared.size === 0 ? [] : [{ text: S.shared, style: 'head' }, numberedInTwo([...shared.keys()])]
+
+function groupPart(job: Job, group: RecipeGroup, shared: ReadonlyMap<string, number>): Content {
   const { recipe } = group
   const what = recipe.tapeId
     ? `${tapeOf(job.shelf, recipe.tapeId).name} ${recipe.widthMm} mm`
@@ -134,21 +159,20 @@ function groupPart(job: Job, group: RecipeGroup): Content {
         style: 'head',
       },
       { text: group.hems.map((hem) => factText(hem.place)).join('; '), style: 'small', margin: [0, 0, 0, 3] },
-      {
-        columns: [
-          { width: '*', ol: [...group.steps] },
-          {
-            width: 170,
-            stack: [
-              { text: S.layers, bold: true, fontSize: 8.5 },
-              { ol: recipe.layers.map(layerWords), fontSize: 8.5 },
-            ],
-          },
-        ],
-        columnGap: 14,
-      },
+      { ul: ownSteps(group, shared, (numbers) => S.asAbove({ numbers: inRuns(numbers), n: numbers.length })) },
     ],
   }
+}
+
+/** `1, 2, 3, 5` as `1–3, 5`. */
+function inRuns(numbers: readonly number[]): string {
+  const runs: [number, number][] = []
+  for (const number of numbers) {
+    const last = runs.at(-1)
+    if (last && last[1] + 1 === number) last[1] = number
+    else runs.push([number, number])
+  }
+  return runs.map(([from, to]) => (from === to ? `${from}` : `${from}–${to}`)).join(', ')
 }
 
 /** What this room takes from the van. */
@@ -177,7 +201,8 @@ function amountsPart(
     ...load.keepColours.map((line) => supplyRow(line, S.sealWith)),
     ...load.tools.map((line) => [line.name, '', W.load.forHems({ n: line.hems })]),
   ]
-  return [{ text: S.amounts, style: 'head' }, table([190, 80, '*'], [[S.what, S.amount, S.note], ...rows])]
+  const lines = rows.map(([what, amount, note]) => [what, amount, note].filter(Boolean).join(', '))
+  return [{ text: S.amounts, style: 'head' }, { ul: lines }]
 }
 
 const supplyRow = ({ name, exact, unit }: SupplyLine, note: string): string[] => [

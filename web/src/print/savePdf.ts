@@ -1,14 +1,30 @@
-import type { SheetDocument } from './roomSheet'
+import bold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url'
+import normal from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url'
+import { SHEET_FONT, type SheetDocument } from './roomSheet'
 
 interface PdfMaker {
   readonly addVirtualFileSystem: (files: Readonly<Record<string, string>>) => void
+  readonly addFonts: (fonts: Readonly<Record<string, Readonly<Record<string, string>>>>) => void
   readonly createPdf: (document: SheetDocument) => { readonly download: (name: string) => Promise<void> }
 }
 
-/** Makes a PDF of a sheet and hands it to the browser. The maker and its typeface are fetched on first use only. */
+const FILES = { 'normal.woff': normal, 'bold.woff': bold } as const
+
+/** Makes a PDF of a sheet and hands it to the browser. The maker and the typeface are fetched on first use only. */
 export async function savePdf(name: string, document: SheetDocument): Promise<void> {
-  const [maker, files] = await Promise.all([import('pdfmake/build/pdfmake'), import('pdfmake/build/vfs_fonts')])
+  const [maker, ...fonts] = await Promise.all([
+    import('pdfmake/build/pdfmake'),
+    ...Object.entries(FILES).map(async ([file, url]) => [file, await asBase64(url)] as const),
+  ])
   const pdfmake = maker.default as PdfMaker
-  pdfmake.addVirtualFileSystem(files.default as Readonly<Record<string, string>>)
+  pdfmake.addVirtualFileSystem(Object.fromEntries(fonts))
+  pdfmake.addFonts({
+    [SHEET_FONT]: { normal: 'normal.woff', bold: 'bold.woff', italics: 'normal.woff', bolditalics: 'bold.woff' },
+  })
   await pdfmake.createPdf(document).download(name)
+}
+
+async function asBase64(url: string): Promise<string> {
+  const bytes = new Uint8Array(await (await fetch(url)).arrayBuffer())
+  return btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''))
 }

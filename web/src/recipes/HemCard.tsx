@@ -28,6 +28,7 @@ import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 import { ConstantRows } from '../ui/ConstantRows'
 import { Panel } from '../ui/Panel'
+import { HowTo } from './HowTo'
 import { CostTable } from './CostTable'
 import { RiskBar } from './RiskBar'
 import { WaysTable } from './WaysTable'
@@ -80,6 +81,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
           </li>
         ))}
       </ol>
+      <HowTo steps={recipe.steps} />
       {setup && tape && (
         <EdgeSection
           edge={setup}

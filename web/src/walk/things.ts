@@ -34,6 +34,7 @@ const PIECE_SIZES: Record<PieceKind, Pick<Piece, 'bottomMm' | 'widthMm' | 'heigh
   cabinets: { bottomMm: 0, widthMm: 2400, heightMm: 900, depthMm: 600, count: 4 },
   radiator: { bottomMm: 150, widthMm: 1000, heightMm: 600, depthMm: 100, count: 1 },
   furniture: { bottomMm: 0, widthMm: 1800, heightMm: 900, depthMm: 900, count: 1 },
+  'roof-window': { bottomMm: 1300, widthMm: 780, heightMm: 1180, depthMm: 60, count: 1 },
   stairs: { bottomMm: 0, widthMm: 2000, heightMm: 1500, depthMm: 2200, count: 8 },
 }
 
