@@ -35,7 +35,7 @@ const anyHouse: fc.Arbitrary<HouseRules> = fc
     runs: fc.constantFrom(...RUN_WAYS),
     press: fc.constantFrom(...PRESS_RULES),
     holdFirstCoat: fc.boolean(),
-    maxBleedsPerM: fc.constantFrom(0.05, 0.5, 5),
+    maxBleedMm: fc.constantFrom(0.3, 3, 30),
     maxLift: fc.constantFrom(0.005, 0.02, 0.1),
     tinMinor: fc.constantFrom(0, 150, 5000),
   })
@@ -54,7 +54,7 @@ test('every recipe keeps the limits of its house and says what it is without gap
           : [...answer.reasons, ...answer.wouldHelp]
         for (const each of said) expect(sayText(each)).not.toMatch(/\{\w+\}|undefined|NaN|Infinity/)
         if (!answer.safe) continue
-        expect(answer.risks.bleeds.mean).toBeLessThanOrEqual(house.maxBleedsPerM + 1e-12)
+        expect(answer.risks.bleedMm.mean).toBeLessThanOrEqual(house.maxBleedMm + 1e-12)
         expect(answer.risks.lift.mean).toBeLessThanOrEqual(house.maxLift + 1e-12)
         expect(answer.seal === 'wiped-sealant' && answer.pull === 'dry').toBe(false)
         expect(answer.tapeId === null).toBe(answer.way === 'liquid-mask' || answer.way === 'freehand')

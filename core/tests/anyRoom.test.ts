@@ -157,7 +157,7 @@ describe('the plan of any room', () => {
         for (const answer of plan.recipes) {
           if (answer.safe) {
             expect(answer.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift + 1e-12)
-            expect(answer.risks.bleeds.mean).toBeLessThanOrEqual(base.house.maxBleedsPerM + 1e-12)
+            expect(answer.risks.bleedMm.mean).toBeLessThanOrEqual(base.house.maxBleedMm + 1e-12)
             expect(answer.steps.length).toBeGreaterThan(2)
           } else expect(answer.wouldHelp.length).toBeGreaterThan(0)
         }

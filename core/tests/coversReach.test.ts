@@ -5,7 +5,7 @@ import { coverNeeds } from '../src/covers/coverNeeds'
 import type { PaintStep, Piece, Room } from '../src/ground'
 import { USUAL_FACES } from '../src/survey/roomTemplate'
 import { ENGLISH, speaker } from '../src/words'
-import { CEILING, jobOf, layerKinds, PLAIN_ROOM, recipeOf, spoken, TRIM, WALLS } from './oneHem'
+import { CEILING, jobOf, layerKinds, recipeOf, spoken, TRIM, WALLS } from './oneHem'
 
 /** What is covered where, and what is left bare: whole rooms. All of it: common practice, no published source. */
 const { fact } = speaker(ENGLISH)

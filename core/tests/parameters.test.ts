@@ -18,6 +18,7 @@ import { PREPS, PRESSINGS, SEALS, SHEENS, SOUNDNESS, STROKES, TEARINGS, TEXTURES
 import { DEFAULT_PARAMETERS, type Parameters } from '../src/parameters/parameters'
 import { bandPerMetre } from '../src/risk/banding'
 import { bleedsPerMetre, type EdgeSetup } from '../src/risk/bleed'
+import { bleedSize } from '../src/risk/bleedSize'
 import { coverLoadNPerM, tackSpacingM } from '../src/risk/cover'
 import { crackPerMetre } from '../src/risk/crack'
 import { liftPerMetre } from '../src/risk/lift'
@@ -84,7 +85,7 @@ function saidByModels(by: Parameters): unknown {
     edge({ openGrain: true, seal: 'own-colour' }),
   ]
   return [
-    edges.map((each) => bleedsPerMetre(each, by)),
+    edges.map((each) => [bleedsPerMetre(each, by), bleedSize(each, by)]),
     SOUNDNESS.map((soundness) => [2, 60].map((grip) => liftPerMetre(grip, { ...finish, soundness }, by))),
     [0, 1, 2, 3, 4, 5].map((crossCut) => liftPerMetre(2, { ...finish, crossCut }, by)),
     liftPerMetre(3.4, { soundness: 'sound', tool: 'roller', ageRefMin: null }, by),

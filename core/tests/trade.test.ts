@@ -165,7 +165,7 @@ describe('tape and time', () => {
     }
     const faults = (tapeId: string, house: Partial<HouseRules>) => {
       const own = STARTER_SHELF.tapes.filter((each) => each.id === tapeId)
-      const of = job({ walls, steps: [brushed] }, { maxBleedsPerM: 1000, ...house })
+      const of = job({ walls, steps: [brushed] }, { maxBleedMm: 1000, ...house })
       return recipeOf({ ...of, shelf: { ...STARTER_SHELF, tapes: own } }, 'wall:w1|ceiling').risks.bleeds.mean
     }
     const bead = faults('marram-general', { school: 'wiped-sealant', sealAlways: true })
@@ -183,7 +183,7 @@ describe('tape and time', () => {
         {
           ...job(
             { walls, steps: [{ ...CEILING, tool, colour: 'Night blue', swatch: '#1f2f46' }] },
-            { maxBleedsPerM: 1000, sealAlways: true, rollOverEdge: true, ...house },
+            { maxBleedMm: 1000, sealAlways: true, rollOverEdge: true, ...house },
           ),
           shelf: { ...STARTER_SHELF, tapes: STARTER_SHELF.tapes.filter((each) => each.id === 'marram-general') },
         },

@@ -54,7 +54,7 @@ describe('the contractor’s own rules and shelf', () => {
 /** A job as version 1 of the format had it: without what version 2 added. */
 function asVersion1(job: Job): Record<string, unknown> {
   const { house, shelf } = job
-  const kept = ['school', 'pull', 'sealAlways', 'press', 'holdFirstCoat', 'restHours', 'maxBleedsPerM', 'maxLift']
+  const kept = ['school', 'pull', 'sealAlways', 'press', 'holdFirstCoat', 'restHours', 'maxBleedMm', 'maxLift']
   const money = ['wagePerHourMinor', 'mendBleedMinor', 'mendLiftMinor', 'mendTearMinor', 'wastePct', 'kindMinor']
   const { freehandPerM: _f, liquidBrushPerM: _b, liquidSprayPerM: _s, peelPerM: _p, ...rates } = house.rates
   const old = Object.fromEntries(Object.entries(house).filter(([key]) => [...kept, ...money].includes(key)))

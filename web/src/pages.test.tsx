@@ -52,7 +52,7 @@ describe.each(NAMES)('%s', (name) => {
 test('the load tells tape, covers with their reasons, masks, tools and paint', async () => {
   const html = await drawn(metric, now, 'load')
   for (const part of [
-    'Teasel Three',
+    'Marram Low',
     'doubled, cleans soles',
     'boards against knocks',
     'Heath Aerosol',

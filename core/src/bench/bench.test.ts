@@ -3,6 +3,8 @@ import fc from 'fast-check'
 import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
 import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
 import { planJob } from '../chain/planJob'
+import { DEFAULT_PARAMETERS } from '../parameters/parameters'
+import { bleedsPerMetre } from '../risk/bleed'
 import { parseInstant } from '../units/time'
 import { benchOfHem, schoolOfSetup } from './benchOfHem'
 import { BENCH_RANGES, starterBench, type BenchSetup } from './benchSetup'
@@ -27,7 +29,8 @@ test.each(['stipple', 'medium-spray', 'knockdown'] as const)(
       seal: 'none' as const,
       tapeId: SHELF.tapes.find((each) => each.edge === 'barrier')!.id,
     }
-    const expected = (risk(setup, 'bleed').mean * REVEAL_MM) / 1000
+    const edge = benchEdge(setup, SHELF)
+    const expected = (bleedsPerMetre(edge, DEFAULT_PARAMETERS).mean * REVEAL_MM) / 1000
     const runs = 400
     const drawn = Array.from({ length: runs }, (_, seed) => revealEdge({ ...setup, seed }, SHELF).bleeds.length)
     const mean = drawn.reduce((sum, each) => sum + each, 0) / runs
@@ -138,6 +141,6 @@ test('a hem of a job opens with its faces and recipe, and its edge is the one th
   const answer = plan.recipes.find((each) => each.hemId === hem.id)!
   if (!answer.safe) throw new Error('the demo hem has a recipe')
   expect(setup).toMatchObject({ texture: 'heavy-spray', tapeId: answer.tapeId, seal: answer.seal, earlierCoats: 1 })
-  expect(judgeBench(setup, job.shelf).risks[0]!.perMetre.mean).toBeCloseTo(answer.risks.bleeds.mean, 9)
+  expect(judgeBench(setup, job.shelf).risks[0]!.perMetre.mean).toBeCloseTo(answer.risks.bleedMm.mean, 9)
   expect(schoolOfSetup(setup, benchEdge(setup, job.shelf).edge)).toBe(answer.school)
 })

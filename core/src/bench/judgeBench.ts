@@ -11,7 +11,8 @@ import { filmOf } from '../cure/film'
 import { spanAt, type PullSpan, type SpanKind } from '../cure/pullWindow'
 import { gainedBetween } from '../cure/rateClock'
 import { lightness, visibility } from '../survey/contrast'
-import { bleedsPerMetre, closedGapUm, criticalGapUm, meanGapUm, type EdgeSetup } from '../risk/bleed'
+import { bleedSize } from '../risk/bleedSize'
+import { closedGapUm, criticalGapUm, meanGapUm, type EdgeSetup } from '../risk/bleed'
 import { crackPerMetre } from '../risk/crack'
 import { holdN25, liftPerMetre, pullFactor, type KeepFinish } from '../risk/lift'
 import { Z90, type Estimate } from '../risk/normal'
@@ -155,7 +156,7 @@ function risksOf(judged: Judged, parameters: Parameters): JudgedRisk[] {
   return [
     {
       name: 'bleed',
-      perMetre: bleedsPerMetre(edge, parameters),
+      perMetre: bleedSize(edge, parameters).lengthMm,
       decides: said('bench.bleed', {
         gap: mm(meanGapUm(edge, parameters)),
         shut: mm(closedGapUm(edge, parameters)),

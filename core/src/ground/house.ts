@@ -86,7 +86,7 @@ export interface HouseRules {
   /** Hours a fresh coat is left before tape goes on it, however soon its cure would allow it. */
   readonly restHours: number
   /** Most visible bleeds per metre accepted on paper. */
-  readonly maxBleedsPerM: number
+  readonly maxBleedMm: number
   /** Most risk of lift per metre accepted, 0 … 1. */
   readonly maxLift: number
   readonly wagePerHourMinor: number

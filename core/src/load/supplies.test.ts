@@ -71,7 +71,7 @@ describe('own colour', () => {
     expect(sealed).toBeLessThanOrEqual(all + 1e-9)
   })
   test('where nothing is sealed so, paint is area times coats and nothing more', () => {
-    const job = seal({ school: 'press-only', sealAlways: false, maxBleedsPerM: 1000 })
+    const job = seal({ school: 'press-only', sealAlways: false, maxBleedMm: 1000 })
     const [room] = job.rooms
     const ceiling = room!.steps[0]!
     const line = planJob(job).load.coatings.find((each) => each.id.startsWith(`${ceiling.coatingId}|`))!

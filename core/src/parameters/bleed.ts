@@ -27,6 +27,8 @@ export interface BleedParameters {
     readonly spread: Known
     readonly pitchMm: Known
     readonly afterSeal: Known
+    /** Share of the edge that a leading vessel colours, of its share of the vessels. */
+    readonly widthShare: Known
   }
 }
 
@@ -51,7 +53,7 @@ export const BLEED: BleedParameters = {
   strokeSeconds: guess(0.1, 's', 'two-passes-of-a-30-mm-brush'),
   gripWeight: known(0.5, '', 'common-practice', word('source', 'one-view-less-grip-seals-less-well')),
   referenceGripN25: guess(3.4, 'N/25 mm', 'reference'),
-  barrierGapUm: known(205, 'µm', 'common-practice', word('source', 'fits-50-to-75-better-than-plain')),
+  barrierGapUm: known(145, 'µm', 'common-practice', word('source', 'fits-50-to-75-better-than-plain')),
   sealGapUm: {
     none: guess(0, 'µm', 'order-is-common-practice'),
     'own-colour': guess(1200, 'µm', 'order-is-common-practice'),
@@ -68,5 +70,6 @@ export const BLEED: BleedParameters = {
     spread: guess(0.5, '', 'radii-differ-several-times-over'),
     pitchMm: guess(1.5, 'mm', 'vessels-cut-by-the-edge'),
     afterSeal: guess(0.05, '', 'a-seal-fills-most-vessels'),
+    widthShare: guess(0.4, '', 'a-vessel-is-narrower-than-its-pitch'),
   },
 }

@@ -29,6 +29,9 @@ export interface EdgeParameters {
     readonly trim: Known
     readonly alone: Known
     readonly roughUm: Known
+    /** Size of one slip, nick or corner fault along the line and beyond it, mm. */
+    readonly longMm: Known
+    readonly wideMm: Known
     readonly roughFactor: Known
     readonly paneCorner: Known
     /** Nicks of a peeled mask a metre, and the share of panes on which it comes off in strings. */
@@ -70,6 +73,8 @@ export const EDGES_OF: EdgeParameters = {
     ceiling: guess(0.3, '/m', 'proven-hands-go-on-ceilings-common-practice'),
     trim: guess(0.6, '/m', 'straight-trim-lines-show-every-waver-common'),
     alone: guess(1, '/m', 'no-joint-to-follow'),
+    longMm: guess(6, 'mm', 'a-brush-out-of-line-for-a-moment'),
+    wideMm: guess(0.5, 'mm', 'a-brush-out-of-line-for-a-moment'),
     roughUm: guess(80, 'µm', 'order-is-common-practice'),
     roughFactor: guess(1.5, '', 'order-is-common-practice'),
     paneCorner: guess(0.025, '', 'one-corner-in-forty'),

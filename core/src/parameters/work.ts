@@ -36,6 +36,10 @@ export interface WorkParameters {
   readonly tackMin: Known
   /** More minutes for each cut of a tape that does not tear straight by hand. */
   readonly cutMin: Readonly<Record<Tape['tears'], Known>>
+  /** Places a mender touches on a metre at most, and the length and area of bleed at which most of them are reached. */
+  readonly mendPlacesPerM: Known
+  readonly mendLengthMm: Known
+  readonly mendAreaMm2: Known
   /** Bagging a lantern or a tap, min each. */
   readonly bagMin: Known
   /** Share of a fault's mending on glass, and of faults seen under a skirting. */
@@ -81,9 +85,12 @@ export const WORK: WorkParameters = {
     'in-slivers': guess(0.05, 'min', 'a-blade-for-every-cut'),
     'by-blade': guess(0.1, 'min', 'a-blade-for-every-cut'),
   },
+  mendPlacesPerM: guess(10, '/m', 'then-the-whole-line-is-cut-anew'),
+  mendLengthMm: guess(60, 'mm', 'one-touch-mends-6-mm'),
+  mendAreaMm2: guess(200, 'mm²', 'wide-runs-take-a-second-touch'),
   bagMin: guess(1.5, 'min', 'a-bag-gathered-and-taped-behind'),
   glassMendShare: guess(0.2, '', 'a-blade-mends-glass-fast'),
-  tuckedShare: guess(0.002, '', 'the-skirting-hides-the-edge'),
+  tuckedShare: guess(0.0005, '', 'the-skirting-hides-the-edge'),
   wetMargin: guess(0.8, '', 'keeps-a-fifth-of-the-window-in'),
   settleShare: guess(0.08, '', 'a-minute-or-two-for-wall-paint'),
   holdShareOfGrip: known(0.04, '', 'common-practice', word('source', 'fits-tacks-about-every-60-cm-under')),

@@ -54,6 +54,9 @@ export interface Sealing {
 /** What stands in for figures nobody needs, since a rule forbids the candidate. */
 export const NO_RISKS: RecipeRisks = {
   bleeds: { mean: 0, low: 0, high: 0 },
+  bleedMm: { mean: 0, low: 0, high: 0 },
+  bleedMm2: { mean: 0, low: 0, high: 0 },
+  worstMm: 0,
   lift: { mean: 0, low: 0, high: 0 },
   tear: 0,
   residue: 0,

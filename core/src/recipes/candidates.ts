@@ -15,11 +15,12 @@ import { nth, sure } from '../units/sure'
 import { coverBeside, tackMm, type BesideCover } from '../covers/besideHem'
 import { crackPerMetre } from '../risk/crack'
 import { bandPerMetre } from '../risk/banding'
-import { bleedsPerMetre, gentleStroke, type EdgeSetup } from '../risk/bleed'
+import { gentleStroke, type EdgeSetup } from '../risk/bleed'
+import { bleedSize, type BleedSize } from '../risk/bleedSize'
 import { liftPerMetre, safeAgeRefMin } from '../risk/lift'
 import { dyedPerMetre, residuePerMetre, stayDaysOf, stayUsed } from '../risk/residue'
 import { needsScore, tearPerMetre } from '../risk/tear'
-import type { Estimate } from '../risk/normal'
+import { scaled, type Estimate } from '../risk/normal'
 import { MIN_PER_DAY } from '../units/time'
 import { betterPressed } from './betterPressed'
 import { isWhite, lightness } from '../survey/contrast'
@@ -29,7 +30,7 @@ import { NO_RISKS, UNPRICED, type Candidate, type Sealing } from './candidate'
 import { bleedRule, carryRule, liftLimit, schoolRule, tapeRule, weatherRule } from './hardRules'
 import type { HemContext } from './hemContext'
 import { layMinPerM } from './laying'
-import { freehandWay, liquidWays } from './otherWays'
+import { faultsOf, freehandWay, liquidWays } from './otherWays'
 import { pressingsOf } from './pressing'
 import type { RecipeRisks } from './recipe'
 import { besidePlaceOf, isBrushedPast, needsWidthMm, settingOf } from './setting'
@@ -202,7 +203,7 @@ function judgePressed(
 }
 
 const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts, sealant: Sealing['sealant']): RecipeRisks => ({
-  bleeds: asSeen(ctx, bleedsPerMetre(setup, ctx.parameters)),
+  ...asSeen(ctx, bleedSize(setup, ctx.parameters)),
   lift: facts.lift,
   tear: either(tearPerMetre(ctx.coating.sheen, setup.seal, facts.pull, true, ctx.parameters), brushedOff(ctx, facts)),
   residue: either(residuePerMetre(facts.used, ctx.parameters), dyed(ctx, facts)),
@@ -228,21 +229,34 @@ const dyed = (ctx: HemContext, { tape, stayMin }: TapeFacts): number =>
 const bandShare = ({ house, parameters }: HemContext, pull: 'wet' | 'dry'): number =>
   pull === 'wet' && house.fieldOrder !== 'within' ? parameters.band.metOpen.value : 1
 
-const scaled = ({ mean, low, high }: Estimate, by: number): Estimate => ({
-  mean: mean * by,
-  low: low * by,
-  high: high * by,
-})
-
 /** Round panes every corner is one more place to slip; tucked under a skirting the edge hardly matters. */
-function asSeen(ctx: HemContext, edge: Estimate): Estimate {
+function asSeen(ctx: HemContext, size: BleedSize): Pick<RecipeRisks, 'bleeds' | 'bleedMm' | 'bleedMm2' | 'worstMm'> {
+  const { count, lengthMm, areaMm2, worstMm } = size
   // Below a skirting on carpet, and where a front meets the ground, nobody sees the edge.
-  if (ctx.keepFace.material === 'carpet' || settingOf(ctx) === 'ground-line')
-    return scaled(edge, ctx.parameters.work.tuckedShare.value)
-  if (ctx.hem.panes <= 1 || ctx.glassM2PerM === 0) return edge
+  const isTucked = ctx.keepFace.material === 'carpet' || settingOf(ctx) === 'ground-line'
+  const seen = isTucked ? ctx.parameters.work.tuckedShare.value : 1
+  const edge = {
+    bleeds: scaled(count, seen),
+    bleedMm: scaled(lengthMm, seen),
+    bleedMm2: scaled(areaMm2, seen),
+    worstMm: isTucked ? 0 : worstMm,
+  }
+  if (isTucked || ctx.hem.panes <= 1 || ctx.glassM2PerM === 0) return edge
   const more = (ctx.hem.corners / ctx.hem.lengthMm) * 1000 * ctx.parameters.slips.paneCorner.value
-  return { mean: edge.mean + more, low: edge.low + more / 2, high: edge.high + 2 * more }
+  const slips = faultsOf({ mean: more, low: more / 2, high: 2 * more }, ctx.parameters)
+  return {
+    bleeds: plus(edge.bleeds, slips.bleeds),
+    bleedMm: plus(edge.bleedMm, slips.bleedMm),
+    bleedMm2: plus(edge.bleedMm2, slips.bleedMm2),
+    worstMm: Math.max(edge.worstMm, slips.worstMm),
+  }
 }
+
+const plus = (a: Estimate, b: Estimate): Estimate => ({
+  mean: a.mean + b.mean,
+  low: a.low + b.low,
+  high: a.high + b.high,
+})
 
 /**
  * The seals a school may use. A wiped bead takes any sealant the new sheen can bear: between whites white is right and

@@ -45,7 +45,7 @@ test('nobody here cuts by hand: the comparison asks what it would be like if som
 // Common practice, no published source: own colour and glaze cost a pass more than pressing, and bleed less on texture.
 test('sealing costs work and spares mending', () => {
   const outcomes = new Map(
-    compareSchools(jobOf({ house: { sealAlways: true, maxBleedsPerM: 1000 } })).map((each) => [each.school, each]),
+    compareSchools(jobOf({ house: { sealAlways: true, maxBleedMm: 1000 } })).map((each) => [each.school, each]),
   )
   const [pressed, glazed] = [outcomes.get('press-only')!, outcomes.get('clear-glaze')!]
   expect(glazed.workMinor).toBeGreaterThan(pressed.workMinor)

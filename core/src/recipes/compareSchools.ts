@@ -38,7 +38,7 @@ export function compareSchools(facts: JobFacts): SchoolOutcome[] {
       hems: answers.length,
       unsafe: answers.length - safe.length,
       kinds: new Set(safe.flatMap((each) => (each.tapeId ? [`${each.tapeId}|${each.widthMm}`] : []))).size,
-      faults: sum((each) => each.risks.bleeds.mean * sure(lengths.get(each.hemId))),
+      faults: sum((each) => each.risks.bleedMm.mean * sure(lengths.get(each.hemId))),
       workMinor: sum((each) => each.cost.material + each.cost.labour),
       mendingMinor: sum((each) => each.cost.mending),
       totalMinor: sum((each) => each.cost.total),

@@ -55,16 +55,32 @@ test('sealed by hand: 310 / 60 cents of bead and 0.25 min more; a paint pass 0.0
   expect(expectedCost(context(), use({ seal: 'own-colour' })).parts.seal).toBeCloseTo(2.5, 9)
 })
 
-test('mending by hand: 0.2 bleeds × 120, 1 % lift × 4500, 2 % tear × 900, 5 % residue × 900, 10 % band × 250', () => {
+// 6 mm of bleed of 1.5 mm² are 10·(1 − e^(−0.1)) + 10·(1 − e^(−0.0075)) = 1.02635 places.
+test('mending by hand: 1.026 places × 120, 1 % lift × 4500, 2 % tear × 900, 5 % residue × 900, 10 % band × 250', () => {
   const flat = (mean: number) => ({ mean, low: mean, high: mean })
-  const risks = { bleeds: flat(0.2), lift: flat(0.01), tear: 0.02, residue: 0.05, band: 0.1, crack: 0, grit: 0 }
+  const SIZE = { bleedMm: flat(6), bleedMm2: flat(1.5), worstMm: 1 }
+  const risks = {
+    bleeds: flat(0.2),
+    lift: flat(0.01),
+    tear: 0.02,
+    residue: 0.05,
+    band: 0.1,
+    crack: 0,
+    grit: 0,
+    ...SIZE,
+  }
   const { parts } = expectedCost(context(), use({ risks }))
-  expect([parts.bleeds, parts.lift, parts.tear, parts.residue, parts.band]).toEqual([24, 45, 18, 45, 25])
+  expect(parts.bleeds).toBeCloseTo(1.02635 * 120, 2)
+  expect([parts.lift, parts.tear, parts.residue, parts.band]).toEqual([45, 18, 45, 25])
   // Half the contrast: what only shows counts half, what is broken counts whole.
   const half = expectedCost(context({ visibility: 0.5 }), use({ risks })).parts
-  expect([half.bleeds, half.lift, half.tear, half.residue, half.band]).toEqual([12, 45, 9, 45, 25])
+  expect(half.bleeds).toBeCloseTo(parts.bleeds / 2, 9)
+  expect([half.lift, half.tear, half.residue, half.band]).toEqual([45, 9, 45, 25])
   // On glass a bleed goes with the blade: a fifth.
-  expect(expectedCost(context({ keepFace: { material: 'glass' } }), use({ risks })).parts.bleeds).toBeCloseTo(4.8, 9)
+  expect(expectedCost(context({ keepFace: { material: 'glass' } }), use({ risks })).parts.bleeds).toBeCloseTo(
+    parts.bleeds / 5,
+    9,
+  )
 })
 
 // Common practice, no published source: C16, taping and cutting two coats takes about as long as hand-cutting two.

@@ -10,6 +10,7 @@ import {
 } from '../ground'
 import type { Parameters } from '../parameters/parameters'
 import type { BesideCover } from '../covers/besideHem'
+import { mendingPlaces } from '../risk/bleedSize'
 import type { HemContext } from './hemContext'
 import { layMinPerM, runWay } from './laying'
 import { pressMinPerM } from './pressing'
@@ -100,7 +101,11 @@ function mending(ctx: HemContext, { cover, risks }: WayUse) {
   // Bleed on glass is cut off with a blade instead of being touched up.
   const glass = ctx.keepFace.material === 'glass' ? ctx.parameters.work.glassMendShare.value : 1
   return {
-    bleeds: visibility * glass * risks.bleeds.mean * house.mendBleedMinor,
+    bleeds:
+      visibility *
+      glass *
+      mendingPlaces(risks.bleedMm.mean, risks.bleedMm2.mean, ctx.parameters) *
+      house.mendBleedMinor,
     lift: risks.lift.mean * house.mendLiftMinor,
     tear: visibility * risks.tear * house.mendTearMinor,
     residue: risks.residue * house.mendTearMinor,

@@ -98,8 +98,8 @@ export const bleedRule = (
   risks: RecipeRisks,
   code: 'out.bleeds' | 'out.slips' = 'out.bleeds',
 ): Said | null =>
-  risks.bleeds.mean > ctx.house.maxBleedsPerM
-    ? said(code, { bleeds: figureOf(risks.bleeds.mean), limit: ctx.house.maxBleedsPerM })
+  risks.bleedMm.mean > ctx.house.maxBleedMm
+    ? said(code, { bleed: figureOf(risks.bleedMm.mean), limit: ctx.house.maxBleedMm })
     : null
 
 /** Share of the accepted lift that is left where the old finish may hold lead: a chip of it is more than a touch-up. From memory. */

@@ -15,7 +15,7 @@ test('whatever the house way, no recipe breaks a limit, and each says why it was
       const house = { ...base.house, school, provenHand, stackSeals: provenHand }
       for (const answer of jobRecipes({ ...base, house })) {
         if (!answer.safe) continue
-        expect(answer.risks.bleeds.mean).toBeLessThanOrEqual(house.maxBleedsPerM)
+        expect(answer.risks.bleedMm.mean).toBeLessThanOrEqual(house.maxBleedMm)
         expect(answer.risks.lift.mean).toBeLessThanOrEqual(house.maxLift)
         expect(answer.reasons.length).toBeGreaterThan(1)
         expect(answer.school === 'freehand').toBe(answer.pull === 'none')

@@ -20,7 +20,7 @@ export function nothingSafe(ctx: HemContext, judged: readonly Candidate[]): Omit
     if (gentle) help.push(said('help.sound', { face, tape: gentle.name }))
   }
   if (distinct.has('out.cant_carry')) help.push(said('help.two_tapes'))
-  if (distinct.has('out.bleeds')) help.push(said('help.seal', { limit: ctx.house.maxBleedsPerM }))
+  if (distinct.has('out.bleeds')) help.push(said('help.seal', { limit: ctx.house.maxBleedMm }))
   if (distinct.has('out.stay')) help.push(said('help.tape', { need: word('need', 'longer-stay') }))
   if (distinct.has('out.no_hand')) help.push(said('help.freehand'))
   return { hemId: ctx.hem.id, reasons: [said('none.title', { face }), ...distinct.values()], wouldHelp: help }

@@ -13,7 +13,7 @@ export function otherWay(ctx: HemContext, each: Candidate, pick: Candidate): Oth
     seal: each.seal,
     pull: each.pull,
     costMinor: Math.round((each.costPerM.total * ctx.hem.lengthMm) / 1000),
-    bleedsPerM: each.risks.bleeds.mean,
+    bleedMm: each.risks.bleedMm.mean,
     liftPerM: each.risks.lift.mean,
     why: mainDifference(ctx, each, pick),
   }

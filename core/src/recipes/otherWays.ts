@@ -1,6 +1,7 @@
 import { said, type Said } from '../ground'
 import { bandPerMetre } from '../risk/banding'
 import { gentleStroke } from '../risk/bleed'
+import { scaled, type Estimate } from '../risk/normal'
 import { handSlipsPerMetre } from '../risk/slips'
 import { NO_RISKS, UNPRICED, type Candidate } from './candidate'
 import { bleedRule } from './hardRules'
@@ -25,6 +26,20 @@ const TAPELESS = {
   safeAgeRefMin: 0,
 } as const
 
+/** Slips and nicks by their size: each is about as long and as wide as the next. */
+export function faultsOf(
+  bleeds: Estimate,
+  { slips }: HemContext['parameters'],
+): Pick<RecipeRisks, 'bleeds' | 'bleedMm' | 'bleedMm2' | 'worstMm'> {
+  const [long, wide] = [slips.longMm.value, slips.wideMm.value]
+  return {
+    bleeds,
+    bleedMm: scaled(bleeds, long),
+    bleedMm2: scaled(bleeds, long * wide),
+    worstMm: bleeds.mean > 0 ? wide : 0,
+  }
+}
+
 /** Liquid masks on the shelf, judged on a hem; only glass takes them, so elsewhere there are none to judge. */
 export function liquidWays(ctx: HemContext): Candidate[] {
   if (ctx.keepFace.material !== 'glass' || ctx.glassM2PerM === 0) return []
@@ -32,7 +47,7 @@ export function liquidWays(ctx: HemContext): Candidate[] {
     const fault = ctx.parameters.slips.peel[liquid.how].value
     const risks: RecipeRisks = {
       ...NO_RISKS,
-      bleeds: { mean: fault, low: fault / 2, high: 2 * fault },
+      ...faultsOf({ mean: fault, low: fault / 2, high: 2 * fault }, ctx.parameters),
       tear: ctx.parameters.slips.strings[liquid.how].value,
       grit: liquid.how === 'aerosol' ? ctx.parameters.slips.canGrit.value : 0,
     }
@@ -68,7 +83,7 @@ export function freehandWay(ctx: HemContext): Candidate {
   if (rule) return { ...BY_HAND, risks: NO_RISKS, costPerM: UNPRICED.cost, costParts: UNPRICED.parts, ruledOut: rule }
   const risks: RecipeRisks = {
     ...NO_RISKS,
-    bleeds: handSlipsPerMetre(ctx.hem.kind, ctx.keepFace.texture, ctx.visibility, ctx.parameters),
+    ...faultsOf(handSlipsPerMetre(ctx.hem.kind, ctx.keepFace.texture, ctx.visibility, ctx.parameters), ctx.parameters),
     // A hand cuts with a brush, whatever fills the field.
     band: ctx.step.tool === 'roller' ? bandPerMetre(ctx.coating.sheen, lightness(ctx.step.swatch), ctx.parameters) : 0,
   }

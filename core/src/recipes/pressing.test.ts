@@ -1,5 +1,5 @@
 import { DEFAULT_PARAMETERS } from '../parameters/parameters'
-import { answerOf, jobOf, PLAIN_ROOM, recipeOf, type OneRoom } from '../../tests/oneHem'
+import { answerOf, jobOf, PLAIN_ROOM, recipeOf, type OneRoom, PLAIN_ROOM } from '../../tests/oneHem'
 import { planJob } from '../chain/planJob'
 import { STARTER_RATES } from '../survey/houseDefaults'
 import { PRESS_RULES, type HouseRules } from '../ground'
@@ -34,14 +34,17 @@ describe('what a house presses with', () => {
 
 describe('left open', () => {
   const costOf = (press: HouseRules['press'], mendBleedMinor: number): number =>
-    recipeOf(pressed(press, { mendBleedMinor, maxBleedsPerM: 1000 }), EDGE).cost.total
+    recipeOf(pressed(press, { mendBleedMinor, maxBleedMm: 1000 }), EDGE).cost.total
 
   test('it costs what the cheaper of the two costs', () => {
     for (const mend of [0, 20, 200, 5000])
       expect(costOf('either', mend)).toBe(Math.min(costOf('thumb', mend), costOf('tool', mend)))
   })
   test('where mending is dear the tool is fetched, where it is cheap the thumb does, and each says by how much', () => {
-    const by = (mendBleedMinor: number) => recipeOf(pressed('either', { mendBleedMinor, maxBleedsPerM: 1000 }), EDGE)
+    const { skirting } = PLAIN_ROOM
+    const orange = { ...skirting!, face: { ...skirting!.face, texture: 'stipple' as const } }
+    const by = (mendBleedMinor: number) =>
+      recipeOf({ ...pressed('either', { mendBleedMinor, maxBleedMm: 1000 }), room: { skirting: orange } }, EDGE)
     const [cheap, dear] = [by(0), by(50_000)]
     expect([cheap.pressing, dear.pressing]).toEqual(['thumb', 'tool'])
     for (const recipe of [cheap, dear]) {
@@ -58,15 +61,15 @@ describe('left open', () => {
       pressing: null,
       pull: null,
     }
-    const on = (press: HouseRules['press'], maxBleedsPerM: number) =>
+    const on = (press: HouseRules['press'], maxBleedMm: number) =>
       recipeOf(
         {
-          ...pressed(press, { maxBleedsPerM, mendBleedMinor: 0 }),
+          ...pressed(press, { maxBleedMm, mendBleedMinor: 0 }),
           room: { choices: [{ ...choice, reason: 'trial' }] },
         },
         EDGE,
       )
-    const [thumb, tool] = [on('thumb', 1000).risks.bleeds.mean, on('tool', 1000).risks.bleeds.mean]
+    const [thumb, tool] = [on('thumb', 1000).risks.bleedMm.mean, on('tool', 1000).risks.bleedMm.mean]
     expect(tool).toBeLessThan(thumb)
     expect(on('either', 1000).pressing).toBe('thumb')
     const between = on('either', (thumb + tool) / 2)

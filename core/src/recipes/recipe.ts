@@ -12,6 +12,10 @@ export type Way = (typeof WAYS)[number]
 export interface RecipeRisks {
   /** Faults of the line that show: bleeds under a tape, slips of a free hand, nicks of a peeled mask. */
   readonly bleeds: Estimate
+  /** Edge that shows such a fault, mm, paint beyond it, mm², and the farthest run to expect, mm. */
+  readonly bleedMm: Estimate
+  readonly bleedMm2: Estimate
+  readonly worstMm: number
   readonly lift: Estimate
   readonly tear: number
   readonly residue: number
@@ -111,7 +115,7 @@ export interface OtherWay {
   readonly seal: Seal
   readonly pull: Recipe['pull']
   readonly costMinor: number
-  readonly bleedsPerM: number
+  readonly bleedMm: number
   readonly liftPerM: number
   /** What makes it dearer or cheaper than the one chosen. */
   readonly why: Said

@@ -34,7 +34,7 @@ const fresh: Partial<Face> = {
 
 test('the first hour a cheaper tape becomes safe is the hour from which the plan takes it', () => {
   // Crews that work round the clock and no night of rest, so that laying may begin at any hour.
-  const base = job(fresh, { restHours: 0 })
+  const base = job(fresh, { restHours: 0, kindMinor: 0 })
   const shifts = [{ days: [0, 1, 2, 3, 4, 5, 6], from: '00:00', to: '23:59', breaks: [] }]
   const from = (hours: number): Job => ({
     ...base,
@@ -50,7 +50,7 @@ test('the first hour a cheaper tape becomes safe is the hour from which the plan
 })
 
 test('a dusty face, a free hand, one rule more: each is judged anew and named with what it spares', () => {
-  const dusty = job({ texture: 'stipple', dusty: true }, { school: 'barrier-edge', maxBleedsPerM: 0.2 })
+  const dusty = job({ texture: 'stipple', dusty: true }, { school: 'barrier-edge', maxBleedMm: 1.2 })
   expect(codes(dusty)).toContain('change.clean')
   for (const each of whatWouldChange(dusty, HEM)) expect(sayText(each.what)).not.toMatch(/\{\w+\}/)
   const sealed = job({ texture: 'smooth' }, { sealAlways: true, school: 'least-cost' })

@@ -138,12 +138,12 @@ function limits(ctx: HemContext, now: Candidate | null): Change[] {
   const over = judgeCandidates(ctx)
     .filter((each) => each.ruledOut?.code === 'out.bleeds')
     .filter((each) => now === null || each.costPerM.total < now.costPerM.total)
-    .map((each) => Math.ceil(each.risks.bleeds.mean * 100) / 100)
+    .map((each) => Math.ceil(each.risks.bleedMm.mean * 10) / 10)
     .sort((a, b) => a - b)
-  for (const maxBleedsPerM of new Set(over)) {
-    const changed = withHouse(ctx, { maxBleedsPerM })
+  for (const maxBleedMm of new Set(over)) {
+    const changed = withHouse(ctx, { maxBleedMm })
     if (saving(ctx, now, answer(changed)) !== null)
-      return [{ code: 'change.limit', facts: { limit: maxBleedsPerM, now: ctx.house.maxBleedsPerM }, changed }]
+      return [{ code: 'change.limit', facts: { limit: maxBleedMm, now: ctx.house.maxBleedMm }, changed }]
   }
   return []
 }

@@ -19,10 +19,7 @@ const plain: EdgeSetup = {
 const rate = (change: Partial<EdgeSetup>) => bleedsPerMetre({ ...plain, ...change }, DEFAULT_PARAMETERS).mean
 
 describe('common practice, no published source', () => {
-  test('C5: on heavy texture a barrier edge is 50 to 75 % better than plain; wiped sealant leaves nothing to see', () => {
-    const better = 1 - rate({ texture: 'heavy-spray', edge: 'barrier' }) / rate({ texture: 'heavy-spray' })
-    expect(better).toBeGreaterThan(0.5)
-    expect(better).toBeLessThan(0.75)
+  test('C5: wiped sealant leaves nothing to see on heavy texture', () => {
     expect(rate({ texture: 'heavy-spray', seal: 'wiped-sealant' })).toBeLessThan(0.1)
   })
   test('C6: sprayed over plain tape on a smooth hard face there is practically no bleed; block needs a seal', () => {

@@ -3,7 +3,7 @@ import type { Parameters } from '../parameters/parameters'
 import { normalCdf, Z90, type Estimate } from './normal'
 
 /** What the bleed model reads. */
-type BleedModel = Pick<Parameters, 'bleed' | 'textures'>
+export type BleedModel = Pick<Parameters, 'bleed' | 'textures'>
 
 /** What decides whether paint runs under one edge. */
 export interface EdgeSetup {
@@ -17,6 +17,8 @@ export interface EdgeSetup {
   readonly stroke: Stroke
   /** Open wood grain leads under any tape, beside the valleys of the face. */
   readonly openGrain?: boolean
+  /** Wet film against the label's; a heavy coat stays wet longer at the edge. Left out: 1. */
+  readonly filmShare?: number
   readonly coating: Pick<Coating, 'base' | 'openMin' | 'restPas' | 'shearedPas' | 'surfaceNm'>
 }
 
@@ -45,10 +47,10 @@ export function criticalGapUm(setup: EdgeSetup, { bleed }: Pick<Parameters, 'ble
 
 /** The two terms of L² = a·h + b·h², SI units: capillary until the edge gels, and pressure under the stroke. */
 export function flowTerms(
-  { coating, stroke }: EdgeSetup,
+  { coating, stroke, filmShare = 1 }: EdgeSetup,
   { bleed }: Pick<Parameters, 'bleed'>,
 ): { a: number; b: number } {
-  const gelSeconds = coating.openMin * 60 * bleed.edgeGelShare.value
+  const gelSeconds = coating.openMin * 60 * bleed.edgeGelShare.value * filmShare
   return {
     a: (coating.surfaceNm * bleed.contactCos.value * gelSeconds) / (3 * coating.restPas),
     b: (bleed.strokePa[stroke].value * bleed.strokeSeconds.value) / (6 * coating.shearedPas),
@@ -86,14 +88,22 @@ export function bleedsPerMetre(setup: EdgeSetup, by: BleedModel): Estimate {
  * Bleeds along open grain: Washburn 1921 for a round capillary, L² = γ r cosθ t / 2η, so a vessel shows when its
  * radius is over 2ηL²/(γ cosθ t). No tape edge reaches into the wood. docs/science.md eq. 14b.
  */
-function grainBleedsPerMetre(setup: EdgeSetup, { bleed }: BleedModel): number {
-  const { coating } = setup
+const grainBleedsPerMetre = (setup: EdgeSetup, by: BleedModel): number =>
+  (1000 / by.bleed.grain.pitchMm.value) * grainShare(setup, by).share
+
+/** Share of the vessels that lead paint visibly far, and how far it runs in a middling one that does, mm. */
+export function grainShare(setup: EdgeSetup, { bleed }: BleedModel): { share: number; runMm: number } {
+  const { coating, filmShare = 1 } = setup
   const { grain } = bleed
-  const seconds = coating.openMin * 60 * bleed.edgeGelShare.value
+  const seconds = coating.openMin * 60 * bleed.edgeGelShare.value * filmShare
   const run = bleed.visibleMm.value * 1e-3
   const criticalUm = (1e6 * 2 * coating.restPas * run * run) / (coating.surfaceNm * bleed.contactCos.value * seconds)
   const share = normalCdf(Math.log(grain.radiusUm.value / criticalUm) / grain.spread.value)
-  return (1000 / grain.pitchMm.value) * share * (setup.seal === 'none' ? 1 : grain.afterSeal.value)
+  const leading = Math.max(1, grain.radiusUm.value / criticalUm)
+  return {
+    share: share * (setup.seal === 'none' ? 1 : grain.afterSeal.value),
+    runMm: bleed.visibleMm.value * Math.sqrt(leading),
+  }
 }
 
 /**

@@ -30,3 +30,10 @@ export interface Estimate {
   readonly low: number
   readonly high: number
 }
+
+/** An estimate times a factor. */
+export const scaled = ({ mean, low, high }: Estimate, by: number): Estimate => ({
+  mean: mean * by,
+  low: low * by,
+  high: high * by,
+})

@@ -50,7 +50,7 @@ export const STARTER_HOUSE: HouseRules = {
   holdFirstCoat: true,
   // Fresh trim and ceilings are left overnight before they are masked: common practice.
   restHours: 12,
-  maxBleedsPerM: 0.5,
+  maxBleedMm: 3,
   maxLift: 0.02,
   wagePerHourMinor: 3800,
   mendBleedMinor: 120,

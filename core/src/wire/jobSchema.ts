@@ -94,7 +94,7 @@ export const houseSchema = exact({
   press: oneOf(PRESS_RULES),
   holdFirstCoat: flag(),
   restHours: decimal(0, 240),
-  maxBleedsPerM: decimal(0, 1000),
+  maxBleedMm: decimal(0, 1000),
   maxLift: decimal(0.0001, 0.5),
   wagePerHourMinor: MONEY(),
   mendBleedMinor: MONEY(),

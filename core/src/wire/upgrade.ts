@@ -30,7 +30,7 @@ export function upgradedParts<T extends Fields>(older: T): T {
   const { house, shelf, rooms } = job
   return {
     ...job,
-    ...(isFields(house) ? { house: withRates({ ...STARTER_HOUSE, ...house }) } : {}),
+    ...(isFields(house) ? { house: withRates({ ...STARTER_HOUSE, ...withBleedBySize(house) }) } : {}),
     ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withTapeFacts(withOwned(shelf)) } } : {}),
     ...(Array.isArray(rooms) ? { rooms: rooms.map(upgradedRoom) } : {}),
   }
@@ -63,6 +63,13 @@ function withTapeFacts(shelf: Fields): Fields {
     return { dye: of.dye, tough: of.tough, tears: of.tears, holdsIn: of.holdsIn, ...tape }
   })
   return { ...shelf, tapes }
+}
+
+/** Before version 6 the accepted bleed was a count a metre; one bleed shows on about this many mm. */
+const BLEED_MM = 6
+
+function withBleedBySize({ maxBleedsPerM, ...house }: Fields): Fields {
+  return typeof maxBleedsPerM === 'number' ? { maxBleedMm: maxBleedsPerM * BLEED_MM, ...house } : house
 }
 
 /** Rates the starter had up to version 4. Where nobody put in his own, today's stand in. */

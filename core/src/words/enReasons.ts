@@ -52,7 +52,7 @@ export const EN_REASONS = {
   'change.hand': 'With a proven hand: {to}, {spares}.',
   'change.kit': 'With every tape of the shelf on the van: {to}, {spares}.',
   'change.spray': 'Sprayed instead: {to}, {spares}, cover beside it counted.',
-  'change.limit': 'Accepting {limit} bleeds a metre instead of {now}: {to}, {spares}.',
+  'change.limit': 'Accepting {limit} mm of bleed a metre instead of {now}: {to}, {spares}.',
 
   // why a candidate was ruled out
   'out.retired': 'Taken off the shelf.',
@@ -68,7 +68,7 @@ export const EN_REASONS = {
   'out.flat_cracks': 'flat paint over a wet bead cracks, and no paint-now sealant is on the shelf',
   'out.bead_dry': 'a dried bead tears the film when pulled dry',
   'out.no_sealant': 'no sealant is on the shelf',
-  'out.bleeds': '{bleeds} bleeds a metre, over the house limit of {limit}',
+  'out.bleeds': '{bleed} mm of each metre would show bleed, over the house limit of {limit} mm',
   'out.no_stack': 'house rule: a barrier edge is not sealed as well',
   'out.no_glaze': 'no clear glaze is on the shelf',
   'out.bead_below': 'all {coats} coats go onto the tape, and a bead below the first is dry at the pull',
@@ -80,7 +80,7 @@ export const EN_REASONS = {
   'out.liquid_yellows': 'it would yellow the bare wood it laps',
   'out.no_hand': 'house rule: nobody here cuts a proven line by hand',
   'out.hand_spray': 'a sprayed coat cannot be cut by hand',
-  'out.slips': '{bleeds} slips a metre that show, over the house limit of {limit}',
+  'out.slips': '{bleed} mm of each metre would be out of line, over the house limit of {limit} mm',
 
   // beside the way chosen
   'other.alike': 'costs much the same',
@@ -91,7 +91,7 @@ export const EN_REASONS = {
   'none.title': 'Nothing safe on {face}.',
   'help.wait': 'Wait until {when}: then {tape} is safe.',
   'help.sound': 'Bind or prime {face} and let it cure: sound paint takes {tape}.',
-  'help.seal': 'Allow a seal (own colour or clear glaze), or accept more than {limit} bleeds a metre.',
+  'help.seal': 'Allow a seal (own colour or clear glaze), or accept more than {limit} mm of bleed a metre.',
   'help.tape': 'Put a tape with {need} on the shelf.',
   'help.freehand': 'Or cut this line freehand with a proven hand.',
   'help.two_tapes': 'Hang the film from a tape of more grip laid on the gentle one, or take paper.',

@@ -58,7 +58,7 @@ function RiskLine({ risk }: { risk: JudgedRisk }) {
   const { house } = useFacts()
   const { mean, low, high } = risk.perMetre
   const count = risk.name === 'bleed'
-  const limit = count ? house.maxBleedsPerM : risk.name === 'lift' ? house.maxLift : 0.05
+  const limit = count ? house.maxBleedMm : risk.name === 'lift' ? house.maxLift : 0.05
   const scale = count ? 1 : 100
   return (
     <>
@@ -66,11 +66,12 @@ function RiskLine({ risk }: { risk: JudgedRisk }) {
         name={W.bench.risks[risk.name]}
         estimate={risk.perMetre}
         limit={limit}
-        text={count ? `${figure(mean)} /m` : `${figure(mean * scale)} % /m`}
+        text={count ? `${figure(mean)} mm/m` : `${figure(mean * scale)} % /m`}
       />
       <p className="mb-1 text-[0.8rem] text-soft">
         {sayText(risk.decides)}{' '}
-        {high > 0 && W.bench.between({ low: figure(low * scale), high: figure(high * scale), unit: count ? '' : ' %' })}
+        {high > 0 &&
+          W.bench.between({ low: figure(low * scale), high: figure(high * scale), unit: count ? ' mm' : ' %' })}
       </p>
     </>
   )

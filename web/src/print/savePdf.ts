@@ -1,5 +1,3 @@
-import bold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url'
-import normal from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url'
 import { SHEET_FONT, type SheetDocument } from './roomSheet'
 
 interface PdfMaker {
@@ -8,14 +6,12 @@ interface PdfMaker {
   readonly createPdf: (document: SheetDocument) => { readonly download: (name: string) => Promise<void> }
 }
 
-const FILES = { 'normal.woff': normal, 'bold.woff': bold } as const
-
 /** Makes a PDF of a sheet and hands it to the browser. The maker and the typeface are fetched on first use only. */
 export async function savePdf(name: string, document: SheetDocument): Promise<void> {
-  const [maker, ...fonts] = await Promise.all([
-    import('pdfmake/build/pdfmake'),
-    ...Object.entries(FILES).map(async ([file, url]) => [file, await asBase64(url)] as const),
-  ])
+  const [maker, { FONT_FILES }] = await Promise.all([import('pdfmake/build/pdfmake'), import('./sheetFonts')])
+  const fonts = await Promise.all(
+    Object.entries(FONT_FILES).map(async ([file, url]) => [file, await asBase64(url)] as const),
+  )
   const pdfmake = maker.default as PdfMaker
   pdfmake.addVirtualFileSystem(Object.fromEntries(fonts))
   pdfmake.addFonts({

@@ -91,9 +91,13 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
       )}
       <RiskBar
         name={W.recipes.bleed}
-        estimate={recipe.risks.bleeds}
-        limit={house.maxBleedsPerM}
-        text={`${figure(recipe.risks.bleeds.mean)} ${W.recipes.per}`}
+        estimate={recipe.risks.bleedMm}
+        limit={house.maxBleedMm}
+        text={W.recipes.bleedSize({
+          mm: figure(recipe.risks.bleedMm.mean),
+          places: figure(recipe.risks.bleeds.mean),
+          worst: figure(recipe.risks.worstMm),
+        })}
       />
       <RiskBar
         name={W.recipes.liftRisk}

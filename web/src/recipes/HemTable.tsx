@@ -167,7 +167,7 @@ function HemLine({
       <td className={`py-1 pl-3 ${recipe && !recipe.safe ? `font-bold ${picked ? '' : 'text-act'}` : ''}`}>
         {row.words}
       </td>
-      <td className={`py-1 pl-2 text-right ${DESK}`}>{safe ? figure(safe.risks.bleeds.mean) : ''}</td>
+      <td className={`py-1 pl-2 text-right ${DESK}`}>{safe ? figure(safe.risks.bleedMm.mean) : ''}</td>
       <td className={`py-1 pl-2 text-right ${DESK}`}>{safe ? figure(safe.risks.lift.mean * 100) : ''}</td>
       <td className="py-1 pl-3 pr-1.5 text-right">{safe ? formatMoney(safe.cost.total, currency) : ''}</td>
     </tr>

@@ -25,7 +25,7 @@ export function WaysTable({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
             <span>
               <b>{wordText('school', way.school)}</b> {names(way)}
               <span className="block text-[0.82rem] text-soft">
-                {figure(way.bleedsPerM)} {W.recipes.bleedsShort}, {pullWords(way)}; {sayText(way.why)}
+                {figure(way.bleedMm)} {W.recipes.bleedsShort}, {pullWords(way)}; {sayText(way.why)}
               </span>
             </span>
             <span className="text-right">

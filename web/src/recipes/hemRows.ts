@@ -49,7 +49,7 @@ export type Sort = SortKey | null
 
 const measure: Record<SortKey, (row: HemRow) => number> = {
   length: (row) => row.hem.lengthMm,
-  bleeds: (row) => (row.recipe?.safe ? row.recipe.risks.bleeds.mean : -1),
+  bleeds: (row) => (row.recipe?.safe ? row.recipe.risks.bleedMm.mean : -1),
   lift: (row) => (row.recipe?.safe ? row.recipe.risks.lift.mean : -1),
   cost: (row) => (row.recipe?.safe ? row.recipe.cost.total : -1),
 }

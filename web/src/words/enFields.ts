@@ -42,7 +42,7 @@ export const FIELD_WORDS = {
     cloud: 'cloud',
     rainMm: 'rain',
     restHours: 'hours of rest',
-    maxBleedsPerM: 'bleeds accepted',
+    maxBleedMm: 'visible bleed accepted',
     maxLift: 'lift accepted',
     wagePerHourMinor: 'wage',
     mendBleedMinor: 'mending a bleed',
