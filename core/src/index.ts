@@ -193,3 +193,4 @@ export { DRAWING_UNITS, type DrawingUnit, outlinesOf, type RawDrawing } from './
 export { DEFAULT_PARAMETERS } from './parameters/parameters'
 export { CROSS_CUT_CLASSES } from './parameters/soundness'
 export { PAINTED_HOWS, PAINTED_PARTS, paintedAlready, type PaintedHow, type PaintedPart } from './survey/paintedAlready'
+export { hardeningRate, PAINT_CLOCKS, type PaintClock, solventRate } from './cure/paintClocks'

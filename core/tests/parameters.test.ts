@@ -152,9 +152,12 @@ test('the Bench judges and reveals by the parameters it is given', () => {
 })
 
 test('an edge that settles sooner may be pulled sooner', () => {
+  const clock = dryingClock({ startMin: 0, hours: [{ tempC: 23, rh: 50, windMs: 0.1 }] })
   const wetFrom = (settleShare: number) =>
     pullWindow({
-      drying: dryingClock({ startMin: 0, hours: [{ tempC: 23, rh: 50, windMs: 0.1 }] }),
+      drying: clock,
+      hardening: clock,
+      beadDrying: clock,
       coating,
       settleShare,
       coatedFrom: 0,

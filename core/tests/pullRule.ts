@@ -8,6 +8,8 @@ export const wetRule = (more: Partial<PullRule>): PullRule => ({
   coatId: 'coat',
   coated: null,
   clock: 'drying',
+  filmClock: 'drying',
+  beadClock: 'drying',
   settleMin: 2,
   openMin: 45,
   hardDryMin: 240,

@@ -1,7 +1,8 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import { nth, sure } from '../units/sure'
 import { decimals, type Coating, said, type Said, type Sealant, type Shelf, word, figureOf } from '../ground'
-import { cureClock, dryingClock, dryingRate, stayClock } from '../cure/clocks'
+import { cureClock, stayClock } from '../cure/clocks'
+import { filmClockOf, paintClocks, surfaceClockOf } from '../cure/paintClocks'
 import { airAt, type AirPoint, type AirSeries } from '../air/airSeries'
 import { solAirC, sunOnFaceWm2, sunPosition } from '../air/sun'
 import { aboveDewC, DEW_MARGIN } from '../air/vapour'
@@ -9,7 +10,7 @@ import { coatingOf, sealantOf, tapeOf } from '../catalogue/find'
 import { sequenceWindows, type SequenceCoat } from '../cure/coatSequence'
 import { filmOf } from '../cure/film'
 import { spanAt, type PullSpan, type SpanKind } from '../cure/pullWindow'
-import { gainedBetween } from '../cure/rateClock'
+import { gainedBetween, rateAt } from '../cure/rateClock'
 import { lightness, visibility } from '../survey/contrast'
 import { bleedSize } from '../risk/bleedSize'
 import { closedGapUm, criticalGapUm, meanGapUm, type EdgeSetup } from '../risk/bleed'
@@ -104,9 +105,13 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Paramete
     ageRefMin:
       keepCoatedAt === null ? null : gainedBetween(cureClock(air, coating.filmFormingC), keepCoatedAt, pulledAt),
   }
-  const drying = dryingClock(air)
+  const paint = paintClocks(air)
   const spans = sequenceWindows(
-    drying,
+    {
+      drying: paint(surfaceClockOf(coating)),
+      hardening: paint(filmClockOf(coating)),
+      beadDrying: paint('drying'),
+    },
     coatsOf(setup, coating, sealant, air, parameters),
     offBy(stay, tape.stayDays, laidAt),
   )
@@ -203,7 +208,8 @@ function coatsOf(
   air: AirSeries,
   { work }: Parameters,
 ): SequenceCoat[] {
-  const rate = dryingRate(airAt(air, setup.coatedAt))
+  const film = paintClocks(air)(filmClockOf(coating))
+  const rate = rateAt(film, setup.coatedAt)
   // In air that dries nothing no earlier coat can have gone before.
   const count = rate > 0 ? setup.earlierCoats : 0
   const apart = rate > 0 ? coating.recoatMin / rate : 0

@@ -59,7 +59,11 @@ describe('the demo plan is feasible', () => {
       for (const { taskId, gap } of task.after) {
         const end = placed.get(taskId)!.to
         const clock =
-          gap.clock === 'drying' ? clocks.drying : gap.clock === 'cure' ? clocks.cureAt(gap.filmFormingC) : null
+          gap.clock === 'plain'
+            ? null
+            : gap.clock === 'cure'
+              ? clocks.cureAt(gap.filmFormingC)
+              : clocks.paint(gap.clock)
         const ready = clock ? instantOfGain(clock, end, gap.amount)! : end + gap.amount
         expect(placed.get(task.id)!.from).toBeGreaterThanOrEqual(ready - 1e-6)
       }
@@ -136,6 +140,7 @@ test('the demo stands on its second afternoon with one room to pull and a pair o
   expect(coated.map((pull) => [pull.roomId, pull.lateMin])).toEqual([
     ['practice2', 6],
     ['corridor', 0],
+    ['harbour', 0],
     ['south', 0],
   ])
   expect(demo.recipes.filter((answer) => !answer.safe)).toHaveLength(3)

@@ -27,14 +27,14 @@ export function spansFor(
   passed: Passed,
 ): CheckedSpans {
   const never = Number.POSITIVE_INFINITY
-  const dried = (from: number, amount: number) => passed(from, { clock: rule.clock, amount }) ?? never
+  const after = (clock: string, from: number, amount: number) => passed(from, { clock, amount }) ?? never
   if (rule.manner === 'peel')
     return { wet: null, settledAt: never, skinAt: never, dryFrom: coat.to + rule.cutAfterMin, offBy: never }
-  const settledAt = Math.max(dried(coat.from, rule.settleMin), coat.to)
+  const settledAt = Math.max(after(rule.clock, coat.from, rule.settleMin), coat.to)
   const beadFrom = rule.bead && Math.min(coat.from, rule.bead.sealedAt ?? startOf(rule.bead.sealId) ?? coat.from)
   const skinAt = Math.min(
-    dried(coat.from, rule.openMin),
-    rule.bead && beadFrom !== null ? dried(beadFrom, rule.bead.skinMin) : never,
+    after(rule.clock, coat.from, rule.openMin),
+    rule.bead && beadFrom !== null ? after(rule.beadClock, beadFrom, rule.bead.skinMin) : never,
   )
   const offBy = rule.stays.reduce((soonest, stay) => {
     const laid = stay.laidAt ?? startOf(stay.layId) ?? coat.from
@@ -42,5 +42,5 @@ export function spansFor(
   }, never)
   const wetTo = Math.min(skinAt, offBy)
   const wet = rule.manner === 'wet' && wetTo > settledAt ? { from: settledAt, to: wetTo } : null
-  return { wet, settledAt, skinAt, dryFrom: dried(coat.to, rule.hardDryMin), offBy }
+  return { wet, settledAt, skinAt, dryFrom: after(rule.filmClock, coat.to, rule.hardDryMin), offBy }
 }

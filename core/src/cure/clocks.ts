@@ -36,8 +36,12 @@ const KELVIN = 273.15
  */
 export function dryingRate(point: AirPoint): number {
   const deficit = saturationPa(point.faceC ?? point.tempC) - vapourPa(point.tempC, point.rh)
-  return Math.max(0, (deficit * airFactor(point.windMs)) / REFERENCE_DRYING)
+  const rate = (deficit * airFactor(point.windMs)) / REFERENCE_DRYING
+  return rate < LEAST_RATE ? 0 : rate
 }
+
+/** Air that would take a hundred times as long as the label says dries nothing: not in this air. From memory. */
+const LEAST_RATE = 0.01
 
 const airFactor = (windMs: number) => EVAPORATION.stillWm2Pa.value + EVAPORATION.speedWm2Pa.value * windMs
 const REFERENCE_DRYING =

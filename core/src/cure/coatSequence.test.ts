@@ -1,3 +1,4 @@
+import type { AirSeries } from '../air/airSeries'
 import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import fc from 'fast-check'
 import { madeUpHours } from '../air/weather'
@@ -24,7 +25,7 @@ const coat = (at: number) => ({
 
 test('two coats by hand: the first coat’s spans end where the second begins', () => {
   const second = satin.recoatMin + 60
-  const spans = sequenceWindows(dryingClock(steady), [coat(0), coat(second)], null)
+  const spans = sequenceWindows(clocksIn(steady), [coat(0), coat(second)], null)
   expect(spans.map((span) => [span.kind, span.coat])).toEqual([
     ['too-wet', 1],
     ['wet', 1],
@@ -62,7 +63,11 @@ test('in any weather, over midnight and a clock change, windows never overlap, l
         const from = parseInstant('2027-03-27T00:00:00Z') + start
         const starts = gaps.reduce((list, gap) => [...list, list.at(-1)! + gap], [from])
         const clock = dryingClock(weather(seed))
-        const spans = sequenceWindows(clock, starts.map(coat), stay === null ? null : from + stay)
+        const spans = sequenceWindows(
+          { drying: clock, hardening: clock, beadDrying: clock },
+          starts.map(coat),
+          stay === null ? null : from + stay,
+        )
         expect(spans[0]!.from).toBe(from)
         spans.forEach((span, i) => {
           if (span.to !== null) expect(span.to).toBeGreaterThan(span.from)
@@ -74,12 +79,17 @@ test('in any weather, over midnight and a clock change, windows never overlap, l
   )
 })
 
+const clocksIn = (air: AirSeries) => {
+  const clock = dryingClock(air)
+  return { drying: clock, hardening: clock, beadDrying: clock }
+}
+
 test('hotter, drier, windier or thinner shortens the wet window', () => {
   const wetEnd = (point: { tempC: number; rh: number; windMs: number; faceC?: number }, share = 1) =>
     pullWindow({
       ...coat(0),
       coating: filmOf(satin, share),
-      drying: dryingClock({ startMin: 0, hours: [point] }),
+      ...clocksIn({ startMin: 0, hours: [point] }),
       offBy: null,
     }).find((span) => span.kind === 'wet')!.to!
   const usual = wetEnd({ tempC: 20, rh: 55, windMs: 0.1 })

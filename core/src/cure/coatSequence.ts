@@ -18,13 +18,13 @@ export interface SequenceSpan extends PullSpan {
  * @param coats  in order of time, at least one  @param offBy  when the tape must be off, or null
  */
 export function sequenceWindows(
-  drying: WindowSetup['drying'],
+  clocks: Pick<WindowSetup, 'drying' | 'hardening' | 'beadDrying'>,
   coats: readonly SequenceCoat[],
   offBy: number | null,
 ): SequenceSpan[] {
   return coats.flatMap((coat, i) => {
     const until = coats[i + 1]?.coatedFrom ?? null
-    return pullWindow({ drying, offBy, ...coat })
+    return pullWindow({ ...clocks, offBy, ...coat })
       .filter((span) => until === null || span.from < until)
       .map((span): SequenceSpan => {
         const cut = until !== null && (span.to === null || span.to > until)

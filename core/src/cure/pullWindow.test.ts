@@ -10,6 +10,8 @@ const clear = STARTER_SHELF.sealants.find((each) => each.id === 'plover-clear')!
 const label = dryingClock(steadyAir(23, 50))
 const base: WindowSetup = {
   drying: label,
+  hardening: label,
+  beadDrying: label,
   coating: satin,
   settleShare: DEFAULT_PARAMETERS.work.settleShare.value,
   coatedFrom: 0,

@@ -17,7 +17,10 @@ export interface PullSpan {
 
 /** What the window of one hem depends on. All instants in minutes since the epoch. */
 export interface WindowSetup {
+  /** The clock of the coat's surface, of its film, and of a bead. */
   readonly drying: RateClock
+  readonly hardening: RateClock
+  readonly beadDrying: RateClock
   readonly coating: Coating
   /** Share of open time in which a fresh edge still runs when freed. */
   readonly settleShare: number
@@ -38,15 +41,15 @@ export interface WindowSetup {
  * @returns spans that join one another without gaps, the first from `coatedFrom`; spans without length are left out
  */
 export function pullWindow(setup: WindowSetup): PullSpan[] {
-  const { drying, coating, coatedFrom, coatedTo } = setup
+  const { drying, hardening, beadDrying, coating, coatedFrom, coatedTo } = setup
   const after = (from: number, label: number) => instantOfGain(drying, from, label)
-  const beadSkin = setup.sealant ? after(setup.sealedAt ?? coatedFrom, setup.sealant.skinMin) : null
+  const beadSkin = setup.sealant ? instantOfGain(beadDrying, setup.sealedAt ?? coatedFrom, setup.sealant.skinMin) : null
   const skin = earlier(after(coatedFrom, coating.openMin), beadSkin)
   const settled = after(coatedFrom, coating.openMin * setup.settleShare)
   const bounds: { kind: SpanKind; to: number | null; endedBy: PullSpan['endedBy'] }[] = [
     { kind: 'too-wet', to: settled === null ? null : Math.max(settled, coatedTo), endedBy: 'settled' },
     { kind: 'wet', to: skin, endedBy: beadSkin !== null && skin === beadSkin ? 'sealant-skin' : 'open-time' },
-    { kind: 'tacky', to: after(coatedTo, coating.hardDryMin), endedBy: 'hard-dry' },
+    { kind: 'tacky', to: instantOfGain(hardening, coatedTo, coating.hardDryMin), endedBy: 'hard-dry' },
     { kind: 'dry', to: null, endedBy: null },
   ]
   return cutAtStay(joined(coatedFrom, bounds), setup.offBy)

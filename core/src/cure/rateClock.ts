@@ -59,3 +59,9 @@ function hourReaching(gained: readonly number[], goal: number): number {
   }
   return low
 }
+
+/** The rate of a clock at an instant. */
+export function rateAt(clock: RateClock, at: number): number {
+  const hour = Math.floor((at - clock.startMin) / 60)
+  return clock.rates[Math.min(Math.max(hour, 0), clock.rates.length - 1)]!
+}

@@ -46,13 +46,13 @@ function openings(
     const clock = clocks.get(name)
     return (clock && instantOfGain(clock, from, amount)) ?? Number.POSITIVE_INFINITY
   }
-  const drying = (from: number, amount: number) => reach(rule.clock, from, amount)
-  const settled = Math.max(drying(coated.from, rule.settleMin), coated.to)
+  const surface = (from: number, amount: number) => reach(rule.clock, from, amount)
+  const settled = Math.max(surface(coated.from, rule.settleMin), coated.to)
   const bead = rule.bead
-    ? drying(Math.min(coated.from, rule.bead.sealedAt ?? coated.from), rule.bead.skinMin)
+    ? reach(rule.beadClock, Math.min(coated.from, rule.bead.sealedAt ?? coated.from), rule.bead.skinMin)
     : Number.POSITIVE_INFINITY
-  const skin = Math.min(drying(coated.from, rule.openMin), bead)
-  const hard = drying(coated.to, rule.hardDryMin)
+  const skin = Math.min(surface(coated.from, rule.openMin), bead)
+  const hard = reach(rule.filmClock, coated.to, rule.hardDryMin)
   const off = Math.min(
     Number.POSITIVE_INFINITY,
     ...rule.stays.map((stay) => reach(stay.clock, stay.laidAt ?? coated.from, stay.amount)),

@@ -1,5 +1,6 @@
 import type { Room } from '../ground'
 import type { JobClocks } from '../cure/areaClocks'
+import type { PaintClock } from '../cure/paintClocks'
 import type { RateClock } from '../cure/rateClock'
 import type { Delay } from '../work'
 import type { ClockDelay, ClockTable } from './problem'
@@ -7,7 +8,7 @@ import type { ClockDelay, ClockTable } from './problem'
 /** Names the clocks of a job's areas, and remembers those that were asked for. */
 export interface ClockBook {
   readonly delay: (delay: Delay, roomId: string) => ClockDelay
-  readonly drying: (roomId: string) => string
+  readonly paint: (clock: PaintClock, roomId: string) => string
   readonly stay: (roomId: string) => string
   /** Tables of all clocks asked for so far, by name. */
   readonly tables: () => ClockTable[]
@@ -22,22 +23,22 @@ export function clockBook(rooms: readonly Room[], clocks: (roomId: string) => Jo
     if (!found.has(id)) found.set(id, clock)
     return id
   }
-  const drying = (roomId: string) => named('drying', roomId, clocks(roomId).drying)
+  const paint = (clock: PaintClock, roomId: string) => named(clock, roomId, clocks(roomId).paint(clock))
   return {
-    drying,
+    paint,
     stay: (roomId) => named('stay', roomId, clocks(roomId).stay),
     delay(delay, roomId) {
       const { amount } = delay
       switch (delay.clock) {
         case 'plain':
           return { clock: null, amount }
-        case 'drying':
-          return { clock: drying(roomId), amount }
         case 'cure':
           return {
             clock: named(`cure ${delay.filmFormingC}`, roomId, clocks(roomId).cureAt(delay.filmFormingC)),
             amount,
           }
+        default:
+          return { clock: paint(delay.clock, roomId), amount }
       }
     },
     tables: () =>

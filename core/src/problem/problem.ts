@@ -87,8 +87,10 @@ export interface PullRule {
   /** The last coat, and when it went on where the log knows. */
   readonly coatId: ActivityId
   readonly coated: { readonly from: number; readonly to: number } | null
-  /** The drying clock, and amounts on it. */
+  /** The clock of the coat's surface, on which it settles and skins; that of its film, on which it hardens; that of a bead. */
   readonly clock: string
+  readonly filmClock: string
+  readonly beadClock: string
   readonly settleMin: number
   readonly openMin: number
   readonly hardDryMin: number

@@ -2,6 +2,7 @@ import type { Parameters } from '../parameters/parameters'
 import { type ActivityId, actOf, coatOf, type Job, type Room } from '../ground'
 import { sealantOf, tapeOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
+import { filmClockOf, surfaceClockOf } from '../cure/paintClocks'
 import { UNTOUCHED, type HemState, type LogState } from '../progress/hemStates'
 import { strokesOf } from '../progress/strokes'
 import type { Recipe } from '../recipes/recipe'
@@ -47,7 +48,9 @@ function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: Roun
       manner: pull.manner,
       coatId,
       coated: strokesOf(waiting.map(coatTick), round.hemIds.map(coatTick), minutes.get(coatId) ?? 0),
-      clock: book.drying(room.id),
+      clock: book.paint(surfaceClockOf(coating), room.id),
+      filmClock: book.paint(filmClockOf(coating), room.id),
+      beadClock: book.paint('drying', room.id),
       settleMin: coating.openMin * setup.parameters.work.settleShare.value,
       openMin: coating.openMin,
       hardDryMin: coating.hardDryMin,

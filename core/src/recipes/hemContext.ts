@@ -17,6 +17,7 @@ import {
 import type { JobClocks } from '../cure/areaClocks'
 import { coatingOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
+import { surfaceClockOf } from '../cure/paintClocks'
 import { hoursOfStep, shortestSpan } from '../cure/shortestSpan'
 import { gainedBetween, type RateClock } from '../cure/rateClock'
 import type { Hem } from '../hems/deriveHems'
@@ -119,7 +120,11 @@ export function hemContext(
   const step = sure(room.steps.find((each) => each.id === hem.stepId))
   const coating = coatingOf(job.shelf, step.coatingId)
   const steps = room.steps.filter((each) => hem.stepIds.includes(each.id))
-  const wetMin = shortestSpan(clocks.drying, hoursOfStep(times.layAt), coatOfStep(job.shelf, step).openMin)
+  const wetMin = shortestSpan(
+    clocks.paint(surfaceClockOf(coating)),
+    hoursOfStep(times.layAt),
+    coatOfStep(job.shelf, step).openMin,
+  )
   const manner = pullMannerOf(job.house, room, step, coating, wetMin)
   return {
     hem,

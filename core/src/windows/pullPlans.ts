@@ -5,6 +5,7 @@ import { type ActivityId, type Job, type PaintStep, actOf, coatOf } from '../gro
 import type { JobClocks } from '../cure/areaClocks'
 import { sealantOf, tapeOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
+import { filmClockOf, surfaceClockOf } from '../cure/paintClocks'
 import { dryOnly, peelWindow, pullWindow, type PullSpan } from '../cure/pullWindow'
 import type { Recipe } from '../recipes/recipe'
 import { offBy, stayDaysOf } from '../risk/residue'
@@ -157,9 +158,12 @@ function spansOf(
     const limit = days ? offBy(clocks.stay, days, laid) : null
     return limit === null ? [] : [limit]
   })
+  const coating = coatOfStep(job.shelf, step)
   const spans = pullWindow({
-    drying: clocks.drying,
-    coating: coatOfStep(job.shelf, step),
+    drying: clocks.paint(surfaceClockOf(coating)),
+    hardening: clocks.paint(filmClockOf(coating)),
+    beadDrying: clocks.drying,
+    coating,
     settleShare: setup.parameters.work.settleShare.value,
     coatedFrom: coat.from,
     coatedTo: coat.to,

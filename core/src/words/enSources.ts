@@ -100,6 +100,8 @@ export const EN_SOURCES = {
   'word.source.one-touch-mends-6-mm': 'one touch mends about 6 mm',
   'word.source.wide-runs-take-a-second-touch': 'wide runs take a second touch',
   'word.source.a-brush-out-of-line-for-a-moment': 'a brush out of line for a moment',
+  'word.source.never-under-half-the-label-time': 'never under half the label time without own records',
+  'word.source.solvent-leaves-with-moving-air': 'solvent leaves with moving air',
   'word.source.an-aerosol-leaves-texture-on-the-wood': 'an aerosol leaves texture on the wood',
   'word.source.a-hard-film-that-can-still-lift': 'a hard film that can still lift',
   'word.source.shiny-trim-bears-more-than-a-flat-ceiling': 'shiny trim bears more than a flat ceiling',

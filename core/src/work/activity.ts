@@ -1,3 +1,4 @@
+import type { PaintClock } from '../cure/paintClocks'
 import type { ActivityId, ActivityRef, FieldOrder, HemId, RoundId, Said, Skill, SubjectKey } from '../ground'
 
 export const ACTIVITY_KINDS = [
@@ -17,12 +18,12 @@ export const ACTIVITY_KINDS = [
 export type ActivityKind = (typeof ACTIVITY_KINDS)[number]
 
 /**
- * A stretch of time on a clock: `plain` counts minutes, `drying` reference minutes of the drying clock, `cure` those
+ * A stretch of time on a clock: `plain` counts minutes, a paint clock its reference minutes, `cure` those
  * of the cure clock of a coating with this film-forming limit.
  */
 export type Delay =
   | { readonly clock: 'plain'; readonly amount: number }
-  | { readonly clock: 'drying'; readonly amount: number }
+  | { readonly clock: PaintClock; readonly amount: number }
   | { readonly clock: 'cure'; readonly amount: number; readonly filmFormingC: number }
 
 export const AT_ONCE: Delay = { clock: 'plain', amount: 0 }

@@ -13,6 +13,7 @@ import {
 import type { JobClocks } from '../cure/areaClocks'
 import { sealantOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
+import { surfaceClockOf, type PaintClock } from '../cure/paintClocks'
 import { onceFor } from '../units/onceFor'
 import { longestSpan, shortestSpan } from '../cure/shortestSpan'
 import type { Hem } from '../hems/deriveHems'
@@ -139,12 +140,13 @@ function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
   const hems = works.flatMap((work) => work.hems).filter((hem) => hem.stepId === step.id)
   if (!hems.some((hem) => comesOffWet(setup, hem))) return { need: 0, window: null, total }
   const { bead, paint } = longestWet(minutes)
-  const paintWindow = windowMin(setup, coatOfStep(setup.shelf, step).openMin)
+  const coating = coatOfStep(setup.shelf, step)
+  const paintWindow = windowMin(setup, surfaceClockOf(coating), coating.openMin)
   const skins = hems.flatMap((hem) => {
     const id = recipes.get(hem.id)?.sealantId
     return id ? [sealantOf(setup.shelf, id).skinMin] : []
   })
-  const beadWindow = skins.length ? windowMin(setup, Math.min(...skins)) : null
+  const beadWindow = skins.length ? windowMin(setup, 'drying', Math.min(...skins)) : null
   if (beadWindow !== null && (paintWindow === null || bead / beadWindow > paint / paintWindow)) {
     return { need: bead, window: beadWindow, total }
   }
@@ -152,16 +154,17 @@ function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
 }
 
 /** The shortest time in which something wet for `labelMin` at label conditions skins; null for never. */
-function windowMin(setup: GroupingSetup, labelMin: number): number | null {
+function windowMin(setup: GroupingSetup, clock: PaintClock, labelMin: number): number | null {
   const known = windowsOf(setup)
-  const found = known.get(labelMin)
+  const key = `${clock} ${labelMin}`
+  const found = known.get(key)
   if (found !== undefined) return found
-  const window = shortestSpan(setup.clocks.drying, setup.hours, labelMin)
-  known.set(labelMin, window)
+  const window = shortestSpan(setup.clocks.paint(clock), setup.hours, labelMin)
+  known.set(key, window)
   return window
 }
 
-const windowsOf = onceFor((_setup: GroupingSetup) => new Map<number, number | null>())
+const windowsOf = onceFor((_setup: GroupingSetup) => new Map<string, number | null>())
 
 function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
   const { need, window } = wetTimes(setup, works)
@@ -172,8 +175,9 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
   const why = window === null ? said('round.whole', { step: setup.step.name }) : said('round.size', facts)
   const fieldOrder = fieldOrderOf(works, setup.recipes, setup.house, setup.step)
   const problem = window !== null && need > window ? tooLong(setup, works, facts, fieldOrder) : null
-  const settleRefMin = coatOfStep(setup.shelf, setup.step).openMin * setup.parameters.work.settleShare.value
-  const settleMin = longestSpan(setup.clocks.drying, setup.hours, settleRefMin) ?? 0
+  const coating = coatOfStep(setup.shelf, setup.step)
+  const settleRefMin = coating.openMin * setup.parameters.work.settleShare.value
+  const settleMin = longestSpan(setup.clocks.paint(surfaceClockOf(coating)), setup.hours, settleRefMin) ?? 0
   return {
     work: works,
     part: works[0]?.part ?? null,

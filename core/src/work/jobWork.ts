@@ -5,6 +5,7 @@ import { coatingOf } from '../catalogue/find'
 import type { JobClocks } from '../cure/areaClocks'
 import { hoursOfStep } from '../cure/shortestSpan'
 import { coatOfStep } from '../cure/film'
+import { filmClockOf } from '../cure/paintClocks'
 import type { Hem } from '../hems/deriveHems'
 import { facesOfStep, lastCoatOf, stepsOf } from '../survey/faces'
 import { estimateStepTimes } from '../recipes/estimateTimes'
@@ -200,7 +201,10 @@ function undercoatWaits(
       ? []
       : (coats.get(under.id) ?? []).map(({ id }): Wait => ({
           from: id,
-          min: { clock: 'drying', amount: coatOfStep(shelf, under).recoatMin },
+          min: {
+            clock: filmClockOf(coatingOf(shelf, under.coatingId)),
+            amount: coatOfStep(shelf, under).recoatMin,
+          },
         })),
   )
 }

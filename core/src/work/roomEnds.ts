@@ -1,6 +1,7 @@
 import { MIN_PER_DAY } from '../units/time'
 import type { PaintStep, Shelf } from '../ground'
 import { coatOfStep } from '../cure/film'
+import { surfaceClockOf } from '../cure/paintClocks'
 import { faceOf } from '../survey/faces'
 import { AT_ONCE, type Activity, type Delay, type Lag } from './activity'
 import type { GunRuns } from './houseOrder'
@@ -62,8 +63,12 @@ export function endRoom(setup: WholeSetup, shelf: Shelf, last: readonly Wait[]):
     const nextDay: Wait = { from: uncover.id, min: { clock: 'plain', amount: setup.parameters.work.nextDayMin.value } }
     return { activities: [uncover, look], lags: [...lagsTo(uncover, last), ...lagsTo(look, [nextDay])] }
   }
-  const touchDry = Math.max(...room.steps.map((step) => coatOfStep(shelf, step).touchDryMin))
-  const dried = last.map(({ from }): Wait => ({ from, min: { clock: 'drying', amount: touchDry } }))
+  const dried = last.flatMap(({ from }) =>
+    room.steps.map((step): Wait => {
+      const coating = coatOfStep(shelf, step)
+      return { from, min: { clock: surfaceClockOf(coating), amount: coating.touchDryMin } }
+    }),
+  )
   return { activities: [look, uncover], lags: [...lagsTo(look, dried), ...lagsTo(uncover, waitsFor([look]))] }
 }
 

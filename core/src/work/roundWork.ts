@@ -16,6 +16,7 @@ import {
 import { actOf, coatOf, writeActivity, writeRound, writeSubject, type ActivityRef } from '../ground'
 import { liquidOf } from '../catalogue/find'
 import { coatOfStep } from '../cure/film'
+import { filmClockOf } from '../cure/paintClocks'
 import { coatsBelow, lastCoatOf } from '../survey/faces'
 import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
@@ -252,8 +253,8 @@ function addCoat(chain: Chain, hems: readonly Hem[], { coat, isLast, settles, fo
     leastMin: settles ? group.settleMin : 0,
   } as const
   const added = add(chain, 'coat', made, followsBead ? AT_ONCE : null)
-  const { recoatMin } = coatOfStep(shelf, step)
-  chain.waits = [{ from: added.id, min: isLast ? AT_ONCE : { clock: 'drying', amount: recoatMin } }]
+  const coating = coatOfStep(shelf, step)
+  chain.waits = [{ from: added.id, min: isLast ? AT_ONCE : { clock: filmClockOf(coating), amount: coating.recoatMin } }]
 }
 
 /**
@@ -276,8 +277,9 @@ function addRoll(chain: Chain, coat: number): void {
     follows: group.fieldOrder === 'after-pull' ? (chain.waits[0]?.from ?? null) : null,
   })
   const isLaterDry = group.fieldOrder === 'after-pull'
+  const coating = coatOfStep(shelf, step)
   chain.waits = [
-    { from: added.id, min: isLaterDry ? { clock: 'drying', amount: coatOfStep(shelf, step).hardDryMin } : AT_ONCE },
+    { from: added.id, min: isLaterDry ? { clock: filmClockOf(coating), amount: coating.hardDryMin } : AT_ONCE },
   ]
 }
 
@@ -305,5 +307,5 @@ const pullActName = (round: RoundRef, pull: RoundPull) =>
 function pullDelay(pull: RoundPull, coating: Coating): Delay {
   if (pull.manner === 'wet') return AT_ONCE
   if (pull.manner === 'peel') return { clock: 'plain', amount: pull.afterH * 60 }
-  return { clock: 'drying', amount: coating.hardDryMin }
+  return { clock: filmClockOf(coating), amount: coating.hardDryMin }
 }

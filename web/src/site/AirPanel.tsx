@@ -4,6 +4,8 @@ import {
   airAt,
   dewPointC,
   dryingRate,
+  hardeningRate,
+  solventRate,
   formatInstant,
   parseInstant,
   readAirCsv,
@@ -41,7 +43,9 @@ export function AirPanel() {
     [W.site.rh, `${point.rh.toFixed(0)} %`],
     [W.site.dew, `${dewPointC(point.tempC, point.rh).toFixed(1)} °C`],
     [W.site.above, `${aboveDewC(point.tempC, point.tempC, point.rh).toFixed(1)} °C`],
-    [W.site.drying, W.site.speed({ x: dryingRate(point).toFixed(2) })],
+    [W.site.drying, speedText(dryingRate(point))],
+    [W.site.hardening, speedText(hardeningRate(point))],
+    [W.site.solvent, speedText(solventRate(point))],
   ]
   return (
     <Panel title={W.site.airTitle}>
@@ -79,6 +83,9 @@ export function AirPanel() {
     </Panel>
   )
 }
+
+/** How fast a clock runs; a clock that stands says so. */
+const speedText = (rate: number): string => (rate === 0 ? W.site.notInThisAir : W.site.speed({ x: rate.toFixed(2) }))
 
 /** Where the hours come from, and how to change that. */
 function Hours({ outside, onTake }: { outside: OutsideAir | null; onTake: (outside: OutsideAir | null) => boolean }) {
