@@ -35,5 +35,12 @@ export function dewPointC(tempC: number, rh: number): number {
   return (offsetC.value * ln) / (factor.value - ln)
 }
 
+/** Vapour pressure over ice at saturation, Pa, below 0 °C: Sonntag 1990, published. */
+export const saturationIcePa = (tempC: number): number =>
+  MAGNUS.scalePa.value * Math.exp((MAGNUS_ICE.factor.value * tempC) / (MAGNUS_ICE.offsetC.value + tempC))
+
+/** Vapour pressure of air with a dew point, Pa: {@link dewPointC} undone, over ice below 0 °C as there. */
+export const vapourAtDewPa = (dewC: number): number => (dewC < 0 ? saturationIcePa(dewC) : saturationPa(dewC))
+
 /** How far a face stands above the air's dew point, °C. Under {@link DEW_MARGIN} it is not painted. */
 export const aboveDewC = (faceC: number, airC: number, rh: number): number => faceC - dewPointC(airC, rh)

@@ -1,5 +1,5 @@
 import { seededNumbers, seedOf } from '../units/seeded'
-import { dewPointC, saturationPa } from './vapour'
+import { saturationPa, vapourPa } from './vapour'
 import type { OutdoorHour } from '../ground'
 import type { AirPoint } from './airSeries'
 
@@ -82,6 +82,6 @@ const ROOM_FOLLOWS = { shut: 0.3, open: 0.85 }
 /** Air inside a room kept near `roomC`, with the vapour of the air outside. From memory. */
 export function indoorAir(outside: OutdoorHour, roomC: number, windows: 'shut' | 'open'): AirPoint {
   const tempC = round(roomC + ROOM_FOLLOWS[windows] * (outside.tempC - roomC), 1)
-  const vapour = saturationPa(dewPointC(outside.tempC, outside.rh))
+  const vapour = vapourPa(outside.tempC, outside.rh)
   return { tempC, rh: round(clamp((100 * vapour) / saturationPa(tempC), 15, 100), 0), windMs: ROOM_WIND[windows] }
 }

@@ -1,7 +1,9 @@
+import fc from 'fast-check'
 import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import type { Crew } from '../ground'
 import { parseInstant } from '../units/time'
 import { crewSpeed, workStretches } from './calendar'
+import { shiftFaults } from './shiftFaults'
 import { freeTime } from '../plan/freeTime'
 
 const crew: Crew = {
@@ -47,4 +49,59 @@ test('slots are taken out of free time, and divisible work goes over a break', (
     { from: 130, to: 150 },
   ])
   expect(free.firstSlot(0, 71)).toBeNull()
+})
+
+describe('what cannot be in a calendar', () => {
+  const crewOf = (...shifts: Crew['shifts']): Crew => ({ id: 'c', name: 'C', people: [], shifts })
+  const day = (from: string, to: string, ...breaks: { from: string; to: string }[]) => ({
+    days: [0, 1, 2, 3, 4],
+    from,
+    to,
+    breaks,
+  })
+  const places = (crew: Crew) =>
+    shiftFaults(crew, 'crews[0]').map((fault) => `${String(fault.place)} ${fault.expected.code}`)
+  test('a break outside its shift, over another, or turned round', () => {
+    expect(places(crewOf(day('08:00', '16:00', { from: '12:00', to: '12:30' })))).toEqual([])
+    expect(places(crewOf(day('08:00', '16:00', { from: '07:00', to: '07:30' })))).toEqual([
+      'crews[0].shifts[0].breaks[0] expected.break_in_shift',
+    ])
+    expect(places(crewOf(day('08:00', '16:00', { from: '15:45', to: '16:15' })))).toHaveLength(1)
+    expect(places(crewOf(day('08:00', '16:00', { from: '12:30', to: '12:00' })))).toHaveLength(1)
+    const twice = day('08:00', '16:00', { from: '12:00', to: '13:00' }, { from: '12:30', to: '13:30' })
+    expect(places(crewOf(twice))).toEqual(['crews[0].shifts[0].breaks[1] expected.breaks_apart'])
+    // A night shift's break after midnight is within it.
+    expect(places(crewOf(day('22:00', '06:00', { from: '02:00', to: '02:30' })))).toEqual([])
+  })
+  test('two shifts at one time, over midnight and over the week’s end', () => {
+    expect(places(crewOf(day('08:00', '12:00'), day('12:00', '16:00')))).toEqual([])
+    expect(places(crewOf(day('08:00', '12:30'), day('12:00', '16:00')))).toEqual([
+      'crews[0].shifts[1] expected.shifts_apart',
+    ])
+    expect(places(crewOf(day('22:00', '06:00'), day('05:00', '13:00')))).toHaveLength(1)
+    const sunday = { ...day('22:00', '06:00'), days: [6] }
+    expect(places(crewOf(sunday, { ...day('05:00', '07:00'), days: [0] }))).toHaveLength(1)
+  })
+  test('over both clock changes nobody works in his break or twice at once', () => {
+    const zone = 'Europe/Lisbon'
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 23 }), fc.integer({ min: 1, max: 8 }), (hour, at) => {
+        const two = (n: number) => String(n % 24).padStart(2, '0')
+        const shift = {
+          days: [0, 1, 2, 3, 4, 5, 6],
+          from: `${two(hour)}:00`,
+          to: `${two(hour + 10)}:00`,
+          breaks: [{ from: `${two(hour + at)}:10`, to: `${two(hour + at)}:50` }],
+        }
+        for (const day of ['2027-03-27', '2027-10-30']) {
+          const from = parseInstant(`${day}T00:00:00Z`)
+          const stretches = workStretches(crewOf(shift), zone, from, from + 3 * 1440)
+          stretches.forEach((each, i) => {
+            expect(each.to).toBeGreaterThan(each.from)
+            if (i > 0) expect(each.from).toBeGreaterThanOrEqual(stretches[i - 1]!.to)
+          })
+        }
+      }),
+    )
+  })
 })

@@ -33,10 +33,18 @@ export function workStretches(crew: Crew, zone: string, from: number, to: number
         stretches.push(stretchOn(day, nth(bounds, i), nth(bounds, i + 1), zone))
     }
   }
-  return stretches
+  return apart(stretches)
     .map((each) => ({ from: Math.max(each.from, from), to: Math.min(each.to, to) }))
     .filter((each) => each.to > each.from)
-    .sort((a, b) => a.from - b.from)
+}
+
+/** In order and apart: over a clock change two stretches may come to meet, and nobody works twice at one time. */
+function apart(stretches: readonly Stretch[]): Stretch[] {
+  const sorted = stretches.filter((each) => each.to > each.from).sort((a, b) => a.from - b.from)
+  return sorted.reduce<Stretch[]>((done, each) => {
+    const from = Math.max(each.from, done.at(-1)?.to ?? each.from)
+    return from < each.to ? [...done, { from, to: each.to }] : done
+  }, [])
 }
 
 function stretchOn(day: number, from: number, to: number, zone: string): Stretch {

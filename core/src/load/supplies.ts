@@ -1,3 +1,4 @@
+import { wholeUp } from '../units/wholeUp'
 import { sure } from '../units/sure'
 import { type Job, type PaintStep, type Room, type Texture, thingOf, type Tool } from '../ground'
 import { coatingOf, glazeOf, liquidOf, sealantOf } from '../catalogue/find'
@@ -38,7 +39,7 @@ export function sealantLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMa
   return metresBy(hems, recipes, (recipe) => recipe.sealantId).map(([id, m]) => {
     const sealant = sealantOf(job.shelf, id)
     const exact = m / sealant.metresPerTube
-    const amount = Math.ceil(exact)
+    const amount = wholeUp(exact)
     return { id, name: sealant.name, amount, exact, unit: 'tubes', costMinor: amount * sealant.priceMinor }
   })
 }
@@ -53,7 +54,7 @@ export function glazeLines(
   return metresBy(hems, recipes, (recipe) => recipe.glazeId).map(([id, m]) => {
     const glaze = glazeOf(job.shelf, id)
     const exact = (m * parameters.work.sealPassM.value) / (glaze.litres * glaze.spreadM2PerL)
-    const amount = Math.ceil(exact)
+    const amount = wholeUp(exact)
     return { id, name: glaze.name, amount, exact, unit: 'tins', costMinor: amount * glaze.priceMinor }
   })
 }
@@ -70,7 +71,7 @@ export function liquidLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap
   return [...glass].map(([id, m2]) => {
     const liquid = liquidOf(job.shelf, id)
     const exact = m2 / liquid.spreadM2
-    const amount = Math.ceil(exact)
+    const amount = wholeUp(exact)
     const unit = liquid.how === 'brush' ? 'tins' : 'cans'
     return { id, name: liquid.name, amount, exact, unit, costMinor: amount * liquid.priceMinor }
   })
@@ -115,7 +116,7 @@ export function keepColourLines(
     litres.set(name.toLowerCase(), { ...line, exact })
   }
   return [...litres].map(([id, { name, exact }]) => {
-    const amount = Math.ceil(exact * 10) / 10
+    const amount = wholeUp(exact, 0.1)
     return { id, name, amount, exact, unit: 'litres', costMinor: 0 }
   })
 }
@@ -153,7 +154,7 @@ export function coatingLines(
   }
   for (const own of ownSeals(job, hems, recipes)) if (own.keepStep) add(own.keepStep, passM2(own, parameters))
   return [...litres.values()].map(({ id, name, exact, price }) => {
-    const amount = Math.ceil(exact * 2) / 2
+    const amount = wholeUp(exact, 0.5)
     return { id, name, amount, exact, unit: 'litres', costMinor: Math.round(amount * price) }
   })
 }

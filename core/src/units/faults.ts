@@ -59,6 +59,9 @@ export const EXPECTATIONS = [
   'grip_in_widths',
   'width_once',
   'full_hour',
+  'break_in_shift',
+  'breaks_apart',
+  'shifts_apart',
   'hour_after',
 ] as const
 

@@ -1,13 +1,19 @@
 /** Units in which labels state peel adhesion (grip). */
-export const PEEL_UNITS = ['N/25mm', 'N/10mm', 'ozf/in'] as const
+export const PEEL_UNITS = ['N/25mm', 'N/10mm', 'N/cm', 'N/m', 'gf/in', 'ozf/in', 'lbf/in'] as const
 export type PeelUnit = (typeof PEEL_UNITS)[number]
 
-// 1 ozf = 1/16 lbf, 1 lb = 0.45359237 kg, g = 9.80665 m/s² (all exact by definition): published.
-const NEWTON_PER_OZF = (0.45359237 * 9.80665) / 16
+// 1 lb = 0.45359237 kg, 1 oz = 1/16 lb, g = 9.80665 m/s², 1 in = 25.4 mm (all exact by definition): published.
+const NEWTON_PER_LBF = 0.45359237 * 9.80665
+const NEWTON_PER_GF = 9.80665e-3
+const PER_INCH = 25 / 25.4
 const N25_PER: Record<PeelUnit, number> = {
   'N/25mm': 1,
   'N/10mm': 2.5,
-  'ozf/in': (NEWTON_PER_OZF * 25) / 25.4,
+  'N/cm': 2.5,
+  'N/m': 0.025,
+  'gf/in': NEWTON_PER_GF * PER_INCH,
+  'ozf/in': (NEWTON_PER_LBF / 16) * PER_INCH,
+  'lbf/in': NEWTON_PER_LBF * PER_INCH,
 }
 
 /** Grip on a label, in any of {@link PEEL_UNITS}, as N per 25 mm width. */

@@ -14,9 +14,13 @@ export type LocalDay = number
 /** `2027-05-12T09:30:00Z` as whole minutes since the epoch; seconds are dropped. @throws CoreError time.unreadable */
 export function parseInstant(iso: string): number {
   const ms = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?Z$/.test(iso) ? Date.parse(iso) : Number.NaN
-  if (Number.isNaN(ms)) throw new CoreError('time.unreadable', { text: iso })
+  if (Number.isNaN(ms) || !isOnCalendar(iso, ms)) throw new CoreError('time.unreadable', { text: iso })
   return Math.floor(ms / 60_000)
 }
+
+/** Whether a day exists: readers of dates roll the 30th of February over into March. */
+export const isOnCalendar = (iso: string, ms: number): boolean =>
+  new Date(ms).toISOString().slice(0, 10) === iso.slice(0, 10) || iso.slice(11, 13) === '24'
 
 /** Minutes since the epoch as ISO text in UTC, to the second. */
 export const formatInstant = (at: number): string =>

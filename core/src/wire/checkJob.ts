@@ -1,3 +1,4 @@
+import { shiftFaults } from '../calendar/shiftFaults'
 import type { Coded } from '../units/errors'
 import { nth, sure } from '../units/sure'
 import { CoreError, type Job, type Room, TARGET_GROUPS, type Wall, BAND_LINES, isFace, type JobFacts } from '../ground'
@@ -72,6 +73,7 @@ function meaningFaults(job: JobFacts): Fault[] {
   const faults: Fault[] = []
   const coatings = new Set(job.shelf.coatings.map((each) => each.id))
   faults.push(...repeats(job.rooms, 'rooms'), ...repeats(job.crews, 'crews'), ...shelfFaults(job.shelf))
+  job.crews.forEach((crew, i) => faults.push(...shiftFaults(crew, `crews[${i}]`)))
   const crews = new Set(job.crews.map((crew) => crew.id))
   job.rooms.some((room, i) => {
     faults.push(...roomFaults(room, `rooms[${i}]`, coatings, crews))

@@ -1,3 +1,4 @@
+import { isOnCalendar } from '../units/time'
 import { expects, type Expectation } from '../units/faults'
 import type { ErrorFacts } from '../units/errors'
 import { ID_PATTERN, readEdge, readFace, readSubject } from '../ground'
@@ -73,7 +74,7 @@ export const instant = () =>
     .test(
       'real-time',
       needs('real_time'),
-      (value) => value === undefined || value === null || !Number.isNaN(Date.parse(value)),
+      (value) => value === undefined || value === null || (!Number.isNaN(Date.parse(value)) && isOnCalendar(value, Date.parse(value))),
     )
 
 export const clock = () =>

@@ -1,5 +1,6 @@
 import { IntlMessageFormat } from 'intl-messageformat'
 import type { Fact, Facts, FaceName, PlaceName, Said, TypedFact } from '../ground'
+import { minorDigits } from '../units/currency'
 import { MIN_PER_DAY, toLocal } from '../units/time'
 
 /** A language: the locale for numbers, days and plurals, and its messages by code, in ICU form. */
@@ -186,7 +187,7 @@ function numberWords(locale: string) {
     decimals: (value: number, digits: number): string =>
       format(`decimals${digits}`, { minimumFractionDigits: digits, maximumFractionDigits: digits }).format(value),
     money: (minor: number, currency: string): string =>
-      format(currency, { style: 'currency', currency, useGrouping: true }).format(minor / 100),
+      format(currency, { style: 'currency', currency, useGrouping: true }).format(minor / 10 ** minorDigits(currency)),
   }
 }
 
