@@ -113,7 +113,7 @@ test('every house way is judged on this job, and the one taken stands out', asyn
   await expect(ways.getByRole('row')).toHaveCount(10)
   const row = (name: string) => ways.getByRole('row').filter({ has: page.getByRole('cell', { name, exact: true }) })
   await expect(row('wiped sealant')).toHaveCSS('font-weight', '700')
-  await expect(row('barrier edge')).toContainText('of 166')
+  await expect(row('barrier edge')).toContainText('of 174')
   await page.getByLabel('House way').selectOption('barrier-edge')
   await expect(row('barrier edge')).toHaveCSS('font-weight', '700')
   await expect(row('wiped sealant')).not.toHaveCSS('font-weight', '700')

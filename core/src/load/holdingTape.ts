@@ -45,14 +45,21 @@ export function holdingMm(
 export function holdingKind(job: Job, taken: readonly HoldingKind[], mm: number): HoldingKind | null {
   const isTaken = (kind: HoldingKind) =>
     taken.some((each) => each.tape.id === kind.tape.id && each.roll.widthMm === kind.roll.widthMm)
+  const isCarried = ({ tape, roll }: HoldingKind) =>
+    job.kit?.some((each) => each.tapeId === tape.id && each.widthMm === roll.widthMm) ?? false
   const costOf = (kind: HoldingKind) => {
     const { tape, roll } = kind
     if (isTaken(kind) || roll.stockMm >= mm) return (rollCostPerM(tape, roll, job.house) * mm) / 1000
     return Math.ceil(mm / tape.rollLengthMm) * roll.priceMinor
   }
-  const plain = kindsOf(job.shelf).filter(({ tape }) => tape.edge === 'plain' && !tape.retired)
+  const plain = kindsOf(job.shelf).filter(
+    (kind) =>
+      kind.tape.edge === 'plain' && !kind.tape.retired && (job.kit === null || isTaken(kind) || isCarried(kind)),
+  )
   const held = taken.filter(({ tape }) => tape.gripN25 >= HOLDS_N25 && tape.edge !== 'plain')
-  return [...plain, ...held].sort((a, b) => costOf(a) - costOf(b))[0] ?? null
+  // What a chosen kit carries holds covers too, if it must with a delicate tape.
+  const kinds = plain.length + held.length > 0 ? [...plain, ...held] : taken
+  return [...kinds].sort((a, b) => costOf(a) - costOf(b))[0] ?? null
 }
 
 /** Grip below which a tape does not hold paper or film by its weight, N per 25 mm. From memory. */

@@ -1,15 +1,11 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
-import { type Job, said, type Said, readHem, word, when, listed, money, type JobFacts } from '../ground'
-import { jobClocks } from '../cure/areaClocks'
+import { said, type Said, word, when, listed, money, type JobFacts } from '../ground'
 import { gainedBetween } from '../cure/rateClock'
-import { deriveHems } from '../hems/deriveHems'
-import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
-import { MIN_PER_DAY, parseInstant } from '../units/time'
+import { MIN_PER_DAY } from '../units/time'
 import type { Candidate } from './candidate'
 import { judgeCandidates } from './candidates'
-import { pickCandidate, safeOf } from './pickCandidate'
 import { type HemContext } from './hemContext'
-import { judgeRoom } from './judgeRoom'
+import { answerAnew, contextOf, isSameWay } from './anew'
 
 /** One thing that would change a hem's recipe, and what that would spare. */
 export interface WouldChange {
@@ -37,27 +33,13 @@ export function whatWouldChange(
 ): WouldChange[] {
   const ctx = contextOf({ ...job, log: [], published: null }, hemId, parameters)
   if (!ctx) return []
-  const now = answer(ctx)
+  const now = answerAnew(ctx)
   const found = [...changes(ctx), ...waits(ctx), ...limits(ctx, now)]
   return found
-    .flatMap(({ code, facts, changed }) => compare(ctx, now, answer(changed), code, facts))
+    .flatMap(({ code, facts, changed }) => compare(ctx, now, answerAnew(changed), code, facts))
     .sort((a, b) => b.savingMinor - a.savingMinor)
     .slice(0, MOST)
 }
-
-function contextOf(job: Job, hemId: string, parameters: Parameters): HemContext | null {
-  const room = job.rooms.find((each) => each.id === readHem(hemId)?.roomId)
-  const hem = room && deriveHems(room, job.shelf).hems.find((each) => each.id === hemId)
-  if (!room || !hem) return null
-  const start = parseInstant(job.start)
-  const calendars = crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY)
-  const clocks = jobClocks(job)(room.id)
-  const [judged] = judgeRoom(job, room, [hem], clocks, shiftFinder(calendars), parameters)
-  return judged ? { ...judged.ctx, choice: null } : null
-}
-
-const answer = (ctx: HemContext): Candidate | null =>
-  pickCandidate(ctx, safeOf(judgeCandidates(ctx)))?.candidate ?? null
 
 /** A changed fact, by the saying that names it. */
 interface Change {
@@ -114,13 +96,13 @@ function waits(ctx: HemContext): Change[] {
   const coated = ctx.keepCoatedAt
   if (coated === null) return []
   const cure = ctx.clocks.cureAt(ctx.keepFilmFormingC)
-  const now = answer(ctx)
+  const now = answerAnew(ctx)
   const first = Math.ceil(ctx.layAt / 60) * 60
   const then = (hour: number): HemContext => {
     const at = first + hour * 60
     return { ...ctx, layAt: at, keepFinish: { ...ctx.keepFinish, ageRefMin: gainedBetween(cure, coated, at) } }
   }
-  const changes = (hour: number) => saving(ctx, now, answer(then(hour))) !== null
+  const changes = (hour: number) => saving(ctx, now, answerAnew(then(hour))) !== null
   const firstOf = (from: number, to: number): number | null => {
     for (let hour = from; hour < to; hour++) if (changes(hour)) return hour
     return null
@@ -142,7 +124,7 @@ function limits(ctx: HemContext, now: Candidate | null): Change[] {
     .sort((a, b) => a - b)
   for (const maxBleedMm of new Set(over)) {
     const changed = withHouse(ctx, { maxBleedMm })
-    if (saving(ctx, now, answer(changed)) !== null)
+    if (saving(ctx, now, answerAnew(changed)) !== null)
       return [{ code: 'change.limit', facts: { limit: maxBleedMm, now: ctx.house.maxBleedMm }, changed }]
   }
   return []
@@ -150,20 +132,11 @@ function limits(ctx: HemContext, now: Candidate | null): Change[] {
 
 /** What an answer spares against the present one; null where it is no other, or no cheaper. */
 function saving(ctx: HemContext, now: Candidate | null, then: Candidate | null): number | null {
-  if (!then || (now && isSame(now, then))) return null
+  if (!then || (now && isSameWay(now, then))) return null
   if (!now) return 0
   const minor = Math.round(((now.costPerM.total - then.costPerM.total) * ctx.hem.lengthMm) / 1000)
   return minor >= 1 ? minor : null
 }
-
-const isSame = (a: Candidate, b: Candidate): boolean =>
-  a.school === b.school &&
-  a.tape?.id === b.tape?.id &&
-  a.liquid?.id === b.liquid?.id &&
-  a.seal === b.seal &&
-  a.way === b.way &&
-  a.pull === b.pull &&
-  a.pressing === b.pressing
 
 function compare(
   ctx: HemContext,

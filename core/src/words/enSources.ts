@@ -103,6 +103,7 @@ export const EN_SOURCES = {
   'word.source.never-under-half-the-label-time': 'never under half the label time without own records',
   'word.source.solvent-leaves-with-moving-air': 'solvent leaves with moving air',
   'word.source.glue-softens-with-warmth': 'glue softens with warmth',
+  'word.source.ends-that-differ-by-more-are-redone': 'ends that differ by more are redone, not spread',
   'word.source.an-aerosol-leaves-texture-on-the-wood': 'an aerosol leaves texture on the wood',
   'word.source.a-hard-film-that-can-still-lift': 'a hard film that can still lift',
   'word.source.shiny-trim-bears-more-than-a-flat-ceiling': 'shiny trim bears more than a flat ceiling',

@@ -1,5 +1,5 @@
 import { factText, W } from '../words'
-import { memo } from 'react'
+import { memo, type MouseEvent } from 'react'
 import { formatLength, type Hem, type UnitSystem } from '@crisp-hem/core'
 import { HemStitch, PlateStitch } from './HemStitch'
 import type { Pick } from './pick'
@@ -15,11 +15,13 @@ interface HemOnSheetProps {
   readonly tabbable: boolean
   readonly units: UnitSystem
   readonly onPick: (pick: Pick, more: boolean) => void
+  /** What was pointed at, where targets overlap. */
+  readonly onPoint: (hem: Hem, event: MouseEvent) => void
 }
 
 /** One hem of the working drawing, with a target wide enough for a thumb. */
 export const HemOnSheet = memo(function HemOnSheet(props: HemOnSheetProps) {
-  const { hem, drawing, stitch, picked, tabbable, units, onPick } = props
+  const { hem, drawing, stitch, picked, tabbable, units, onPick, onPoint } = props
   const lines = hem.segments.map(drawing.line)
   const side = paintSide(hem)
   const plate = hem.kind === 'wall-to-fitting'
@@ -34,7 +36,7 @@ export const HemOnSheet = memo(function HemOnSheet(props: HemOnSheetProps) {
       aria-label={`${factText(hem.place)}, ${formatLength(hem.lengthMm, units)}, ${W.states[stitch]}`}
       aria-pressed={picked}
       className="cursor-pointer outline-none"
-      onClick={(event) => onPick(pick, event.shiftKey)}
+      onClick={(event) => onPoint(hem, event)}
       onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && onPick(pick, event.shiftKey)}
     >
       {picked && (

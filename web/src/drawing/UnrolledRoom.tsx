@@ -1,8 +1,9 @@
 import { W } from '../words'
 import { Maximize, Minus, Plus, Ruler } from 'lucide-react'
-import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { useCallback, useMemo, useRef, useState, type KeyboardEvent, type MouseEvent, type PointerEvent } from 'react'
 import { formatLength, type Hem, type Room, type UnitSystem } from '@crisp-hem/core'
 import { HemOnSheet } from './HemOnSheet'
+import { nearestHem } from './nearestHem'
 import { distanceMm, sheetPoint, type SheetPoint } from './measure'
 import type { Pick } from './pick'
 import { WallSheet } from './sheetFaces'
@@ -50,6 +51,17 @@ export function UnrolledRoom({ room, hems, units, stitch, picked, chosen = NONE,
     sheet.current?.querySelector<SVGGElement>(`[data-hem="${CSS.escape(next.id)}"]`)?.focus()
   }
   const parts = { room, drawing, picked, onPick }
+  const onPoint = useCallback(
+    (hem: Hem, event: MouseEvent) => {
+      const screen = (event.currentTarget as SVGGElement).ownerSVGElement?.getScreenCTM()
+      // A click without a place, as a screen reader makes, means the hem itself.
+      const placed = screen && event.detail > 0
+      const at = placed ? new DOMPoint(event.clientX, event.clientY).matrixTransform(screen.inverse()) : null
+      const meant = (at && nearestHem(hems, drawing, at)) ?? hem
+      onPick({ kind: 'hem', id: meant.id }, event.shiftKey)
+    },
+    [hems, drawing, onPick],
+  )
   // The shorter lie above the longer: a thumb still finds them.
   const inReach = useMemo(() => [...hems].sort((a, b) => b.lengthMm - a.lengthMm), [hems])
   return (
@@ -96,6 +108,7 @@ export function UnrolledRoom({ room, hems, units, stitch, picked, chosen = NONE,
             tabbable={picked.kind === 'hem' ? picked.id === hem.id : hem === hems[0]}
             units={units}
             onPick={onPick}
+            onPoint={onPoint}
           />
         ))}
         {measuring && <Measure room={room} drawing={drawing} units={units} />}

@@ -1,4 +1,6 @@
-import { newElevation, newRoom, seededNumbers, seedOf, UNTOUCHED, type PullSpan } from '@crisp-hem/core'
+import { deriveHems, newElevation, newRoom, seededNumbers, seedOf, UNTOUCHED, type PullSpan } from '@crisp-hem/core'
+import { ternQuaySurvey } from '../../../demo'
+import { distanceTo, nearestHem } from './nearestHem'
 import { distanceMm, sheetPoint } from './measure'
 import { ribbonPieces, ribbonX } from './ribbonScale'
 import { paintSide, stitchOf } from './stitch'
@@ -71,4 +73,20 @@ test('a gable is drawn to its ridge, and measured from corner to corner', () => 
   // Along the slope: √(4000² + 3000²).
   expect(distanceMm(drawing, ridge!, { wallId: 'w1', xMm: 0, yMm: 3000 })).toBe(5000)
   expect(sheetPoint(front, drawing, { x: 9999, y: 5 }, 9)).toBeNull()
+})
+
+test('a thumb means the nearest of the lines it covers', () => {
+  const room = ternQuaySurvey().rooms[0]!
+  const { hems } = deriveHems(room, ternQuaySurvey().shelf)
+  const drawing = unrollRoom(room, 960)
+  for (const hem of hems.filter((each) => each.lengthMm > 400)) {
+    const { x1, y1, x2, y2 } = drawing.line(hem.segments[0]!)
+    const found = nearestHem(hems, drawing, { x: (x1 + x2) / 2, y: (y1 + y2) / 2 })!
+    const own = Math.min(
+      ...found.segments.map((s) => distanceTo({ x: (x1 + x2) / 2, y: (y1 + y2) / 2 }, drawing.line(s))),
+    )
+    expect(own).toBeCloseTo(0, 6)
+  }
+  expect(nearestHem([], drawing, { x: 0, y: 0 })).toBeNull()
+  expect(distanceTo({ x: 3, y: 4 }, { x1: 0, y1: 0, x2: 0, y2: 0 })).toBe(5)
 })

@@ -2,6 +2,7 @@ import { useMemo } from 'react'
 import { useFacts } from '../state/useJob'
 import { useWorkerAnswer } from '../state/useWorkerAnswer'
 import { ChangeList } from './ChangeList'
+import { HangsOnList } from './HangsOnList'
 import type { ChangeAnswer, ChangeQuestion } from './change.worker'
 
 const ASK_AFTER_MS = 150
@@ -13,5 +14,10 @@ export function WouldChange({ hemId }: { hemId: string }) {
   const question = useMemo(() => ({ facts, hemId }), [facts, hemId])
   const answer = useWorkerAnswer<ChangeQuestion, ChangeAnswer>(start, question, ASK_AFTER_MS)
   if (answer?.hemId !== hemId) return null
-  return <ChangeList list={answer.list} />
+  return (
+    <>
+      <ChangeList list={answer.list} />
+      <HangsOnList list={answer.hangs} />
+    </>
+  )
 }

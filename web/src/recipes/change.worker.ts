@@ -1,4 +1,4 @@
-import { whatWouldChange, type WouldChange } from '@crisp-hem/core'
+import { hangsOn, whatWouldChange, type HangsOn, type WouldChange } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { answerWith } from '../state/useWorkerAnswer'
 
@@ -9,7 +9,12 @@ export interface ChangeQuestion {
 export interface ChangeAnswer {
   readonly hemId: string
   readonly list: readonly WouldChange[]
+  readonly hangs: readonly HangsOn[]
 }
 
 // A hem is judged anew for every fact that might change its recipe, and hour by hour as its keep side cures.
-answerWith(({ facts, hemId }: ChangeQuestion): ChangeAnswer => ({ hemId, list: whatWouldChange(facts, hemId) }))
+answerWith(({ facts, hemId }: ChangeQuestion): ChangeAnswer => ({
+  hemId,
+  list: whatWouldChange(facts, hemId),
+  hangs: hangsOn(facts, hemId),
+}))

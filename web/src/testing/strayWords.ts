@@ -2,7 +2,7 @@ import { CLOSE, OPEN } from '@crisp-hem/core/words'
 
 /** Signs that are no language's: units as they are written everywhere, and the names of file formats and standards. */
 const SIGNS =
-  /\b(?:25mm|10mm|mm|cm|m|km|m²|µm|nm|min|h|d|s|g|kg|ml|l|L|N|Pa|K|kJ|mol|W|ft|in|ozf|CSV|PDF|DXF|SVG|JSON|ISO|ASTM|RH|log)\b|[°%×·–—’“”€£$²³µ]/g
+  /\b(?:25mm|10mm|mm|cm|m|km|m²|µm|nm|min|h|d|s|g|kg|ml|l|L|N|Pa|K|kJ|mol|W|ft|in|gf|lbf|ozf|CSV|PDF|DXF|SVG|JSON|ISO|ASTM|RH|log)\b|[°%×·–—’“”€£$²³µ]/g
 
 /**
  * What stands in some drawn page outside of every message of the catalogue, less what people wrote themselves. Messages

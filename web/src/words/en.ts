@@ -172,6 +172,8 @@ export const EN_SCREENS = {
     what: 'Recipe',
     seal: 'Seal',
     bleeds: 'Bleed mm/m',
+    hangsOn: 'What it hangs on: {n, plural, one {# figure} other {# figures}}',
+    hangsFirm: 'Holds if any one of our figures is half or twice what we think.',
     bleedSize: '{mm} mm /m in {places} places, worst {worst} mm',
     lift: 'Lift %/m',
     cost: 'Cost',

@@ -1,0 +1,82 @@
+import fc from 'fast-check'
+import { gammaBelow, gammaQuantile } from './gamma'
+import { fitLearning, learned, learningCurve, minutesOfPiece, poissonLimits, rateOf, rateRatio, uChart } from './rates'
+
+// Garwood 1936, as tabled in epidemiology handbooks: exact 95 % limits of a Poisson mean.
+test.each([
+  [0, 0, 3.689],
+  [1, 0.025, 5.572],
+  [5, 1.623, 11.668],
+  [10, 4.795, 18.39],
+  [50, 37.111, 65.919],
+])('limits of a count of %d are %d and %d', (events, low, high) => {
+  const limits = poissonLimits(events)
+  expect(limits.low).toBeCloseTo(low, 2)
+  expect(limits.high).toBeCloseTo(high, 2)
+})
+
+test('a gamma quantile is the root of its own law', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.3, max: 200, noNaN: true }),
+      fc.double({ min: 0.01, max: 0.99, noNaN: true }),
+      (a, p) => {
+        expect(gammaBelow(a, gammaQuantile(a, p))).toBeCloseTo(p, 8)
+      },
+    ),
+  )
+})
+
+// By hand: two bleeds believed on 10 m, then three on 40 m: 5 on 50 m, 0.1 a metre.
+test('a belief takes what was counted, and grows narrower', () => {
+  const before = { shape: 2, rate: 10 }
+  const after = learned(before, { events: 3, exposure: 40 })
+  expect(rateOf(after).mean).toBeCloseTo(0.1, 12)
+  const width = (belief: typeof before) => rateOf(belief).high - rateOf(belief).low
+  expect(width(after)).toBeLessThan(width(before))
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 30 }), fc.integer({ min: 1, max: 300 }), (events, exposure) => {
+      const { low, mean, high } = rateOf(learned(before, { events, exposure }))
+      expect(low).toBeLessThan(mean)
+      expect(high).toBeGreaterThan(mean)
+    }),
+  )
+})
+
+// Clopper & Pearson 1934: five of ten has the exact 95 % limits 0.1871 and 0.8129, so a ratio from 0.2301 to 4.3453.
+test('two equal rates: ratio 1 with the exact limits of five in ten, and nothing to tell them apart', () => {
+  const same = rateRatio({ events: 5, exposure: 20 }, { events: 5, exposure: 20 })
+  expect(same.ratio).toBe(1)
+  expect(same.low).toBeCloseTo(0.1871 / 0.8129, 3)
+  expect(same.high!).toBeCloseTo(0.8129 / 0.1871, 2)
+  expect(same.pValue).toBeCloseTo(1, 12)
+})
+
+// By hand: none of four and four of none on equal metres: 2 · (1/2)⁴ = 0.125.
+test('none against four: p = 0.125, no upper limit the other way', () => {
+  expect(rateRatio({ events: 0, exposure: 9 }, { events: 4, exposure: 9 }).pValue).toBeCloseTo(0.125, 12)
+  expect(rateRatio({ events: 4, exposure: 9 }, { events: 0, exposure: 9 })).toMatchObject({ ratio: null, high: null })
+})
+
+// By hand: 30 faults on 300 m, ū = 0.1; on 90 m 0.1 ± 3·√(0.1/90) = 0 and 0.2; on 10 m 0.1 ± 0.3.
+test('limits of a u-chart by hand', () => {
+  const { centre, limits } = uChart([
+    { events: 9, exposure: 90 },
+    { events: 1, exposure: 10 },
+    { events: 20, exposure: 200 },
+  ])
+  expect(centre).toBeCloseTo(0.1, 12)
+  expect(limits[0]!.high).toBeCloseTo(0.2, 12)
+  expect(limits[0]!.low).toBeCloseTo(0, 12)
+  expect(limits[1]!.high).toBeCloseTo(0.4, 12)
+})
+
+// Wright 1936: an 80 % curve from 100: 100, 80, 64, 51.2 at pieces 1, 2, 4, 8.
+test('an 80 % curve by doublings, and found again from its own pieces', () => {
+  const curve = learningCurve(100, 0.8)
+  expect([1, 2, 4, 8].map((n) => Math.round(minutesOfPiece(curve, n) * 10) / 10)).toEqual([100, 80, 64, 51.2])
+  const found = fitLearning([1, 3, 5, 9, 20].map((n) => ({ n, minutes: minutesOfPiece(curve, n) })))!
+  expect(found.share).toBeCloseTo(0.8, 9)
+  expect(found.first).toBeCloseTo(100, 6)
+  expect(fitLearning([{ n: 3, minutes: 5 }])).toBeNull()
+})

@@ -1,0 +1,54 @@
+/** A point of an old edge: along the run, and how far it wanders beyond the true line, mm. */
+export interface WanderPoint {
+  readonly atMm: number
+  readonly offMm: number
+}
+
+/** A straight line over a run: offset at its start and slope, mm per mm. */
+export interface StraightLine {
+  readonly startMm: number
+  readonly slope: number
+}
+
+/**
+ * The straight line that hides an old edge and gives up least: over every point, with the least area between. It lies on the
+ * edge of the upper hull above the mean of the points, since the sum of distances is the line's height there.
+ *
+ * @param points  at least one; the whole run, since the first bad spot is seldom the worst
+ */
+export function lineOver(points: readonly WanderPoint[]): StraightLine {
+  const mean = points.reduce((sum, { atMm }) => sum + atMm, 0) / points.length
+  const hull = upperHull(points)
+  const right = hull.findIndex(({ atMm }) => atMm >= mean)
+  const b = hull[Math.max(right, 0)] ?? hull[hull.length - 1]
+  const a = hull[Math.max(right, 1) - 1]
+  if (!a || !b) return { startMm: 0, slope: 0 }
+  const slope = a.atMm === b.atMm ? 0 : (b.offMm - a.offMm) / (b.atMm - a.atMm)
+  return { startMm: b.offMm - slope * b.atMm, slope }
+}
+
+/** The level line over every point: what a run takes whose line has to stay parallel to a true edge. */
+export const levelOver = (points: readonly WanderPoint[]): StraightLine => ({
+  startMm: Math.max(0, ...points.map(({ offMm }) => offMm)),
+  slope: 0,
+})
+
+export const offsetAt = ({ startMm, slope }: StraightLine, atMm: number): number => startMm + slope * atMm
+
+/** Upper hull from left to right, by Andrew's monotone chain (1979). */
+function upperHull(points: readonly WanderPoint[]): WanderPoint[] {
+  const sorted = [...points].sort((a, b) => a.atMm - b.atMm || b.offMm - a.offMm)
+  const hull: WanderPoint[] = []
+  for (const point of sorted) {
+    if (hull[hull.length - 1]?.atMm === point.atMm) continue
+    for (;;) {
+      const [a, b] = hull.slice(-2)
+      if (!a || !b) break
+      const turn = (b.atMm - a.atMm) * (point.offMm - a.offMm) - (b.offMm - a.offMm) * (point.atMm - a.atMm)
+      if (turn < 0) break
+      hull.pop()
+    }
+    hull.push(point)
+  }
+  return hull
+}
