@@ -60,7 +60,7 @@ describe('what cannot be in a calendar', () => {
     breaks,
   })
   const places = (crew: Crew) =>
-    shiftFaults(crew, 'crews[0]').map((fault) => `${String(fault.place)} ${fault.expected.code}`)
+    shiftFaults(crew, 'crews[0]').map((fault) => `${fault.place as string} ${fault.expected.code}`)
   test('a break outside its shift, over another, or turned round', () => {
     expect(places(crewOf(day('08:00', '16:00', { from: '12:00', to: '12:30' })))).toEqual([])
     expect(places(crewOf(day('08:00', '16:00', { from: '07:00', to: '07:30' })))).toEqual([
