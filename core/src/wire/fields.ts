@@ -74,7 +74,10 @@ export const instant = () =>
     .test(
       'real-time',
       needs('real_time'),
-      (value) => value === undefined || value === null || (!Number.isNaN(Date.parse(value)) && isOnCalendar(value, Date.parse(value))),
+      (value) =>
+        value === undefined ||
+        value === null ||
+        (!Number.isNaN(Date.parse(value)) && isOnCalendar(value, Date.parse(value))),
     )
 
 export const clock = () =>
