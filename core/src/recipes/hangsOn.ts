@@ -83,7 +83,7 @@ export function hangsOn(job: JobFacts, hemId: string, parameters: Parameters = D
       if (then && isSameWay(now, then)) continue
       const product = then?.tape?.name ?? then?.liquid?.name
       const school = then ? word('school', then.school) : null
-      const to = school === null ? said('hangs.nothing') : product === undefined ? school : listed([school, product])
+      const to = school === null ? said('change.nothing') : product === undefined ? school : listed([school, product])
       const facts = { what: word('figure', figure), side: factor < 1 ? 'under' : 'over', times: figureOf(factor), to }
       return [{ what: said('hangs.on', facts), figure, factor, mark: known.mark }]
     }
