@@ -1,21 +1,11 @@
 import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { TEXTURES, SEALS } from '../ground'
 import fc from 'fast-check'
-import { STARTER_SHELF } from '../catalogue/starterShelf'
+import { PLAIN_EDGE } from '../../tests/plainEdge'
 import { bleedsPerMetre, criticalGapUm, type EdgeSetup } from './bleed'
 
-const coating = STARTER_SHELF.coatings.find((each) => each.id === 'quay-satin')!
-const plain: EdgeSetup = {
-  texture: 'smooth',
-  dusty: false,
-  edge: 'plain',
-  backing: 'creped-paper',
-  gripN25: 3.4,
-  pressing: 'thumb',
-  seal: 'none',
-  stroke: 'outward',
-  coating,
-}
+const plain = PLAIN_EDGE
+const { coating } = plain
 const rate = (change: Partial<EdgeSetup>) => bleedsPerMetre({ ...plain, ...change }, DEFAULT_PARAMETERS).mean
 
 describe('common practice, no published source', () => {

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { PRESSINGS, SEALS, STROKES, TEXTURES, type Stroke, type Texture } from '../ground'
+import { PLAIN_EDGE } from '../../tests/plainEdge'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { DEFAULT_PARAMETERS as BY, type Parameters } from '../parameters/parameters'
 import { seededNumbers } from '../units/seeded'
@@ -11,18 +12,8 @@ const { tapes, coatings } = STARTER_SHELF
 const FLOWS = [
   ...new Map(coatings.map((each) => [`${each.base} ${each.restPas} ${each.shearedPas}`, each])).values(),
 ].slice(0, 3)
-const coating = coatings.find((each) => each.id === 'quay-satin')!
-const setup: EdgeSetup = {
-  texture: 'smooth',
-  dusty: false,
-  edge: 'plain',
-  backing: 'creped-paper',
-  gripN25: 3.4,
-  pressing: 'thumb',
-  seal: 'none',
-  stroke: 'outward',
-  coating,
-}
+const setup = PLAIN_EDGE
+const { coating } = setup
 /** Length, area, worst run and places to mend of a setup. */
 const sizes = (change: Partial<EdgeSetup>, by: Parameters = BY): readonly number[] => {
   const size = bleedSize({ ...setup, ...change }, by)

@@ -15,13 +15,6 @@ export interface BleedSize {
   readonly worstMm: number
 }
 
-export const NO_BLEED: BleedSize = {
-  count: { mean: 0, low: 0, high: 0 },
-  lengthMm: { mean: 0, low: 0, high: 0 },
-  areaMm2: { mean: 0, low: 0, high: 0 },
-  worstMm: 0,
-}
-
 /**
  * Bleed of one setup by its size. A valley is a parabola across its pitch, so that at a place picked at random the gap
  * is deeper than `c` with chance `E[√(1 − c/h)]` over Rayleigh depths h; pitch falls out, and with it the odd rule that

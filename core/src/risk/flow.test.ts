@@ -1,20 +1,10 @@
 import { BLEED } from '../parameters/bleed'
 import { DEFAULT_PARAMETERS } from '../parameters/parameters'
-import { STARTER_SHELF } from '../catalogue/starterShelf'
+import { PLAIN_EDGE } from '../../tests/plainEdge'
 import { criticalGapUm, flowTerms, runMm, type EdgeSetup } from './bleed'
 
-const coating = STARTER_SHELF.coatings.find((each) => each.id === 'quay-satin')!
-const setup: EdgeSetup = {
-  texture: 'stipple',
-  dusty: false,
-  edge: 'plain',
-  backing: 'creped-paper',
-  gripN25: 3.4,
-  pressing: 'thumb',
-  seal: 'none',
-  stroke: 'along',
-  coating,
-}
+const setup: EdgeSetup = { ...PLAIN_EDGE, texture: 'stipple', stroke: 'along' }
+const { coating } = setup
 
 /** dL/dt = h² P / (12 η L): plane Poiseuille flow between plates h apart, by fourth-order Runge–Kutta from L₀. */
 function integrate(h: number, pressure: number, viscosity: number, seconds: number, from: number): number {

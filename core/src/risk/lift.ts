@@ -45,7 +45,7 @@ function holdShare(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldPar
   return shares[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness].value
 }
 const isTested = (finish: KeepFinish) => finish.crossCut !== undefined && finish.crossCut !== null
-/** A cross-cut says more than a look: it narrows what nobody knows, and halves nothing that is known. */
+/** A cross-cut says more than a look: what was tested varies no more than what is known. */
 const spreadOf = (finish: KeepFinish, { lift }: HoldParameters) =>
   (!isTested(finish) && (finish.ageRefMin === null || finish.soundness === 'unknown')
     ? lift.spreadUnknown
