@@ -1,4 +1,4 @@
-import { planJob } from '../src/chain/planJob'
+import { planJob, problemOf } from '../src/chain/planJob'
 import type { Crew, Fitting, Job, Opening, PaintStep, Room } from '../src/ground'
 import { partsOf } from '../src/exchange/openingsCsv'
 import { newElevation, USUAL_FACES } from '../src/survey/roomTemplate'
@@ -62,17 +62,19 @@ const crew: Crew = {
   people: ['A', 'B', 'C'].map((name) => ({ name, skill: 'practised' })),
   shifts: [{ days: [0, 1, 2, 3, 4, 5, 6], from: '07:00', to: '19:00', breaks: [{ from: '12:00', to: '12:30' }] }],
 }
-const hours = Array.from({ length: 24 * 10 }, (_, i) => ({
-  tempC: 20 + 6 * Math.sin(((i - 3) / 24) * 2 * Math.PI),
-  rh: 50,
-  windMs: 2,
-  cloud: 0.3,
-  rainMm: 0,
-}))
+/** Ten days from half past six, warmest in the afternoon. */
+const hoursUnder = (cloud: number) =>
+  Array.from({ length: 24 * 10 }, (_, i) => ({
+    tempC: 19 + 5 * Math.sin(((i - 3) / 24) * 2 * Math.PI),
+    rh: 50,
+    windMs: 2,
+    cloud,
+    rainMm: 0,
+  }))
 const rooms = ['north', 'east', 'south', 'west'].map((id, i) => front(id, 90 * i))
 const job: Job = {
   ...base,
-  air: { ...base.air, outside: { source: 'file', from: base.start, hours } },
+  air: { ...base.air, outside: { source: 'file', from: base.start, hours: hoursUnder(0.95) } },
   crews: [crew],
   rooms,
 }
@@ -112,4 +114,15 @@ test('both coats and the unmasking are done the same day; the look comes the nex
 
 test('nothing is missed', () => {
   expect(plan.misses).toEqual([])
+})
+
+test('in the sun the gun follows the shade: no front is sprayed while it is too hot', () => {
+  const sunny = { ...job, air: { ...job.air, outside: { source: 'file' as const, from: base.start, hours: hoursUnder(0) } } }
+  const inSun = planJob(sunny)
+  expect(inSun.misses.filter((each) => each.kind === 'in-bad-air')).toEqual([])
+  const hot = problemOf(sunny).airs.find((rule) => rule.id.includes('south'))?.during ?? []
+  expect(hot.length).toBeGreaterThan(3)
+  const coats = inSun.placed.filter((each) => /^south\/.*coat/.test(each.taskId))
+  expect(coats).toHaveLength(2)
+  for (const coat of coats) expect(hot.filter((ban) => ban.from < coat.to && coat.from < ban.to)).toEqual([])
 })

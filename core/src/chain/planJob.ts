@@ -16,6 +16,7 @@ import type { Recipe, RecipeAnswer } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { pullPlans, type PullPlan } from '../windows/pullPlans'
 import { jobWork, laysOf, minutesOf, type Round, type Work } from '../work'
+import { doubtfulCoats, type DoubtfulCoat } from './doubtfulCoats'
 import { problemsOf } from './problems'
 import { workedBy, type Standing } from './workedBy'
 import { tasksOf, type Task } from './task'
@@ -38,6 +39,8 @@ export interface Plan {
   /** What planning anew would do now. */
   readonly proposed: readonly PlacedTask[]
   readonly pulls: readonly PullPlan[]
+  /** Coats that are on and met air they must not meet before they were safe. */
+  readonly doubtful: readonly DoubtfulCoat[]
   /** Every way in which the plan falls short, as the check found them. */
   readonly misses: readonly Miss[]
   /** What stands in the way, in words, worst first. */
@@ -110,6 +113,7 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
   const proposed = placeFirst(problem).placed
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
   const tasks = tasksOf(work, minutes)
+  const doubtful = doubtfulCoats({ job, clocks, tasks, done: problem.done })
   const plan: Plan = {
     jobId: job.id,
     at: now,
@@ -127,8 +131,9 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
       work.rounds,
       new Map(placed.map((each) => [each.taskId, each])),
     ),
+    doubtful,
     misses,
-    problems: problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, from }),
+    problems: problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, doubtful, from }),
     endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
   }
   return { plan, problem }

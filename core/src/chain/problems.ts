@@ -1,13 +1,12 @@
-import { said, when, type Job, type Said } from '../ground'
-import { airAt } from '../air/airSeries'
-import { paintFaults } from '../air/paintLimits'
-import { coatingOf } from '../catalogue/find'
+import { said, type Job, type Said } from '../ground'
 import type { Miss } from '../check/miss'
 import type { JobClocks } from '../cure/areaClocks'
 import type { Hem } from '../hems/deriveHems'
 import type { PlacedTask } from '../plan/placement'
 import type { RecipeAnswer } from '../recipes/recipe'
 import type { Work } from '../work'
+import { airProblems, isOfAir } from './airProblems'
+import { tellDoubtful, type DoubtfulCoat } from './doubtfulCoats'
 import type { Task } from './task'
 import { tellMisses } from './tellMisses'
 
@@ -20,6 +19,7 @@ export interface ProblemsSetup {
   readonly tasks: readonly Task[]
   readonly placed: readonly PlacedTask[]
   readonly misses: readonly Miss[]
+  readonly doubtful: readonly DoubtfulCoat[]
   /** The instant the plan was made for. */
   readonly from: number
 }
@@ -28,11 +28,12 @@ export interface ProblemsSetup {
 export function problemsOf(setup: ProblemsSetup): Said[] {
   const { job, work } = setup
   return [
+    ...tellDoubtful(job, setup.doubtful, setup.from),
     ...airProblems(setup),
     ...(job.crews.some((crew) => crew.people.length > 0) ? [] : [said('plan.no_crew')]),
     ...recipeProblems(setup),
     ...work.problems,
-    ...tellMisses(setup),
+    ...tellMisses({ ...setup, misses: setup.misses.filter(({ kind }) => !isOfAir(kind)) }),
   ]
 }
 
@@ -45,24 +46,4 @@ function recipeProblems({ job, hems, answers }: ProblemsSetup): Said[] {
       ? []
       : [said('plan.no_recipe', { room: rooms.get(hem.roomId) ?? hem.roomId, place: hem.place })]
   })
-}
-
-/** The first planned coat that meets air its coating must not go on in, once for each coating and reason. */
-function airProblems({ job, clocks, tasks, placed, from }: ProblemsSetup): Said[] {
-  const byId = new Map(tasks.map((task) => [task.id, task]))
-  const found = new Map<string, Said>()
-  for (const each of [...placed].sort((a, b) => a.from - b.from)) {
-    const task = byId.get(each.taskId)
-    if (each.done || task?.kind !== 'coat') continue
-    const room = job.rooms.find((other) => other.id === task.roomId)
-    const step = room?.steps.find((other) => other.id === task.stepId)
-    if (!room || !step) continue
-    const coating = coatingOf(job.shelf, step.coatingId)
-    for (const fault of paintFaults(coating, airAt(clocks(room.id).air, each.from), step.tool)) {
-      const key = `${coating.id}|${fault.code}`
-      const facts = { room: room.name, when: when(each.from, from, job.site.zone), fault }
-      if (!found.has(key)) found.set(key, said('plan.air', facts))
-    }
-  }
-  return [...found.values()]
 }

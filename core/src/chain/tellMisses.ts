@@ -90,6 +90,10 @@ function tellGroup(
       return [said('miss.pull_tacky', { what, start, due })]
     case 'past-stay':
       return [said('miss.past_stay', { what, start, due, late })]
+    // Told by themselves, with the figures of their hour (airProblems).
+    case 'in-bad-air':
+    case 'no-air':
+      return []
     case 'late-hand-back':
       return [said('plan.late_room', { room: roomName(job, first.other), when: due, late })]
   }

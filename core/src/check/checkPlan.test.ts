@@ -1,4 +1,5 @@
 import { wetRule } from '../../tests/pullRule'
+import { act, problem as anyProblem } from '../../tests/smallProblem'
 import fc from 'fast-check'
 import { instantOfGain } from '../cure/rateClock'
 import { clocksOfTables } from '../plan/tableClocks'
@@ -12,36 +13,18 @@ const SHIFTS = [
   [480, 720],
   [750, 960],
 ] as const
-const act = (id: string, minutes: number, more: Partial<ProblemActivity> = {}): ProblemActivity => ({
-  id,
-  roomId: 'r',
-  modes: [{ crewId: 'a', minutes }],
-  uses: [],
-  divisible: false,
-  follows: null,
-  release: null,
-  ...more,
-})
-const problem = (activities: readonly ProblemActivity[], more: Partial<ScheduleProblem> = {}): ScheduleProblem => ({
-  format: 'crisp-hem/problem',
-  version: 1,
-  from: 480,
-  horizon: 2880,
-  activities,
-  lags: [],
-  crews: [{ id: 'a', shifts: SHIFTS }],
-  resources: [{ id: 'gun', capacity: 1 }],
-  clocks: [
-    { id: 'drying', startMin: 0, rates: [1] },
-    { id: 'damp', startMin: 0, rates: [1, 0] },
-    { id: 'stay', startMin: 0, rates: [1] },
-  ],
-  pulls: [],
-  done: [],
-  fixed: [],
-  goals: [],
-  ...more,
-})
+const problem = (activities: readonly ProblemActivity[], more: Partial<ScheduleProblem> = {}): ScheduleProblem =>
+  anyProblem(activities, {
+    from: 480,
+    crews: [{ id: 'a', shifts: SHIFTS }],
+    resources: [{ id: 'gun', capacity: 1 }],
+    clocks: [
+      { id: 'drying', startMin: 0, rates: [1] },
+      { id: 'damp', startMin: 0, rates: [1, 0] },
+      { id: 'stay', startMin: 0, rates: [1] },
+    ],
+    ...more,
+  })
 const at = (taskId: string, from: number, to: number, more: Partial<PlacedTask> = {}): PlacedTask => ({
   taskId,
   crewId: 'a',

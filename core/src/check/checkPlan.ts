@@ -1,5 +1,6 @@
 import type { Placement, PlacedTask } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
+import { checkAir } from './checkAir'
 import { checkDoubles, checkPlaces } from './checkPlaces'
 import { checkLags } from './checkLags'
 import { checkPulls } from './checkPulls'
@@ -21,6 +22,7 @@ export function checkPlan(problem: ScheduleProblem, plan: Pick<Placement, 'place
     ...checkPlaces(problem, placed),
     ...checkDoubles(problem, placed),
     ...checkLags(problem, placed, passed),
+    ...checkAir(problem, placed, passed),
     ...checkPulls(problem, placed, passed),
     ...checkHandBacks(problem, placed),
   ]

@@ -1,5 +1,5 @@
 import type { PlacedTask } from '../plan/placement'
-import type { ProblemActivity, ScheduleProblem } from '../problem/problem'
+import type { AirBan, ProblemActivity, ScheduleProblem } from '../problem/problem'
 import { miss, type Miss } from './miss'
 import type { Passed } from './reach'
 
@@ -41,8 +41,22 @@ function whyUnplaced(
   const longest = Math.max(...crews.flatMap((each) => each.shifts.map(([from, to]) => to - from)))
   if (need > longest && !(act.divisible && chain.length === 1))
     return miss('no-stretch', act.id, { minutes: need, at: longest, other: crew?.id ?? null })
+  const bad = worstAir(problem, chain)
+  if (bad) return miss('no-air', act.id, { at: bad.from, other: bad.why })
   const ready = Math.max(problem.from, ...waits.map((lag) => readyAfter(lag, placed, passed)))
   return miss('past-horizon', act.id, { at: Number.isFinite(ready) ? ready : null, other: crew?.id ?? null })
+}
+
+/** The longest stretch of air that keeps a coat of the chain from going on, where that is most of the time laid out. */
+function worstAir({ airs, from, horizon }: ScheduleProblem, chain: readonly ProblemActivity[]): AirBan | null {
+  const ruled = airs.filter((rule) => chain.some((act) => act.air === rule.id))
+  for (const { during, until } of ruled)
+    for (const bans of [during, until]) {
+      const banned = bans.reduce((sum, ban) => sum + ban.to - ban.from, 0)
+      const [longest] = [...bans].sort((a, b) => b.to - b.from - (a.to - a.from))
+      if (longest && banned > (horizon - from) / 2) return longest
+    }
+  return null
 }
 
 const inChain = (chain: readonly ProblemActivity[], id: string): boolean => chain.some((act) => act.id === id)

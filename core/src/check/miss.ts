@@ -11,6 +11,7 @@ const MISSES = {
   'no-stretch': 'made',
   'never-ready': 'made',
   'past-horizon': 'made',
+  'no-air': 'made',
   'waits-for-unplaced': 'made',
   lost: 'later',
   'not-published': 'made',
@@ -23,6 +24,8 @@ const MISSES = {
   'resource-twice': 'later',
   'lag-too-short': 'ahead',
   'lag-too-long': 'made',
+  // the air spoils its coat
+  'in-bad-air': 'later',
   // its tape comes off at a bad time
   'pull-too-soon': 'ahead',
   'wet-overrun': 'later',
@@ -42,7 +45,7 @@ export const isToldLater = (kind: MissKind, overdue: boolean): boolean =>
 
 /**
  * One way in which a plan falls short. `minutes` says by how much, `at` when what was missed was due, `other` the
- * activity, crew, resource or room it clashes with; each null where it means nothing.
+ * activity, crew, resource, room or fault of the air it clashes with; each null where it means nothing.
  */
 export interface Miss {
   readonly kind: MissKind

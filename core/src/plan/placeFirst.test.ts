@@ -1,9 +1,10 @@
 import { wetRule } from '../../tests/pullRule'
+import { act, lag, problem as small, tied } from '../../tests/smallProblem'
 import fc from 'fast-check'
 import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
 import { problemOf } from '../chain/planJob'
 import { checkPlan } from '../check/checkPlan'
-import type { ProblemActivity, ProblemLag, PullRule, ScheduleProblem } from '../problem/problem'
+import type { ProblemActivity, PullRule, ScheduleProblem } from '../problem/problem'
 import { parseInstant } from '../units/time'
 import { placeFirst } from './placeFirst'
 
@@ -15,44 +16,8 @@ const DAYS = [0, 1440].flatMap((day): [number, number][] => [
 /** A clock that runs as labels have it. */
 const LABEL = { id: 'drying', startMin: 0, rates: [1] }
 
-const act = (
-  id: string,
-  minutes: number,
-  more: Partial<ProblemActivity> & { crewId?: string } = {},
-): ProblemActivity => ({
-  id,
-  roomId: 'r',
-  modes: [{ crewId: more.crewId ?? 'a', minutes }],
-  uses: [],
-  divisible: false,
-  follows: null,
-  release: null,
-  ...more,
-})
-const lag = (from: string, to: string, amount = 0, more: Partial<ProblemLag> = {}): ProblemLag => ({
-  from,
-  to,
-  min: { clock: null, amount },
-  max: null,
-  ...more,
-})
-const tied = (from: string, to: string) => lag(from, to, 0, { max: { clock: null, amount: 0 } })
-const problem = (activities: readonly ProblemActivity[], more: Partial<ScheduleProblem> = {}): ScheduleProblem => ({
-  format: 'crisp-hem/problem',
-  version: 1,
-  from: 0,
-  horizon: 2880,
-  activities,
-  lags: [],
-  crews: ['a', 'b'].map((id) => ({ id, shifts: DAYS })),
-  resources: [],
-  clocks: [LABEL],
-  pulls: [],
-  done: [],
-  fixed: [],
-  goals: [],
-  ...more,
-})
+const problem = (activities: readonly ProblemActivity[], more: Partial<ScheduleProblem> = {}): ScheduleProblem =>
+  small(activities, { crews: ['a', 'b'].map((id) => ({ id, shifts: DAYS })), clocks: [LABEL], ...more })
 /** A wet pull after a coat that is hard 170 min later. */
 const PULL = wetRule({ openMin: 5, hardDryMin: 170 })
 const spans = (of: ScheduleProblem) =>

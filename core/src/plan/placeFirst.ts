@@ -1,6 +1,7 @@
 import { groupedBy } from '../units/groupedBy'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
 import type { ClockDelay, Mode, ScheduleProblem } from '../problem/problem'
+import { airGate, type AirGate } from './airGate'
 import { blocksOf, type Block } from './blocks'
 import { freeTime, type FreeTime } from './freeTime'
 import type { PlacedTask, Placement, WorkPiece } from './placement'
@@ -43,6 +44,7 @@ interface Desk {
   readonly fixed: ReadonlyMap<string, number>
   readonly rank: (roomId: string) => number
   readonly gate: PullGate
+  readonly air: AirGate
   /** Slots found already; only those of a crew that got work can have changed. */
   readonly slots: Map<Block, Slot | null>
 }
@@ -73,6 +75,7 @@ function deskOf(problem: ScheduleProblem, blocks: readonly Block[]): Desk {
     fixed: new Map(problem.fixed.map((each) => [each.id, each.at])),
     rank: (roomId) => ranks.get(roomId) ?? 0,
     gate: pullGate(problem, clocks),
+    air: airGate(problem, clocks),
     slots: new Map(),
   }
 }
@@ -221,7 +224,7 @@ function slotFor(desk: Desk, block: Block, ready: number): Slot | null {
   return best
 }
 
-/** The first pieces of a crew in which a unit of all that the block uses is free as well, from its start to its end. */
+/** The first pieces of a crew in air that all parts of the block may meet, and in which a unit of all it uses is free from its start to its end. */
 function piecesWithUnits(desk: Desk, block: Block, mode: Mode, ready: number): WorkPiece[] | null {
   let at = ready
   for (;;) {
@@ -231,11 +234,35 @@ function piecesWithUnits(desk: Desk, block: Block, mode: Mode, ready: number): W
     const next = Math.max(
       first.from,
       ...block.uses.map((id) => firstFree(desk.units.get(id) ?? [], first.from, last.to - first.from)),
+      afterBadAir(desk, block, mode, pieces),
     )
     if (next <= first.from) return pieces
     if (!Number.isFinite(next)) return null
     at = next
   }
+}
+
+/** From when a block would meet no air that spoils one of its coats: the start of `pieces` where it meets none. */
+function afterBadAir(desk: Desk, block: Block, mode: Mode, pieces: readonly WorkPiece[]): number {
+  const start = pieces[0]?.from ?? 0
+  let next = start
+  for (const { act, pieces: own } of partsOf(block, mode.crewId, pieces)) {
+    const free = desk.air(act.id, own)
+    if (free !== null) next = Math.max(next, start + free - (own[0]?.from ?? start))
+  }
+  return next
+}
+
+/** The activities of a block one after another within its pieces; only one that stands alone has more than one. */
+function partsOf(block: Block, crewId: string, pieces: readonly WorkPiece[]) {
+  if (block.activities.length === 1) return block.activities.map((act) => ({ act, pieces }))
+  let from = pieces[0]?.from ?? 0
+  return block.activities.map((act) => {
+    const to = from + (act.modes.find((mode) => mode.crewId === crewId)?.minutes ?? 0)
+    const piece = { from, to }
+    from = to
+    return { act, pieces: [piece] }
+  })
 }
 
 const firstFree = (units: readonly FreeTime[], from: number, minutes: number): number =>
@@ -258,14 +285,9 @@ function settle(desk: Desk, block: Block, slot: Slot): void {
     const span = { from: slot.from, to: slot.to }
     units.find((unit) => unit.firstSlot(span.from, span.to - span.from)?.from === span.from)?.take(span)
   }
-  const alone = block.activities.length === 1
-  let from = slot.from
-  for (const act of block.activities) {
-    const minutes = act.modes.find((mode) => mode.crewId === crewId)?.minutes ?? 0
-    const to = alone ? slot.to : from + minutes
-    const pieces = alone ? slot.pieces : [{ from, to }]
+  for (const { act, pieces } of partsOf(block, crewId, slot.pieces)) {
+    const [from, to] = [pieces[0]?.from ?? slot.from, pieces.at(-1)?.to ?? slot.to]
     desk.placed.set(act.id, { taskId: act.id, crewId, from, to, pieces, done: false })
-    from = to
   }
   for (const other of desk.slots.keys())
     if (other.modes.some((mode) => mode.crewId === crewId) || other.uses.some((id) => block.uses.includes(id)))

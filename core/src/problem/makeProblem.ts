@@ -9,6 +9,7 @@ import type { LogState } from '../progress/hemStates'
 import type { Recipe } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { type Activity, type Work } from '../work'
+import { airRules, type AirRules } from './airRules'
 import { clockBook, type ClockBook } from './clockBook'
 import type { DoneActivity, Goal, Mode, ProblemActivity, ProblemCrew, Resource, ScheduleProblem } from './problem'
 import { pullRules } from './pullRules'
@@ -34,12 +35,14 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
   const { job, work, calendars, from } = setup
   const book = clockBook(job.rooms, setup.clocks)
   const roomOf = new Map(work.activities.map((act) => [act.id, act.roomId]))
-  const told = work.activities.map((act) => toldOf(setup, act))
+  const horizon = from + HORIZON_DAYS * MIN_PER_DAY
+  const airs = airRules({ job, clocks: setup.clocks, from, to: horizon }, book)
+  const told = work.activities.map((act) => toldOf(setup, act, airs))
   return {
     format: 'crisp-hem/problem',
     version: 1,
     from,
-    horizon: from + HORIZON_DAYS * MIN_PER_DAY,
+    horizon,
     activities: told.flatMap((each) => ('done' in each ? [] : [each.left])),
     lags: work.lags.map((lag) => ({
       from: lag.from,
@@ -52,6 +55,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
     pulls: pullRules(setup, book),
     // Read last: writing lags and pulls has told the book which clocks are needed.
     clocks: book.tables(),
+    airs: airs.rules(),
     done: told.flatMap((each) => ('done' in each ? [each.done] : [])),
     fixed: [],
     goals: goalsOf(job, work),
@@ -62,6 +66,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
 function toldOf(
   { job, log, minutes: all }: ProblemSetup,
   act: Activity,
+  airs: AirRules,
 ): { done: DoneActivity } | { left: ProblemActivity } {
   const minutes = sure(all.get(act.id))
   const { doneAt, doneShare, crewId } = activityProgress(act, log)
@@ -76,6 +81,7 @@ function toldOf(
       uses: act.needs.gun && gunsOf(job) > 0 ? [GUN] : [],
       divisible: act.divisible,
       release: act.release,
+      air: airs.of(act),
       follows: act.follows,
     },
   }

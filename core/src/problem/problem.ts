@@ -20,6 +20,8 @@ export interface ScheduleProblem {
   /** What there is only so many of. */
   readonly resources: readonly Resource[]
   readonly clocks: readonly ClockTable[]
+  /** Air that coats must be kept out of. */
+  readonly airs: readonly AirRule[]
   readonly pulls: readonly PullRule[]
   readonly done: readonly DoneActivity[]
   /** Starts that were set by hand and stay. */
@@ -37,6 +39,8 @@ export interface ProblemActivity {
   /** May go on after a break. */
   readonly divisible: boolean
   readonly release: number | null
+  /** Which rule of the air it keeps to, where it puts paint on. */
+  readonly air: string | null
   /** It follows this one straight away where that can be: the line just cut in is still open. */
   readonly follows: ActivityId | null
 }
@@ -77,6 +81,25 @@ export interface ClockTable {
   readonly id: string
   readonly startMin: number
   readonly rates: readonly number[]
+}
+
+/**
+ * Air that one coating must not meet: while it goes on, and from its first minute until it is safe, `safeMin` on the clock
+ * of its film after its last. Stretches are in order and apart, or follow one another for another reason.
+ */
+export interface AirRule {
+  readonly id: string
+  readonly during: readonly AirBan[]
+  readonly until: readonly AirBan[]
+  readonly clock: string
+  readonly safeMin: number
+}
+
+/** A stretch of air that spoils a coat; `why` is the code of the fault. */
+export interface AirBan {
+  readonly from: number
+  readonly to: number
+  readonly why: string
 }
 
 /** When the tape of a pull may come off, counted from its last coat. */

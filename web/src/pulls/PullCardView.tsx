@@ -1,4 +1,4 @@
-import { W, clockText, spanText, whenText } from '../words'
+import { W, clockText, spanText, whenText, sayText } from '../words'
 import { formatRun } from '@crisp-hem/core'
 import { PullRibbon } from '../drawing/PullRibbon'
 import { useFacts, useHems, useRecipes, useTick } from '../state/useJob'
@@ -52,6 +52,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
       <div className="my-2">
         <PullRibbon spans={pull.spans} now={now} zone={site.zone} score={score} />
       </div>
+      <Doubtful card={card} />
       <Shifted card={card} />
       <p className="mb-2 text-sm">
         {howWords(card, score)}
@@ -106,6 +107,17 @@ function Countdown({ card, now }: { card: PullCard; now: number }) {
       <span className="text-sm text-soft">
         {stand === 'not yet' ? (span.kind === 'tacky' ? W.pulls.untilHard : W.pulls.wait.toLowerCase()) : W.pulls.left}
       </span>
+    </p>
+  )
+}
+
+/** The clocks say one thing, the weather that met the coat another. */
+function Doubtful({ card }: { card: PullCard }) {
+  const { doubt } = card
+  if (!doubt) return null
+  return (
+    <p className="mb-2 border-l-4 border-act bg-deep px-2.5 py-1.5" role="note">
+      <b>{W.pulls.doubtful}</b> {sayText(doubt.fault)} {W.pulls.doubtfulNext}
     </p>
   )
 }

@@ -18,6 +18,8 @@ export interface PullCard {
   readonly span: PullSpan
   /** When the tape may come off next, if not now. */
   readonly next: PullSpan | null
+  /** Bad air that met its coat before it was safe, or null. */
+  readonly doubt: Plan['doubtful'][number] | null
 }
 
 /** Work that is next, task by task. */
@@ -46,6 +48,10 @@ const STAND_OF: Record<PullSpan['kind'], PullStand> = {
 }
 const ORDER: readonly PullStand[] = ['overdue', 'now', 'dry', 'not yet']
 
+/** What has met a round's coats by now. */
+const doubtOf = (plan: Plan, pull: PullPlan, now: number) =>
+  plan.doubtful.findLast(({ activityId, at }) => at <= now && activityId.startsWith(`${pull.roundId}/`)) ?? null
+
 /** The crew board at an instant, for one crew or all. */
 export function boardAt(plan: Plan, log: LogState, now: number, crewId: string | null): Board {
   const mine = (id: string) => crewId === null || id === crewId
@@ -55,7 +61,7 @@ export function boardAt(plan: Plan, log: LogState, now: number, crewId: string |
       const span = spanAt(pull.spans, now) ?? pull.spans[0]
       if (!span) return []
       const next = pull.spans.find((each) => each.from > now && (each.kind === 'wet' || each.kind === 'dry')) ?? null
-      return [{ pull, span, next, stand: STAND_OF[span.kind] }]
+      return [{ pull, span, next, doubt: doubtOf(plan, pull, now), stand: STAND_OF[span.kind] }]
     })
     .sort(
       (a, b) => ORDER.indexOf(a.stand) - ORDER.indexOf(b.stand) || (a.span.to ?? Infinity) - (b.span.to ?? Infinity),

@@ -101,6 +101,8 @@ export const BOARD_WORDS = {
     work: 'Next to do',
     breathers: 'Covered and must breathe',
     uncovered: 'Uncovered',
+    doubtful: 'Doubtful, whatever the clock says:',
+    doubtfulNext: 'Try it by hand where nobody looks before you pull.',
     late: 'Coated {n} min later than planned: the window moved to {from}–{to}.',
     early: 'Coated {n} min earlier than planned: the window moved to {from}–{to}.',
     hems: '{n, plural, one {# hem} other {# hems}}, {m}',

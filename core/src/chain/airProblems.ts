@@ -1,0 +1,42 @@
+import { said, when, type Job, type Said } from '../ground'
+import { airAt } from '../air/airSeries'
+import { filmFaults, paintFaults } from '../air/paintLimits'
+import { coatingOf } from '../catalogue/find'
+import type { Miss, MissKind } from '../check/miss'
+import type { JobClocks } from '../cure/areaClocks'
+import type { PlacedTask } from '../plan/placement'
+import type { Task } from './task'
+
+export interface AirProblemsSetup {
+  readonly job: Job
+  readonly clocks: (roomId: string) => JobClocks
+  readonly tasks: readonly Task[]
+  readonly placed: readonly PlacedTask[]
+  readonly misses: readonly Miss[]
+  /** The instant the plan was made for. */
+  readonly from: number
+}
+
+/** Misses that are about the air. */
+export const isOfAir = (kind: MissKind): boolean => kind === 'in-bad-air' || kind === 'no-air'
+
+/** Coats that meet, or wait in vain for better than, air they must not: with the figures of that hour, once for each coating and reason. */
+export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSetup): Said[] {
+  const byId = new Map(tasks.map((task) => [task.id, task]))
+  const found = new Map<string, Said>()
+  for (const each of misses.filter(({ kind }) => isOfAir(kind)).sort((a, b) => (a.at ?? 0) - (b.at ?? 0))) {
+    const task = byId.get(each.activityId)
+    const room = job.rooms.find((other) => other.id === task?.roomId)
+    const step = room?.steps.find((other) => other.id === task?.stepId)
+    if (!room || !step || each.at === null) continue
+    const coating = coatingOf(job.shelf, step.coatingId)
+    const air = airAt(clocks(room.id).air, each.at)
+    const faults = [...paintFaults(coating, air, step.tool), ...filmFaults(coating, air)]
+    const fault = faults.find(({ code }) => code === each.other) ?? faults[0]
+    const key = `${each.kind}|${coating.id}|${each.other}`
+    if (!fault || found.has(key)) continue
+    const facts = { room: room.name, when: when(each.at, from, job.site.zone), fault }
+    found.set(key, said(each.kind === 'no-air' ? 'plan.no_air' : 'plan.air', facts))
+  }
+  return [...found.values()]
+}

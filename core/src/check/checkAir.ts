@@ -1,0 +1,29 @@
+import type { PlacedTask } from '../plan/placement'
+import type { AirBan, ScheduleProblem } from '../problem/problem'
+import { miss, type Miss } from './miss'
+import type { Passed } from './reach'
+
+/** Coats that meet air they must not: while they go on, or before rain and dew no longer mark them. One miss each, the first. */
+export function checkAir(
+  problem: Pick<ScheduleProblem, 'activities' | 'airs'>,
+  placed: ReadonlyMap<string, PlacedTask>,
+  passed: Passed,
+): Miss[] {
+  const rules = new Map(problem.airs.map((rule) => [rule.id, rule]))
+  return problem.activities.flatMap((act) => {
+    const own = placed.get(act.id)
+    const rule = act.air === null ? undefined : rules.get(act.air)
+    if (!own || own.done || !rule) return []
+    const safe = passed(own.to, { clock: rule.clock, amount: rule.safeMin }) ?? Number.POSITIVE_INFINITY
+    const met = [
+      ...own.pieces.flatMap((piece) => rule.during.filter((ban) => meets(ban, piece.from, piece.to))),
+      ...rule.until.filter((ban) => meets(ban, own.from, safe)),
+    ].sort((a, b) => a.from - b.from)
+    const [first] = met
+    if (!first) return []
+    const at = Math.max(first.from, own.from)
+    return [miss('in-bad-air', act.id, { at, other: first.why })]
+  })
+}
+
+const meets = (ban: AirBan, from: number, to: number): boolean => ban.from < to && from < ban.to
