@@ -14,6 +14,7 @@ export function manyHems(atLeast: number, hemsPerRoom: number): Job {
       name: `Room ${i + 1}`,
       crewId: null,
       neededBy: null,
+      heldAir: null,
     }
     const missing = hemsPerRoom - deriveHems(room, base.shelf).hems.length
     return missing > 0 ? withPlates(room, missing) : room

@@ -23,6 +23,7 @@ export {
   face,
   FACE_SCOPES,
   type Fact,
+  FANS,
   type Facts,
   listed,
   type Fitting,
@@ -31,6 +32,7 @@ export {
   type FootStretch,
   type Glazing,
   type HandHem,
+  type HeldAir,
   type HemChoice,
   type HemId,
   type HouseRules,
@@ -138,6 +140,7 @@ export { SPREAD_RATIO, spreadClosure } from './survey/spreadClosure'
 export { highestMm, topLine } from './survey/wallTop'
 export { type CellValue, type Column, readCell, readRow, type ShelfRow, writeCell } from './catalogue/columns'
 export { coatingOf, coverOf, liquidOf, tapeOf } from './catalogue/find'
+export { minorDigits } from './units/currency'
 export { readRatesCsv, readShelfCsv, writeRatesCsv, writeShelfCsv } from './catalogue/shelfCsv'
 export { SHELF_COLUMNS, SHELF_KINDS, type ShelfKind, shelfRows, withShelfRows } from './catalogue/shelfTables'
 export { STARTER_SHELF } from './catalogue/starterShelf'

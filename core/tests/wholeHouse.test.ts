@@ -117,7 +117,10 @@ test('nothing is missed', () => {
 })
 
 test('in the sun the gun follows the shade: no front is sprayed while it is too hot', () => {
-  const sunny = { ...job, air: { ...job.air, outside: { source: 'file' as const, from: base.start, hours: hoursUnder(0) } } }
+  const sunny = {
+    ...job,
+    air: { ...job.air, outside: { source: 'file' as const, from: base.start, hours: hoursUnder(0) } },
+  }
   const inSun = planJob(sunny)
   expect(inSun.misses.filter((each) => each.kind === 'in-bad-air')).toEqual([])
   const hot = problemOf(sunny).airs.find((rule) => rule.id.includes('south'))?.during ?? []

@@ -1,4 +1,6 @@
+import type { HeldAir } from '../ground'
 import { nth } from '../units/sure'
+
 /** Air at a hem for one hour: °C, % relative humidity, m/s along the face. */
 export interface AirPoint {
   readonly tempC: number
@@ -28,6 +30,12 @@ export const steadyAir = (tempC: number, rh: number, windMs = STILL_ROOM_MS): Ai
   startMin: 0,
   hours: [{ tempC, rh, windMs }],
 })
+
+/** Air over a face that fans move, m/s. From memory. */
+const FAN_MS: Readonly<Record<HeldAir['fan'], number>> = { none: STILL_ROOM_MS, 'in-room': 0.4, 'at-face': 1.5 }
+
+/** Air that heaters, driers and fans hold day and night. */
+export const heldAir = ({ tempC, rh, fan }: HeldAir): AirSeries => steadyAir(tempC, rh, FAN_MS[fan])
 
 /** The air of the hour in which an instant lies. */
 export function airAt(series: AirSeries, at: number): AirPoint {

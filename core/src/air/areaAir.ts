@@ -3,16 +3,17 @@ import { type Job, type Room, type Site, type SiteAir, face } from '../ground'
 import { lightness } from '../survey/contrast'
 import { stepOf } from '../survey/faces'
 import { parseInstant } from '../units/time'
-import { steadyAir, type AirSeries } from './airSeries'
+import { heldAir, steadyAir, type AirSeries } from './airSeries'
 import { roomAir, withMeanAround } from './siteAir'
 import { solAirC, sunOnFaceWm2, sunPosition } from './sun'
 
 /** Share of the free wind that reaches a face. From memory. */
 export const WIND_AT_FACE = 0.4
 
-/** Air at an area's faces: the room's air, or the hours outside with the sun on an elevation's colour. */
+/** Air at an area's faces: what is held in the room, the air of all rooms, or the hours outside with the sun on an elevation's colour. */
 export function areaAir(job: Pick<Job, 'air' | 'site'>, room: Room): AirSeries {
-  return room.kind === 'room' ? roomAir(job.air) : outdoorAir(job.air, job.site, room)
+  if (room.kind === 'elevation') return outdoorAir(job.air, job.site, room)
+  return room.heldAir ? heldAir(room.heldAir) : roomAir(job.air)
 }
 
 function outdoorAir(air: SiteAir, site: Site, room: Room): AirSeries {

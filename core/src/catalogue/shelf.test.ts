@@ -13,6 +13,18 @@ test.each(SHELF_KINDS)('%s go out as CSV and come back the same', (kind) => {
   expect(shapeFaults(shelfSchema, answer.taken)).toEqual([])
 })
 
+// ISO 4217: yen have no minor unit, dinars a thousandth.
+test.each([0, 2, 3])('with %s decimals a price keeps its minor units, and files show the currency’s own', (digits) => {
+  for (const kind of SHELF_KINDS) {
+    const answer = readShelfCsv(writeShelfCsv(SHELF, kind, { digits }), SHELF, kind, { digits })
+    expect(answer).toMatchObject({ ok: true, taken: SHELF })
+  }
+  const [, line] = writeShelfCsv({ ...SHELF, glazes: [{ ...SHELF.glazes[0]!, priceMinor: 1250 }] }, 'glazes', {
+    digits,
+  }).split('\n')
+  expect(line).toContain(`,${1250 / 10 ** digits},`)
+})
+
 const HEAD = writeShelfCsv(SHELF, 'tapes').split('\n')[0]!
 const tapes = (...rows: string[]) => readShelfCsv([HEAD, ...rows].join('\n'), SHELF, 'tapes')
 

@@ -2,14 +2,13 @@ import { atRow, expects, FIRST_ROW, type Fault, type Place } from '../units/faul
 import { nth, sure } from '../units/sure'
 import { CoreError, type Rates, type Shelf } from '../ground'
 import { readCsv, writeCsv } from '../units/csvText'
-import type { PeelUnit } from '../units/peel'
 import { readRow, writeCell, type Column, type ShelfRow } from './columns'
-import { SHELF_COLUMNS, shelfRows, withShelfRows, type ShelfKind } from './shelfTables'
+import { SHELF_COLUMNS, shelfRows, withShelfRows, type ShelfKind, type TableWays } from './shelfTables'
 import { RATE_COLUMNS, rateRows, ratesOfRows } from './tables/ratesTable'
 
 /** One table of the shelf as CSV; cells that hold a class default are left empty, as they were entered. */
-export const writeShelfCsv = (shelf: Shelf, kind: ShelfKind, unit: PeelUnit = 'N/25mm'): string =>
-  writeTable(SHELF_COLUMNS[kind], shelfRows(shelf, kind, unit))
+export const writeShelfCsv = (shelf: Shelf, kind: ShelfKind, ways: TableWays = {}): string =>
+  writeTable(SHELF_COLUMNS[kind], shelfRows(shelf, kind, ways))
 
 /** The work rates as CSV. */
 export const writeRatesCsv = (rates: Rates): string => writeTable(RATE_COLUMNS, rateRows(rates))
@@ -28,8 +27,13 @@ export type TableAnswer<T> =
   | { readonly ok: false; readonly faults: readonly Fault[] }
 
 /** Reads one table of the shelf. All rows are looked at and every wrong one is named; then nothing is changed. */
-export const readShelfCsv = (text: string, shelf: Shelf, kind: ShelfKind): TableAnswer<Shelf> =>
-  readTable(text, SHELF_COLUMNS[kind], (rows, places) => withShelfRows(shelf, kind, rows, places))
+export const readShelfCsv = (
+  text: string,
+  shelf: Shelf,
+  kind: ShelfKind,
+  ways: Pick<TableWays, 'digits'> = {},
+): TableAnswer<Shelf> =>
+  readTable(text, SHELF_COLUMNS[kind], (rows, places) => withShelfRows(shelf, kind, rows, places, ways))
 
 /** Reads work rates in the same way. */
 export const readRatesCsv = (text: string): TableAnswer<Rates> => readTable(text, RATE_COLUMNS, ratesOfRows)

@@ -25,8 +25,24 @@ export const SHELF_COLUMNS: Record<ShelfKind, readonly Column[]> = {
   tools: toolsTable.columns,
 }
 
-/** A shelf table as rows; a tape has one row for each width. @param unit  in which grip is written */
-export function shelfRows(shelf: Shelf, kind: ShelfKind, unit: PeelUnit = 'N/25mm'): ShelfRow[] {
+/** How a table is written: the unit of grip, and how many decimals the site's currency has. */
+export interface TableWays {
+  readonly unit?: PeelUnit
+  readonly digits?: number
+}
+
+/** A shelf table as rows; a tape has one row for each width, and money is in whole units of the currency. */
+export const shelfRows = (shelf: Shelf, kind: ShelfKind, { unit = 'N/25mm', digits = 2 }: TableWays = {}): ShelfRow[] =>
+  minorRows(shelf, kind, unit).map((row) => withMoney(kind, row, (value) => value / 10 ** digits))
+
+function withMoney(kind: ShelfKind, row: ShelfRow, turned: (value: number) => number): ShelfRow {
+  const cells = { ...row.cells }
+  for (const { key, type } of SHELF_COLUMNS[kind])
+    if (type.type === 'number' && type.money) cells[key] = turned(Number(cells[key]))
+  return { ...row, cells }
+}
+
+function minorRows(shelf: Shelf, kind: ShelfKind, unit: PeelUnit): ShelfRow[] {
   switch (kind) {
     case 'tapes':
       return tapeRows(shelf.tapes, unit)
@@ -52,10 +68,12 @@ export function shelfRows(shelf: Shelf, kind: ShelfKind, unit: PeelUnit = 'N/25m
 export function withShelfRows(
   shelf: Shelf,
   kind: ShelfKind,
-  rows: readonly ShelfRow[],
+  read: readonly ShelfRow[],
   places: readonly Place[],
+  { digits = 2 }: Pick<TableWays, 'digits'> = {},
 ): Shelf {
-  if (kind !== 'tapes') refuseRepeats(rows, places)
+  if (kind !== 'tapes') refuseRepeats(read, places)
+  const rows = read.map((row) => withMoney(kind, row, (value) => Math.round(value * 10 ** digits)))
   switch (kind) {
     case 'tapes':
       return { ...shelf, tapes: tapesOfRows(rows, places) }

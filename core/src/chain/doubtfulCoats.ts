@@ -68,7 +68,13 @@ export function tellDoubtful(job: Job, coats: readonly DoubtfulCoat[], now: numb
   return coats.map(({ roomId, stepId, coat, at, fault }) => {
     const room = job.rooms.find((each) => each.id === roomId)
     const step = room?.steps.find((each) => each.id === stepId)
-    const facts = { room: room?.name ?? roomId, step: step?.name ?? stepId, coat, when: when(at, now, job.site.zone), fault }
+    const facts = {
+      room: room?.name ?? roomId,
+      step: step?.name ?? stepId,
+      coat,
+      when: when(at, now, job.site.zone),
+      fault,
+    }
     return said(at <= now ? 'plan.caught' : 'plan.will_catch', facts)
   })
 }

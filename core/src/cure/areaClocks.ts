@@ -1,7 +1,7 @@
 import type { AirSeries } from '../air/airSeries'
 import { areaAir } from '../air/areaAir'
 import { roomAir } from '../air/siteAir'
-import type { Job } from '../ground'
+import type { Job, Room } from '../ground'
 import { cureClock, stayClock } from './clocks'
 import { paintClocks, type PaintClock } from './paintClocks'
 import type { RateClock } from './rateClock'
@@ -16,13 +16,14 @@ export interface JobClocks {
   readonly cureAt: (filmFormingC: number) => RateClock
 }
 
-/** Clocks per area: rooms share one air, every elevation has its own sun and wind. */
+/** Whether an area's air is its own: an elevation's, with its sun and wind, or a room's that is heated or dried by itself. */
+export const hasOwnAir = (room: Room): boolean => room.kind === 'elevation' || room.heldAir !== null
+
+/** Clocks per area: rooms share one air unless theirs is held, every elevation has its own. */
 export function jobClocks(job: Pick<Job, 'air' | 'site' | 'rooms'>): (roomId: string) => JobClocks {
   const inside = clocksOf(roomAir(job.air))
-  const outside = new Map(
-    job.rooms.flatMap((room) => (room.kind === 'elevation' ? [[room.id, clocksOf(areaAir(job, room))]] : [])),
-  )
-  return (roomId) => outside.get(roomId) ?? inside
+  const own = new Map(job.rooms.flatMap((room) => (hasOwnAir(room) ? [[room.id, clocksOf(areaAir(job, room))]] : [])))
+  return (roomId) => own.get(roomId) ?? inside
 }
 
 export function clocksOf(air: AirSeries): JobClocks {

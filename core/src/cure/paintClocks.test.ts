@@ -80,7 +80,11 @@ test('a whole room in solvent trim paint waits on its own clock between coats', 
   const base = ternQuaySurvey()
   const [room] = base.rooms
   const steps = room!.steps.map((step) => ({ ...step, coatingId: solvent.id, coats: 2 }))
-  const plan = planJob({ ...base, air: { ...base.air, rh: 99.9, outside: null }, rooms: [{ ...room!, steps }] })
+  const plan = planJob({
+    ...base,
+    air: { ...base.air, tempC: 20, rh: 80, outside: null },
+    rooms: [{ ...room!, steps }],
+  })
   const gap = plan.tasks.flatMap((task) => task.after).find((after) => after.gap.clock === 'solvent-hardening')
   expect(gap?.gap.amount).toBe(solvent.recoatMin)
   const coats = plan.placed.filter((each) => /coat[12]$/.test(each.taskId))

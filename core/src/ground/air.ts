@@ -15,3 +15,11 @@ export const OUTDOOR_LIMITS = {
   cloud: [0, 1],
   rainMm: [0, 200],
 } as const satisfies Record<keyof OutdoorHour, readonly [number, number]>
+
+export const FANS = ['none', 'in-room', 'at-face'] as const
+/** Air held in a room: °C, % relative humidity, and what moves it. */
+export interface HeldAir {
+  readonly tempC: number
+  readonly rh: number
+  readonly fan: (typeof FANS)[number]
+}

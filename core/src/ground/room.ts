@@ -1,3 +1,4 @@
+import type { HeldAir } from './air'
 import type { School } from './house'
 import type { Sheen, Tool } from './shelf'
 import type { Soundness, Texture } from './surfaces'
@@ -330,4 +331,6 @@ export interface Room {
   readonly crewId: string | null
   /** When the room must be free again, or null. */
   readonly neededBy: string | null
+  /** Air that heaters, a dehumidifier or fans hold in a room day and night; null where it is as the site's rooms are. */
+  readonly heldAir: HeldAir | null
 }

@@ -1,5 +1,5 @@
 import type { Room } from '../ground'
-import type { JobClocks } from '../cure/areaClocks'
+import { hasOwnAir, type JobClocks } from '../cure/areaClocks'
 import type { PaintClock } from '../cure/paintClocks'
 import type { RateClock } from '../cure/rateClock'
 import type { Delay } from '../work'
@@ -14,12 +14,12 @@ export interface ClockBook {
   readonly tables: () => ClockTable[]
 }
 
-/** Rooms share one air, every elevation has its own. */
+/** Rooms share one air, every elevation has its own, and so has a room whose air is held. */
 export function clockBook(rooms: readonly Room[], clocks: (roomId: string) => JobClocks): ClockBook {
-  const outside = new Set(rooms.filter((room) => room.kind === 'elevation').map((room) => room.id))
+  const own = new Set(rooms.filter(hasOwnAir).map((room) => room.id))
   const found = new Map<string, RateClock>()
   const named = (name: string, roomId: string, clock: RateClock): string => {
-    const id = `${name}@${outside.has(roomId) ? roomId : 'rooms'}`
+    const id = `${name}@${own.has(roomId) ? roomId : 'rooms'}`
     if (!found.has(id)) found.set(id, clock)
     return id
   }

@@ -130,6 +130,7 @@ const BARE = {
   choices: [],
   crewId: null,
   neededBy: null,
+  heldAir: null,
 } as const satisfies Partial<Room>
 
 /** A room from its outline, with usual faces, skirting and coating plan. @param walls clockwise, closed */

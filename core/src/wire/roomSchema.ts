@@ -1,6 +1,7 @@
 import {
   BAND_KINDS,
   FACE_SCOPES,
+  FANS,
   FITTING_KINDS,
   FITTING_SCOPES,
   LINE_WAYS,
@@ -206,4 +207,5 @@ export const roomSchema = exact({
   ),
   crewId: orNull(id()),
   neededBy: orNull(instant()),
+  heldAir: orNull(exact({ tempC: decimal(-20, 60), rh: decimal(0, 100), fan: oneOf(FANS) })),
 })

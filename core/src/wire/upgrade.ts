@@ -8,7 +8,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2, 3, 4, 5]
+const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6]
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
@@ -23,7 +23,7 @@ export function upgraded(data: unknown): unknown {
  * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), choices made by hand
  * in rooms, and with version 4 the words of fixed lists, which became codes,
  * and with version 5 rates for trim, ceilings, ladders and short strips and the order of rolling, and with version 6 what
- * a tape does to white, under feet, in the hand and in the wet.
+ * a tape does to white, under feet, in the hand and in the wet, and with version 7 the air held in a room.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
@@ -94,6 +94,7 @@ export function upgradedRoom(older: unknown): unknown {
   const room = withCodes(older)
   if (!isFields(room) || !Array.isArray(room.choices)) return room
   return {
+    heldAir: null,
     ...room,
     choices: room.choices.map((choice: unknown) =>
       isFields(choice) ? { liquidId: null, pressing: null, pull: null, ...choice } : choice,

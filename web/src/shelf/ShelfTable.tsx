@@ -1,6 +1,7 @@
 import { W, wordIn, wordText, errorText } from '../words'
 import { useState } from 'react'
-import { readCell, readRow, writeCell, type CellValue, type Column, type ShelfRow } from '@crisp-hem/core'
+import { useFacts } from '../state/useJob'
+import { minorDigits, readCell, readRow, writeCell, type CellValue, type Column, type ShelfRow } from '@crisp-hem/core'
 
 interface ShelfTableProps {
   readonly columns: readonly Column[]
@@ -114,6 +115,7 @@ interface CellProps {
 /** One cell: a list for choices, a tick for yes and no, else typed. Class defaults stand in italics. */
 function Cell({ column, row, name, onCommit }: CellProps) {
   const value = row.cells[column.key]!
+  const digits = minorDigits(useFacts().site.currency)
   const isDefault = row.defaults.includes(column.key)
   const style = 'border border-transparent bg-transparent px-1 py-0.5 hover:border-seam focus:bg-sheet'
   switch (column.type.type) {
@@ -146,7 +148,7 @@ function Cell({ column, row, name, onCommit }: CellProps) {
       return (
         <TypedCell
           key={writeCell(value)}
-          text={shown(column, value)}
+          text={shown(column, value, digits)}
           name={isDefault ? `${name}, ${W.shelf.classValue}` : name}
           className={`${style} ${isDefault ? 'italic underline decoration-dotted underline-offset-4' : ''} ${column.type.type === 'number' ? 'w-[4.6rem] text-right' : 'w-44'}`}
           isRight={(text) => isReadable(column, text)}
@@ -157,8 +159,8 @@ function Cell({ column, row, name, onCommit }: CellProps) {
 }
 
 /** Money has its cents on screen; files have the bare number. */
-const shown = ({ type }: Column, value: CellValue): string =>
-  type.type === 'number' && type.money ? Number(value).toFixed(2) : writeCell(value)
+const shown = ({ type }: Column, value: CellValue, digits: number): string =>
+  type.type === 'number' && type.money ? Number(value).toFixed(digits) : writeCell(value)
 
 function isReadable(column: Column, text: string): boolean {
   try {

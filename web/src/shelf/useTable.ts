@@ -4,6 +4,7 @@ import {
   rateRows,
   ratesOfRows,
   readRatesCsv,
+  minorDigits,
   readShelfCsv,
   SHELF_COLUMNS,
   SHELF_KINDS,
@@ -35,7 +36,7 @@ export interface Table {
 
 /** The table of a kind as it stands in the open job. Rates are the job's house rules, the rest its shelf. */
 export function useTable(kind: TableKind, unit: PeelUnit): Table {
-  const { shelf, house } = useFacts()
+  const { shelf, house, site } = useFacts()
   const edit = useEdit()
   const save = (change: (facts: JobFacts) => JobFacts): string | null => (edit(change) ? null : W.shelf.refusedCell)
   const lines = (next: readonly ShelfRow[]) => next.map((_, i) => W.shelf.line({ n: i + 1 }))
@@ -56,13 +57,14 @@ export function useTable(kind: TableKind, unit: PeelUnit): Table {
       csv: () => writeRatesCsv(house.rates),
     }
   }
+  const ways = { unit, digits: minorDigits(site.currency) }
   const keep = (next: typeof shelf) => save((facts) => ({ ...facts, shelf: next }))
   return {
     columns: SHELF_COLUMNS[kind],
-    rows: shelfRows(shelf, kind, unit),
-    setRows: (next) => attempt(() => keep(withShelfRows(shelf, kind, next, lines(next)))),
-    read: (text) => taken(readShelfCsv(text, shelf, kind), keep),
-    csv: () => writeShelfCsv(shelf, kind, unit),
+    rows: shelfRows(shelf, kind, ways),
+    setRows: (next) => attempt(() => keep(withShelfRows(shelf, kind, next, lines(next), ways))),
+    read: (text) => taken(readShelfCsv(text, shelf, kind, ways), keep),
+    csv: () => writeShelfCsv(shelf, kind, ways),
   }
 }
 

@@ -7,6 +7,7 @@ import { useEdit, useEditRoom, useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField, LengthField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
+import { HeldAirFields } from './HeldAirFields'
 import { PhotoNotes } from './PhotoNotes'
 import { newAreaId } from './RoomBuilder'
 
@@ -65,6 +66,7 @@ export function RoomForm({ room, onPick }: { room: Room; onPick: (pick: Pick) =>
           }}
         />
       </div>
+      {room.kind === 'room' && <HeldAirFields room={room} onSet={(held) => set({ heldAir: held })} />}
       <RoomActions room={room} />
       <BareEdges room={room} onPick={onPick} />
       <PhotoNotes room={room} edge={null} title={W.photo.marks} />

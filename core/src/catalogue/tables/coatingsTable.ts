@@ -1,7 +1,6 @@
-import { sure } from '../../units/sure'
 import { type Coating, MARKS, SHEENS } from '../../ground'
 import type { CellValue } from '../columns'
-import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
+import { choice, flag, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Usual paints of a base, for what no label says. From memory. */
 const PAINT_CLASS = {
@@ -45,7 +44,7 @@ export const coatingsTable: ShelfTable<Coating> = {
       max_c: c.maxC,
       max_rh_pct: c.maxRh,
       spread_m2_per_l: c.spreadM2PerL,
-      price_per_l: major(c.priceMinorPerL),
+      price_per_l: c.priceMinorPerL,
       rest_pas: c.restPas,
       sheared_pas: c.shearedPas,
       surface_n_m: c.surfaceNm,
@@ -62,7 +61,7 @@ export const coatingsTable: ShelfTable<Coating> = {
     maxC: Number(row.cells.max_c),
     maxRh: Number(row.cells.max_rh_pct),
     spreadM2PerL: Number(row.cells.spread_m2_per_l),
-    priceMinorPerL: minor(sure(row.cells.price_per_l)),
+    priceMinorPerL: Number(row.cells.price_per_l),
     restPas: Number(row.cells.rest_pas),
     shearedPas: Number(row.cells.sheared_pas),
     surfaceNm: Number(row.cells.surface_n_m),

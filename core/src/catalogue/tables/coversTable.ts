@@ -1,6 +1,6 @@
 import { sure } from '../../units/sure'
 import { type Cover, COVER_KINDS } from '../../ground'
-import { choice, flag, major, minor, mm, money, number, text, type ShelfTable } from './table'
+import { choice, flag, mm, money, number, text, type ShelfTable } from './table'
 
 /** Covers as rows. */
 export const coversTable: ShelfTable<Cover> = {
@@ -25,7 +25,7 @@ export const coversTable: ShelfTable<Cover> = {
       width_mm: c.widthMm,
       length_m: c.lengthMm / 1000,
       grams_per_m2: c.gramsPerM2,
-      price: major(c.priceMinor),
+      price: c.priceMinor,
       reusable: c.reusable,
       owned: c.owned,
       retired: c.retired,
@@ -38,7 +38,7 @@ export const coversTable: ShelfTable<Cover> = {
     widthMm: Number(c.width_mm),
     lengthMm: mm(sure(c.length_m)),
     gramsPerM2: Number(c.grams_per_m2),
-    priceMinor: minor(sure(c.price)),
+    priceMinor: Number(c.price),
     reusable: Boolean(c.reusable),
     owned: Number(c.owned),
     retired: Boolean(c.retired),

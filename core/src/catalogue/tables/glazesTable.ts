@@ -1,6 +1,5 @@
-import { sure } from '../../units/sure'
 import { type Glaze, MARKS } from '../../ground'
-import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
+import { choice, flag, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Clear glazes as rows. Class values: colour after a quarter of an hour by common practice, the rest from memory. */
 export const glazesTable: ShelfTable<Glaze> = {
@@ -21,7 +20,7 @@ export const glazesTable: ShelfTable<Glaze> = {
       spread_m2_per_l: g.spreadM2PerL,
       touch_dry_min: g.touchDryMin,
       through_min: g.throughMin,
-      price: major(g.priceMinor),
+      price: g.priceMinor,
     }),
   itemOf: (row) => ({
     ...namedOf(row),
@@ -29,6 +28,6 @@ export const glazesTable: ShelfTable<Glaze> = {
     spreadM2PerL: Number(row.cells.spread_m2_per_l),
     touchDryMin: Number(row.cells.touch_dry_min),
     throughMin: Number(row.cells.through_min),
-    priceMinor: minor(sure(row.cells.price)),
+    priceMinor: Number(row.cells.price),
   }),
 }

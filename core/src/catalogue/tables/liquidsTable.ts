@@ -1,6 +1,5 @@
-import { sure } from '../../units/sure'
 import { LIQUID_HOWS, type LiquidMask, MARKS } from '../../ground'
-import { choice, flag, major, minor, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
+import { choice, flag, money, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Liquid masks as rows. */
 export const liquidsTable: ShelfTable<LiquidMask> = {
@@ -23,7 +22,7 @@ export const liquidsTable: ShelfTable<LiquidMask> = {
       clear_min: l.clearMin,
       cut_after_h: l.cutAfterH,
       yellows: l.yellows,
-      price: major(l.priceMinor),
+      price: l.priceMinor,
     }),
   itemOf: (row) => ({
     ...namedOf(row),
@@ -32,6 +31,6 @@ export const liquidsTable: ShelfTable<LiquidMask> = {
     clearMin: Number(row.cells.clear_min),
     cutAfterH: Number(row.cells.cut_after_h),
     yellows: Boolean(row.cells.yellows),
-    priceMinor: minor(sure(row.cells.price)),
+    priceMinor: Number(row.cells.price),
   }),
 }

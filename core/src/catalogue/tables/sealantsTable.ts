@@ -1,6 +1,5 @@
-import { sure } from '../../units/sure'
 import { type Mark, MARKS, type Sealant } from '../../ground'
-import { choice, flag, major, minor, money, number, text, type ShelfTable } from './table'
+import { choice, flag, money, number, text, type ShelfTable } from './table'
 
 /** Sealants as rows. */
 export const sealantsTable: ShelfTable<Sealant> = {
@@ -26,7 +25,7 @@ export const sealantsTable: ShelfTable<Sealant> = {
       shrink_pct: s.shrinkPct,
       paint_at_once: s.paintAtOnce,
       metres_per_tube: s.metresPerTube,
-      price: major(s.priceMinor),
+      price: s.priceMinor,
       retired: s.retired,
       mark: s.mark,
     },
@@ -39,7 +38,7 @@ export const sealantsTable: ShelfTable<Sealant> = {
     shrinkPct: Number(c.shrink_pct),
     paintAtOnce: Boolean(c.paint_at_once),
     metresPerTube: Number(c.metres_per_tube),
-    priceMinor: minor(sure(c.price)),
+    priceMinor: Number(c.price),
     retired: Boolean(c.retired),
     mark: c.mark as Mark,
   }),

@@ -26,10 +26,9 @@ export const number = (
   type: { type: 'number', low, high, ...(more.whole ? { whole: true } : {}), ...(more.money ? { money: true } : {}) },
   ...(more.classDefault ? { classDefault: more.classDefault } : {}),
 })
+/** A price. Tables of things hold minor units; whoever reads or writes rows turns them into the currency's own. */
 export const money = (key: string) => number(key, 0, 1_000_000, { money: true })
 
-export const minor = (value: CellValue) => Math.round(Number(value) * 100)
-export const major = (value: number) => value / 100
 export const mm = (metres: CellValue) => Math.round(Number(metres) * 1000)
 export const short = (value: number) => Number(value.toPrecision(5))
 

@@ -16,7 +16,7 @@ import {
 } from '../../ground'
 import { PEEL_UNITS, peelFromN25, peelToN25, type PeelUnit } from '../../units/peel'
 import type { CellValue, Column, ShelfRow } from '../columns'
-import { choice, flag, major, minor, mm, money, number, short, text } from './table'
+import { choice, flag, mm, money, number, short, text } from './table'
 
 /** Usual tapes of a class: grip, stay inside and in sun, thickness. From memory; stays follow common practice. */
 const TAPE_CLASS: Record<TapeEdge, Record<Backing, { grip: number; stay: number; sun: number; thick: number }>> = {
@@ -93,9 +93,9 @@ export const tapeRows = (tapes: readonly Tape[], unit: PeelUnit): ShelfRow[] =>
         holds_in: t.holdsIn,
         roll_m: t.rollLengthMm / 1000,
         width_mm: roll.widthMm,
-        price: major(roll.priceMinor),
+        price: roll.priceMinor,
         pack_of: roll.packOf,
-        pack_price: major(roll.packPriceMinor),
+        pack_price: roll.packPriceMinor,
         stock_m: roll.stockMm / 1000,
         retired: t.retired,
         mark: t.mark,
@@ -132,9 +132,9 @@ export function tapesOfRows(rows: readonly ShelfRow[], places: readonly Place[])
       new CoreError('csv.invalid', { place: atCell(nth(places, i), key), expected })
     const roll = {
       widthMm: Number(c.width_mm),
-      priceMinor: minor(sure(c.price)),
+      priceMinor: Number(c.price),
       packOf: Number(c.pack_of),
-      packPriceMinor: minor(sure(c.pack_price)),
+      packPriceMinor: Number(c.pack_price),
       stockMm: mm(sure(c.stock_m)),
     }
     const gripN25 = short(peelToN25(Number(c.grip), c.grip_unit as PeelUnit))
