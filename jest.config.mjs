@@ -23,6 +23,7 @@ export default {
   ],
   moduleNameMapper: {
     '^@crisp-hem/core$': '<rootDir>/core/src/index.ts',
+    '^@crisp-hem/core/engine$': '<rootDir>/core/src/engine/index.ts',
     '^@crisp-hem/core/exchange$': '<rootDir>/core/src/exchange/index.ts',
     '^@crisp-hem/core/wire$': '<rootDir>/core/src/wire/index.ts',
   },

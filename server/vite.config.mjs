@@ -18,6 +18,7 @@ export default defineConfig({
         problem: 'src/tools/problem.ts',
         sample: 'src/tools/sample.ts',
         bench: 'src/tools/bench.ts',
+        solve: 'src/tools/solve.ts',
         schema: 'src/tools/schema.ts',
       },
     },

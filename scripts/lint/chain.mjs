@@ -7,6 +7,7 @@ import { dirname, join, relative, resolve, sep } from 'node:path'
  */
 export const CHAIN = [
   'units',
+  'engine',
   'ground',
   'parameters',
   'survey',

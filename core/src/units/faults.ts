@@ -44,6 +44,8 @@ export const EXPECTATIONS = [
   'wall_of_room',
   'wall_called',
   'room_called',
+  'task_called',
+  'resource_called',
   'face_of_room',
   'crew_of_job',
   'coating_on_shelf',

@@ -53,6 +53,8 @@ export const EN_FAULTS = {
   'expected.top_points': 'expected points from 0 to {mm} mm, from left to right',
   'expected.wall_of_room': 'expected a wall of this room, not “{wall}”',
   'expected.wall_called': 'expected a wall of {room}, not “{name}”',
+  'expected.task_called': 'expected a task of this file, not “{name}”',
+  'expected.resource_called': 'expected a resource of this file, not “{name}”',
   'expected.room_called': 'expected a room of this job, not “{name}”',
   'expected.face_of_room': 'expected a face of this room, not “{face}”',
   'expected.crew_of_job': 'expected a crew of this job, not “{crew}”',

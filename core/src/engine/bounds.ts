@@ -1,0 +1,140 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import type { Desk } from './firstSchedule'
+import { rampAt, rampReaches } from './ramp'
+import { between, NEVER, type Starts } from './starts'
+
+/** Earliest starts by lags and allowed starts alone; null when some task has none. */
+export function headsOf({ model, blocks, into }: Desk): Int32Array | null {
+  const heads = Int32Array.from(model.tasks.map(({ starts }) => (starts.length === 0 ? NEVER : between(starts, 0, 0))))
+  for (const block of blocks)
+    // Within a block lags may go round; a circle that grows would never end, and is somebody else’s to prove.
+    for (let round = 0; round <= block.length; round++) {
+      let moved = false
+      for (const task of block)
+        for (const { from, weight, ramp } of into[task]!) {
+          const least = ramp ? rampAt(ramp, heads[from]!) : heads[from]! + weight
+          if (least <= heads[task]!) continue
+          heads[task] = between(model.tasks[task]!.starts, 0, least)
+          moved = true
+        }
+      if (!moved) break
+    }
+  return heads.some((head) => head >= NEVER) ? null : heads
+}
+
+/** Latest starts by lags and allowed starts alone, if all is to end by an instant; null when some task has none. */
+export function latestsOf({ model, blocks, outOf }: Desk, end: number): Int32Array | null {
+  const allowed = (task: number, latest: number) =>
+    model.tasks[task]!.starts.length === 0 ? -NEVER : -between(model.tasks[task]!.starts, 1, -latest)
+  const latests = Int32Array.from(
+    model.tasks.map(({ minutes, finish }, task) =>
+      allowed(task, finish ? rampReaches(finish, end + 1) - 1 : end - minutes),
+    ),
+  )
+  for (const block of [...blocks].reverse())
+    for (let round = 0; round <= block.length; round++) {
+      let moved = false
+      for (const task of [...block].reverse())
+        for (const { to, weight, ramp } of outOf[task]!) {
+          const most = ramp ? rampReaches(ramp, latests[to]! + 1) - 1 : latests[to]! - weight
+          if (most >= latests[task]!) continue
+          latests[task] = allowed(task, most)
+          moved = true
+        }
+      if (!moved) break
+    }
+  return latests.some((latest) => latest < 0) ? null : latests
+}
+
+/**
+ * A time before which no schedule ends, by energy: an end is refuted when some crew’s tasks that start behind one instant and
+ * must end by another hold more than the crew can give between the two, in minutes in which it is there at all. The least end
+ * that is not refuted, by halving (destructive bound, Klein & Scholl 1999).
+ */
+export function energyBound(desk: Desk, heads: Int32Array): number {
+  const { model } = desk
+  const crews = model.shared.map(({ capacity, uses }) => {
+    const own = uses.filter(({ task }) => model.tasks[task]!.minutes > 0 && !model.tasks[task]!.finish)
+    const tasks = own.map(({ task }) => model.tasks[task]!)
+    return { capacity, own, there: presence(tasks) }
+  })
+  const isRefuted = (end: number): boolean => {
+    const latests = latestsOf(desk, end)
+    if (!latests || latests.some((latest, task) => latest < heads[task]!)) return true
+    return crews.some(({ capacity, own, there }) => isOverloaded(desk, heads, latests, own, capacity, there))
+  }
+  let low = model.tasks.reduce((most, _, i) => Math.max(most, heads[i]! + model.tasks[i]!.minutes), 0)
+  let step = 64
+  while (low + step < model.horizon && isRefuted(low + step)) {
+    low += step
+    step *= 2
+  }
+  let high = Math.min(model.horizon, low + step)
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (isRefuted(middle)) low = middle + 1
+    else high = middle
+  }
+  return low
+}
+
+/** Whether tasks that all lie between two instants hold more than is given there. */
+function isOverloaded(
+  { model }: Desk,
+  heads: Int32Array,
+  latests: Int32Array,
+  own: readonly { readonly task: number; readonly units: number }[],
+  capacity: number,
+  there: readonly (readonly [number, number])[],
+): boolean {
+  const byHead = [...own].sort((a, b) => heads[b.task]! - heads[a.task]!)
+  const endAt = (task: number) => latests[task]! + model.tasks[task]!.minutes
+  const dues = [...new Set(own.map(({ task }) => endAt(task)))].sort((a, b) => a - b)
+  const passed = minutesUpTo(there)
+  for (const due of thinned(dues)) {
+    let work = 0
+    for (const { task, units } of byHead) {
+      if (endAt(task) > due) continue
+      work += model.tasks[task]!.minutes * units
+      if (work > capacity * (passed(due) - passed(heads[task]!))) return true
+    }
+  }
+  return false
+}
+
+/** At most eighty values of a list, the last ones more densely: that is where it gets tight. */
+const thinned = (list: readonly number[]): number[] => {
+  const step = Math.max(1, Math.ceil(list.length / 40))
+  return list.filter((_, i) => i % step === 0 || i >= list.length - 40)
+}
+
+/** Minutes in which any of the tasks can be at work, as intervals of minutes, both ends included. */
+function presence(tasks: readonly { readonly starts: Starts; readonly minutes: number }[]): [number, number][] {
+  const all: [number, number][] = []
+  for (const { starts, minutes } of tasks)
+    for (let i = 0; i < starts.length; i += 2) all.push([starts[i]!, starts[i + 1]! + minutes])
+  all.sort((a, b) => a[0] - b[0])
+  const merged: [number, number][] = []
+  for (const [from, to] of all) {
+    const last = merged.at(-1)
+    if (last && from <= last[1]) last[1] = Math.max(last[1], to)
+    else merged.push([from, to])
+  }
+  return merged
+}
+
+/** Minutes of presence up to an instant. */
+function minutesUpTo(there: readonly (readonly [number, number])[]): (at: number) => number {
+  const sums = [0]
+  for (const [from, to] of there) sums.push(sums[sums.length - 1]! + to - from)
+  return (at) => {
+    let low = 0
+    let high = there.length
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (there[middle]![0] <= at) low = middle + 1
+      else high = middle
+    }
+    return low === 0 ? 0 : sums[low - 1]! + Math.min(at, there[low - 1]![1]) - there[low - 1]![0]
+  }
+}

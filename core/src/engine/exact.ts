@@ -1,0 +1,88 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { build, type Built } from './build'
+import { makespanOf, type Model, type Schedule } from './model'
+import type { Network } from './network'
+
+/**
+ * Exact search over a whole model, a slice at a time: every schedule found tightens the end from above, every probe from below
+ * that is refuted is a proven bound. Learnt nogoods stay between slices.
+ */
+export class Exact {
+  best: Schedule | null
+  makespan: number | null
+  /** No schedule ends before this. */
+  bound: number
+  /** Nothing is left to look for: the best is proved, or there is none. */
+  isClosed: boolean
+  private readonly built: Built
+
+  constructor(
+    private readonly model: Model,
+    network: Network,
+    incumbent: Schedule | null,
+  ) {
+    this.best = incumbent
+    this.makespan = incumbent && makespanOf(model, incumbent)
+    const most = this.makespan === null ? model.horizon : this.makespan - 1
+    this.built = build({ model, network, hint: incumbent, most })
+    this.isClosed = !this.built.isOpen
+    this.bound = this.isClosed ? (this.makespan ?? 0) : this.built.kernel.store.lower[this.built.end]!
+  }
+
+  /** Takes over a schedule found elsewhere. */
+  offer(schedule: Schedule): void {
+    const makespan = makespanOf(this.model, schedule)
+    if (this.makespan !== null && makespan >= this.makespan) return
+    this.best = schedule
+    this.makespan = makespan
+    this.below(makespan)
+  }
+
+  /** Takes over a bound proved elsewhere. */
+  offerBound(bound: number): void {
+    if (bound <= this.bound || this.isClosed) return
+    this.bound = bound
+    if (!this.built.kernel.require(this.built.end, bound)) this.isClosed = true
+  }
+
+  /** Searches for so many clashes, or until told. */
+  step(clashes: number, isOver: () => boolean): void {
+    if (this.isClosed) return
+    this.probe(Math.ceil(clashes / 2), isOver)
+    if (this.isClosed || isOver()) return
+    const outcome = this.built.kernel.search([], { clashes, isOver })
+    if (outcome === 'found') this.take()
+    else if (outcome === 'refuted') this.close()
+  }
+
+  /** Asks whether an end between bound and best can be reached. */
+  private probe(clashes: number, isOver: () => boolean): void {
+    const { kernel, end } = this.built
+    this.bound = Math.max(this.bound, kernel.store.facts[end]!)
+    if (this.makespan === null) return
+    const most = Math.floor((this.bound + this.makespan - 1) / 2)
+    if (most >= this.makespan - 1) return
+    const outcome = kernel.search([[end + 1, -most]], { clashes, isOver })
+    if (outcome === 'found') return this.take()
+    if (kernel.isInfeasible) return this.close()
+    if (outcome === 'refuted') this.offerBound(most + 1)
+  }
+
+  private take(): void {
+    const { kernel, starts } = this.built
+    this.best = Int32Array.from(starts.map((view) => kernel.store.lower[view]!))
+    this.makespan = makespanOf(this.model, this.best)
+    this.below(this.makespan)
+  }
+
+  private below(makespan: number): void {
+    const { kernel, end } = this.built
+    if (!kernel.require(end + 1, 1 - makespan)) this.close()
+    else if (kernel.store.lower[end]! > this.bound) this.bound = kernel.store.lower[end]!
+  }
+
+  private close(): void {
+    this.isClosed = true
+    if (this.makespan !== null) this.bound = this.makespan
+  }
+}

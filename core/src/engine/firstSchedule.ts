@@ -1,0 +1,205 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { blocksOf } from './blocks'
+import { endOf, makespanOf, type Lag, type Model, type Schedule } from './model'
+import { Profile } from './profile'
+import { rampAt } from './ramp'
+import { between, NEVER } from './starts'
+
+/** What serial generation looks things up in; made once for a model. */
+export interface Desk {
+  readonly model: Model
+  /** Tasks that go on the table together, each behind all it waits for. */
+  readonly blocks: readonly (readonly number[])[]
+  readonly blockOf: Int32Array
+  readonly into: readonly (readonly Lag[])[]
+  readonly outOf: readonly (readonly Lag[])[]
+  readonly uses: readonly (readonly { readonly shared: number; readonly units: number }[])[]
+  /** Minutes from a task’s start to the end of all that must follow. */
+  readonly tail: Int32Array
+}
+
+export function deskOf(model: Model): Desk {
+  const count = model.tasks.length
+  const blocks = blocksOf(model)
+  const blockOf = new Int32Array(count)
+  blocks.forEach((block, b) => block.forEach((task) => (blockOf[task] = b)))
+  const into: Lag[][] = Array.from({ length: count }, () => [])
+  const outOf: Lag[][] = Array.from({ length: count }, () => [])
+  for (const lag of model.lags) {
+    into[lag.to]!.push(lag)
+    outOf[lag.from]!.push(lag)
+  }
+  const uses: { shared: number; units: number }[][] = Array.from({ length: count }, () => [])
+  model.shared.forEach((each, shared) => {
+    for (const { task, units } of each.uses) if (model.tasks[task]!.minutes > 0) uses[task]!.push({ shared, units })
+  })
+  const tail = Int32Array.from(model.tasks.map(({ minutes }) => minutes))
+  for (const block of [...blocks].reverse())
+    // Within a block lags go both ways: a few rounds settle it well enough for a rule of thumb.
+    for (let round = 0; round < Math.min(3, block.length); round++)
+      for (const task of [...block].reverse())
+        for (const { to, weight, ramp } of outOf[task]!)
+          if (weight > 0 || ramp)
+            tail[task] = Math.max(
+              tail[task]!,
+              tail[to]! + Math.max(weight, ramp ? rampAt(ramp, ramp.start) - ramp.start : 0),
+            )
+  return { model, blocks, blockOf, into, outOf, uses, tail }
+}
+
+/**
+ * Serial generation over blocks (Franck, Neumann & Schwindt 2001): of all blocks whose predecessors stand, the one of most
+ * weight goes next, each of its tasks as early as lags, starts and crews let it. Where a longest wait breaks, what went too
+ * early is taken off and held back, and the block is laid anew.
+ *
+ * @param weight  of a task; the larger goes first  @returns null when a block found no place
+ */
+export function layOut(desk: Desk, weight: (task: number) => number): Schedule | null {
+  const { model, blocks, into, blockOf } = desk
+  const starts = new Int32Array(model.tasks.length).fill(-1)
+  const profiles = model.shared.map(({ capacity }) => new Profile(capacity))
+  const waiting = blocks.map((block, b) => {
+    const before = new Set<number>()
+    for (const task of block) for (const { from } of into[task]!) if (blockOf[from] !== b) before.add(blockOf[from]!)
+    return before.size
+  })
+  const behind: number[][] = blocks.map(() => [])
+  blocks.forEach((block, b) => {
+    const before = new Set(block.flatMap((task) => into[task]!.map(({ from }) => blockOf[from]!)))
+    for (const each of before) if (each !== b) behind[each]!.push(b)
+  })
+  const rank = blocks.map((block) => Math.max(...block.map(weight)))
+  const ready = blocks.flatMap((_, b) => (waiting[b] === 0 ? [b] : []))
+  while (ready.length > 0) {
+    let best = 0
+    for (let i = 1; i < ready.length; i++) if (rank[ready[i]!]! > rank[ready[best]!]!) best = i
+    const [b] = ready.splice(best, 1)
+    if (!layBlock(desk, blocks[b!]!, starts, profiles)) return null
+    for (const next of behind[b!]!) if (--waiting[next]! === 0) ready.push(next)
+  }
+  return starts
+}
+
+/** Times a block is laid anew before it is given up. */
+const ROUNDS = 400
+
+function layBlock(desk: Desk, block: readonly number[], starts: Schedule, profiles: readonly Profile[]): boolean {
+  const { model, into, uses } = desk
+  const least = new Map<number, number>()
+  const placed: number[] = []
+  const off = () => {
+    for (const task of placed.splice(0)) hold(task, -1)
+  }
+  const hold = (task: number, sign: 1 | -1) => {
+    const at = starts[task]!
+    for (const { shared, units } of uses[task]!) profiles[shared]!.add(at, endOf(model.tasks[task]!, at), sign * units)
+    if (sign < 0) starts[task] = -1
+  }
+  for (let round = 0; round < ROUNDS; round++) {
+    let held: number | null = null
+    for (const task of orderOf(desk, block, least)) {
+      let from = Math.max(0, least.get(task) ?? 0)
+      for (const lag of into[task]!) if (starts[lag.from]! >= 0) from = Math.max(from, after(lag, starts[lag.from]!))
+      const at = place(desk, profiles, task, from)
+      if (at >= NEVER) return (off(), false)
+      starts[task] = at
+      hold(task, 1)
+      placed.push(task)
+      held = tooEarly(desk, task, at, starts, least)
+      if (held !== null) break
+    }
+    if (held === null) return true
+    off()
+  }
+  return (off(), false)
+}
+
+/** Tasks of a block, each behind what it waits for within it; longest waits do not count. */
+function orderOf({ into, tail }: Desk, block: readonly number[], _least: ReadonlyMap<number, number>): number[] {
+  if (block.length === 1) return [...block]
+  const own = new Set(block)
+  const waits = new Map(
+    block.map((task) => [task, into[task]!.filter((lag) => own.has(lag.from) && !isLimit(lag)).length]),
+  )
+  const order: number[] = []
+  const open = block.filter((task) => waits.get(task) === 0)
+  const behind = new Map<number, number[]>()
+  for (const task of block)
+    for (const lag of into[task]!)
+      if (own.has(lag.from) && !isLimit(lag)) behind.set(lag.from, [...(behind.get(lag.from) ?? []), task])
+  while (open.length > 0) {
+    open.sort((a, b) => tail[b]! - tail[a]!)
+    const task = open.shift()!
+    order.push(task)
+    for (const next of behind.get(task) ?? []) {
+      waits.set(next, waits.get(next)! - 1)
+      if (waits.get(next) === 0) open.push(next)
+    }
+  }
+  // Circles of waits that all point forward cannot be kept; the rest goes as it stands and will be found wrong.
+  return order.length === block.length ? order : [...order, ...block.filter((task) => !order.includes(task))]
+}
+
+/** A lag that only keeps its end from being much earlier: the other side of a longest wait. */
+const isLimit = ({ weight, ramp }: Lag): boolean => ramp === null && weight < 0
+
+const after = ({ weight, ramp }: Lag, start: number): number => (ramp ? rampAt(ramp, start) : start + weight)
+
+/** A task just laid that a standing one came too early for: that one is held back, and the block begun anew. */
+function tooEarly(
+  { outOf }: Desk,
+  task: number,
+  at: number,
+  starts: Schedule,
+  least: Map<number, number>,
+): number | null {
+  for (const lag of outOf[task]!) {
+    if (starts[lag.to]! < 0 || lag.to === task) continue
+    const due = after(lag, at)
+    if (starts[lag.to]! >= due) continue
+    least.set(lag.to, Math.max(due, least.get(lag.to) ?? 0))
+    return lag.to
+  }
+  return null
+}
+
+/** The first start of a task from an instant on that its starts allow and all that it holds is free for. */
+function place({ model, uses }: Desk, profiles: readonly Profile[], task: number, from: number): number {
+  const { starts } = model.tasks[task]!
+  const own = uses[task]!
+  let at = from
+  for (;;) {
+    at = starts.length === 0 ? NEVER : between(starts, 0, at)
+    if (at >= NEVER) return NEVER
+    const minutes = endOf(model.tasks[task]!, at) - at
+    let next = at
+    for (const { shared, units } of own) next = Math.max(next, profiles[shared]!.free(at, minutes, units))
+    if (next === at) return at
+    if (!Number.isFinite(next)) return NEVER
+    at = next
+  }
+}
+
+/** The best of several schedules: by longest tail, by earliest last start, and by either shaken, until time is up. */
+export function firstSchedule(desk: Desk, random: () => number, isOver: () => boolean, tries: number): Schedule | null {
+  const { model } = desk
+  let best: Schedule | null = null
+  let makespan = Number.POSITIVE_INFINITY
+  for (let run = 0; run < tries; run++) {
+    const shake = run < 2 ? 0 : 0.05 + 0.4 * random()
+    const most = Math.max(1, ...desk.tail)
+    const last = (task: number) => {
+      const { starts } = model.tasks[task]!
+      return -(starts[starts.length - 1] ?? 0)
+    }
+    const rule = run % 2 === 0 ? (task: number) => desk.tail[task]! : (task: number) => last(task) + desk.tail[task]!
+    const noise = model.tasks.map(() => random())
+    const found = layOut(desk, (task) => rule(task) + shake * most * noise[task]!)
+    if (found && makespanOf(model, found) < makespan) {
+      best = found
+      makespan = makespanOf(model, found)
+    }
+    if (isOver()) break
+  }
+  return best
+}

@@ -1,0 +1,12 @@
+export { improve, type Answer, type Ways } from './improve'
+export {
+  modelOf,
+  startsById,
+  type Instance,
+  type InstanceLag,
+  type InstanceResource,
+  type InstanceTask,
+} from './instance'
+export { endOf, makespanOf, type Lag, type Model, type Schedule, type Shared, type Task } from './model'
+export { solveInstance, type InstanceAnswer } from './solveInstance'
+export { validate } from './validate'

@@ -1,0 +1,46 @@
+import type { Ramp } from './ramp'
+import type { Starts } from './starts'
+
+/** A task: how long it takes and when it may start. */
+export interface Task {
+  readonly id: string
+  readonly minutes: number
+  /** Its end by its start, where that hangs on the hour: work that goes on after a break. Null: start + minutes. */
+  readonly finish: Ramp | null
+  /** Starts it may have, whatever else; never empty of meaning: no interval is no start. */
+  readonly starts: Starts
+}
+
+/** `start(to) ≥ start(from) + weight`, or `≥ ramp(start(from))` where the wait hangs on the hour. */
+export interface Lag {
+  readonly from: number
+  readonly to: number
+  readonly weight: number
+  readonly ramp: Ramp | null
+}
+
+/** A crew, or anything there are only so many of, and who holds how many of it. Tasks by index. */
+export interface Shared {
+  readonly id: string
+  readonly capacity: number
+  readonly uses: readonly { readonly task: number; readonly units: number }[]
+}
+
+/** What is scheduled: whole minutes, tasks by their place in the list. The goal is the least end of all. */
+export interface Model {
+  readonly tasks: readonly Task[]
+  readonly lags: readonly Lag[]
+  readonly shared: readonly Shared[]
+  /** Nothing starts later than this. */
+  readonly horizon: number
+}
+
+/** Starts of all tasks, by their place. */
+export type Schedule = Int32Array
+
+export const endOf = ({ minutes, finish }: Task, start: number): number =>
+  finish === null ? start + minutes : (finish.values[Math.max(0, start - finish.start)] ?? finish.start)
+
+/** When the last task ends. */
+export const makespanOf = (model: Model, schedule: Schedule): number =>
+  model.tasks.reduce((last, task, i) => Math.max(last, endOf(task, schedule[i] ?? 0)), 0)

@@ -1,0 +1,132 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import type { Explainer, Store } from '../kernel/store'
+import { rampAt, rampReaches, type Ramp } from '../ramp'
+
+/** No guard: the lag always counts. */
+const ALWAYS = -1
+
+/**
+ * Lags between views, some of them only under a guard: `to ≥ from + weight`, or `to ≥ ramp(from)` where the wait hangs on the
+ * hour. Each is kept both ways, so that a late `to` holds `from` back too. A guard that would leave no room is refuted, so that
+ * orders are learnt. Edges lie in parallel arrays, chained by the view they start from, and by the view of their guard.
+ */
+export class Lags implements Explainer {
+  private readonly from: number[] = []
+  private readonly to: number[] = []
+  private readonly weight: number[] = []
+  private readonly ramp: (Ramp | null)[] = []
+  private readonly guard: number[] = []
+  private readonly guardBound: number[] = []
+  private starts: Int32Array = new Int32Array(0)
+  private edges: Int32Array = new Int32Array(0)
+  private guardStarts: Int32Array = new Int32Array(0)
+  private guarded: Int32Array = new Int32Array(0)
+  private fromOf: Int32Array = new Int32Array(0)
+  private toOf: Int32Array = new Int32Array(0)
+  private weightOf: Int32Array = new Int32Array(0)
+  private guardOf: Int32Array = new Int32Array(0)
+  private guardBoundOf: Int32Array = new Int32Array(0)
+
+  constructor(
+    private readonly store: Store,
+    private readonly who: number,
+  ) {}
+
+  /** `to ≥ from + weight`, both values; under a guard atom where there is one. */
+  add(from: number, to: number, weight: number, guard = ALWAYS, guardBound = 0): void {
+    this.edge(from, to, weight, null, guard, guardBound)
+    this.edge(to ^ 1, from ^ 1, weight, null, guard, guardBound)
+  }
+
+  /** `to ≥ ramp(from)`. */
+  addRamp(from: number, to: number, ramp: Ramp, guard = ALWAYS, guardBound = 0): void {
+    this.edge(from, to, 0, ramp, guard, guardBound)
+    this.edge(to ^ 1, from ^ 1, 0, ramp, guard, guardBound)
+  }
+
+  private edge(from: number, to: number, weight: number, ramp: Ramp | null, guard: number, guardBound: number): void {
+    this.from.push(from)
+    this.to.push(to)
+    this.weight.push(weight)
+    this.ramp.push(ramp)
+    this.guard.push(guard)
+    this.guardBound.push(guardBound)
+  }
+
+  /** Lays the edges out for search; none may be added afterwards. */
+  close(): void {
+    const views = 2 * this.store.variables
+    ;[this.starts, this.edges] = chained(this.from, views)
+    ;[this.guardStarts, this.guarded] = chained(this.guard, views)
+    this.fromOf = Int32Array.from(this.from)
+    this.toOf = Int32Array.from(this.to)
+    this.weightOf = Int32Array.from(this.weight)
+    this.guardOf = Int32Array.from(this.guard)
+    this.guardBoundOf = Int32Array.from(this.guardBound)
+  }
+
+  /** Applies every edge once. */
+  first(): boolean {
+    for (let edge = 0; edge < this.toOf.length; edge++) if (!this.apply(edge)) return false
+    return true
+  }
+
+  raised(view: number): boolean {
+    for (let i = this.starts[view]!; i < this.starts[view + 1]!; i++) if (!this.apply(this.edges[i]!)) return false
+    for (let i = this.guardStarts[view]!; i < this.guardStarts[view + 1]!; i++)
+      if (!this.apply(this.guarded[i]!)) return false
+    return true
+  }
+
+  private apply(edge: number): boolean {
+    const { store } = this
+    const { lower } = store
+    const to = this.toOf[edge]!
+    const least = this.reach(edge, lower[this.fromOf[edge]!]!)
+    if (least <= lower[to]!) return true
+    const guard = this.guardOf[edge]!
+    if (guard === ALWAYS || lower[guard]! >= this.guardBoundOf[edge]!) return store.raise(to, least, this.who, edge)
+    // Not asked for yet: it never will be if there is no room for it.
+    return least + lower[to ^ 1]! <= 0 || store.raise(guard ^ 1, 1 - this.guardBoundOf[edge]!, this.who, edge)
+  }
+
+  /** What an edge asks of its end when its beginning is at `bound`. Odd views go the same way turned round. */
+  private reach(edge: number, bound: number): number {
+    const ramp = this.ramp[edge]
+    if (!ramp) return bound + this.weightOf[edge]!
+    return this.fromOf[edge]! & 1 ? 1 - rampReaches(ramp, 1 - bound) : rampAt(ramp, bound)
+  }
+
+  /** The least bound of its beginning at which an edge asks for so much. */
+  private asks(edge: number, bound: number): number {
+    const ramp = this.ramp[edge]
+    if (!ramp) return bound - this.weightOf[edge]!
+    return this.fromOf[edge]! & 1 ? 1 - rampAt(ramp, 1 - bound) : rampReaches(ramp, bound)
+  }
+
+  explain(view: number, bound: number, edge: number, tell: (view: number, bound: number) => void): void {
+    const { lower } = this.store
+    const [from, to, guard] = [this.fromOf[edge]!, this.toOf[edge]!, this.guardOf[edge]!]
+    if (view === to) {
+      tell(from, this.asks(edge, bound))
+      if (guard !== ALWAYS) tell(guard, this.guardBoundOf[edge]!)
+      return
+    }
+    const least = this.reach(edge, lower[from]!)
+    tell(from, this.asks(edge, least))
+    tell(to ^ 1, 1 - least)
+  }
+}
+
+/** Indices grouped by a key from 0 on: where each key's begin, and the indices. Keys below nothing are left out. */
+function chained(keys: readonly number[], count: number): [Int32Array, Int32Array] {
+  const starts = new Int32Array(count + 2)
+  for (const key of keys) if (key >= 0) starts[key + 1]!++
+  for (let i = 0; i < count; i++) starts[i + 1]! += starts[i]!
+  const places = starts.slice()
+  const grouped = new Int32Array(keys.length)
+  keys.forEach((key, i) => {
+    if (key >= 0) grouped[places[key]!++] = i
+  })
+  return [starts, grouped]
+}

@@ -1,0 +1,37 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { NEVER } from './starts'
+
+/** A function of whole minutes that never falls: finish later, ready later. Tabled from `start` on; behind the table it is never. */
+export interface Ramp {
+  readonly start: number
+  readonly values: Int32Array
+}
+
+/** Tables a function. @param of gives the value for a minute, non-decreasing; null for never */
+export function rampOf(start: number, count: number, of: (minute: number) => number | null): Ramp {
+  const values = new Int32Array(count)
+  for (let i = 0; i < count; i++) {
+    const value = of(start + i)
+    values[i] = value === null || value > NEVER ? NEVER : value
+  }
+  return { start, values }
+}
+
+export function rampAt({ start, values }: Ramp, minute: number): number {
+  const i = minute - start
+  if (i < 0) return values[0]!
+  return i < values.length ? values[i]! : NEVER
+}
+
+/** The first minute at which a ramp reaches a value; far before its table where it always has. */
+export function rampReaches({ start, values }: Ramp, value: number): number {
+  if (value <= values[0]!) return -NEVER
+  let low = 0
+  let high = values.length
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (values[middle]! < value) low = middle + 1
+    else high = middle
+  }
+  return start + low
+}

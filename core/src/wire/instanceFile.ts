@@ -1,0 +1,132 @@
+import { mixed } from 'yup'
+import type { Instance, InstanceLag, InstanceResource, InstanceTask } from '../engine/instance'
+import { CoreError } from '../ground'
+import { expects, type Fault } from '../units/faults'
+import { exact, list, needs, orNull, text, wholeNumber } from './fields'
+import { shapeFaults } from './shapeFaults'
+
+/** Longer than any plan, short enough that sums stay whole numbers of 32 bits. */
+const MOST_MIN = 20_000_000
+const MOST_TASKS = 20_000
+const minutes = (least: number) => wholeNumber(least, MOST_MIN)
+
+const resourceSchema = exact({
+  id: text(),
+  capacity: wholeNumber(0, 1_000_000),
+  shifts: orNull(list(list(minutes(-MOST_MIN), 2, 2), 0, MOST_TASKS)),
+})
+const taskSchema = exact({
+  id: text(),
+  duration: minutes(0),
+  uses: mixed<Record<string, number>>().test(
+    'uses',
+    needs('object'),
+    (value) => typeof value === 'object' && value !== null && !Array.isArray(value),
+  ),
+  release: orNull(minutes(-MOST_MIN)),
+  deadline: orNull(minutes(-MOST_MIN)),
+})
+const lagSchema = exact({
+  from: text(),
+  to: text(),
+  min: orNull(minutes(-MOST_MIN)),
+  max: orNull(minutes(-MOST_MIN)),
+})
+const instanceSchema = exact({
+  resources: list(resourceSchema, 0, 2000),
+  tasks: list(taskSchema, 0, MOST_TASKS),
+  lags: list(lagSchema, 0, 10 * MOST_TASKS),
+})
+
+type Fields = Record<string, unknown>
+const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
+
+/** What may be left out, as nothing, so that one schema judges all. */
+const filled = (items: unknown, absent: Fields): unknown =>
+  Array.isArray(items) ? items.map((item: unknown) => (isFields(item) ? { ...absent, ...item } : item)) : items
+
+/**
+ * Reads a neutral scheduling instance.
+ * @throws CoreError jobfile.not_json; jobfile.invalid naming the place and what was expected
+ */
+export function readInstance(source: string): Instance {
+  let data: unknown
+  try {
+    data = JSON.parse(source)
+  } catch (error) {
+    throw new CoreError('jobfile.not_json', { detail: (error as Error).message })
+  }
+  if (!isFields(data)) return refuse([{ place: 'instance', expected: expects('object') }])
+  const whole = {
+    resources: filled(data.resources ?? [], { shifts: null }),
+    tasks: filled(data.tasks, { uses: {}, release: null, deadline: null }),
+    lags: filled(data.lags ?? [], { min: null, max: null }),
+  }
+  const shape = shapeFaults(instanceSchema, whole)
+  if (shape.length > 0) return refuse(shape)
+  const checked = whole as unknown as Checked
+  const faults = crossFaults(checked)
+  if (faults.length > 0) return refuse(faults)
+  const name = typeof data.name === 'string' ? data.name : undefined
+  return {
+    ...(name === undefined ? {} : { name }),
+    resources: checked.resources.map(({ shifts, ...rest }) => ({ ...rest, ...(shifts ? { shifts } : {}) })),
+    tasks: checked.tasks.map(({ release, deadline, ...rest }) => ({
+      ...rest,
+      ...(release === null ? {} : { release }),
+      ...(deadline === null ? {} : { deadline }),
+    })),
+    lags: checked.lags.map(({ min, max, ...rest }) => ({
+      ...rest,
+      ...(min === null ? {} : { min }),
+      ...(max === null ? {} : { max }),
+    })),
+  }
+}
+
+type OrNull<T, K extends keyof T> = Omit<T, K> & { readonly [P in K]-?: Exclude<T[P], undefined> | null }
+interface Checked {
+  readonly resources: readonly OrNull<InstanceResource, 'shifts'>[]
+  readonly tasks: readonly OrNull<InstanceTask, 'release' | 'deadline'>[]
+  readonly lags: readonly OrNull<InstanceLag, 'min' | 'max'>[]
+}
+
+/** Names that stand twice or for nothing, units that are no number, shifts that end before they begin. */
+function crossFaults({ resources, tasks, lags }: Checked): Fault[] {
+  const faults: Fault[] = []
+  const ids = new Set<string>()
+  const known = new Set<string>()
+  resources.forEach(({ id, shifts }, i) => {
+    if (known.has(id)) faults.push({ place: `resources[${i}].id`, expected: expects('own_id', { id }) })
+    known.add(id)
+    shifts?.forEach(([from, to], k) => {
+      if (to < from)
+        faults.push({ place: `resources[${i}].shifts[${k}][1]`, expected: expects('at_least', { least: from }) })
+    })
+  })
+  tasks.forEach(({ id, uses }, i) => {
+    if (ids.has(id)) faults.push({ place: `tasks[${i}].id`, expected: expects('own_id', { id }) })
+    ids.add(id)
+    for (const [resource, units] of Object.entries(uses)) {
+      const place = `tasks[${i}].uses.${resource}`
+      if (!known.has(resource)) faults.push({ place, expected: expects('resource_called', { name: resource }) })
+      else if (!Number.isInteger(units) || units < 0) faults.push({ place, expected: expects('whole') })
+    }
+  })
+  lags.forEach(({ from, to }, i) => {
+    for (const [end, id] of [
+      ['from', from],
+      ['to', to],
+    ] as const)
+      if (!ids.has(id)) faults.push({ place: `lags[${i}].${end}`, expected: expects('task_called', { name: id }) })
+  })
+  return faults
+}
+
+function refuse(faults: readonly Fault[]): never {
+  const [first] = faults
+  throw new CoreError('jobfile.invalid', {
+    place: first?.place ?? 'instance',
+    expected: first?.expected ?? expects('object'),
+  })
+}

@@ -1,0 +1,119 @@
+import type { Instance, InstanceLag, InstanceTask } from '../src/engine/instance'
+import { seededNumbers } from '../src/units/seeded'
+
+export const FAMILIES = [
+  'wet-pulls',
+  'overnight',
+  'tight-shifts',
+  'two-crews-one-gun',
+  'pairs-of-hands',
+  'mixed',
+] as const
+export type Family = (typeof FAMILIES)[number]
+
+/** Days of work as stretches of minutes from the first midnight. */
+const shiftsOf = (days: number, stretches: readonly (readonly [number, number])[]): [number, number][] =>
+  Array.from({ length: days }, (_, day) =>
+    stretches.map(([from, to]): [number, number] => [day * 1440 + from, day * 1440 + to]),
+  ).flat()
+const WHOLE_DAY = [[480, 960]] as const
+const WITH_MEAL = [
+  [480, 720],
+  [750, 960],
+] as const
+const TIGHT = [
+  [480, 540],
+  [555, 620],
+] as const
+
+/** A masking job of about so many tasks: rounds of cover, lay, seal, coats and pulls, by crews, with waits and windows. */
+export function madeInstance(family: Family, size: number, seed: number): Instance {
+  const random = seededNumbers(seed * 7919 + size)
+  const whole = (low: number, high: number) => low + Math.floor(random() * (high - low + 1))
+  const tasks: InstanceTask[] = []
+  const lags: InstanceLag[] = []
+  const crews = family === 'two-crews-one-gun' || family === 'mixed' ? 2 : 1
+  const capacity = family === 'pairs-of-hands' || family === 'mixed' ? 3 : 1
+  const shifts = family === 'tight-shifts' ? TIGHT : family === 'wet-pulls' ? WHOLE_DAY : WITH_MEAL
+  const most = family === 'tight-shifts' ? 20 : 45
+  const days = Math.ceil(size / 4) + 12
+  const hasGun = family === 'two-crews-one-gun' || family === 'mixed'
+  for (let round = 0; tasks.length < size; round++) {
+    const crew = `crew${round % crews}`
+    const units = capacity === 1 ? 1 : whole(1, 2)
+    const add = (name: string, duration: number, more: Record<string, number> = {}): string => {
+      const id = `r${round}-${name}`
+      tasks.push({ id, duration, uses: { [crew]: units, ...more } })
+      return id
+    }
+    const lay = add('lay', whole(5, most))
+    const coats = whole(1, 2)
+    let before = lay
+    let wait = 0
+    for (let coat = 1; coat <= coats; coat++) {
+      const id = add(`coat${coat}`, whole(5, most), hasGun && random() < 0.5 ? { gun: 1 } : {})
+      lags.push({ from: before, to: id, min: wait })
+      before = id
+      wait = family === 'overnight' ? whole(300, 900) : whole(60, 240)
+    }
+    const pull = add('pull', whole(2, 15))
+    if (random() < (family === 'wet-pulls' ? 0.9 : 0.5))
+      lags.push({ from: before, to: pull, min: 0, max: whole(3, 40) })
+    else lags.push({ from: before, to: pull, min: whole(200, 600) })
+    // Tape must be off within so many days of being laid.
+    if (random() < 0.3) lags.push({ from: lay, to: pull, max: 1440 * whole(2, 5) })
+    if (round > 0 && random() < 0.3) lags.push({ from: `r${whole(0, round - 1)}-lay`, to: lay, min: whole(0, 30) })
+  }
+  return {
+    name: `${family}-${size}-${seed}`,
+    resources: [
+      ...Array.from({ length: crews }, (_, i) => ({ id: `crew${i}`, capacity, shifts: shiftsOf(days, shifts) })),
+      ...(hasGun ? [{ id: 'gun', capacity: 1 }] : []),
+    ],
+    tasks,
+    lags,
+  }
+}
+
+/** A handful of tasks at random, many of which cannot be done: for exhaustive search. */
+export function smallInstance(seed: number): Instance {
+  const random = seededNumbers(seed + 1)
+  const whole = (low: number, high: number) => low + Math.floor(random() * (high - low + 1))
+  const count = whole(2, 5)
+  const shifts: [number, number][] | undefined =
+    random() < 0.5
+      ? [
+          [0, 5],
+          [7, 12],
+          [14, 20],
+        ]
+      : undefined
+  const ids = Array.from({ length: count }, (_, i) => `t${i}`)
+  const lags: InstanceLag[] = []
+  for (let i = 1; i < count; i++)
+    if (random() < 0.6) {
+      const min = whole(-2, 4)
+      lags.push({
+        from: ids[whole(0, i - 1)] ?? 't0',
+        to: ids[i] ?? 't0',
+        min,
+        ...(random() < 0.5 ? { max: min + whole(0, 3) } : {}),
+      })
+    }
+  if (random() < 0.2) lags.push({ from: ids[count - 1] ?? 't0', to: 't0', min: whole(-20, 0) })
+  return {
+    name: `small-${seed}`,
+    resources: [
+      { id: 'crew', capacity: whole(1, 3), ...(shifts ? { shifts } : {}) },
+      { id: 'gun', capacity: 1 },
+    ],
+    tasks: ids.map((id) => ({
+      id,
+      duration: whole(0, 5),
+      uses: { ...(random() < 0.8 ? { crew: whole(1, 2) } : {}), ...(random() < 0.3 ? { gun: 1 } : {}) },
+      ...(random() < 0.2 ? { release: whole(0, 6) } : {}),
+      ...(random() < 0.2 ? { deadline: whole(5, 18) } : {}),
+    })),
+    lags,
+  }
+}
