@@ -1,4 +1,5 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { latestEnd } from './model'
 import type { Desk } from './firstSchedule'
 import { rampAt, rampReaches } from './ramp'
 import { between, NEVER, type Starts } from './starts'
@@ -27,9 +28,10 @@ export function latestsOf({ model, blocks, outOf }: Desk, end: number): Int32Arr
   const allowed = (task: number, latest: number) =>
     model.tasks[task]!.starts.length === 0 ? -NEVER : -between(model.tasks[task]!.starts, 1, -latest)
   const latests = Int32Array.from(
-    model.tasks.map(({ minutes, finish }, task) =>
-      allowed(task, finish ? rampReaches(finish, end + 1) - 1 : end - minutes),
-    ),
+    model.tasks.map(({ minutes, finish, after }, task) => {
+      const due = after === null ? NEVER >> 1 : end - after
+      return allowed(task, finish ? rampReaches(finish, due + 1) - 1 : due - minutes)
+    }),
   )
   for (const block of [...blocks].reverse())
     for (let round = 0; round <= block.length; round++) {
@@ -63,13 +65,17 @@ export function energyBound(desk: Desk, heads: Int32Array): number {
     if (!latests || latests.some((latest, task) => latest < heads[task]!)) return true
     return crews.some(({ capacity, own, there }) => isOverloaded(desk, heads, latests, own, capacity, there))
   }
-  let low = model.tasks.reduce((most, _, i) => Math.max(most, heads[i]! + model.tasks[i]!.minutes), 0)
+  let low = model.tasks.reduce(
+    (most, { minutes, after }, i) => (after === null ? most : Math.max(most, heads[i]! + minutes + after)),
+    0,
+  )
   let step = 64
-  while (low + step < model.horizon && isRefuted(low + step)) {
+  const latest = latestEnd(model)
+  while (low + step < latest && isRefuted(low + step)) {
     low += step
     step *= 2
   }
-  let high = Math.min(model.horizon, low + step)
+  let high = Math.max(low, Math.min(latest, low + step))
   while (low < high) {
     const middle = (low + high) >> 1
     if (isRefuted(middle)) low = middle + 1

@@ -2,6 +2,7 @@
 import { Kernel } from './kernel/kernel'
 import { endOf, type Model, type Schedule, type Shared } from './model'
 import { type Network } from './network'
+import { raised } from './ramp'
 
 /** A model in the kernel: where each task’s start is, and where the end of all. */
 export interface Built {
@@ -36,9 +37,10 @@ export function build(setup: BuildSetup): Built {
     kernel.store.variable(allowed[0] ?? 1, allowed.length > 0 ? allowed[allowed.length - 1]! : 0, allowed),
   )
   const end = kernel.store.variable(0, most)
-  model.tasks.forEach(({ minutes, finish }, i) => {
-    if (finish) kernel.lags.addRamp(starts[i]!, end, finish)
-    else kernel.lags.add(starts[i]!, end, minutes)
+  model.tasks.forEach(({ minutes, finish, after }, i) => {
+    if (after === null) return
+    if (finish) kernel.lags.addRamp(starts[i]!, end, after === 0 ? finish : raised(finish, after))
+    else kernel.lags.add(starts[i]!, end, minutes + after)
   })
   for (const { from, to, weight, ramp } of model.lags)
     if (ramp) kernel.lags.addRamp(starts[from]!, starts[to]!, ramp)

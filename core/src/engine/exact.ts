@@ -1,6 +1,6 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
 import { build, type Built } from './build'
-import { makespanOf, type Model, type Schedule } from './model'
+import { latestEnd, makespanOf, type Model, type Schedule } from './model'
 import type { Network } from './network'
 
 /**
@@ -23,7 +23,7 @@ export class Exact {
   ) {
     this.best = incumbent
     this.makespan = incumbent && makespanOf(model, incumbent)
-    const most = this.makespan === null ? model.horizon : this.makespan - 1
+    const most = this.makespan === null ? latestEnd(model) : this.makespan - 1
     this.built = build({ model, network, hint: incumbent, most })
     this.isClosed = !this.built.isOpen
     this.bound = this.isClosed ? (this.makespan ?? 0) : this.built.kernel.store.lower[this.built.end]!

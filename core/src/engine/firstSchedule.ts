@@ -33,7 +33,7 @@ export function deskOf(model: Model): Desk {
   model.shared.forEach((each, shared) => {
     for (const { task, units } of each.uses) if (model.tasks[task]!.minutes > 0) uses[task]!.push({ shared, units })
   })
-  const tail = Int32Array.from(model.tasks.map(({ minutes }) => minutes))
+  const tail = Int32Array.from(model.tasks.map(({ minutes, after }) => minutes + (after ?? 0)))
   for (const block of [...blocks].reverse())
     // Within a block lags go both ways: a few rounds settle it well enough for a rule of thumb.
     for (let round = 0; round < Math.min(3, block.length); round++)

@@ -40,11 +40,12 @@ export function modelOf(instance: Instance): Model {
   const horizon = horizonOf(instance)
   const byId = new Map(resources.map((resource) => [resource.id, resource]))
   return {
-    horizon: horizon + Math.max(0, ...tasks.map(({ duration }) => duration)),
+    horizon,
     tasks: tasks.map((task): Task => ({
       id: task.id,
       minutes: task.duration,
       finish: null,
+      after: 0,
       starts: startsIn(task, byId, horizon),
     })),
     lags: lags.flatMap(({ from, to, min = 0, max }): Lag[] => {

@@ -1,5 +1,6 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
 import type { Model } from './model'
+import type { Ramp } from './ramp'
 
 /** No lag leads from one task to the other. */
 export const APART = -(1 << 28)
@@ -21,10 +22,11 @@ export function networkOf(model: Model): Network {
   const length = new Int32Array(count * count).fill(APART)
   const next = new Int32Array(count * count).fill(-1)
   for (let i = 0; i < count; i++) length[i * count + i] = 0
+  const known = new Map<Ramp, number>()
   for (const { from, to, weight, ramp } of model.lags) {
     const own = from * count + to
     // A wait that hangs on the hour is at least as long as its shortest.
-    const least = ramp === null ? weight : leastOf(ramp)
+    const least = ramp === null ? weight : leastOf(ramp, known)
     if (least > length[own]!) {
       length[own] = least
       next[own] = to
@@ -45,9 +47,13 @@ export function networkOf(model: Model): Network {
   return { at: (i, j) => length[i * count + j]!, circle: null }
 }
 
-function leastOf({ start, values }: { readonly start: number; readonly values: Int32Array }): number {
+function leastOf(ramp: Ramp, known: Map<Ramp, number>): number {
+  const { start, values } = ramp
+  const found = known.get(ramp)
+  if (found !== undefined) return found
   let least = values[0]! - start
   for (let i = 1; i < values.length; i++) least = Math.min(least, values[i]! - start - i)
+  known.set(ramp, least)
   return least
 }
 

@@ -17,6 +17,12 @@ export function rampOf(start: number, count: number, of: (minute: number) => num
   return { start, values }
 }
 
+/** The same, so much later. */
+export const raised = ({ start, values }: Ramp, minutes: number): Ramp => ({
+  start,
+  values: values.map((value) => Math.min(NEVER, value + minutes)),
+})
+
 export function rampAt({ start, values }: Ramp, minute: number): number {
   const i = minute - start
   if (i < 0) return values[0]!

@@ -24,6 +24,7 @@ import { manyHems, TERN_QUAY_NOW, ternQuay } from '../../../demo'
 import { buildApp } from '../app'
 import { openDatabase } from '../db/open'
 import { seedOnce } from '../seed'
+import { engineRows } from './benchEngine'
 
 /** `npm run bench`: how long plans take, and what the log costs beside a bare insert on the same machine. */
 interface Row {
@@ -186,6 +187,7 @@ async function main(): Promise<void> {
       { what: 'log events written, server', value: `${served.toFixed(0)} /s`, target: '' },
       { what: 'bare Fastify + better-sqlite3 insert', value: `${bare.toFixed(0)} /s`, target: '' },
       { what: 'server against bare', value: `${((100 * served) / bare).toFixed(0)} %`, target: '' },
+      ...engineRows(),
     ]
     console.log('| what | measured | target |\n| --- | --- | --- |')
     for (const row of rows) console.log(`| ${row.what} | ${row.value} | ${row.target} |`)

@@ -49,7 +49,7 @@ function StandingWords({ standing }: { standing: Standing }) {
 }
 
 /** What planning anew would change for people, first things first. */
-function Changes({ plan, changes }: { plan: Plan; changes: readonly PlanChange[] }) {
+export function Changes({ plan, changes }: { plan: Plan; changes: readonly PlanChange[] }) {
   const tasks = useMemo(() => new Map(plan.tasks.map((task) => [task.id, task])), [plan])
   const { rooms, site } = useFacts()
   const now = useNow(60_000)
@@ -72,7 +72,8 @@ function Changes({ plan, changes }: { plan: Plan; changes: readonly PlanChange[]
   )
 }
 
-function PublishForm({ plan }: { plan: Plan }) {
+/** Publishes what is proposed, or another plan that was found. */
+export function PublishForm({ plan, placed = plan.proposed }: { plan: Plan; placed?: Plan['proposed'] }) {
   const { id } = useFacts()
   const dispatch = useAppDispatch()
   const [by, setBy] = useState('')
@@ -82,7 +83,7 @@ function PublishForm({ plan }: { plan: Plan }) {
   const publish = async () => {
     setBusy(true)
     try {
-      const tasks = publishedTasks(plan.proposed)
+      const tasks = publishedTasks(placed)
       dispatch(planPublished(await api.publish(id, { basedOn: plan.standing ? number : null, by, why, tasks })))
       setWhy('')
     } catch (error) {

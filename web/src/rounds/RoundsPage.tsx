@@ -1,3 +1,4 @@
+import { BetterPanel } from './BetterPanel'
 import { PlanStamp } from './PlanStamp'
 import { W, dayText, sayText, whenText } from '../words'
 import { formatRun, fromLocal, toLocal, actOf } from '@crisp-hem/core'
@@ -26,6 +27,7 @@ export function RoundsPage() {
         <PlanStamp plan={plan} />
         <Problems />
         <ChartPanel />
+        <BetterPanel plan={plan} />
         <RoundList />
       </div>
     </>

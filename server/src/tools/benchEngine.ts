@@ -1,0 +1,112 @@
+import { betterPlan, parseInstant, placeFirst, problemOf, seededNumbers } from '@crisp-hem/core'
+import { improve, modelOf, solveInstance, type Instance } from '@crisp-hem/core/engine'
+import { jobShop, LEAST, type ShopName } from '../../../core/tests/jobShops'
+import { FAMILIES, madeInstance } from '../../../core/tests/madeInstances'
+import { TERN_QUAY_NOW, ternQuay, ternQuaySurvey } from '../../../demo'
+
+export interface EngineRow {
+  readonly what: string
+  readonly value: string
+  readonly target: string
+}
+
+const seconds = (ms: number): string => `${(ms / 1000).toFixed(2)} s`
+
+/** How long the engine takes on known and on made instances, one core. Each row ends by itself. */
+export const engineRows = (): EngineRow[] => [
+  ...(['ft06', 'la01', 'la02', 'la05', 'ft10'] as const).map(shopRow),
+  twentyRow(),
+  ...[100].flatMap((size) => FAMILIES.map((family) => gapRow(madeInstance(family, size, 1), 10_000))),
+  ...[600, 2000].map((size) => firstRow(size)),
+  planRow('the demo’s plan on its second afternoon', ternQuay(), parseInstant(TERN_QUAY_NOW)),
+  planRow('the demo’s plan before it begins', ternQuaySurvey(), parseInstant(ternQuaySurvey().start)),
+]
+
+const SHOP_TARGET: Partial<Record<ShopName, string>> = { ft06: 'under 1 s', ft10: '930 in 20 s, proved in 120 s' }
+
+function shopRow(name: ShopName): EngineRow {
+  const from = performance.now()
+  let found = Number.POSITIVE_INFINITY
+  const { makespan, status } = improve(modelOf(jobShop(name)), {
+    random: seededNumbers(1),
+    isOver: () => performance.now() - from > 120_000,
+    onProgress: (best) => {
+      if (best === LEAST[name]) found = Math.min(found, performance.now() - from)
+    },
+  })
+  return {
+    what: `job shop ${name}, best known ${LEAST[name]}`,
+    value: `${makespan} in ${seconds(found)}, ${status} in ${seconds(performance.now() - from)}`,
+    target: SHOP_TARGET[name] ?? 'proved in 2 s',
+  }
+}
+
+/** The slowest of many jobs of up to twenty tasks to be proved or refuted. */
+function twentyRow(): EngineRow {
+  let [slowest, open, count] = [0, 0, 0]
+  for (const family of FAMILIES)
+    for (let seed = 0; seed < 20; seed++) {
+      const from = performance.now()
+      const answer = solveInstance(madeInstance(family, 20, seed), {
+        random: seededNumbers(1),
+        isOver: () => performance.now() - from > 10_000,
+      })
+      count++
+      if (answer.status !== 'optimal' && answer.status !== 'infeasible') open++
+      slowest = Math.max(slowest, performance.now() - from)
+    }
+  return {
+    what: `${count} masking jobs of 20 tasks, the slowest`,
+    value: `${seconds(slowest)}, ${open} left open`,
+    target: 'each proved or refuted in 2 s',
+  }
+}
+
+function gapRow(instance: Instance, limit: number): EngineRow {
+  const from = performance.now()
+  const { makespan, lowerBound, status } = solveInstance(instance, {
+    random: seededNumbers(1),
+    isOver: () => performance.now() - from > limit,
+  })
+  const gap = makespan && lowerBound ? (100 * (makespan - lowerBound)) / lowerBound : 0
+  return {
+    what: `${instance.name ?? ''}: best and bound after ${limit / 1000} s`,
+    value: `${makespan ?? '–'} / ${lowerBound ?? '–'} (${gap.toFixed(2)} %), ${status}`,
+    target: 'within 1 %',
+  }
+}
+
+function firstRow(size: number): EngineRow {
+  let slowest = 0
+  for (const family of FAMILIES) {
+    const from = performance.now()
+    let found = Number.POSITIVE_INFINITY
+    improve(modelOf(madeInstance(family, size, 1)), {
+      random: seededNumbers(1),
+      isOver: () => Number.isFinite(found),
+      onProgress: (best) => {
+        if (best !== null) found = Math.min(found, performance.now() - from)
+      },
+    })
+    slowest = Math.max(slowest, found)
+  }
+  return {
+    what: `first schedule of ${size} tasks, the slowest of ${FAMILIES.length} families`,
+    value: seconds(slowest),
+    target: size === 600 ? 'under 2 s' : 'under 5 s',
+  }
+}
+
+function planRow(what: string, job: ReturnType<typeof ternQuay>, at: number): EngineRow {
+  const problem = problemOf(job, at)
+  const from = performance.now()
+  const { isProved, endsAt, boundAt } = betterPlan(problem, placeFirst(problem), {
+    seed: 1,
+    isOver: () => performance.now() - from > 3000,
+  })
+  return {
+    what: `${what} (${problem.activities.length} activities)`,
+    value: `${isProved ? 'proved' : `gap ${endsAt - boundAt} min`} in ${seconds(performance.now() - from)}`,
+    target: 'proved or a shown gap in 3 s',
+  }
+}

@@ -1,0 +1,70 @@
+import { planChanges, publishedTasks, type Plan } from '@crisp-hem/core'
+import { useMemo } from 'react'
+import { useNow } from '../state/clock'
+import { useFacts } from '../state/useJob'
+import { useAppSelector } from '../store'
+import { Button } from '../ui/Button'
+import { Panel } from '../ui/Panel'
+import { W, spanText, whenText } from '../words'
+import type { BetterFound } from './better.worker'
+import { Changes, PublishForm } from './PlanStamp'
+import { useBetter } from './useBetter'
+
+/** Looks for a plan that ends sooner, says how much could still be won, and shows what it would change. */
+export function BetterPanel({ plan }: { plan: Plan }) {
+  const facts = useFacts()
+  const log = useAppSelector((state) => state.log.events)
+  const published = useAppSelector((state) => state.job.published)
+  const search = useBetter()
+  const { found, state } = search
+  const look = () => search.look({ ...facts, log, published }, plan.at)
+  const changes = useMemo(
+    () => (found ? planChanges(publishedTasks(plan.placed), publishedTasks(found.placement.placed)) : []),
+    [found, plan],
+  )
+  const ended = state === 'done' || state === 'stopped'
+  return (
+    <Panel
+      title={W.better.title}
+      aside={
+        state === 'running' ? (
+          <Button onClick={search.stop}>{W.better.stop}</Button>
+        ) : (
+          <Button onClick={look}>{state === 'idle' ? W.better.look : W.better.again}</Button>
+        )
+      }
+    >
+      {state === 'idle' && <p className="text-soft">{W.better.hint}</p>}
+      {state === 'failed' && <p role="alert">{W.better.failed({ why: search.why ?? '' })}</p>}
+      <div aria-live="polite">
+        {found && <Standing found={found} plan={plan} />}
+        {state === 'running' && <p className="text-soft">{W.better.looking}</p>}
+      </div>
+      {ended && found && changes.length === 0 && <p>{W.better.same}</p>}
+      {ended && found && changes.length > 0 && (
+        <>
+          <Changes plan={plan} changes={changes} />
+          <PublishForm plan={plan} placed={found.placement.placed} />
+        </>
+      )}
+    </Panel>
+  )
+}
+
+/** The best so far, what it wins, and what could still be won at most. */
+function Standing({ found, plan }: { found: BetterFound; plan: Plan }) {
+  const { site } = useFacts()
+  const now = useNow(60_000)
+  const won = plan.endsAt === null ? 0 : Math.round(plan.endsAt - found.endsAt)
+  const left = Math.max(0, Math.round(found.endsAt - found.boundAt))
+  return (
+    <p>
+      <b className="font-head text-lg font-semibold">
+        {W.better.ends({ when: whenText(found.endsAt, now, site.zone) })}
+      </b>{' '}
+      {won > 0 ? W.better.sooner({ span: spanText(won) }) : W.better.asSoon}{' '}
+      {found.isProved || left === 0 ? W.better.proved : W.better.left({ span: spanText(left) })}{' '}
+      <span className="text-soft">{W.better.took({ s: (found.tookMs / 1000).toFixed(1) })}</span>
+    </p>
+  )
+}
