@@ -42,6 +42,16 @@ const VIEWS = {
   },
   load: { path: '/jobs/tern-quay/load', size: DESK },
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
+  better: {
+    path: '/jobs/tern-quay/rounds',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Look for a better plan' }).click()
+      const panel = page.locator('section', { hasText: 'Could it be better?' })
+      await panel.getByRole('button', { name: 'Look again' }).waitFor()
+      await panel.scrollIntoViewIfNeeded()
+    },
+  },
   pulls: { path: '/jobs/tern-quay/pulls', size: DESK },
   shelf: { path: '/jobs/tern-quay/shelf', size: DESK },
   site: { path: '/jobs/tern-quay/site', size: DESK },

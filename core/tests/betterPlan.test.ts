@@ -26,7 +26,8 @@ describe.each(jobs)('%s', (_, job, at) => {
   test('no worse by any goal: no new miss, nobody later, everything placed that was', () => {
     expect(kinds(first)).toEqual(expect.arrayContaining(kinds(better.placement)))
     expect(better.endsAt).toBeLessThanOrEqual(Math.max(...first.placed.map((each) => each.to)))
-    expect(better.boundAt).toBeLessThanOrEqual(better.endsAt)
+    expect(better.boundAt ?? 0).toBeGreaterThan(at)
+    expect(better.boundAt ?? 0).toBeLessThanOrEqual(better.endsAt)
     expect(better.placement.placed.map((each) => each.taskId).sort()).toEqual(
       first.placed.map((each) => each.taskId).sort(),
     )

@@ -29,6 +29,7 @@ export const CHAIN = [
   'problem',
   'plan',
   'check',
+  'chance',
   'windows',
   'published',
   'chain',

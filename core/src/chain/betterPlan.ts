@@ -12,13 +12,18 @@ import { seededNumbers } from '../units/seeded'
 /** What looking for a better plan has found so far. */
 export interface Better {
   readonly placement: Placement
-  /** When the plan ends; and before when none ends that keeps its rounds, crews and goals. Minutes since the epoch. */
+  /**
+   * When the plan ends; and before when none ends that keeps its rounds, crews and goals: null where that is not known, as of a
+   * plan with work that is overdue already. Minutes since the epoch.
+   */
   readonly endsAt: number
-  readonly boundAt: number
+  readonly boundAt: number | null
   /** Nothing better exists: the bound is reached. */
   readonly isProved: boolean
   /** Minutes by which rooms are late, in all. */
   readonly lateMin: number
+  /** What it wins over the plan it began with: minutes of lateness and of the end, and ways between rooms. */
+  readonly won: { readonly lateMin: number; readonly endMin: number; readonly moves: number }
 }
 
 export interface BetterWays {
@@ -42,9 +47,14 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
   const told = (isProved: boolean): Better => ({
     placement: best.placement,
     endsAt: best.endsAt,
-    boundAt: isProved ? best.endsAt : Math.min(best.endsAt, task.origin + bound),
+    boundAt: isProved ? best.endsAt : bound > 0 ? Math.min(best.endsAt, task.origin + bound) : null,
     isProved,
     lateMin: best.lateMin,
+    won: {
+      lateMin: before.lateMin - best.lateMin,
+      endMin: before.endsAt - best.endsAt,
+      moves: before.moves - best.moves,
+    },
   })
   const offer = (schedule: Schedule): void => {
     const found = judged(problem, task.placementOf(schedule))
@@ -93,7 +103,7 @@ function laidAnew(model: Model, schedule: Schedule): Schedule | null {
 
 /** The starts of a plan, by the model’s tasks. */
 function startsIn({ model, origin }: Translation, { placement }: Judged): Schedule {
-  const at = new Map(placement.placed.map((each) => [each.taskId as string, each.from - origin]))
+  const at = new Map(placement.placed.map((each) => [each.taskId, each.from - origin]))
   return Int32Array.from(model.tasks.map(({ id }) => at.get(id) ?? 0))
 }
 
@@ -171,7 +181,7 @@ function withDues(
   { model, tasksOfRoom, origin, hint }: Translation,
   { placement }: Judged,
 ): Model {
-  const ends = new Map(placement.placed.map((each) => [each.taskId as string, each.to]))
+  const ends = new Map(placement.placed.map((each) => [each.taskId, each.to]))
   const due = new Map<number, number>()
   for (const goal of problem.goals) {
     if (goal.goal !== 'hand-back') continue

@@ -2,7 +2,8 @@
 import { latestEnd } from './model'
 import type { Desk } from './firstSchedule'
 import { rampAt, rampReaches } from './ramp'
-import { between, NEVER, type Starts } from './starts'
+import { presenceOf } from './presence'
+import { between, NEVER } from './starts'
 
 /** Earliest starts by lags and allowed starts alone; null when some task has none. */
 export function headsOf({ model, blocks, into }: Desk): Int32Array | null {
@@ -58,7 +59,7 @@ export function energyBound(desk: Desk, heads: Int32Array): number {
   const crews = model.shared.map(({ capacity, uses }) => {
     const own = uses.filter(({ task }) => model.tasks[task]!.minutes > 0 && !model.tasks[task]!.finish)
     const tasks = own.map(({ task }) => model.tasks[task]!)
-    return { capacity, own, there: presence(tasks) }
+    return { capacity, own, there: presenceOf(tasks) }
   })
   const isRefuted = (end: number): boolean => {
     const latests = latestsOf(desk, end)
@@ -112,21 +113,6 @@ function isOverloaded(
 const thinned = (list: readonly number[]): number[] => {
   const step = Math.max(1, Math.ceil(list.length / 40))
   return list.filter((_, i) => i % step === 0 || i >= list.length - 40)
-}
-
-/** Minutes in which any of the tasks can be at work, as intervals of minutes, both ends included. */
-function presence(tasks: readonly { readonly starts: Starts; readonly minutes: number }[]): [number, number][] {
-  const all: [number, number][] = []
-  for (const { starts, minutes } of tasks)
-    for (let i = 0; i < starts.length; i += 2) all.push([starts[i]!, starts[i + 1]! + minutes])
-  all.sort((a, b) => a[0] - b[0])
-  const merged: [number, number][] = []
-  for (const [from, to] of all) {
-    const last = merged.at(-1)
-    if (last && from <= last[1]) last[1] = Math.max(last[1], to)
-    else merged.push([from, to])
-  }
-  return merged
 }
 
 /** Minutes of presence up to an instant. */

@@ -2,6 +2,8 @@
 import { Kernel } from './kernel/kernel'
 import { endOf, type Model, type Schedule, type Shared } from './model'
 import { type Network } from './network'
+import { presenceOf } from './presence'
+import { Stretches } from './propagators/stretches'
 import { raised } from './ramp'
 
 /** A model in the kernel: where each task’s start is, and where the end of all. */
@@ -54,6 +56,7 @@ function addShared(setup: BuildSetup, kernel: Kernel, starts: readonly number[],
   const { model } = setup
   const uses = shared.uses.filter(({ task, units }) => units > 0 && model.tasks[task]!.minutes > 0)
   const together = uses.some((one, i) => uses.some((other, j) => i < j && one.units + other.units <= shared.capacity))
+  if (!setup.isFreed) addStretches(model, kernel, starts, shared.capacity, uses)
   if (setup.hint && setup.isFreed)
     return together ? keepUnits(setup, kernel, starts, shared) : keepOrder(setup, kernel, starts, uses)
   for (const [i, one] of uses.entries())
@@ -65,6 +68,27 @@ function addShared(setup: BuildSetup, kernel: Kernel, starts: readonly number[],
     shared.capacity,
   )
   for (const { task } of uses) kernel.date(starts[task]!)
+}
+
+/** Tasks up to which stretches are packed: more are seldom tight enough for what it costs. */
+const PACKED = 160
+
+/** What a crew’s shifts give must hold what can lie nowhere else. Work over breaks is left out. */
+function addStretches(
+  model: Model,
+  kernel: Kernel,
+  starts: readonly number[],
+  capacity: number,
+  uses: Shared['uses'],
+): void {
+  const own = uses.filter(({ task }) => model.tasks[task]!.finish === null && model.tasks[task]!.starts.length > 0)
+  const there = presenceOf(own.map(({ task }) => model.tasks[task]!))
+  if (own.length > PACKED || there.length < 2 || there.length > Stretches.most) return
+  kernel.stretches(
+    own.map(({ task, units }) => ({ start: starts[task]!, minutes: model.tasks[task]!.minutes, units })),
+    capacity,
+    there,
+  )
 }
 
 /**

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+ 
 import { seededNumbers } from '../units/seeded'
 import { improve } from './improve'
 import { endOf, makespanOf, type Lag, type Model, type Task } from './model'

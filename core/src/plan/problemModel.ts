@@ -46,13 +46,13 @@ interface Item {
  */
 export function translate(problem: ScheduleProblem, plan: Pick<Placement, 'placed'>): Translation {
   const origin = Math.ceil(problem.from)
-  const placed = new Map(plan.placed.map((each) => [each.taskId as string, each]))
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
   const last = Math.max(origin, ...plan.placed.map((each) => each.to))
   const length = Math.ceil(Math.min(problem.horizon, last + ROOM_MIN)) - origin
   const ramps = new Ramps(clocksOfTables(problem.clocks), origin, length)
   const desk: Desk = { problem, origin, length, ramps, placed, presence: new Map() }
   const items = blocksOf(problem).flatMap((block) => itemOf(desk, block))
-  const place = new Map(items.flatMap((item, i) => item.block.activities.map((act) => [act.id as string, i] as const)))
+  const place = new Map(items.flatMap((item, i) => item.block.activities.map((act) => [act.id, i] as const)))
   const model: Model = {
     horizon: length,
     tasks: items.map((item) => taskOf(desk, item)),

@@ -100,6 +100,7 @@ export const EN_SOURCES = {
   'word.source.one-touch-mends-6-mm': 'one touch mends about 6 mm',
   'word.source.wide-runs-take-a-second-touch': 'wide runs take a second touch',
   'word.source.a-brush-out-of-line-for-a-moment': 'a brush out of line for a moment',
+  'word.source.no-records-of-days-yet': 'no records of days yet',
   'word.source.rain-safe-at-half-the-recoat-time': 'rain-safe at half the recoat time',
   'word.source.never-under-half-the-label-time': 'never under half the label time without own records',
   'word.source.solvent-leaves-with-moving-air': 'solvent leaves with moving air',

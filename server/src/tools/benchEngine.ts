@@ -106,7 +106,7 @@ function planRow(what: string, job: ReturnType<typeof ternQuay>, at: number): En
   })
   return {
     what: `${what} (${problem.activities.length} activities)`,
-    value: `${isProved ? 'proved' : `gap ${endsAt - boundAt} min`} in ${seconds(performance.now() - from)}`,
+    value: `${isProved ? 'proved' : `gap ${boundAt === null ? '?' : endsAt - boundAt} min`} in ${seconds(performance.now() - from)}`,
     target: 'proved or a shown gap in 3 s',
   }
 }

@@ -19,7 +19,7 @@ export function BetterPanel({ plan }: { plan: Plan }) {
   const { found, state } = search
   const look = () => search.look({ ...facts, log, published }, plan.at)
   const changes = useMemo(
-    () => (found ? planChanges(publishedTasks(plan.placed), publishedTasks(found.placement.placed)) : []),
+    () => (found && wins(found) ? planChanges(publishedTasks(plan.placed), publishedTasks(found.placement.placed)) : []),
     [found, plan],
   )
   const ended = state === 'done' || state === 'stopped'
@@ -37,7 +37,7 @@ export function BetterPanel({ plan }: { plan: Plan }) {
       {state === 'idle' && <p className="text-soft">{W.better.hint}</p>}
       {state === 'failed' && <p role="alert">{W.better.failed({ why: search.why ?? '' })}</p>}
       <div aria-live="polite">
-        {found && <Standing found={found} plan={plan} />}
+        {found && <Standing found={found} />}
         {state === 'running' && <p className="text-soft">{W.better.looking}</p>}
       </div>
       {ended && found && changes.length === 0 && <p>{W.better.same}</p>}
@@ -51,19 +51,26 @@ export function BetterPanel({ plan }: { plan: Plan }) {
   )
 }
 
+/** Whether it is worth telling people anything. */
+const wins = ({ won }: BetterFound): boolean => won.lateMin > 0 || won.endMin > 0 || won.moves > 0
+
 /** The best so far, what it wins, and what could still be won at most. */
-function Standing({ found, plan }: { found: BetterFound; plan: Plan }) {
+function Standing({ found }: { found: BetterFound }) {
   const { site } = useFacts()
   const now = useNow(60_000)
-  const won = plan.endsAt === null ? 0 : Math.round(plan.endsAt - found.endsAt)
-  const left = Math.max(0, Math.round(found.endsAt - found.boundAt))
+  const { won, endsAt, boundAt, isProved } = found
+  const left = boundAt === null ? null : Math.max(0, Math.round(endsAt - boundAt))
+  const could =
+    isProved || left === 0 ? W.better.proved : left === null ? W.better.unknown : W.better.left({ span: spanText(left) })
+  const gains = [
+    ...(won.lateMin > 0 ? [W.better.lessLate({ span: spanText(won.lateMin) })] : []),
+    ...(won.endMin > 0 ? [W.better.sooner({ span: spanText(won.endMin) })] : []),
+    ...(won.moves > 0 ? [W.better.fewerMoves({ count: won.moves })] : []),
+  ]
   return (
     <p>
-      <b className="font-head text-lg font-semibold">
-        {W.better.ends({ when: whenText(found.endsAt, now, site.zone) })}
-      </b>{' '}
-      {won > 0 ? W.better.sooner({ span: spanText(won) }) : W.better.asSoon}{' '}
-      {found.isProved || left === 0 ? W.better.proved : W.better.left({ span: spanText(left) })}{' '}
+      <b className="font-head text-lg font-semibold">{W.better.ends({ when: whenText(endsAt, now, site.zone) })}</b>{' '}
+      {gains.length > 0 ? gains.join(' ') : W.better.asSoon} {could}{' '}
       <span className="text-soft">{W.better.took({ s: (found.tookMs / 1000).toFixed(1) })}</span>
     </p>
   )

@@ -1,4 +1,4 @@
-import { betterPlan, placeFirst, planJob, problemOf, type Job, type Placement } from '@crisp-hem/core'
+import { betterPlan, placeFirst, problemOf, type Better, type Job } from '@crisp-hem/core'
 
 export interface BetterQuestion {
   readonly job: Job
@@ -8,12 +8,7 @@ export interface BetterQuestion {
   readonly seed: number
 }
 
-export interface BetterFound {
-  readonly placement: Placement
-  readonly endsAt: number
-  readonly boundAt: number
-  readonly isProved: boolean
-  readonly lateMin: number
+export interface BetterFound extends Better {
   /** Time it took so far. */
   readonly tookMs: number
   readonly isDone: boolean
@@ -26,9 +21,7 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
   const took = () => performance.now() - started
   try {
     const problem = problemOf(data.job, data.now)
-    const standing = planJob(data.job, data.now)
-    const plan = standing.standing ? { placed: standing.placed, unplaced: [] } : placeFirst(problem)
-    const better = betterPlan(problem, plan, {
+    const better = betterPlan(problem, placeFirst(problem), {
       seed: data.seed,
       isOver: () => took() > data.budgetMs,
       onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),

@@ -1,6 +1,7 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
 import { Crew, type Held } from '../propagators/crews'
 import { Lags } from '../propagators/lags'
+import { Stretches } from '../propagators/stretches'
 import { Analysis } from './analyse'
 import { Heap } from './heap'
 import { Nogoods } from './nogoods'
@@ -8,6 +9,12 @@ import { GAP, Store } from './store'
 
 const NOGOODS = 0
 const LAGS = 1
+
+/** Looks at many views at once, after all lags and nogoods are through. */
+interface Propagator {
+  readonly watched: readonly number[]
+  propagate(): boolean
+}
 
 /** How a search ended. */
 export type Outcome = 'found' | 'refuted' | 'stopped'
@@ -28,7 +35,7 @@ export class Kernel {
   readonly lags: Lags
   private readonly nogoods: Nogoods
   private readonly analysis: Analysis
-  private readonly crews: Crew[] = []
+  private readonly crews: Propagator[] = []
   private readonly wakes: number[][] = []
   private awake = new Uint8Array(0)
   /** Yes-or-no variables, by how much they have clashed lately. */
@@ -76,8 +83,19 @@ export class Kernel {
   crew(held: readonly Held[], capacity: number): void {
     const crew = new Crew(this.store, this.store.explainers.length, held, capacity)
     this.store.explainers.push(crew)
-    for (const view of crew.watched) (this.wakes[view] ??= []).push(this.crews.length)
-    this.crews.push(crew)
+    this.watch(crew)
+  }
+
+  /** What a crew’s stretches of time give. */
+  stretches(held: readonly Held[], capacity: number, there: readonly (readonly [number, number])[]): void {
+    const stretches = new Stretches(this.store, this.store.explainers.length, held, capacity, there)
+    this.store.explainers.push(stretches)
+    this.watch(stretches)
+  }
+
+  private watch(propagator: Propagator): void {
+    for (const view of propagator.watched) (this.wakes[view] ??= []).push(this.crews.length)
+    this.crews.push(propagator)
   }
 
   /** Ends building and propagates what is known. False: it cannot be done. */
