@@ -52,6 +52,15 @@ const VIEWS = {
       await panel.scrollIntoViewIfNeeded()
     },
   },
+  chance: {
+    path: '/jobs/tern-quay/rounds',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Try the days ahead' }).click()
+      await page.getByText('What to guard').waitFor()
+      await page.locator('section', { hasText: 'What may come of it' }).scrollIntoViewIfNeeded()
+    },
+  },
   pulls: { path: '/jobs/tern-quay/pulls', size: DESK },
   shelf: { path: '/jobs/tern-quay/shelf', size: DESK },
   site: { path: '/jobs/tern-quay/site', size: DESK },

@@ -18,6 +18,7 @@ import { pullPlans, type PullPlan } from '../windows/pullPlans'
 import { jobWork, laysOf, minutesOf, type Round, type Work } from '../work'
 import { doubtfulCoats, type DoubtfulCoat } from './doubtfulCoats'
 import { problemsOf } from './problems'
+import { tellEnd } from './whyThen'
 import { workedBy, type Standing } from './workedBy'
 import { tasksOf, type Task } from './task'
 
@@ -45,6 +46,8 @@ export interface Plan {
   readonly misses: readonly Miss[]
   /** What stands in the way, in words, worst first. */
   readonly problems: readonly Said[]
+  /** Why the last task ends when it does: from it back to what nothing holds. */
+  readonly whyEnd: readonly Said[]
   /** When the last task ends; null when nothing is planned. */
   readonly endsAt: number | null
 }
@@ -134,6 +137,7 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
     doubtful,
     misses,
     problems: problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, doubtful, from }),
+    whyEnd: tellEnd(job, tasks, problem, placed, from),
     endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
   }
   return { plan, problem }

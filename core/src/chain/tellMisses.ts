@@ -110,12 +110,13 @@ function whatOf(job: Job, group: readonly Miss[], tasks: ReadonlyMap<string, Tas
   const [first] = own
   if (!first) return group[0]?.activityId ?? ''
   const kinds = [...new Set(own.map((task) => task.kind))]
-  return taskName(job, first, listed(kinds.map((kind) => word('task', kind))))
+  return taskFact(job, first, listed(kinds.map((kind) => word('task', kind))))
 }
 
-const nameOf = (job: Job, task: Task | undefined): Fact => (task ? taskName(job, task, word('task', task.kind)) : '')
+const nameOf = (job: Job, task: Task | undefined): Fact => (task ? taskFact(job, task, word('task', task.kind)) : '')
 
-function taskName(job: Job, task: Task, acts: Fact): Said {
+/** A task in words: where, which colour, and what is done. */
+export function taskFact(job: Job, task: Task, acts: Fact): Said {
   const room = job.rooms.find((each) => each.id === task.roomId)
   const step = room?.steps.find((each) => each.id === task.stepId)
   const facts = { room: room?.name ?? task.roomId, acts }

@@ -63,12 +63,15 @@ test('the same seed gives the same; another plan of the same work has the same l
 })
 
 test('what decides: the long chain always, the short one never; a room due at the middle is late in half of all runs', () => {
-  const of = small([act('r/s/w/lay', 100), act('r/s/w/coat1', 100), act('q/s/w/lay', 10, { roomId: 'q', crewId: 'b' })], {
-    horizon: 10_000,
-    crews: ['a', 'b'].map((id) => ({ id, shifts: [[0, 10_000]] as const })),
-    lags: [lag('r/s/w/lay', 'r/s/w/coat1')],
-    goals: [{ goal: 'hand-back', roomId: 'r', activityIds: ['r/s/w/coat1'], by: 202 }],
-  })
+  const of = small(
+    [act('r/s/w/lay', 100), act('r/s/w/coat1', 100), act('q/s/w/lay', 10, { roomId: 'q', crewId: 'b' })],
+    {
+      horizon: 10_000,
+      crews: ['a', 'b'].map((id) => ({ id, shifts: [[0, 10_000]] as const })),
+      lags: [lag('r/s/w/lay', 'r/s/w/coat1')],
+      goals: [{ goal: 'hand-back', roomId: 'r', activityIds: ['r/s/w/coat1'], by: 202 }],
+    },
+  )
   const { decides, rooms } = chancesOf(of, placeFirst(of), { runs: 4000, seed: 2 })
   expect(decides.map((each) => [each.activityId, each.share])).toEqual([
     ['r/s/w/lay', 1],
@@ -80,7 +83,9 @@ test('what decides: the long chain always, the short one never; a room due at th
 
 test('the demo: what is called so likely happens so often in other runs', () => {
   const said = chancesOf(demo, plan, { runs: 1500, seed: 1 })
-  const seen = new Map(chancesOf(demo, plan, { runs: 1500, seed: 99 }).pulls.map((each) => [each.activityId, each.missShare]))
+  const seen = new Map(
+    chancesOf(demo, plan, { runs: 1500, seed: 99 }).pulls.map((each) => [each.activityId, each.missShare]),
+  )
   expect(said.pulls.length).toBeGreaterThan(20)
   for (const { activityId, missShare } of said.pulls) {
     // Within four standard errors of two samples.

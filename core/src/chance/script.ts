@@ -52,7 +52,7 @@ export interface Script {
 
 /** @param plan  what people were told; what has no place in it is left out */
 export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed'>): Script {
-  const placed = new Map(plan.placed.map((each) => [each.taskId as string, each]))
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
   const blocks = blocksOf(problem)
     .filter(({ activities }) => activities.every((act) => placed.has(act.id)))
     .sort((a, b) => startOf(a.activities[0]?.id) - startOf(b.activities[0]?.id))
@@ -61,7 +61,7 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
   }
   const crews = problem.crews.map((crew) => crew.id)
   const rooms = [...new Set(problem.activities.map((act) => act.roomId))]
-  const rules = new Map(problem.pulls.map((rule) => [rule.activityId as string, rule]))
+  const rules = new Map(problem.pulls.map((rule) => [rule.activityId, rule]))
   const resources = problem.resources.map((each) => each.id)
   const acts = blocks.flatMap(({ activities }, scene) =>
     activities.map((act): ScriptAct => {

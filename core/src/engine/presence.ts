@@ -2,7 +2,9 @@
 import type { Starts } from './starts'
 
 /** Minutes in which any of the tasks can be at work, as intervals of minutes, both ends included. */
-export function presenceOf(tasks: readonly { readonly starts: Starts; readonly minutes: number }[]): [number, number][] {
+export function presenceOf(
+  tasks: readonly { readonly starts: Starts; readonly minutes: number }[],
+): [number, number][] {
   const all: [number, number][] = []
   for (const { starts, minutes } of tasks)
     for (let i = 0; i < starts.length; i += 2) all.push([starts[i]!, starts[i + 1]! + minutes])

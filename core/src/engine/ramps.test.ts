@@ -1,4 +1,3 @@
- 
 import { seededNumbers } from '../units/seeded'
 import { improve } from './improve'
 import { endOf, makespanOf, type Lag, type Model, type Task } from './model'

@@ -18,6 +18,16 @@ export const EN_PLAN = {
     '{room}, {step}, coat {coat}: caught at {when} before it was safe: {fault} Its state is doubtful: look at it and try it by hand before more goes on or tape comes off.',
   'plan.will_catch':
     '{room}, {step}, coat {coat} is on and not safe yet at {when}: {fault} Keep it from it if you can; from then on its state is doubtful.',
+  'why.dries': '{when}, {what}: until then {other} dries.',
+  'why.after': '{when}, {what}: it follows {other}.',
+  'why.crew': '{when}, {what}: until then the crew is at {other}.',
+  'why.shared': '{when}, {what}: until then the gun is at {other}.',
+  'why.shift': '{when}, {what}: nobody is at work before, or what is left of the shift is too short.',
+  'why.air': '{when}, {what}: before then the air would spoil the coat.',
+  'why.release': '{when}, {what}: it must not begin before.',
+  'why.now': '{when}, {what}: it begins at once.',
+  'why.together': '{when}, {what}: without a break after {other}.',
+  'why.free': '{when}, {what}: nothing keeps it from an earlier start.',
   'plan.no_air': '{room}: no air in the time ahead that the coat may go on in. At {when}: {fault}',
   'order.empty': '{step} paints nothing.',
   'order.ceiling_late':

@@ -19,7 +19,8 @@ export function BetterPanel({ plan }: { plan: Plan }) {
   const { found, state } = search
   const look = () => search.look({ ...facts, log, published }, plan.at)
   const changes = useMemo(
-    () => (found && wins(found) ? planChanges(publishedTasks(plan.placed), publishedTasks(found.placement.placed)) : []),
+    () =>
+      found && wins(found) ? planChanges(publishedTasks(plan.placed), publishedTasks(found.placement.placed)) : [],
     [found, plan],
   )
   const ended = state === 'done' || state === 'stopped'
@@ -61,7 +62,11 @@ function Standing({ found }: { found: BetterFound }) {
   const { won, endsAt, boundAt, isProved } = found
   const left = boundAt === null ? null : Math.max(0, Math.round(endsAt - boundAt))
   const could =
-    isProved || left === 0 ? W.better.proved : left === null ? W.better.unknown : W.better.left({ span: spanText(left) })
+    isProved || left === 0
+      ? W.better.proved
+      : left === null
+        ? W.better.unknown
+        : W.better.left({ span: spanText(left) })
   const gains = [
     ...(won.lateMin > 0 ? [W.better.lessLate({ span: spanText(won.lateMin) })] : []),
     ...(won.endMin > 0 ? [W.better.sooner({ span: spanText(won.endMin) })] : []),

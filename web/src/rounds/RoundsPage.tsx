@@ -1,7 +1,9 @@
 import { BetterPanel } from './BetterPanel'
+import { ChancePanel } from './ChancePanel'
+import { LateRooms } from './LateRooms'
 import { PlanStamp } from './PlanStamp'
 import { W, dayText, sayText, whenText } from '../words'
-import { formatRun, fromLocal, toLocal, actOf } from '@crisp-hem/core'
+import { formatRun, fromLocal, toLocal, actOf, type Plan } from '@crisp-hem/core'
 import { ChevronLeft, ChevronRight } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import { PageHead } from '../frame/PageHead'
@@ -26,8 +28,11 @@ export function RoundsPage() {
       <div className="grid grid-cols-1 gap-4 px-4 pb-6 lg:px-6">
         <PlanStamp plan={plan} />
         <Problems />
+        <LateRooms plan={plan} />
         <ChartPanel />
+        <WhyEnd plan={plan} />
         <BetterPanel plan={plan} />
+        <ChancePanel plan={plan} />
         <RoundList />
       </div>
     </>
@@ -44,6 +49,31 @@ function Problems() {
           <li key={i}>{sayText(problem)}</li>
         ))}
       </ul>
+    </Panel>
+  )
+}
+
+/** Links shown before the rest is unfolded. */
+const LINKS = 5
+
+/** Why all ends when it does, from the last thing back. */
+function WhyEnd({ plan }: { plan: Plan }) {
+  const [isWhole, setIsWhole] = useState(false)
+  const { whyEnd } = plan
+  if (whyEnd.length === 0) return null
+  const shown = isWhole ? whyEnd : whyEnd.slice(0, LINKS)
+  return (
+    <Panel title={W.rounds.whyEnd}>
+      <ol className="ml-5 list-decimal text-[0.95rem]">
+        {shown.map((link, i) => (
+          <li key={i}>{sayText(link)}</li>
+        ))}
+      </ol>
+      {whyEnd.length > shown.length && (
+        <Button tone="quiet" onClick={() => setIsWhole(true)}>
+          {W.rounds.whyMore({ count: whyEnd.length - shown.length })}
+        </Button>
+      )}
     </Panel>
   )
 }

@@ -1,0 +1,114 @@
+import { gullRow, ternQuaySurvey } from '../../demo'
+import { planJob, problemOf } from '../src/chain/planJob'
+import { whatWouldHelp } from '../src/chain/whatWouldHelp'
+import { whyLate } from '../src/chain/whyLate'
+import { tellEnd, tellLink, whyThen } from '../src/chain/whyThen'
+import type { Job } from '../src/ground'
+import { formatInstant, parseInstant } from '../src/units/time'
+import { sayText } from '../src/words'
+import { act, lag, problem as small } from './smallProblem'
+
+const survey = ternQuaySurvey()
+const start = parseInstant(survey.start)
+const due = (job: Job, roomId: string, at: number): Job => ({
+  ...job,
+  rooms: job.rooms.map((room) => ({ ...room, neededBy: room.id === roomId ? formatInstant(at) : null })),
+})
+
+describe('why an activity starts when it does', () => {
+  const plan = planJob(survey, start)
+  const problem = problemOf(survey, start)
+
+  test('every start of the demo has a cause, and each chain ends at what nothing holds', () => {
+    const roots = new Set<string>()
+    for (const each of plan.placed) {
+      const chain = whyThen(problem, plan.placed, each.taskId)
+      expect(chain[0]?.activityId).toBe(each.taskId)
+      expect(chain.length).toBeLessThan(plan.placed.length)
+      for (let i = 1; i < chain.length; i++) {
+        expect(chain[i]?.activityId).toBe(chain[i - 1]?.other)
+        expect(chain[i]?.from).toBeLessThanOrEqual(chain[i - 1]?.from ?? 0)
+      }
+      const root = chain.at(-1)
+      expect(root?.other).toBeNull()
+      roots.add(root?.hold ?? '')
+    }
+    // Nothing stands about without a cause.
+    expect([...roots].sort()).not.toContain('free')
+    expect(roots).toContain('now')
+  })
+
+  test('the end is told in words, from the last thing back to its root', () => {
+    const told = tellEnd(survey, plan.tasks, problem, plan.placed, start).map(sayText)
+    expect(told.length).toBeGreaterThan(1)
+    for (const text of told) expect(text).toMatch(/^\S.+\.$/)
+    expect(told.join(' ')).not.toMatch(/\{|undefined/)
+  })
+
+  test('by hand: drying, crew, shift', () => {
+    const of = small([act('first', 30), act('second', 20), act('dry', 10)], {
+      crews: [
+        {
+          id: 'a',
+          shifts: [
+            [480, 520],
+            [600, 960],
+          ],
+        },
+      ],
+      lags: [lag('first', 'second'), lag('first', 'dry', 200)],
+    })
+    const placed = [
+      ['first', 480, 510],
+      ['second', 600, 620],
+      ['dry', 710, 720],
+    ].map(([taskId, from, to]) => ({
+      taskId: String(taskId),
+      crewId: 'a',
+      from: Number(from),
+      to: Number(to),
+      pieces: [{ from: Number(from), to: Number(to) }],
+      done: false,
+    }))
+    expect(whyThen(of, placed, 'second').map((each) => each.hold)).toEqual(['shift'])
+    expect(whyThen(of, placed, 'dry').map((each) => [each.hold, each.other])).toEqual([
+      ['dries', 'first'],
+      ['shift', null],
+    ])
+    expect(sayText(tellLink(gullRow(), [], whyThen(of, placed, 'dry')[0]!, 0))).toContain('dry')
+  })
+})
+
+describe('a room that cannot be back in time', () => {
+  const roomId = survey.rooms.find((room) => room.kind === 'room')!.id
+  const through = (job: Job) => {
+    const plan = planJob(job, start)
+    return Math.max(...plan.placed.filter((each) => each.taskId.startsWith(`${roomId}/`)).map((each) => each.to))
+  }
+
+  test('due in the morning of the first day: its own drying is why, and no change helps that', () => {
+    const job = due(survey, roomId, start + 120)
+    const why = whyLate(problemOf(job, start), roomId)
+    expect(why).not.toBeNull()
+    expect(why).not.toContain('other-rooms')
+  })
+
+  test('due a little before it is through: not proved impossible, or proved with a reason; what helps is planned anew', () => {
+    const soon = through(due(survey, roomId, start + 600))
+    const job = due(survey, roomId, soon - 30)
+    const helps = whatWouldHelp(job, roomId, start)
+    for (const help of helps) {
+      expect(help.wonMin).toBeGreaterThan(0)
+      expect(help.isInTime).toBe(help.endsAt <= soon - 30)
+    }
+    expect(helps.some((help) => help.isInTime)).toBe(true)
+    // In time before late.
+    const order = helps.map((help) => help.isInTime)
+    expect(order).toEqual([...order].sort((a, b) => Number(b) - Number(a)))
+  })
+
+  test('a room that is due when it can be is not called impossible', () => {
+    const job = due(survey, roomId, start + 20 * 1440)
+    expect(whyLate(problemOf(job, start), roomId)).toBeNull()
+  })
+})

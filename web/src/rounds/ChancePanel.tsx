@@ -1,0 +1,145 @@
+import { useMemo, useState } from 'react'
+import type { Chances, Plan } from '@crisp-hem/core'
+import { useNow } from '../state/clock'
+import { useFacts } from '../state/useJob'
+import { useWorkerAnswer } from '../state/useWorkerAnswer'
+import { useAppSelector } from '../store'
+import { Button } from '../ui/Button'
+import { Panel } from '../ui/Panel'
+import { W, whenText } from '../words'
+import type { ChanceQuestion } from './chance.worker'
+import { taskWords } from './taskWords'
+
+const RUNS = 5000
+const SEED = 1
+/** Pulls that miss their span less often than this are not listed. */
+const WORTH_SAYING = 0.02
+const GUARDED = 5
+
+/** What may come of the plan: opened when somebody asks, since it takes a second of the machine. */
+export function ChancePanel({ plan }: { plan: Plan }) {
+  const [isOpen, setIsOpen] = useState(false)
+  return (
+    <Panel title={W.chance.title} aside={!isOpen && <Button onClick={() => setIsOpen(true)}>{W.chance.ask}</Button>}>
+      {isOpen ? <Answer plan={plan} /> : <p className="text-soft">{W.chance.hint({ runs: RUNS })}</p>}
+    </Panel>
+  )
+}
+
+const start = () => new Worker(new URL('./chance.worker.ts', import.meta.url), { type: 'module' })
+
+function Answer({ plan }: { plan: Plan }) {
+  const facts = useFacts()
+  const log = useAppSelector((state) => state.log.events)
+  const published = useAppSelector((state) => state.job.published)
+  const question = useMemo(
+    (): ChanceQuestion => ({ job: { ...facts, log, published }, now: plan.at, runs: RUNS, seed: SEED }),
+    [facts, log, published, plan.at],
+  )
+  const chances = useWorkerAnswer<ChanceQuestion, Chances>(start, question, 300)
+  if (!chances) return <p className="text-soft">{W.chance.working}</p>
+  return (
+    <div className="grid gap-6 lg:grid-cols-[1.35fr_1fr_1fr]">
+      <RoomChances chances={chances} />
+      <PullChances chances={chances} plan={plan} />
+      <Deciders chances={chances} plan={plan} />
+    </div>
+  )
+}
+
+const percent = (share: number): string => (share > 0 && share < 0.005 ? '< 1 %' : `${Math.round(100 * share)} %`)
+
+/** A share as a figure and a bar. */
+function Share({ share }: { share: number }) {
+  return (
+    <span className="inline-flex items-center gap-2 whitespace-nowrap">
+      <span className="inline-block h-2 w-16 border border-rule" aria-hidden>
+        <span className={`block h-full ${share >= 0.05 ? 'bg-act' : 'bg-ink'}`} style={{ width: `${100 * share}%` }} />
+      </span>
+      {percent(share)}
+    </span>
+  )
+}
+
+function RoomChances({ chances }: { chances: Chances }) {
+  const { rooms, site } = useFacts()
+  const now = useNow(60_000)
+  const when = (at: number) => whenText(at, now, site.zone)
+  return (
+    <div>
+      <h3 className="font-semibold">{W.chance.rooms}</h3>
+      <table className="w-full text-sm">
+        <thead className="text-left text-soft">
+          <tr>
+            <th className="font-normal">{W.walk.room}</th>
+            <th className="font-normal">{W.chance.half}</th>
+            <th className="font-normal">{W.chance.nineOfTen}</th>
+            <th className="font-normal">{W.chance.late}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {chances.rooms.map((each) => (
+            <tr key={each.roomId} className="border-b border-rule">
+              <td className="py-0.5 pr-2">{rooms.find((room) => room.id === each.roomId)?.name}</td>
+              <td className="pr-2 whitespace-nowrap">{when(each.half)}</td>
+              <td className="pr-2 whitespace-nowrap">{when(each.nineOfTen)}</td>
+              <td>{each.lateShare === null ? '–' : <Share share={each.lateShare} />}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+function PullChances({ chances, plan }: { chances: Chances; plan: Plan }) {
+  const { rooms } = useFacts()
+  const tasks = useMemo(() => new Map(plan.tasks.map((task) => [task.id, task])), [plan])
+  const listed = [...chances.pulls]
+    .filter((each) => each.missShare >= WORTH_SAYING)
+    .sort((a, b) => b.missShare - a.missShare)
+  return (
+    <div>
+      <h3 className="font-semibold">{W.chance.pulls}</h3>
+      {listed.length === 0 && <p className="text-sm">{W.chance.allKept({ percent: 100 * WORTH_SAYING })}</p>}
+      <ul className="text-sm">
+        {listed.map((each) => (
+          <li key={each.activityId} className="flex justify-between gap-3 border-b border-rule py-0.5">
+            {taskWords(rooms, tasks.get(each.activityId), each.activityId)}
+            <Share share={each.missShare} />
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+/** What to guard: the work on which the end hangs most often. */
+function Deciders({ chances, plan }: { chances: Chances; plan: Plan }) {
+  const { rooms, site } = useFacts()
+  const now = useNow(60_000)
+  const tasks = useMemo(() => new Map(plan.tasks.map((task) => [task.id, task])), [plan])
+  return (
+    <div>
+      <h3 className="font-semibold">{W.chance.guard}</h3>
+      <ol className="text-sm">
+        {chances.decides.slice(0, GUARDED).map((each) => (
+          <li key={each.activityId} className="flex justify-between gap-3 border-b border-rule py-0.5">
+            {taskWords(rooms, tasks.get(each.activityId), each.activityId)}
+            <Share share={each.share} />
+          </li>
+        ))}
+      </ol>
+      {chances.end && (
+        <p className="mt-2 text-sm text-soft">
+          {W.chance.end({
+            half: whenText(chances.end.half, now, site.zone),
+            most: whenText(chances.end.nineOfTen, now, site.zone),
+            runs: chances.runs,
+            seed: chances.seed,
+          })}
+        </p>
+      )}
+    </div>
+  )
+}

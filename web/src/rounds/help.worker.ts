@@ -1,0 +1,20 @@
+import { problemOf, whatWouldHelp, whyLate, type Demand, type Help, type Job } from '@crisp-hem/core'
+import { answerWith } from '../state/useWorkerAnswer'
+
+export interface HelpQuestion {
+  readonly job: Job
+  /** Minutes since the epoch. */
+  readonly now: number
+  readonly roomId: string
+}
+
+export interface HelpAnswer {
+  /** What together makes it impossible, proved; null where that is not proved. */
+  readonly why: readonly Demand[] | null
+  readonly helps: readonly Help[]
+}
+
+// Each change is planned anew: seconds of work, beside the page.
+answerWith(({ job, now, roomId }: HelpQuestion): HelpAnswer => {
+  return { why: whyLate(problemOf(job, now), roomId), helps: whatWouldHelp(job, roomId, now) }
+})
