@@ -1,13 +1,13 @@
 import { useMemo, useState } from 'react'
-import type { Chances, Plan } from '@crisp-hem/core'
+import type { Chances, Plan, SaferPulls } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useFacts } from '../state/useJob'
 import { useWorkerAnswer } from '../state/useWorkerAnswer'
 import { useAppSelector } from '../store'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { W, whenText } from '../words'
-import type { ChanceQuestion } from './chance.worker'
+import { W, spanText, whenText } from '../words'
+import type { ChanceAnswer, ChanceQuestion } from './chance.worker'
 import { taskWords } from './taskWords'
 
 const RUNS = 5000
@@ -15,6 +15,8 @@ const SEED = 1
 /** Pulls that miss their span less often than this are not listed. */
 const WORTH_SAYING = 0.02
 const GUARDED = 5
+/** What the worker holds to be sure enough. */
+const MOST_MISSED = 0.05
 
 /** What may come of the plan: opened when somebody asks, since it takes a second of the machine. */
 export function ChancePanel({ plan }: { plan: Plan }) {
@@ -36,12 +38,13 @@ function Answer({ plan }: { plan: Plan }) {
     (): ChanceQuestion => ({ job: { ...facts, log, published }, now: plan.at, runs: RUNS, seed: SEED }),
     [facts, log, published, plan.at],
   )
-  const chances = useWorkerAnswer<ChanceQuestion, Chances>(start, question, 300)
-  if (!chances) return <p className="text-soft">{W.chance.working}</p>
+  const answer = useWorkerAnswer<ChanceQuestion, ChanceAnswer>(start, question, 300)
+  if (!answer) return <p className="text-soft">{W.chance.working}</p>
+  const { chances, safer } = answer
   return (
     <div className="grid gap-6 lg:grid-cols-[1.35fr_1fr_1fr]">
       <RoomChances chances={chances} />
-      <PullChances chances={chances} plan={plan} />
+      <PullChances chances={chances} safer={safer} plan={plan} />
       <Deciders chances={chances} plan={plan} />
     </div>
   )
@@ -92,7 +95,7 @@ function RoomChances({ chances }: { chances: Chances }) {
   )
 }
 
-function PullChances({ chances, plan }: { chances: Chances; plan: Plan }) {
+function PullChances({ chances, safer, plan }: { chances: Chances; safer: SaferPulls; plan: Plan }) {
   const { rooms } = useFacts()
   const tasks = useMemo(() => new Map(plan.tasks.map((task) => [task.id, task])), [plan])
   const listed = [...chances.pulls]
@@ -110,8 +113,18 @@ function PullChances({ chances, plan }: { chances: Chances; plan: Plan }) {
           </li>
         ))}
       </ul>
+      <p className="mt-2 text-sm">{saferWords(safer)}</p>
     </div>
   )
+}
+
+/** What it would take to be sure of every pull that is still to come. */
+function saferWords({ margin, worst, worstNow, laterMin, moreRounds }: SaferPulls): string {
+  const most = percent(MOST_MISSED)
+  if (worstNow <= MOST_MISSED) return W.chance.allSure({ most })
+  if (margin === null) return W.chance.neverSure({ most, worst: percent(worst) })
+  const facts = { most, margin: percent(margin), rounds: moreRounds, span: spanText(Math.max(0, laterMin)) }
+  return laterMin > 0 ? W.chance.sureLater(facts) : W.chance.sureFree(facts)
 }
 
 /** What to guard: the work on which the end hangs most often. */

@@ -1,4 +1,4 @@
-import { chancesOf, planJob, problemOf, type Chances, type Job } from '@crisp-hem/core'
+import { chancesOf, planJob, problemOf, saferPulls, type Chances, type Job, type SaferPulls } from '@crisp-hem/core'
 import { answerWith } from '../state/useWorkerAnswer'
 
 export interface ChanceQuestion {
@@ -9,8 +9,20 @@ export interface ChanceQuestion {
   readonly seed: number
 }
 
+export interface ChanceAnswer {
+  readonly chances: Chances
+  readonly safer: SaferPulls
+}
+
+/** A pull that misses its span more often is worth smaller rounds; each try is a plan and some hundred runs. */
+const MOST_MISSED = 0.05
+const TRY_RUNS = 600
+
 // Thousands of days are gone through here; the page only shows what came of them.
-answerWith(({ job, now, runs, seed }: ChanceQuestion): Chances => {
+answerWith(({ job, now, runs, seed }: ChanceQuestion): ChanceAnswer => {
   const { placed } = planJob(job, now)
-  return chancesOf(problemOf(job, now), { placed }, { runs, seed })
+  return {
+    chances: chancesOf(problemOf(job, now), { placed }, { runs, seed }),
+    safer: saferPulls(job, now, { most: MOST_MISSED, runs: TRY_RUNS, seed }),
+  }
 })
