@@ -32,6 +32,8 @@ const WHOLE = 260
 /** How far tasks are shaken out of their order, min, and how long at a time, ms. */
 const SHAKES = [20, 60, 200, 700]
 const SHAKE_MS = 60
+/** How many of them are, as a share. */
+const SHARES = [0.05, 0.2, 1]
 const INFEASIBLE: Answer = { status: 'infeasible', schedule: null, makespan: null, bound: null }
 
 /**
@@ -59,6 +61,8 @@ class Search {
   private bound: number
   /** How many tasks a neighbourhood frees; grows where it finds nothing soon, shrinks where it takes too long. */
   private size = 40
+  /** Some crew does several things at once: orders alone say little, and laying out anew much. */
+  private readonly isLoose: boolean
   /** How well neighbourhoods have paid lately, 0 … 1. */
   private luck = 1
 
@@ -73,6 +77,7 @@ class Search {
     this.best = best
     this.makespan = best ? makespanOf(model, best) : Number.POSITIVE_INFINITY
     this.bound = bound
+    this.isLoose = model.shared.some(({ capacity, uses }) => capacity > 1 && uses.some(({ units }) => 2 * units <= capacity))
     const isWhole = model.tasks.length <= WHOLE || best === null
     this.exact = isWhole ? new Exact(model, network, best) : null
     this.exact?.offerBound(bound)
@@ -111,7 +116,7 @@ class Search {
     if (!this.exact) return 1
     // Small models are left to exact search, which sees them whole.
     if (this.model.tasks.length <= 30) return 0
-    return this.luck > 0.2 ? 3 : round % 8 === 0 ? 1 : 0
+    return this.luck > 0.2 || this.isLoose ? 3 : round % 8 === 0 ? 1 : 0
   }
 
   /** Exact search and neighbourhoods tell each other what they have found. */
@@ -136,11 +141,15 @@ class Search {
    */
   private shake(): void {
     const { desk, ways } = this
-    const until = performance.now() + SHAKE_MS
+    const until = performance.now() + (this.isLoose ? 4 * SHAKE_MS : SHAKE_MS)
     do {
       const base = this.best!
       const strength = SHAKES[Math.floor(ways.random() * SHAKES.length)]!
-      const found = layOut(desk, (task) => -base[task]! - strength * ways.random())
+      const share = SHARES[Math.floor(ways.random() * SHARES.length)]!
+      const found = layOut(
+        desk,
+        (task) => -base[task]! - (ways.random() < share ? strength * (ways.random() - 0.5) : 0),
+      )
       if (!found) continue
       const makespan = makespanOf(this.model, found)
       if (makespan > this.makespan) continue
