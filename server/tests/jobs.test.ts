@@ -231,3 +231,26 @@ describe('weather', () => {
     expect([answer.statusCode, answer.json().place]).toEqual([400, place])
   })
 })
+
+describe('a better plan', () => {
+  test('is looked for as the job is stored, and changes nothing', async () => {
+    await importFile(writeJobFile(gullRow()))
+    const before = (await get(`/jobs/${gullRow().id}/file`)).body
+    const answer = await post(`/jobs/${gullRow().id}/better`, { at: gullRow().start, limitMs: 1500, seed: 1 })
+    expect(answer.statusCode).toBe(200)
+    const { isProved, won, endsAt, boundAt, tasks } = answer.json()
+    expect({ isProved, endMin: won.endMin > 0, same: endsAt === boundAt }).toEqual({
+      isProved: true,
+      endMin: true,
+      same: true,
+    })
+    expect(tasks.length).toBeGreaterThan(20)
+    expect((await get(`/jobs/${gullRow().id}/file`)).body).toBe(before)
+  })
+  test('a wrong question, or a job that is not there, is refused', async () => {
+    await importFile(writeJobFile(gullRow()))
+    const wrong = await post(`/jobs/${gullRow().id}/better`, { at: null, limitMs: 5, seed: 1 })
+    expect([wrong.statusCode, wrong.json().error?.code ?? wrong.json().code]).toEqual([400, expect.any(String)])
+    expect((await post('/jobs/nobody/better', { at: null, limitMs: 500, seed: 1 })).statusCode).toBe(404)
+  })
+})

@@ -11,8 +11,8 @@ import { seededNumbers } from '../units/seeded'
 export const DEMANDS = ['drying', 'shifts', 'air', 'shared', 'other-rooms'] as const
 export type Demand = (typeof DEMANDS)[number]
 
-/** Rounds of search that each question gets; what is not refuted by then counts as possible. */
-const ROUNDS = 12
+/** Time that each question gets, ms; what is not refuted by then counts as possible. */
+const EACH_MS = 1200
 
 /**
  * Why a room cannot be handed back in time: a smallest set of demands that together make it impossible, each proved by the
@@ -64,7 +64,8 @@ function isImpossible(problem: ScheduleProblem, roomId: string, by: number): boo
   if (first.unplaced.some((id) => own.has(id))) return false
   const { model, tasksOfRoom, origin } = translate(problem, first)
   const due = withDue(model, new Set(tasksOfRoom.get(roomId)), Math.floor(by) - origin)
-  const { status } = improve(due, { random: seededNumbers(1), isOver: () => false, rounds: ROUNDS })
+  const until = performance.now() + EACH_MS
+  const { status } = improve(due, { random: seededNumbers(1), isOver: () => performance.now() > until })
   return status === 'infeasible'
 }
 

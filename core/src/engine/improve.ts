@@ -77,7 +77,9 @@ class Search {
     this.best = best
     this.makespan = best ? makespanOf(model, best) : Number.POSITIVE_INFINITY
     this.bound = bound
-    this.isLoose = model.shared.some(({ capacity, uses }) => capacity > 1 && uses.some(({ units }) => 2 * units <= capacity))
+    this.isLoose = model.shared.some(
+      ({ capacity, uses }) => capacity > 1 && uses.some(({ units }) => 2 * units <= capacity),
+    )
     const isWhole = model.tasks.length <= WHOLE || best === null
     this.exact = isWhole ? new Exact(model, network, best) : null
     this.exact?.offerBound(bound)

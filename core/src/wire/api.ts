@@ -28,6 +28,23 @@ export interface PublishRequest {
   readonly tasks: readonly PublishedTask[]
 }
 
+/** Asks for a better plan at an instant; null: now. */
+export interface BetterRequest {
+  readonly at: string | null
+  readonly limitMs: number
+  readonly seed: number
+}
+
+/** The best plan found, instants ISO UTC; what is done is left out. */
+export interface BetterAnswer {
+  readonly endsAt: string
+  readonly boundAt: string | null
+  readonly isProved: boolean
+  readonly lateMin: number
+  readonly won: { readonly lateMin: number; readonly endMin: number; readonly moves: number }
+  readonly tasks: readonly PublishedTask[]
+}
+
 /** What a contractor keeps for new jobs, and since when. */
 export interface ContractorAnswer {
   readonly house: HouseRules

@@ -2,6 +2,8 @@ import {
   contractorFaults,
   eventBatchSchema,
   exact,
+  instant,
+  orNull,
   factsFaults,
   id,
   publishSchema,
@@ -10,11 +12,23 @@ import {
   text,
   wholeNumber,
   writeJobFile,
+  type BetterAnswer,
+  type BetterRequest,
   type ContractorAnswer,
   type JobFacts,
   type PublishRequest,
 } from '@crisp-hem/core/wire'
-import { planChanges, type LogEvent, type PublishedPlan } from '@crisp-hem/core'
+import {
+  betterPlan,
+  formatInstant,
+  parseInstant,
+  placeFirst,
+  planChanges,
+  problemOf,
+  publishedTasks,
+  type LogEvent,
+  type PublishedPlan,
+} from '@crisp-hem/core'
 import { NOTHING_HAPPENED } from '../db/jobs'
 import type { Tables } from '../db/tables'
 import { refuseFaults, ServerError } from '../errors'
@@ -129,8 +143,37 @@ function file({ jobs, log, published }: Tables, _body: Uint8Array, facts: TaskFa
   return new TextEncoder().encode(text)
 }
 
+const betterSchema = exact({
+  at: orNull(instant()),
+  limitMs: wholeNumber(100, 20_000),
+  seed: wholeNumber(1, 1_000_000),
+})
+
+/** Looks for a better plan of a stored job for so long, in a thread of its own; changes nothing. */
+function better({ jobs, log, published }: Tables, body: Uint8Array, facts: TaskFacts): BetterAnswer {
+  const asked = parsed(body)
+  refuseFaults(shapeFaults(betterSchema, asked))
+  const { at, limitMs, seed } = asked as BetterRequest
+  const found = jobs.read(jobIdOf(facts))
+  if (!found) throw new ServerError('job.not_found', { job: jobIdOf(facts) })
+  const { id: jobId } = found.facts
+  const job = { ...found.facts, log: log.read(jobId), published: published.latest(jobId) }
+  const problem = problemOf(job, parseInstant(at ?? facts.now.replace(/\.\d+Z$/, 'Z')))
+  const until = performance.now() + limitMs
+  const { placement, endsAt, boundAt, ...rest } = betterPlan(problem, placeFirst(problem), {
+    seed,
+    isOver: () => performance.now() > until,
+  })
+  return {
+    ...rest,
+    endsAt: formatInstant(endsAt),
+    boundAt: boundAt === null ? null : formatInstant(boundAt),
+    tasks: publishedTasks(placement.placed),
+  }
+}
+
 /** What reads or writes much at once, by name. Each is one transaction, and a refusal changes nothing. */
-export const TASKS = { create, save, copy, import: importFile, append, publish, keep, file } satisfies Record<
+export const TASKS = { create, save, copy, import: importFile, append, publish, keep, file, better } satisfies Record<
   string,
   Task
 >

@@ -30,17 +30,18 @@ export function threadDesk(worker: string, setup: ThreadSetup): HeavyDesk {
       maxThreads: 1,
       resourceLimits: { maxOldGenerationSizeMb: THREAD_MEMORY_MB },
     })
-  const [light, large] = [pool(), pool()]
+  // A search takes seconds whatever its size: it has a thread where nobody else waits.
+  const [light, large, search] = [pool(), pool(), pool()]
   return {
     async run(name, body, facts) {
-      const desk = body.length > LIGHT_BYTES || name === 'file' ? large : light
+      const desk = name === 'better' ? search : body.length > LIGHT_BYTES || name === 'file' ? large : light
       const own = ownBytes(body)
       return answerOf<typeof name>(
         await desk.run({ name, body: own, facts }, { transferList: [own.buffer as ArrayBuffer] }),
       )
     },
     close: async () => {
-      await Promise.all([light.close(), large.close()])
+      await Promise.all([light.close(), large.close(), search.close()])
     },
   }
 }

@@ -70,6 +70,11 @@ export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tab
     reply.code(201).send(await heavy.run('import', bytes(body), { as: query.as, now: now() })),
   )
 
+  /** Looks for a better plan of the job as it is stored, for so many milliseconds; changes nothing. */
+  app.post<OneJob & Bytes>('/jobs/:jobId/better', async ({ params, body }) =>
+    heavy.run('better', bytes(body), { jobId: params.jobId, now: now() }),
+  )
+
   /** Every plan that was published, the latest first. */
   app.get<OneJob>('/jobs/:jobId/published', async ({ params }) => {
     if (!jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })

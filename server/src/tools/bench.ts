@@ -187,7 +187,7 @@ async function main(): Promise<void> {
       { what: 'log events written, server', value: `${served.toFixed(0)} /s`, target: '' },
       { what: 'bare Fastify + better-sqlite3 insert', value: `${bare.toFixed(0)} /s`, target: '' },
       { what: 'server against bare', value: `${((100 * served) / bare).toFixed(0)} %`, target: '' },
-      ...engineRows(),
+      ...(await engineRows()),
     ]
     console.log('| what | measured | target |\n| --- | --- | --- |')
     for (const row of rows) console.log(`| ${row.what} | ${row.value} | ${row.target} |`)

@@ -20,10 +20,13 @@ const MOST_MISSED = 0.05
 
 /** What may come of the plan: opened when somebody asks, since it takes a second of the machine. */
 export function ChancePanel({ plan }: { plan: Plan }) {
-  const [isOpen, setIsOpen] = useState(false)
+  const [asked, setAsked] = useState(0)
   return (
-    <Panel title={W.chance.title} aside={!isOpen && <Button onClick={() => setIsOpen(true)}>{W.chance.ask}</Button>}>
-      {isOpen ? <Answer plan={plan} /> : <p className="text-soft">{W.chance.hint({ runs: RUNS })}</p>}
+    <Panel
+      title={W.chance.title}
+      aside={<Button onClick={() => setAsked(asked + 1)}>{asked > 0 ? W.chance.again : W.chance.ask}</Button>}
+    >
+      {asked > 0 ? <Answer key={asked} plan={plan} /> : <p className="text-soft">{W.chance.hint({ runs: RUNS })}</p>}
     </Panel>
   )
 }
@@ -34,10 +37,13 @@ function Answer({ plan }: { plan: Plan }) {
   const facts = useFacts()
   const log = useAppSelector((state) => state.log.events)
   const published = useAppSelector((state) => state.job.published)
-  const question = useMemo(
-    (): ChanceQuestion => ({ job: { ...facts, log, published }, now: plan.at, runs: RUNS, seed: SEED }),
-    [facts, log, published, plan.at],
-  )
+  // As it stood when it was asked: plans are made anew while the answer is worked out.
+  const [question] = useState((): ChanceQuestion => ({
+    job: { ...facts, log, published },
+    now: plan.at,
+    runs: RUNS,
+    seed: SEED,
+  }))
   const answer = useWorkerAnswer<ChanceQuestion, ChanceAnswer>(start, question, 300)
   if (!answer) return <p className="text-soft">{W.chance.working}</p>
   const { chances, safer } = answer
@@ -69,7 +75,7 @@ function RoomChances({ chances }: { chances: Chances }) {
   const now = useNow(60_000)
   const when = (at: number) => whenText(at, now, site.zone)
   return (
-    <div>
+    <div className="min-w-0 overflow-x-auto">
       <h3 className="font-semibold">{W.chance.rooms}</h3>
       <table className="w-full text-sm">
         <thead className="text-left text-soft">

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import { listed, type Help, type Plan } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useFacts } from '../state/useJob'
@@ -49,20 +49,14 @@ const start = () => new Worker(new URL('./help.worker.ts', import.meta.url), { t
 function Answer({ plan, roomId }: { plan: Plan; roomId: string }) {
   const facts = useFacts()
   const log = useAppSelector((state) => state.log.events)
-  const question = useMemo(
-    (): HelpQuestion => ({ job: { ...facts, log, published: null }, now: plan.at, roomId }),
-    [facts, log, plan.at, roomId],
-  )
+  // As it stood when it was asked: plans are made anew while the answer is worked out.
+  const [question] = useState((): HelpQuestion => ({ job: { ...facts, log, published: null }, now: plan.at, roomId }))
   const answer = useWorkerAnswer<HelpQuestion, HelpAnswer>(start, question, 200)
   if (!answer) return <p className="text-soft">{W.late.working}</p>
   const { why, helps } = answer
   return (
     <>
-      <p>
-        {why === null
-          ? W.late.notProved
-          : W.late.because({ list: factText(listed(why.map((demand) => W.late.demands[demand]))) })}
-      </p>
+      <p>{whyWords(why)}</p>
       {helps.length === 0 && <p>{W.late.nothing}</p>}
       <ul className="ml-5 list-disc">
         {helps.map((help) => (
@@ -85,4 +79,10 @@ function HelpLine({ help }: { help: Help }) {
       {help.isInTime ? W.late.inTime(facts) : W.late.sooner({ ...facts, span: spanText(Math.round(help.wonMin)) })}
     </li>
   )
+}
+
+function whyWords(why: HelpAnswer['why']): string {
+  if (why === null) return W.late.notProved
+  if (why.length === 0) return W.late.alone
+  return W.late.because({ list: factText(listed(why.map((demand) => W.late.demands[demand]))) })
 }

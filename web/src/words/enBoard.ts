@@ -43,6 +43,7 @@ export const BOARD_WORDS = {
     ask: 'Why, and what would help',
     working: 'Each change is planned anew …',
     because: 'It cannot be in time, because of {list} (proved).',
+    alone: 'It cannot be in time: its own work takes longer, whatever else there is (proved).',
     notProved: 'It is not proved that it cannot be in time: look for a better plan.',
     nothing: 'No single change of those tried makes it sooner.',
     demands: {
@@ -67,6 +68,7 @@ export const BOARD_WORDS = {
     title: 'What may come of it',
     hint: 'Goes through the days ahead {runs} times, with slower and quicker hands, other weather and slower and quicker paint, and counts what is missed and what is late.',
     ask: 'Try the days ahead',
+    again: 'Try them again',
     working: 'Going through the days …',
     rooms: 'Rooms: when they are through',
     half: 'in half',
@@ -75,9 +77,12 @@ export const BOARD_WORDS = {
     pulls: 'Pulls that may miss their span',
     allKept: 'None misses its span in more than {percent} % of all runs.',
     allSure: 'Of pulls still to come none misses its span in more than {most} of all runs.',
-    neverSure: 'No smaller rounds keep every pull still to come under {most}; the worst stays at {worst}. Another seal, or a dry pull, would.',
-    sureFree: 'To keep every pull still to come under {most}: rounds that fill at most {margin} of their window, {rounds, plural, one {one round} other {# rounds}} more; the end stays.',
-    sureLater: 'To keep every pull still to come under {most}: rounds that fill at most {margin} of their window, {rounds, plural, one {one round} other {# rounds}} more; the end moves by {span}.',
+    neverSure:
+      'No smaller rounds keep every pull still to come under {most}; the worst stays at {worst}. Another seal, or a dry pull, would.',
+    sureFree:
+      'To keep every pull still to come under {most}: rounds that fill at most {margin} of their window, {rounds, plural, one {one round} other {# rounds}} more; the end stays.',
+    sureLater:
+      'To keep every pull still to come under {most}: rounds that fill at most {margin} of their window, {rounds, plural, one {one round} other {# rounds}} more; the end moves by {span}.',
     guard: 'What to guard: the end hangs on it',
     end: 'The end of all: {half} in half, {most} in nine of ten of {runs} runs (seed {seed}). How much days differ is from memory: own records replace it.',
   },
