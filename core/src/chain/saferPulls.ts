@@ -20,7 +20,7 @@ const STEPS = [1, 0.85, 0.7, 0.55, 0.45] as const
 
 /**
  * The price of being sure: rounds are cut smaller until every wet pull misses its span in fewer runs than `most`, and the plan is
- * made anew with them. What is coated already cannot be made surer.
+ * made anew with them. What is coated, or has its bead on, already cannot be made surer.
  */
 export function saferPulls(
   job: Job,
@@ -36,9 +36,11 @@ export function saferPulls(
     const own = withMargin(parameters, usual * step)
     const { proposed, rounds } = planJob(anew, now, own)
     const problem = problemOf(anew, now, own)
-    const coated = new Set<string>(problem.pulls.filter((rule) => rule.coated !== null).map((rule) => rule.activityId))
+    const begun = new Set<string>(
+      problem.pulls.filter((rule) => rule.coated ?? rule.bead?.sealedAt).map((rule) => rule.activityId),
+    )
     const { pulls, end } = chancesOf(problem, { placed: proposed }, { runs, seed })
-    const worst = Math.max(0, ...pulls.filter((each) => !coated.has(each.activityId)).map((each) => each.missShare))
+    const worst = Math.max(0, ...pulls.filter((each) => !begun.has(each.activityId)).map((each) => each.missShare))
     last = { worst, end: end?.half ?? now, rounds: rounds.length }
     if (step === 1) Object.assign(tries, { worstNow: worst, endNow: last.end, roundsNow: last.rounds })
     if (worst <= most) return told(usual * step)
