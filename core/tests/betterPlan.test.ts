@@ -1,4 +1,4 @@
-import { gullRow, manyHems, ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
+import { gullRow, ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
 import { betterPlan } from '../src/chain/betterPlan'
 import { problemOf } from '../src/chain/planJob'
 import { checkPlan } from '../src/check/checkPlan'
@@ -14,7 +14,6 @@ const jobs: [string, Job, number][] = [
   ['the demo on its second afternoon', ternQuay(), parseInstant(TERN_QUAY_NOW)],
   ['the demo before it begins', ternQuaySurvey(), parseInstant(ternQuaySurvey().start)],
   ['one room', gullRow(), parseInstant(gullRow().start)],
-  ['twelve rooms', manyHems(240, 20), parseInstant(manyHems(240, 20).start)],
 ]
 
 describe.each(jobs)('%s', (_, job, at) => {

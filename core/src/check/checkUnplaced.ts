@@ -1,5 +1,6 @@
 import type { PlacedTask } from '../plan/placement'
-import type { AirBan, ProblemActivity, ScheduleProblem } from '../problem/problem'
+import { mostlyBanned } from '../problem/badAir'
+import type { ProblemActivity, ScheduleProblem } from '../problem/problem'
 import { miss, type Miss } from './miss'
 import type { Passed } from './reach'
 
@@ -31,6 +32,11 @@ function whyUnplaced(
     return before !== undefined && passed(before.to, lag.min) === null
   })
   if (never) return miss('never-ready', act.id, { other: never.from })
+  const bad = mostlyBanned(
+    problem,
+    chain.map((each) => each.air),
+  )
+  if (bad) return miss('no-air', act.id, { at: bad.from, other: bad.why })
   const held = waits.find((lag) => gone.has(lag.from))
   if (held) return miss('waits-for-unplaced', act.id, { other: held.from })
   const crews = problem.crews.filter((crew) => act.modes.some((mode) => mode.crewId === crew.id))
@@ -41,22 +47,20 @@ function whyUnplaced(
   const longest = Math.max(...crews.flatMap((each) => each.shifts.map(([from, to]) => to - from)))
   if (need > longest && !(act.divisible && chain.length === 1))
     return miss('no-stretch', act.id, { minutes: need, at: longest, other: crew?.id ?? null })
-  const bad = worstAir(problem, chain)
-  if (bad) return miss('no-air', act.id, { at: bad.from, other: bad.why })
+  const idle = forNothing(problem, act, gone)
+  if (idle !== null) return miss('waits-for-unplaced', act.id, { other: idle })
   const ready = Math.max(problem.from, ...waits.map((lag) => readyAfter(lag, placed, passed)))
   return miss('past-horizon', act.id, { at: Number.isFinite(ready) ? ready : null, other: crew?.id ?? null })
 }
 
-/** The longest stretch of air that keeps a coat of the chain from going on, where that is most of the time laid out. */
-function worstAir({ airs, from, horizon }: ScheduleProblem, chain: readonly ProblemActivity[]): AirBan | null {
-  const ruled = airs.filter((rule) => chain.some((act) => act.air === rule.id))
-  for (const { during, until } of ruled)
-    for (const bans of [during, until]) {
-      const banned = bans.reduce((sum, ban) => sum + ban.to - ban.from, 0)
-      const [longest] = [...bans].sort((a, b) => b.to - b.from - (a.to - a.from))
-      if (longest && banned > (horizon - from) / 2) return longest
-    }
-  return null
+/** A coat behind an activity that finds no air, so that what readies for it is not done either; null where there is none. */
+function forNothing(problem: ScheduleProblem, act: ProblemActivity, gone: ReadonlySet<string>): string | null {
+  const found: string[] = [act.id]
+  for (const id of found)
+    for (const { from, to } of problem.lags) if (from === id && gone.has(to) && !found.includes(to)) found.push(to)
+  return (
+    found.find((id) => problem.activities.some((each) => each.id === id && mostlyBanned(problem, [each.air]))) ?? null
+  )
 }
 
 const inChain = (chain: readonly ProblemActivity[], id: string): boolean => chain.some((act) => act.id === id)

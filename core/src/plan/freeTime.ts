@@ -10,6 +10,9 @@ export interface FreeTime {
   readonly take: (slot: Stretch) => void
 }
 
+/** Work that goes on after a break is begun before it only where this much of it gets done, min. From memory. */
+export const LEAST_PIECE_MIN = 10
+
 export function freeTime(stretches: readonly Stretch[]): FreeTime {
   const free: Stretch[] = [...stretches]
   /** Index of the first stretch that ends after an instant. */
@@ -32,11 +35,14 @@ export function freeTime(stretches: readonly Stretch[]): FreeTime {
       return null
     },
     firstPieces(ready, minutes) {
+      const least = Math.min(minutes, LEAST_PIECE_MIN)
       const pieces: Stretch[] = []
       let left = minutes
       for (let i = firstAfter(ready); i < free.length; i++) {
         const from = Math.max(ready, nth(free, i).from)
         const to = Math.min(nth(free, i).to, from + left)
+        // Nobody begins for a few minutes before going home.
+        if (pieces.length === 0 && to - from < least) continue
         pieces.push({ from, to })
         left -= to - from
         if (left <= 0) return pieces

@@ -1,3 +1,4 @@
+import { readActivity } from '../ground'
 import { groupedBy } from '../units/groupedBy'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
 import type { ClockDelay, Mode, ScheduleProblem } from '../problem/problem'
@@ -6,6 +7,7 @@ import { blocksOf, type Block } from './blocks'
 import { freeTime, type FreeTime } from './freeTime'
 import type { PlacedTask, Placement, WorkPiece } from './placement'
 import { clocksOfTables } from './tableClocks'
+import { tidied } from './tidied'
 import { pullGate, type PullGate } from './pullGate'
 
 /**
@@ -28,7 +30,7 @@ export function placeFirst(problem: ScheduleProblem): Placement {
     else unplaced.push(...idsOf(next.block))
   }
   for (const block of waiting) unplaced.push(...idsOf(block))
-  return { placed: [...desk.placed.values()], unplaced }
+  return tidied(problem, { placed: [...desk.placed.values()], unplaced })
 }
 
 /** All that placing looks at. */
@@ -186,7 +188,7 @@ function gatedSlot(desk: Desk, block: Block, ready: number): Slot | null {
     if (from === null || from <= slot.from) break
     slot = slotFor(desk, block, Math.ceil(from))
   }
-  return overtime(desk, block, ready, slot) ?? slot
+  return overtime(desk, block, ready, slot) ?? cleaned(desk, block, ready, slot) ?? slot
 }
 
 /** Nobody goes home, or to eat, this long before wet tape is off: they stay, min. From memory. */
@@ -208,6 +210,28 @@ function overtime(desk: Desk, block: Block, ready: number, slot: Slot | null): S
     return isThere || shifts.some(([start, end]) => start <= from && from < end + STAY_ON_MIN)
   })
   if (!mode || from >= wet.to) return null
+  const piece = { from, to: from + mode.minutes }
+  return { mode, ...piece, pieces: [piece] }
+}
+
+/** A gun is cleaned within this of its last coat, min. From memory. */
+const CLEANED_WITHIN_MIN = 4 * 60
+
+/** Paint does not stay in a gun overnight: it is cleaned before its crew goes home, and told as outside the shift if it is. */
+function cleaned(desk: Desk, block: Block, ready: number, slot: Slot | null): Slot | null {
+  const [act, more] = block.activities
+  const [mode] = block.modes
+  const ref = readActivity(act?.id ?? '')
+  if (more || !mode || ref?.of !== 'step' || ref.act !== 'gun-down') return null
+  if (slot && slot.from - ready <= CLEANED_WITHIN_MIN) return null
+  const shifts = desk.problem.crews.find((crew) => crew.id === mode.crewId)?.shifts ?? []
+  const shift = shifts.findLast(([from]) => from <= ready)
+  if (!shift || ready > shift[1] + STAY_ON_MIN) return null
+  const until = [...desk.placed.values()]
+    .filter((each) => each.crewId === mode.crewId && each.to > ready && each.from < shift[1])
+    .flatMap((each) => each.pieces.filter((piece) => piece.from < shift[1]).map((piece) => piece.to))
+  const from = Math.max(ready, ...until)
+  if (from > shift[1] + STAY_ON_MIN) return null
   const piece = { from, to: from + mode.minutes }
   return { mode, ...piece, pieces: [piece] }
 }

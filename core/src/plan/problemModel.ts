@@ -6,6 +6,7 @@ import { groupedBy } from '../units/groupedBy'
 import { MIN_PER_DAY } from '../units/time'
 import { airStarts } from './airStarts'
 import { blocksOf, type Block } from './blocks'
+import { LEAST_PIECE_MIN } from './freeTime'
 import type { PlacedTask, Placement, WorkPiece } from './placement'
 import { Ramps } from './ramps'
 import { clocksOfTables } from './tableClocks'
@@ -177,7 +178,10 @@ function startsFor(desk: Desk, item: Item): Starts {
   const { block, minutes, finish, crewId } = item
   const least = Math.max(0, ...block.activities.map((act) => releaseOf(desk, item, act.id, act.release)))
   let starts = startsOf(
-    shiftsOf(desk, crewId).map(([from, to]) => [Math.max(from, least), finish ? to - 1 : to - minutes]),
+    shiftsOf(desk, crewId).map(([from, to]) => [
+      Math.max(from, least),
+      to - (finish ? Math.min(minutes, LEAST_PIECE_MIN) : minutes),
+    ]),
   )
   const rule = problem.pulls.find((each) => each.activityId === block.activities[0]?.id)
   if (rule?.coated) {
