@@ -130,10 +130,23 @@ export function tellEnd(
   return last ? whyThen(problem, placed, last.taskId).map((link) => tellLink(job, tasks, link, now)) : []
 }
 
+const WHY: Readonly<Record<Hold, string>> = {
+  dries: 'why.dries',
+  after: 'why.after',
+  crew: 'why.crew',
+  shared: 'why.shared',
+  shift: 'why.shift',
+  air: 'why.air',
+  release: 'why.release',
+  now: 'why.now',
+  together: 'why.together',
+  free: 'why.free',
+}
+
 export function tellLink(job: Job, tasks: readonly Task[], { activityId, from, hold, other }: Link, now: number): Said {
   const name = (id: string | null): Fact => {
     const task = tasks.find((each) => each.id === id)
     return task ? taskFact(job, task, word('task', task.kind)) : (id ?? '')
   }
-  return said(`why.${hold}`, { what: name(activityId), when: when(from, now, job.site.zone), other: name(other) })
+  return said(WHY[hold], { what: name(activityId), when: when(from, now, job.site.zone), other: name(other) })
 }

@@ -197,7 +197,7 @@ export const SURVEY_WORDS = {
     neededBy: 'Needed back by',
     held: 'Heated, dried or fanned: air held day and night',
     heldTemp: 'Held at, °C',
-    heldRh: 'Humidity held, %',
+    heldRh: 'Held at, %',
     fan: 'Fans',
     fans: { none: 'none', 'in-room': 'in the room', 'at-face': 'at the wet faces' },
     room: 'Room',
