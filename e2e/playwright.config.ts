@@ -5,6 +5,8 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../.tmp/playwright',
   timeout: 60_000,
+  // A machine that is shared is sometimes half as fast.
+  expect: { timeout: 15_000 },
   workers: 2,
   retries: 0,
   reporter: [['line'], ['json', { outputFile: '../.tmp/results/playwright.json' }]],
