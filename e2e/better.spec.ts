@@ -43,5 +43,5 @@ test('a room that is due too soon: why, proved, and what single change would hel
   await page.goto(`${server.url}/jobs/tern-quay/rounds`)
   const panel = page.locator('section', { hasText: 'Rooms that will be late' })
   await panel.getByRole('button', { name: 'Why, and what would help' }).first().click()
-  await expect(panel.getByText(/It cannot be in time|It is not proved/).first()).toBeVisible({ timeout: 40_000 })
+  await expect(panel.getByText(/it cannot be in time|It is not proved/).first()).toBeVisible({ timeout: 40_000 })
 })

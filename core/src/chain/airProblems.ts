@@ -5,6 +5,7 @@ import { coatingOf } from '../catalogue/find'
 import type { Miss, MissKind } from '../check/miss'
 import type { JobClocks } from '../cure/areaClocks'
 import type { PlacedTask } from '../plan/placement'
+import { stepAt } from '../survey/stepAt'
 import type { Task } from './task'
 
 export interface AirProblemsSetup {
@@ -26,9 +27,9 @@ export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSet
   const found = new Map<string, Said>()
   for (const each of misses.filter(({ kind }) => isOfAir(kind)).sort((a, b) => (a.at ?? 0) - (b.at ?? 0))) {
     const task = byId.get(each.activityId)
-    const room = job.rooms.find((other) => other.id === task?.roomId)
-    const step = room?.steps.find((other) => other.id === task?.stepId)
-    if (!room || !step || each.at === null) continue
+    const where = task && stepAt(job, task)
+    if (!where || each.at === null) continue
+    const { room, step } = where
     const coating = coatingOf(job.shelf, step.coatingId)
     const air = airAt(clocks(room.id).air, each.at)
     const faults = [...paintFaults(coating, air, step.tool), ...filmFaults(coating, air)]

@@ -1,9 +1,9 @@
 import { checkPlan } from '../check/checkPlan'
 import type { Miss } from '../check/miss'
+import { endBy } from '../engine/endBy'
 import { improve, type Answer } from '../engine/improve'
 import { deskOf, layOut } from '../engine/firstSchedule'
 import { endOf, makespanOf, type Model, type Schedule } from '../engine/model'
-import { shared, startsOf } from '../engine/starts'
 import type { Placement } from '../plan/placement'
 import { translate, type Translation } from '../plan/problemModel'
 import type { ScheduleProblem } from '../problem/problem'
@@ -193,13 +193,7 @@ function withDues(
     tasks: model.tasks.map((task, i) => {
       const by = due.get(i)
       if (by === undefined || endOf(task, hint[i] ?? 0) > by) return task
-      const allowed: [number, number][] = []
-      for (let k = 0; k < task.starts.length; k += 2) {
-        let to = Math.min(task.starts[k + 1] ?? 0, by - (task.finish ? 0 : task.minutes))
-        while (task.finish && to > 0 && endOf(task, to) > by) to = Math.min(to - 1, by)
-        allowed.push([task.starts[k] ?? 0, to])
-      }
-      return { ...task, starts: shared(task.starts, startsOf(allowed)) }
+      return endBy(task, by)
     }),
   }
 }

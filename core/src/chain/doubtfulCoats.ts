@@ -6,6 +6,7 @@ import { filmClockOf } from '../cure/paintClocks'
 import { rainSafeMin } from '../cure/rainSafe'
 import { instantOfGain } from '../cure/rateClock'
 import { said, when, type ActivityId, type Job, type Said } from '../ground'
+import { stepAt } from '../survey/stepAt'
 import { MIN_PER_HOUR } from '../units/time'
 import type { Task } from './task'
 import type { DoneActivity } from '../problem/problem'
@@ -35,9 +36,9 @@ export function doubtfulCoats({ job, clocks, tasks, done }: DoubtfulSetup): Doub
   const open = tasks.filter((task) => !times.has(task.id))
   return tasks.flatMap((task) => {
     const at = times.get(task.id)
-    const room = job.rooms.find((each) => each.id === task.roomId)
-    const step = room?.steps.find((each) => each.id === task.stepId)
-    if (!at || !room || !step || (task.kind !== 'coat' && task.kind !== 'roll')) return []
+    const where = stepAt(job, task)
+    if (!at || !where || (task.kind !== 'coat' && task.kind !== 'roll')) return []
+    const { room, step } = where
     // Once the room has been looked at, whoever looked knows.
     if (!open.some((each) => each.roomId === task.roomId)) return []
     const coating = coatingOf(job.shelf, step.coatingId)
@@ -66,11 +67,10 @@ const nextHour = (minute: number, startMin: number): number =>
 /** Each doubtful coat in words: what met it, or will unless it is kept from it. */
 export function tellDoubtful(job: Job, coats: readonly DoubtfulCoat[], now: number): Said[] {
   return coats.map(({ roomId, stepId, coat, at, fault }) => {
-    const room = job.rooms.find((each) => each.id === roomId)
-    const step = room?.steps.find((each) => each.id === stepId)
+    const where = stepAt(job, { roomId, stepId })
     const facts = {
-      room: room?.name ?? roomId,
-      step: step?.name ?? stepId,
+      room: where?.room.name ?? roomId,
+      step: where?.step.name ?? stepId,
       coat,
       when: when(at, now, job.site.zone),
       fault,

@@ -89,7 +89,14 @@ export const problemOf = (
   parameters: Parameters = DEFAULT_PARAMETERS,
 ): ScheduleProblem => chainOf(job, now, parameters).problem
 
-interface Chain {
+/** Both at once: a plan and the problem it answers, from one way through the chain. */
+export const planWithProblem = (
+  job: Job,
+  now: number = parseInstant(job.start),
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): Chain => chainOf(job, now, parameters)
+
+export interface Chain {
   readonly plan: Plan
   readonly problem: ScheduleProblem
 }

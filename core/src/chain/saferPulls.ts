@@ -1,7 +1,7 @@
 import { chancesOf } from '../chance/chances'
 import type { Job } from '../ground'
 import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
-import { planJob, problemOf } from './planJob'
+import { planWithProblem } from './planJob'
 
 /** What it takes to keep every wet pull that is still to come within a chance of missing its span. */
 export interface SaferPulls {
@@ -30,33 +30,36 @@ export function saferPulls(
 ): SaferPulls {
   const anew = { ...job, published: null }
   const usual = parameters.work.wetMargin.value
-  const tries = { worstNow: 0, endNow: 0, roundsNow: 0 }
-  let last = { worst: 0, end: 0, rounds: 0 }
+  let first: Tried | null = null
   for (const step of STEPS) {
     const own = withMargin(parameters, usual * step)
-    const { proposed, rounds } = planJob(anew, now, own)
-    const problem = problemOf(anew, now, own)
+    const { plan, problem } = planWithProblem(anew, now, own)
+    const { proposed, rounds } = plan
     const begun = new Set<string>(
       problem.pulls.filter((rule) => rule.coated ?? rule.bead?.sealedAt).map((rule) => rule.activityId),
     )
     const { pulls, end } = chancesOf(problem, { placed: proposed }, { runs, seed })
     const worst = Math.max(0, ...pulls.filter((each) => !begun.has(each.activityId)).map((each) => each.missShare))
-    last = { worst, end: end?.half ?? now, rounds: rounds.length }
-    if (step === 1) Object.assign(tries, { worstNow: worst, endNow: last.end, roundsNow: last.rounds })
-    if (worst <= most) return told(usual * step)
+    const tried = { worst, end: end?.half ?? now, rounds: rounds.length }
+    first ??= tried
+    if (worst <= most || step === STEPS.at(-1)) return told(worst <= most ? usual * step : null, tried, first)
   }
-  return told(null)
-
-  function told(margin: number | null): SaferPulls {
-    return {
-      margin,
-      worst: last.worst,
-      worstNow: tries.worstNow,
-      laterMin: Math.round(last.end - tries.endNow),
-      moreRounds: last.rounds - tries.roundsNow,
-    }
-  }
+  throw new Error('there is no smallest round')
 }
+
+interface Tried {
+  readonly worst: number
+  readonly end: number
+  readonly rounds: number
+}
+
+const told = (margin: number | null, tried: Tried, first: Tried): SaferPulls => ({
+  margin,
+  worst: tried.worst,
+  worstNow: first.worst,
+  laterMin: Math.round(tried.end - first.end),
+  moreRounds: tried.rounds - first.rounds,
+})
 
 const withMargin = (parameters: Parameters, value: number): Parameters => ({
   ...parameters,

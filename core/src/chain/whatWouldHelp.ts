@@ -1,5 +1,5 @@
 import type { Crew, Job, Room } from '../ground'
-import { parseInstant } from '../units/time'
+import { parseClock, parseInstant } from '../units/time'
 import { planJob } from './planJob'
 
 /** One change to a job, by what it takes: the first cost nothing, the last most. */
@@ -106,7 +106,6 @@ function changed(job: Job, room: Room, change: Change): Job {
 
 /** A time of day so much sooner, never before midnight. */
 function sooner(clock: string, minutes: number): string {
-  const [h = 0, m = 0] = clock.split(':').map(Number)
-  const at = Math.max(0, 60 * h + m - minutes)
+  const at = Math.max(0, parseClock(clock) - minutes)
   return `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`
 }

@@ -1,6 +1,7 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the loop around it */
 import { instantOfGain } from '../cure/rateClock'
 import type { ClockDelay, PullRule } from '../problem/problem'
+import { firstPast } from '../units/firstPast'
 import type { Scene, Script } from './script'
 
 /** One day as it might go: how long each activity takes, as a multiple of its plan, and how fast each coat dries. */
@@ -77,14 +78,7 @@ function passed({ clocks }: Script, { clock, amount }: ClockDelay, from: number,
 /** The first instant at which a crew would begin a scene. */
 function startOf(scene: Scene, ready: number, shifts: readonly (readonly [number, number])[]): number {
   let at = ready
-  let low = 0
-  let high = shifts.length
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (shifts[middle]![1] <= at) low = middle + 1
-    else high = middle
-  }
-  for (let i = low; i < shifts.length; i++) {
+  for (let i = firstPast(shifts.length, (k) => shifts[k]![1] > ready); i < shifts.length; i++) {
     const [from, to] = shifts[i]!
     at = afterBans(scene, Math.max(at, from))
     if (scene.divisible ? at < to : at + scene.minutes <= to) return at

@@ -1,4 +1,5 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { firstPast } from '../units/firstPast'
 import { latestEnd } from './model'
 import type { Desk } from './firstSchedule'
 import { rampAt, rampReaches } from './ramp'
@@ -76,13 +77,8 @@ export function energyBound(desk: Desk, heads: Int32Array): number {
     low += step
     step *= 2
   }
-  let high = Math.max(low, Math.min(latest, low + step))
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (isRefuted(middle)) low = middle + 1
-    else high = middle
-  }
-  return low
+  const high = Math.max(low, Math.min(latest, low + step))
+  return low + firstPast(high - low, (more) => !isRefuted(low + more))
 }
 
 /** Whether tasks that all lie between two instants hold more than is given there. */
@@ -120,13 +116,7 @@ function minutesUpTo(there: readonly (readonly [number, number])[]): (at: number
   const sums = [0]
   for (const [from, to] of there) sums.push(sums[sums.length - 1]! + to - from)
   return (at) => {
-    let low = 0
-    let high = there.length
-    while (low < high) {
-      const middle = (low + high) >> 1
-      if (there[middle]![0] <= at) low = middle + 1
-      else high = middle
-    }
-    return low === 0 ? 0 : sums[low - 1]! + Math.min(at, there[low - 1]![1]) - there[low - 1]![0]
+    const begun = firstPast(there.length, (k) => there[k]![0] > at)
+    return begun === 0 ? 0 : sums[begun - 1]! + Math.min(at, there[begun - 1]![1]) - there[begun - 1]![0]
   }
 }

@@ -29,9 +29,9 @@ export interface Ways {
 
 /** Tasks up to which the kernel is given the whole at once. */
 const WHOLE = 260
-/** How far tasks are shaken out of their order, min, and how long at a time, ms. */
+/** How far tasks are shaken out of their order, min, and how many are laid out anew in a turn, over all layouts. */
 const SHAKES = [20, 60, 200, 700]
-const SHAKE_MS = 60
+const SHAKEN_TASKS = 6000
 /** How many of them are, as a share. */
 const SHARES = [0.05, 0.2, 1]
 const INFEASIBLE: Answer = { status: 'infeasible', schedule: null, makespan: null, bound: null }
@@ -143,8 +143,8 @@ class Search {
    */
   private shake(): void {
     const { desk, ways } = this
-    const until = performance.now() + (this.isLoose ? 4 * SHAKE_MS : SHAKE_MS)
-    do {
+    const layouts = Math.ceil(((this.isLoose ? 4 : 1) * SHAKEN_TASKS) / this.model.tasks.length)
+    for (let i = 0; i < layouts && !ways.isOver(); i++) {
       const base = this.best!
       const strength = SHAKES[Math.floor(ways.random() * SHAKES.length)]!
       const share = SHARES[Math.floor(ways.random() * SHARES.length)]!
@@ -157,7 +157,7 @@ class Search {
       if (makespan > this.makespan) continue
       this.best = found
       this.makespan = makespan
-    } while (performance.now() < until && ways.rounds === undefined && !ways.isOver())
+    }
   }
 
   /** Frees some tasks that lie near one another in time and looks for a better end, the others in their order. */

@@ -1,3 +1,4 @@
+import { firstPast } from '../units/firstPast'
 import { nth } from '../units/sure'
 import type { Stretch } from '../calendar/calendar'
 
@@ -16,16 +17,7 @@ export const LEAST_PIECE_MIN = 10
 export function freeTime(stretches: readonly Stretch[]): FreeTime {
   const free: Stretch[] = [...stretches]
   /** Index of the first stretch that ends after an instant. */
-  const firstAfter = (at: number): number => {
-    let low = 0
-    let high = free.length
-    while (low < high) {
-      const middle = (low + high) >> 1
-      if (nth(free, middle).to <= at) low = middle + 1
-      else high = middle
-    }
-    return low
-  }
+  const firstAfter = (at: number): number => firstPast(free.length, (i) => nth(free, i).to > at)
   return {
     firstSlot(ready, minutes) {
       for (let i = firstAfter(ready); i < free.length; i++) {

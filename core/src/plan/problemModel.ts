@@ -24,6 +24,16 @@ export interface Translation {
   readonly placementOf: (schedule: Schedule) => Placement
 }
 
+export interface TranslateWays {
+  /**
+   * Leaves out what the plan at hand only prefers or excuses: what follows at once, stays, the hours of work outside of shifts.
+   * What is impossible then is so whatever the plan.
+   */
+  readonly isBare?: boolean
+  /** An instant up to which things may be put off, where that is behind the plan at hand. */
+  readonly until?: number
+}
+
 /** A day after the plan at hand: nobody looks for a worse one. */
 const ROOM_MIN = MIN_PER_DAY
 
@@ -39,19 +49,25 @@ interface Item {
   readonly at: number
   /** What may not be moved: a wet pull that is due, work outside of shifts, a start set by hand. */
   readonly isPinned: boolean
+  /** No shift holds it: it is done after hours if need be. */
+  readonly isLoose: boolean
 }
 
 /**
  * The problem as tasks, lags and crews in whole minutes: a block is one task, a wait on a clock a ramp, bad air and shifts are
  * gaps in its starts. Choices the plan at hand has made stay: who does what, what is left out, what follows at once.
  */
-export function translate(problem: ScheduleProblem, plan: Pick<Placement, 'placed'>): Translation {
+export function translate(
+  problem: ScheduleProblem,
+  plan: Pick<Placement, 'placed'>,
+  { isBare = false, until = 0 }: TranslateWays = {},
+): Translation {
   const origin = Math.ceil(problem.from)
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
-  const last = Math.max(origin, ...plan.placed.map((each) => each.to))
+  const last = Math.max(origin, until, ...plan.placed.map((each) => each.to))
   const length = Math.ceil(Math.min(problem.horizon, last + ROOM_MIN)) - origin
   const ramps = new Ramps(clocksOfTables(problem.clocks), origin, length)
-  const desk: Desk = { problem, origin, length, ramps, placed, presence: new Map() }
+  const desk: Desk = { problem, origin, length, ramps, placed, presence: new Map(), isBare }
   const items = blocksOf(problem).flatMap((block) => itemOf(desk, block))
   const place = new Map(items.flatMap((item, i) => item.block.activities.map((act) => [act.id, i] as const)))
   const model: Model = {
@@ -59,8 +75,7 @@ export function translate(problem: ScheduleProblem, plan: Pick<Placement, 'place
     tasks: items.map((item) => taskOf(desk, item)),
     lags: [
       ...problem.lags.flatMap((lag) => lagOf(desk, items, place, lag)),
-      ...followLags(items, place),
-      ...stayLags(desk, items, place),
+      ...(isBare ? [] : [...followLags(items, place), ...stayLags(desk, items, place)]),
     ],
     shared: [
       ...[...groupedBy([...items.keys()], (i) => items[i]?.crewId ?? '')].map(([id, own]) => ({
@@ -97,6 +112,7 @@ interface Desk {
   readonly ramps: Ramps
   readonly placed: ReadonlyMap<string, PlacedTask>
   readonly presence: Map<string, Presence>
+  readonly isBare: boolean
 }
 
 /** When a crew is there, minute by minute. */
@@ -126,11 +142,12 @@ function itemOf(desk: Desk, block: Block): Item[] {
   const shifts = shiftsOf(desk, crewId)
   const pieces = own.flatMap((each) => each?.pieces ?? [])
   const isOutside = pieces.some((piece) => !shifts.some(([a, b]) => piece.from - origin >= a && piece.to - origin <= b))
-  const isPinned =
-    isOutside ||
-    (rule?.manner === 'wet' && rule.coated !== null) ||
-    block.activities.some((act) => problem.fixed.some((each) => each.id === act.id))
-  return [{ block, crewId, minutes, from, to, finish, at: first.from - origin, isPinned }]
+  const isExcused = isOutside || (rule?.manner === 'wet' && rule.coated !== null)
+  const isFixed = block.activities.some((act) => problem.fixed.some((each) => each.id === act.id))
+  const isPinned = isFixed || (isExcused && !desk.isBare)
+  // A gun may always be cleaned after hours.
+  const isLoose = desk.isBare && (isExcused || id.endsWith('/gun-down'))
+  return [{ block, crewId, minutes, from, to, finish, at: first.from - origin, isPinned, isLoose }]
 }
 
 const shiftsOf = ({ problem, origin }: Desk, crewId: string): [number, number][] =>
@@ -177,6 +194,7 @@ function startsFor(desk: Desk, item: Item): Starts {
   const { problem, origin, ramps } = desk
   const { block, minutes, finish, crewId } = item
   const least = Math.max(0, ...block.activities.map((act) => releaseOf(desk, item, act.id, act.release)))
+  if (item.isLoose) return startsOf([[least, desk.length]])
   let starts = startsOf(
     shiftsOf(desk, crewId).map(([from, to]) => [
       Math.max(from, least),
@@ -193,15 +211,29 @@ function startsFor(desk: Desk, item: Item): Starts {
   }
   for (const act of block.activities) {
     const air = act.air === null ? undefined : problem.airs.find((each) => each.id === act.air)
-    if (air) starts = shared(starts, airStarts(spanOf(desk, item, act.id), inMinutes(desk, air), ramps))
+    if (air) starts = shared(starts, airStarts(spanOf(desk, item, act.id), inMinutes(desk, item, air), ramps))
   }
   return starts
 }
 
-const inMinutes = ({ origin }: Desk, air: AirRule): AirRule => {
+/** A rule of the air in minutes of the plan, as far as an item meets it. */
+const inMinutes = (desk: Desk, item: Item, air: AirRule): AirRule => {
+  const { origin } = desk
   const moved = (bans: AirRule['during']) =>
     bans.map((ban) => ({ ...ban, from: ban.from - origin, to: ban.to - origin }))
-  return { ...air, during: moved(air.during), until: moved(air.until) }
+  // Work over a break meets no air while nobody is at it.
+  const worked = item.finish ? shiftsOf(desk, item.crewId) : null
+  const met = (bans: AirRule['during']) =>
+    worked === null
+      ? bans
+      : bans.flatMap((ban) =>
+          worked.flatMap(([from, to]) =>
+            from < ban.to && to > ban.from
+              ? [{ ...ban, from: Math.max(from, ban.from), to: Math.min(to, ban.to) }]
+              : [],
+          ),
+        )
+  return { ...air, during: met(moved(air.during)), until: moved(air.until) }
 }
 
 /** Where an activity of a block lies, by the block’s start. */

@@ -5,6 +5,7 @@ import { filmClockOf } from '../cure/paintClocks'
 import type { JobClocks } from '../cure/areaClocks'
 import { rainSafeMin } from '../cure/rainSafe'
 import type { Job, Said } from '../ground'
+import { stepAt } from '../survey/stepAt'
 import { MIN_PER_HOUR } from '../units/time'
 import type { Activity } from '../work'
 import type { ClockBook } from './clockBook'
@@ -30,9 +31,9 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
   const found = new Map<string, AirRule>()
   return {
     of(activity) {
-      const room = job.rooms.find((each) => each.id === activity.roomId)
-      const step = room?.steps.find((each) => each.id === activity.stepId)
-      if (!room || !step || (activity.kind !== 'coat' && activity.kind !== 'roll')) return null
+      const at = stepAt(job, activity)
+      if (!at || (activity.kind !== 'coat' && activity.kind !== 'roll')) return null
+      const { room, step } = at
       const coating = coatingOf(job.shelf, step.coatingId)
       const clock = book.paint(filmClockOf(coating), room.id)
       const id = `${coating.id} ${step.tool} ${clock}`

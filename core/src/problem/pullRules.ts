@@ -8,6 +8,7 @@ import { strokesOf } from '../progress/strokes'
 import type { Recipe } from '../recipes/recipe'
 import { stayDaysOf } from '../risk/residue'
 import { lastCoatOf } from '../survey/faces'
+import { stepAt } from '../survey/stepAt'
 import { sure } from '../units/sure'
 import { MIN_PER_DAY } from '../units/time'
 import type { Round, RoundPull, Work } from '../work'
@@ -33,10 +34,10 @@ export function pullRules(setup: PullRulesSetup, book: ClockBook): PullRule[] {
 
 function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: RoundPull): PullRule[] {
   const { job, log, minutes } = setup
-  const room = job.rooms.find((each) => each.id === round.roomId)
-  const step = room?.steps.find((each) => each.id === round.stepId)
+  const at = stepAt(job, round)
   const waiting = pull.hemIds.filter((hemId) => isOn(log.hems.get(hemId) ?? UNTOUCHED))
-  if (!room || !step || waiting.length === 0) return []
+  if (!at || waiting.length === 0) return []
+  const { room, step } = at
   const coating = coatOfStep(job.shelf, step)
   const lastCoat = lastCoatOf(room, step)
   const coatId = coatOf(round, lastCoat)

@@ -3,6 +3,7 @@ import type { Instance, InstanceLag, InstanceResource, InstanceTask } from '../e
 import { CoreError } from '../ground'
 import { expects, type Fault } from '../units/faults'
 import { exact, list, needs, orNull, text, wholeNumber } from './fields'
+import { readJson } from './jsonText'
 import { shapeFaults } from './shapeFaults'
 
 /** Longer than any plan, short enough that sums stay whole numbers of 32 bits. */
@@ -50,12 +51,7 @@ const filled = (items: unknown, absent: Fields): unknown =>
  * @throws CoreError jobfile.not_json; jobfile.invalid naming the place and what was expected
  */
 export function readInstance(source: string): Instance {
-  let data: unknown
-  try {
-    data = JSON.parse(source)
-  } catch (error) {
-    throw new CoreError('jobfile.not_json', { detail: (error as Error).message })
-  }
+  const data = readJson(source)
   if (!isFields(data)) return refuse([{ place: 'instance', expected: expects('object') }])
   const whole = {
     resources: filled(data.resources ?? [], { shifts: null }),

@@ -1,6 +1,7 @@
-import { CoreError, type Job } from '../ground'
+import type { Job } from '../ground'
 import { checkJob } from './checkJob'
 import { jobSchema } from './jobSchema'
+import { readJson } from './jsonText'
 import { inSchemaOrder } from './schemaOrder'
 import { upgraded } from './upgrade'
 
@@ -15,11 +16,5 @@ export const writeJobFile = (job: Job): string => `${JSON.stringify(inSchemaOrde
  * @throws CoreError jobfile.not_json; jobfile.invalid naming the place and what was expected
  */
 export function readJobFile(text: string): Job {
-  let data: unknown
-  try {
-    data = JSON.parse(text)
-  } catch (error) {
-    throw new CoreError('jobfile.not_json', { detail: (error as Error).message })
-  }
-  return checkJob(upgraded(data))
+  return checkJob(upgraded(readJson(text)))
 }

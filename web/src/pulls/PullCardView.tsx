@@ -24,6 +24,8 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
     return recipe?.safe && (recipe.score || recipe.seal === 'wiped-sealant')
   })
   const acting = stand === 'now' || stand === 'overdue'
+  // What the clock calls dry nobody knows where the weather met the coat.
+  const head = card.doubt && stand === 'dry' ? W.pulls.inDoubt : HEADS[stand]
   const walls = [
     ...new Set(own.map((hem) => room?.walls.find((wall) => wall.id === hem.segments[0]?.wallId)?.name ?? '')),
   ]
@@ -35,12 +37,10 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
       W.pulls.ticked({ what: `${room?.name}, ${W.pulls.pulled.toLowerCase()}` }),
     )
   return (
-    <article className={`panel ${acting ? 'border-2 border-act' : ''}`} aria-label={`${HEADS[stand]}: ${room?.name}`}>
+    <article className={`panel ${acting ? 'border-2 border-act' : ''}`} aria-label={`${head}: ${room?.name}`}>
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1">
         <div className="min-w-0 flex-1">
-          <p className={`text-sm font-bold uppercase tracking-wide ${acting ? 'text-act' : 'text-soft'}`}>
-            {HEADS[stand]}
-          </p>
+          <p className={`text-sm font-bold uppercase tracking-wide ${acting ? 'text-act' : 'text-soft'}`}>{head}</p>
           <h2 className="text-[1.5rem] leading-tight">{room?.name}</h2>
           <p>
             {W.pulls.walls({ n: walls.length, list: walls.join(', ') })} ·{' '}

@@ -29,6 +29,17 @@ test('the board tells now, next and what must be looked at', () => {
   expect([field.task.roomId, field.subjects.length]).toEqual(['practice2', 4])
 })
 
+test('a coat that the weather caught is in doubt from that minute on, its own round’s and no other', () => {
+  const round = plan.pulls.find((pull) => pull.coated && pull.roomId === 'practice2')!.roundId
+  const fault = { code: 'plan.rain', facts: { mm: 2 } }
+  const caught = { activityId: `${round}/coat2`, roomId: 'practice2', stepId: 's3', coat: 2, at: now + 5, fault }
+  const doubts = (minutes: number) =>
+    boardAt({ ...plan, doubtful: [caught] }, log, now + minutes, null)
+      .pulls.filter((card) => card.doubt !== null)
+      .map((card) => card.pull.roomId)
+  expect([doubts(0), doubts(10)]).toEqual([[], ['practice2']])
+})
+
 test('later the same round is tacky, then dry, then overdue', () => {
   const standAt = (minutes: number) =>
     boardAt(plan, log, now + minutes, null).pulls.find((card) => card.pull.roomId === 'practice2')!.stand

@@ -62,7 +62,7 @@ const percent = (share: number): string => (share > 0 && share < 0.005 ? '< 1 %'
 function Share({ share }: { share: number }) {
   return (
     <span className="inline-flex items-center gap-2 whitespace-nowrap">
-      <span className="inline-block h-2 w-16 border border-rule" aria-hidden>
+      <span className="hidden h-2 w-16 border border-rule sm:inline-block" aria-hidden>
         <span className={`block h-full ${share >= 0.05 ? 'bg-act' : 'bg-ink'}`} style={{ width: `${100 * share}%` }} />
       </span>
       {percent(share)}

@@ -1,4 +1,4 @@
-import { chancesOf, planJob, problemOf, saferPulls, type Chances, type Job, type SaferPulls } from '@crisp-hem/core'
+import { chancesOf, planWithProblem, saferPulls, type Chances, type Job, type SaferPulls } from '@crisp-hem/core'
 import { answerWith } from '../state/useWorkerAnswer'
 
 export interface ChanceQuestion {
@@ -20,9 +20,9 @@ const TRY_RUNS = 600
 
 // Thousands of days are gone through here; the page only shows what came of them.
 answerWith(({ job, now, runs, seed }: ChanceQuestion): ChanceAnswer => {
-  const { placed } = planJob(job, now)
+  const { plan, problem } = planWithProblem(job, now)
   return {
-    chances: chancesOf(problemOf(job, now), { placed }, { runs, seed }),
+    chances: chancesOf(problem, plan, { runs, seed }),
     safer: saferPulls(job, now, { most: MOST_MISSED, runs: TRY_RUNS, seed }),
   }
 })

@@ -14,7 +14,14 @@ export interface HelpAnswer {
   readonly helps: readonly Help[]
 }
 
+/** Time that each question to the engine gets, ms; what is not refuted by then counts as possible. */
+const EACH_MS = 1200
+const timer = () => {
+  const until = performance.now() + EACH_MS
+  return () => performance.now() > until
+}
+
 // Each change is planned anew: seconds of work, beside the page.
 answerWith(({ job, now, roomId }: HelpQuestion): HelpAnswer => {
-  return { why: whyLate(problemOf(job, now), roomId), helps: whatWouldHelp(job, roomId, now) }
+  return { why: whyLate(problemOf(job, now), roomId, timer), helps: whatWouldHelp(job, roomId, now) }
 })
