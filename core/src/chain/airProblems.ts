@@ -36,7 +36,7 @@ export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSet
     const fault = faults.find(({ code }) => code === each.other) ?? faults[0]
     const key = `${each.kind}|${coating.id}|${each.other}`
     if (!fault || found.has(key)) continue
-    const facts = { room: room.name, when: when(each.at, from, job.site.zone), fault }
+    const facts = { room: room.name, step: step.name, when: when(each.at, from, job.site.zone), fault }
     found.set(key, said(each.kind === 'no-air' ? 'plan.no_air' : 'plan.air', facts))
   }
   return [...found.values()]

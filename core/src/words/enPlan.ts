@@ -13,7 +13,7 @@ export const EN_PLAN = {
   'plan.no_crew': 'No crew: add one under Site.',
   'plan.no_recipe': '{room}, {place}: nothing safe, so it is left out of the rounds.',
   'plan.late_room': '{room} is free {when}, {late} after it is needed.',
-  'plan.air': '{room}, coat at {when}: {fault}',
+  'plan.air': '{room}, {step}, coat at {when}: {fault}',
   'plan.caught':
     '{room}, {step}, coat {coat}: caught at {when} before it was safe: {fault} Its state is doubtful: look at it and try it by hand before more goes on or tape comes off.',
   'plan.will_catch':
@@ -28,7 +28,7 @@ export const EN_PLAN = {
   'why.now': '{when}, {what}: it begins at once.',
   'why.together': '{when}, {what}: without a break after {other}.',
   'why.free': '{when}, {what}: nothing keeps it from an earlier start.',
-  'plan.no_air': '{room}: no air in the time ahead that the coat may go on in. At {when}: {fault}',
+  'plan.no_air': '{room}, {step}: no air in the time ahead that the coat may go on in. At {when}: {fault}',
   'order.empty': '{step} paints nothing.',
   'order.ceiling_late':
     'Ceiling after walls: with a {tool} it spatters walls that are done. Ceiling first, or spray it above hung film.',
