@@ -1,5 +1,6 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
 import { firstPast } from '../units/firstPast'
+import { countings } from './countings'
 import { latestEnd } from './model'
 import type { Desk } from './firstSchedule'
 import { rampAt, rampReaches } from './ramp'
@@ -57,10 +58,16 @@ export function latestsOf({ model, blocks, outOf }: Desk, end: number): Int32Arr
  */
 export function energyBound(desk: Desk, heads: Int32Array): number {
   const { model } = desk
-  const crews = model.shared.map(({ capacity, uses }) => {
-    const own = uses.filter(({ task }) => model.tasks[task]!.minutes > 0 && !model.tasks[task]!.finish)
-    const tasks = own.map(({ task }) => model.tasks[task]!)
-    return { capacity, own, there: presenceOf(tasks) }
+  const crews = model.shared.flatMap(({ capacity, uses }) => {
+    const held = uses.filter(({ task }) => model.tasks[task]!.minutes > 0 && !model.tasks[task]!.finish)
+    const there = presenceOf(held.map(({ task }) => model.tasks[task]!))
+    return countings(
+      capacity,
+      held.map(({ units }) => units),
+    ).map((way) => {
+      const own = held.map(({ task, units }) => ({ task, units: way.unitsOf(units) })).filter(({ units }) => units > 0)
+      return { capacity: way.capacity, own, there }
+    })
   })
   const isRefuted = (end: number): boolean => {
     const latests = latestsOf(desk, end)

@@ -1,4 +1,5 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { countings } from './countings'
 import { Kernel } from './kernel/kernel'
 import { endOf, type Model, type Schedule, type Shared } from './model'
 import { type Network } from './network'
@@ -48,8 +49,19 @@ export function build(setup: BuildSetup): Built {
     if (ramp) kernel.lags.addRamp(starts[from]!, starts[to]!, ramp)
     else kernel.lags.add(starts[from]!, starts[to]!, weight)
   for (const shared of model.shared) addShared(setup, kernel, starts, shared)
-  const isOpen = model.tasks.every(({ starts: allowed }) => allowed.length > 0) && kernel.open()
+  const isOpen = model.tasks.every(({ starts: allowed }) => allowed.length > 0) && kernel.open(rankBy(setup, starts))
   return { kernel, starts, end, isOpen }
+}
+
+/** Views by the schedule at hand: from the front for what is earliest, from the back for what is latest. */
+function rankBy({ hint }: BuildSetup, starts: readonly number[]): Int32Array | null {
+  if (!hint) return null
+  const rank = new Int32Array(2 * starts.length)
+  starts.forEach((view, task) => {
+    rank[view] = hint[task]!
+    rank[view + 1] = -hint[task]!
+  })
+  return rank
 }
 
 function addShared(setup: BuildSetup, kernel: Kernel, starts: readonly number[], shared: Shared): void {
@@ -84,11 +96,16 @@ function addStretches(
   const own = uses.filter(({ task }) => model.tasks[task]!.finish === null && model.tasks[task]!.starts.length > 0)
   const there = presenceOf(own.map(({ task }) => model.tasks[task]!))
   if (own.length > PACKED || there.length < 2 || there.length > Stretches.most) return
-  kernel.stretches(
-    own.map(({ task, units }) => ({ start: starts[task]!, minutes: model.tasks[task]!.minutes, units })),
+  const held = own.map(({ task, units }) => ({ start: starts[task]!, minutes: model.tasks[task]!.minutes, units }))
+  for (const way of countings(
     capacity,
-    there,
-  )
+    own.map(({ units }) => units),
+  ))
+    kernel.stretches(
+      held.map((each) => ({ ...each, units: way.unitsOf(each.units) })).filter(({ units }) => units > 0),
+      way.capacity,
+      there,
+    )
 }
 
 /**

@@ -3,6 +3,7 @@ import { energyBound, headsOf } from './bounds'
 import { build } from './build'
 import { Exact } from './exact'
 import { deskOf, firstSchedule, layOut, type Desk } from './firstSchedule'
+import { mirrored, turned } from './mirror'
 import { makespanOf, type Model, type Schedule } from './model'
 import { networkOf, type Network } from './network'
 
@@ -29,6 +30,8 @@ export interface Ways {
 
 /** Tasks up to which the kernel is given the whole at once. */
 const WHOLE = 260
+/** Tasks a neighbourhood frees at most: every pair of them is an order to be decided. */
+const MOST_FREED = 120
 /** How far tasks are shaken out of their order, min, and how many are laid out anew in a turn, over all layouts. */
 const SHAKES = [20, 60, 200, 700]
 const SHAKEN_TASKS = 6000
@@ -63,6 +66,8 @@ class Search {
   private size = 40
   /** Some crew does several things at once: orders alone say little, and laying out anew much. */
   private readonly isLoose: boolean
+  /** The model with time turned round from an end; no desk where it cannot be turned. */
+  private backward: { readonly end: number; readonly desk: Desk | null } | null = null
   /** How well neighbourhoods have paid lately, 0 … 1. */
   private luck = 1
 
@@ -138,13 +143,17 @@ class Search {
   }
 
   /**
-   * Lays everything out anew in nearly the order it has: what comes early leaves room for what follows. Schedules that are as
-   * good are taken over too, so that it does not stand still.
+   * Lays everything out anew in nearly the order it has: what comes early leaves room for what follows.
    */
   private shake(): void {
     const { desk, ways } = this
     const layouts = Math.ceil(((this.isLoose ? 4 : 1) * SHAKEN_TASKS) / this.model.tasks.length)
     for (let i = 0; i < layouts && !ways.isOver(); i++) {
+      // Where the kernel sees the whole, it closes gaps better.
+      if (i % 2 === 1 && !this.exact) {
+        this.justify()
+        continue
+      }
       const base = this.best!
       const strength = SHAKES[Math.floor(ways.random() * SHAKES.length)]!
       const share = SHARES[Math.floor(ways.random() * SHARES.length)]!
@@ -152,12 +161,38 @@ class Search {
         desk,
         (task) => -base[task]! - (ways.random() < share ? strength * (ways.random() - 0.5) : 0),
       )
-      if (!found) continue
-      const makespan = makespanOf(this.model, found)
-      if (makespan > this.makespan) continue
-      this.best = found
-      this.makespan = makespan
+      if (found) this.takeOver(found)
     }
+  }
+
+  /** Takes over what is no worse: schedules as good too, so that it does not stand still. */
+  private takeOver(found: Schedule): void {
+    const makespan = makespanOf(this.model, found)
+    if (makespan > this.makespan) return
+    this.best = found
+    this.makespan = makespan
+  }
+
+  /**
+   * Pushes everything as late as it goes, last ends first, and back as early as it goes, first starts first: what stood in the way
+   * of nothing closes up (double justification: Valls, Ballestín & Quintanilla 2005). A little shaken, so that it differs each time.
+   */
+  private justify(): void {
+    const { model, ways, desk } = this
+    const end = this.makespan
+    if (this.backward?.end !== end) {
+      const other = mirrored(model, end)
+      this.backward = { end, desk: other && deskOf(other) }
+    }
+    if (!this.backward.desk) return
+    const strength = SHAKES[Math.floor(ways.random() * SHAKES.length)]! / 4
+    const noise = () => strength * (ways.random() - 0.5)
+    const base = this.best!
+    const late = layOut(this.backward.desk, (task) => base[task]! + model.tasks[task]!.minutes + noise())
+    if (!late) return
+    const back = turned(model, late, end)
+    const found = layOut(desk, (task) => -back[task]! + noise())
+    if (found) this.takeOver(found)
   }
 
   /** Frees some tasks that lie near one another in time and looks for a better end, the others in their order. */
@@ -183,7 +218,7 @@ class Search {
     })
     const { kernel, starts } = built
     const outcome = built.isOpen ? kernel.search([], { clashes: 600, isOver: ways.isOver }) : 'refuted'
-    if (outcome === 'refuted') this.size = Math.min(count, this.size * 1.1 + 1)
+    if (outcome === 'refuted') this.size = Math.min(count, MOST_FREED, this.size * 1.1 + 1)
     if (outcome === 'stopped') this.size = Math.max(12, this.size * 0.95)
     if (outcome !== 'found') return
     this.best = Int32Array.from(starts.map((view) => kernel.store.lower[view]!))

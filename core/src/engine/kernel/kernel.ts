@@ -98,12 +98,12 @@ export class Kernel {
     this.crews.push(propagator)
   }
 
-  /** Ends building and propagates what is known. False: it cannot be done. */
-  open(): boolean {
+  /** Ends building and propagates what is known. False: it cannot be done. @param rank  see `Lags.first` */
+  open(rank: Int32Array | null = null): boolean {
     this.lags.close()
     this.awake = new Uint8Array(this.crews.length).fill(1)
     for (const view of this.choices) this.heap.add(view >> 1)
-    this.isOut = !this.lags.first() || !this.propagate()
+    this.isOut = !this.lags.first(rank) || !this.propagate()
     if (!this.isOut) this.store.settle()
     return !this.isOut
   }
@@ -126,13 +126,15 @@ export class Kernel {
     this.backTo(0)
     if (this.isOut || !this.propagate()) return this.out()
     const most = this.clashes + limits.clashes
-    let [round, left] = [1, 100 * luby(1)]
+    let [round, left, steps] = [1, 100 * luby(1), 0]
     for (;;) {
+      // With thousands of orders to decide, clashes alone come too seldom to ask by.
+      if ((++steps & 1023) === 0 && limits.isOver()) return 'stopped'
       if (!this.propagate()) {
         this.clashes++
         left--
         if (!this.learn()) return this.out()
-        if (this.clashes >= most || ((this.clashes & 63) === 0 && limits.isOver())) return 'stopped'
+        if (this.clashes >= most || ((this.clashes & 15) === 0 && limits.isOver())) return 'stopped'
         continue
       }
       if (left <= 0) {
@@ -210,8 +212,14 @@ export class Kernel {
       this.isClashed = false
       return this.failed()
     }
+    let left = 2 * store.variables + 256
     for (;;) {
       while (store.passed < store.size) {
+        // So much for one decision is a sign of bounds that drive one another on.
+        if (--left < 0) {
+          if (this.lags.isCircling()) return this.failed()
+          left = 2 * store.variables + 256
+        }
         const at = store.passed++
         const view = store.viewAt[at]!
         const wakes = this.wakes[view]

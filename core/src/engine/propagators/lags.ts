@@ -1,9 +1,12 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
-import type { Explainer, Store } from '../kernel/store'
+import { GAP, type Explainer, type Store } from '../kernel/store'
 import { rampAt, rampReaches, type Ramp } from '../ramp'
+import { NEVER } from '../starts'
 
 /** No guard: the lag always counts. */
 const ALWAYS = -1
+/** In place of an edge: the circle found last. */
+const CIRCLE = -1
 
 /**
  * Lags between views, some of them only under a guard: `to ≥ from + weight`, or `to ≥ ramp(from)` where the wait hangs on the
@@ -26,6 +29,8 @@ export class Lags implements Explainer {
   private weightOf: Int32Array = new Int32Array(0)
   private guardOf: Int32Array = new Int32Array(0)
   private guardBoundOf: Int32Array = new Int32Array(0)
+  /** Edges of the circle found last. */
+  private circle: number[] = []
 
   constructor(
     private readonly store: Store,
@@ -65,9 +70,18 @@ export class Lags implements Explainer {
     this.guardBoundOf = Int32Array.from(this.guardBound)
   }
 
-  /** Applies every edge once. */
-  first(): boolean {
-    for (let edge = 0; edge < this.toOf.length; edge++) if (!this.apply(edge)) return false
+  /**
+   * Applies every edge once.
+   *
+   * @param rank  of the view an edge starts from: about the order in which bounds come about. Taken out of it, a chain of
+   *   thousands is run through again for each lag that lies across it.
+   */
+  first(rank: Int32Array | null): boolean {
+    const count = this.toOf.length
+    // Rank and edge in one number, so that plain sorting does.
+    const order = Float64Array.from({ length: count }, (_, edge) => (rank?.[this.fromOf[edge]!] ?? 0) * count + edge)
+    order.sort()
+    for (const each of order) if (!this.apply(each - Math.floor(each / count) * count)) return false
     return true
   }
 
@@ -104,8 +118,51 @@ export class Lags implements Explainer {
     return this.fromOf[edge]! & 1 ? 1 - rampAt(ramp, 1 - bound) : rampReaches(ramp, bound)
   }
 
+  /**
+   * Whether the bound raised last came about in a circle of lags that grows each time round: bounds would climb in it to the end
+   * of time, a step at a time. The clash is then that these lags were asked for together.
+   */
+  isCircling(): boolean {
+    const { store } = this
+    const edges: number[] = []
+    const place = new Map<number, number>()
+    for (let at = store.size - 1; at >= 0; ) {
+      while (at >= 0 && store.whoAt[at] === GAP) at = store.priorAt[at]!
+      if (at < 0 || store.whoAt[at] !== this.who) return false
+      const edge = store.whyAt[at]!
+      const view = store.viewAt[at]!
+      if (view !== this.toOf[edge] || this.ramp[edge]) return false
+      const seen = place.get(view)
+      if (seen !== undefined) return this.closesAt(edges.slice(seen))
+      place.set(view, edges.length)
+      edges.push(edge)
+      let before = store.latest[this.fromOf[edge]!]!
+      while (before >= at) before = store.priorAt[before]!
+      at = before
+    }
+    return false
+  }
+
+  private closesAt(edges: number[]): boolean {
+    const { clash } = this.store
+    if (edges.reduce((sum, edge) => sum + this.weightOf[edge]!, 0) <= 0) return false
+    this.circle = edges
+    const guarded = edges.find((edge) => this.guardOf[edge] !== ALWAYS)
+    clash.view = guarded === undefined ? this.toOf[edges[0]!]! : this.guardOf[guarded]! ^ 1
+    clash.bound = guarded === undefined ? NEVER : 1 - this.guardBoundOf[guarded]!
+    clash.who = this.who
+    clash.why = CIRCLE
+    return true
+  }
+
   explain(view: number, bound: number, edge: number, tell: (view: number, bound: number) => void): void {
     const { lower } = this.store
+    if (edge === CIRCLE) {
+      for (const each of this.circle)
+        if (this.guardOf[each] !== ALWAYS && this.guardOf[each] !== (view ^ 1))
+          tell(this.guardOf[each]!, this.guardBoundOf[each]!)
+      return
+    }
     const [from, to, guard] = [this.fromOf[edge]!, this.toOf[edge]!, this.guardOf[edge]!]
     if (view === to) {
       tell(from, this.asks(edge, bound))
