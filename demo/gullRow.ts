@@ -1,4 +1,4 @@
-import { newRoom, STARTER_HOUSE, STARTER_SHELF, USUAL_FACES, type Job, JOB_VERSION } from '@crisp-hem/core'
+import { newRoom, STARTER_HOUSE, STARTER_SHELF, USUAL_FACES, USUAL_PLANNING, type Job, JOB_VERSION } from '@crisp-hem/core'
 
 const inches = (feet: number, inch: number) => Math.round((feet * 12 + inch) * 25.4)
 
@@ -35,6 +35,7 @@ export function gullRow(): Job {
     ],
     shelf: STARTER_SHELF,
     kit: null,
+    planning: USUAL_PLANNING,
     rooms: [
       {
         ...room,

@@ -55,13 +55,17 @@ export {
   type Piece,
   type PlaceName,
   PIECE_KINDS,
+  PLAN_GOALS,
   type PieceKind,
   type PlanChange,
+  type PlanGoal,
+  type Planning,
   PREPS,
   PRESS_RULES,
   PRESSINGS,
   type PublishedPlan,
   FIELD_ORDERS,
+  type Hold,
   HOUSE_WAYS,
   PULL_OPINIONS,
   readEdge,
@@ -95,6 +99,7 @@ export {
   writeEdge,
   writeHem,
   writeSubject,
+  USUAL_PLANNING,
   UNSAID,
 } from './ground'
 export { faceAreaMm2, skirtingMm } from './survey/areas'
@@ -185,6 +190,10 @@ export { type PullPlan } from './windows/pullPlans'
 export { planChanges, publishedTasks } from './published/planChanges'
 export { type Plan, planJob, planWithProblem, problemOf } from './chain/planJob'
 export { type Chances, chancesOf } from './chance/chances'
+export { holdsOf, moveDesk, type MoveDesk, type Tried, withHolds, withoutHolds } from './chain/moveWork'
+export { roomToSlip } from './chain/roomToSlip'
+export { tellLink, whyThen } from './chain/whyThen'
+export { isOnlyWeather, otherCrews, type Outcome, outcomeOf, type Supposed, supposed } from './chain/whatIf'
 export { type SaferPulls, saferPulls } from './chain/saferPulls'
 export { type Change, type Help, whatWouldHelp } from './chain/whatWouldHelp'
 export { type Demand, whyLate } from './chain/whyLate'

@@ -1,7 +1,7 @@
 import { nth } from '../units/sure'
-import type { Crew } from '../ground'
+import type { Crew, Job } from '../ground'
 import type { Parameters } from '../parameters/parameters'
-import { fromLocal, MIN_PER_DAY, parseClock, toLocal, weekday } from '../units/time'
+import { fromLocal, MIN_PER_DAY, parseClock, parseInstant, toLocal, weekday } from '../units/time'
 
 /** A stretch of work without a break, minutes since the epoch, end not included. */
 export interface Stretch {
@@ -58,8 +58,29 @@ export type Calendars = ReadonlyMap<string, readonly Stretch[]>
 /** How far ahead crews' calendars are laid out. */
 export const HORIZON_DAYS = 90
 
-export const crewCalendars = (crews: readonly Crew[], zone: string, from: number, to: number): Calendars =>
-  new Map(crews.map((crew) => [crew.id, workStretches(crew, zone, from, to)]))
+/** Shifts of every crew between two instants, without the time in which it is away. */
+export const crewCalendars = (
+  { crews, site, planning }: Pick<Job, 'crews' | 'site' | 'planning'>,
+  from: number,
+  to: number,
+): Calendars =>
+  new Map(
+    crews.map((crew) => {
+      const away = planning.away
+        .filter((each) => each.crewId === crew.id)
+        .map((each): Stretch => ({ from: parseInstant(each.from), to: parseInstant(each.to) }))
+      return [crew.id, away.reduce(without, workStretches(crew, site.zone, from, to))]
+    }),
+  )
+
+/** What is left of stretches when one is taken out of them. */
+const without = (stretches: Stretch[], gone: Stretch): Stretch[] =>
+  stretches.flatMap(({ from, to }) =>
+    [
+      { from, to: Math.min(to, gone.from) },
+      { from: Math.max(from, gone.to), to },
+    ].filter((left) => left.to > left.from && (left.to <= gone.from || left.from >= gone.to)),
+  )
 
 /** The longest unbroken stretch, minutes; 0 for nobody on shift. */
 export const longestStretchMin = (stretches: readonly Stretch[] = []): number =>

@@ -1,13 +1,13 @@
-import { checkPlan } from '../check/checkPlan'
-import type { Miss } from '../check/miss'
 import { endBy } from '../engine/endBy'
 import { improve, type Answer } from '../engine/improve'
 import { deskOf, layOut } from '../engine/firstSchedule'
-import { endOf, makespanOf, type Model, type Schedule } from '../engine/model'
+import { PLAN_GOALS, type PlanGoal } from '../ground'
+import { endOf, type Model, type Schedule } from '../engine/model'
 import type { Placement } from '../plan/placement'
 import { translate, type Translation } from '../plan/problemModel'
 import type { ScheduleProblem } from '../problem/problem'
 import { seededNumbers } from '../units/seeded'
+import { isBetter, judged, type Judged } from './judge'
 
 /** What looking for a better plan has found so far. */
 export interface Better {
@@ -29,19 +29,23 @@ export interface Better {
 export interface BetterWays {
   readonly isOver: () => boolean
   readonly seed: number
+  /** What it is judged by, the weightiest first; left out, the usual order. */
+  readonly goals?: readonly PlanGoal[]
   /** Rounds of search after which it stops whatever the time. */
   readonly rounds?: number
   readonly onProgress?: (better: Better) => void
 }
 
 /**
- * Improves a plan by its goals in order: no promise of the plan at hand is broken, rooms that are late become less so, then all
- * ends sooner, then each thing is done as soon as it can be. What comes out has passed the same check as any plan.
+ * Improves a plan by its goals in order: no promise of the plan at hand is broken, and as usual rooms that are late become less so,
+ * then all ends sooner, then there are fewer ways between rooms, then each thing is done as soon as it can be. What comes out has
+ * passed the same check as any plan.
  */
 export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: BetterWays): Better {
   const task = translate(problem, plan)
   const before = judged(problem, plan)
   const random = seededNumbers(ways.seed)
+  const { goals = PLAN_GOALS } = ways
   let best: Judged = before
   let bound = 0
   const told = (isProved: boolean): Better => ({
@@ -58,7 +62,7 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
   })
   const offer = (schedule: Schedule): void => {
     const found = judged(problem, task.placementOf(schedule))
-    if (isBetter(found, best)) best = found
+    if (isBetter(found, best, goals)) best = found
   }
   if (best.lateMin > 0) {
     const { schedule } = improve(lateness(problem, task, best), {
@@ -87,8 +91,11 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
   bound = Math.max(bound, answer.bound ?? 0)
   if (answer.schedule) {
     offer(answer.schedule)
-    const soon = layOut(desk, (i) => -(answer.schedule?.[i] ?? 0))
-    if (soon && makespanOf(model, soon) <= makespanOf(model, answer.schedule)) offer(soon)
+    const { schedule } = answer
+    const soon = layOut(desk, (i) => -(schedule[i] ?? 0))
+    if (soon) offer(soon)
+    const rooms = layOut(desk, roomByRoom(task, schedule))
+    if (rooms) offer(rooms)
   }
   return told(isProved(answer, task, best))
 }
@@ -99,6 +106,16 @@ const LATE_ROUNDS = 25
 /** A schedule’s order laid out anew: what was broken up for something urgent is whole again. Null where it cannot be. */
 function laidAnew(model: Model, schedule: Schedule): Schedule | null {
   return layOut(deskOf(model), (i) => -(schedule[i] ?? 0))
+}
+
+/** Weights by which rooms come one after another, each with what it began with first. */
+function roomByRoom({ model, tasksOfRoom }: Translation, schedule: Schedule): (task: number) => number {
+  const begins = new Map<number, number>()
+  for (const own of tasksOfRoom.values()) {
+    const first = Math.min(...own.map((i) => schedule[i] ?? 0))
+    for (const i of own) begins.set(i, first)
+  }
+  return (i) => -(begins.get(i) ?? 0) * model.horizon - (schedule[i] ?? 0)
 }
 
 /** The starts of a plan, by the model’s tasks. */
@@ -119,61 +136,6 @@ function lateness(problem: ScheduleProblem, { model, tasksOfRoom }: Translation,
 
 const isProved = (answer: Answer, task: Translation, best: Judged): boolean =>
   answer.status === 'optimal' && answer.makespan !== null && best.endsAt <= task.origin + answer.makespan
-
-interface Judged {
-  readonly placement: Placement
-  readonly misses: readonly Miss[]
-  /** Rooms that are late. */
-  readonly late: readonly Miss[]
-  readonly lateMin: number
-  readonly endsAt: number
-  /** How often a crew goes from one room to another. */
-  readonly moves: number
-  readonly startsSum: number
-}
-
-function judged(problem: ScheduleProblem, placement: Placement): Judged {
-  const misses = checkPlan(problem, placement)
-  const late = misses.filter((each) => each.kind === 'late-hand-back')
-  const left = placement.placed.filter((each) => !each.done)
-  return {
-    placement,
-    misses: misses.filter((each) => each.kind !== 'late-hand-back'),
-    late,
-    lateMin: late.reduce((sum, each) => sum + (each.minutes ?? 0), 0),
-    endsAt: Math.max(problem.from, ...left.map((each) => each.to)),
-    moves: movesOf(problem, placement),
-    startsSum: left.reduce((sum, each) => sum + (each.from - problem.from), 0),
-  }
-}
-
-function movesOf(problem: ScheduleProblem, { placed }: Placement): number {
-  const roomOf = new Map<string, string>(problem.activities.map((act) => [act.id, act.roomId]))
-  const at = new Map<string, string>()
-  let moves = 0
-  for (const { taskId, crewId } of [...placed].filter((each) => !each.done).sort((a, b) => a.from - b.from)) {
-    const room = roomOf.get(taskId) ?? ''
-    if (at.has(crewId) && at.get(crewId) !== room) moves++
-    at.set(crewId, room)
-  }
-  return moves
-}
-
-/** By the goals in order: misses, lateness, end, moves between rooms, and everything as soon as can be. */
-function isBetter(one: Judged, other: Judged): boolean {
-  // A miss of a kind that was not there is never bought with anything.
-  const kinds = new Set(other.misses.map((each) => `${each.kind} ${each.activityId}`))
-  if (one.misses.some((each) => !kinds.has(`${each.kind} ${each.activityId}`))) return false
-  const order: readonly (readonly [number, number])[] = [
-    [one.misses.length, other.misses.length],
-    [one.lateMin, other.lateMin],
-    [one.endsAt, other.endsAt],
-    [one.moves, other.moves],
-    [one.startsSum, other.startsSum],
-  ]
-  for (const [a, b] of order) if (a !== b) return a < b
-  return false
-}
 
 /** The model with each room’s hand-back as a last end: when it is due, or no later than it is now where it is late. */
 function withDues(

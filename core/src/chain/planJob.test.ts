@@ -16,12 +16,7 @@ const placedById = (of: Plan) => new Map(of.placed.map((each) => [each.taskId, e
 
 describe('the demo plan is feasible', () => {
   const placed = placedById(plan)
-  const calendars = crewCalendars(
-    job.crews,
-    job.site.zone,
-    parseInstant(job.start),
-    parseInstant(job.start) + 60 * 1440,
-  )
+  const calendars = crewCalendars(job, parseInstant(job.start), parseInstant(job.start) + 60 * 1440)
 
   test('every task is placed, within its crew’s shifts, and no crew is in two places', () => {
     expect(plan.tasks.filter((task) => !placed.has(task.id))).toEqual([])

@@ -106,7 +106,7 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
   const start = parseInstant(job.start)
   const from = Math.max(start, now)
   // A plan made late in a job must still reach far enough ahead.
-  const calendars = crewCalendars(job.crews, job.site.zone, start, from + HORIZON_DAYS * MIN_PER_DAY)
+  const calendars = crewCalendars(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
   const hems = derived.flatMap((each) => each.hems)

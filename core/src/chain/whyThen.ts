@@ -8,7 +8,8 @@ import type { Task } from './task'
 import { taskFact } from './tellMisses'
 
 /** What holds a start where it is. */
-export type Hold = 'dries' | 'after' | 'crew' | 'shared' | 'shift' | 'air' | 'release' | 'now' | 'together' | 'free'
+export type Hold =
+  'dries' | 'after' | 'crew' | 'shared' | 'shift' | 'air' | 'release' | 'now' | 'together' | 'hand' | 'free'
 
 /** One link back: an activity starts then because of `hold`, of `other` where another one is why. */
 export interface Link {
@@ -74,6 +75,7 @@ function holdOf(desk: Desk, own: PlacedTask): Link {
     other,
   })
   const isThen = (at: number | null) => at !== null && at > own.from - NEAR_MIN && at <= own.from + NEAR_MIN
+  if (problem.fixed.some((each) => each.id === own.taskId && isThen(each.at))) return link('hand')
   const lags = problem.lags.filter((lag) => lag.to === own.taskId)
   const tie = lags.find((lag) => lag.max?.clock === null && lag.max.amount === 0)
   if (tie) return link('together', tie.from)
@@ -140,6 +142,7 @@ const WHY: Readonly<Record<Hold, string>> = {
   release: 'why.release',
   now: 'why.now',
   together: 'why.together',
+  hand: 'why.hand',
   free: 'why.free',
 }
 

@@ -1,7 +1,7 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
 import { firstPast } from '../units/firstPast'
 import { countings } from './countings'
-import { latestEnd } from './model'
+import { latestEnd, type Schedule } from './model'
 import type { Desk } from './firstSchedule'
 import { rampAt, rampReaches } from './ramp'
 import { presenceOf } from './presence'
@@ -26,10 +26,17 @@ export function headsOf({ model, blocks, into }: Desk): Int32Array | null {
   return heads.some((head) => head >= NEVER) ? null : heads
 }
 
-/** Latest starts by lags and allowed starts alone, if all is to end by an instant; null when some task has none. */
-export function latestsOf({ model, blocks, outOf }: Desk, end: number): Int32Array | null {
-  const allowed = (task: number, latest: number) =>
-    model.tasks[task]!.starts.length === 0 ? -NEVER : -between(model.tasks[task]!.starts, 1, -latest)
+/**
+ * Latest starts by lags and allowed starts alone, if all is to end by an instant; null when some task has none.
+ *
+ * @param least  starts that stand whatever asks for sooner ones
+ */
+export function latestsOf({ model, blocks, outOf }: Desk, end: number, least?: Schedule): Int32Array | null {
+  const allowed = (task: number, latest: number) => {
+    const { starts } = model.tasks[task]!
+    const own = starts.length === 0 ? -NEVER : -between(starts, 1, -latest)
+    return least ? Math.max(own, least[task]!) : own
+  }
   const latests = Int32Array.from(
     model.tasks.map(({ minutes, finish, after }, task) => {
       const due = after === null ? NEVER >> 1 : end - after
@@ -43,12 +50,13 @@ export function latestsOf({ model, blocks, outOf }: Desk, end: number): Int32Arr
         for (const { to, weight, ramp } of outOf[task]!) {
           const most = ramp ? rampReaches(ramp, latests[to]! + 1) - 1 : latests[to]! - weight
           if (most >= latests[task]!) continue
-          latests[task] = allowed(task, most)
-          moved = true
+          const next = allowed(task, most)
+          moved ||= next !== latests[task]
+          latests[task] = next
         }
       if (!moved) break
     }
-  return latests.some((latest) => latest < 0) ? null : latests
+  return !least && latests.some((latest) => latest < 0) ? null : latests
 }
 
 /**

@@ -3,6 +3,7 @@ import type { OutdoorHour } from './air'
 import type { Crew } from './crew'
 import type { HouseRules } from './house'
 import type { LogEvent } from './log'
+import type { Planning } from './planning'
 import type { PublishedPlan } from './published'
 import type { Room } from './room'
 import type { Shelf } from './shelf'
@@ -46,7 +47,7 @@ export interface KitKind {
 }
 
 /** The version of the job format; older files are brought up when they are read. */
-export const JOB_VERSION = 7
+export const JOB_VERSION = 8
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {
@@ -64,6 +65,7 @@ export interface Job {
   /** Kinds of tape carried for this job; null takes the best for each hem. */
   readonly kit: readonly KitKind[] | null
   readonly rooms: readonly Room[]
+  readonly planning: Planning
   readonly log: readonly LogEvent[]
   /** The plan people work by, or null before one was published. */
   readonly published: PublishedPlan | null

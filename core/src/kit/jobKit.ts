@@ -92,7 +92,7 @@ function isBeaten(serve: readonly (readonly number[])[], j: number): boolean {
 function judgeJob(job: Job, parameters: Parameters): JudgedHem[] {
   const clocks = jobClocks(job)
   const start = parseInstant(job.start)
-  const calendars = crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY)
+  const calendars = crewCalendars(job, start, start + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
   return job.rooms.flatMap((room) =>
     judgeRoom(job, room, deriveHems(room, job.shelf).hems, clocks(room.id), nextShift, parameters),

@@ -42,14 +42,17 @@ export function freeTime(stretches: readonly Stretch[]): FreeTime {
       return null
     },
     take(slot) {
-      const i = firstAfter(slot.from)
-      const host = free[i]
-      if (!host || slot.to <= slot.from) return
-      const rest = [
-        { from: host.from, to: Math.min(slot.from, host.to) },
-        { from: Math.max(slot.to, host.from), to: host.to },
-      ].filter((each) => each.to > each.from)
-      free.splice(i, 1, ...rest)
+      if (slot.to <= slot.from) return
+      let i = firstAfter(slot.from)
+      for (let host = free[i]; host && host.from < slot.to; host = free[i]) {
+        const { from, to } = host
+        const rest = [
+          { from, to: Math.min(slot.from, to) },
+          { from: Math.max(slot.to, from), to },
+        ].filter((each) => each.to > each.from)
+        free.splice(i, 1, ...rest)
+        i += rest.length
+      }
     },
   }
 }

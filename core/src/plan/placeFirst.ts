@@ -21,6 +21,13 @@ export function placeFirst(problem: ScheduleProblem): Placement {
   const desk = deskOf(problem, blocks)
   const waiting = new Set(blocks)
   const unplaced: string[] = []
+  // What somebody put somewhere stays there, and all else goes around it: what that breaks is for the check to say.
+  for (const block of blocks) {
+    const slot = heldSlot(desk, block)
+    if (!slot) continue
+    waiting.delete(block)
+    settle(desk, block, slot)
+  }
   for (;;) {
     const next = soonest(desk, waiting)
     if (!next) break
@@ -148,6 +155,17 @@ function goesBefore(desk: Desk, one: Ready, other: Ready): boolean {
 
 const rankOf = (desk: Desk, block: Block): number => desk.rank(block.activities[0]?.roomId ?? '')
 
+/** Where a block was put by hand: at its hour whatever else there is, over breaks where it may. Null when nobody did. */
+function heldSlot(desk: Desk, block: Block): Slot | null {
+  const [first] = block.activities
+  const at = desk.fixed.get(first?.id ?? '')
+  const [mode] = block.modes
+  if (at === undefined || !mode) return null
+  const own = piecesFor(desk.free.get(mode.crewId), block, mode.minutes, at)
+  const pieces = own?.[0]?.from === at ? own : [{ from: at, to: at + mode.minutes }]
+  return { mode, from: at, to: pieces.at(-1)?.to ?? at, pieces }
+}
+
 /** The first slot of a block; undefined while a predecessor is not placed, null when there never is one. */
 function lookedUp(desk: Desk, block: Block): Slot | null | undefined {
   const ready = readyAt(desk, block)
@@ -167,8 +185,7 @@ function readyAt(desk: Desk, block: Block): number | null | undefined {
     if (at === null) return null
     ready = Math.max(ready, Math.ceil(at))
   }
-  for (const act of block.activities)
-    ready = Math.max(ready, Math.ceil(act.release ?? ready), desk.fixed.get(act.id) ?? ready)
+  for (const act of block.activities) ready = Math.max(ready, Math.ceil(act.release ?? ready))
   return ready
 }
 

@@ -64,8 +64,9 @@ function reaching(problem: ScheduleProblem, ids: readonly string[]): Set<string>
 function laidLater(problem: ScheduleProblem, plan: Placement): Placement {
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
   const next = groupedBy(problem.lags, (lag) => lag.from)
+  const held = new Set<string>(problem.fixed.map((each) => each.id))
   for (const lay of plan.placed) {
-    if (lay.done || actOf(lay.taskId) !== 'lay') continue
+    if (lay.done || actOf(lay.taskId) !== 'lay' || held.has(lay.taskId)) continue
     const lags = next.get(lay.taskId) ?? []
     const wanted = Math.min(...lags.map((lag) => (placed.get(lag.to)?.from ?? lay.to) - waitOf(lag)))
     if (lags.length === 0 || wanted - lay.to < MIN_PER_DAY) continue

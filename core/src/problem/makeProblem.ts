@@ -11,7 +11,16 @@ import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { type Activity, type Work } from '../work'
 import { airRules, type AirRules } from './airRules'
 import { clockBook, type ClockBook } from './clockBook'
-import type { DoneActivity, Goal, Mode, ProblemActivity, ProblemCrew, Resource, ScheduleProblem } from './problem'
+import type {
+  DoneActivity,
+  FixedStart,
+  Goal,
+  Mode,
+  ProblemActivity,
+  ProblemCrew,
+  Resource,
+  ScheduleProblem,
+} from './problem'
 import { pullRules } from './pullRules'
 
 export interface ProblemSetup {
@@ -57,17 +66,23 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
     clocks: book.tables(),
     airs: airs.rules(),
     done: told.flatMap((each) => ('done' in each ? [each.done] : [])),
-    fixed: [],
+    fixed: fixedOf(job, told, from),
     goals: goalsOf(job, work),
   }
 }
 
+/** Starts set by hand that are still to come, of work that is not done. */
+function fixedOf({ planning }: Job, told: readonly Told[], from: number): FixedStart[] {
+  const left = new Set(told.flatMap((each) => ('left' in each ? [each.left.id] : [])))
+  return planning.holds
+    .map(({ taskId, at }) => ({ id: taskId, at: parseInstant(at) }))
+    .filter(({ id, at }) => left.has(id) && at >= from)
+}
+
+type Told = { readonly done: DoneActivity } | { readonly left: ProblemActivity }
+
 /** An activity as done, or as what is left of it. */
-function toldOf(
-  { job, log, minutes: all }: ProblemSetup,
-  act: Activity,
-  airs: AirRules,
-): { done: DoneActivity } | { left: ProblemActivity } {
+function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: AirRules): Told {
   const minutes = sure(all.get(act.id))
   const { doneAt, doneShare, crewId } = activityProgress(act, log)
   if (doneAt !== null)

@@ -16,7 +16,7 @@ export function contextOf(job: Job, hemId: string, parameters: Parameters): HemC
   const hem = room && deriveHems(room, job.shelf).hems.find((each) => each.id === hemId)
   if (!room || !hem) return null
   const start = parseInstant(job.start)
-  const calendars = crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY)
+  const calendars = crewCalendars(job, start, start + HORIZON_DAYS * MIN_PER_DAY)
   const clocks = jobClocks(job)(room.id)
   const [judged] = judgeRoom(job, room, [hem], clocks, shiftFinder(calendars), parameters)
   return judged ? { ...judged.ctx, choice: null } : null

@@ -21,7 +21,7 @@ export function rankerOf(
   parameters: Parameters = DEFAULT_PARAMETERS,
 ): { hems: readonly Hem[]; rank: (house: HouseRules) => RecipeAnswer[] } {
   const start = parseInstant(job.start)
-  const nextShift = shiftFinder(crewCalendars(job.crews, job.site.zone, start, start + HORIZON_DAYS * MIN_PER_DAY))
+  const nextShift = shiftFinder(crewCalendars(job, start, start + HORIZON_DAYS * MIN_PER_DAY))
   const rooms = job.rooms.map((room) => ({ room, hems: deriveHems(room, job.shelf).hems }))
   const clocks = jobClocks(job)
   return {

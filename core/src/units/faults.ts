@@ -48,6 +48,7 @@ export const EXPECTATIONS = [
   'resource_called',
   'face_of_room',
   'crew_of_job',
+  'each_once',
   'coating_on_shelf',
   'within_wall',
   'below_top',

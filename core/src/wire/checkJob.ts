@@ -1,7 +1,19 @@
 import { shiftFaults } from '../calendar/shiftFaults'
 import type { Coded } from '../units/errors'
 import { nth, sure } from '../units/sure'
-import { CoreError, type Job, type Room, TARGET_GROUPS, type Wall, BAND_LINES, isFace, type JobFacts } from '../ground'
+import {
+  BAND_LINES,
+  CoreError,
+  isFace,
+  type Job,
+  type JobFacts,
+  PLAN_GOALS,
+  type Planning,
+  type Room,
+  TARGET_GROUPS,
+  type Wall,
+} from '../ground'
+import { parseInstant } from '../units/time'
 import type { Schema } from 'yup'
 import { checkOutline } from '../survey/outline'
 import { faceKeys, faceOf, hasFace } from '../survey/faces'
@@ -75,11 +87,30 @@ function meaningFaults(job: JobFacts): Fault[] {
   faults.push(...repeats(job.rooms, 'rooms'), ...repeats(job.crews, 'crews'), ...shelfFaults(job.shelf))
   job.crews.forEach((crew, i) => faults.push(...shiftFaults(crew, `crews[${i}]`)))
   const crews = new Set(job.crews.map((crew) => crew.id))
+  faults.push(...planningFaults(job.planning, crews))
   job.rooms.some((room, i) => {
     faults.push(...roomFaults(room, `rooms[${i}]`, coatings, crews))
     return faults.length >= MOST_FAULTS
   })
   return faults.slice(0, MOST_FAULTS)
+}
+
+/** Goals once each, crews that are of the job, absences that end after they begin. */
+function planningFaults({ goals, holds, away }: Planning, crews: ReadonlySet<string>): Fault[] {
+  const known = (crewId: string | null, place: string): Fault[] =>
+    crewId === null || crews.has(crewId) ? [] : [{ place, expected: expects('crew_of_job', { crew: crewId }) }]
+  const twice = goals.findIndex((goal, i) => goals.indexOf(goal) < i)
+  const once = { place: `planning.goals[${twice}]`, expected: expects('each_once', { values: PLAN_GOALS.join(', ') }) }
+  return [
+    ...(twice < 0 ? [] : [once]),
+    ...holds.flatMap(({ crewId }, i) => known(crewId, `planning.holds[${i}].crewId`)),
+    ...away.flatMap(({ crewId, from, to }, i) => [
+      ...known(crewId, `planning.away[${i}].crewId`),
+      ...(parseInstant(to) > parseInstant(from)
+        ? []
+        : [{ place: `planning.away[${i}].to`, expected: expects('more_than', { value: from }) }]),
+    ]),
+  ]
 }
 
 const SHELF_LISTS = ['tapes', 'coatings', 'covers', 'sealants', 'glazes', 'liquids', 'tools'] as const

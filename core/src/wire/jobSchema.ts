@@ -1,9 +1,10 @@
-import { publishedSchema } from './publishedSchema'
+import { activityId, publishedSchema } from './publishedSchema'
 import {
   FIELD_ORDERS,
   HOUSE_WAYS,
   JOB_VERSION,
   OUTDOOR_LIMITS,
+  PLAN_GOALS,
   PRESS_RULES,
   PULL_OPINIONS,
   RUN_WAYS,
@@ -142,6 +143,12 @@ const crew = exact({
   ),
 })
 
+const planning = exact({
+  goals: list(oneOf(PLAN_GOALS), PLAN_GOALS.length, PLAN_GOALS.length),
+  holds: list(exact({ taskId: activityId(), at: instant(), crewId: orNull(id()), why: optionalText(300) }), 0, 5000),
+  away: list(exact({ crewId: id(), from: instant(), to: instant(), why: optionalText(300) }), 0, 1000),
+})
+
 const factFields = {
   id: id(),
   name: text(),
@@ -153,6 +160,7 @@ const factFields = {
   shelf: shelfSchema,
   kit: orNull(list(exact({ tapeId: id(), widthMm: wholeNumber(3, 300) }), 1, 500)),
   rooms: list(roomSchema, 0, 2000),
+  planning,
 }
 
 /** A job without its log: what the survey screens edit and the server keeps. */

@@ -1,7 +1,8 @@
 import { CHANGE_KINDS, readActivity } from '../ground'
 import { exact, id, instant, list, needs, oneOf, optionalText, orNull, text, wholeNumber } from './fields'
 
-const activityId = () =>
+/** A text that names a piece of work. */
+export const activityId = () =>
   text(600).test(
     'activity',
     needs('activity_key'),

@@ -1,5 +1,5 @@
 import { withCodes } from './upgradeCodes'
-import { type Backing, JOB_VERSION } from '../ground'
+import { type Backing, JOB_VERSION, USUAL_PLANNING } from '../ground'
 import { BACKING_CLASS } from '../catalogue/tables/tapesTable'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
@@ -8,7 +8,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6]
+const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7]
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
@@ -16,14 +16,19 @@ const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6]
  */
 export function upgraded(data: unknown): unknown {
   if (!isFields(data) || !OLDER.includes(data.version)) return data
-  return { ...(data.log === undefined ? {} : { published: null }), ...upgradedParts(data), version: JOB_VERSION }
+  return {
+    ...(data.log === undefined ? {} : { published: null }),
+    planning: USUAL_PLANNING,
+    ...upgradedParts(data),
+    version: JOB_VERSION,
+  }
 }
 
 /**
  * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), choices made by hand
  * in rooms, and with version 4 the words of fixed lists, which became codes,
  * and with version 5 rates for trim, ceilings, ladders and short strips and the order of rolling, and with version 6 what
- * a tape does to white, under feet, in the hand and in the wet, and with version 7 the air held in a room.
+ * a tape does to white, under feet, in the hand and in the wet, with version 7 the air held in a room, and with version 8 what is settled about the plan.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T

@@ -57,6 +57,7 @@ export const EN_FAULTS = {
   'expected.resource_called': 'expected a resource of this file, not “{name}”',
   'expected.room_called': 'expected a room of this job, not “{name}”',
   'expected.face_of_room': 'expected a face of this room, not “{face}”',
+  'expected.each_once': 'expected each of these once: {values}',
   'expected.crew_of_job': 'expected a crew of this job, not “{crew}”',
   'expected.coating_on_shelf': 'expected a coating on the shelf, not “{coating}”',
   'expected.within_wall': 'expected it to end within wall {wall} ({mm} mm)',

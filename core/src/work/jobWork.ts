@@ -47,9 +47,19 @@ export function jobWork(setup: WorkSetup): Work {
     activities: inHouseOrder(
       parts.flatMap((part) => part.activities),
       placed,
-    ),
+    ).map(heldBy(job)),
     lags: [...parts.flatMap((part) => part.lags), ...guns.lags(parts.flatMap((part) => part.activities))],
     problems: parts.flatMap((part) => part.problems),
+  }
+}
+
+/** An activity, by the crew that somebody gave it to. */
+function heldBy({ planning, crews }: Job): (act: Activity) => Activity {
+  const able = new Set(crews.filter((crew) => crew.people.length > 0).map((crew) => crew.id))
+  const given = new Map(planning.holds.map((hold) => [hold.taskId, hold.crewId]))
+  return (act) => {
+    const crewId = given.get(act.id) ?? null
+    return crewId !== null && able.has(crewId) ? { ...act, needs: { ...act.needs, crewId } } : act
   }
 }
 

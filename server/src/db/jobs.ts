@@ -94,7 +94,7 @@ export function jobTable(db: Database, log: Pick<LogTable, 'append'>, published:
 export type JobTable = ReturnType<typeof jobTable>
 
 function rowOf(facts: JobFacts, now: string): Omit<JobRow, 'revision'> {
-  const { id, name, site, start, air, house, crews, shelf, kit } = facts
+  const { id, name, site, start, air, house, crews, shelf, kit, planning } = facts
   return {
     id,
     name,
@@ -102,14 +102,14 @@ function rowOf(facts: JobFacts, now: string): Omit<JobRow, 'revision'> {
     zone: site.zone,
     changed_at: now,
     format: JOB_VERSION,
-    details: JSON.stringify({ site, start, air, house, crews, shelf, kit }),
+    details: JSON.stringify({ site, start, air, house, crews, shelf, kit, planning }),
   }
 }
 
 function factsOf(row: JobRow, rooms: JobFacts['rooms']): JobFacts {
   const details = JSON.parse(row.details) as Pick<
     JobFacts,
-    'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf' | 'kit'
+    'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf' | 'kit' | 'planning'
   >
   return { format: 'crisp-hem/job', version: JOB_VERSION, id: row.id, name: row.name, ...details, rooms }
 }

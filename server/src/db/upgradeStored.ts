@@ -1,4 +1,4 @@
-import { JOB_VERSION } from '@crisp-hem/core'
+import { JOB_VERSION, USUAL_PLANNING } from '@crisp-hem/core'
 import { upgradedParts, upgradedRoom } from '@crisp-hem/core/wire'
 import type { Database } from './open'
 
@@ -16,7 +16,8 @@ export function upgradeStored(db: Database): number {
       const jobs = old.all(JOB_VERSION)
       for (const { id, details } of jobs) {
         for (const room of rooms.all(id)) keepRoom.run(JSON.stringify(upgradedRoom(JSON.parse(room.body))), id, room.id)
-        keepJob.run(JSON.stringify(upgradedParts(JSON.parse(details) as Record<string, unknown>)), JOB_VERSION, id)
+        const parts = upgradedParts(JSON.parse(details) as Record<string, unknown>)
+        keepJob.run(JSON.stringify({ planning: USUAL_PLANNING, ...parts }), JOB_VERSION, id)
       }
       return jobs.length
     })

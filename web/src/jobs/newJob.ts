@@ -1,4 +1,4 @@
-import { JOB_VERSION, STARTER_HOUSE, STARTER_SHELF, type UnitSystem } from '@crisp-hem/core'
+import { JOB_VERSION, STARTER_HOUSE, STARTER_SHELF, USUAL_PLANNING, type UnitSystem } from '@crisp-hem/core'
 import type { ContractorAnswer, JobFacts } from '@crisp-hem/core/wire'
 
 export interface NewJobAnswers {
@@ -44,5 +44,6 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date, own: Own |
     shelf,
     kit: null,
     rooms: [],
+    planning: USUAL_PLANNING,
   }
 }

@@ -26,6 +26,11 @@ export function CrewsPanel() {
       ...facts,
       crews: facts.crews.filter((crew) => crew.id !== id),
       rooms: facts.rooms.map((room) => (room.crewId === id ? { ...room, crewId: null } : room)),
+      planning: {
+        ...facts.planning,
+        holds: facts.planning.holds.map((hold) => (hold.crewId === id ? { ...hold, crewId: null } : hold)),
+        away: facts.planning.away.filter((each) => each.crewId !== id),
+      },
     }))
   const add = () => {
     let n = crews.length + 1

@@ -126,7 +126,7 @@ export class Lags implements Explainer {
     const { store } = this
     const edges: number[] = []
     const place = new Map<number, number>()
-    for (let at = store.size - 1; at >= 0; ) {
+    for (let at = store.size - 1; at >= 0;) {
       while (at >= 0 && store.whoAt[at] === GAP) at = store.priorAt[at]!
       if (at < 0 || store.whoAt[at] !== this.who) return false
       const edge = store.whyAt[at]!

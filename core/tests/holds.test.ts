@@ -1,0 +1,130 @@
+import { ternQuaySurvey } from '../../demo'
+import { holdsOf, moveDesk, withHolds, withoutHolds } from '../src/chain/moveWork'
+import { planJob, planWithProblem } from '../src/chain/planJob'
+import { roomToSlip } from '../src/chain/roomToSlip'
+import { whyThen } from '../src/chain/whyThen'
+import type { Job } from '../src/ground'
+import { placeFirst } from '../src/plan/placeFirst'
+import { formatInstant, parseInstant } from '../src/units/time'
+import { act, lag, problem } from './smallProblem'
+
+/** Three whole jobs in which somebody puts work where he wants it. */
+const survey = ternQuaySurvey()
+const start = parseInstant(survey.start)
+const kitchen: Job = { ...survey, rooms: survey.rooms.filter((room) => room.id === 'kitchen') }
+const fronts: Job = { ...survey, rooms: survey.rooms.filter((room) => ['south', 'harbour'].includes(room.id)) }
+const times = (job: Job) => new Map(planJob(job).placed.map((each) => [each.taskId, each]))
+const idOf = (job: Job, end: string) => planJob(job).placed.find((each) => each.taskId.endsWith(end))?.taskId ?? ''
+
+describe('work put somewhere by hand', () => {
+  const lay = idOf(kitchen, '/lay')
+  const before = times(kitchen).get(lay)!
+
+  test('stays there, the rest goes around it, and why says so', () => {
+    const later = { ...before, from: before.from + 180, to: before.to + 180 }
+    const job = { ...kitchen, planning: withHolds(kitchen.planning, holdsOf([later], 'the plumber is in')) }
+    const { plan, problem: own } = planWithProblem(job)
+    const found = plan.placed.find((each) => each.taskId === lay)
+    expect(found?.from).toBe(later.from)
+    expect(whyThen(own, plan.placed, lay).map((link) => link.hold)).toEqual(['hand'])
+    for (const one of plan.placed)
+      for (const other of plan.placed)
+        if (one !== other && one.crewId === other.crewId)
+          expect(one.pieces.some((a) => other.pieces.some((b) => a.from < b.to && b.from < a.to))).toBe(false)
+    expect(planJob({ ...job, planning: withoutHolds(job.planning, [lay]) }).placed).toEqual(planJob(kitchen).placed)
+  })
+
+  test('by another crew takes that crew’s minutes and hours', () => {
+    const other = kitchen.crews.find((crew) => crew.id !== before.crewId && crew.people.length !== 2)!
+    const desk = moveDesk(kitchen, start, lay)
+    const { placed } = desk.try(before.from + 60, other.id)
+    expect(placed.map((each) => [each.taskId, each.crewId])).toEqual([[lay, other.id]])
+    const job = { ...kitchen, planning: withHolds(kitchen.planning, holdsOf(placed, '')) }
+    const found = times(job).get(lay)!
+    expect([found.crewId, found.from]).toEqual([other.id, before.from + 60])
+    const work = (each: typeof found) => each.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
+    expect(work(found)).not.toBe(work(before))
+  })
+
+  test('whose start has passed is work like any other again', () => {
+    const job = { ...kitchen, planning: withHolds(kitchen.planning, holdsOf([before], '')) }
+    const now = before.from + 600
+    expect(planWithProblem(job, now).problem.fixed).toEqual([])
+  })
+})
+
+describe('while it moves', () => {
+  test('a wet pull says when the edge has skinned, and where it was it breaks nothing', () => {
+    const pull = idOf(kitchen, '/pull')
+    const own = times(kitchen).get(pull)!
+    const desk = moveDesk(kitchen, start, pull)
+    const head = times(kitchen).get(desk.taskIds[0] ?? '')!
+    expect(desk.try(head.from, own.crewId).breaks).toEqual([])
+    // Bead, coat and pull go together: the coat cannot be left behind.
+    expect(desk.taskIds.at(-1)).toBe(pull)
+    const codes = desk.try(head.from - 240, own.crewId).breaks.map((each) => each.code)
+    expect(codes).toContain('miss.lag_short')
+  })
+
+  test('a sprayed coat says that the gun is in use on the other front', () => {
+    const coats = [...times(fronts).values()].filter((each) => /coat1$/.test(each.taskId))
+    const [one, other] = [
+      coats.find((each) => each.taskId.startsWith('south/s2')),
+      coats.find((each) => each.taskId.startsWith('harbour/s2')),
+    ]
+    const tools = fronts.shelf.tools.map((tool) => (tool.kind === 'gun' ? { ...tool, count: 1 } : tool))
+    const job = { ...fronts, shelf: { ...fronts.shelf, tools } }
+    const crew = job.crews.find((each) => each.id !== other!.crewId)!
+    const { breaks } = moveDesk(job, start, one!.taskId).try(other!.from, crew.id)
+    expect(breaks.map((each) => each.code)).toContain('miss.resource_twice')
+  })
+
+  test('done work is not to be moved', () => {
+    expect(moveDesk(kitchen, start, 'kitchen/nothing').taskIds).toEqual([])
+  })
+})
+
+test('a crew that is away does nothing then', () => {
+  const from = parseInstant(survey.start)
+  const away = survey.crews.map((crew) => ({
+    crewId: crew.id,
+    from: formatInstant(from),
+    to: formatInstant(from + 3 * 1440),
+    why: 'ill',
+  }))
+  const plan = planJob({ ...kitchen, planning: { ...kitchen.planning, away } })
+  expect(Math.min(...plan.placed.map((each) => each.from))).toBeGreaterThanOrEqual(from + 3 * 1440)
+})
+
+describe('the room a piece of work has', () => {
+  const three = problem([act('one', 30), act('two', 20), act('last', 40)], {
+    lags: [lag('one', 'two', 100), lag('one', 'last')],
+    goals: [],
+  })
+
+  test('is what it can slip before the end moves, order kept', () => {
+    // one 0–30, last 30–70, two 130–150: the end is 150; last may end when two begins.
+    expect([...roomToSlip(three, placeFirst(three).placed)]).toEqual([
+      ['one', 0],
+      ['two', 0],
+      ['last', 60],
+    ])
+  })
+
+  test('ends at a hand-back', () => {
+    const due = { ...three, goals: [{ goal: 'hand-back' as const, roomId: 'r', by: 160, activityIds: ['last'] }] }
+    expect(roomToSlip(due, placeFirst(due).placed).get('last')).toBe(60)
+  })
+
+  test('moved by all of it, the demo ends no later; nothing slips below nothing', () => {
+    const { plan, problem: own } = planWithProblem(kitchen)
+    const slips = roomToSlip(own, plan.placed)
+    expect(slips.size).toBe(own.activities.length)
+    const end = Math.max(...plan.placed.map((each) => each.to))
+    for (const [id, slip] of slips) {
+      const at = plan.placed.find((each) => each.taskId === id)!
+      expect(slip).toBeGreaterThanOrEqual(0)
+      expect(at.to + slip).toBeLessThanOrEqual(end)
+    }
+  })
+})

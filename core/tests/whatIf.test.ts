@@ -1,0 +1,95 @@
+import { ternQuaySurvey } from '../../demo'
+import { planJob } from '../src/chain/planJob'
+import { isOnlyWeather, otherCrews, outcomeOf, supposed, type Supposed } from '../src/chain/whatIf'
+import type { Job } from '../src/ground'
+import { formatInstant, parseInstant, toLocal } from '../src/units/time'
+
+/** Three whole jobs, each as it stands and as it would be. */
+const survey = ternQuaySurvey()
+const start = parseInstant(survey.start)
+const only = (...ids: string[]): Job => ({
+  ...survey,
+  rooms: survey.rooms.filter((room) => ids.includes(room.id)).map((room) => ({ ...room, neededBy: null })),
+})
+const inside = only('kitchen', 'practice1')
+const fronts = only('south', 'harbour')
+const ways = { runs: 200, seed: 1 }
+const today = toLocal(start, survey.site.zone).day
+const dayOf = (at: number) => toLocal(at, survey.site.zone).day
+const of = (job: Job, what: Supposed) => outcomeOf(supposed(job, what), start, ways)
+const as = (job: Job) => outcomeOf(job, start, ways)
+
+test('one more painter: the same work ends sooner and keeps its windows', () => {
+  const crewId = inside.rooms[0]?.crewId ?? 'wren'
+  expect(of(inside, { if: 'painter', crewId }).endsAt).toBeLessThan(as(inside).endsAt)
+  // A gun is cleaned the same day, after hours if need be: nothing else goes wrong.
+  const wrong = planJob(supposed(inside, { if: 'painter', crewId })).misses
+  expect(wrong.filter((each) => !each.activityId.endsWith('gun-down'))).toEqual([])
+})
+
+test('a crew that is away a day does nothing that day, and the job ends later', () => {
+  const crewId = 'wren'
+  const job = supposed(inside, { if: 'away', crewId, day: today })
+  const days = planJob(job).placed.flatMap((each) => (each.crewId === crewId ? [dayOf(each.from)] : []))
+  expect(days).not.toContain(today)
+  expect(outcomeOf(job, start, ways).endsAt).toBeGreaterThan(as(inside).endsAt)
+})
+
+test('work that begins at six ends no later; somebody is there at six', () => {
+  const job = supposed(inside, { if: 'starts', crewId: 'wren', clock: '06:00' })
+  const early = planJob({ ...job, start: formatInstant(start - 120) }).placed
+  expect(Math.min(...early.map((each) => toLocal(each.from, job.site.zone).minute))).toBeLessThan(7 * 60)
+  expect(outcomeOf(job, start, ways).endsAt).toBeLessThanOrEqual(as(inside).endsAt)
+})
+
+test('rain: no coat goes on outside that day, and rain is nobody’s decision', () => {
+  const coats = planJob(fronts).placed.filter((each) => /coat\d/.test(each.taskId))
+  const day = dayOf(Math.min(...coats.map((each) => each.from)))
+  const wet = planJob(supposed(fronts, { if: 'rain', day })).placed.filter((each) => /coat\d/.test(each.taskId))
+  expect(wet.length).toBeGreaterThan(0)
+  expect(wet.map((each) => dayOf(each.from))).not.toContain(day)
+  expect(isOnlyWeather({ if: 'rain', day })).toBe(true)
+})
+
+test('a room needed an hour before it can be through is an hour late', () => {
+  const { endsAt } = as(only('kitchen'))
+  const by = formatInstant(endsAt - 60)
+  expect(of(only('kitchen'), { if: 'needed', roomId: 'kitchen', by }).lateMin).toBe(60)
+})
+
+test('wages are people times hours times what an hour costs', () => {
+  const outcome = as(only('practice1'))
+  const people = new Map(survey.crews.map((crew) => [crew.id, crew.people.length]))
+  const minutes = planJob(only('practice1')).placed.flatMap((each) =>
+    each.pieces.map((piece) => (piece.to - piece.from) * (people.get(each.crewId) ?? 0)),
+  )
+  expect(outcome.workedMin).toBe(minutes.reduce((sum, each) => sum + each, 0))
+  expect(outcome.wagesMinor).toBe(Math.round((outcome.workedMin * survey.house.wagePerHourMinor) / 60))
+})
+
+describe('which crew takes which room', () => {
+  const free: Job = {
+    ...only('kitchen', 'practice1', 'store'),
+    crews: survey.crews.filter((crew) => crew.id !== 'plover'),
+  }
+  const job = { ...free, rooms: free.rooms.map((room) => ({ ...room, crewId: null })) }
+  const never = () => false
+
+  test('is changed where all ends a quarter of an hour sooner, and then no single change wins more', () => {
+    const moves = otherCrews(job, start, never)
+    const better = moves.reduce((at, move) => supposed(at, { if: 'crew', ...move }), job)
+    expect(moves.length).toBeGreaterThan(0)
+    expect(as(better).endsAt).toBeLessThan(as(job).endsAt)
+    for (const room of better.rooms)
+      for (const crew of better.crews)
+        if (!moves.some((move) => move.roomId === room.id))
+          expect(of(better, { if: 'crew', roomId: room.id, crewId: crew.id }).endsAt).toBeGreaterThan(
+            as(better).endsAt - 15,
+          )
+  })
+
+  test('is left alone where somebody named the crew', () => {
+    const named = { ...job, rooms: job.rooms.map((room) => ({ ...room, crewId: 'wren' })) }
+    expect(otherCrews(named, start, never)).toEqual([])
+  })
+})
