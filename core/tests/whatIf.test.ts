@@ -72,12 +72,12 @@ describe('which crew takes which room', () => {
     ...only('kitchen', 'practice1', 'store'),
     crews: survey.crews.filter((crew) => crew.id !== 'plover'),
   }
-  const job = { ...free, rooms: free.rooms.map((room) => ({ ...room, crewId: null })) }
+  const job: Job = { ...free, rooms: free.rooms.map((room) => ({ ...room, crewId: null })) }
   const never = () => false
 
   test('is changed where all ends a quarter of an hour sooner, and then no single change wins more', () => {
     const moves = otherCrews(job, start, never)
-    const better = moves.reduce((at, move) => supposed(at, { if: 'crew', ...move }), job)
+    const better = moves.reduce<Job>((at, move) => supposed(at, { if: 'crew', ...move }), job)
     expect(moves.length).toBeGreaterThan(0)
     expect(as(better).endsAt).toBeLessThan(as(job).endsAt)
     for (const room of better.rooms)

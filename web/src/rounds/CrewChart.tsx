@@ -1,50 +1,142 @@
-import { type Plan, type PullPlan } from '@crisp-hem/core'
-import { crewRows, ribbonEnd, type CrewRow, type RowTask } from './crewRows'
+import type { PlacedTask, Plan, Room } from '@crisp-hem/core'
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { W, clockText } from '../words'
+import { Backdrop, Flags, MiniRibbon, Scale, type Due } from './ChartGround'
+import { RowBars } from './RowBars'
+import { crewRows, roomRows, type ChartRow } from './chartRows'
 import { timeAxis, type TimeAxis } from './timeAxis'
-import { W, clockText, whenText } from '../words'
+import type { SkyStretch } from '@crisp-hem/core'
 
-interface CrewChartProps {
+/** A piece of work in somebody's hand: where it would be put. */
+export interface Ghost {
+  readonly taskId: string
+  readonly at: number
+  readonly minutes: number
+  readonly crewId: string
+  readonly isBroken: boolean
+}
+
+/** What a hand may do on the chart. */
+export interface Hand {
+  readonly pickedId: string | null
+  readonly ghost: Ghost | null
+  /** Minutes the picked work can slip; null where that is not known. */
+  readonly slip: number | null
+  readonly pick: (taskId: string) => void
+  readonly carry: (taskId: string, at: number, crewId: string) => void
+  readonly letGo: () => void
+}
+
+export interface CrewChartProps {
   readonly plan: Plan
+  readonly placed?: readonly PlacedTask[]
   readonly crews: readonly { readonly id: string; readonly name: string }[]
-  readonly rooms: ReadonlyMap<string, string>
+  readonly rooms: readonly Room[]
   readonly days: readonly number[]
   readonly zone: string
   readonly now: number
+  readonly by?: 'crews' | 'rooms'
+  /** How much wider than the page. */
+  readonly zoom?: number
+  /** Unbroken stretches of work of each crew. */
+  readonly shifts?: ReadonlyMap<string, readonly { readonly from: number; readonly to: number }[]>
+  readonly sky?: readonly SkyStretch[]
+  readonly dues?: readonly Due[]
+  readonly held?: ReadonlySet<string>
+  readonly hand?: Hand | null
 }
 
-const [LEFT, WIDTH, TOP, BAR, RIBBON, GAP] = [92, 920, 40, 30, 18, 26]
+export const [LEFT, TOP, BAR, RIBBON, GAP] = [92, 58, 30, 18, 26]
+const WIDTH = 920
+/** Minutes to which a hand puts work, and by which keys move it; with Shift further. */
+const SNAP_MIN = 5
+const LEAP_MIN = 30
+/** Pixels a pointer moves before it carries something. */
+const LOOSE_PX = 4
 
-/** Crews down, time across; under each coat the ribbon of its pull window. */
-export function CrewChart({ plan, crews, rooms, days, zone, now }: CrewChartProps) {
-  const axis = timeAxis(days, plan.placed, zone, WIDTH)
+/** Crews or rooms down, time across; under each coat the ribbon of its pull window. */
+export function CrewChart(props: CrewChartProps) {
+  const { plan, placed = plan.placed, crews, rooms, days, zone, now, by = 'crews', zoom = 1, hand = null } = props
+  const width = WIDTH * zoom
+  const axis = timeAxis(days, placed, zone, width)
+  const svg = useRef<SVGSVGElement | null>(null)
+  const grip = useRef<{ taskId: string; startX: number; from: number; isMoving: boolean } | null>(null)
   const [first, last] = [axis.days[0], axis.days[axis.days.length - 1]]
   if (!first || !last) return null
-  const rows = crewRows(
-    plan,
-    crews.map((crew) => crew.id),
-    first.from,
-    last.to,
+  const setup = { plan, placed, rooms, from: first.from, to: last.to }
+  const rows = by === 'rooms' ? roomRows(setup) : crewRows(setup, crews, W.rounds.gun)
+  const heights = rows.map(
+    (row) => BAR + 18 + Math.max(row.of === 'gun' ? 0 : 1, row.lanes.length) * (RIBBON + 3) + GAP,
   )
-  const heights = rows.map((row) => BAR + 18 + Math.max(1, row.lanes.length) * (RIBBON + 3) + GAP)
   const tops = heights.map((_, i) => TOP + heights.slice(0, i).reduce((sum, each) => sum + each, 0))
   const height = TOP + heights.reduce((sum, each) => sum + each, 0)
   const showNow = now >= first.from && now <= last.to
+  const unit = () => (LEFT + width + 8) / (svg.current?.getBoundingClientRect().width ?? 1)
+  const crewAt = (clientY: number): string | null => {
+    const y = (clientY - (svg.current?.getBoundingClientRect().top ?? 0)) * unit()
+    const row = rows[tops.findLastIndex((top) => y >= top)]
+    return row?.of === 'crew' ? row.id : null
+  }
+  const onMove = (event: PointerEvent) => {
+    const held = grip.current
+    if (!held || !hand) return
+    if (!held.isMoving && Math.abs(event.clientX - held.startX) < LOOSE_PX) return
+    held.isMoving = true
+    const at = axis.at(axis.x(held.from) + (event.clientX - held.startX) * unit())
+    const crewId = crewAt(event.clientY) ?? placed.find((each) => each.taskId === held.taskId)?.crewId ?? ''
+    hand.carry(held.taskId, Math.round(at / SNAP_MIN) * SNAP_MIN, crewId)
+  }
+  const onUp = () => {
+    if (grip.current?.isMoving) hand?.letGo()
+    grip.current = null
+  }
+  const grab = (event: PointerEvent, taskId: string, from: number) => {
+    hand?.pick(taskId)
+    // A finger scrolls; it moves work by the card.
+    if (event.pointerType === 'touch') return
+    grip.current = { taskId, startX: event.clientX, from, isMoving: false }
+    svg.current?.setPointerCapture(event.pointerId)
+  }
+  const onKey = (event: KeyboardEvent, taskId: string) => keyed(event, taskId, props, rows)
   return (
     <div className="overflow-x-auto">
       <svg
-        viewBox={`0 0 ${LEFT + WIDTH + 8} ${height}`}
-        className="block w-full min-w-[760px]"
-        role="img"
+        ref={svg}
+        viewBox={`0 0 ${LEFT + width + 8} ${height}`}
+        className="block min-w-[760px] select-none"
+        style={{ width: `${100 * zoom}%` }}
+        role="group"
         aria-label={`${W.rounds.title}: ${axis.days.map((day) => day.name).join(', ')}`}
+        onPointerMove={onMove}
+        onPointerUp={onUp}
+        onPointerCancel={onUp}
       >
         <g transform={`translate(${LEFT} 0)`}>
           <Scale axis={axis} height={height} zone={zone} />
+          <Backdrop axis={axis} sky={props.sky ?? []} height={height} />
+          <Flags axis={axis} dues={props.dues ?? []} height={height} />
           {rows.map((row, i) => (
-            <g key={row.crewId} transform={`translate(0 ${tops[i]})`}>
+            <g key={row.id} transform={`translate(0 ${tops[i]})`}>
               <text x={-LEFT} y={BAR + 8} fontSize="14" fontWeight="650">
-                {crews[i]!.name}
+                {fittedName(row.name)}
               </text>
-              <RowOfTasks row={row} axis={axis} rooms={rooms} zone={zone} now={now} />
+              <OffShift axis={axis} stretches={row.of === 'crew' ? props.shifts?.get(row.id) : undefined} />
+              <RowBars
+                row={row}
+                axis={axis}
+                rooms={rooms}
+                crews={crews}
+                zone={zone}
+                now={now}
+                by={by}
+                held={props.held}
+                hand={row.of === 'gun' ? null : hand}
+                onGrab={grab}
+                onKey={onKey}
+              />
+              {hand?.ghost && row.of === 'crew' && hand.ghost.crewId === row.id && (
+                <GhostBar ghost={hand.ghost} axis={axis} zone={zone} />
+              )}
               {row.lanes.map((lane, n) => (
                 <g key={n} transform={`translate(0 ${BAR + 22 + n * (RIBBON + 3)})`}>
                   {lane.pulls.map((pull) => (
@@ -61,7 +153,7 @@ export function CrewChart({ plan, crews, rooms, days, zone, now }: CrewChartProp
             </g>
           ))}
           {showNow && (
-            <g transform={`translate(${axis.x(now)} 0)`} style={{ color: 'var(--act)' }}>
+            <g transform={`translate(${axis.x(now)} 0)`} style={{ color: 'var(--act)' }} pointerEvents="none">
               <line y1="26" y2={height} stroke="var(--act)" strokeWidth="2" />
               <path d="M-7 18h14l-7 9z" fill="var(--act)" />
               <text y="13" fontSize="12.5" fontWeight="700" textAnchor="middle">
@@ -75,160 +167,101 @@ export function CrewChart({ plan, crews, rooms, days, zone, now }: CrewChartProp
   )
 }
 
-function Scale({ axis, height, zone }: { axis: TimeAxis; height: number; zone: string }) {
-  return (
-    <>
-      {axis.days.map((day) => (
-        <g key={day.day}>
-          <rect x={day.x} y="20" width={day.width} height={height - 20} fill="var(--sheet)" stroke="var(--rule)" />
-          {axis.days.length > 1 && (
-            <text x={day.x + 4} y="13" fontSize="12.5" fontWeight="650">
-              {day.name}
-            </text>
-          )}
-        </g>
-      ))}
-      {axis.hours.map(({ at, x }) => (
-        <g key={at} style={{ color: 'var(--soft)' }}>
-          <line x1={x} x2={x} y1="20" y2={height} stroke="var(--rule)" strokeDasharray="1 5" />
-          <text x={x + 3} y="33" fontSize="11.5">
-            {clockText(at, zone)}
-          </text>
-        </g>
-      ))}
-    </>
-  )
-}
+const fittedName = (name: string): string => (name.length <= 13 ? name : `${name.slice(0, 12)}…`)
 
-/** Marks by kind of work: tape, dots of sealant, hatched colour, the white of a pull. */
-const KIND_FILL: Record<RowTask['task']['kind'], readonly [string, string | null]> = {
-  prep: ['var(--ground-deep)', null],
-  cover: ['var(--ground-deep)', null],
-  mark: ['var(--ground-deep)', null],
-  'gun-up': ['var(--ground-deep)', null],
-  'gun-down': ['var(--ground-deep)', null],
-  look: ['var(--ground-deep)', null],
-  lay: ['var(--kraft)', 'url(#tape-ticks)'],
-  seal: ['var(--sheet)', 'url(#span-dry)'],
-  coat: ['var(--sheet)', 'url(#paint-hatch)'],
-  roll: ['var(--sheet)', 'url(#paint-hatch)'],
-  pull: ['var(--ink)', null],
-  uncover: ['var(--ground-deep)', null],
-}
-
-function RowOfTasks({
-  row,
-  axis,
-  rooms,
-  zone,
-  now,
-}: {
-  row: CrewRow
-  axis: TimeAxis
-  rooms: ReadonlyMap<string, string>
-  zone: string
-  now: number
-}) {
-  const labels = roomLabels(row.tasks, axis)
-  return (
-    <>
-      {labels.map((label) => (
-        <text key={label.x} x={label.x} y="11" fontSize="11.5" fontWeight="600">
-          {fitted(rooms.get(label.roomId) ?? '', label.width)}
-        </text>
-      ))}
-      {row.tasks.flatMap(({ task, placed }) =>
-        placed.pieces.map((piece) => {
-          const x = axis.x(piece.from)
-          const width = Math.max(1.5, axis.x(piece.to) - x)
-          const [base, mark] = KIND_FILL[task.kind]
-          const words = `${rooms.get(task.roomId)}: ${W.rounds.kinds[task.kind]}${task.coat ? ` ${task.coat}` : ''}, ${whenText(piece.from, now, zone)} – ${whenText(piece.to, now, zone)}${placed.done ? `, ${W.rounds.done}` : ''}`
-          return (
-            <g key={`${task.id}${piece.from}`}>
-              <title>{words}</title>
-              <rect
-                x={x}
-                y="16"
-                width={width}
-                height={BAR}
-                fill={base}
-                stroke="var(--ink)"
-                strokeWidth="0.8"
-                opacity={placed.done ? 0.55 : 1}
-              />
-              {mark && <rect x={x} y="16" width={width} height={BAR} fill={mark} opacity={placed.done ? 0.4 : 1} />}
-              {placed.done && (
-                <line x1={x} x2={x + width} y1={16 + BAR} y2={16 + BAR} stroke="var(--ink)" strokeWidth="3" />
-              )}
-              {width > 34 && task.kind !== 'pull' && (
-                <text x={x + 4} y={16 + BAR / 2 + 4} fontSize="11" paintOrder="stroke" stroke={base} strokeWidth="4">
-                  {W.rounds.kinds[task.kind]}
-                </text>
-              )}
-            </g>
-          )
-        }),
-      )}
-    </>
-  )
-}
-
-/** One label where work in a room begins, as wide as the crew stays in it. */
-function roomLabels(tasks: readonly RowTask[], axis: TimeAxis): { roomId: string; x: number; width: number }[] {
-  const labels: { roomId: string; x: number; width: number; day: number }[] = []
-  for (const { task, placed } of tasks) {
-    const x = axis.x(placed.from)
-    const day = axis.days.findIndex((each) => placed.from < each.to)
-    const last = labels[labels.length - 1]
-    const next = axis.days[day]
-    const end = next ? next.x + next.width : x
-    if (last && last.roomId === task.roomId && last.day === day) continue
-    if (last && last.day === day) last.width = x - last.x
-    labels.push({ roomId: task.roomId, x, width: end - x, day })
+/** Keys move the work that has the focus: left and right in time, up and down between crews. Enter puts it down. */
+function keyed(
+  event: KeyboardEvent,
+  taskId: string,
+  { plan, placed = plan.placed, crews, hand }: CrewChartProps,
+  rows: readonly ChartRow[],
+): void {
+  const own = placed.find((each) => each.taskId === taskId)
+  if (!hand || !own) return
+  const { ghost } = hand
+  const at = ghost?.taskId === taskId ? ghost.at : own.from
+  const crewId = ghost?.taskId === taskId ? ghost.crewId : own.crewId
+  const step = event.shiftKey ? LEAP_MIN : SNAP_MIN
+  const isByCrew = rows[0]?.of === 'crew'
+  const order = crews.map((crew) => crew.id)
+  const beside = (by: number) => order[order.indexOf(crewId) + by] ?? crewId
+  const moves: Readonly<Record<string, () => void>> = {
+    ArrowLeft: () => hand.carry(taskId, at - step, crewId),
+    ArrowRight: () => hand.carry(taskId, at + step, crewId),
+    ...(isByCrew
+      ? { ArrowUp: () => hand.carry(taskId, at, beside(-1)), ArrowDown: () => hand.carry(taskId, at, beside(1)) }
+      : {}),
+    Enter: () => (ghost ? hand.letGo() : hand.pick(taskId)),
+    ' ': () => hand.pick(taskId),
   }
-  return labels.filter((label) => label.width > 26)
+  const move = moves[event.key]
+  if (!move) return
+  event.preventDefault()
+  move()
 }
 
-const fitted = (name: string, width: number): string => {
-  const most = Math.floor((width - 4) / 6.2)
-  return name.length <= most ? name : most < 3 ? '' : `${name.slice(0, most - 1)}…`
-}
-
-function MiniRibbon({ pull, axis, zone, now }: { pull: PullPlan; axis: TimeAxis; zone: string; now: number }) {
-  const wet = pull.spans.find((span) => span.kind === 'wet')
-  const from = axis.x(pull.coatedFrom)
-  const open = wet ? axis.x(wet.from) : axis.x(pull.coatedTo)
-  const end = axis.x(ribbonEnd(pull))
-  const words = wet
-    ? `${W.spans.wet} ${whenText(wet.from, now, zone)} – ${wet.to === null ? '' : whenText(wet.to, now, zone)}`
-    : W.spans.tacky
-  return (
-    <g>
-      <title>{words}</title>
-      <rect x={from} width={Math.max(1, open - from)} height={RIBBON} fill="var(--sheet)" />
-      <rect
-        x={from}
-        width={Math.max(1, open - from)}
-        height={RIBBON}
-        fill="url(#span-run)"
-        stroke="var(--ink)"
-        strokeWidth="0.8"
-      />
-      {wet && (
+/** Where nobody of a crew is at work, within the hours shown. */
+function OffShift({
+  axis,
+  stretches,
+}: {
+  axis: TimeAxis
+  stretches: readonly { from: number; to: number }[] | undefined
+}) {
+  if (!stretches) return null
+  return axis.days.map((day) => {
+    const own = stretches.filter((each) => each.to > day.from && each.from < day.to)
+    const edges = [
+      day.from,
+      ...own.flatMap((each) => [Math.max(each.from, day.from), Math.min(each.to, day.to)]),
+      day.to,
+    ]
+    return edges.flatMap((from, i) => {
+      const to = edges[i + 1]
+      if (i % 2 === 1 || to === undefined || to <= from) return []
+      const x = axis.x(from)
+      return [
         <rect
-          x={open}
-          width={Math.max(2, end - open)}
-          height={RIBBON}
-          fill="var(--sheet)"
-          stroke="var(--act)"
-          strokeWidth="2.5"
-        />
-      )}
-      {wet && end - open > 34 && (
-        <text x={open + 4} y={RIBBON - 5} fontSize="10.5" fontWeight="650">
-          {clockText(wet.from, zone)}
-        </text>
-      )}
+          key={from}
+          x={x}
+          y={14}
+          width={Math.max(0, day.x + ((to - day.from) / (day.to - day.from)) * day.width - x)}
+          height={BAR + 4}
+          fill="var(--ground-deep)"
+          opacity="0.75"
+        />,
+      ]
+    })
+  })
+}
+
+function GhostBar({ ghost, axis, zone }: { ghost: Ghost; axis: TimeAxis; zone: string }) {
+  const x = axis.x(ghost.at)
+  const stroke = ghost.isBroken ? 'var(--act)' : 'var(--ink)'
+  return (
+    <g pointerEvents="none" style={{ color: stroke }}>
+      <rect
+        x={x}
+        y="12"
+        width={Math.max(3, axis.x(ghost.at + ghost.minutes) - x)}
+        height={BAR + 8}
+        fill="none"
+        stroke={stroke}
+        strokeWidth="2.5"
+        strokeDasharray="6 3"
+      />
+      <text
+        x={x}
+        y="9"
+        fontSize="12"
+        fontWeight="700"
+        paintOrder="stroke"
+        stroke="var(--sheet)"
+        strokeWidth="4"
+        fill={stroke}
+      >
+        {clockText(ghost.at, zone)}
+      </text>
     </g>
   )
 }

@@ -2,18 +2,15 @@ import { BetterPanel } from './BetterPanel'
 import { ChancePanel } from './ChancePanel'
 import { LateRooms } from './LateRooms'
 import { PlanStamp } from './PlanStamp'
-import { W, dayText, sayText, whenText } from '../words'
-import { formatRun, fromLocal, toLocal, actOf, type Plan } from '@crisp-hem/core'
-import { ChevronLeft, ChevronRight } from 'lucide-react'
+import { W, sayText, whenText } from '../words'
+import { formatRun, actOf, type Plan } from '@crisp-hem/core'
 import { useMemo, useState } from 'react'
 import { PageHead } from '../frame/PageHead'
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { Switch } from '../ui/Tabs'
-import { CrewChart } from './CrewChart'
-import { workingDays } from './timeAxis'
+import { ChartPanel } from './ChartPanel'
 
 /** Crews against time: what is in the way, the chart, and every round with its size. */
 export function RoundsPage() {
@@ -74,67 +71,6 @@ function WhyEnd({ plan }: { plan: Plan }) {
           {W.rounds.whyMore({ count: whyEnd.length - shown.length })}
         </Button>
       )}
-    </Panel>
-  )
-}
-
-function ChartPanel() {
-  const plan = usePlan()!
-  const { site, crews, rooms } = useFacts()
-  const now = useNow()
-  const [view, setView] = useState<'day' | 'all'>('day')
-  const [wanted, setWanted] = useState<number | null>(null)
-  const days = useMemo(() => workingDays(plan.placed, site.zone), [plan, site.zone])
-  const names = useMemo(() => new Map(rooms.map((room) => [room.id, room.name])), [rooms])
-  const today = toLocal(Math.floor(now), site.zone).day
-  const day =
-    wanted !== null && days.includes(wanted) ? wanted : (days.find((each) => each >= today) ?? days[days.length - 1])
-  if (day === undefined) return <p className="text-soft">{W.rounds.empty}</p>
-  const at = days.indexOf(day)
-  const dayName = dayText(fromLocal(day, 720, site.zone), site.zone)
-  return (
-    <Panel
-      className={plan.standing ? '' : 'border-2 border-dashed border-act'}
-      title={`${plan.standing ? '' : `${W.publish.proposal}: `}${view === 'day' ? dayName : W.rounds.all}`}
-      aside={
-        <>
-          {view === 'day' && (
-            <>
-              <Button
-                aria-label={W.rounds.prev}
-                disabled={at <= 0}
-                onClick={() => setWanted(days[at - 1]!)}
-                icon={<ChevronLeft size={17} aria-hidden />}
-              />
-              <Button
-                aria-label={W.rounds.next}
-                disabled={at >= days.length - 1}
-                onClick={() => setWanted(days[at + 1]!)}
-                icon={<ChevronRight size={17} aria-hidden />}
-              />
-            </>
-          )}
-          <Switch
-            label={W.rounds.title}
-            value={view}
-            options={[
-              { value: 'day', text: W.rounds.day },
-              { value: 'all', text: W.rounds.all },
-            ]}
-            onChange={setView}
-          />
-        </>
-      }
-    >
-      <CrewChart
-        plan={plan}
-        crews={crews}
-        rooms={names}
-        days={view === 'day' ? [day] : days}
-        zone={site.zone}
-        now={now}
-      />
-      <p className="mt-1 text-sm text-soft">{W.rounds.legend}</p>
     </Panel>
   )
 }

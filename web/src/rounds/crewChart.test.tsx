@@ -2,14 +2,15 @@ import { renderToStaticMarkup } from 'react-dom/server'
 import { parseInstant, planJob } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
 import { MISSING } from '../testing/desk'
-import { CrewChart } from './CrewChart'
-import { workingDays } from './timeAxis'
+import { CrewChart, type Hand } from './CrewChart'
+import { crewRows } from './chartRows'
+import { timeAxis, workingDays } from './timeAxis'
 
 const job = ternQuaySurvey()
 const plan = planJob(job)
 const zone = job.site.zone
 const start = parseInstant(job.start)
-const rooms = new Map(job.rooms.map((room) => [room.id, room.name]))
+const { rooms } = job
 const days = workingDays(plan.placed, zone)
 const drawn = (now = start, shown = days): string =>
   renderToStaticMarkup(<CrewChart plan={plan} crews={job.crews} rooms={rooms} days={shown} zone={zone} now={now} />)
@@ -20,8 +21,12 @@ test('every piece of every task is on the chart, named by room, work and hours',
   const markup = drawn()
   expect(markup).not.toMatch(MISSING)
   const pieces = plan.placed.reduce((sum, placed) => sum + placed.pieces.length, 0)
-  const bars = titles(markup).filter((title) => [...rooms.values()].some((name) => title.startsWith(`${name}: `)))
-  expect(bars).toHaveLength(pieces)
+  const bars = titles(markup).filter((title) => rooms.some(({ name }) => title.startsWith(`${name}: `)))
+  // What is sprayed stands in the row of the gun too.
+  const setup = { plan, placed: plan.placed, rooms, from: start, to: start + 90 * 1440 }
+  const gun = crewRows(setup, [], 'Gun').flatMap((row) => row.tasks.flatMap((each) => each.placed.pieces))
+  expect(gun.length).toBeGreaterThan(0)
+  expect(bars).toHaveLength(pieces + gun.length)
   for (const title of bars) expect(title).toMatch(clock)
 })
 
@@ -45,3 +50,51 @@ test('a day chosen shows that day’s work and no other', () => {
 })
 
 test('with no days there is nothing to draw', () => expect(drawn(start, [])).toBe(''))
+
+describe('with a hand on it', () => {
+  const [task] = plan.placed
+  const other = job.crews.find((crew) => crew.id !== task!.crewId)!
+  const hand: Hand = {
+    pickedId: task!.taskId,
+    slip: 45,
+    ghost: { taskId: task!.taskId, at: task!.from + 90, minutes: 30, crewId: other.id, isBroken: true },
+    pick: () => undefined,
+    carry: () => undefined,
+    letGo: () => undefined,
+  }
+  const markup = renderToStaticMarkup(
+    <CrewChart
+      plan={plan}
+      crews={job.crews}
+      rooms={rooms}
+      days={days.slice(0, 1)}
+      zone={zone}
+      now={start}
+      hand={hand}
+      held={new Set([task!.taskId])}
+      sky={[{ kind: 'rain', from: start + 60, to: start + 120 }]}
+      dues={[{ roomId: 'kitchen', name: 'Kitchen', at: start + 200, isLate: true }]}
+    />,
+  )
+
+  test('work is a button by its name, the picked one pressed', () => {
+    expect(markup.match(/role="button"/g)!.length).toBeGreaterThan(10)
+    expect(markup.match(/aria-pressed="true"/g)).toHaveLength(1)
+  })
+
+  test('where it would go, how far it can slip and what is held are drawn', () => {
+    expect(markup).toContain('stroke-dasharray="6 3"')
+    expect(markup).toContain('stroke-dasharray="5 3"')
+    expect(markup).toContain('l-4.5 6 z')
+  })
+
+  test('rain and the hand-back stand behind it', () => {
+    expect(titles(markup)).toContain('rain')
+    expect(markup).toContain('>Kitchen</text>')
+  })
+})
+
+test('an instant is where its pixel is, on every day', () => {
+  const axis = timeAxis(days, plan.placed, zone, 900)
+  for (const { from } of plan.placed) expect(Math.abs(axis.at(axis.x(from)) - from)).toBeLessThanOrEqual(1)
+})

@@ -1,6 +1,6 @@
 import { parseInstant, planJob } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
-import { crewRows, ribbonEnd } from './crewRows'
+import { crewRows, roomRows, ribbonEnd } from './chartRows'
 import { timeAxis, workingDays } from './timeAxis'
 
 const job = ternQuaySurvey()
@@ -28,13 +28,12 @@ test('days are those on which something is done; the axis runs forward without g
 
 test('ribbons of one crew never lie on one another', () => {
   const from = parseInstant(job.start)
-  for (const row of crewRows(
-    plan,
-    job.crews.map((crew) => crew.id),
-    from,
-    from + 4 * 1440,
-  )) {
-    expect(row.tasks.every(({ placed }) => placed.crewId === row.crewId)).toBe(true)
+  const setup = { plan, placed: plan.placed, rooms: job.rooms, from, to: from + 4 * 1440 }
+  const rows = crewRows(setup, job.crews, 'Gun')
+  expect(rows.map((row) => row.of)).toEqual(['crew', 'crew', 'crew', 'gun'])
+  for (const row of [...rows, ...roomRows(setup)]) {
+    if (row.of === 'crew') expect(row.tasks.every(({ placed }) => placed.crewId === row.id)).toBe(true)
+    if (row.of === 'room') expect(row.tasks.every(({ task }) => task.roomId === row.id)).toBe(true)
     for (const lane of row.lanes) {
       lane.pulls.forEach(
         (pull, i) => i > 0 && expect(pull.coatedFrom).toBeGreaterThanOrEqual(ribbonEnd(lane.pulls[i - 1]!)),

@@ -16,6 +16,8 @@ export interface TimeAxis {
   readonly width: number
   /** px of an instant; nights fall on the seam between two days. */
   readonly x: (at: number) => number
+  /** The instant at a px: of the day under it, however far beside its hours. */
+  readonly at: (x: number) => number
   /** Full hours with their px, thinned so that labels do not touch. */
   readonly hours: readonly { readonly at: number; readonly x: number }[]
 }
@@ -50,6 +52,10 @@ export function timeAxis(
     const share = (at - day.from) / (day.to - day.from)
     return day.x + day.width * Math.min(1, Math.max(0, share))
   }
+  const at = (px: number) => {
+    const day = laid.find((candidate) => px < candidate.x + candidate.width) ?? laid[laid.length - 1]
+    return day ? Math.round(day.from + ((px - day.x) / day.width) * (day.to - day.from)) : 0
+  }
   const perHour = (each * 60) / (last - first)
   const every = Math.max(1, Math.ceil(LEAST_HOUR_GAP / perHour))
   const hours = laid.flatMap((day) => {
@@ -57,5 +63,5 @@ export function timeAxis(
     for (let at = day.from; at < day.to; at += 60 * every) marks.push({ at, x: x(at) })
     return marks
   })
-  return { days: laid, width, x, hours }
+  return { days: laid, width, x, at, hours }
 }

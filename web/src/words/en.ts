@@ -1,6 +1,7 @@
 import { BOARD_WORDS } from './enBoard'
 import { FIELD_WORDS } from './enFields'
 import { HOUSE_WORDS } from './enHouse'
+import { MOVE_WORDS } from './enMoves'
 import { SHELF_WORDS } from './enShelf'
 import { SURVEY_WORDS } from './enSurvey'
 
@@ -160,6 +161,7 @@ export const EN_SCREENS = {
     meter: 'Read the meter',
   },
   ...BOARD_WORDS,
+  ...MOVE_WORDS,
   ...SURVEY_WORDS,
   ...HOUSE_WORDS,
   ...SHELF_WORDS,

@@ -1,0 +1,165 @@
+import { useState } from 'react'
+import { holdsOf, withHolds, withoutHolds, type Plan } from '@crisp-hem/core'
+import { instantOfInput, localInput } from '../frame/ClockDialog'
+import { useNow } from '../state/clock'
+import { useEdit, useFacts } from '../state/useJob'
+import { Button } from '../ui/Button'
+import { ChoiceField, TextField } from '../ui/fields'
+import { W, clockText, numberText, sayText, spanText, whenText } from '../words'
+import { taskWords } from './taskWords'
+import type { Move } from './useMove'
+
+/** The picked work: when and why, what it is made of, how far it can slip, and where else it might go. */
+export function RoundCard({
+  plan,
+  placed,
+  move,
+  onMoved,
+}: {
+  plan: Plan
+  placed: Plan['placed']
+  move: Move
+  onMoved: () => void
+}) {
+  const { site, rooms, planning } = useFacts()
+  const now = useNow(60_000)
+  const task = plan.tasks.find((each) => each.id === move.pickedId)
+  const own = placed.find((each) => each.taskId === move.pickedId)
+  if (!task || !own) return null
+  const picked = move.picked?.taskId === task.id ? move.picked : null
+  const hold = planning.holds.find((each) => each.taskId === task.id)
+  const along = (picked?.taskIds ?? []).filter((id) => id !== task.id)
+  const tasks = new Map(plan.tasks.map((each) => [each.id, each]))
+  return (
+    <section aria-label={W.card.title} className="mt-3 border-t-2 border-ink pt-2">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h3 className="font-head text-lg font-semibold">{taskWords(rooms, task, task.id)}</h3>
+        <p>
+          {whenText(own.from, now, site.zone)} – {clockText(own.to, site.zone)} · {spanText(task.minutes)}
+        </p>
+        <Button tone="quiet" className="ml-auto" onClick={move.drop}>
+          {W.card.close}
+        </Button>
+      </div>
+      <div className="grid gap-x-8 gap-y-2 lg:grid-cols-2">
+        <div className="text-[0.95rem]">
+          {hold && (
+            <p>
+              <b>{W.card.held({ when: whenText(own.from, now, site.zone) })}</b> {hold.why}
+            </p>
+          )}
+          <p aria-live="polite">{picked ? slipWords(picked.slip) : W.card.working}</p>
+          {picked && picked.why.length > 0 && (
+            <ol className="ml-5 list-decimal">
+              {picked.why.map((link, i) => (
+                <li key={i}>{sayText(link)}</li>
+              ))}
+            </ol>
+          )}
+          {along.length > 0 && (
+            <p>{W.card.along({ list: along.map((id) => W.rounds.kinds[tasks.get(id)?.kind ?? 'lay']).join(', ') })}</p>
+          )}
+          {task.work.length > 0 && (
+            <p className="text-soft">
+              {W.card.parts}{' '}
+              {task.work
+                .map((part) => `${W.card.partNames[part.part]} ${numberText(Math.round(10 * part.minutes) / 10)}`)
+                .join(' · ')}
+            </p>
+          )}
+        </div>
+        <MoveForm
+          key={task.id}
+          plan={plan}
+          placed={placed}
+          move={move}
+          taskId={task.id}
+          isHeld={hold !== undefined}
+          onMoved={onMoved}
+        />
+      </div>
+    </section>
+  )
+}
+
+const slipWords = (slip: number | null): string =>
+  slip === null ? W.card.slipUnknown : slip === 0 ? W.card.noSlip : W.card.slip({ span: spanText(slip) })
+
+interface MoveFormProps {
+  readonly plan: Plan
+  readonly placed: Plan['placed']
+  readonly move: Move
+  readonly taskId: string
+  readonly isHeld: boolean
+  readonly onMoved: () => void
+}
+
+/** Another hour, another crew, and what that breaks, before anybody is told. */
+function MoveForm({ plan, placed, move, taskId, isHeld, onMoved }: MoveFormProps) {
+  const { site, crews } = useFacts()
+  const edit = useEdit()
+  const [why, setWhy] = useState('')
+  const own = placed.find((each) => each.taskId === taskId)!
+  const { target, breaks } = move
+  const at = target?.at ?? own.from
+  const crewId = target?.crewId ?? own.crewId
+  const isWrong = (breaks?.length ?? 0) > 0
+  const ids: readonly string[] = move.picked?.taskIds ?? [taskId]
+  const keep = () => {
+    const there = target ? move.placed : placed.filter((each) => ids.includes(each.taskId))
+    if (!edit((facts) => ({ ...facts, planning: withHolds(facts.planning, holdsOf(there, why)) }))) return
+    move.drop()
+    if (target) onMoved()
+  }
+  const loose = () => {
+    edit((facts) => ({ ...facts, planning: withoutHolds(facts.planning, ids) }))
+    move.drop()
+  }
+  return (
+    <div className="no-print">
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField
+          label={W.card.start}
+          type="datetime-local"
+          value={localInput(at, site.zone)}
+          onCommit={(text) => {
+            const wanted = instantOfInput(text, site.zone)
+            if (wanted === null) return false
+            move.carry(taskId, wanted, crewId)
+          }}
+        />
+        <ChoiceField
+          label={W.rounds.crew}
+          value={crewId}
+          options={crews.filter((crew) => crew.people.length > 0).map((crew) => ({ value: crew.id, text: crew.name }))}
+          onCommit={(id) => move.carry(taskId, at, id)}
+        />
+        <TextField label={W.publish.why} value={why} onCommit={setWhy} />
+      </div>
+      <div aria-live="polite" className="mt-2">
+        {target && !breaks && <p className="text-soft">{W.card.trying}</p>}
+        {target && breaks?.length === 0 && <p>{W.card.fits}</p>}
+        {isWrong && (
+          <ul className="border-l-4 border-act pl-3">
+            {breaks?.map((each, i) => (
+              <li key={i}>{sayText(each)}</li>
+            ))}
+          </ul>
+        )}
+        {isWrong && why === '' && <p className="text-sm text-soft">{W.card.sayWhy}</p>}
+      </div>
+      <div className="mt-2 flex flex-wrap gap-2">
+        {target ? (
+          <Button tone="act" disabled={!breaks || (isWrong && why === '')} onClick={keep}>
+            {isWrong ? W.card.anyway : W.card.put}
+          </Button>
+        ) : (
+          !isHeld && <Button onClick={keep}>{W.card.lock}</Button>
+        )}
+        {isHeld && <Button onClick={loose}>{W.card.unlock}</Button>}
+        {target && <Button onClick={move.drop}>{W.card.leave}</Button>}
+      </div>
+      {plan.standing && target && <p className="mt-1 text-sm text-soft">{W.card.notTold}</p>}
+    </div>
+  )
+}

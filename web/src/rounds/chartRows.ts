@@ -1,0 +1,93 @@
+import type { Plan, PlacedTask, PullPlan, Room, Task } from '@crisp-hem/core'
+
+export interface RowTask {
+  readonly task: Task
+  readonly placed: PlacedTask
+}
+
+/** Ribbons of one row's rounds, in lanes so that none lies on another. */
+export interface RibbonLane {
+  readonly pulls: readonly PullPlan[]
+}
+
+/** One line of the chart: a crew, the gun or a room, with its work. */
+export interface ChartRow {
+  readonly id: string
+  readonly of: 'crew' | 'gun' | 'room'
+  readonly name: string
+  readonly tasks: readonly RowTask[]
+  readonly lanes: readonly RibbonLane[]
+}
+
+interface Named {
+  readonly id: string
+  readonly name: string
+}
+
+export interface RowSetup {
+  readonly plan: Pick<Plan, 'tasks' | 'pulls'>
+  /** What is shown of it: as told, or as proposed. */
+  readonly placed: readonly PlacedTask[]
+  readonly rooms: readonly Pick<Room, 'id' | 'name' | 'steps'>[]
+  readonly from: number
+  readonly to: number
+}
+
+/** What each crew does between two instants, the pull windows that follow from it, and where the gun is. */
+export function crewRows(setup: RowSetup, crews: readonly Named[], gunName: string): ChartRow[] {
+  const shown = shownTasks(setup)
+  const rows = crews.map((crew): ChartRow => ({
+    id: crew.id,
+    of: 'crew',
+    name: crew.name,
+    tasks: shown.filter(({ placed }) => placed.crewId === crew.id),
+    lanes: lanesOf(setup, (pull) => pull.crewId === crew.id),
+  }))
+  const gun = shown.filter(({ task }) => usesGun(setup, task))
+  return gun.length === 0 ? rows : [...rows, { id: 'gun', of: 'gun', name: gunName, tasks: gun, lanes: [] }]
+}
+
+/** What is done in each room between two instants, by whomever. */
+export function roomRows(setup: RowSetup): ChartRow[] {
+  const shown = shownTasks(setup)
+  return setup.rooms
+    .map((room): ChartRow => ({
+      id: room.id,
+      of: 'room',
+      name: room.name,
+      tasks: shown.filter(({ task }) => task.roomId === room.id),
+      lanes: lanesOf(setup, (pull) => pull.roomId === room.id),
+    }))
+    .filter((row) => setup.plan.tasks.some((task) => task.roomId === row.id))
+}
+
+function shownTasks({ plan, placed, from, to }: RowSetup): RowTask[] {
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  return placed
+    .filter((each) => each.to > from && each.from < to)
+    .flatMap((each) => {
+      const task = tasks.get(each.taskId)
+      return task ? [{ placed: each, task }] : []
+    })
+    .sort((a, b) => a.placed.from - b.placed.from)
+}
+
+function usesGun({ rooms }: RowSetup, { kind, roomId, stepId }: Task): boolean {
+  if (kind === 'gun-up' || kind === 'gun-down') return true
+  const room = rooms.find((each) => each.id === roomId)
+  return kind === 'coat' && room?.steps.find((step) => step.id === stepId)?.tool === 'spray'
+}
+
+/** A ribbon on the chart ends with its wet window; what comes after is told on the board. */
+export const ribbonEnd = (pull: PullPlan): number => pull.spans.find((span) => span.kind === 'wet')?.to ?? pull.coatedTo
+
+function lanesOf({ plan, from, to }: RowSetup, isOwn: (pull: PullPlan) => boolean): RibbonLane[] {
+  const own = plan.pulls.filter((pull) => isOwn(pull) && pull.coatedFrom < to && ribbonEnd(pull) > from)
+  const lanes: PullPlan[][] = []
+  for (const pull of own.sort((a, b) => a.coatedFrom - b.coatedFrom)) {
+    const lane = lanes.find((each) => ribbonEnd(each[each.length - 1]!) <= pull.coatedFrom)
+    if (lane) lane.push(pull)
+    else lanes.push([pull])
+  }
+  return lanes.map((pulls) => ({ pulls }))
+}
