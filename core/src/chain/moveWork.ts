@@ -10,7 +10,7 @@ import type { ScheduleProblem } from '../problem/problem'
 import { formatInstant } from '../units/time'
 import { airProblems } from './airProblems'
 import { planWithProblem, type Chain } from './planJob'
-import { tellMisses } from './tellMisses'
+import { keyOfMiss, tellMisses } from './tellMisses'
 
 /** A piece of work tried somewhere else, all other work where it stands. */
 export interface Tried {
@@ -33,7 +33,7 @@ export function moveDesk(job: Job, now: number, taskId: string, parameters: Para
   const chain = planWithProblem(job, now, parameters)
   const block = blocksOf(chain.problem).find(({ activities }) => activities.some((act) => act.id === taskId))
   const taskIds: string[] = block?.activities.map((act) => act.id) ?? []
-  const before = new Set(checkPlan(chain.problem, chain.plan).map(keyOf))
+  const before = new Set(checkPlan(chain.problem, chain.plan).map(keyOfMiss))
   const problems = new Map<string, ScheduleProblem>()
   const problemBy = (crewId: string): ScheduleProblem => {
     const found = problems.get(crewId)
@@ -52,14 +52,11 @@ export function moveDesk(job: Job, now: number, taskId: string, parameters: Para
       const placed = own ? placedAt(problem, own, at) : []
       const rest = chain.plan.placed.filter((each) => !taskIds.includes(each.taskId))
       const all = [...rest, ...placed]
-      const broken = checkPlan(problem, { placed: all }).filter((each) => !before.has(keyOf(each)))
+      const broken = checkPlan(problem, { placed: all }).filter((each) => !before.has(keyOfMiss(each)))
       return { placed, breaks: told(job, chain, all, broken, now) }
     },
   }
 }
-
-/** A miss is the same one however much it is by. */
-const keyOf = ({ kind, activityId, other }: Miss): string => `${kind}|${activityId}|${other}`
 
 function told(job: Job, { plan }: Chain, placed: readonly PlacedTask[], misses: readonly Miss[], from: number): Said[] {
   const setup = { job, tasks: plan.tasks, placed, misses, from }

@@ -16,7 +16,9 @@ import type { Recipe, RecipeAnswer } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { pullPlans, type PullPlan } from '../windows/pullPlans'
 import { jobWork, laysOf, minutesOf, type Round, type Work } from '../work'
+import { standingPlan } from '../published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from './doubtfulCoats'
+import { fewestChanges } from './fewestChanges'
 import { problemsOf } from './problems'
 import { tellEnd } from './whyThen'
 import { workedBy, type Standing } from './workedBy'
@@ -89,6 +91,12 @@ export const problemOf = (
   parameters: Parameters = DEFAULT_PARAMETERS,
 ): ScheduleProblem => chainOf(job, now, parameters).problem
 
+/** What planning now comes to: anew where nobody has been told anything, else with the fewest changes for those who have. */
+function proposedFor({ published }: Job, problem: ScheduleProblem): readonly PlacedTask[] {
+  const anew = placeFirst(problem)
+  return published ? fewestChanges(problem, standingPlan(published, anew.placed), anew) : anew.placed
+}
+
 /** Both at once: a plan and the problem it answers, from one way through the chain. */
 export const planWithProblem = (
   job: Job,
@@ -120,7 +128,7 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
   const layOf = laysOf(work)
   const setup = { job, work, minutes, layOf, log, recipes, calendars, clocks, parameters }
   const problem = makeProblem({ ...setup, from })
-  const proposed = placeFirst(problem).placed
+  const proposed = proposedFor(job, problem)
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
   const tasks = tasksOf(work, minutes)
   const doubtful = doubtfulCoats({ job, clocks, tasks, done: problem.done })

@@ -161,6 +161,7 @@ function better({ jobs, log, published }: Tables, body: Uint8Array, facts: TaskF
   const problem = problemOf(job, parseInstant(at ?? facts.now.replace(/\.\d+Z$/, 'Z')))
   const until = performance.now() + limitMs
   const { placement, endsAt, boundAt, ...rest } = betterPlan(problem, placeFirst(problem), {
+    goals: job.planning.goals,
     seed,
     isOver: () => performance.now() > until,
   })

@@ -1,5 +1,5 @@
 import { planChanges, publishedTasks, type Plan } from '@crisp-hem/core'
-import { useMemo } from 'react'
+import { useEffect, useMemo, useRef } from 'react'
 import { useNow } from '../state/clock'
 import { useFacts } from '../state/useJob'
 import { useAppSelector } from '../store'
@@ -7,8 +7,13 @@ import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { W, spanText, whenText } from '../words'
 import type { BetterFound } from './better.worker'
-import { Changes, PublishForm } from './PlanStamp'
+import { Proposal } from './Proposal'
+import { GoalOrder } from './GoalOrder'
 import { useBetter } from './useBetter'
+
+/** How long after a new plan it is looked for a better one by itself, and for how long, ms. */
+const BEHIND_AFTER_MS = 3000
+const BEHIND_MS = 3000
 
 /** Looks for a plan that ends sooner, says how much could still be won, and shows what it would change. */
 export function BetterPanel({ plan }: { plan: Plan }) {
@@ -23,6 +28,17 @@ export function BetterPanel({ plan }: { plan: Plan }) {
       found && wins(found) ? planChanges(publishedTasks(plan.placed), publishedTasks(found.placement.placed)) : [],
     [found, plan],
   )
+  // Behind each new plan it is looked for a little, unless something better is on the table.
+  const isShown = state === 'running' || (found !== null && wins(found))
+  const behind = useRef(look)
+  useEffect(() => void (behind.current = () => search.look({ ...facts, log, published }, plan.at, BEHIND_MS)))
+  useEffect(() => {
+    if (isShown) return
+    const timer = setTimeout(() => behind.current(), BEHIND_AFTER_MS)
+    return () => clearTimeout(timer)
+    // What is shown ends the waiting, it does not begin it.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [plan])
   const ended = state === 'done' || state === 'stopped'
   return (
     <Panel
@@ -43,11 +59,9 @@ export function BetterPanel({ plan }: { plan: Plan }) {
       </div>
       {ended && found && changes.length === 0 && <p>{W.better.same}</p>}
       {ended && found && changes.length > 0 && (
-        <>
-          <Changes plan={plan} changes={changes} />
-          <PublishForm plan={plan} placed={found.placement.placed} />
-        </>
+        <Proposal plan={plan} placed={found.placement.placed} changes={changes} />
       )}
+      <GoalOrder />
     </Panel>
   )
 }

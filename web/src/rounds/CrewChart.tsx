@@ -46,7 +46,7 @@ export interface CrewChartProps {
   readonly hand?: Hand | null
 }
 
-export const [LEFT, TOP, BAR, RIBBON, GAP] = [92, 58, 30, 18, 26]
+const [LEFT, TOP, BAR, RIBBON, GAP] = [124, 58, 30, 18, 26]
 const WIDTH = 920
 /** Minutes to which a hand puts work, and by which keys move it; with Shift further. */
 const SNAP_MIN = 5
@@ -167,7 +167,7 @@ export function CrewChart(props: CrewChartProps) {
   )
 }
 
-const fittedName = (name: string): string => (name.length <= 13 ? name : `${name.slice(0, 12)}…`)
+const fittedName = (name: string): string => (name.length <= 17 ? name : `${name.slice(0, 16)}…`)
 
 /** Keys move the work that has the focus: left and right in time, up and down between crews. Enter puts it down. */
 function keyed(

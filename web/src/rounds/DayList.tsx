@@ -40,7 +40,7 @@ export function DayList({ plan, placed, days, pickedId, onPick }: DayListProps) 
                       aria-pressed={each.taskId === pickedId}
                       onClick={() => onPick(each.taskId)}
                     >
-                      <b className="w-24 shrink-0 tabular-nums">
+                      <b className="w-28 shrink-0 whitespace-nowrap tabular-nums">
                         {clockText(each.from, site.zone)}–{clockText(each.to, site.zone)}
                       </b>
                       <span className={each.done ? 'text-soft line-through' : ''}>

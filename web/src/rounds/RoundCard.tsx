@@ -31,7 +31,10 @@ export function RoundCard({
   const along = (picked?.taskIds ?? []).filter((id) => id !== task.id)
   const tasks = new Map(plan.tasks.map((each) => [each.id, each]))
   return (
-    <section aria-label={W.card.title} className="mt-3 border-t-2 border-ink pt-2">
+    <section
+      aria-label={W.card.title}
+      className="sticky bottom-14 z-10 mt-3 max-h-[46vh] overflow-y-auto border-t-2 border-ink bg-card pt-2 pb-2 lg:bottom-0"
+    >
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h3 className="font-head text-lg font-semibold">{taskWords(rooms, task, task.id)}</h3>
         <p>

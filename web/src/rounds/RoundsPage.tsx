@@ -2,6 +2,7 @@ import { BetterPanel } from './BetterPanel'
 import { ChancePanel } from './ChancePanel'
 import { LateRooms } from './LateRooms'
 import { PlanStamp } from './PlanStamp'
+import { WhatIfPanel } from './WhatIfPanel'
 import { W, sayText, whenText } from '../words'
 import { formatRun, actOf, type Plan } from '@crisp-hem/core'
 import { useMemo, useState } from 'react'
@@ -29,6 +30,7 @@ export function RoundsPage() {
         <ChartPanel />
         <WhyEnd plan={plan} />
         <BetterPanel plan={plan} />
+        <WhatIfPanel plan={plan} />
         <ChancePanel plan={plan} />
         <RoundList />
       </div>

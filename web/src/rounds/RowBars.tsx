@@ -95,7 +95,7 @@ function Bar({ task, placed, piece, axis, rooms, zone, now, held, hand, onGrab, 
       />
       {mark && <rect x={x} y="16" width={width} height={BAR} fill={mark} opacity={placed.done ? 0.4 : 1} />}
       {placed.done && <line x1={x} x2={x + width} y1={16 + BAR} y2={16 + BAR} stroke="var(--ink)" strokeWidth="3" />}
-      {width > 34 && task.kind !== 'pull' && (
+      {task.kind !== 'pull' && width > 10 + 6 * W.rounds.kinds[task.kind].length && (
         <text x={x + 4} y={16 + BAR / 2 + 4} fontSize="11" paintOrder="stroke" stroke={base} strokeWidth="4">
           {W.rounds.kinds[task.kind]}
         </text>

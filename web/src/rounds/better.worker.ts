@@ -23,6 +23,7 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
     const problem = problemOf(data.job, data.now)
     const better = betterPlan(problem, placeFirst(problem), {
       seed: data.seed,
+      goals: data.job.planning.goals,
       isOver: () => took() > data.budgetMs,
       onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),
     })

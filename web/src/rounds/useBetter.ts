@@ -6,7 +6,8 @@ export interface BetterSearch {
   readonly state: 'idle' | 'running' | 'done' | 'stopped' | 'failed'
   readonly found: BetterFound | null
   readonly why: string | null
-  readonly look: (job: Job, now: number) => void
+  /** @param budgetMs  how long at most; left out, as long as somebody waits for */
+  readonly look: (job: Job, now: number, budgetMs?: number) => void
   readonly stop: () => void
 }
 
@@ -28,7 +29,7 @@ export function useBetter(): BetterSearch {
     state,
     found,
     why,
-    look(job, now) {
+    look(job, now, budgetMs = BUDGET_MS) {
       end()
       setFound(null)
       setWhy(null)
@@ -47,7 +48,7 @@ export function useBetter(): BetterSearch {
         setState('done')
         end()
       }
-      own.postMessage({ job, now, budgetMs: BUDGET_MS, seed: SEED } satisfies BetterQuestion)
+      own.postMessage({ job, now, budgetMs, seed: SEED } satisfies BetterQuestion)
     },
     stop() {
       end()

@@ -117,6 +117,16 @@ export const BOARD_WORDS = {
     unknown: 'How much could still be won is not known.',
     took: '({s} s)',
     same: 'There is nothing to tell anybody.',
+    goals: 'Judged by: {list}',
+    goalsFirst: 'Windows, shifts, waits and air are kept before all of these. The first that differs decides.',
+    goalNames: {
+      'hand-backs': 'rooms back in time',
+      end: 'all done early',
+      moves: 'few ways between rooms',
+      soon: 'everything as soon as it can be',
+    },
+    goalUp: 'Weigh more: {goal}',
+    goalDown: 'Weigh less: {goal}',
   },
   publish: {
     title: 'The plan people work by',
@@ -127,13 +137,15 @@ export const BOARD_WORDS = {
     toldBy: 'told {when} by {by}',
     asTold: 'The day goes as it was told.',
     moved: '{count, plural, one {# thing} other {# things}} would go otherwise from here',
-    more: 'and {count} more',
     kinds: {
       added: 'new, {after}',
       dropped: 'not any more ({before})',
       moved: '{before} → {after}',
       'other-crew': 'another crew, {before} → {after}',
     },
+    askFirst:
+      'They have been asked: {count, plural, one {one thing begins} other {# things begin}} within {minutes} min and would go otherwise.',
+    partFits: 'Taken like this nothing breaks that did not break before.',
     by: 'Who tells them',
     why: 'Why',
     publish: 'Publish as plan {number}',

@@ -1,0 +1,40 @@
+import { checkPlan } from '../check/checkPlan'
+import { jobClocks } from '../cure/areaClocks'
+import type { Job, Said } from '../ground'
+import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
+import type { PlacedTask } from '../plan/placement'
+import { airProblems } from './airProblems'
+import { planWithProblem } from './planJob'
+import { keyOfMiss, tellMisses } from './tellMisses'
+
+/** A plan in which only some of what is proposed is taken; the rest stays as it was told. @param taken  ids of tasks */
+export function partly(
+  told: readonly PlacedTask[],
+  proposed: readonly PlacedTask[],
+  taken: ReadonlySet<string>,
+): PlacedTask[] {
+  const before = new Set(told.map((each) => each.taskId))
+  const after = new Map(proposed.map((each) => [each.taskId, each]))
+  return [
+    ...told.flatMap((each) => {
+      if (each.done || !taken.has(each.taskId)) return [each]
+      const next = after.get(each.taskId)
+      return next ? [next] : []
+    }),
+    ...proposed.filter((each) => !before.has(each.taskId) && taken.has(each.taskId)),
+  ]
+}
+
+/** All that goes wrong by a plan that does not go wrong by the one people work by, in words. */
+export function newBreaks(
+  job: Job,
+  now: number,
+  placed: readonly PlacedTask[],
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): Said[] {
+  const { plan, problem } = planWithProblem(job, now, parameters)
+  const before = new Set(checkPlan(problem, plan).map(keyOfMiss))
+  const misses = checkPlan(problem, { placed }).filter((each) => !before.has(keyOfMiss(each)))
+  const setup = { job, tasks: plan.tasks, placed, misses, from: now }
+  return [...tellMisses(setup), ...airProblems({ ...setup, clocks: jobClocks(job) })]
+}

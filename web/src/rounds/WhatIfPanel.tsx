@@ -1,0 +1,207 @@
+import { useState } from 'react'
+import {
+  formatInstant,
+  isOnlyWeather,
+  supposed,
+  toLocal,
+  type Outcome,
+  type Plan,
+  type Supposed,
+} from '@crisp-hem/core'
+import { instantOfInput, localInput } from '../frame/ClockDialog'
+import { useNow } from '../state/clock'
+import { useEdit, useFacts } from '../state/useJob'
+import { useWorkerAnswer } from '../state/useWorkerAnswer'
+import { useAppSelector } from '../store'
+import { Button } from '../ui/Button'
+import { ChoiceField, TextField } from '../ui/fields'
+import { Panel } from '../ui/Panel'
+import { W, formatMoney, numberText, spanText, whenText } from '../words'
+import type { WhatIfAnswer, WhatIfQuestion } from './whatIf.worker'
+
+const KINDS = ['painter', 'starts', 'away', 'crew', 'needed', 'rain', 'crews'] as const
+type Kind = (typeof KINDS)[number]
+
+/** Two plans side by side: as things are, and as they would be. */
+export function WhatIfPanel({ plan }: { plan: Plan }) {
+  const facts = useFacts()
+  const log = useAppSelector((state) => state.log.events)
+  const [asked, setAsked] = useState<{ key: number; question: WhatIfQuestion } | null>(null)
+  const ask = (what: Supposed | null) =>
+    setAsked({ key: (asked?.key ?? 0) + 1, question: { job: { ...facts, log, published: null }, now: plan.at, what } })
+  return (
+    <Panel title={W.whatIf.title}>
+      <Question at={plan.at} onAsk={ask} />
+      {asked && <Answer key={asked.key} question={asked.question} />}
+    </Panel>
+  )
+}
+
+/** What is supposed, put together from a few fields. */
+function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) => void }) {
+  const { crews, rooms, site, air } = useFacts()
+  const [kind, setKind] = useState<Kind>('painter')
+  const [crew, setCrew] = useState(crews[0]?.id ?? '')
+  const [room, setRoom] = useState(rooms[0]?.id ?? '')
+  const [clock, setClock] = useState('06:00')
+  const [when, setWhen] = useState(at + 24 * 60)
+  const kinds = KINDS.filter(
+    (each) => (each !== 'rain' || air.outside) && (crews.length > 1 || (each !== 'crew' && each !== 'crews')),
+  )
+  const [crewId, roomId] = [
+    crews.some((each) => each.id === crew) ? crew : (crews[0]?.id ?? ''),
+    rooms.some((each) => each.id === room) ? room : (rooms[0]?.id ?? ''),
+  ]
+  const { day } = toLocal(Math.floor(when), site.zone)
+  const whats: Readonly<Record<Kind, Supposed | null>> = {
+    painter: { if: 'painter', crewId },
+    starts: { if: 'starts', crewId, clock },
+    away: { if: 'away', crewId, day },
+    crew: { if: 'crew', roomId, crewId },
+    needed: { if: 'needed', roomId, by: formatInstant(Math.floor(when)) },
+    rain: { if: 'rain', day },
+    crews: null,
+  }
+  const needs = (...kindsWith: Kind[]) => kindsWith.includes(kind)
+  return (
+    <div className="no-print flex flex-wrap items-end gap-3">
+      <ChoiceField
+        label={W.whatIf.what}
+        value={kind}
+        options={kinds.map((value) => ({ value, text: W.whatIf.kinds[value] }))}
+        onCommit={(value) => setKind(value)}
+      />
+      {needs('painter', 'starts', 'away', 'crew') && (
+        <ChoiceField
+          label={W.rounds.crew}
+          value={crewId}
+          options={crews.map(({ id, name }) => ({ value: id, text: name }))}
+          onCommit={setCrew}
+        />
+      )}
+      {needs('crew', 'needed') && (
+        <ChoiceField
+          label={W.walk.room}
+          value={roomId}
+          options={rooms.map(({ id, name }) => ({ value: id, text: name }))}
+          onCommit={setRoom}
+        />
+      )}
+      {needs('starts') && (
+        <TextField
+          label={W.site.from}
+          type="time"
+          value={clock}
+          onCommit={(text) => (/^\d\d:\d\d$/.test(text) ? setClock(text) : false)}
+        />
+      )}
+      {needs('away', 'needed', 'rain') && (
+        <TextField
+          label={needs('needed') ? W.walk.neededBy : W.rounds.day}
+          type={needs('needed') ? 'datetime-local' : 'date'}
+          value={needs('needed') ? localInput(when, site.zone) : localInput(when, site.zone).slice(0, 10)}
+          onCommit={(text) => {
+            const wanted = instantOfInput(text.length > 10 ? text : `${text}T12:00`, site.zone)
+            if (wanted === null) return false
+            setWhen(wanted)
+          }}
+        />
+      )}
+      <Button onClick={() => onAsk(whats[kind])}>{W.whatIf.ask}</Button>
+    </div>
+  )
+}
+
+const start = () => new Worker(new URL('./whatIf.worker.ts', import.meta.url), { type: 'module' })
+
+function Answer({ question }: { question: WhatIfQuestion }) {
+  const { site, crews, rooms } = useFacts()
+  const now = useNow(60_000)
+  const edit = useEdit()
+  const [isTaken, setIsTaken] = useState(false)
+  const answer = useWorkerAnswer<WhatIfQuestion, WhatIfAnswer>(start, question, 0)
+  if (!answer) return <p className="mt-2 text-soft">{W.whatIf.working}</p>
+  const { as, would, what } = answer
+  if (what.length === 0) return <p className="mt-2">{W.whatIf.crewsBest}</p>
+  const money = (minor: number) => formatMoney(minor, site.currency)
+  const percent = (share: number | null) => (share === null ? '–' : `${numberText(Math.round(100 * share))} %`)
+  const hours = (minutes: number) => `${numberText(Math.round(minutes / 6) / 10)} h`
+  const rows: readonly (readonly [string, (outcome: Outcome) => string, (outcome: Outcome) => number])[] = [
+    [W.whatIf.rows.end, ({ endsAt }) => whenText(endsAt, now, site.zone), ({ endsAt }) => endsAt],
+    [
+      W.whatIf.rows.late,
+      ({ lateMin }) => (lateMin === 0 ? W.whatIf.inTime : spanText(Math.round(lateMin))),
+      ({ lateMin }) => lateMin,
+    ],
+    [W.whatIf.rows.misses, ({ misses }) => numberText(misses), ({ misses }) => misses],
+    [W.whatIf.rows.hours, ({ workedMin }) => hours(workedMin), ({ workedMin }) => workedMin],
+    [W.whatIf.rows.wages, ({ wagesMinor }) => money(wagesMinor), ({ wagesMinor }) => wagesMinor],
+    [W.whatIf.rows.moves, ({ moves }) => numberText(moves), ({ moves }) => moves],
+    [W.whatIf.rows.worstPull, ({ worstPull }) => percent(worstPull), ({ worstPull }) => worstPull],
+    [W.whatIf.rows.worstRoom, ({ worstRoom }) => percent(worstRoom), ({ worstRoom }) => worstRoom ?? 0],
+  ]
+  const names = what.map((each) => whatWords(each, crews, rooms, site.zone, now))
+  return (
+    <div className="mt-3" aria-live="polite">
+      <table className="w-full max-w-3xl text-[0.95rem]">
+        <thead className="text-left text-sm text-soft">
+          <tr>
+            <th className="py-1 font-normal" />
+            <th className="font-normal">{W.whatIf.as}</th>
+            <th className="font-normal">{names.join(' ')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([name, text, value]) => {
+            const by = value(would) - value(as)
+            return (
+              <tr key={name} className="border-b border-rule">
+                <th scope="row" className="py-1 pr-3 text-left font-normal">
+                  {name}
+                </th>
+                <td className="pr-3">{text(as)}</td>
+                <td className={by < 0 ? 'font-semibold' : by > 0 ? 'font-semibold text-act' : ''}>
+                  {text(would)} {by < 0 ? '▾' : by > 0 ? '▴' : ''}
+                </td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+      <p className="mt-1 text-sm text-soft">{W.whatIf.note}</p>
+      {what.some(isOnlyWeather) ? (
+        <p>{W.whatIf.onlyWeather}</p>
+      ) : (
+        <Button
+          className="mt-2"
+          tone="act"
+          disabled={isTaken}
+          onClick={() => {
+            const taken = edit((facts) => {
+              const {
+                log: _log,
+                published: _published,
+                ...next
+              } = what.reduce(supposed, { ...facts, log: [], published: null })
+              return next
+            })
+            setIsTaken(taken)
+          }}
+        >
+          {isTaken ? W.whatIf.taken : W.whatIf.take}
+        </Button>
+      )}
+    </div>
+  )
+}
+
+type Named = readonly { readonly id: string; readonly name: string }[]
+
+function whatWords(what: Supposed, crews: Named, rooms: Named, zone: string, now: number): string {
+  const crew = 'crewId' in what ? (crews.find((each) => each.id === what.crewId)?.name ?? '') : ''
+  const room = 'roomId' in what ? (rooms.find((each) => each.id === what.roomId)?.name ?? '') : ''
+  const day = 'day' in what ? localInput(what.day * 24 * 60 + 720, 'UTC').slice(0, 10) : ''
+  const when = what.if === 'needed' ? whenText(Date.parse(what.by) / 60_000, now, zone) : ''
+  const clock = what.if === 'starts' ? what.clock : ''
+  return W.whatIf.names[what.if]({ crew, room, day, when, clock })
+}
