@@ -11,6 +11,7 @@ import { answerFor, ServerError } from './errors'
 import { addGuard, OWN_NAMES } from './guard'
 import { deskHere, type HeavyDesk } from './heavy/desk'
 import { BODY_LIMIT_BYTES } from './heavy/limits'
+import { postOffice, standInMessenger, type Messenger } from './messages/post'
 import { contractorRoutes } from './routes/contractor'
 import { jobRoutes } from './routes/jobs'
 import { logRoutes } from './routes/log'
@@ -28,6 +29,8 @@ export interface AppOptions {
   readonly photoFolder?: string
   /** Where hours of weather come from; left out, made-up weather. */
   readonly weather?: WeatherProvider
+  /** Who carries messages to crews; left out, one that only says so. */
+  readonly messenger?: Messenger
   /** Names this server is asked by, besides those every machine has for itself. */
   readonly hosts?: readonly string[]
   /** Who does what reads or writes much; left out, this thread. */
@@ -106,7 +109,9 @@ async function addApi(api: FastifyInstance, options: AppOptions, tables: Tables,
     options.db.prepare('SELECT 1').get()
     return { ok: true, version: options.version, practiceClock: options.practiceClock }
   })
-  await api.register(jobRoutes, { tables, heavy, now })
+  const post = postOffice(tables.messages, options.messenger ?? standInMessenger, now)
+  void post.deliver()
+  await api.register(jobRoutes, { tables, heavy, now, post })
   await api.register(logRoutes, { tables, heavy, now })
   await api.register(contractorRoutes, { contractor: tables.contractor, heavy, now })
   await api.register(photoRoutes, { jobs: tables.jobs, folder: options.photoFolder ?? null })

@@ -1,4 +1,4 @@
-import type { HouseRules, LogEvent, Shelf, JobFacts, PublishedPlan, PublishedTask, ErrorFacts } from '../ground'
+import type { HouseRules, LogEvent, Shelf, JobFacts, PublishedPlan, PublishedTask, ErrorFacts, Said } from '../ground'
 
 /** One line of the list of jobs. */
 export interface JobSummary {
@@ -26,6 +26,19 @@ export interface PublishRequest {
   readonly by: string
   readonly why: string
   readonly tasks: readonly PublishedTask[]
+}
+
+export const MESSAGE_STATES = ['waiting', 'sending', 'sent', 'failed', 'unsure'] as const
+export type MessageState = (typeof MESSAGE_STATES)[number]
+
+/** What a crew was told of a plan, and whether it went out. Instants ISO UTC. */
+export interface MessageAnswer {
+  readonly number: number
+  readonly crewId: string
+  readonly at: string
+  readonly lines: readonly Said[]
+  readonly state: MessageState
+  readonly toldAt: string | null
 }
 
 /** Asks for a better plan at an instant; null: now. */

@@ -18,6 +18,18 @@ export const EN_PLAN = {
     '{room}, {step}, coat {coat}: caught at {when} before it was safe: {fault} Its state is doubtful: look at it and try it by hand before more goes on or tape comes off.',
   'plan.will_catch':
     '{room}, {step}, coat {coat} is on and not safe yet at {when}: {fault} Keep it from it if you can; from then on its state is doubtful.',
+  'message.first_plan':
+    '{count, plural, one {One piece of work is} other {# pieces of work are}} yours. It begins with this:',
+  'message.added': 'New: {what}, {after}.',
+  'message.dropped': 'Not yours any more: {what}, {before}.',
+  'message.moved': '{what} moved from {before} to {after}.',
+  'message.more': 'And {count} more, in the plan.',
+  'evening.open': '{what}: planned for {when}, not ticked.',
+  'evening.must_be_off': '{what}: off by {due}, before anybody goes home.',
+  'evening.stays': '{what} {when}: safe, this tape may stay until {due}.',
+  'evening.stays_long': '{what} {when}: safe, its stay ends later than the air is known.',
+  'evening.stays_too_long': '{what} {when}: too late, this tape may stay only until {due}. Pull it sooner.',
+  'evening.first': '{when}: {what}',
   'why.dries': '{when}, {what}: until then {other} dries.',
   'why.after': '{when}, {what}: it follows {other}.',
   'why.crew': '{when}, {what}: until then the crew is at {other}.',

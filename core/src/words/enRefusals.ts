@@ -15,6 +15,7 @@ export const EN_REFUSALS = {
   'error.airfile.invalid': '{place}: {expected}',
   'error.jobfile.not_json': 'file is not JSON: {detail}',
   'error.jobfile.invalid': '{place}: {expected}',
+  'error.crew.not_found': 'no crew “{crew}” in this job',
   'error.job.not_found': 'no job “{job}”',
   'error.job.exists': 'a job with the id “{job}” is here already; import it as a copy',
   'error.job.changed_meanwhile': 'the job was changed elsewhere (revision {now}, yours {yours})',

@@ -1,4 +1,4 @@
-import { CoreError, type Said } from '../ground'
+import { CoreError, type Fact, type Said } from '../ground'
 import type { Fault } from '../units/faults'
 import { EN } from './en'
 import { speaker, type Language, type Speaker } from './speaker'
@@ -14,6 +14,9 @@ const english: Speaker = speaker(ENGLISH)
 
 /** A saying in English: for files and tools, which have no reader of their own. */
 export const sayText = (saying: Said): string => english.say(saying)
+
+/** A fact in English. */
+export const factText = (fact: Fact): string => english.fact(fact)
 
 /** What a refusal says in English; null for an error that is none. */
 export const refusalText = (error: unknown): string | null =>

@@ -1,4 +1,5 @@
 import { contractorTable, type ContractorTable } from './contractor'
+import { messageTable, type MessageTable } from './messages'
 import { jobTable, type JobTable } from './jobs'
 import { logTable, type LogTable } from './logEvents'
 import type { Database } from './open'
@@ -10,10 +11,12 @@ export interface Tables {
   readonly log: LogTable
   readonly contractor: ContractorTable
   readonly published: PublishedTable
+  readonly messages: MessageTable
 }
 
 export function tablesOf(db: Database): Tables {
   const log = logTable(db)
+  const messages = messageTable(db)
   const published = publishedTable(db)
-  return { jobs: jobTable(db, log, published), log, contractor: contractorTable(db), published }
+  return { jobs: jobTable(db, log, published), log, contractor: contractorTable(db), published, messages }
 }

@@ -23,6 +23,7 @@ import {
   formatInstant,
   parseInstant,
   placeFirst,
+  crewMessages,
   planChanges,
   problemOf,
   publishedTasks,
@@ -108,21 +109,27 @@ function append({ jobs, log }: Tables, body: Uint8Array, facts: TaskFacts): { ta
   return { taken: log.append(jobIdOf(facts), (batch as { events: LogEvent[] }).events) }
 }
 
-function publish({ jobs, published }: Tables, body: Uint8Array, facts: TaskFacts): PublishedPlan {
+function publish({ jobs, published, messages }: Tables, body: Uint8Array, facts: TaskFacts): PublishedPlan {
   const asked = parsed(body)
   refuseFaults(shapeFaults(publishSchema, asked))
   const { basedOn, by, why, tasks } = asked as PublishRequest
   const jobId = jobIdOf(facts)
-  if (!jobs.has(jobId)) throw new ServerError('job.not_found', { job: jobId })
-  const result = published.publish(jobId, basedOn, (standing) => ({
-    number: (standing?.number ?? 0) + 1,
-    // Facts are told to the second.
-    at: facts.now.replace(/\.\d+Z$/, 'Z'),
-    by,
-    why,
-    tasks,
-    changes: planChanges(standing?.tasks ?? [], tasks),
-  }))
+  const found = jobs.read(jobId)
+  if (!found) throw new ServerError('job.not_found', { job: jobId })
+  const result = published.publish(jobId, basedOn, (standing) => {
+    const plan: PublishedPlan = {
+      number: (standing?.number ?? 0) + 1,
+      // Facts are told to the second.
+      at: facts.now.replace(/\.\d+Z$/, 'Z'),
+      by,
+      why,
+      tasks,
+      changes: planChanges(standing?.tasks ?? [], tasks),
+    }
+    // In the same transaction: no plan without its messages, and no message twice.
+    messages.add(jobId, plan, crewMessages(found.facts, plan, standing))
+    return plan
+  })
   if ('meanwhile' in result) throw new ServerError('published.meanwhile', { now: result.meanwhile })
   return result.plan
 }

@@ -1,22 +1,27 @@
 import { Readable } from 'node:stream'
 import type { FastifyPluginAsync } from 'fastify'
+import type { MessageAnswer } from '@crisp-hem/core/wire'
 import type { Tables } from '../db/tables'
+import { crewCalendar } from '../calendar/crewCalendar'
 import { ServerError } from '../errors'
+import type { Post } from '../messages/post'
 import type { HeavyDesk } from '../heavy/desk'
 
 export interface JobRoutesOptions {
   readonly tables: Tables
   readonly heavy: HeavyDesk
+  readonly post: Post
   /** The clock, passed in so that tests can set it. */
   readonly now: () => string
 }
 
+type OneCrew = { Params: { jobId: string; crewId: string } }
 type OneJob = { Params: { jobId: string } }
 type Bytes = { Body: Uint8Array }
 
 /** Jobs: list, create, read, save, copy, delete and restore, publish a plan, export and import. */
-export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tables, heavy, now }) => {
-  const { jobs, log, published } = tables
+export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tables, heavy, now, post }) => {
+  const { jobs, log, published, messages } = tables
 
   app.get('/jobs', async () => jobs.list())
 
@@ -81,9 +86,30 @@ export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tab
     return published.all(params.jobId)
   })
 
-  app.post<OneJob & Bytes>('/jobs/:jobId/published', async ({ params, body }, reply) =>
-    reply.code(201).send(await heavy.run('publish', bytes(body), { jobId: params.jobId, now: now() })),
-  )
+  app.post<OneJob & Bytes>('/jobs/:jobId/published', async ({ params, body }, reply) => {
+    const plan = await heavy.run('publish', bytes(body), { jobId: params.jobId, now: now() })
+    void post.deliver()
+    return reply.code(201).send(plan)
+  })
+
+  /** What crews were told of plans, the latest first, and whether it went out. */
+  app.get<OneJob>('/jobs/:jobId/messages', async ({ params }): Promise<MessageAnswer[]> => {
+    if (!jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
+    return messages.of(params.jobId)
+  })
+
+  /** A crew's work of the published plan as a calendar to subscribe to. */
+  app.get<OneCrew>('/jobs/:jobId/crews/:crewId/calendar.ics', async ({ params }, reply) => {
+    const found = jobs.read(params.jobId)
+    const crew = found?.facts.crews.find((each) => each.id === params.crewId)
+    if (!found) throw new ServerError('job.not_found', { job: params.jobId })
+    if (!crew) throw new ServerError('crew.not_found', { crew: params.crewId })
+    const text = crewCalendar(found.facts, crew, published.all(params.jobId))
+    return reply
+      .header('content-type', 'text/calendar; charset=utf-8')
+      .header('content-disposition', `attachment; filename="${params.jobId}-${params.crewId}.ics"`)
+      .send(text)
+  })
 }
 
 const NOTHING = new Uint8Array()

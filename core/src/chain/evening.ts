@@ -1,0 +1,186 @@
+import { said, when, word, type Fact, type Job, type Said } from '../ground'
+import { coatingOf, coverOf, sealantOf, tapeOf } from '../catalogue/find'
+import { instantOfGain, type RateClock } from '../cure/rateClock'
+import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
+import type { PlacedTask } from '../plan/placement'
+import { clocksOfTables } from '../plan/tableClocks'
+import type { PullRule } from '../problem/problem'
+import type { Recipe } from '../recipes/recipe'
+import { stepAt } from '../survey/stepAt'
+import { toLocal } from '../units/time'
+import { planWithProblem, type Chain } from './planJob'
+import type { Task } from './task'
+import { taskFact } from './tellMisses'
+
+/** What a lead goes through before the lights go out. */
+export interface Evening {
+  /** Work of the day that is not done. */
+  readonly open: readonly Said[]
+  /** Tape beside wet paint that would skin or harden overnight: off before anybody goes. */
+  readonly mustBeOff: readonly Said[]
+  /** Tape that stays on overnight, and why that is safe, or is not. */
+  readonly stays: readonly { readonly line: Said; readonly isSafe: boolean }[]
+  /** Rooms whose floor or furniture stays under cover. */
+  readonly covered: readonly string[]
+  /** What each crew begins with next, and what to load for that day. */
+  readonly next: readonly {
+    readonly crewId: string
+    readonly at: number
+    readonly first: readonly Said[]
+    readonly load: readonly LoadItem[]
+  }[]
+}
+
+/** A thing to load: what it is called, and metres where it comes by the metre. */
+export interface LoadItem {
+  readonly name: string
+  readonly widthMm: number | null
+  readonly metres: number | null
+}
+
+/** Tasks told of a crew's next day. */
+const FIRST = 3
+
+/** The close of a day by the plan people work by. @param now  minutes since the epoch, some time of that day */
+export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_PARAMETERS): Evening {
+  const chain = planWithProblem(job, now, parameters)
+  const { plan } = chain
+  const { day } = toLocal(Math.floor(now), job.site.zone)
+  const dayOf = (at: number) => toLocal(Math.floor(at), job.site.zone).day
+  const left = plan.placed.filter((each) => !each.done)
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  const name = (each: PlacedTask): Fact => nameOf(job, tasks, each.taskId)
+  const tell = (code: string, each: PlacedTask) =>
+    said(code, { what: name(each), when: when(each.from, now, job.site.zone) })
+  const isTonight = (each: PlacedTask) => dayOf(each.from) <= day
+  const wet = plan.pulls.filter((pull) => pull.manner === 'wet' && pull.coated)
+  const wetIds = new Set<string>(wet.map((pull) => pull.taskId))
+  return {
+    open: left.filter((each) => isTonight(each) && !wetIds.has(each.taskId)).map((each) => tell('evening.open', each)),
+    mustBeOff: wet.flatMap((pull) => {
+      const span = pull.spans.find((each) => each.kind === 'wet')
+      if (!span || span.to === null || dayOf(span.from) > day) return []
+      const facts = { what: nameOf(job, tasks, pull.taskId), due: when(span.to, now, job.site.zone) }
+      return [said('evening.must_be_off', facts)]
+    }),
+    stays: staysOf(job, chain, now, day, dayOf),
+    covered: coveredOf(job, chain, day, dayOf),
+    next: nextOf(job, chain, now, day, dayOf),
+  }
+}
+
+type DayOf = (at: number) => number
+
+function nameOf(job: Job, tasks: ReadonlyMap<string, Task>, id: string): Fact {
+  const task = tasks.get(id)
+  return task ? taskFact(job, task, word('task', task.kind)) : id
+}
+
+/** Tape that is on when the day ends and comes off on another. */
+function staysOf(job: Job, { plan, problem }: Chain, now: number, day: number, dayOf: DayOf): Evening['stays'] {
+  const clocks = clocksOfTables(problem.clocks)
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  return problem.pulls.flatMap((rule) => {
+    const pull = placed.get(rule.activityId)
+    if (!pull || pull.done || dayOf(pull.from) <= day) return []
+    const lays = rule.stays.map((stay) => ({ stay, at: stay.laidAt ?? placed.get(stay.layId)?.from ?? null }))
+    if (!lays.some(({ at }) => at !== null && dayOf(at) <= day)) return []
+    const due = soonestDue(lays, clocks)
+    const isSafe = due === null || pull.to <= due
+    const facts = {
+      what: nameOf(job, tasks, rule.activityId),
+      when: when(pull.from, now, job.site.zone),
+      due: due === null ? null : when(due, now, job.site.zone),
+    }
+    return [
+      {
+        isSafe,
+        line: said(due === null ? 'evening.stays_long' : isSafe ? 'evening.stays' : 'evening.stays_too_long', facts),
+      },
+    ]
+  })
+}
+
+/** When the first tape of a pull has to be off; null where its stay ends behind what is known of the air. */
+function soonestDue(
+  lays: readonly { readonly stay: PullRule['stays'][number]; readonly at: number | null }[],
+  clocks: ReadonlyMap<string, RateClock>,
+): number | null {
+  const dues = lays.flatMap(({ stay, at }) => {
+    const clock = clocks.get(stay.clock)
+    const due = at === null || !clock ? null : instantOfGain(clock, at, stay.amount)
+    return due === null ? [] : [due]
+  })
+  return dues.length > 0 ? Math.min(...dues) : null
+}
+
+function coveredOf(job: Job, { plan }: Chain, day: number, dayOf: DayOf): string[] {
+  const of = (roomId: string, kind: Task['kind']) => {
+    const ids = new Set(plan.tasks.flatMap((task) => (task.roomId === roomId && task.kind === kind ? [task.id] : [])))
+    return plan.placed.filter((each) => ids.has(each.taskId))
+  }
+  return job.rooms
+    .filter((room) => {
+      const isDown = of(room.id, 'cover').some((each) => dayOf(each.from) <= day)
+      return isDown && of(room.id, 'uncover').some((each) => !each.done && dayOf(each.from) > day)
+    })
+    .map((room) => room.name)
+}
+
+function nextOf(job: Job, { plan }: Chain, now: number, day: number, dayOf: DayOf): Evening['next'] {
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  return job.crews.flatMap((crew) => {
+    const own = plan.placed
+      .filter((each) => !each.done && each.crewId === crew.id && dayOf(each.from) > day)
+      .sort((a, b) => a.from - b.from)
+    const [first] = own
+    if (!first) return []
+    const ofDay = own.filter((each) => dayOf(each.from) === dayOf(first.from))
+    return [
+      {
+        crewId: crew.id,
+        at: first.from,
+        first: ofDay
+          .slice(0, FIRST)
+          .map((each) =>
+            said('evening.first', { what: nameOf(job, tasks, each.taskId), when: when(each.from, now, job.site.zone) }),
+          ),
+        load: loadFor(
+          job,
+          plan,
+          ofDay.flatMap((each) => tasks.get(each.taskId) ?? []),
+        ),
+      },
+    ]
+  })
+}
+
+/** What some tasks take from the van: tape by kind and width, covers beside it, sealant, coatings. */
+export function loadFor(job: Job, plan: Pick<Chain['plan'], 'hems' | 'recipes'>, tasks: readonly Task[]): LoadItem[] {
+  const recipes = new Map(
+    plan.recipes.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
+  )
+  const lengths = new Map(plan.hems.map((hem) => [hem.id, hem.lengthMm]))
+  const found = new Map<string, LoadItem>()
+  const add = (name: string, widthMm: number | null, mm: number | null) => {
+    const key = `${name}|${widthMm}`
+    const before = found.get(key)?.metres ?? 0
+    found.set(key, { name, widthMm, metres: mm === null ? null : before + mm / 1000 })
+  }
+  for (const task of tasks) {
+    const step = stepAt(job, task)
+    if ((task.kind === 'coat' || task.kind === 'roll') && step)
+      add(coatingOf(job.shelf, step.step.coatingId).name, null, null)
+    for (const subject of task.subjects) {
+      const recipe = recipes.get(subject)
+      if (!recipe) continue
+      if (task.kind === 'lay' && recipe.tapeId) {
+        add(tapeOf(job.shelf, recipe.tapeId).name, recipe.widthMm, lengths.get(subject) ?? 0)
+        if (recipe.cover) add(coverOf(job.shelf, recipe.cover.coverId).name, null, lengths.get(subject) ?? 0)
+      }
+      if (task.kind === 'seal' && recipe.sealantId) add(sealantOf(job.shelf, recipe.sealantId).name, null, null)
+    }
+  }
+  return [...found.values()]
+}
