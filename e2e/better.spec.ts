@@ -18,6 +18,8 @@ test('a better plan is looked for beside the page, says what is proved, and can 
   const publish = panel.getByRole('button', { name: /^Publish as plan/ })
   if (await publish.isVisible()) {
     await panel.getByLabel('Who tells them').fill('Office')
+    const asked = panel.getByLabel(/They have been asked/)
+    if ((await asked.count()) > 0) await asked.check()
     await publish.click()
     await expect(page.getByText(/^Plan 2/)).toBeVisible()
   } else await expect(panel.getByText('There is nothing to tell anybody.')).toBeVisible()

@@ -196,6 +196,7 @@ export { holdsOf, moveDesk, type MoveDesk, type Tried, withHolds, withoutHolds }
 export { newBreaks, partly } from './chain/acceptPart'
 export { evening, type Evening, loadFor, type LoadItem } from './chain/evening'
 export { activityName, type CrewMessage, crewMessages, timesChanged } from './published/crewMessages'
+export { type CsvTask, tasksCsv } from './published/tasksCsv'
 export { roomToSlip } from './chain/roomToSlip'
 export { tellLink, whyThen } from './chain/whyThen'
 export { isOnlyWeather, otherCrews, type Outcome, outcomeOf, type Supposed, supposed } from './chain/whatIf'

@@ -1,13 +1,14 @@
 import type { FastifyInstance } from 'fastify'
 import ICAL from 'ical.js'
 import { ternQuay } from '../../demo'
-import { publishedTasks, planJob, parseInstant, type PublishedTask } from '@crisp-hem/core'
+import { publishedTasks, planJob, parseInstant, type PublishedPlan } from '@crisp-hem/core'
 import type { MessageAnswer } from '@crisp-hem/core/wire'
 import { buildApp } from '../src/app'
 import { openDatabase, type Database } from '../src/db/open'
 import type { Messenger } from '../src/messages/post'
 import { ours } from './ours'
 
+type PublishedTask = PublishedPlan['tasks'][number]
 const MIGRATIONS = 'server/migrations'
 const NOW = '2027-05-12T13:08:00Z'
 const { log: _log, published: _published, ...facts } = ternQuay()

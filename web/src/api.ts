@@ -6,6 +6,7 @@ import type {
   JobAnswer,
   JobFacts,
   JobSummary,
+  MessageAnswer,
   WeatherQuestion,
   PublishRequest,
 } from '@crisp-hem/core/wire'
@@ -61,6 +62,8 @@ export const api = {
   importJob: (file: string, as?: string) =>
     ask<{ id: string; name: string }>('POST', `/jobs/import${as ? `?as=${encodeURIComponent(as)}` : ''}`, file),
   published: (id: string) => ask<PublishedPlan[]>('GET', `${one(id)}/published`),
+  messages: (id: string) => ask<MessageAnswer[]>('GET', `${one(id)}/messages`),
+  calendarUrl: (id: string, crewId: string) => `/api${one(id)}/crews/${encodeURIComponent(crewId)}/calendar.ics`,
   publish: (id: string, plan: PublishRequest) => ask<PublishedPlan>('POST', `${one(id)}/published`, plan),
   contractor: () => ask<ContractorAnswer | null>('GET', '/contractor'),
   keepContractor: (own: Pick<ContractorAnswer, 'house' | 'shelf'>) => ask<ContractorAnswer>('PUT', '/contractor', own),

@@ -18,21 +18,7 @@ import {
 } from '@crisp-hem/core'
 import { ownSteps, recipeGroups, sharedSteps, type RecipeGroup } from './recipeGroups'
 import { sheetDrawing } from './sheetDrawing'
-
-/** As much of a pdfmake document as the sheet uses. */
-export type Content = string | readonly Content[] | { readonly [key: string]: unknown }
-export interface SheetDocument {
-  readonly pageSize: 'A4'
-  readonly pageMargins: readonly [number, number, number, number]
-  readonly info: { readonly title: string }
-  readonly content: readonly Content[]
-  readonly footer: (page: number, of: number) => Content
-  readonly styles: Readonly<Record<string, Content>>
-  readonly defaultStyle: Content
-}
-
-/** The app's own typeface, as savePdf.ts hands it to the maker. */
-export const SHEET_FONT = 'Atkinson'
+import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
 /** Width between the margins of an A4 page, pt. */
 const PAGE_WIDTH = 523
@@ -48,42 +34,20 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const shared = sharedSteps(groups)
   const letters = new Map(groups.flatMap((group) => group.hems.map((hem) => [hem.id, group.letter] as const)))
   const safe = new Map([...answers].flatMap(([id, answer]): [string, Recipe][] => (answer.safe ? [[id, answer]] : [])))
-  return {
-    pageSize: 'A4',
-    pageMargins: [32, 24, 32, 30],
-    info: { title: `${job.name}, ${room.name}` },
-    content: [
-      { text: room.name, style: 'title' },
-      { text: `${job.name}, ${job.site.place}`, style: 'soft', margin: [0, 0, 0, 6] },
-      { svg: sheetDrawing(room, hems, letters, PAGE_WIDTH - 6), fit: [PAGE_WIDTH - 6, DRAWING_HEIGHT] },
-      { text: S.drawing, style: 'small', margin: [0, 2, 0, 8] },
-      ...timesPart(job, plan, room),
-      ...sharedPart(shared),
-      {
-        columns: [
-          ...inTwo(groups.map((group) => groupPart(job, group, shared))),
-          { width: 150, stack: [...amountsPart(job, room, hems, safe), ...carePart(job, room, groups)] },
-        ],
-        columnGap: 12,
-      },
-      ...(unsafe.length > 0
-        ? [{ text: S.unsafe, style: 'head' }, { ul: unsafe.map((hem) => factText(hem.place)) }]
-        : []),
-    ],
-    footer: (page, of) => ({
-      text: `${room.name}  ·  ${S.page({ page, of })}`,
-      style: 'small',
-      alignment: 'center',
-      margin: [0, 8, 0, 0],
-    }),
-    styles: {
-      title: { fontSize: 18, bold: true },
-      head: { fontSize: 9.5, bold: true, margin: [0, 5, 0, 1] },
-      soft: { color: '#595e5b' },
-      small: { fontSize: 7.4, color: '#595e5b' },
+  return sheetOf(room.name, `${job.name}, ${job.site.place}`, [
+    { svg: sheetDrawing(room, hems, letters, PAGE_WIDTH - 6), fit: [PAGE_WIDTH - 6, DRAWING_HEIGHT] },
+    { text: S.drawing, style: 'small', margin: [0, 2, 0, 8] },
+    ...timesPart(job, plan, room),
+    ...sharedPart(shared),
+    {
+      columns: [
+        ...inTwo(groups.map((group) => groupPart(job, group, shared))),
+        { width: 150, stack: [...amountsPart(job, room, hems, safe), ...carePart(job, room, groups)] },
+      ],
+      columnGap: 12,
     },
-    defaultStyle: { font: SHEET_FONT, fontSize: 8, lineHeight: 1.04 },
-  }
+    ...(unsafe.length > 0 ? [{ text: S.unsafe, style: 'head' }, { ul: unsafe.map((hem) => factText(hem.place)) }] : []),
+  ])
 }
 
 /** When each round is laid, coated and pulled, and the span its tape may come off in. */
@@ -223,12 +187,3 @@ function carePart(job: Job, room: Room, groups: readonly RecipeGroup[]): Content
       : []),
   ]
 }
-
-const table = (widths: readonly (string | number)[], body: readonly (readonly string[])[]): Content => ({
-  layout: 'lightHorizontalLines',
-  table: {
-    headerRows: 1,
-    widths: [...widths],
-    body: body.map((row, i) => row.map((text) => (i === 0 ? { text, bold: true } : text))),
-  },
-})

@@ -1,4 +1,4 @@
-import { SHEET_FONT, type SheetDocument } from './roomSheet'
+import { SHEET_FONT, type SheetDocument } from './sheetBase'
 
 interface PdfMaker {
   readonly addVirtualFileSystem: (files: Readonly<Record<string, string>>) => void

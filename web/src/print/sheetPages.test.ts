@@ -1,10 +1,12 @@
 /** @jest-environment node */
 import { createRequire } from 'node:module'
-import { planJob, type Job } from '@crisp-hem/core'
+import { planJob, toLocal, type Job } from '@crisp-hem/core'
 import { ternQuay } from '../../../demo'
 import { door, sash } from '../../../demo/parts'
 import { newRoom, OUTLINE_TEMPLATES } from '@crisp-hem/core'
-import { roomSheet, SHEET_FONT } from './roomSheet'
+import { daySheet } from './daySheet'
+import { roomSheet } from './roomSheet'
+import { SHEET_FONT, type SheetDocument } from './sheetBase'
 
 interface NodeMaker {
   readonly addFonts: (fonts: object) => void
@@ -15,12 +17,11 @@ const file = (weight: number) =>
   find.resolve(`@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`)
 
 /** Pages of a sheet, counted in the PDF that the same maker writes on this side. */
-async function pagesOf(job: Job): Promise<{ pages: number; fonts: string[] }> {
+async function pagesOf(document: SheetDocument): Promise<{ pages: number; fonts: string[] }> {
   const maker = find('pdfmake') as NodeMaker
   maker.addFonts({
     [SHEET_FONT]: { normal: file(400), bold: file(700), italics: file(400), bolditalics: file(700) },
   })
-  const document = roomSheet(job, planJob(job), job.rooms[0]!)
   const text = (await maker.createPdf({ ...document, compress: false }).getBuffer()).toString('latin1')
   return {
     pages: text.match(/\/Type \/Page\b(?!s)/g)?.length ?? 0,
@@ -33,8 +34,23 @@ test('a plain room, ceiling and trim and walls, fits one page in the app’s own
     ...newRoom('r', 'Bedroom', OUTLINE_TEMPLATES.rectangle),
     openings: [sash('o1', 'w1', 700, 1200), door('o2', 'w3', 700)],
   }
-  const { pages, fonts } = await pagesOf({ ...ternQuay(), log: [], published: null, rooms: [room] })
+  const job: Job = { ...ternQuay(), log: [], published: null, rooms: [room] }
+  const { pages, fonts } = await pagesOf(roomSheet(job, planJob(job), room))
   expect(pages).toBe(1)
   expect(fonts.length).toBeGreaterThan(0)
   for (const font of fonts) expect(font).toMatch(/Atkinson/)
+})
+
+test('a crew’s fullest day of the demo takes two pages at most, with every piece of its work', async () => {
+  const job = ternQuay()
+  const plan = planJob(job)
+  const days = plan.placed.map((each) => `${each.crewId} ${toLocal(each.from, job.site.zone).day}`)
+  const [fullest] = [...new Set(days)].sort(
+    (a, b) => days.filter((each) => each === b).length - days.filter((each) => each === a).length,
+  )
+  const [crewId, day] = fullest!.split(' ')
+  const sheet = daySheet(job, plan, crewId!, Number(day))
+  expect((await pagesOf(sheet)).pages).toBeLessThanOrEqual(2)
+  const rows = JSON.stringify(sheet.content).match(/\d\d:\d\d–\d\d:\d\d/g)
+  expect(rows).toHaveLength(days.filter((each) => each === fullest).length)
 })

@@ -1,5 +1,7 @@
 import { BetterPanel } from './BetterPanel'
 import { ChancePanel } from './ChancePanel'
+import { EveningPanel } from './EveningPanel'
+import { HandOut } from './HandOut'
 import { LateRooms } from './LateRooms'
 import { PlanStamp } from './PlanStamp'
 import { WhatIfPanel } from './WhatIfPanel'
@@ -32,6 +34,8 @@ export function RoundsPage() {
         <BetterPanel plan={plan} />
         <WhatIfPanel plan={plan} />
         <ChancePanel plan={plan} />
+        <EveningPanel plan={plan} />
+        <HandOut plan={plan} />
         <RoundList />
       </div>
     </>

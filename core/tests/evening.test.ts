@@ -1,0 +1,133 @@
+import { ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
+import { evening } from '../src/chain/evening'
+import { planJob } from '../src/chain/planJob'
+import { crewMessages } from '../src/published/crewMessages'
+import { planChanges, publishedTasks } from '../src/published/planChanges'
+import { tasksCsv } from '../src/published/tasksCsv'
+import { readCsv } from '../src/units/csvText'
+import { parseInstant, toLocal } from '../src/units/time'
+import { fewestChanges } from '../src/chain/fewestChanges'
+import { newBreaks, partly } from '../src/chain/acceptPart'
+import { planWithProblem } from '../src/chain/planJob'
+import { placeFirst } from '../src/plan/placeFirst'
+import { judged } from '../src/chain/judge'
+
+/** The second afternoon of the demo, its close, and what follows when things run late. */
+const job = ternQuay()
+const now = parseInstant(TERN_QUAY_NOW)
+const plan = planJob(job, now)
+const dayOf = (at: number) => toLocal(at, job.site.zone).day
+const today = dayOf(now)
+
+describe('the close of the day', () => {
+  const told = evening(job, now)
+
+  test('every wet pull whose coat is on is off before anybody goes', () => {
+    const wet = plan.pulls.filter((pull) => pull.manner === 'wet' && pull.coated)
+    expect(told.mustBeOff).toHaveLength(wet.length)
+  })
+
+  test('all that was planned until tonight and is not ticked is told once', () => {
+    const left = plan.placed.filter((each) => !each.done && dayOf(each.from) <= today)
+    expect(told.open.length + told.mustBeOff.length).toBe(left.length)
+  })
+
+  test('tape that stays says until when it may, and none of the demo’s stays too long', () => {
+    expect(told.stays.length).toBeGreaterThan(0)
+    expect(told.stays.every((each) => each.isSafe)).toBe(true)
+    for (const { line } of told.stays) expect(line.code).toBe('evening.stays')
+  })
+
+  test('tape that is not pulled before its stay is over is told as such', () => {
+    const tapes = job.shelf.tapes.map((tape) => ({ ...tape, stayDays: 1, sunStayDays: 1 }))
+    const { stays } = evening({ ...job, shelf: { ...job.shelf, tapes } }, now)
+    expect(stays.filter((each) => !each.isSafe).map((each) => each.line.code)).toContain('evening.stays_too_long')
+  })
+
+  test('each crew begins with its first work of the next day, and loads tape for what it lays', () => {
+    for (const { crewId, at, first, load } of told.next) {
+      const own = plan.placed.filter((each) => each.crewId === crewId && !each.done && dayOf(each.from) > today)
+      expect(at).toBe(Math.min(...own.map((each) => each.from)))
+      expect(first.length).toBeGreaterThan(0)
+      const lays = own.some((each) => dayOf(each.from) === dayOf(at) && /\/lay$/.test(each.taskId))
+      expect(load.some((item) => (item.metres ?? 0) > 0 && item.widthMm !== null)).toBe(lays)
+    }
+  })
+
+  test('before anything is done nothing stays', () => {
+    const survey = ternQuaySurvey()
+    const before = evening(survey, parseInstant(survey.start) - 1440)
+    expect([before.mustBeOff, before.stays, before.covered]).toEqual([[], [], []])
+  })
+})
+
+describe('when it runs forty minutes late', () => {
+  const late = now + 40
+  const { plan: then, problem } = planWithProblem(job, late)
+  const anew = placeFirst(problem)
+  const placed = fewestChanges(problem, then.placed, anew)
+  const changes = (to: typeof placed) => planChanges(publishedTasks(then.placed), publishedTasks(to))
+
+  test('no more is told otherwise than by planning anew, and nothing goes wrong that would not then', () => {
+    expect(changes(placed).length).toBeLessThanOrEqual(changes(anew.placed).length)
+    expect(judged(problem, { placed, unplaced: [] }).misses.length).toBeLessThanOrEqual(
+      judged(problem, anew).misses.length,
+    )
+  })
+
+  test('two hours late, fewer things change than by planning anew', () => {
+    const far = planWithProblem(job, now + 120)
+    const all = placeFirst(far.problem)
+    const count = (to: typeof placed) => planChanges(publishedTasks(far.plan.placed), publishedTasks(to)).length
+    expect(count(fewestChanges(far.problem, far.plan.placed, all))).toBeLessThan(count(all.placed))
+  })
+
+  test('taken whole it is the proposal, not at all the told plan, in part both', () => {
+    const ids = changes(placed).map((change) => change.taskId)
+    const by = (taken: readonly string[]) =>
+      new Map(partly(then.placed, placed, new Set(taken)).map((each) => [each.taskId, each.from]))
+    for (const each of placed)
+      expect(by(ids).get(each.taskId)).toBe(ids.includes(each.taskId) ? each.from : by([]).get(each.taskId))
+    for (const each of then.placed) expect(by([]).get(each.taskId)).toBe(each.from)
+    const [one, two] = ids
+    expect(by([one!]).get(two!)).toBe(then.placed.find((each) => each.taskId === two)?.from)
+  })
+
+  test('a part that lets a crew be in two places says so', () => {
+    const moved = then.placed.map((each) => ({ ...each }))
+    const [one, two] = moved.filter((each) => !each.done && each.from > late && each.crewId === 'wren')
+    two!.from = one!.from
+    two!.pieces = one!.pieces
+    two!.to = one!.to
+    expect(newBreaks(job, late, moved).map((each) => each.code)).toContain('miss.crew_twice')
+    expect(newBreaks(job, late, then.placed)).toEqual([])
+  })
+})
+
+test('each crew hears only of its own work; of work that changes hands both do', () => {
+  const before = job.published!
+  const [first, ...rest] = before.tasks
+  const other = job.crews.find((crew) => crew.id !== first!.crewId)!
+  const tasks = [{ ...first!, crewId: other.id }, ...rest]
+  const next = { ...before, number: 2, tasks, changes: planChanges(before.tasks, tasks) }
+  const messages = crewMessages(job, next, before)
+  expect(messages.map(({ crewId, lines }) => [crewId, lines.map((line) => line.code)])).toEqual([
+    [first!.crewId, ['message.dropped']],
+    [other.id, ['message.added']],
+  ])
+})
+
+test('as CSV there is a row for each piece of work, at the hours of the site, and it reads back', () => {
+  const { data } = readCsv(tasksCsv(job, plan.tasks, plan.placed, (task) => task.kind))
+  expect(data).toHaveLength(plan.placed.reduce((sum, each) => sum + each.pieces.length, 0))
+  for (const row of data) {
+    const at = toLocal(parseInstant(row.from_utc!), job.site.zone)
+    expect(row.from).toBe(
+      `${String(Math.floor(at.minute / 60)).padStart(2, '0')}:${String(at.minute % 60).padStart(2, '0')}`,
+    )
+  }
+  const minutes = data.reduce((sum, row) => sum + Number(row.minutes), 0)
+  expect(minutes).toBe(
+    plan.placed.flatMap((each) => each.pieces).reduce((sum, { from, to }) => sum + Math.round(to - from), 0),
+  )
+})

@@ -1,0 +1,140 @@
+import { readFileSync } from 'node:fs'
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { TestServer } from './server'
+
+const server = new TestServer(true)
+test.beforeAll(() => server.start())
+test.afterAll(() => server.remove())
+
+const rounds = () => `${server.url}/jobs/tern-quay/rounds`
+const bar = (page: Page, name: RegExp) => page.getByRole('button', { name }).first()
+const card = (page: Page) => page.getByRole('region', { name: 'Picked work' })
+
+/** Takes a bar by its middle and puts it down elsewhere. */
+async function drag(page: Page, name: RegExp, dx: number): Promise<void> {
+  const own = bar(page, name)
+  await own.scrollIntoViewIfNeeded()
+  const box = (await own.boundingBox())!
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.mouse.move(x + dx / 2, y, { steps: 3 })
+  await page.mouse.move(x + dx, y, { steps: 3 })
+}
+
+test('a bar that is dragged says what it breaks, stays there for a reason, and comes back with undo', async ({
+  page,
+}) => {
+  await page.goto(rounds())
+  await drag(page, /^Kitchen: lay, 14:10/, 110)
+  await expect(
+    card(page)
+      .getByText(/is wanted in two places/)
+      .first(),
+  ).toBeVisible()
+  await page.mouse.up()
+  await expect(card(page).getByRole('button', { name: 'Put it there anyway' })).toBeDisabled()
+  await card(page).getByLabel('Why').fill('the plumber is in there')
+  await card(page).getByLabel('Why').press('Enter')
+  await card(page).getByRole('button', { name: 'Put it there anyway' }).click()
+  await expect(page.getByText('would go otherwise from here').first()).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Proposed' })).toHaveAttribute('aria-pressed', 'true')
+  const moved = bar(page, /^Kitchen: lay, 15:\d\d/)
+  await moved.focus()
+  await page.keyboard.press('Enter')
+  await expect(card(page).getByText('the plumber is in there')).toBeVisible()
+  await page.keyboard.press('Control+z')
+  await expect(page.getByText('the plumber is in there')).toHaveCount(0)
+})
+
+test('by keys alone: work is picked, moved, held and let go', async ({ page }) => {
+  await page.goto(rounds())
+  await bar(page, /^Kitchen: lay, 14:10/).focus()
+  await page.keyboard.press('Enter')
+  await expect(card(page).getByText(/It can slip by|It cannot slip/)).toBeVisible()
+  await page.keyboard.press('ArrowRight')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T14:15')
+  await page.keyboard.press('Shift+ArrowRight')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T14:45')
+  await page.keyboard.press('ArrowUp')
+  await expect(card(page).getByLabel('Crew')).toHaveValue('heron')
+  await card(page).getByRole('button', { name: 'Leave it where it was' }).click()
+  await bar(page, /^Kitchen: lay, 14:10/).focus()
+  await page.keyboard.press('Enter')
+  await card(page).getByRole('button', { name: 'Hold it where it is' }).click()
+  await bar(page, /^Kitchen: lay, 14:10/).focus()
+  await page.keyboard.press('Enter')
+  await expect(card(page).getByText(/^Held at 14:10/)).toBeVisible()
+  await card(page).getByRole('button', { name: 'Let it be planned again' }).click()
+})
+
+test('a proposal is taken in part, published, and seen on a second device; the crew is told once', async ({
+  page,
+  browser,
+}) => {
+  await page.goto(`${rounds()}?at=2027-05-12T13:48:00Z`)
+  const stamp = page.getByRole('region', { name: 'The plan people work by' })
+  await expect(stamp.getByText(/would go otherwise from here/)).toBeVisible()
+  const ticks = stamp.getByRole('checkbox')
+  await stamp.getByRole('listitem').getByRole('checkbox').last().uncheck()
+  await expect(stamp.getByText(/Taken like this nothing breaks|wanted in two places|too/).first()).toBeVisible()
+  const publish = stamp.getByRole('button', { name: 'Publish as plan 2' })
+  const asked = stamp.getByLabel(/They have been asked/)
+  if ((await asked.count()) > 0) {
+    await expect(publish).toBeDisabled()
+    await asked.check()
+  }
+  expect(await ticks.count()).toBeGreaterThan(2)
+  await stamp.getByLabel('Why').fill('started late')
+  await publish.click()
+  await expect(page.getByText(/^Plan 2/).first()).toBeVisible()
+  await expect(page.getByText('gone out').first()).toBeVisible()
+  const other = await (await browser.newContext({ timezoneId: 'America/Halifax' })).newPage()
+  await other.goto(`${rounds()}?at=2027-05-12T13:49:00Z`)
+  await expect(other.getByText(/^Plan 2/).first()).toBeVisible()
+  await expect(other.getByText('started late').first()).toBeVisible()
+  // Hours are the site's, whatever the browser's zone.
+  await expect(other.getByText('14:49').first()).toBeVisible()
+  await other.context().close()
+})
+
+test('what if: two plans side by side, and one is kept', async ({ page }) => {
+  await page.goto(rounds())
+  await page.getByLabel('Suppose').selectOption('painter')
+  await page.getByRole('button', { name: 'Set side by side' }).click()
+  const panel = page.locator('section', { hasText: 'What if' })
+  await expect(panel.getByRole('row')).toHaveCount(9, { timeout: 40_000 })
+  await panel.getByRole('button', { name: 'Make it so' }).click()
+  await expect(panel.getByRole('button', { name: 'It is so now; undo takes it back.' })).toBeVisible()
+  await page.keyboard.press('Control+z')
+})
+
+test('the three views, the close of the day and the hand-outs; no fault of access; a phone has the list', async ({
+  page,
+}) => {
+  await page.goto(rounds())
+  for (const view of ['Rooms', 'List', 'Crews']) await page.getByRole('button', { name: view, exact: true }).click()
+  await page.getByRole('button', { name: 'Three days' }).click()
+  await page.getByRole('button', { name: 'Wider' }).click()
+  await page.getByRole('button', { name: 'Go through the day' }).click()
+  await expect(page.getByText('First thing next')).toBeVisible()
+  const csv = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'The whole plan as CSV' }).click()
+  expect(readFileSync(await (await csv).path(), 'utf8')).toMatch(/^day,from,to,minutes,crew,room/)
+  const pdf = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Day sheet of Crew Wren (PDF)' }).click()
+  expect(
+    readFileSync(await (await pdf).path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-')
+  const calendar = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Calendar of Crew Wren' }).click()
+  expect(readFileSync(await (await calendar).path(), 'utf8')).toMatch(/^BEGIN:VCALENDAR/)
+  expect((await new AxeBuilder({ page }).include('main').analyze()).violations.map((each) => each.id)).toEqual([])
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'List', exact: true })).toHaveAttribute('aria-pressed', 'true')
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
+})

@@ -1,0 +1,58 @@
+import { loadFor, toLocal, fromLocal, formatRun, type Job, type Plan } from '@crisp-hem/core'
+import { W, clockText, dayText, spanText } from '../words'
+import { taskWords } from '../rounds/taskWords'
+import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
+
+/** A crew's day on paper: what when where, with room to sign it off, when tape comes off, and what to load. */
+export function daySheet(job: Job, plan: Plan, crewId: string, day: number): SheetDocument {
+  const { zone, units } = job.site
+  const crew = job.crews.find((each) => each.id === crewId)
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  const own = plan.placed
+    .filter((each) => each.crewId === crewId && toLocal(each.from, zone).day === day)
+    .sort((a, b) => a.from - b.from)
+  const rows = own.map((each) => {
+    const task = tasks.get(each.taskId)
+    const pull = plan.pulls.find((one) => one.taskId === each.taskId)
+    const span = pull?.spans.find((one) => one.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
+    return [
+      `${clockText(each.from, zone)}–${clockText(each.to, zone)}`,
+      taskWords(job.rooms, task, each.taskId),
+      span
+        ? `${W.daySheet.window} ${clockText(span.from, zone)} – ${span.to === null ? W.sheet.later : clockText(span.to, zone)}`
+        : '',
+      spanText(Math.round(each.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0))),
+      each.done ? W.rounds.done : W.daySheet.box,
+    ]
+  })
+  const load = loadFor(
+    job,
+    plan,
+    own.flatMap((each) => (each.done ? [] : (tasks.get(each.taskId) ?? []))),
+  )
+  const people = crew?.people.map((person) => person.name).join(', ') ?? ''
+  const told = plan.standing ? W.publish.plan({ number: plan.standing.number }) : W.publish.proposal
+  const content: Content[] = [
+    { text: `${people}${people ? '  ·  ' : ''}${told}`, style: 'soft', margin: [0, 0, 0, 4] },
+    table(
+      [62, '*', 120, 50, 40],
+      [[W.daySheet.when, W.daySheet.what, W.daySheet.tape, W.daySheet.takes, W.daySheet.off], ...rows],
+    ),
+    ...(load.length > 0
+      ? [
+          { text: W.daySheet.load, style: 'head' },
+          {
+            ul: load.map(({ name, widthMm, metres }) =>
+              [
+                name,
+                ...(widthMm ? [`${widthMm} mm`] : []),
+                ...(metres ? [formatRun(Math.ceil(metres) * 1000, units)] : []),
+              ].join(', '),
+            ),
+          },
+        ]
+      : []),
+    { text: W.daySheet.care, style: 'small', margin: [0, 8, 0, 0] },
+  ]
+  return sheetOf(crew?.name ?? crewId, `${job.name}, ${dayText(fromLocal(day, 720, zone), zone)}`, content)
+}
