@@ -1,4 +1,12 @@
-import { newRoom, STARTER_HOUSE, STARTER_SHELF, USUAL_FACES, USUAL_PLANNING, type Job, JOB_VERSION } from '@crisp-hem/core'
+import {
+  newRoom,
+  STARTER_HOUSE,
+  STARTER_SHELF,
+  USUAL_FACES,
+  USUAL_PLANNING,
+  type Job,
+  JOB_VERSION,
+} from '@crisp-hem/core'
 
 const inches = (feet: number, inch: number) => Math.round((feet * 12 + inch) * 25.4)
 

@@ -142,7 +142,7 @@ const WHY: Readonly<Record<Hold, string>> = {
   release: 'why.release',
   now: 'why.now',
   together: 'why.together',
-  hand: 'why.hand',
+  hand: 'why.by_hand',
   free: 'why.free',
 }
 

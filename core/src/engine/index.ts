@@ -8,5 +8,7 @@ export {
   type InstanceTask,
 } from './instance'
 export { endOf, makespanOf, type Lag, type Model, type Schedule, type Shared, type Task } from './model'
+export { type PassBench } from './propagators/bench'
+export { propagatorPasses } from './propagators/passes'
 export { solveInstance, type InstanceAnswer } from './solveInstance'
 export { validate } from './validate'

@@ -39,7 +39,7 @@ export const EN_PLAN = {
   'why.release': '{when}, {what}: it must not begin before.',
   'why.now': '{when}, {what}: it begins at once.',
   'why.together': '{when}, {what}: without a break after {other}.',
-  'why.hand': '{when}, {what}: put there by hand.',
+  'why.by_hand': '{when}, {what}: put there by hand.',
   'why.free': '{when}, {what}: nothing keeps it from an earlier start.',
   'plan.no_air': '{room}, {step}: no air in the time ahead that the coat may go on in. At {when}: {fault}',
   'order.empty': '{step} paints nothing.',

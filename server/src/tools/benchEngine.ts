@@ -1,6 +1,13 @@
 import highsLoader from 'highs'
 import { betterPlan, chancesOf, parseInstant, placeFirst, problemOf, seededNumbers } from '@crisp-hem/core'
-import { improve, modelOf, solveInstance, type Instance } from '@crisp-hem/core/engine'
+import {
+  improve,
+  modelOf,
+  propagatorPasses,
+  solveInstance,
+  type Instance,
+  type PassBench,
+} from '@crisp-hem/core/engine'
 import { asLp, coarse } from '../../../core/tests/asLp'
 import { jobShop, LEAST, type ShopName } from '../../../core/tests/jobShops'
 import { FAMILIES, madeInstance } from '../../../core/tests/madeInstances'
@@ -16,6 +23,7 @@ const seconds = (ms: number): string => `${(ms / 1000).toFixed(2)} s`
 
 /** How long the engine takes on known and on made instances, one core. Each row ends by itself. */
 export const engineRows = async (): Promise<EngineRow[]> => [
+  ...propagatorPasses().map(passRow),
   await milpRow(),
   ...(['ft06', 'la01', 'la02', 'la05', 'ft10'] as const).map(shopRow),
   twentyRow(),
@@ -25,6 +33,22 @@ export const engineRows = async (): Promise<EngineRow[]> => [
   planRow('the demo’s plan on its second afternoon', ternQuay(), parseInstant(TERN_QUAY_NOW)),
   planRow('the demo’s plan before it begins', ternQuaySurvey(), parseInstant(ternQuaySurvey().start)),
 ]
+
+/** Timed for about this long, ms. */
+const PASS_MS = 300
+
+/** How long one pass of a propagator takes. */
+function passRow({ what, once }: PassBench): EngineRow {
+  for (let i = 0; i < 1000; i++) once()
+  const from = performance.now()
+  let passes = 0
+  for (; performance.now() - from < PASS_MS; passes += 100) for (let i = 0; i < 100; i++) once()
+  return {
+    what,
+    value: `${((1000 * (performance.now() - from)) / passes).toFixed(1)} µs`,
+    target: 'to compare with itself',
+  }
+}
 
 /** Time to the same, proved answer, against a time-indexed program in the registry’s MILP solver. */
 async function milpRow(): Promise<EngineRow> {

@@ -9,6 +9,7 @@ import { Breathers } from './Breathers'
 import { InspectList } from './InspectList'
 import { PullCardView } from './PullCardView'
 import { TodoList } from './TodoList'
+import { WhatChanged } from './WhatChanged'
 
 /** The crew board: what comes off now, what is next, what must be left alone. */
 export function PullsPage() {
@@ -41,6 +42,7 @@ export function PullsPage() {
       {board && (
         <div className="grid grid-cols-1 gap-4 px-3 pb-8 lg:grid-cols-[minmax(0,1fr)_380px] lg:px-6">
           <div className="grid min-w-0 grid-cols-1 content-start gap-4">
+            {plan && <WhatChanged plan={plan} crewId={crewId} />}
             {board.pulls.length === 0 && <p className="panel text-soft">{W.pulls.nothingNow}</p>}
             {board.pulls.map((card) => (
               <PullCardView key={`${card.pull.roundId}${card.pull.coatedFrom}`} card={card} now={now} />

@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useState } from 'react'
 import { ChevronLeft, ChevronRight, ZoomIn, ZoomOut } from 'lucide-react'
 import {
+  formatInstant,
   fromLocal,
   parseInstant,
   skyBetween,
@@ -16,7 +17,7 @@ import { useAppSelector } from '../store'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { Switch } from '../ui/Tabs'
-import { W, dayText } from '../words'
+import { W, dayText, whenText } from '../words'
 import type { Due } from './ChartGround'
 import { CrewChart, type Hand } from './CrewChart'
 import { DayList } from './DayList'
@@ -153,6 +154,7 @@ export function ChartPanel() {
       )}
       {view !== 'list' && <p className="mt-1 text-sm text-soft">{W.rounds.legend}</p>}
       {move.pickedId && <RoundCard plan={plan} placed={placed} move={move} onMoved={() => setIsProposed(true)} />}
+      {view === 'rooms' && <PromiseRooms plan={plan} placed={placed} />}
       {view === 'crews' && shown.length === 1 && <LockDay day={shown[0]!} placed={placed} />}
     </Panel>
   )
@@ -186,6 +188,35 @@ function duesOf(
     room.neededBy === null
       ? []
       : [{ roomId: room.id, name: room.name, at: parseInstant(room.neededBy), isLate: late.has(room.id) }],
+  )
+}
+
+/** Promises rooms when they are planned to be through: from then on they are due. */
+function PromiseRooms({ plan, placed }: { plan: Plan; placed: Plan['placed'] }) {
+  const { rooms, site } = useFacts()
+  const now = useNow(60_000)
+  const edit = useEdit()
+  const open = rooms.flatMap((room) => {
+    const ids = new Set<string>(plan.tasks.flatMap((task) => (task.roomId === room.id ? [task.id] : [])))
+    const own = placed.filter((each) => ids.has(each.taskId))
+    const isLeft = own.some((each) => !each.done) && own.length === ids.size
+    return room.neededBy === null && isLeft ? [{ room, at: Math.ceil(Math.max(...own.map((each) => each.to))) }] : []
+  })
+  if (open.length === 0) return null
+  const keep = (roomId: string, at: number) =>
+    edit((facts) => ({
+      ...facts,
+      rooms: facts.rooms.map((room) => (room.id === roomId ? { ...room, neededBy: formatInstant(at) } : room)),
+    }))
+  return (
+    <p className="no-print mt-2 flex flex-wrap items-center gap-2 text-sm">
+      <span className="text-soft">{W.rounds.promise}</span>
+      {open.map(({ room, at }) => (
+        <Button key={room.id} onClick={() => keep(room.id, at)}>
+          {W.rounds.promised({ room: room.name, when: whenText(at, now, site.zone) })}
+        </Button>
+      ))}
+    </p>
   )
 }
 

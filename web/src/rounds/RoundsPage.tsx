@@ -4,6 +4,7 @@ import { EveningPanel } from './EveningPanel'
 import { HandOut } from './HandOut'
 import { LateRooms } from './LateRooms'
 import { PlanStamp } from './PlanStamp'
+import { Settled } from './Settled'
 import { WhatIfPanel } from './WhatIfPanel'
 import { W, sayText, whenText } from '../words'
 import { formatRun, actOf, type Plan } from '@crisp-hem/core'
@@ -29,6 +30,7 @@ export function RoundsPage() {
         <PlanStamp plan={plan} />
         <Problems />
         <LateRooms plan={plan} />
+        <Settled plan={plan} />
         <ChartPanel />
         <WhyEnd plan={plan} />
         <BetterPanel plan={plan} />

@@ -47,6 +47,8 @@ export const BOARD_WORDS = {
     zoomOut: 'Narrower',
     sky: { night: 'dark', rain: 'rain', wind: 'too windy for the gun', dew: 'dew' },
     lockDay: 'Hold the day as it stands:',
+    promise: 'Promise hand-backs as they are planned:',
+    promised: '{room}, {when}',
     lockedDay: 'day held',
     today: 'Today',
   },

@@ -41,6 +41,18 @@ export const MOVE_WORDS = {
     leave: 'Leave it where it was',
     notTold: 'Nobody is told of it before it is published.',
   },
+  settled: {
+    title: 'Settled by hand',
+    held: '{what}: held at {when}.',
+    away: '{crew} is away from {from} to {to}.',
+    drop: 'Let go: {what}',
+  },
+  changed: {
+    title: 'Plan {number} changed this',
+    seen: 'Seen',
+    nothing: 'Nothing of yours.',
+    was: 'was {before}',
+  },
   evening: {
     title: 'Close of the day',
     hint: 'What must be off before anybody goes, what stays on overnight and why that is safe, and what comes first on the next day.',
