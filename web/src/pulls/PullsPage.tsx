@@ -42,9 +42,13 @@ export function PullsPage() {
       {board && (
         <div className="grid grid-cols-1 gap-4 px-3 pb-8 lg:grid-cols-[minmax(0,1fr)_380px] lg:px-6">
           <div className="grid min-w-0 grid-cols-1 content-start gap-4">
-            {plan && <WhatChanged plan={plan} crewId={crewId} />}
             {board.pulls.length === 0 && <p className="panel text-soft">{W.pulls.nothingNow}</p>}
-            {board.pulls.map((card) => (
+            {/* What comes off first stays first, whatever was changed. */}
+            {board.pulls.slice(0, 1).map((card) => (
+              <PullCardView key={`${card.pull.roundId}${card.pull.coatedFrom}`} card={card} now={now} />
+            ))}
+            {plan && <WhatChanged plan={plan} crewId={crewId} />}
+            {board.pulls.slice(1).map((card) => (
               <PullCardView key={`${card.pull.roundId}${card.pull.coatedFrom}`} card={card} now={now} />
             ))}
             <InspectList hemIds={board.toInspect} />

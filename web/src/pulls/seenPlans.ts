@@ -14,6 +14,7 @@ export function useSeenPlan(jobId: string): { seen: number; see: (number: number
       return () => listeners.delete(tell)
     },
     () => seenOn(localStorage, jobId),
+    () => 0,
   )
   const see = useCallback(
     (number: number) => {

@@ -12,6 +12,8 @@ export interface Due {
 }
 
 const RIBBON = 18
+/** A narrower stretch shows no mark, px. */
+const LEAST_MARKED = 5
 
 export function Scale({ axis, height, zone }: { axis: TimeAxis; height: number; zone: string }) {
   return (
@@ -134,15 +136,15 @@ export function MiniRibbon({ pull, axis, zone, now }: { pull: PullPlan; axis: Ti
   return (
     <g>
       <title>{words}</title>
-      <rect x={from} width={Math.max(1, open - from)} height={RIBBON} fill="var(--sheet)" />
       <rect
         x={from}
         width={Math.max(1, open - from)}
         height={RIBBON}
-        fill="url(#span-run)"
+        fill="var(--sheet)"
         stroke="var(--ink)"
         strokeWidth="0.8"
       />
+      {open - from > LEAST_MARKED && <rect x={from} width={open - from} height={RIBBON} fill="url(#span-run)" />}
       {wet && (
         <rect
           x={open}

@@ -1,10 +1,11 @@
 import type { PlacedTask, Plan, Room } from '@crisp-hem/core'
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { useCallback, useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { W, clockText } from '../words'
 import { Backdrop, Flags, MiniRibbon, Scale, type Due } from './ChartGround'
-import { RowBars } from './RowBars'
-import { crewRows, roomRows, type ChartRow } from './chartRows'
+import { RowBars, type RowBarsProps } from './RowBars'
+import { crewRows, ribbonEnd, roomRows, type ChartRow } from './chartRows'
 import { timeAxis, type TimeAxis } from './timeAxis'
+import { useInView } from './useInView'
 import type { SkyStretch } from '@crisp-hem/core'
 
 /** A piece of work in somebody's hand: where it would be put. */
@@ -58,19 +59,20 @@ const LOOSE_PX = 4
 export function CrewChart(props: CrewChartProps) {
   const { plan, placed = plan.placed, crews, rooms, days, zone, now, by = 'crews', zoom = 1, hand = null } = props
   const width = WIDTH * zoom
-  const axis = timeAxis(days, placed, zone, width)
+  const axis = useMemo(() => timeAxis(days, placed, zone, width), [days, placed, zone, width])
   const svg = useRef<SVGSVGElement | null>(null)
+  const { inView, onScroll } = useInView(zoom)
   const grip = useRef<{ taskId: string; startX: number; from: number; isMoving: boolean } | null>(null)
   const [first, last] = [axis.days[0], axis.days[axis.days.length - 1]]
-  if (!first || !last) return null
-  const setup = { plan, placed, rooms, from: first.from, to: last.to }
-  const rows = by === 'rooms' ? roomRows(setup) : crewRows(setup, crews, W.rounds.gun)
+  const rows = useMemo(() => {
+    const setup = { plan, placed, rooms, from: first?.from ?? 0, to: last?.to ?? 0 }
+    return by === 'rooms' ? roomRows(setup) : crewRows(setup, crews, W.rounds.gun)
+  }, [plan, placed, rooms, crews, by, first?.from, last?.to])
   const heights = rows.map(
     (row) => BAR + 18 + Math.max(row.of === 'gun' ? 0 : 1, row.lanes.length) * (RIBBON + 3) + GAP,
   )
   const tops = heights.map((_, i) => TOP + heights.slice(0, i).reduce((sum, each) => sum + each, 0))
   const height = TOP + heights.reduce((sum, each) => sum + each, 0)
-  const showNow = now >= first.from && now <= last.to
   const unit = () => (LEFT + width + 8) / (svg.current?.getBoundingClientRect().width ?? 1)
   const crewAt = (clientY: number): string | null => {
     const y = (clientY - (svg.current?.getBoundingClientRect().top ?? 0)) * unit()
@@ -97,14 +99,28 @@ export function CrewChart(props: CrewChartProps) {
     grip.current = { taskId, startX: event.clientX, from, isMoving: false }
     svg.current?.setPointerCapture(event.pointerId)
   }
-  const onKey = (event: KeyboardEvent, taskId: string) => keyed(event, taskId, props, rows)
+  const doing = useRef({ grab, key: keyed, props, rows })
+  useEffect(() => void (doing.current = { grab, key: keyed, props, rows }))
+  const onGrab = useCallback<RowBarsProps['onGrab']>((event, id, from) => doing.current.grab(event, id, from), [])
+  const onKey = useCallback<RowBarsProps['onKey']>((event, id) => {
+    const { key, props: own, rows: shown } = doing.current
+    key(event, id, own, shown)
+  }, [])
+  if (!first || !last) return null
+  const showNow = now >= first.from && now <= last.to
+  // Of a long job only what is near the eye is drawn: thousands of bars make scrolling stutter.
+  const isLong = placed.length > MANY
+  const px = (share: number) => axis.at(share * (LEFT + width + 8) - LEFT)
+  const near = isLong
+    ? { from: px(inView.from), to: px(inView.to) }
+    : { from: Number.NEGATIVE_INFINITY, to: Number.POSITIVE_INFINITY }
   return (
-    <div className="overflow-x-auto">
+    <div className="overflow-x-auto" onScroll={isLong ? onScroll : undefined}>
       <svg
         ref={svg}
         viewBox={`0 0 ${LEFT + width + 8} ${height}`}
         className="block min-w-[760px] select-none"
-        style={{ width: `${100 * zoom}%` }}
+        style={{ width: `${100 * zoom}%`, ...(isLong ? { willChange: 'transform' } : {}) }}
         role="group"
         aria-label={`${W.rounds.title}: ${axis.days.map((day) => day.name).join(', ')}`}
         onPointerMove={onMove}
@@ -122,7 +138,7 @@ export function CrewChart(props: CrewChartProps) {
               </text>
               <OffShift axis={axis} stretches={row.of === 'crew' ? props.shifts?.get(row.id) : undefined} />
               <RowBars
-                row={row}
+                row={nearby(row, near)}
                 axis={axis}
                 rooms={rooms}
                 crews={crews}
@@ -131,7 +147,7 @@ export function CrewChart(props: CrewChartProps) {
                 by={by}
                 held={props.held}
                 hand={row.of === 'gun' ? null : hand}
-                onGrab={grab}
+                onGrab={onGrab}
                 onKey={onKey}
               />
               {hand?.ghost && row.of === 'crew' && hand.ghost.crewId === row.id && (
@@ -139,15 +155,17 @@ export function CrewChart(props: CrewChartProps) {
               )}
               {row.lanes.map((lane, n) => (
                 <g key={n} transform={`translate(0 ${BAR + 22 + n * (RIBBON + 3)})`}>
-                  {lane.pulls.map((pull) => (
-                    <MiniRibbon
-                      key={`${pull.roundId}${pull.coatedFrom}`}
-                      pull={pull}
-                      axis={axis}
-                      zone={zone}
-                      now={now}
-                    />
-                  ))}
+                  {lane.pulls
+                    .filter((pull) => pull.coatedFrom < near.to && ribbonEnd(pull) > near.from)
+                    .map((pull) => (
+                      <MiniRibbon
+                        key={`${pull.roundId}${pull.coatedFrom}`}
+                        pull={pull}
+                        axis={axis}
+                        zone={zone}
+                        now={now}
+                      />
+                    ))}
                 </g>
               ))}
             </g>
@@ -166,6 +184,15 @@ export function CrewChart(props: CrewChartProps) {
     </div>
   )
 }
+
+/** Pieces of work from which on only those near the eye are drawn. */
+const MANY = 400
+
+/** A row with what lies between two instants. */
+const nearby = (row: ChartRow, { from, to }: { readonly from: number; readonly to: number }): ChartRow => ({
+  ...row,
+  tasks: row.tasks.filter(({ placed }) => placed.to > from && placed.from < to),
+})
 
 const fittedName = (name: string): string => (name.length <= 17 ? name : `${name.slice(0, 16)}…`)
 

@@ -1,4 +1,4 @@
-import type { KeyboardEvent, PointerEvent } from 'react'
+import { memo, type KeyboardEvent, type PointerEvent } from 'react'
 import type { PlacedTask, Task } from '@crisp-hem/core'
 import { W, whenText } from '../words'
 import type { Hand } from './CrewChart'
@@ -6,6 +6,8 @@ import type { ChartRow, RowTask } from './chartRows'
 import type { TimeAxis } from './timeAxis'
 
 const BAR = 30
+/** A narrower bar shows no mark, px: it could not be made out, and costs as much to draw. */
+const LEAST_MARKED = 5
 
 /** Marks by kind of work: tape, dots of sealant, hatched colour, the white of a pull. */
 const KIND_FILL: Record<Task['kind'], readonly [string, string | null]> = {
@@ -39,7 +41,9 @@ export interface RowBarsProps {
 
 /** The bars of one row, each piece of work to be picked up where there is a hand for it. */
 export function RowBars(props: RowBarsProps) {
-  const { row, axis, rooms, crews, by } = props
+  const { row, axis, rooms, crews, by, zone, held, hand, onGrab, onKey } = props
+  // Words say the day by what day it is; they need no finer clock.
+  const hour = 60 * Math.floor(props.now / 60)
   const named = by === 'rooms' ? crews : rooms
   const keyOf = ({ task, placed }: RowTask) => (by === 'rooms' ? placed.crewId : task.roomId)
   return (
@@ -49,26 +53,56 @@ export function RowBars(props: RowBarsProps) {
           {fitted(named.find((each) => each.id === label.id)?.name ?? '', label.width)}
         </text>
       ))}
-      {row.tasks.flatMap((each) =>
-        each.placed.pieces.map((piece) => (
-          <Bar key={`${each.task.id}${piece.from}`} {...props} {...each} piece={piece} />
-        )),
+      {row.tasks.flatMap(({ task, placed }) =>
+        placed.pieces.map((piece) => {
+          const isPicked = hand?.pickedId === task.id
+          return (
+            <Bar
+              key={`${task.id}${piece.from}`}
+              task={task}
+              placed={placed}
+              piece={piece}
+              axis={axis}
+              room={rooms.find((each) => each.id === task.roomId)?.name ?? task.roomId}
+              zone={zone}
+              hour={hour}
+              isHeld={held?.has(task.id) ?? false}
+              isLoose={hand !== null && !placed.done}
+              isPicked={isPicked}
+              slip={isPicked ? (hand?.slip ?? 0) : 0}
+              onGrab={onGrab}
+              onKey={onKey}
+            />
+          )
+        }),
       )}
     </>
   )
 }
 
-type BarProps = RowBarsProps & RowTask & { readonly piece: PlacedTask['pieces'][number] }
+interface BarProps extends RowTask {
+  readonly piece: PlacedTask['pieces'][number]
+  readonly axis: TimeAxis
+  readonly room: string
+  readonly zone: string
+  readonly hour: number
+  readonly isHeld: boolean
+  readonly isLoose: boolean
+  readonly isPicked: boolean
+  /** Minutes the picked work can slip. */
+  readonly slip: number
+  readonly onGrab: RowBarsProps['onGrab']
+  readonly onKey: RowBarsProps['onKey']
+}
 
-function Bar({ task, placed, piece, axis, rooms, zone, now, held, hand, onGrab, onKey }: BarProps) {
+/** One piece of work. There may be thousands: each is drawn anew only when something of its own changes. */
+const Bar = memo(function Bar(props: BarProps) {
+  const { task, placed, piece, axis, room, zone, hour, isHeld, isLoose, isPicked, slip, onGrab, onKey } = props
   const x = axis.x(piece.from)
   const width = Math.max(1.5, axis.x(piece.to) - x)
   const [base, mark] = KIND_FILL[task.kind]
-  const room = rooms.find((each) => each.id === task.roomId)?.name ?? task.roomId
-  const words = `${room}: ${W.rounds.kinds[task.kind]}${task.coat ? ` ${task.coat}` : ''}, ${whenText(piece.from, now, zone)} – ${whenText(piece.to, now, zone)}${placed.done ? `, ${W.rounds.done}` : ''}`
-  const isPicked = hand?.pickedId === task.id
+  const words = `${room}: ${W.rounds.kinds[task.kind]}${task.coat ? ` ${task.coat}` : ''}, ${whenText(piece.from, hour, zone)} – ${whenText(piece.to, hour, zone)}${placed.done ? `, ${W.rounds.done}` : ''}`
   const isFirst = placed.pieces[0] === piece
-  const isLoose = hand !== null && !placed.done
   const actions = isLoose
     ? {
         role: 'button',
@@ -93,25 +127,25 @@ function Bar({ task, placed, piece, axis, rooms, zone, now, held, hand, onGrab, 
         strokeWidth="0.8"
         opacity={placed.done ? 0.55 : 1}
       />
-      {mark && <rect x={x} y="16" width={width} height={BAR} fill={mark} opacity={placed.done ? 0.4 : 1} />}
+      {mark && width > LEAST_MARKED && (
+        <rect x={x} y="16" width={width} height={BAR} fill={mark} opacity={placed.done ? 0.4 : 1} />
+      )}
       {placed.done && <line x1={x} x2={x + width} y1={16 + BAR} y2={16 + BAR} stroke="var(--ink)" strokeWidth="3" />}
       {task.kind !== 'pull' && width > 10 + 6 * W.rounds.kinds[task.kind].length && (
         <text x={x + 4} y={16 + BAR / 2 + 4} fontSize="11" paintOrder="stroke" stroke={base} strokeWidth="4">
           {W.rounds.kinds[task.kind]}
         </text>
       )}
-      {isFirst && held?.has(task.id) && (
+      {isFirst && isHeld && (
         <path d={`M${x - 1} 13 h9 l-4.5 6 z`} fill="var(--act)" stroke="var(--sheet)" strokeWidth="0.8" />
       )}
       {isPicked && (
         <rect x={x - 2} y="14" width={width + 4} height={BAR + 4} fill="none" stroke="var(--act)" strokeWidth="2.5" />
       )}
-      {isPicked && isFirst && hand?.slip !== null && hand?.slip !== undefined && hand.slip > 0 && (
-        <Slip axis={axis} from={placed.to} slip={hand.slip} />
-      )}
+      {isPicked && isFirst && slip > 0 && <Slip axis={axis} from={placed.to} slip={slip} />}
     </g>
   )
-}
+})
 
 /** How far the picked work can slip: a thread behind it. */
 function Slip({ axis, from, slip }: { axis: TimeAxis; from: number; slip: number }) {
