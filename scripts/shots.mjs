@@ -18,7 +18,6 @@ const VIEWS = {
     size: DESK,
     act: (page) => page.locator('[data-hem="practice2/wall:w3|ceiling"]').click({ force: true }),
   },
-  'walk-elevation': { path: '/jobs/tern-quay/walk/harbour', size: DESK },
   'walk-tablet': {
     path: '/jobs/tern-quay/walk/kitchen',
     size: TABLET,
@@ -52,13 +51,38 @@ const VIEWS = {
       await panel.scrollIntoViewIfNeeded()
     },
   },
-  chance: {
+  'rounds-move': {
     path: '/jobs/tern-quay/rounds',
     size: DESK,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Try the days ahead' }).click()
-      await page.getByText('What to guard').waitFor()
-      await page.locator('section', { hasText: 'What may come of it' }).scrollIntoViewIfNeeded()
+      const bar = page.getByRole('button', { name: /^Kitchen: lay, 14:10/ })
+      await bar.focus()
+      for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowRight')
+      await page.getByText('Say why, and it goes there anyway.').waitFor()
+      await page
+        .getByText('Pull ribbon', { exact: false })
+        .first()
+        .scrollIntoViewIfNeeded()
+        .catch(() => undefined)
+    },
+  },
+  'rounds-rooms-cabin': {
+    path: '/jobs/tern-quay/rounds',
+    size: DESK,
+    theme: 'cabin',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Rooms', exact: true }).click()
+      await page.getByRole('button', { name: 'Three days' }).click()
+      await page.getByRole('group', { name: /^Rounds:/ }).evaluate((chart) => chart.scrollIntoView())
+      await page.evaluate(() => scrollBy(0, -60))
+    },
+  },
+  'rounds-phone': {
+    path: '/jobs/tern-quay/rounds',
+    size: PHONE,
+    act: async (page) => {
+      await page.getByRole('group', { name: 'Drawn by' }).evaluate((views) => views.scrollIntoView())
+      await page.evaluate(() => scrollBy(0, -60))
     },
   },
   pulls: { path: '/jobs/tern-quay/pulls', size: DESK },

@@ -5,7 +5,7 @@ import { crewMessages } from '../src/published/crewMessages'
 import { planChanges, publishedTasks } from '../src/published/planChanges'
 import { tasksCsv } from '../src/published/tasksCsv'
 import { readCsv } from '../src/units/csvText'
-import { parseInstant, toLocal } from '../src/units/time'
+import { formatInstant, fromLocal, parseInstant, toLocal } from '../src/units/time'
 import { fewestChanges } from '../src/chain/fewestChanges'
 import { newBreaks, partly } from '../src/chain/acceptPart'
 import { planWithProblem } from '../src/chain/planJob'
@@ -52,6 +52,23 @@ describe('the close of the day', () => {
       const lays = own.some((each) => dayOf(each.from) === dayOf(at) && /\/lay$/.test(each.taskId))
       expect(load.some((item) => (item.metres ?? 0) > 0 && item.widthMm !== null)).toBe(lays)
     }
+  })
+
+  test('a gun whose next coat is another day is to be cleaned tonight; the demo’s is clean by itself', () => {
+    expect(told.guns).toEqual([])
+    const survey = ternQuaySurvey()
+    const first = planJob(survey).placed.find((each) => each.taskId === 'kitchen/s1/w2/coat1')!
+    const { day } = toLocal(first.from, survey.site.zone)
+    const off = { from: fromLocal(day, 12 * 60, survey.site.zone), to: fromLocal(day + 1, 0, survey.site.zone) }
+    const away = survey.crews.map((crew) => ({
+      crewId: crew.id,
+      from: formatInstant(off.from),
+      to: formatInstant(off.to),
+      why: 'funeral',
+    }))
+    const kitchen = { ...survey, rooms: survey.rooms.filter((room) => room.id === 'kitchen') }
+    const { guns } = evening({ ...kitchen, planning: { ...kitchen.planning, away } }, parseInstant(survey.start))
+    expect(guns.map((line) => line.code)).toEqual(['evening.gun'])
   })
 
   test('before anything is done nothing stays', () => {

@@ -18,6 +18,8 @@ export interface Evening {
   readonly open: readonly Said[]
   /** Tape beside wet paint that would skin or harden overnight: off before anybody goes. */
   readonly mustBeOff: readonly Said[]
+  /** Guns with paint in them whose next coat is on another day. */
+  readonly guns: readonly Said[]
   /** Tape that stays on overnight, and why that is safe, or is not. */
   readonly stays: readonly { readonly line: Said; readonly isSafe: boolean }[]
   /** Rooms whose floor or furniture stays under cover. */
@@ -63,6 +65,7 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
       const facts = { what: nameOf(job, tasks, pull.taskId), due: when(span.to, now, job.site.zone) }
       return [said('evening.must_be_off', facts)]
     }),
+    guns: gunsOf(job, chain, now, day, dayOf),
     stays: staysOf(job, chain, now, day, dayOf),
     covered: coveredOf(job, chain, day, dayOf),
     next: nextOf(job, chain, now, day, dayOf),
@@ -74,6 +77,23 @@ type DayOf = (at: number) => number
 function nameOf(job: Job, tasks: ReadonlyMap<string, Task>, id: string): Fact {
   const task = tasks.get(id)
   return task ? taskFact(job, task, word('task', task.kind)) : id
+}
+
+/** A gun that was readied and sprayed with by tonight, and is cleaned by the plan on another day only: paint dries in it. */
+function gunsOf(job: Job, { plan }: Chain, now: number, day: number, dayOf: DayOf): Said[] {
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const isBy = (task: Task) => {
+    const at = placed.get(task.id)?.from
+    return at !== undefined && dayOf(at) <= day
+  }
+  return plan.tasks.flatMap((down) => {
+    const own = plan.tasks.filter((task) => task.roomId === down.roomId && task.stepId === down.stepId)
+    if (down.kind !== 'gun-down' || isBy(down) || !own.some((task) => task.kind === 'coat' && isBy(task))) return []
+    const next = own.flatMap((task) => (task.kind === 'coat' && !isBy(task) ? (placed.get(task.id)?.from ?? []) : []))
+    const tasks = new Map(own.map((task) => [task.id, task]))
+    const at = next.length > 0 ? when(Math.min(...next), now, job.site.zone) : null
+    return [said('evening.gun', { what: nameOf(job, tasks, down.id), when: at })]
+  })
 }
 
 /** Tape that is on when the day ends and comes off on another. */

@@ -180,8 +180,17 @@ function place({ model, uses }: Desk, profiles: readonly Profile[], task: number
   }
 }
 
+export interface FirstWays {
+  readonly random: () => number
+  readonly isOver: () => boolean
+  /** Schedules laid out at most. */
+  readonly tries: number
+  /** None ends before this: one that ends then will do. */
+  readonly least: number
+}
+
 /** The best of several schedules: by longest tail, by earliest last start, and by either shaken, until time is up. */
-export function firstSchedule(desk: Desk, random: () => number, isOver: () => boolean, tries: number): Schedule | null {
+export function firstSchedule(desk: Desk, { random, isOver, tries, least }: FirstWays): Schedule | null {
   const { model } = desk
   let best: Schedule | null = null
   let makespan = Number.POSITIVE_INFINITY
@@ -199,7 +208,7 @@ export function firstSchedule(desk: Desk, random: () => number, isOver: () => bo
       best = found
       makespan = makespanOf(model, found)
     }
-    if (isOver()) break
+    if (makespan <= least || isOver()) break
   }
   return best
 }

@@ -51,9 +51,11 @@ export function improve(model: Model, ways: Ways): Answer {
   const heads = headsOf(desk)
   if (!heads) return INFEASIBLE
   const isBig = model.tasks.length > WHOLE
-  const best = ways.incumbent ?? firstSchedule(desk, ways.random, ways.isOver, isBig ? 2 : 40)
-  if (best) ways.onProgress?.(makespanOf(model, best), 0)
-  const search = new Search(model, network, desk, best, energyBound(desk, heads), ways)
+  // Of many tasks the bound takes longer than a first schedule: somebody waits for that.
+  const early = isBig ? 0 : energyBound(desk, heads)
+  const best = ways.incumbent ?? firstSchedule(desk, { ...ways, tries: isBig ? 2 : 40, least: early })
+  if (best) ways.onProgress?.(makespanOf(model, best), early)
+  const search = new Search(model, network, desk, best, isBig ? energyBound(desk, heads) : early, ways)
   return search.run()
 }
 

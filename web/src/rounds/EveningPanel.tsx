@@ -32,7 +32,12 @@ function Answer({ question }: { question: EveningQuestion }) {
   const good = told.stays.filter((each) => each.isSafe).map((each) => each.line)
   return (
     <div className="grid gap-x-8 gap-y-3 lg:grid-cols-2" aria-live="polite">
-      <Part title={W.evening.mustBeOff} lines={[...told.mustBeOff, ...bad]} none={W.evening.nothingMust} isUrgent />
+      <Part
+        title={W.evening.mustBeOff}
+        lines={[...told.mustBeOff, ...bad, ...told.guns]}
+        none={W.evening.nothingMust}
+        isUrgent
+      />
       <Part title={W.evening.open} lines={told.open} none={W.evening.allDone} />
       <Part title={W.evening.stays} lines={good} none={W.evening.nothingStays} />
       <div>

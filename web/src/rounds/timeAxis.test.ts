@@ -1,4 +1,4 @@
-import { parseInstant, planJob } from '@crisp-hem/core'
+import { parseInstant, planJob, workStretches } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
 import { crewRows, roomRows, ribbonEnd } from './chartRows'
 import { timeAxis, workingDays } from './timeAxis'
@@ -40,4 +40,29 @@ test('ribbons of one crew never lie on one another', () => {
       )
     }
   }
+})
+
+describe('a night shift over a clock change', () => {
+  // Clocks go back at 02:00 on Sunday, 31 October 2027: the night from Saturday is an hour longer.
+  const night = { days: [5], from: '22:00', to: '06:00', breaks: [] }
+  const crews = job.crews.map((crew) => ({ ...crew, shifts: [night] }))
+  const late = planJob({ ...job, start: '2027-10-30T18:00:00Z', crews, log: [], published: null })
+  const placed = late.placed.filter((each) => each.to < parseInstant('2027-11-01T00:00:00Z'))
+
+  test('has nine hours, each instant its own place, and no work outside of it', () => {
+    const [from, to] = [parseInstant('2027-10-30T21:00:00Z'), parseInstant('2027-10-31T06:00:00Z')]
+    const [crew] = crews
+    expect(workStretches(crew!, zone, from - 600, to + 600)).toEqual([{ from, to }])
+    expect(placed.length).toBeGreaterThan(0)
+    const days = workingDays(placed, zone)
+    const axis = timeAxis(days, placed, zone, 900)
+    for (const { pieces } of placed)
+      for (const piece of pieces) {
+        expect(piece.from >= from && piece.to <= to).toBe(true)
+        expect(axis.x(piece.to)).toBeGreaterThanOrEqual(axis.x(piece.from))
+      }
+    const starts = placed.map((each) => each.from).sort((a, b) => a - b)
+    const xs = starts.map((at) => axis.x(at))
+    expect(xs).toEqual([...xs].sort((a, b) => a - b))
+  })
 })
