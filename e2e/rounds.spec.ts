@@ -46,6 +46,8 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   await expect(card(page).getByText('the plumber is in there')).toBeVisible()
   await page.keyboard.press('Control+z')
   await expect(page.getByText('the plumber is in there')).toHaveCount(0)
+  // The next test opens the job as it was saved.
+  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
 })
 
 test('by keys alone: work is picked, moved, held and let go', async ({ page }) => {

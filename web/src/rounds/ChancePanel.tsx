@@ -8,6 +8,7 @@ import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { W, spanText, whenText } from '../words'
 import type { ChanceAnswer, ChanceQuestion } from './chance.worker'
+import { percent, Share } from './Share'
 import { taskWords } from './taskWords'
 
 const RUNS = 5000
@@ -53,20 +54,6 @@ function Answer({ plan }: { plan: Plan }) {
       <PullChances chances={chances} safer={safer} plan={plan} />
       <Deciders chances={chances} plan={plan} />
     </div>
-  )
-}
-
-const percent = (share: number): string => (share > 0 && share < 0.005 ? '< 1 %' : `${Math.round(100 * share)} %`)
-
-/** A share as a figure and a bar. */
-function Share({ share }: { share: number }) {
-  return (
-    <span className="inline-flex items-center gap-2 whitespace-nowrap">
-      <span className="hidden h-2 w-16 border border-rule sm:inline-block" aria-hidden>
-        <span className={`block h-full ${share >= 0.05 ? 'bg-act' : 'bg-ink'}`} style={{ width: `${100 * share}%` }} />
-      </span>
-      {percent(share)}
-    </span>
   )
 }
 

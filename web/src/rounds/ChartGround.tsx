@@ -93,11 +93,27 @@ export function Backdrop({ axis, sky, height }: { axis: TimeAxis; sky: readonly 
   )
 }
 
+/** Rooms that are due at one time share a flag: the first by name, the others counted. */
+function together(dues: readonly Due[]): Due[] {
+  const flags = new Map<string, Due[]>()
+  for (const due of dues) flags.set(`${due.at}${due.isLate}`, [...(flags.get(`${due.at}${due.isLate}`) ?? []), due])
+  return [...flags.values()].flatMap(([first, ...more]) =>
+    first ? [more.length > 0 ? { ...first, name: `${first.name.slice(0, 10)} +${more.length}` } : first] : [],
+  )
+}
+
+interface FlagsProps {
+  readonly axis: TimeAxis
+  readonly dues: readonly Due[]
+  readonly top: number
+  readonly height: number
+}
+
 /** Hand-backs as flags on the day they are due. */
-export function Flags({ axis, dues, height }: { axis: TimeAxis; dues: readonly Due[]; height: number }) {
+export function Flags({ axis, dues, top, height }: FlagsProps) {
   const [first, last] = [axis.days[0], axis.days[axis.days.length - 1]]
   if (!first || !last) return null
-  return dues
+  return together(dues)
     .filter((due) => axis.days.some((day) => due.at >= day.from - 120 && due.at <= day.to + 120))
     .map((due) => {
       const x = axis.x(due.at)
@@ -107,7 +123,7 @@ export function Flags({ axis, dues, height }: { axis: TimeAxis; dues: readonly D
           <line
             x1={x}
             x2={x}
-            y1="20"
+            y1={top}
             y2={height}
             stroke={colour}
             strokeWidth="1.4"
@@ -117,7 +133,14 @@ export function Flags({ axis, dues, height }: { axis: TimeAxis; dues: readonly D
             d={`M${x} ${height - 18} h-${Math.min(96, 10 + due.name.length * 6)} v14 h${Math.min(96, 10 + due.name.length * 6)} z`}
             fill={colour}
           />
-          <text x={x - 5} y={height - 7} fontSize="10.5" fontWeight="650" textAnchor="end" fill="var(--ground)">
+          <text
+            x={x - 5}
+            y={height - 7}
+            fontSize="10.5"
+            fontWeight="650"
+            textAnchor="end"
+            style={{ color: 'var(--ground)' }}
+          >
             {due.name.length > 14 ? `${due.name.slice(0, 13)}…` : due.name}
           </text>
         </g>

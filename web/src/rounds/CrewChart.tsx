@@ -130,12 +130,20 @@ export function CrewChart(props: CrewChartProps) {
         <g transform={`translate(${LEFT} 0)`}>
           <Scale axis={axis} height={height} zone={zone} />
           <Backdrop axis={axis} sky={props.sky ?? []} height={height} />
-          <Flags axis={axis} dues={props.dues ?? []} height={height} />
+          {by === 'crews' && <Flags axis={axis} dues={props.dues ?? []} top={20} height={height} />}
           {rows.map((row, i) => (
             <g key={row.id} transform={`translate(0 ${tops[i]})`}>
               <text x={-LEFT} y={BAR + 8} fontSize="14" fontWeight="650">
                 {fittedName(row.name)}
               </text>
+              {row.of === 'room' && (
+                <Flags
+                  axis={axis}
+                  dues={(props.dues ?? []).flatMap((due) => (due.roomId === row.id ? [{ ...due, name: '' }] : []))}
+                  top={8}
+                  height={heights[i]! - 4}
+                />
+              )}
               <OffShift axis={axis} stretches={row.of === 'crew' ? props.shifts?.get(row.id) : undefined} />
               <RowBars
                 row={nearby(row, near)}

@@ -6,6 +6,7 @@ import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField, TextField } from '../ui/fields'
 import { W, clockText, numberText, sayText, spanText, whenText } from '../words'
+import { Share } from './Share'
 import { taskWords } from './taskWords'
 import type { Move } from './useMove'
 
@@ -52,6 +53,7 @@ export function RoundCard({
             </p>
           )}
           <p aria-live="polite">{picked ? slipWords(picked.slip) : W.card.working}</p>
+          {picked && <Chances chance={picked.chance} />}
           {picked && picked.why.length > 0 && (
             <ol className="ml-5 list-decimal">
               {picked.why.map((link, i) => (
@@ -83,6 +85,20 @@ export function RoundCard({
       </div>
     </section>
   )
+}
+
+/** How a pull and its room may fare, as figures with a bar each. */
+function Chances({ chance }: { chance: NonNullable<Move['picked']>['chance'] }) {
+  const { runs, missed, late } = chance
+  const lines = [
+    ...(missed === null ? [] : [{ text: W.card.missed({ runs }), share: missed }]),
+    ...(late === null ? [] : [{ text: W.card.late({ runs }), share: late }]),
+  ]
+  return lines.map(({ text, share }) => (
+    <p key={text} className="flex items-center gap-2">
+      <Share share={share} /> {text}
+    </p>
+  ))
 }
 
 const slipWords = (slip: number | null): string =>

@@ -1,4 +1,5 @@
 import {
+  chancesOf,
   moveDesk,
   planWithProblem,
   roomToSlip,
@@ -23,11 +24,15 @@ export type MoveAnswer =
       readonly taskIds: readonly string[]
       readonly slip: number | null
       readonly why: readonly Said[]
+      /** How often a pull misses its span, and its room its hand-back, of so many runs; null for other work and where nothing is due. */
+      readonly chance: { readonly runs: number; readonly missed: number | null; readonly late: number | null }
     }
   | (Tried & { readonly told: 'tried'; readonly at: number; readonly crewId: string })
 
 /** Why-links told of one piece of work. */
 const LINKS = 4
+/** Times the days ahead are gone through. */
+const RUNS = 1000
 
 let desk: MoveDesk | null = null
 
@@ -43,5 +48,12 @@ answerWith((question: MoveQuestion): MoveAnswer => {
   const why = whyThen(problem, plan.placed, taskId)
     .slice(0, LINKS)
     .map((link) => tellLink(job, plan.tasks, link, now))
-  return { told: 'picked', taskId, taskIds: desk.taskIds, slip, why }
+  const { pulls, rooms } = chancesOf(problem, plan, { runs: RUNS, seed: 1 })
+  const roomId = problem.activities.find((act) => act.id === taskId)?.roomId
+  const chance = {
+    runs: RUNS,
+    missed: pulls.find((each) => each.activityId === taskId)?.missShare ?? null,
+    late: rooms.find((each) => each.roomId === roomId)?.lateShare ?? null,
+  }
+  return { told: 'picked', taskId, taskIds: desk.taskIds, slip, why, chance }
 })

@@ -8,6 +8,8 @@ export const MOVE_WORDS = {
     slip: 'It can slip by {span} before the end, a hand-back or a window moves.',
     noSlip: 'It cannot slip: the end, a hand-back or a window hangs on it.',
     slipUnknown: 'How far it can slip is not known.',
+    missed: 'of {runs} runs miss its span',
+    late: 'of {runs} runs hand the room back late',
     along: 'Without a break goes along: {list}.',
     parts: 'Minutes of one practised painter:',
     partNames: {
