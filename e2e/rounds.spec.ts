@@ -106,7 +106,7 @@ test('what if: two plans side by side, and one is kept', async ({ page }) => {
   await page.getByLabel('Suppose').selectOption('painter')
   await page.getByRole('button', { name: 'Set side by side' }).click()
   const panel = page.locator('section', { hasText: 'What if' })
-  await expect(panel.getByRole('row')).toHaveCount(9, { timeout: 40_000 })
+  await expect(panel.getByRole('row')).toHaveCount(10, { timeout: 40_000 })
   await panel.getByRole('button', { name: 'Make it so' }).click()
   await expect(panel.getByRole('button', { name: 'It is so now; undo takes it back.' })).toBeVisible()
   await page.keyboard.press('Control+z')

@@ -31,14 +31,6 @@ const VIEWS = {
     size: DESK,
     act: (page) => page.getByText('Weigh kits').click(),
   },
-  ways: {
-    path: `/jobs/tern-quay/recipes?hem=${HEM}`,
-    size: DESK,
-    act: async (page) => {
-      await page.getByText('Every way on this job').click()
-      await page.getByText('Work and mending').waitFor()
-    },
-  },
   load: { path: '/jobs/tern-quay/load', size: DESK },
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
   better: {

@@ -51,6 +51,15 @@ test('rain: no coat goes on outside that day, and rain is nobody’s decision', 
   expect(isOnlyWeather({ if: 'rain', day })).toBe(true)
 })
 
+test('hours that a wet day spares because tape holds no longer are told as edges left out', () => {
+  const coats = planJob(fronts).placed.filter((each) => /coat\d/.test(each.taskId))
+  const day = dayOf(Math.min(...coats.map((each) => each.from))) + 1
+  const [dry, wet] = [as(fronts), of(fronts, { if: 'rain', day })]
+  const left = planJob(supposed(fronts, { if: 'rain', day })).recipes.filter((answer) => !answer.safe).length
+  expect(wet.unsafe).toBe(left)
+  if (wet.workedMin < 0.8 * dry.workedMin) expect(wet.unsafe).toBeGreaterThan(dry.unsafe)
+})
+
 test('a room needed an hour before it can be through is an hour late', () => {
   const { endsAt } = as(only('kitchen'))
   const by = formatInstant(endsAt - 60)

@@ -1,11 +1,9 @@
 import { checkPlan } from '../check/checkPlan'
-import { jobClocks } from '../cure/areaClocks'
 import type { Job, Said } from '../ground'
 import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import type { PlacedTask } from '../plan/placement'
-import { airProblems } from './airProblems'
 import { planWithProblem } from './planJob'
-import { keyOfMiss, tellMisses } from './tellMisses'
+import { tellNew } from './tellNew'
 
 /** A plan in which only some of what is proposed is taken; the rest stays as it was told. @param taken  ids of tasks */
 export function partly(
@@ -33,8 +31,5 @@ export function newBreaks(
   parameters: Parameters = DEFAULT_PARAMETERS,
 ): Said[] {
   const { plan, problem } = planWithProblem(job, now, parameters)
-  const before = new Set(checkPlan(problem, plan).map(keyOfMiss))
-  const misses = checkPlan(problem, { placed }).filter((each) => !before.has(keyOfMiss(each)))
-  const setup = { job, tasks: plan.tasks, placed, misses, from: now }
-  return [...tellMisses(setup), ...airProblems({ ...setup, clocks: jobClocks(job) })]
+  return tellNew({ job, tasks: plan.tasks, before: checkPlan(problem, plan), from: now }, problem, placed)
 }

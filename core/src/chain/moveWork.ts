@@ -1,16 +1,13 @@
 import { checkPlan } from '../check/checkPlan'
-import type { Miss } from '../check/miss'
 import type { Hold, Job, Planning, Said } from '../ground'
-import { jobClocks } from '../cure/areaClocks'
 import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import { blocksOf, type Block } from '../plan/blocks'
 import { freeTime } from '../plan/freeTime'
 import type { PlacedTask, WorkPiece } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
 import { formatInstant } from '../units/time'
-import { airProblems } from './airProblems'
-import { planWithProblem, type Chain } from './planJob'
-import { keyOfMiss, tellMisses } from './tellMisses'
+import { planWithProblem } from './planJob'
+import { tellNew } from './tellNew'
 
 /** A piece of work tried somewhere else, all other work where it stands. */
 export interface Tried {
@@ -33,7 +30,7 @@ export function moveDesk(job: Job, now: number, taskId: string, parameters: Para
   const chain = planWithProblem(job, now, parameters)
   const block = blocksOf(chain.problem).find(({ activities }) => activities.some((act) => act.id === taskId))
   const taskIds: string[] = block?.activities.map((act) => act.id) ?? []
-  const before = new Set(checkPlan(chain.problem, chain.plan).map(keyOfMiss))
+  const setup = { job, tasks: chain.plan.tasks, before: checkPlan(chain.problem, chain.plan), from: now }
   const problems = new Map<string, ScheduleProblem>()
   const problemBy = (crewId: string): ScheduleProblem => {
     const found = problems.get(crewId)
@@ -51,16 +48,9 @@ export function moveDesk(job: Job, now: number, taskId: string, parameters: Para
       const own = blocksOf(problem).find(({ activities }) => activities.some((act) => act.id === taskId))
       const placed = own ? placedAt(problem, own, at) : []
       const rest = chain.plan.placed.filter((each) => !taskIds.includes(each.taskId))
-      const all = [...rest, ...placed]
-      const broken = checkPlan(problem, { placed: all }).filter((each) => !before.has(keyOfMiss(each)))
-      return { placed, breaks: told(job, chain, all, broken, now) }
+      return { placed, breaks: tellNew(setup, problem, [...rest, ...placed]) }
     },
   }
-}
-
-function told(job: Job, { plan }: Chain, placed: readonly PlacedTask[], misses: readonly Miss[], from: number): Said[] {
-  const setup = { job, tasks: plan.tasks, placed, misses, from }
-  return [...tellMisses(setup), ...airProblems({ ...setup, clocks: jobClocks(job) })]
 }
 
 /** A block from an instant on, over breaks where it may. */

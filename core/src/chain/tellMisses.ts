@@ -31,9 +31,6 @@ export function tellMisses(setup: TellSetup): Said[] {
   return [...groups.values()].flatMap((group) => tellGroup(setup, group, tasks, placed))
 }
 
-/** A miss is the same one however much it is by. */
-export const keyOfMiss = ({ kind, activityId, other }: Miss): string => `${kind}|${activityId}|${other}`
-
 /** What waits for work without a place is told once for a room. */
 const WAITS: MissKind = 'waits-for-unplaced'
 

@@ -29,6 +29,8 @@ export interface Outcome {
   readonly wagesMinor: number
   /** Ways in which it misses windows, shifts or waits; what has no place is among them. */
   readonly misses: number
+  /** Edges with no safe way, so that they are in no round and take no hours: what is spared there is no gain. */
+  readonly unsafe: number
   /** The most likely pull to miss its span. */
   readonly worstPull: number
   /** How likely the likeliest room is to be late; null where none is due. */
@@ -118,6 +120,7 @@ export function outcomeOf(
     workedMin,
     wagesMinor: Math.round((workedMin * job.house.wagePerHourMinor) / 60),
     misses: misses.length,
+    unsafe: plan.recipes.filter((answer) => !answer.safe).length,
     worstPull: Math.max(0, ...chances.pulls.map((each) => each.missShare)),
     worstRoom: late.length > 0 ? Math.max(...late) : null,
   }

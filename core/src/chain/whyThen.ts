@@ -8,14 +8,14 @@ import type { Task } from './task'
 import { taskFact } from './tellMisses'
 
 /** What holds a start where it is. */
-export type Hold =
+export type Cause =
   'dries' | 'after' | 'crew' | 'shared' | 'shift' | 'air' | 'release' | 'now' | 'together' | 'hand' | 'free'
 
 /** One link back: an activity starts then because of `hold`, of `other` where another one is why. */
 export interface Link {
   readonly activityId: string
   readonly from: number
-  readonly hold: Hold
+  readonly hold: Cause
   readonly other: string | null
 }
 
@@ -68,7 +68,7 @@ function deskOf(problem: ScheduleProblem, placed: readonly PlacedTask[]): Desk {
 
 function holdOf(desk: Desk, own: PlacedTask): Link {
   const { problem } = desk
-  const link = (hold: Hold, other: string | null = null): Link => ({
+  const link = (hold: Cause, other: string | null = null): Link => ({
     activityId: own.taskId,
     from: own.from,
     hold,
@@ -132,7 +132,7 @@ export function tellEnd(
   return last ? whyThen(problem, placed, last.taskId).map((link) => tellLink(job, tasks, link, now)) : []
 }
 
-const WHY: Readonly<Record<Hold, string>> = {
+const WHY: Readonly<Record<Cause, string>> = {
   dries: 'why.dries',
   after: 'why.after',
   crew: 'why.crew',

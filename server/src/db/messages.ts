@@ -30,8 +30,11 @@ export function messageTable(db: Database) {
     next: db.prepare<[most: number], Row>(`
       SELECT * FROM message WHERE state = 'waiting' OR (state = 'failed' AND tries < ?)
       ORDER BY tries, at, number, crew_id LIMIT 1`),
-    mark: db.prepare<[Pick<Row, 'job_id' | 'number' | 'crew_id' | 'state' | 'told_at' | 'tries'>]>(`
-      UPDATE message SET state = @state, told_at = @told_at, tries = @tries
+    begin: db.prepare<[Pick<Row, 'job_id' | 'number' | 'crew_id'>]>(`
+      UPDATE message SET state = 'sending', tries = tries + 1
+      WHERE job_id = @job_id AND number = @number AND crew_id = @crew_id`),
+    end: db.prepare<[Pick<Row, 'job_id' | 'number' | 'crew_id' | 'state' | 'told_at'>]>(`
+      UPDATE message SET state = @state, told_at = @told_at
       WHERE job_id = @job_id AND number = @number AND crew_id = @crew_id`),
     unsure: db.prepare("UPDATE message SET state = 'unsure' WHERE state = 'sending'"),
   }
@@ -55,13 +58,12 @@ export function messageTable(db: Database) {
     take(mostTries: number): OutMessage | null {
       const row = sql.next.get(mostTries)
       if (!row) return null
-      sql.mark.run({ ...row, state: 'sending', tries: row.tries + 1 })
+      sql.begin.run({ job_id: row.job_id, number: row.number, crew_id: row.crew_id })
       return { jobId: row.job_id, number: row.number, crewId: row.crew_id, lines: JSON.parse(row.body) as Said[] }
     },
     /** Writes down how it went. */
     told({ jobId, number, crewId }: OutMessage, state: 'sent' | 'failed', at: string): void {
-      const row = sql.of.all(jobId).find((each) => each.number === number && each.crew_id === crewId)
-      if (row) sql.mark.run({ ...row, state, told_at: at })
+      sql.end.run({ job_id: jobId, number, crew_id: crewId, state, told_at: at })
     },
     /** Those that were on their way when the server ended: nobody knows whether they arrived, and none is sent twice. */
     leaveUnsure: (): number => sql.unsure.run().changes,

@@ -1,5 +1,6 @@
-import { loadFor, toLocal, fromLocal, formatRun, type Job, type Plan } from '@crisp-hem/core'
+import { loadFor, toLocal, fromLocal, type Job, type Plan } from '@crisp-hem/core'
 import { W, clockText, dayText, spanText } from '../words'
+import { loadWords } from '../rounds/loadWords'
 import { taskWords } from '../rounds/taskWords'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
@@ -42,13 +43,7 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
       ? [
           { text: W.daySheet.load, style: 'head' },
           {
-            ul: load.map(({ name, widthMm, metres }) =>
-              [
-                name,
-                ...(widthMm ? [`${widthMm} mm`] : []),
-                ...(metres ? [formatRun(Math.ceil(metres) * 1000, units)] : []),
-              ].join(', '),
-            ),
+            ul: load.map((item) => loadWords(item, units)),
           },
         ]
       : []),

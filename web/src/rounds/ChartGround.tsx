@@ -1,6 +1,7 @@
 import type { PullPlan, SkyStretch } from '@crisp-hem/core'
 import { W, clockText, whenText } from '../words'
 import { ribbonEnd } from './chartRows'
+import { LEAST_MARKED, RIBBON } from './chartSize'
 import type { TimeAxis } from './timeAxis'
 
 /** When a room is to be handed back. */
@@ -10,10 +11,6 @@ export interface Due {
   readonly at: number
   readonly isLate: boolean
 }
-
-const RIBBON = 18
-/** A narrower stretch shows no mark, px. */
-const LEAST_MARKED = 5
 
 export function Scale({ axis, height, zone }: { axis: TimeAxis; height: number; zone: string }) {
   return (

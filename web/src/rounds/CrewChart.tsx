@@ -3,6 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, type KeyboardEvent, type Point
 import { W, clockText } from '../words'
 import { Backdrop, Flags, MiniRibbon, Scale, type Due } from './ChartGround'
 import { RowBars, type RowBarsProps } from './RowBars'
+import { BAR, GAP, LEFT, RIBBON, TOP } from './chartSize'
 import { crewRows, ribbonEnd, roomRows, type ChartRow } from './chartRows'
 import { timeAxis, type TimeAxis } from './timeAxis'
 import { useInView } from './useInView'
@@ -47,7 +48,6 @@ export interface CrewChartProps {
   readonly hand?: Hand | null
 }
 
-const [LEFT, TOP, BAR, RIBBON, GAP] = [124, 58, 30, 18, 26]
 const WIDTH = 920
 /** Minutes to which a hand puts work, and by which keys move it; with Shift further. */
 const SNAP_MIN = 5

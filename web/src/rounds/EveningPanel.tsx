@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { formatRun, type Evening, type Plan, type Said } from '@crisp-hem/core'
+import { type Evening, type Plan, type Said } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useFacts } from '../state/useJob'
 import { useWorkerAnswer } from '../state/useWorkerAnswer'
@@ -8,6 +8,7 @@ import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { W, sayText, whenText } from '../words'
 import type { EveningQuestion } from './evening.worker'
+import { loadWords } from './loadWords'
 
 /** The close of the day: what must be off, what stays on and why, what is free, and what comes first tomorrow. */
 export function EveningPanel({ plan }: { plan: Plan }) {
@@ -97,16 +98,7 @@ function Next({ told }: { told: Evening }) {
             </ol>
             {load.length > 0 && (
               <p className="text-sm">
-                <b>{W.evening.load}</b>{' '}
-                {load
-                  .map(({ name, widthMm, metres }) =>
-                    [
-                      name,
-                      ...(widthMm ? [`${widthMm} mm`] : []),
-                      ...(metres ? [formatRun(Math.ceil(metres) * 1000, site.units)] : []),
-                    ].join(' '),
-                  )
-                  .join(' · ')}
+                <b>{W.evening.load}</b> {load.map((item) => loadWords(item, site.units)).join(' · ')}
               </p>
             )}
           </div>

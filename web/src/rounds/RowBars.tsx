@@ -2,12 +2,9 @@ import { memo, type KeyboardEvent, type PointerEvent } from 'react'
 import type { PlacedTask, Task } from '@crisp-hem/core'
 import { W, whenText } from '../words'
 import type { Hand } from './CrewChart'
+import { BAR, LEAST_MARKED } from './chartSize'
 import type { ChartRow, RowTask } from './chartRows'
 import type { TimeAxis } from './timeAxis'
-
-const BAR = 30
-/** A narrower bar shows no mark, px: it could not be made out, and costs as much to draw. */
-const LEAST_MARKED = 5
 
 /** Marks by kind of work: tape, dots of sealant, hatched colour, the white of a pull. */
 const KIND_FILL: Record<Task['kind'], readonly [string, string | null]> = {

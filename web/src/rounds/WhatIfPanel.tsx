@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import {
   formatInstant,
+  fromLocal,
   isOnlyWeather,
   supposed,
   toLocal,
@@ -16,7 +17,8 @@ import { useAppSelector } from '../store'
 import { Button } from '../ui/Button'
 import { ChoiceField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
-import { W, formatMoney, numberText, spanText, whenText } from '../words'
+import { W, dayText, formatMoney, numberText, spanText, whenText } from '../words'
+import { percent } from './Share'
 import type { WhatIfAnswer, WhatIfQuestion } from './whatIf.worker'
 
 const KINDS = ['painter', 'starts', 'away', 'crew', 'needed', 'rain', 'crews'] as const
@@ -124,7 +126,7 @@ function Answer({ question }: { question: WhatIfQuestion }) {
   const { as, would, what } = answer
   if (what.length === 0) return <p className="mt-2">{W.whatIf.crewsBest}</p>
   const money = (minor: number) => formatMoney(minor, site.currency)
-  const percent = (share: number | null) => (share === null ? '–' : `${numberText(Math.round(100 * share))} %`)
+  const chance = (share: number | null) => (share === null ? '–' : percent(share))
   const hours = (minutes: number) => `${numberText(Math.round(minutes / 6) / 10)} h`
   const rows: readonly (readonly [string, (outcome: Outcome) => string, (outcome: Outcome) => number])[] = [
     [W.whatIf.rows.end, ({ endsAt }) => whenText(endsAt, now, site.zone), ({ endsAt }) => endsAt],
@@ -134,11 +136,12 @@ function Answer({ question }: { question: WhatIfQuestion }) {
       ({ lateMin }) => lateMin,
     ],
     [W.whatIf.rows.misses, ({ misses }) => numberText(misses), ({ misses }) => misses],
+    [W.whatIf.rows.unsafe, ({ unsafe }) => numberText(unsafe), ({ unsafe }) => unsafe],
     [W.whatIf.rows.hours, ({ workedMin }) => hours(workedMin), ({ workedMin }) => workedMin],
     [W.whatIf.rows.wages, ({ wagesMinor }) => money(wagesMinor), ({ wagesMinor }) => wagesMinor],
     [W.whatIf.rows.moves, ({ moves }) => numberText(moves), ({ moves }) => moves],
-    [W.whatIf.rows.worstPull, ({ worstPull }) => percent(worstPull), ({ worstPull }) => worstPull],
-    [W.whatIf.rows.worstRoom, ({ worstRoom }) => percent(worstRoom), ({ worstRoom }) => worstRoom ?? 0],
+    [W.whatIf.rows.worstPull, ({ worstPull }) => chance(worstPull), ({ worstPull }) => worstPull],
+    [W.whatIf.rows.worstRoom, ({ worstRoom }) => chance(worstRoom), ({ worstRoom }) => worstRoom ?? 0],
   ]
   const names = what.map((each) => whatWords(each, crews, rooms, site.zone, now))
   return (
@@ -200,7 +203,7 @@ type Named = readonly { readonly id: string; readonly name: string }[]
 function whatWords(what: Supposed, crews: Named, rooms: Named, zone: string, now: number): string {
   const crew = 'crewId' in what ? (crews.find((each) => each.id === what.crewId)?.name ?? '') : ''
   const room = 'roomId' in what ? (rooms.find((each) => each.id === what.roomId)?.name ?? '') : ''
-  const day = 'day' in what ? localInput(what.day * 24 * 60 + 720, 'UTC').slice(0, 10) : ''
+  const day = 'day' in what ? dayText(fromLocal(what.day, 720, zone), zone) : ''
   const when = what.if === 'needed' ? whenText(Date.parse(what.by) / 60_000, now, zone) : ''
   const clock = what.if === 'starts' ? what.clock : ''
   return W.whatIf.names[what.if]({ crew, room, day, when, clock })

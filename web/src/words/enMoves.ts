@@ -127,6 +127,7 @@ export const MOVE_WORDS = {
       end: 'All done',
       late: 'Rooms late, in all',
       misses: 'Windows, shifts and waits missed',
+      unsafe: 'Edges left out, nothing safe',
       hours: 'Hours worked, all people',
       wages: 'Wages',
       moves: 'Ways between rooms',

@@ -1,10 +1,16 @@
+import type { Store } from '../kernel/store'
 import { seededNumbers } from '../../units/seeded'
+import type { Held } from './crews'
 
 /** One pass of a propagator over a case of usual size, to be timed by whoever runs it. */
 export interface PassBench {
   readonly what: string
   readonly once: () => void
 }
+
+/** Tasks of a usual case as a crew sees them. */
+export const benchHeld = (store: Store, count: number): Held[] =>
+  benchTasks(count).map(({ least, most, minutes, units }) => ({ start: store.variable(least, most), minutes, units }))
 
 /** Tasks of a usual case, with where they may start and how long they take, the same each time. */
 export function benchTasks(count: number): { least: number; most: number; minutes: number; units: number }[] {
