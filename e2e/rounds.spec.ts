@@ -61,6 +61,9 @@ test('by keys alone: work is picked, moved, held and let go', async ({ page }) =
   await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T14:45')
   await page.keyboard.press('ArrowUp')
   await expect(card(page).getByLabel('Crew')).toHaveValue('heron')
+  // The whole round, from tape to pull, goes along when it is asked for.
+  await card(page).getByRole('button', { name: 'its whole round' }).click()
+  await expect(card(page).getByText(/^With it goes what is left of its round: .*pull/)).toBeVisible()
   await card(page).getByRole('button', { name: 'Leave it where it was' }).click()
   await bar(page, /^Kitchen: lay, 14:10/).focus()
   await page.keyboard.press('Enter')

@@ -192,7 +192,17 @@ export { type PullPlan } from './windows/pullPlans'
 export { planChanges, publishedTasks } from './published/planChanges'
 export { type Plan, planJob, planWithProblem, problemOf } from './chain/planJob'
 export { type Chances, chancesOf } from './chance/chances'
-export { holdsOf, moveDesk, type MoveDesk, type Tried, withHolds, withoutHolds } from './chain/moveWork'
+export { needsTower } from './work/needs'
+export {
+  holdsOf,
+  moveDesk,
+  type MoveDesk,
+  type Reach,
+  REACHES,
+  type Tried,
+  withHolds,
+  withoutHolds,
+} from './chain/moveWork'
 export { newBreaks, partly } from './chain/acceptPart'
 export { evening, type Evening, loadFor, type LoadItem } from './chain/evening'
 export { activityName, type CrewMessage, crewMessages, timesChanged } from './published/crewMessages'

@@ -79,6 +79,25 @@ describe('while it moves', () => {
     expect(breaks.map((each) => each.code)).toContain('miss.resource_twice')
   })
 
+  test('a whole round goes from tape to pull, and inside one day breaks nothing that its pieces would', () => {
+    const lay = idOf(kitchen, '/lay')
+    const before = times(kitchen)
+    const own = before.get(lay)!
+    const round = moveDesk(kitchen, start, lay, 'round')
+    const piece = moveDesk(kitchen, start, lay)
+    expect(round.taskIds.length).toBeGreaterThan(piece.taskIds.length)
+    expect(round.taskIds.every((id) => id.startsWith(lay.slice(0, lay.lastIndexOf('/'))))).toBe(true)
+    const { placed } = round.try(own.from + 1440, own.crewId)
+    expect(placed.map((each) => each.taskId).sort()).toEqual([...round.taskIds].sort())
+    for (const each of placed) expect(each.from).toBeGreaterThan(before.get(each.taskId)!.from)
+    // The first stands where it was put; what follows keeps its order and stays within shifts.
+    expect(placed.find((each) => each.taskId === lay)?.from).toBe(own.from + 1440)
+    const { problem: given } = planWithProblem(kitchen)
+    const shifts = given.crews.find((crew) => crew.id === own.crewId)!.shifts
+    for (const { pieces } of placed.slice(1))
+      for (const piece of pieces) expect(shifts.some(([from, to]) => piece.from >= from && piece.to <= to)).toBe(true)
+  })
+
   test('done work is not to be moved', () => {
     expect(moveDesk(kitchen, start, 'kitchen/nothing').taskIds).toEqual([])
   })

@@ -51,6 +51,23 @@ test('rain: no coat goes on outside that day, and rain is nobody’s decision', 
   expect(isOnlyWeather({ if: 'rain', day })).toBe(true)
 })
 
+test('a fine day: fronts that wait for dew and rain to go are through no later, and what is wet stays a forecast', () => {
+  const rainy = supposed(fronts, { if: 'rain', day: today + 1 })
+  const fine = supposed(rainy, { if: 'dry', day: today + 1 })
+  expect(planJob(fine).endsAt!).toBeLessThanOrEqual(planJob(rainy).endsAt!)
+  const hours = fine.air.outside!.hours.filter(
+    (_, i) => dayOf(parseInstant(fine.air.outside!.from) + 60 * i) === today + 1,
+  )
+  expect(hours.some((hour) => hour.rainMm > 0)).toBe(false)
+  expect(isOnlyWeather({ if: 'dry', day: today })).toBe(true)
+})
+
+test('tape that comes off dry instead of wet: no pull is wet any more', () => {
+  const dry = supposed(inside, { if: 'pull', pull: 'dry' })
+  expect(planJob(inside).pulls.some((pull) => pull.manner === 'wet')).toBe(true)
+  expect(planJob(dry).pulls.some((pull) => pull.manner === 'wet')).toBe(false)
+})
+
 test('hours that a wet day spares because tape holds no longer are told as edges left out', () => {
   const coats = planJob(fronts).placed.filter((each) => /coat\d/.test(each.taskId))
   const day = dayOf(Math.min(...coats.map((each) => each.from))) + 1
@@ -85,7 +102,8 @@ describe('which crew takes which room', () => {
   const never = () => false
 
   test('is changed where all ends a quarter of an hour sooner, and then no single change wins more', () => {
-    const moves = otherCrews(job, start, never)
+    const { moves, isAll, tried } = otherCrews(job, start, never)
+    expect([isAll, tried]).toEqual([true, 2 ** job.rooms.length])
     const better = moves.reduce<Job>((at, move) => supposed(at, { if: 'crew', ...move }), job)
     expect(moves.length).toBeGreaterThan(0)
     expect(as(better).endsAt).toBeLessThan(as(job).endsAt)
@@ -99,6 +117,6 @@ describe('which crew takes which room', () => {
 
   test('is left alone where somebody named the crew', () => {
     const named = { ...job, rooms: job.rooms.map((room) => ({ ...room, crewId: 'wren' })) }
-    expect(otherCrews(named, start, never)).toEqual([])
+    expect(otherCrews(named, start, never).moves).toEqual([])
   })
 })

@@ -10,7 +10,7 @@ import { placeFirst } from '../plan/placeFirst'
 import type { PlacedTask } from '../plan/placement'
 import { makeProblem } from '../problem/makeProblem'
 import type { ScheduleProblem } from '../problem/problem'
-import { foldLog } from '../progress/hemStates'
+import { countedBleeds, foldLog } from '../progress/hemStates'
 import { recipesOf } from '../recipes/jobRecipes'
 import type { Recipe, RecipeAnswer } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
@@ -123,7 +123,7 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )
   const log = foldLog(job.log)
-  const work = jobWork({ job, clocks, hems, recipes, calendars, nextShift, parameters })
+  const work = jobWork({ job, clocks, hems, recipes, calendars, nextShift, parameters, counted: countedBleeds(log) })
   const minutes = minutesOf(work, job.crews, parameters)
   const layOf = laysOf(work)
   const setup = { job, work, minutes, layOf, log, recipes, calendars, clocks, parameters }

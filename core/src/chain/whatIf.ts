@@ -1,5 +1,5 @@
 import { chancesOf } from '../chance/chances'
-import type { Crew, Job, OutdoorHour } from '../ground'
+import type { Crew, Job, OutdoorHour, PullOpinion } from '../ground'
 import type { Parameters } from '../parameters/parameters'
 import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { formatInstant, fromLocal, parseInstant, toLocal } from '../units/time'
@@ -13,10 +13,12 @@ export type Supposed =
   | { readonly if: 'away'; readonly crewId: string; readonly day: number }
   | { readonly if: 'crew'; readonly roomId: string; readonly crewId: string }
   | { readonly if: 'needed'; readonly roomId: string; readonly by: string }
+  | { readonly if: 'pull'; readonly pull: PullOpinion }
   | { readonly if: 'rain'; readonly day: number }
+  | { readonly if: 'dry'; readonly day: number }
 
 /** What nobody decides, so that it cannot be kept. */
-export const isOnlyWeather = ({ if: what }: Supposed): boolean => what === 'rain'
+export const isOnlyWeather = ({ if: what }: Supposed): boolean => what === 'rain' || what === 'dry'
 
 /** A plan made anew, by what a lead asks of it. Money in minor units, minutes since the epoch, shares 0 … 1. */
 export interface Outcome {
@@ -60,8 +62,12 @@ export function supposed(job: Job, what: Supposed): Job {
       return withRoom(job, what.roomId, { crewId: what.crewId })
     case 'needed':
       return withRoom(job, what.roomId, { neededBy: what.by })
+    case 'pull':
+      return { ...job, house: { ...job.house, pull: what.pull } }
     case 'rain':
-      return rainOn(job, what.day)
+      return weatherOn(job, what.day, (hour) => ({ ...hour, ...WET }))
+    case 'dry':
+      return weatherOn(job, what.day, dried)
   }
 }
 
@@ -79,16 +85,27 @@ const dayOff = ({ site }: Job, { crewId, day }: { crewId: string; day: number })
 
 /** Steady rain in daytime: what a wet day is taken to be. From memory. */
 const WET: Pick<OutdoorHour, 'rainMm' | 'cloud' | 'rh'> = { rainMm: 1.5, cloud: 1, rh: 92 }
-const WET_HOURS = { from: 6, to: 20 }
+/** Hours such a day lasts, of the site’s clock. */
+const DAYTIME = { from: 6, to: 20 }
 
-function rainOn(job: Job, day: number): Job {
+/** A fine day: no rain, no more than a breeze, air no damper than this. From memory. */
+const FINE = { rh: 65, windMs: 3, cloud: 0.4 }
+const dried = (hour: OutdoorHour): OutdoorHour => ({
+  ...hour,
+  rainMm: 0,
+  rh: Math.min(hour.rh, FINE.rh),
+  windMs: Math.min(hour.windMs, FINE.windMs),
+  cloud: Math.min(hour.cloud, FINE.cloud),
+})
+
+function weatherOn(job: Job, day: number, change: (hour: OutdoorHour) => OutdoorHour): Job {
   const { outside } = job.air
   if (!outside) return job
   const first = parseInstant(outside.from)
   const hours = outside.hours.map((hour, i) => {
     const local = toLocal(first + 60 * i, job.site.zone)
-    const isWet = local.day === day && local.minute >= 60 * WET_HOURS.from && local.minute < 60 * WET_HOURS.to
-    return isWet ? { ...hour, ...WET } : hour
+    const isThen = local.day === day && local.minute >= 60 * DAYTIME.from && local.minute < 60 * DAYTIME.to
+    return isThen ? change(hour) : hour
   })
   return { ...job, air: { ...job.air, outside: { ...outside, hours } } }
 }
@@ -126,38 +143,81 @@ export function outcomeOf(
   }
 }
 
+/** Who takes which room otherwise than now, and how sure it is that nothing is better. */
+export interface OtherCrews {
+  /** Rooms by id with their new crews, in the order in which they were found; empty when the plan is best as crews are given. */
+  readonly moves: readonly { readonly roomId: string; readonly crewId: string }[]
+  /** Plans made and compared. */
+  readonly tried: number
+  /** Every way to share the open rooms out was tried: none is better by what is worth telling people. */
+  readonly isAll: boolean
+}
+
+/** Ways to share rooms out that are all tried; of more, single changes are. From memory: some ten seconds. */
+const ALL_WAYS = 64
+
 /**
- * Which room would best go to another crew: each room that names no crew and is not begun is tried with every other crew, and
- * the change that makes the plan best is kept, again and again until none helps. Rooms by id with their new crews, in the order
- * in which they were found; empty when the plan is best as crews are given.
+ * Which rooms would best go to other crews. Who takes a room decides how its rounds are cut and how long they take, so each way is
+ * planned anew: all of them where they are few, or one change after another, the best each time, until none helps. Rooms that name
+ * their crew, or are begun, stay.
  */
 export function otherCrews(
   job: Job,
   now: number,
   isOver: () => boolean,
   parameters: Parameters = DEFAULT_PARAMETERS,
-): { readonly roomId: string; readonly crewId: string }[] {
-  const found: { roomId: string; crewId: string }[] = []
-  let best = scoreOf(job, now, parameters)
-  for (let at: Job | null = job; at !== null;) {
-    const here: Job = at
-    at = null
+): OtherCrews {
+  const score = (each: Job) => scoreOf(each, now, parameters)
+  const { open, ...as } = score(job)
+  const ways = open.reduce((all, [, crewIds]) => all * (crewIds.length + 1), 1)
+  if (ways > ALL_WAYS) return oneByOne(job, isOver, score)
+  let [best, moves, tried]: [Omit<Score, 'open'>, OtherCrews['moves'], number] = [as, [], 1]
+  for (const each of sharings(open)) {
+    if (each.length === 0) continue
+    if (isOver()) return { moves, tried, isAll: false }
+    const found = score(withCrews(job, each))
+    tried++
+    if (!goesBefore(found, best)) continue
+    best = found
+    moves = each
+  }
+  return { moves, tried, isAll: true }
+}
+
+/** Every way to share rooms out: each stays, or goes to one of its other crews; fewest changes first. */
+function sharings(open: Score['open']): OtherCrews['moves'][] {
+  const all = open.reduce<OtherCrews['moves'][]>(
+    (found, [roomId, crewIds]) =>
+      found.flatMap((own) => [own, ...crewIds.map((crewId) => [...own, { roomId, crewId }])]),
+    [[]],
+  )
+  return all.sort((a, b) => a.length - b.length)
+}
+
+const withCrews = (job: Job, moves: OtherCrews['moves']): Job =>
+  moves.reduce<Job>((at, move) => supposed(at, { if: 'crew', ...move }), job)
+
+function oneByOne(job: Job, isOver: () => boolean, score: (job: Job) => Score): OtherCrews {
+  const moves: { roomId: string; crewId: string }[] = []
+  let best = score(job)
+  let tried = 1
+  for (let isBetter = true; isBetter;) {
+    const { open } = best
+    const here = withCrews(job, moves)
     let won: { roomId: string; crewId: string } | null = null
-    for (const [roomId, crewIds] of best.open) {
+    for (const [roomId, crewIds] of open)
       for (const crewId of crewIds) {
-        if (isOver()) return found
-        const next = supposed(here, { if: 'crew', roomId, crewId })
-        const score = scoreOf(next, now, parameters)
-        if (!goesBefore(score, best)) continue
-        best = { ...score, open: best.open }
-        at = next
+        if (isOver()) return { moves, tried, isAll: false }
+        const found = score(supposed(here, { if: 'crew', roomId, crewId }))
+        tried++
+        if (!goesBefore(found, best)) continue
+        best = found
         won = { roomId, crewId }
       }
-    }
-    if (won) found.push(won)
-    if (at) best = scoreOf(at, now, parameters)
+    if (won) moves.push(won)
+    isBetter = won !== null
   }
-  return found
+  return { moves, tried, isAll: false }
 }
 
 interface Score {
@@ -188,7 +248,7 @@ function scoreOf(job: Job, now: number, parameters: Parameters): Score {
 /** A room changes hands for this much at least, min: nobody is told otherwise for less. From memory. */
 const WORTH_MIN = 15
 
-const goesBefore = (one: Score, other: Score): boolean =>
+const goesBefore = (one: Omit<Score, 'open'>, other: Omit<Score, 'open'>): boolean =>
   one.misses !== other.misses
     ? one.misses < other.misses
     : one.lateMin !== other.lateMin

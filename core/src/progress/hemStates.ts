@@ -1,5 +1,5 @@
 import { nth } from '../units/sure'
-import type { LogEvent } from '../ground'
+import { readHem, writeActivity, writeSubject, type LogEvent } from '../ground'
 import { parseInstant } from '../units/time'
 
 /** What the log says of one hem. Instants in minutes since the epoch. */
@@ -72,11 +72,24 @@ export function foldLog(log: readonly LogEvent[]): LogState {
       else if (event.kind === 'uncovered') {
         covered.delete(subject)
         uncovered.set(subject, at)
-      } else hems.set(subject, after(hems.get(subject) ?? UNTOUCHED, event, at))
+      } else {
+        if (event.kind === 'inspected' && (event.bleeds ?? 0) > 0) reopened(done, subject)
+        hems.set(subject, after(hems.get(subject) ?? UNTOUCHED, event, at))
+      }
     }
   }
   return { hems, covered, uncovered, done, crew }
 }
+
+/** A room’s lines have been looked at and touched up until somebody finds a bleed. */
+function reopened(done: Map<string, number>, hemId: string): void {
+  const roomId = readHem(hemId)?.roomId
+  if (roomId) done.delete(writeSubject({ of: 'work', activityId: writeActivity({ of: 'room', roomId, act: 'look' }) }))
+}
+
+/** Bleeds counted at each hem that somebody has looked at. */
+export const countedBleeds = (log: LogState): ReadonlyMap<string, number> =>
+  new Map([...log.hems].flatMap(([id, { bleeds }]) => (bleeds === null ? [] : [[id, bleeds] as const])))
 
 function after(state: HemState, event: LogEvent, at: number): HemState {
   switch (event.kind) {

@@ -29,6 +29,8 @@ export interface WorkSetup {
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly calendars: Calendars
   readonly nextShift: (at: number) => number
+  /** Bleeds that somebody counted, by hem. */
+  readonly counted: ReadonlyMap<string, number>
   readonly parameters: Parameters
 }
 
@@ -67,7 +69,7 @@ function roomWork(setup: WorkSetup, room: Room, crew: Crew, guns: GunRuns): Work
   const { job, recipes, parameters } = setup
   const hems = setup.hems.filter((hem) => hem.roomId === room.id)
   const covers = coverNeeds(room, job.shelf)
-  const whole: WholeSetup = { room, crew, house: job.house, parameters, covers, hems, recipes }
+  const whole: WholeSetup = { room, crew, house: job.house, parameters, covers, hems, recipes, counted: setup.counted }
   const begun = beginRoom(whole)
   const found: RoundWork[] = []
   const problems: Work['problems'][number][] = []

@@ -29,6 +29,8 @@ export interface WholeSetup {
   readonly covers: readonly CoverNeed[]
   readonly hems: readonly Hem[]
   readonly recipes: ReadonlyMap<HemId, Recipe>
+  /** Bleeds that somebody counted, by hem. */
+  readonly counted: ReadonlyMap<HemId, number>
 }
 
 type WholeRef = Exclude<ActivityRef, { of: 'round' }>
@@ -183,12 +185,18 @@ const coated = ({ hems }: WholeSetup, step: PaintStep): Activity['impliedBy'] =>
   hemIds: hems.filter((hem) => hem.stepIds.includes(step.id)).map((hem) => hem.id),
 })
 
-/** The look along all lines in raking light, with the touch-up their recipes leave to be expected. Null without lines. */
+/**
+ * The look along all lines in raking light, with the touch-up that was counted, or, of lines nobody has looked at yet, that their
+ * recipes leave to be expected. Null without lines.
+ */
 export function roomLook(setup: WholeSetup): Activity | null {
-  const { room, house, parameters, hems, recipes } = setup
+  const { room, house, parameters, hems, recipes, counted } = setup
   const own = hems.filter((hem) => recipes.has(hem.id))
   if (own.length === 0) return null
-  const mendingMinor = own.reduce((sum, hem) => sum + (recipes.get(hem.id)?.cost.mending ?? 0), 0)
+  const mendingMinor = own.reduce((sum, { id }) => {
+    const bleeds = counted.get(id)
+    return sum + (bleeds === undefined ? (recipes.get(id)?.cost.mending ?? 0) : bleeds * house.mendBleedMinor)
+  }, 0)
   return whole(
     setup,
     { of: 'room', roomId: room.id, act: 'look' },

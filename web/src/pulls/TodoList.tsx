@@ -1,11 +1,21 @@
 import { W, whenText, sayText } from '../words'
-import { BREATHER_KINDS, formatRun, type Hem, type Room, type Task, face, writeSubject } from '@crisp-hem/core'
+import {
+  BREATHER_KINDS,
+  formatRun,
+  type Hem,
+  type Room,
+  type Task,
+  face,
+  parseInstant,
+  writeSubject,
+} from '@crisp-hem/core'
 import { useState } from 'react'
 import { useFacts, useHems, usePlan, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { coatInStep } from '../rounds/taskWords'
 import type { TodoCard } from './board'
+import { useSeenPlan } from './seenPlans'
 import { TickTruly } from './TickTruly'
 import { coverTick, taskTick } from './ticks'
 
@@ -86,6 +96,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
             {whenText(card.from, now, site.zone)} – {whenText(card.to, now, site.zone)}
             {round && ` · ${sayText(round.name)}`}
             {metres}
+            <Was taskId={task.id} now={now} />
           </p>
         </div>
         <Button
@@ -104,6 +115,16 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
       />
     </li>
   )
+}
+
+/** When it was to begin by the plan before, until the new one is seen. */
+function Was({ taskId, now }: { taskId: string; now: number }) {
+  const { id, site } = useFacts()
+  const standing = usePlan()?.standing
+  const { seen } = useSeenPlan(id)
+  const before = standing?.changes.find((each) => each.taskId === taskId)?.before
+  if (!standing || standing.number < 2 || seen >= standing.number || !before) return null
+  return <b className="text-act"> · {W.changed.was({ before: whenText(parseInstant(before), now, site.zone) })}</b>
 }
 
 /** What of a coat a task is: all of it, or its lines where the field is rolled apart from them. */

@@ -66,6 +66,7 @@ export function ChartPanel() {
     pickedId: move.pickedId,
     slip: move.picked?.taskId === move.pickedId ? (move.picked?.slip ?? null) : null,
     ghost: ghostOf(move, placed),
+    along: alongOf(move),
     pick: move.pick,
     carry: move.carry,
     letGo: move.letGo,
@@ -178,6 +179,14 @@ function ghostOf(move: ReturnType<typeof useMove>, placed: Plan['placed']): Hand
   const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
   return { taskId: pickedId, at: target.at, crewId: target.crewId, minutes, isBroken: (move.breaks?.length ?? 0) > 0 }
 }
+
+/** What goes along, where it would be. */
+const alongOf = (move: ReturnType<typeof useMove>): Hand['along'] =>
+  move.target === null
+    ? []
+    : move.placed
+        .filter((each) => each.taskId !== move.pickedId)
+        .map(({ taskId, from, to, crewId }) => ({ taskId, at: from, minutes: to - from, crewId, isBroken: false }))
 
 function duesOf(
   plan: Plan,

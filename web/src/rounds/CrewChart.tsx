@@ -22,6 +22,8 @@ export interface Ghost {
 export interface Hand {
   readonly pickedId: string | null
   readonly ghost: Ghost | null
+  /** What goes along with it. */
+  readonly along: readonly Ghost[]
   /** Minutes the picked work can slip; null where that is not known. */
   readonly slip: number | null
   readonly pick: (taskId: string) => void
@@ -32,7 +34,11 @@ export interface Hand {
 export interface CrewChartProps {
   readonly plan: Plan
   readonly placed?: readonly PlacedTask[]
-  readonly crews: readonly { readonly id: string; readonly name: string }[]
+  readonly crews: readonly {
+    readonly id: string
+    readonly name: string
+    readonly people?: readonly { readonly name: string }[]
+  }[]
   readonly rooms: readonly Room[]
   readonly days: readonly number[]
   readonly zone: string
@@ -66,11 +72,9 @@ export function CrewChart(props: CrewChartProps) {
   const [first, last] = [axis.days[0], axis.days[axis.days.length - 1]]
   const rows = useMemo(() => {
     const setup = { plan, placed, rooms, from: first?.from ?? 0, to: last?.to ?? 0 }
-    return by === 'rooms' ? roomRows(setup) : crewRows(setup, crews, W.rounds.gun)
+    return by === 'rooms' ? roomRows(setup) : crewRows(setup, crews, W.rounds.things)
   }, [plan, placed, rooms, crews, by, first?.from, last?.to])
-  const heights = rows.map(
-    (row) => BAR + 18 + Math.max(row.of === 'gun' ? 0 : 1, row.lanes.length) * (RIBBON + 3) + GAP,
-  )
+  const heights = rows.map((row) => BAR + 18 + Math.max(isThing(row) ? 0 : 1, row.lanes.length) * (RIBBON + 3) + GAP)
   const tops = heights.map((_, i) => TOP + heights.slice(0, i).reduce((sum, each) => sum + each, 0))
   const height = TOP + heights.reduce((sum, each) => sum + each, 0)
   const unit = () => (LEFT + width + 8) / (svg.current?.getBoundingClientRect().width ?? 1)
@@ -136,6 +140,9 @@ export function CrewChart(props: CrewChartProps) {
               <text x={-LEFT} y={BAR + 8} fontSize="14" fontWeight="650">
                 {fittedName(row.name)}
               </text>
+              <text x={-LEFT} y={BAR + 23} fontSize="11" style={{ color: 'var(--soft)' }}>
+                {fittedName(row.of === 'crew' ? peopleOf(crews, row.id) : '', PEOPLE_SIGNS)}
+              </text>
               {row.of === 'room' && (
                 <Flags
                   axis={axis}
@@ -154,10 +161,14 @@ export function CrewChart(props: CrewChartProps) {
                 now={now}
                 by={by}
                 held={props.held}
-                hand={row.of === 'gun' ? null : hand}
+                hand={isThing(row) ? null : hand}
                 onGrab={onGrab}
                 onKey={onKey}
               />
+              {row.of === 'crew' &&
+                hand?.along
+                  .filter((each) => each.crewId === row.id)
+                  .map((each) => <GhostBar key={each.taskId} ghost={each} axis={axis} />)}
               {hand?.ghost && row.of === 'crew' && hand.ghost.crewId === row.id && (
                 <GhostBar ghost={hand.ghost} axis={axis} zone={zone} />
               )}
@@ -202,7 +213,15 @@ const nearby = (row: ChartRow, { from, to }: { readonly from: number; readonly t
   tasks: row.tasks.filter(({ placed }) => placed.to > from && placed.from < to),
 })
 
-const fittedName = (name: string): string => (name.length <= 17 ? name : `${name.slice(0, 16)}…`)
+/** What there is only so many of: shown, not moved. */
+const isThing = ({ of }: ChartRow): boolean => of === 'gun' || of === 'tower'
+
+const peopleOf = (crews: CrewChartProps['crews'], id: string): string =>
+  (crews.find((crew) => crew.id === id)?.people ?? []).map((each) => each.name).join(', ')
+
+/** Signs of small type that fit beside the rows. */
+const PEOPLE_SIGNS = 22
+const fittedName = (name: string, signs = 17): string => (name.length <= signs ? name : `${name.slice(0, signs - 1)}…`)
 
 /** Keys move the work that has the focus: left and right in time, up and down between crews. Enter puts it down. */
 function keyed(
@@ -270,7 +289,8 @@ function OffShift({
   })
 }
 
-function GhostBar({ ghost, axis, zone }: { ghost: Ghost; axis: TimeAxis; zone: string }) {
+/** Where work would be; what goes along is drawn lighter and without its hour. */
+function GhostBar({ ghost, axis, zone }: { ghost: Ghost; axis: TimeAxis; zone?: string }) {
   const x = axis.x(ghost.at)
   const stroke = ghost.isBroken ? 'var(--act)' : 'var(--ink)'
   return (
@@ -282,21 +302,23 @@ function GhostBar({ ghost, axis, zone }: { ghost: Ghost; axis: TimeAxis; zone: s
         height={BAR + 8}
         fill="none"
         stroke={stroke}
-        strokeWidth="2.5"
+        strokeWidth={zone === undefined ? 1.5 : 2.5}
         strokeDasharray="6 3"
       />
-      <text
-        x={x}
-        y="9"
-        fontSize="12"
-        fontWeight="700"
-        paintOrder="stroke"
-        stroke="var(--sheet)"
-        strokeWidth="4"
-        fill={stroke}
-      >
-        {clockText(ghost.at, zone)}
-      </text>
+      {zone !== undefined && (
+        <text
+          x={x}
+          y="9"
+          fontSize="12"
+          fontWeight="700"
+          paintOrder="stroke"
+          stroke="var(--sheet)"
+          strokeWidth="4"
+          fill={stroke}
+        >
+          {clockText(ghost.at, zone)}
+        </text>
+      )}
     </g>
   )
 }

@@ -1,10 +1,11 @@
 import { useState } from 'react'
-import { holdsOf, withHolds, withoutHolds, type Plan } from '@crisp-hem/core'
+import { holdsOf, REACHES, withHolds, withoutHolds, type Plan } from '@crisp-hem/core'
 import { instantOfInput, localInput } from '../frame/ClockDialog'
 import { useNow } from '../state/clock'
 import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField, TextField } from '../ui/fields'
+import { Switch } from '../ui/Tabs'
 import { W, clockText, numberText, sayText, spanText, whenText } from '../words'
 import { Share } from './Share'
 import { taskWords } from './taskWords'
@@ -62,7 +63,11 @@ export function RoundCard({
             </ol>
           )}
           {along.length > 0 && (
-            <p>{W.card.along({ list: along.map((id) => W.rounds.kinds[tasks.get(id)?.kind ?? 'lay']).join(', ') })}</p>
+            <p>
+              {(move.reach === 'round' ? W.card.round : W.card.along)({
+                list: along.map((id) => W.rounds.kinds[tasks.get(id)?.kind ?? 'lay']).join(', '),
+              })}
+            </p>
           )}
           {task.work.length > 0 && (
             <p className="text-soft">
@@ -123,6 +128,7 @@ function MoveForm({ plan, placed, move, taskId, isHeld, onMoved }: MoveFormProps
   const at = target?.at ?? own.from
   const crewId = target?.crewId ?? own.crewId
   const isWrong = (breaks?.length ?? 0) > 0
+  const hasRound = plan.tasks.find((each) => each.id === taskId)?.roundId !== null
   const ids: readonly string[] = move.picked?.taskIds ?? [taskId]
   const keep = () => {
     const there = target ? move.placed : placed.filter((each) => ids.includes(each.taskId))
@@ -136,7 +142,15 @@ function MoveForm({ plan, placed, move, taskId, isHeld, onMoved }: MoveFormProps
   }
   return (
     <div className="no-print">
-      <div className="flex flex-wrap items-end gap-3">
+      {hasRound && (
+        <Switch
+          label={W.card.reach}
+          value={move.reach}
+          options={REACHES.map((value) => ({ value, text: W.card.reaches[value] }))}
+          onChange={move.widen}
+        />
+      )}
+      <div className="mt-2 flex flex-wrap items-end gap-3">
         <TextField
           label={W.card.start}
           type="datetime-local"

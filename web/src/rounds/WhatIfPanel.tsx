@@ -3,6 +3,7 @@ import {
   formatInstant,
   fromLocal,
   isOnlyWeather,
+  PULL_OPINIONS,
   supposed,
   toLocal,
   type Outcome,
@@ -21,7 +22,7 @@ import { W, dayText, formatMoney, numberText, spanText, whenText } from '../word
 import { percent } from './Share'
 import type { WhatIfAnswer, WhatIfQuestion } from './whatIf.worker'
 
-const KINDS = ['painter', 'starts', 'away', 'crew', 'needed', 'rain', 'crews'] as const
+const KINDS = ['painter', 'starts', 'away', 'crew', 'needed', 'pull', 'rain', 'dry', 'crews'] as const
 type Kind = (typeof KINDS)[number]
 
 /** Two plans side by side: as things are, and as they would be. */
@@ -41,14 +42,17 @@ export function WhatIfPanel({ plan }: { plan: Plan }) {
 
 /** What is supposed, put together from a few fields. */
 function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) => void }) {
-  const { crews, rooms, site, air } = useFacts()
+  const { crews, rooms, site, air, house } = useFacts()
   const [kind, setKind] = useState<Kind>('painter')
   const [crew, setCrew] = useState(crews[0]?.id ?? '')
   const [room, setRoom] = useState(rooms[0]?.id ?? '')
   const [clock, setClock] = useState('06:00')
+  const [pull, setPull] = useState(PULL_OPINIONS.find((each) => each !== house.pull) ?? house.pull)
   const [when, setWhen] = useState(at + 24 * 60)
   const kinds = KINDS.filter(
-    (each) => (each !== 'rain' || air.outside) && (crews.length > 1 || (each !== 'crew' && each !== 'crews')),
+    (each) =>
+      ((each !== 'rain' && each !== 'dry') || air.outside) &&
+      (crews.length > 1 || (each !== 'crew' && each !== 'crews')),
   )
   const [crewId, roomId] = [
     crews.some((each) => each.id === crew) ? crew : (crews[0]?.id ?? ''),
@@ -61,7 +65,9 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
     away: { if: 'away', crewId, day },
     crew: { if: 'crew', roomId, crewId },
     needed: { if: 'needed', roomId, by: formatInstant(Math.floor(when)) },
+    pull: { if: 'pull', pull },
     rain: { if: 'rain', day },
+    dry: { if: 'dry', day },
     crews: null,
   }
   const needs = (...kindsWith: Kind[]) => kindsWith.includes(kind)
@@ -89,6 +95,14 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
           onCommit={setRoom}
         />
       )}
+      {needs('pull') && (
+        <ChoiceField
+          label={W.site.pull}
+          value={pull}
+          options={PULL_OPINIONS.map((value) => ({ value, text: W.house.pulls[value] }))}
+          onCommit={(value) => setPull(value)}
+        />
+      )}
       {needs('starts') && (
         <TextField
           label={W.site.from}
@@ -97,7 +111,7 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
           onCommit={(text) => (/^\d\d:\d\d$/.test(text) ? setClock(text) : false)}
         />
       )}
-      {needs('away', 'needed', 'rain') && (
+      {needs('away', 'needed', 'rain', 'dry') && (
         <TextField
           label={needs('needed') ? W.walk.neededBy : W.rounds.day}
           type={needs('needed') ? 'datetime-local' : 'date'}
@@ -123,8 +137,14 @@ function Answer({ question }: { question: WhatIfQuestion }) {
   const [isTaken, setIsTaken] = useState(false)
   const answer = useWorkerAnswer<WhatIfQuestion, WhatIfAnswer>(start, question, 0)
   if (!answer) return <p className="mt-2 text-soft">{W.whatIf.working}</p>
-  const { as, would, what } = answer
-  if (what.length === 0) return <p className="mt-2">{W.whatIf.crewsBest}</p>
+  const { as, would, what, crews: crewsTried } = answer
+  const tried = crewsTried && (crewsTried.isAll ? W.whatIf.triedAll : W.whatIf.triedSome)({ count: crewsTried.tried })
+  if (what.length === 0)
+    return (
+      <p className="mt-2">
+        {W.whatIf.crewsBest} {tried}
+      </p>
+    )
   const money = (minor: number) => formatMoney(minor, site.currency)
   const chance = (share: number | null) => (share === null ? '–' : percent(share))
   const hours = (minutes: number) => `${numberText(Math.round(minutes / 6) / 10)} h`
@@ -171,7 +191,9 @@ function Answer({ question }: { question: WhatIfQuestion }) {
           })}
         </tbody>
       </table>
-      <p className="mt-1 text-sm text-soft">{W.whatIf.note}</p>
+      <p className="mt-1 text-sm text-soft">
+        {W.whatIf.note} {tried}
+      </p>
       {what.some(isOnlyWeather) ? (
         <p>{W.whatIf.onlyWeather}</p>
       ) : (
@@ -206,5 +228,6 @@ function whatWords(what: Supposed, crews: Named, rooms: Named, zone: string, now
   const day = 'day' in what ? dayText(fromLocal(what.day, 720, zone), zone) : ''
   const when = what.if === 'needed' ? whenText(Date.parse(what.by) / 60_000, now, zone) : ''
   const clock = what.if === 'starts' ? what.clock : ''
-  return W.whatIf.names[what.if]({ crew, room, day, when, clock })
+  const pull = what.if === 'pull' ? W.house.pulls[what.pull] : ''
+  return W.whatIf.names[what.if]({ crew, room, day, when, clock, pull })
 }

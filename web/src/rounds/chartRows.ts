@@ -1,4 +1,4 @@
-import type { Plan, PlacedTask, PullPlan, Room, Task } from '@crisp-hem/core'
+import { needsTower, type PlacedTask, type Plan, type PullPlan, type Room, type Task } from '@crisp-hem/core'
 
 export interface RowTask {
   readonly task: Task
@@ -13,7 +13,7 @@ export interface RibbonLane {
 /** One line of the chart: a crew, the gun or a room, with its work. */
 export interface ChartRow {
   readonly id: string
-  readonly of: 'crew' | 'gun' | 'room'
+  readonly of: 'crew' | 'gun' | 'tower' | 'room'
   readonly name: string
   readonly tasks: readonly RowTask[]
   readonly lanes: readonly RibbonLane[]
@@ -28,13 +28,17 @@ export interface RowSetup {
   readonly plan: Pick<Plan, 'tasks' | 'pulls'>
   /** What is shown of it: as told, or as proposed. */
   readonly placed: readonly PlacedTask[]
-  readonly rooms: readonly Pick<Room, 'id' | 'name' | 'steps'>[]
+  readonly rooms: readonly Pick<Room, 'id' | 'name' | 'steps' | 'heightMm'>[]
   readonly from: number
   readonly to: number
 }
 
-/** What each crew does between two instants, the pull windows that follow from it, and where the gun is. */
-export function crewRows(setup: RowSetup, crews: readonly Named[], gunName: string): ChartRow[] {
+/** What each crew does between two instants, the pull windows that follow from it, and where the gun and the tower are. */
+export function crewRows(
+  setup: RowSetup,
+  crews: readonly Named[],
+  names: { readonly gun: string; readonly tower: string },
+): ChartRow[] {
   const shown = shownTasks(setup)
   const rows = crews.map((crew): ChartRow => ({
     id: crew.id,
@@ -43,8 +47,17 @@ export function crewRows(setup: RowSetup, crews: readonly Named[], gunName: stri
     tasks: shown.filter(({ placed }) => placed.crewId === crew.id),
     lanes: lanesOf(setup, (pull) => pull.crewId === crew.id),
   }))
-  const gun = shown.filter(({ task }) => usesGun(setup, task))
-  return gun.length === 0 ? rows : [...rows, { id: 'gun', of: 'gun', name: gunName, tasks: gun, lanes: [] }]
+  const high = new Set(setup.rooms.filter(needsTower).map((room) => room.id))
+  const things = [
+    { of: 'gun', tasks: shown.filter(({ task }) => usesGun(setup, task)) },
+    { of: 'tower', tasks: shown.filter(({ task }) => task.roundId !== null && high.has(task.roomId)) },
+  ] as const
+  return [
+    ...rows,
+    ...things
+      .filter(({ tasks }) => tasks.length > 0)
+      .map(({ of, tasks }): ChartRow => ({ id: of, of, name: names[of], tasks, lanes: [] })),
+  ]
 }
 
 /** What is done in each room between two instants, by whomever. */

@@ -24,7 +24,9 @@ test('every piece of every task is on the chart, named by room, work and hours',
   const bars = titles(markup).filter((title) => rooms.some(({ name }) => title.startsWith(`${name}: `)))
   // What is sprayed stands in the row of the gun too.
   const setup = { plan, placed: plan.placed, rooms, from: start, to: start + 90 * 1440 }
-  const gun = crewRows(setup, [], 'Gun').flatMap((row) => row.tasks.flatMap((each) => each.placed.pieces))
+  const gun = crewRows(setup, [], { gun: 'Gun', tower: 'Tower' }).flatMap((row) =>
+    row.tasks.flatMap((each) => each.placed.pieces),
+  )
   expect(gun.length).toBeGreaterThan(0)
   expect(bars).toHaveLength(pieces + gun.length)
   for (const title of bars) expect(title).toMatch(clock)
@@ -57,6 +59,7 @@ describe('with a hand on it', () => {
   const hand: Hand = {
     pickedId: task!.taskId,
     slip: 45,
+    along: [],
     ghost: { taskId: task!.taskId, at: task!.from + 90, minutes: 30, crewId: other.id, isBroken: true },
     pick: () => undefined,
     carry: () => undefined,

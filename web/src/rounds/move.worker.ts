@@ -7,6 +7,7 @@ import {
   whyThen,
   type Job,
   type MoveDesk,
+  type Reach,
   type Said,
   type Tried,
 } from '@crisp-hem/core'
@@ -14,13 +15,14 @@ import { answerWith } from '../state/useWorkerAnswer'
 
 /** First what is picked, with its job; then places to try it at. */
 export type MoveQuestion =
-  | { readonly ask: 'pick'; readonly job: Job; readonly now: number; readonly taskId: string }
+  | { readonly ask: 'pick'; readonly job: Job; readonly now: number; readonly taskId: string; readonly reach: Reach }
   | { readonly ask: 'try'; readonly at: number; readonly crewId: string }
 
 export type MoveAnswer =
   | {
       readonly told: 'picked'
       readonly taskId: string
+      readonly reach: Reach
       readonly taskIds: readonly string[]
       readonly slip: number | null
       readonly why: readonly Said[]
@@ -41,8 +43,8 @@ answerWith((question: MoveQuestion): MoveAnswer => {
     if (!desk) throw new Error('nothing is picked')
     return { told: 'tried', at: question.at, crewId: question.crewId, ...desk.try(question.at, question.crewId) }
   }
-  const { job, now, taskId } = question
-  desk = moveDesk(job, now, taskId)
+  const { job, now, taskId, reach } = question
+  desk = moveDesk(job, now, taskId, reach)
   const { plan, problem } = planWithProblem(job, now)
   const slip = roomToSlip(problem, plan.placed).get(taskId) ?? null
   const why = whyThen(problem, plan.placed, taskId)
@@ -55,5 +57,5 @@ answerWith((question: MoveQuestion): MoveAnswer => {
     missed: pulls.find((each) => each.activityId === taskId)?.missShare ?? null,
     late: rooms.find((each) => each.roomId === roomId)?.lateShare ?? null,
   }
-  return { told: 'picked', taskId, taskIds: desk.taskIds, slip, why, chance }
+  return { told: 'picked', taskId, reach, taskIds: desk.taskIds, slip, why, chance }
 })

@@ -29,7 +29,7 @@ test('days are those on which something is done; the axis runs forward without g
 test('ribbons of one crew never lie on one another', () => {
   const from = parseInstant(job.start)
   const setup = { plan, placed: plan.placed, rooms: job.rooms, from, to: from + 4 * 1440 }
-  const rows = crewRows(setup, job.crews, 'Gun')
+  const rows = crewRows(setup, job.crews, { gun: 'Gun', tower: 'Tower' })
   expect(rows.map((row) => row.of)).toEqual(['crew', 'crew', 'crew', 'gun'])
   for (const row of [...rows, ...roomRows(setup)]) {
     if (row.of === 'crew') expect(row.tasks.every(({ placed }) => placed.crewId === row.id)).toBe(true)
@@ -40,6 +40,16 @@ test('ribbons of one crew never lie on one another', () => {
       )
     }
   }
+})
+
+test('a room above what a ladder reaches has a row for its tower: rounds alone, not floors', () => {
+  const from = parseInstant(job.start)
+  const rooms = job.rooms.map((room) => ({ ...room, heightMm: room.kind === 'elevation' ? 5200 : 2500 }))
+  const setup = { plan, placed: plan.placed, rooms, from, to: from + 20 * 1440 }
+  const tower = crewRows(setup, job.crews, { gun: 'Gun', tower: 'Tower' }).find((row) => row.of === 'tower')
+  expect(tower?.tasks.length).toBeGreaterThan(0)
+  for (const { task } of tower?.tasks ?? [])
+    expect([task.roundId !== null, rooms.find((room) => room.id === task.roomId)?.kind]).toEqual([true, 'elevation'])
 })
 
 describe('a night shift over a clock change', () => {

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { Job, PlacedTask, Said } from '@crisp-hem/core'
+import type { Job, PlacedTask, Reach, Said } from '@crisp-hem/core'
 import type { Answered, Asked } from '../state/useWorkerAnswer'
 import type { MoveAnswer, MoveQuestion } from './move.worker'
 
@@ -18,7 +18,10 @@ export interface Move {
   readonly placed: readonly PlacedTask[]
   /** It was let go: the question is whether it stays there. */
   readonly isDown: boolean
+  /** One piece of work, or all that is left of its round. */
+  readonly reach: Reach
   readonly pick: (taskId: string) => void
+  readonly widen: (reach: Reach) => void
   readonly carry: (taskId: string, at: number, crewId: string) => void
   readonly letGo: () => void
   readonly drop: () => void
@@ -35,6 +38,7 @@ interface Held {
 /** Picks up work and tries it elsewhere, beside the page. One place is tried at a time; of those that wait only the latest is. */
 export function useMove(jobOf: () => { job: Job; now: number }): Move {
   const [pickedId, setPickedId] = useState<string | null>(null)
+  const [reach, setReach] = useState<Reach>('piece')
   const [picked, setPicked] = useState<Picked | null>(null)
   const [held, setHeld] = useState<Held>(NOTHING)
   const worker = useRef<Worker | null>(null)
@@ -75,17 +79,27 @@ export function useMove(jobOf: () => { job: Job; now: number }): Move {
     (taskId: string) => {
       if (taskId === pickedId) return
       setPickedId(taskId)
+      setReach('piece')
       setPicked(null)
       setHeld(NOTHING)
-      post({ ask: 'pick', ...jobOf(), taskId })
+      post({ ask: 'pick', ...jobOf(), taskId, reach: 'piece' })
     },
     [pickedId, post, jobOf],
   )
   return {
     pickedId,
     picked,
+    reach,
     ...held,
     pick,
+    widen(wanted) {
+      if (!pickedId || wanted === reach) return
+      setReach(wanted)
+      setPicked(null)
+      setHeld((before) => ({ ...before, breaks: null, placed: [] }))
+      post({ ask: 'pick', ...jobOf(), taskId: pickedId, reach: wanted })
+      if (held.target) post({ ask: 'try', ...held.target })
+    },
     carry(taskId, at, crewId) {
       pick(taskId)
       setHeld((before) => ({ ...before, target: { at, crewId }, breaks: null, isDown: false }))

@@ -14,6 +14,8 @@ export interface WhatIfAnswer {
   readonly would: Outcome
   /** What was supposed, or found to be best. */
   readonly what: readonly Supposed[]
+  /** Of crews: how many plans were compared, and whether those were all there are. */
+  readonly crews: { readonly tried: number; readonly isAll: boolean } | null
 }
 
 const WAYS = { runs: 2000, seed: 1 }
@@ -23,9 +25,8 @@ const CREWS_MS = 15_000
 // Two whole plans and thousands of runs of each: beside the page.
 answerWith(({ job, now, what }: WhatIfQuestion): WhatIfAnswer => {
   const until = performance.now() + CREWS_MS
-  const all: readonly Supposed[] = what
-    ? [what]
-    : otherCrews(job, now, () => performance.now() > until).map((move) => ({ if: 'crew', ...move }))
+  const found = what ? null : otherCrews(job, now, () => performance.now() > until)
+  const all = found ? found.moves.map((move): Supposed => ({ if: 'crew', ...move })) : what ? [what] : []
   const would = all.reduce(supposed, job)
-  return { as: outcomeOf(job, now, WAYS), would: outcomeOf(would, now, WAYS), what: all }
+  return { as: outcomeOf(job, now, WAYS), would: outcomeOf(would, now, WAYS), what: all, crews: found }
 })

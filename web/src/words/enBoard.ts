@@ -36,7 +36,7 @@ export const BOARD_WORDS = {
     wetOf: '{need} of {window} min',
     legend:
       'Under each round its pull ribbon: when its tape may come off. Drag a bar, or use the arrow keys, to try it elsewhere; a red mark on top is work held by hand.',
-    gun: 'Gun',
+    things: { gun: 'Gun', tower: 'Tower' },
     which: 'Which plan is drawn',
     whichOf: { told: 'As told', proposed: 'Proposed' },
     spanLabel: 'How much of it',
