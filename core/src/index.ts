@@ -192,6 +192,11 @@ export { type PullPlan } from './windows/pullPlans'
 export { planChanges, publishedTasks } from './published/planChanges'
 export { type Plan, planJob, planWithProblem, problemOf } from './chain/planJob'
 export { type Chances, chancesOf } from './chance/chances'
+export { clockMs, laterClock, nextClock, type HybridClock } from './units/hybridClock'
+export { type Edit, type FactChange, fieldOf } from './edits/edit'
+export { applyEdits, valueAt } from './edits/applyEdits'
+export { backOf } from './edits/backOf'
+export { changesBetween } from './edits/changesBetween'
 export { needsTower } from './work/needs'
 export {
   holdsOf,

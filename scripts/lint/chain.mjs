@@ -9,6 +9,7 @@ export const CHAIN = [
   'units',
   'engine',
   'ground',
+  'edits',
   'parameters',
   'survey',
   'catalogue',

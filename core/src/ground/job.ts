@@ -47,7 +47,7 @@ export interface KitKind {
 }
 
 /** The version of the job format; older files are brought up when they are read. */
-export const JOB_VERSION = 8
+export const JOB_VERSION = 9
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {

@@ -1,3 +1,5 @@
+import type { HybridClock } from '../units/hybridClock'
+
 /** What can be ticked on site. `done` is of work that is ticked as a whole; `undone` takes one earlier event back; nothing is ever erased. */
 export const EVENT_KINDS = [
   'covered',
@@ -34,6 +36,22 @@ export interface LogEvent {
   /** The event taken back, for `undone`. */
   readonly undoes: string | null
   readonly note: string
+  /** Which device made it, and who held it; null for lines of files and of before devices said so. */
+  readonly origin: EventOrigin | null
+}
+
+/** Where a line of the log comes from. */
+export interface EventOrigin {
+  /** Id of the device, made on it. */
+  readonly device: string
+  /** The device’s how-manieth line, 1 for the first. */
+  readonly seq: number
+  /** Name of the person signed in on it; null where nobody was. */
+  readonly by: string | null
+  /** Hybrid logical clock: of two lines said of the same minute the later one counts. */
+  readonly clock: HybridClock
+  /** When it happened by the device’s own clock, where that was wrong and `at` was put right; else null. */
+  readonly saidAt: string | null
 }
 
 /** What most lines of a log leave unsaid. */
@@ -44,4 +62,5 @@ export const UNSAID = {
   expectedAt: null,
   undoes: null,
   note: '',
+  origin: null,
 } as const satisfies Partial<LogEvent>

@@ -41,7 +41,7 @@ export interface LogState {
   readonly crew: ReadonlyMap<string, string | null>
 }
 
-/** Events that count: undone ones and the undoing are left out, repeats by id too, in order of time, and of ids where two came at once. */
+/** Events that count: undone ones and the undoing are left out, repeats by id too, in order of time; of what came at once by the clocks of devices, and by ids where those say nothing. */
 export function standingEvents(log: readonly LogEvent[]): LogEvent[] {
   const undone = new Set(log.flatMap((event) => (event.kind === 'undone' && event.undoes ? [event.undoes] : [])))
   const seen = new Set<string>()
@@ -51,8 +51,10 @@ export function standingEvents(log: readonly LogEvent[]): LogEvent[] {
       seen.add(event.id)
       return fresh && event.kind !== 'undone' && !undone.has(event.id)
     })
-    .sort((a, b) => compare(a.at, b.at) || compare(a.id, b.id))
+    .sort((a, b) => compare(a.at, b.at) || compare(clockOf(a), clockOf(b)) || compare(a.id, b.id))
 }
+
+const clockOf = ({ origin }: LogEvent): string => origin?.clock ?? ''
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 

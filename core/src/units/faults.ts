@@ -8,6 +8,7 @@ export const EXPECTATIONS = [
   'text_from_to',
   'id',
   'own_id',
+  'device_clock',
   'free_id',
   'face_key',
   'edge_key',

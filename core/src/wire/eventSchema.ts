@@ -1,5 +1,14 @@
-import { exact, id, instant, list, oneOf, optionalText, orNull, wholeNumber, subjectKey } from './fields'
+import { exact, hybridClock, id, instant, list, oneOf, optionalText, orNull, wholeNumber, subjectKey } from './fields'
 import { EVENT_KINDS } from '../ground'
+
+/** Which device made a line. */
+const originSchema = exact({
+  device: id(),
+  seq: wholeNumber(1, Number.MAX_SAFE_INTEGER),
+  by: orNull(optionalText(200)),
+  clock: hybridClock(),
+  saidAt: orNull(instant()),
+})
 
 /** One line of the log as it crosses the network and lies in a job file. */
 export const eventSchema = exact({
@@ -13,6 +22,7 @@ export const eventSchema = exact({
   expectedAt: orNull(instant()),
   undoes: orNull(id()),
   note: optionalText(2000),
+  origin: orNull(originSchema),
 })
 
 /** A batch of log events a device sends. */

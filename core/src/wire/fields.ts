@@ -1,3 +1,4 @@
+import { HYBRID_CLOCK } from '../units/hybridClock'
 import { isOnCalendar } from '../units/time'
 import { expects, type Expectation } from '../units/faults'
 import type { ErrorFacts } from '../units/errors'
@@ -34,6 +35,12 @@ const key = (what: Expectation, reads: (text: string) => unknown) =>
 export const faceKey = () => key('face_key', readFace)
 export const edgeKey = () => key('edge_key', readEdge)
 export const subjectKey = () => key('subject_key', readSubject)
+
+export const hybridClock = () =>
+  string()
+    .strict()
+    .required(needs('device_clock'))
+    .matches(HYBRID_CLOCK, { message: needs('device_clock') })
 
 export const wholeNumber = (least: number, most: number) =>
   number()

@@ -1,4 +1,5 @@
 export { checkJob, contractorFaults, editFaults, factsFaults, jobFaults } from './checkJob'
+export { editBatchSchema, editSchema } from './editSchema'
 export { eventBatchSchema, eventSchema } from './eventSchema'
 export { contractorSchema, factsSchema, houseSchema, jobSchema } from './jobSchema'
 export { upgraded, upgradedParts, upgradedRoom } from './upgrade'

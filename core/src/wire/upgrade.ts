@@ -8,7 +8,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7]
+const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8]
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
@@ -20,9 +20,13 @@ export function upgraded(data: unknown): unknown {
     ...(data.log === undefined ? {} : { published: null }),
     planning: USUAL_PLANNING,
     ...upgradedParts(data),
+    ...(Array.isArray(data.log) ? { log: data.log.map(withOrigin) } : {}),
     version: JOB_VERSION,
   }
 }
+
+/** Before version 9 lines of the log did not say where they come from. */
+const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: null, ...event } : event)
 
 /**
  * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), choices made by hand

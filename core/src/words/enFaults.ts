@@ -14,6 +14,7 @@ export const EN_FAULTS = {
   'expected.text_at_most': 'expected at most {most} characters',
   'expected.text_from_to': 'expected text of {least} to {most} characters',
   'expected.id': 'expected an id of letters, digits, - and _',
+  'expected.device_clock': 'expected a reading of a device’s clock',
   'expected.own_id': 'expected an id of its own, “{id}” is taken',
   'expected.free_id': 'expected another id than these, which name the lines of a band: {taken}',
   'expected.face_key': 'expected a face such as wall:w1',

@@ -62,6 +62,7 @@ test('what is pulled leaves the board', () => {
     expectedAt: null,
     undoes: null,
     note: '',
+    origin: null,
   }
   const after = { ...job, log: [...job.log, pulled] }
   const board = boardAt(planJob(after, now + 1), foldLog(after.log), now + 1, null)

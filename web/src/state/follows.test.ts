@@ -23,6 +23,7 @@ const tick = (id: string): LogEvent => ({
   expectedAt: null,
   undoes: null,
   note: '',
+  origin: null,
 })
 /** Lets timers run for a while, and what waits on them finish. */
 const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms)

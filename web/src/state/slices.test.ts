@@ -38,6 +38,7 @@ const event = (id: string): LogEvent => ({
   expectedAt: null,
   undoes: null,
   note: '',
+  origin: null,
 })
 
 test('ticks stay unsent until the server has taken them, also over a reload', () => {
