@@ -11,7 +11,10 @@ export class TestServer {
   private child: ChildProcess | null = null
   private readonly dataDir = mkdtempSync(join(tmpdir(), 'crisp-hem-e2e-'))
   private port = 0
-  constructor(private readonly demo: boolean) {}
+  constructor(
+    private readonly demo: boolean,
+    private readonly mustSignIn = false,
+  ) {}
 
   get url(): string {
     return `http://127.0.0.1:${this.port}`
@@ -22,7 +25,7 @@ export class TestServer {
     const args = ['server/dist/main.js', ...(this.demo ? ['--demo'] : [])]
     this.child = spawn(process.execPath, args, {
       cwd: ROOT,
-      env: { ...process.env, PORT: String(this.port), DATA_DIR: this.dataDir },
+      env: { ...process.env, PORT: String(this.port), DATA_DIR: this.dataDir, OPEN: this.mustSignIn ? '' : '1' },
       stdio: ['ignore', 'pipe', 'inherit'],
     })
     await new Promise<void>((ready, failed) => {

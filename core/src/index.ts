@@ -197,6 +197,8 @@ export { type Edit, type FactChange, fieldOf } from './edits/edit'
 export { applyEdits, valueAt } from './edits/applyEdits'
 export { backOf } from './edits/backOf'
 export { changesBetween } from './edits/changesBetween'
+export { expects } from './units/faults'
+export { inWages, isMoneyField } from './ground/inWages'
 export { needsTower } from './work/needs'
 export {
   holdsOf,

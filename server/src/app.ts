@@ -1,7 +1,9 @@
+import fastifyCookie from '@fastify/cookie'
+import fastifyRateLimit from '@fastify/rate-limit'
 import fastifyCompress from '@fastify/compress'
 import fastifyHelmet from '@fastify/helmet'
 import fastifyStatic from '@fastify/static'
-import fastify, { type FastifyBaseLogger, type FastifyInstance } from 'fastify'
+import fastify, { type FastifyBaseLogger, type FastifyInstance, type RouteOptions } from 'fastify'
 import { standInWeather, type WeatherProvider } from '@crisp-hem/core'
 import type { HealthAnswer } from '@crisp-hem/core/wire'
 import type { Database } from './db/open'
@@ -12,6 +14,10 @@ import { addGuard, OWN_NAMES } from './guard'
 import { deskHere, type HeavyDesk } from './heavy/desk'
 import { BODY_LIMIT_BYTES } from './heavy/limits'
 import { postOffice, standInMessenger, type Messenger } from './messages/post'
+import { hub } from './live/hub'
+import { addAccess, forRoles } from './people/access'
+import { liveRoutes } from './routes/live'
+import { peopleRoutes } from './routes/people'
 import { contractorRoutes } from './routes/contractor'
 import { jobRoutes } from './routes/jobs'
 import { logRoutes } from './routes/log'
@@ -35,6 +41,18 @@ export interface AppOptions {
   readonly hosts?: readonly string[]
   /** Who does what reads or writes much; left out, this thread. */
   readonly heavy?: HeavyDesk
+  /** Nobody has to sign in: for practice on one machine. */
+  readonly isOpen?: boolean
+  /** The code that makes the first account; left out, none can be made by one. */
+  readonly firstCode?: string | null
+  /** Hears of every route of the interface: for tests. */
+  readonly onRoute?: (route: RouteOptions) => void
+  /** Addresses of proxies whose word on who asks, and how, is taken; left out, nobody’s. */
+  readonly trustProxy?: boolean | string
+  /** Says what is not well: codes of sentences. */
+  readonly troubles?: () => readonly string[]
+  /** Own certificate and key, as PEM; left out, plain http. */
+  readonly https?: { readonly cert: string; readonly key: string } | null
   /** Where requests are written down; left out, nowhere. */
   readonly logger?: FastifyBaseLogger
 }
@@ -47,6 +65,8 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
   const app = fastify({
     bodyLimit: BODY_LIMIT_BYTES,
     forceCloseConnections: true,
+    trustProxy: options.trustProxy ?? false,
+    ...(options.https ? { https: options.https } : {}),
     ...(options.logger ? { loggerInstance: options.logger } : {}),
   })
   upgradeStored(options.db)
@@ -54,6 +74,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
   const heavy = options.heavy ?? deskHere(tables)
   app.addHook('onClose', async () => heavy.close())
   answerErrors(app)
+  await app.register(fastifyCookie)
   await app.register(fastifyHelmet, SAFE_HEADERS)
   addGuard(app, { hosts: new Set([...OWN_NAMES, ...(options.hosts ?? [])].map((name) => name.toLowerCase())) })
   takeBytes(app)
@@ -103,16 +124,32 @@ const SAFE_HEADERS = {
   strictTransportSecurity: false,
 } as const
 
+/** Requests a minute from one device: a crew’s phone asks for some dozens. */
+const MOST_A_MINUTE = 3000
+
 async function addApi(api: FastifyInstance, options: AppOptions, tables: Tables, heavy: HeavyDesk): Promise<void> {
   const now = options.now ?? (() => new Date().toISOString())
-  api.get('/health', async (): Promise<HealthAnswer> => {
+  const isOpen = options.isOpen ?? false
+  const news = hub()
+  if (options.onRoute) api.addHook('onRoute', options.onRoute)
+  addAccess(api, { people: tables.people, isOpen, now })
+  await api.register(fastifyRateLimit, {
+    max: MOST_A_MINUTE,
+    timeWindow: 60_000,
+    keyGenerator: ({ sessionId, ip }) => sessionId ?? ip,
+    errorResponseBuilder: () => new ServerError('server.busy'),
+  })
+  api.get('/health', forRoles('anybody'), async (): Promise<HealthAnswer> => {
     options.db.prepare('SELECT 1').get()
-    return { ok: true, version: options.version, practiceClock: options.practiceClock }
+    const { version, practiceClock, troubles } = options
+    return { ok: true, version, practiceClock, now: new Date().toISOString(), troubles: troubles?.() ?? [] }
   })
   const post = postOffice(tables.messages, options.messenger ?? standInMessenger, now)
   void post.deliver()
-  await api.register(jobRoutes, { tables, heavy, now, post })
-  await api.register(logRoutes, { tables, heavy, now })
+  await api.register(jobRoutes, { tables, heavy, now, post, hub: news })
+  await api.register(logRoutes, { tables, heavy, now, hub: news })
+  await api.register(liveRoutes, { tables, hub: news })
+  await api.register(peopleRoutes, { people: tables.people, isOpen, now, firstCode: options.firstCode ?? null })
   await api.register(contractorRoutes, { contractor: tables.contractor, heavy, now })
   await api.register(photoRoutes, { jobs: tables.jobs, folder: options.photoFolder ?? null })
   await api.register(weatherRoutes, { weather: options.weather ?? standInWeather(STAND_IN_SEED) })

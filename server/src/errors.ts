@@ -9,7 +9,19 @@ export const SERVER_ERRORS = {
   'job.exists': 409,
   'job.changed_meanwhile': 409,
   'job.id_differs': 400,
+  'log.id_taken': 409,
   'published.meanwhile': 409,
+  'sign_in.needed': 401,
+  'sign_in.wrong': 401,
+  'sign_in.code_wrong': 401,
+  'sign_in.role': 403,
+  'sign_in.slow_down': 429,
+  'person.not_found': 404,
+  'person.exists': 409,
+  'person.last_office': 409,
+  'device.not_found': 404,
+  'server.busy': 429,
+  'disk.full': 507,
   'photo.no_folder': 503,
   'photo.bad_id': 400,
   'photo.not_a_picture': 415,
@@ -64,9 +76,15 @@ export function refuseFaults(faults: readonly Fault[]): void {
   if (first) throw new ServerError('request.invalid', { ...first })
 }
 
+/** A fault in words, for answers that go on in spite of it. */
+export const saidOf = ({ place, expected }: Fault): { message: string; place: string | null } => ({
+  message: sentence('request.invalid', { place, expected }),
+  place: english.fact(place),
+})
+
 /** The one map from error to answer. */
 export function answerFor(error: unknown): { status: number; body: ErrorAnswer } {
-  const refusal = refusalOf(error) ?? unreadable(error) ?? FAILED
+  const refusal = refusalOf(error) ?? unreadable(error) ?? (isFull(error) ? FULL : FAILED)
   const { code, facts } = refusal
   return {
     status: refusal.of === 'server' ? SERVER_ERRORS[refusal.code] : 400,
@@ -79,6 +97,9 @@ export function answerFor(error: unknown): { status: number; body: ErrorAnswer }
   }
 }
 
+/** What the database says when there is no room left. */
+const isFull = (error: unknown): boolean => /^(SQLITE_FULL|ENOSPC)$/.test(String((error as { code?: unknown }).code))
+const FULL: Refusal = { of: 'server', code: 'disk.full', facts: {} }
 const FAILED: Refusal = { of: 'server', code: 'server.failed', facts: {} }
 
 /** What the framework refuses: a body that is too large, an address that is none. */

@@ -11,7 +11,14 @@ let db: Database
 let app: FastifyInstance
 beforeEach(async () => {
   db = openDatabase(':memory:', 'server/migrations')
-  app = await buildApp({ db, version: 'test', webRoot: null, practiceClock: null, now: () => '2027-05-12T12:00:00Z' })
+  app = await buildApp({
+    isOpen: true,
+    db,
+    version: 'test',
+    webRoot: null,
+    practiceClock: null,
+    now: () => '2027-05-12T12:00:00Z',
+  })
 })
 afterEach(async () => {
   await app.close()

@@ -9,7 +9,14 @@ let db: Database
 let app: FastifyInstance
 beforeEach(async () => {
   db = openDatabase(':memory:', 'server/migrations')
-  app = await buildApp({ db, version: 'test', webRoot: null, practiceClock: null, hosts: ['office.example'] })
+  app = await buildApp({
+    isOpen: true,
+    db,
+    version: 'test',
+    webRoot: null,
+    practiceClock: null,
+    hosts: ['office.example'],
+  })
 })
 afterEach(async () => {
   await app.close()

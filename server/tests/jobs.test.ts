@@ -18,6 +18,7 @@ beforeEach(async () => {
   db = openDatabase(':memory:', MIGRATIONS)
   photoFolder = mkdtempSync(join(tmpdir(), 'crisp-hem-photos-'))
   app = await buildApp({
+    isOpen: true,
     db,
     version: 'test',
     webRoot: null,
@@ -57,7 +58,7 @@ const event = (id: string, more: Partial<LogEvent> = {}): LogEvent => ({
 })
 
 test('health answers', async () => {
-  expect((await get('/health')).json()).toEqual({ ok: true, version: 'test', practiceClock: null })
+  expect((await get('/health')).json()).toMatchObject({ ok: true, version: 'test', practiceClock: null, troubles: [] })
 })
 
 describe('job files', () => {
@@ -125,15 +126,19 @@ describe('facts', () => {
 describe('the log', () => {
   beforeEach(() => post('/jobs', demoFacts))
   test('takes an event once, however often it is sent', async () => {
-    expect((await post('/jobs/tern-quay/log', { events: [event('a'), event('b')] })).json()).toEqual({ taken: 2 })
-    expect(
-      (await post('/jobs/tern-quay/log', { events: [event('b', { kind: 'pulled' }), event('c')] })).json(),
-    ).toEqual({ taken: 1 })
+    expect((await post('/jobs/tern-quay/log', { events: [event('a'), event('b')] })).json()).toMatchObject({ taken: 2 })
+    expect((await post('/jobs/tern-quay/log', { events: [event('b'), event('c')] })).json()).toMatchObject({ taken: 1 })
     expect((await get('/jobs/tern-quay/log')).json().events.map((each: LogEvent) => [each.id, each.kind])).toEqual([
       ['a', 'laid'],
       ['b', 'laid'],
       ['c', 'laid'],
     ])
+  })
+  test('refuses aloud another event under an id that is taken, and nothing of that batch is kept', async () => {
+    await post('/jobs/tern-quay/log', { events: [event('b')] })
+    const answer = await post('/jobs/tern-quay/log', { events: [event('c'), event('b', { kind: 'pulled' })] })
+    expect([answer.statusCode, answer.json().code]).toEqual([409, 'log.id_taken'])
+    expect((await get('/jobs/tern-quay/log')).json().events).toHaveLength(1)
   })
   test('refuses a batch with one wrong event as a whole', async () => {
     const answer = await post('/jobs/tern-quay/log', { events: [event('a'), event('b', { at: 'noon' })] })

@@ -30,7 +30,8 @@ const messenger: Messenger = {
     return Promise.resolve()
   },
 }
-const build = () => buildApp({ db, version: 'test', webRoot: null, practiceClock: null, now: () => NOW, messenger })
+const build = () =>
+  buildApp({ isOpen: true, db, version: 'test', webRoot: null, practiceClock: null, now: () => NOW, messenger })
 const get = (url: string) => ours(app, { method: 'GET', url: `/api/jobs/tern-quay${url}` })
 const publish = (basedOn: number | null, own: readonly PublishedTask[]) =>
   ours(app, {

@@ -17,6 +17,7 @@ async function withServer<T>(work: (app: Awaited<ReturnType<typeof buildApp>>) =
   const db = openDatabase(join(dir, 'jobs.sqlite'), MIGRATIONS)
   seedOnce(db, [ternQuay()])
   const app = await buildApp({
+    isOpen: true,
     db,
     version: 'test',
     webRoot: null,

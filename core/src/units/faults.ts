@@ -5,6 +5,7 @@ export const EXPECTATIONS = [
   'text',
   'any_text',
   'text_at_most',
+  'text_at_least',
   'text_from_to',
   'id',
   'own_id',

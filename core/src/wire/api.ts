@@ -1,3 +1,4 @@
+import type { FactChange } from '../edits/edit'
 import type { HouseRules, LogEvent, Shelf, JobFacts, PublishedPlan, PublishedTask, ErrorFacts, Said } from '../ground'
 
 /** One line of the list of jobs. */
@@ -18,6 +19,97 @@ export interface JobAnswer {
   readonly log: readonly LogEvent[]
   /** The plan people work by, or null. */
   readonly published: PublishedPlan | null
+  readonly marks: JobMarks
+}
+
+/** How far the server’s log and edits of a job have come; what is behind them is still to be told. */
+export interface JobMarks {
+  readonly log: number
+  readonly edit: number
+}
+
+/** An edit as others hear of it. */
+export interface TakenEdit {
+  readonly id: string
+  readonly device: string
+  readonly by: string | null
+  readonly at: string
+  /** What of it stands. */
+  readonly changes: readonly FactChange[]
+}
+
+/** A change that did not come to stand: a later one of the same field was here, or its place is gone. */
+export interface MissedChange {
+  readonly editId: string
+  readonly change: FactChange
+  readonly why: 'later' | 'gone'
+  /** What stands there instead, and by whom. */
+  readonly now: unknown
+  readonly by: string | null
+}
+
+/** What became of a batch of edits. */
+export interface EditAnswer {
+  readonly revision: number
+  readonly marks: JobMarks
+  readonly refused: readonly { readonly editId: string; readonly message: string; readonly place: string | null }[]
+  readonly missed: readonly MissedChange[]
+}
+
+/** What became of a batch of ticks. Skew: by how much the device’s clock is behind, ms; 0 where it is right. */
+export interface TickAnswer {
+  readonly taken: number
+  readonly marks: JobMarks
+  readonly skewMs: number
+}
+
+/** What is new in a job since some marks. */
+export interface JobNews {
+  readonly marks: JobMarks
+  readonly revision: number
+  readonly log: readonly LogEvent[]
+  readonly edits: readonly TakenEdit[]
+  readonly published: PublishedPlan | null
+  /** Prices moved for one who may not see them: the job is to be fetched anew. */
+  readonly anew: boolean
+}
+
+export const ROLES = ['office', 'lead', 'painter'] as const
+export type Role = (typeof ROLES)[number]
+
+/** Somebody signed in. */
+export interface Who {
+  readonly id: string
+  readonly name: string
+  readonly role: Role
+}
+
+/** Who this device is for: nobody yet, or somebody; open where nobody has to sign in. */
+export interface WhoAnswer {
+  readonly who: Who | null
+  readonly isOpen: boolean
+  /** Nobody has an account yet: the first is made with the code the server printed. */
+  readonly isFirst: boolean
+}
+
+/** One of the people, with the devices they are signed in on. */
+export interface PersonAnswer extends Who {
+  readonly hasPassword: boolean
+  readonly devices: readonly {
+    readonly id: string
+    readonly name: string
+    readonly since: string
+    readonly seen: string
+  }[]
+}
+
+/** One line of what happened to a job, the latest first. */
+export interface HistoryLine {
+  readonly at: string
+  readonly by: string | null
+  readonly what: 'edited' | 'ticked' | 'published'
+  /** Fields changed, kinds ticked, or the plan’s number. */
+  readonly of: readonly string[]
 }
 
 /** A plan to be published, and the number of the one it was made from. */
@@ -80,6 +172,10 @@ export interface HealthAnswer {
   readonly version: string
   /** A fixed site time to practise with, as set by the demo; null for the real clock. */
   readonly practiceClock: string | null
+  /** The server’s own clock, so that a device can tell how wrong its own is. */
+  readonly now: string
+  /** What is not well: codes of sentences, none when all is. */
+  readonly troubles: readonly string[]
 }
 
 /** What is asked of the weather service; the same names as in the address. */

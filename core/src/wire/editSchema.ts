@@ -4,15 +4,15 @@ import { exact, hybridClock, id, list, mixed, needs, oneOf, text } from './field
 /** What any edit may put somewhere: the facts it makes are checked as a whole. */
 const anything = () => mixed().defined(needs('value_or_null')).nullable()
 
-/** One small change of a job’s facts as it crosses the network. */
-export const editSchema = exact({
-  id: id(),
-  clock: hybridClock(),
+const changeSchema = exact({
   path: list(text(600), 1, 12),
   act: oneOf(EDIT_ACTS),
   value: anything(),
   before: anything(),
 })
 
+/** What somebody changed at one go, as it crosses the network. */
+export const editSchema = exact({ id: id(), clock: hybridClock(), changes: list(changeSchema, 1, 2000) })
+
 /** A batch of edits a device sends. */
-export const editBatchSchema = exact({ device: id(), edits: list(editSchema, 1, 2000) })
+export const editBatchSchema = exact({ device: id(), edits: list(editSchema, 1, 500) })

@@ -11,6 +11,7 @@ export const EN_FAULTS = {
 
   'expected.text': 'expected text',
   'expected.any_text': 'expected text, may be empty',
+  'expected.text_at_least': 'expected at least {least} characters',
   'expected.text_at_most': 'expected at most {most} characters',
   'expected.text_from_to': 'expected text of {least} to {most} characters',
   'expected.id': 'expected an id of letters, digits, - and _',

@@ -13,7 +13,11 @@ export const NOTHING_HAPPENED: Happened = { log: [], published: null }
 export type SaveResult = { readonly saved: number } | { readonly conflict: number } | { readonly missing: true }
 
 /** Jobs and their rooms. Rows stay inside; callers see job facts. */
-export function jobTable(db: Database, log: Pick<LogTable, 'append'>, published: Pick<PublishedTable, 'insert'>) {
+export function jobTable(
+  db: Database,
+  log: Pick<LogTable, 'appendAsTheyAre'>,
+  published: Pick<PublishedTable, 'insert'>,
+) {
   const sql = jobStatements(db)
 
   function writeRooms(facts: JobFacts): void {
@@ -38,6 +42,9 @@ export function jobTable(db: Database, log: Pick<LogTable, 'append'>, published:
 
     /** Whether a job is here and not deleted. */
     has: (id: string): boolean => sql.any.get(id)?.deleted_at === null,
+
+    /** The revision of a job that is not deleted, or null. */
+    revision: (id: string): number | null => sql.one.get(id)?.revision ?? null,
 
     /**
      * The facts of a job that is not deleted as JSON text in pieces, put together from what is stored without being
@@ -70,7 +77,7 @@ export function jobTable(db: Database, log: Pick<LogTable, 'append'>, published:
       if (present) sql.purge.run(facts.id)
       sql.insert.run(rowOf(facts, now))
       writeRooms(facts)
-      if (happened.log.length > 0) log.append(facts.id, happened.log)
+      if (happened.log.length > 0) log.appendAsTheyAre(facts.id, happened.log)
       if (happened.published) published.insert(facts.id, happened.published)
       return true
     }),

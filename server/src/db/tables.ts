@@ -2,6 +2,8 @@ import { contractorTable, type ContractorTable } from './contractor'
 import { messageTable, type MessageTable } from './messages'
 import { jobTable, type JobTable } from './jobs'
 import { logTable, type LogTable } from './logEvents'
+import { editTable, type EditTable } from './edits'
+import { peopleTable, type PeopleTable } from './people'
 import type { Database } from './open'
 import { publishedTable, type PublishedTable } from './published'
 
@@ -12,11 +14,25 @@ export interface Tables {
   readonly contractor: ContractorTable
   readonly published: PublishedTable
   readonly messages: MessageTable
+  readonly edits: EditTable
+  readonly people: PeopleTable
+  /** Several reads of one state, or several writes at once. */
+  readonly together: <R>(act: () => R) => R
 }
 
 export function tablesOf(db: Database): Tables {
   const log = logTable(db)
   const messages = messageTable(db)
   const published = publishedTable(db)
-  return { jobs: jobTable(db, log, published), log, contractor: contractorTable(db), published, messages }
+  const together = <R>(act: () => R): R => (db.inTransaction ? act() : db.transaction(act).immediate())
+  return {
+    jobs: jobTable(db, log, published),
+    log,
+    contractor: contractorTable(db),
+    published,
+    messages,
+    edits: editTable(db),
+    people: peopleTable(db),
+    together,
+  }
 }

@@ -1,5 +1,6 @@
 import {
   contractorFaults,
+  editBatchSchema,
   eventBatchSchema,
   exact,
   instant,
@@ -13,6 +14,9 @@ import {
   wholeNumber,
   writeJobFile,
   type BetterAnswer,
+  type EditAnswer,
+  type MissedChange,
+  type TickAnswer,
   type BetterRequest,
   type ContractorAnswer,
   type JobFacts,
@@ -20,6 +24,7 @@ import {
 } from '@crisp-hem/core/wire'
 import {
   betterPlan,
+  changesBetween,
   formatInstant,
   parseInstant,
   placeFirst,
@@ -27,12 +32,14 @@ import {
   planChanges,
   problemOf,
   publishedTasks,
+  type Edit,
   type LogEvent,
   type PublishedPlan,
 } from '@crisp-hem/core'
+import { randomUUID } from 'node:crypto'
 import { NOTHING_HAPPENED } from '../db/jobs'
 import type { Tables } from '../db/tables'
-import { refuseFaults, ServerError } from '../errors'
+import { refuseFaults, saidOf, ServerError } from '../errors'
 import { checkMeasure } from './limits'
 
 /** What a task is told besides the body. */
@@ -41,6 +48,10 @@ export interface TaskFacts {
   /** The id a file is taken under, in place of its own. */
   readonly as?: string
   readonly now: string
+  /** Who asks, by name; null where nobody is signed in. */
+  readonly by?: string | null
+  /** What the device took for now when it sent this, ISO UTC. */
+  readonly sentAt?: string | undefined
 }
 
 type Task = (tables: Tables, body: Uint8Array, facts: TaskFacts) => unknown
@@ -67,14 +78,27 @@ function create({ jobs }: Tables, body: Uint8Array, { now }: TaskFacts): { revis
   return { revision: 1 }
 }
 
-function save({ jobs }: Tables, body: Uint8Array, facts: TaskFacts): { revision: number } {
+function save({ jobs, edits, together }: Tables, body: Uint8Array, facts: TaskFacts): { revision: number } {
   const { facts: job, ...rest } = (parsed(body) ?? {}) as { facts?: JobFacts; revision?: number }
   refuseFaults(shapeFaults(saveSchema, rest))
   refuseFaults(factsFaults(job))
   const [known, revision] = [job as JobFacts, rest.revision ?? 0]
   const jobId = jobIdOf(facts)
   if (known.id !== jobId) throw new ServerError('job.id_differs', { address: jobId, content: known.id })
-  const result = jobs.save(known, revision, facts.now)
+  const result = together(() => {
+    const before = jobs.read(jobId)
+    const saved = jobs.save(known, revision, facts.now)
+    const changes = before && 'saved' in saved ? changesBetween(before.facts, known) : []
+    // Other devices hear of it as of any edit.
+    if ('saved' in saved && changes.length > 0)
+      edits.keep(jobId, { id: randomUUID(), clock: edits.nextClock(jobId, Date.parse(facts.now)) }, changes, {
+        revision: saved.saved,
+        device: 'whole-job',
+        by: facts.by ?? null,
+        at: facts.now,
+      })
+    return saved
+  })
   if ('missing' in result) throw new ServerError('job.not_found', { job: jobId })
   if ('conflict' in result) throw new ServerError('job.changed_meanwhile', { now: result.conflict, yours: revision })
   return { revision: result.saved }
@@ -102,11 +126,62 @@ function importFile({ jobs }: Tables, body: Uint8Array, { as, now }: TaskFacts):
   return { id: facts.id, name: facts.name }
 }
 
-function append({ jobs, log }: Tables, body: Uint8Array, facts: TaskFacts): { taken: number } {
+/** Edits of a device, one after the other, each whole or not at all. */
+function edit({ jobs, edits, log, together }: Tables, body: Uint8Array, told: TaskFacts): EditAnswer {
+  const batch = parsed(body)
+  refuseFaults(shapeFaults(editBatchSchema, batch))
+  const { device, edits: sent } = batch as { device: string; edits: Edit[] }
+  const jobId = jobIdOf(told)
+  return together(() => {
+    const found = jobs.read(jobId)
+    if (!found) throw new ServerError('job.not_found', { job: jobId })
+    const missed: MissedChange[] = []
+    const refused: EditAnswer['refused'][number][] = []
+    let { facts, revision } = found
+    for (const each of sent) {
+      const outcome = edits.judge(facts, each)
+      if (outcome === 'known') continue
+      if ('fault' in outcome) {
+        refused.push({ editId: each.id, ...saidOf(outcome.fault) })
+        continue
+      }
+      missed.push(...outcome.missed)
+      if (outcome.stands.length === 0) continue
+      const saved = jobs.save(outcome.facts, revision, told.now)
+      // Read in this very transaction: nobody can have come between.
+      if (!('saved' in saved)) throw new ServerError('server.failed')
+      facts = outcome.facts
+      revision = saved.saved
+      edits.keep(jobId, each, outcome.stands, { revision, device, by: told.by ?? null, at: told.now })
+    }
+    return { revision, refused, missed, marks: { log: log.marks(jobId), edit: edits.marks(jobId) } }
+  })
+}
+
+/** A clock further off than this is told, and its times are put right, ms. */
+const WRONG_CLOCK_MS = 60_000
+
+function append({ jobs, log, edits }: Tables, body: Uint8Array, facts: TaskFacts): TickAnswer {
   const batch = parsed(body)
   refuseFaults(shapeFaults(eventBatchSchema, batch))
   if (!jobs.has(jobIdOf(facts))) throw new ServerError('job.not_found', { job: jobIdOf(facts) })
-  return { taken: log.append(jobIdOf(facts), (batch as { events: LogEvent[] }).events) }
+  const jobId = jobIdOf(facts)
+  const skew = facts.sentAt === undefined ? 0 : Date.parse(facts.now) - Date.parse(facts.sentAt)
+  const skewMs = Math.abs(skew) > WRONG_CLOCK_MS ? skew : 0
+  const taken = log.append(
+    jobId,
+    (batch as { events: LogEvent[] }).events.map((sent) => ({ sent, kept: putRight(sent, skewMs, facts.by ?? null) })),
+  )
+  return { taken, skewMs, marks: { log: log.marks(jobId), edit: edits.marks(jobId) } }
+}
+
+/** A line with who sent it, and with its time put right by as much as its device’s clock is off; both times are kept. */
+function putRight(event: LogEvent, skewMs: number, by: string | null): LogEvent {
+  const { origin } = event
+  if (!origin) return event
+  const minutes = Math.round(skewMs / 60_000)
+  const at = minutes === 0 ? event.at : formatInstant(parseInstant(event.at) + minutes)
+  return { ...event, at, origin: { ...origin, by: by ?? origin.by, saidAt: minutes === 0 ? null : event.at } }
 }
 
 function publish({ jobs, published, messages }: Tables, body: Uint8Array, facts: TaskFacts): PublishedPlan {
@@ -121,7 +196,7 @@ function publish({ jobs, published, messages }: Tables, body: Uint8Array, facts:
       number: (standing?.number ?? 0) + 1,
       // Facts are told to the second.
       at: facts.now.replace(/\.\d+Z$/, 'Z'),
-      by,
+      by: facts.by ?? by,
       why,
       tasks,
       changes: planChanges(standing?.tasks ?? [], tasks),
@@ -181,9 +256,17 @@ function better({ jobs, log, published }: Tables, body: Uint8Array, facts: TaskF
 }
 
 /** What reads or writes much at once, by name. Each is one transaction, and a refusal changes nothing. */
-export const TASKS = { create, save, copy, import: importFile, append, publish, keep, file, better } satisfies Record<
-  string,
-  Task
->
+export const TASKS = {
+  create,
+  save,
+  copy,
+  import: importFile,
+  append,
+  publish,
+  keep,
+  file,
+  better,
+  edit,
+} satisfies Record<string, Task>
 export type TaskName = keyof typeof TASKS
 export type TaskAnswer<N extends TaskName> = ReturnType<(typeof TASKS)[N]>

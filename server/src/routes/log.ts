@@ -2,21 +2,45 @@ import type { FastifyPluginAsync } from 'fastify'
 import type { Tables } from '../db/tables'
 import { ServerError } from '../errors'
 import type { HeavyDesk } from '../heavy/desk'
-import { bytes } from './jobs'
+import type { Hub } from '../live/hub'
+import { ALL, forRoles } from '../people/access'
+import { bytes, nameOf } from './jobs'
 
 export interface LogRoutesOptions {
   readonly tables: Tables
   readonly heavy: HeavyDesk
   readonly now: () => string
+  readonly hub: Hub
 }
 
-/** POST /jobs/:jobId/log — events from a device; sending some twice changes nothing. */
-export const logRoutes: FastifyPluginAsync<LogRoutesOptions> = async (app, { tables, heavy, now }) => {
-  app.get<{ Params: { jobId: string } }>('/jobs/:jobId/log', async ({ params }) => {
-    if (!tables.jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
-    return { events: tables.log.read(params.jobId) }
-  })
-  app.post<{ Params: { jobId: string }; Body: Uint8Array }>('/jobs/:jobId/log', async ({ params, body }, reply) =>
-    reply.code(201).send(await heavy.run('append', bytes(body), { jobId: params.jobId, now: now() })),
+/** GET and POST /jobs/:jobId/log — lines from a device, and those behind a mark; sending some twice changes nothing. */
+export const logRoutes: FastifyPluginAsync<LogRoutesOptions> = async (app, { tables, heavy, now, hub }) => {
+  app.get<{ Params: { jobId: string }; Querystring: { since?: string } }>(
+    '/jobs/:jobId/log',
+    forRoles(ALL),
+    async ({ params, query }) => {
+      if (!tables.jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
+      return {
+        events: tables.log.since(params.jobId, Number(query.since ?? 0) || 0),
+        marks: { log: tables.log.marks(params.jobId), edit: tables.edits.marks(params.jobId) },
+      }
+    },
+  )
+  app.post<{ Params: { jobId: string }; Body: Uint8Array }>(
+    '/jobs/:jobId/log',
+    forRoles(ALL),
+    async (request, reply) => {
+      const { jobId } = request.params
+      const sentAt = request.headers['x-sent-at']
+      const answer = await heavy.run('append', bytes(request.body), {
+        jobId,
+        now: now(),
+        by: nameOf(request.who),
+        // What is no time at all tells nothing of a clock.
+        sentAt: typeof sentAt === 'string' && !Number.isNaN(Date.parse(sentAt)) ? sentAt : undefined,
+      })
+      hub.tell(jobId)
+      return reply.code(201).send(answer)
+    },
   )
 }

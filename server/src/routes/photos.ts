@@ -2,6 +2,7 @@ import { mkdir, readFile, rename, stat, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import type { FastifyPluginAsync } from 'fastify'
 import type { JobTable } from '../db/jobs'
+import { ALL, forRoles } from '../people/access'
 import { ServerError } from '../errors'
 
 /** Pictures larger than this are refused; a phone's own size fits. */
@@ -37,7 +38,7 @@ export const photoRoutes: FastifyPluginAsync<PhotoRoutesOptions> = async (app, {
     // Job ids may hold signs that are none of a file's name.
     return join(folder, encodeURIComponent(jobId), photoId)
   }
-  app.put<OnePhoto>('/jobs/:jobId/photos/:photoId', async ({ params, body }, reply) => {
+  app.put<OnePhoto>('/jobs/:jobId/photos/:photoId', forRoles(ALL), async ({ params, body }, reply) => {
     const path = placeOf(params)
     if (!Buffer.isBuffer(body) || !KINDS.some((kind) => kind.is(body))) throw new ServerError('photo.not_a_picture')
     await mkdir(join(path, '..'), { recursive: true })
@@ -46,7 +47,7 @@ export const photoRoutes: FastifyPluginAsync<PhotoRoutesOptions> = async (app, {
     await rename(`${path}.part`, path)
     return reply.code(201).send({ bytes: body.length })
   })
-  app.get<OnePhoto>('/jobs/:jobId/photos/:photoId', async ({ params }, reply) => {
+  app.get<OnePhoto>('/jobs/:jobId/photos/:photoId', forRoles(ALL), async ({ params }, reply) => {
     const path = placeOf(params)
     const found = await stat(path).catch(() => null)
     if (!found) throw new ServerError('photo.not_found', { photo: params.photoId })

@@ -2,6 +2,7 @@ import type { FastifyPluginAsync } from 'fastify'
 import { number } from 'yup'
 import { parseInstant, type WeatherProvider } from '@crisp-hem/core'
 import { exact, instant, needs, shapeFaults, text, wholeNumber } from '@crisp-hem/core/wire'
+import { forRoles, LEADS } from '../people/access'
 import { refuseFaults } from '../errors'
 
 const within = (low: number, high: number) =>
@@ -20,7 +21,7 @@ const question = exact({
 
 /** GET /weather — hours outside from the weather service the server was given. */
 export const weatherRoutes: FastifyPluginAsync<{ weather: WeatherProvider }> = async (app, { weather }) => {
-  app.get<{ Querystring: Record<string, string> }>('/weather', async ({ query }) => {
+  app.get<{ Querystring: Record<string, string> }>('/weather', forRoles(LEADS), async ({ query }) => {
     const asked = { ...query, lat: numberOf(query.lat), lon: numberOf(query.lon), hours: numberOf(query.hours) }
     refuseFaults(shapeFaults(question, asked))
     const place = { name: query.place!, latDeg: asked.lat!, lonDeg: asked.lon! }
