@@ -11,6 +11,8 @@ export class TestServer {
   private child: ChildProcess | null = null
   private readonly dataDir = mkdtempSync(join(tmpdir(), 'crisp-hem-e2e-'))
   private port = 0
+  /** What it printed since it was started. */
+  said = ''
   constructor(
     private readonly demo: boolean,
     private readonly mustSignIn = false,
@@ -29,7 +31,11 @@ export class TestServer {
       stdio: ['ignore', 'pipe', 'inherit'],
     })
     await new Promise<void>((ready, failed) => {
-      this.child!.stdout!.once('data', () => ready())
+      this.child!.stdout!.on('data', (data: Buffer) => {
+        this.said += data.toString()
+        // Whoever has to sign in needs the code, which comes second.
+        if (!this.mustSignIn || this.said.includes('code')) ready()
+      })
       this.child!.once('exit', (code) => failed(new Error(`the server ended with ${code}`)))
     })
   }

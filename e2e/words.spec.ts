@@ -40,7 +40,13 @@ const PAGES = [
   'site',
 ].map(job)
 
-for (const path of ['/', ...PAGES.map((url) => new URL(url.replace(server.url, 'http://x')).pathname)])
+for (const path of [
+  '/',
+  '/sign-in',
+  '/people',
+  '/trust',
+  ...PAGES.map((url) => new URL(url.replace(server.url, 'http://x')).pathname),
+])
   test(`${path} says nothing that is not in the catalogue`, async ({ page }) => {
     await page.goto(`${server.url}${path}`)
     await expect(page.locator('h1')).toBeVisible()

@@ -51,6 +51,8 @@ export interface AppOptions {
   readonly trustProxy?: boolean | string
   /** Says what is not well: codes of sentences. */
   readonly troubles?: () => readonly string[]
+  /** The certificate phones are to trust, as PEM; left out, none is given. */
+  readonly certificate?: string | null
   /** Own certificate and key, as PEM; left out, plain http. */
   readonly https?: { readonly cert: string; readonly key: string } | null
   /** Where requests are written down; left out, nowhere. */
@@ -80,6 +82,12 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
   takeBytes(app)
   await app.register(fastifyCompress)
   await app.register(async (api) => addApi(api, options, tables, heavy), { prefix: '/api' })
+  // What phones are to trust, for those who ask by plain http as well.
+  const { certificate } = options
+  app.get('/office.crt', async (_request, reply) => {
+    if (!certificate) throw new ServerError('route.not_found', { path: '/office.crt' })
+    return reply.header('content-type', 'application/x-x509-ca-cert').send(certificate)
+  })
   if (options.webRoot) await serveWeb(app, options.webRoot)
   return app
 }

@@ -1,4 +1,4 @@
-import { chmodSync, existsSync, readdirSync, statfsSync } from 'node:fs'
+import { chmodSync, existsSync, readdirSync, readFileSync, statfsSync } from 'node:fs'
 import { join } from 'node:path'
 import { pino } from 'pino'
 import { buildApp } from './app'
@@ -35,12 +35,13 @@ async function main(): Promise<void> {
     version: process.env.npm_package_version ?? '0.1.0',
     webRoot: existsSync(webRoot) ? webRoot : null,
     practiceClock: set.practiceClock ?? demo?.clock ?? null,
-    hosts: [asHost(set.host), ...set.names],
+    hosts: [set.host, ...set.names].map(asHost),
     heavy: threadDesk(join(import.meta.dirname, 'heavyWorker.js'), { file: set.database, migrations: set.migrations }),
     isOpen: set.isOpen,
     firstCode,
     trustProxy: set.trustProxy,
     https: set.https,
+    certificate: set.https?.cert ?? ownCertificate(set),
     troubles: () => [...(hasSpace(set.dataDir) ? [] : ['trouble.disk']), ...copying.troubles()],
     // One line of JSON for each request, on standard error; standard output tells people where it is.
     logger,
@@ -62,6 +63,12 @@ async function main(): Promise<void> {
   }
   process.on('SIGINT', () => void stop())
   process.on('SIGTERM', () => void stop())
+}
+
+/** What `npm run cert` made, for phones that still ask by plain http. */
+const ownCertificate = ({ dataDir }: Settings): string | null => {
+  const path = join(dataDir, 'office.crt')
+  return existsSync(path) ? readFileSync(path, 'utf8') : null
 }
 
 const newestMigration = (folder: string): number =>

@@ -1,6 +1,15 @@
-import type { LogEvent, OutdoorHour, PublishedPlan } from '@crisp-hem/core'
+import type { Edit, LogEvent, OutdoorHour, PublishedPlan } from '@crisp-hem/core'
 import type {
   ContractorAnswer,
+  EditAnswer,
+  HistoryLine,
+  JobMarks,
+  JobNews,
+  PersonAnswer,
+  Role,
+  TickAnswer,
+  Who,
+  WhoAnswer,
   ErrorAnswer,
   HealthAnswer,
   JobAnswer,
@@ -39,7 +48,12 @@ async function ask<T>(method: string, path: string, body?: unknown, type = 'appl
     method,
     // Small changes go through even where the page is left before the answer; browsers cap what may.
     keepalive: method !== 'GET' && typeof content === 'string' && content.length < KEEPALIVE_BYTES,
-    ...(content === undefined ? {} : { body: content, headers: { 'content-type': type } }),
+    headers: {
+      // How wrong this device's clock is, the office sees by this.
+      ...(method === 'GET' ? {} : { 'x-sent-at': new Date().toISOString() }),
+      ...(content === undefined ? {} : { 'content-type': type }),
+    },
+    ...(content === undefined ? {} : { body: content }),
   }).catch(() => {
     throw new ApiError({ code: 'offline', message: '', facts: {}, place: null }, 0)
   })
@@ -54,7 +68,6 @@ export const api = {
   jobs: () => ask<JobSummary[]>('GET', '/jobs'),
   job: (id: string) => ask<JobAnswer>('GET', one(id)),
   createJob: (facts: JobFacts) => ask<{ revision: number }>('POST', '/jobs', facts),
-  saveJob: (facts: JobFacts, revision: number) => ask<{ revision: number }>('PUT', one(facts.id), { facts, revision }),
   deleteJob: (id: string) => ask<void>('DELETE', one(id)),
   restoreJob: (id: string) => ask<{ revision: number }>('POST', `${one(id)}/restore`),
   copyJob: (id: string, copy: { id: string; name: string }) =>
@@ -76,7 +89,25 @@ export const api = {
     ask<{ bytes: number }>('PUT', `${one(id)}/photos/${photoId}`, file, file.type),
   photoUrl: (id: string, photoId: string) => `/api${one(id)}/photos/${photoId}`,
   fileUrl: (id: string) => `/api${one(id)}/file`,
-  sendEvents: (id: string, events: readonly LogEvent[]) => ask<{ taken: number }>('POST', `${one(id)}/log`, { events }),
+  sendEvents: (id: string, events: readonly LogEvent[]) => ask<TickAnswer>('POST', `${one(id)}/log`, { events }),
+  sendEdits: (id: string, device: string, edits: readonly Edit[]) =>
+    ask<EditAnswer>('POST', `${one(id)}/edits`, { device, edits }),
+  news: (id: string, marks: JobMarks, plan: number) => ask<JobNews>('GET', `${one(id)}/news?${marked(marks, plan)}`),
+  liveUrl: (id: string, marks: JobMarks, plan: number) => `/api${one(id)}/live?${marked(marks, plan)}`,
+  history: (id: string) => ask<HistoryLine[]>('GET', `${one(id)}/history`),
+  me: () => ask<WhoAnswer>('GET', '/me'),
+  signIn: (form: { name: string; password: string; device: string }) => ask<Who>('POST', '/sign-in', form),
+  signInByCode: (form: { code: string; device: string }) => ask<Who>('POST', '/sign-in/code', form),
+  signInFirst: (form: { code: string; name: string; password: string; device: string }) =>
+    ask<Who>('POST', '/sign-in/first', form),
+  signOut: () => ask<void>('POST', '/sign-out'),
+  people: () => ask<PersonAnswer[]>('GET', '/people'),
+  addPerson: (form: { name: string; role: Role; password: string | null }) => ask<Who>('POST', '/people', form),
+  closePerson: (id: string) => ask<void>('DELETE', `/people/${encodeURIComponent(id)}`),
+  codeFor: (id: string) => ask<{ code: string; until: string }>('POST', `/people/${encodeURIComponent(id)}/code`),
+  signOutDevice: (id: string) => ask<void>('DELETE', `/devices/${encodeURIComponent(id)}`),
 }
+
+const marked = ({ log, edit }: JobMarks, plan: number): string => `log=${log}&edit=${edit}&plan=${plan}`
 
 export type Api = typeof api

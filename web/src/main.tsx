@@ -5,14 +5,21 @@ import { RouterProvider } from 'react-router'
 import { Patterns } from './drawing/patterns'
 import { Notices } from './frame/Notices'
 import { openClock } from './frame/openClock'
+import { keepShell } from './frame/shell'
 import { applyTheme, savedTheme } from './frame/theme'
+import { findMe } from './people/me'
 import { router } from './routes'
 import { openStore } from './openStore'
 import './theme.css'
 
 const store = openStore()
 applyTheme(savedTheme())
-void openClock(store.dispatch).then(() =>
+/** A line that neither works nor fails must not keep the page white, ms. */
+const LONGEST_WAIT_MS = 2500
+const atMost = (work: Promise<unknown>) =>
+  Promise.race([work, new Promise((over) => setTimeout(over, LONGEST_WAIT_MS))])
+
+void atMost(Promise.all([openClock(store.dispatch), findMe(store.dispatch)])).then(() => {
   createRoot(document.getElementById('root')!).render(
     <StrictMode>
       <Provider store={store}>
@@ -21,5 +28,6 @@ void openClock(store.dispatch).then(() =>
         <Notices />
       </Provider>
     </StrictMode>,
-  ),
-)
+  )
+  keepShell(store.dispatch)
+})

@@ -1,6 +1,6 @@
 import { api } from './api'
-import { deviceDrafts } from './state/drafts'
-import { deviceOutbox } from './state/outbox'
+import { deviceStore } from './device'
+import { identityIn } from './device/identity'
 import { workerPlanner } from './state/planner'
 import { makeStore } from './store'
 
@@ -9,9 +9,11 @@ export const openStore = () =>
   makeStore({
     api,
     planner: workerPlanner(new Worker(new URL('./state/plan.worker.ts', import.meta.url), { type: 'module' })),
-    outbox: deviceOutbox(localStorage),
-    drafts: deviceDrafts(localStorage),
+    device: deviceStore(),
+    identity: identityIn(localStorage, Date.now),
+    openLine: (url) => new EventSource(url),
     clock: Date.now,
     // Pages drawn without a browser are never left.
     onLeave: (leave) => globalThis.addEventListener?.('pagehide', leave),
+    onLine: (back) => globalThis.addEventListener?.('online', back),
   })

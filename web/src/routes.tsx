@@ -24,5 +24,8 @@ export const router = createBrowserRouter([
       { path: 'pulls', lazy: page(() => import('./pulls/PullsPage'), 'PullsPage') },
     ],
   },
+  { path: '/sign-in', lazy: page(() => import('./people/SignInPage'), 'SignInPage') },
+  { path: '/people', lazy: page(() => import('./people/PeoplePage'), 'PeoplePage') },
+  { path: '/trust', lazy: page(() => import('./people/TrustPage'), 'TrustPage') },
   { path: '*', element: <Navigate to="/" replace /> },
 ])

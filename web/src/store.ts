@@ -1,28 +1,36 @@
 import { configureStore, createListenerMiddleware, type TypedStartListening } from '@reduxjs/toolkit'
 import { useDispatch, useSelector, useStore } from 'react-redux'
 import type { Api } from './api'
+import type { Identity } from './device/identity'
+import type { DeviceStore } from './device/store'
 import { clockSlice } from './state/clockSlice'
-import type { Drafts } from './state/drafts'
 import { jobSlice } from './state/jobSlice'
 import { logSlice } from './state/logSlice'
 import { noticeSlice } from './state/noticeSlice'
-import type { Outbox } from './state/outbox'
 import type { Planner } from './state/planner'
 import { addPlanning, askForPlan, receivePlans } from './state/planning'
 import { planSlice } from './state/planSlice'
-import { addSaving } from './state/saving'
-import { addSending } from './state/sending'
+import { missedSlice } from './state/missedSlice'
+import { News, type Line } from './state/news'
+import { outboxRead, outSlice } from './state/outSlice'
+import { addPutting } from './state/putting'
+import { Sender } from './state/sending'
 
 /** What the store works with; tests put stand-ins here. */
 export interface Services {
   readonly api: Api
   readonly planner: Planner
-  readonly outbox: Outbox
-  readonly drafts: Drafts
+  /** What this device keeps, and who it is. */
+  readonly device: DeviceStore
+  readonly identity: Identity
+  /** Opens a line on which news come. */
+  readonly openLine: (url: string) => Line
   /** Milliseconds since the epoch. */
   readonly clock: () => number
   /** Tells when the page is about to be left. */
   readonly onLeave: (leave: () => void) => void
+  /** Tells when the network is back. */
+  readonly onLine: (back: () => void) => void
 }
 
 const reducer = {
@@ -31,6 +39,8 @@ const reducer = {
   plan: planSlice.reducer,
   clock: clockSlice.reducer,
   notice: noticeSlice.reducer,
+  out: outSlice.reducer,
+  missed: missedSlice.reducer,
 }
 export type RootState = { readonly [K in keyof typeof reducer]: ReturnType<(typeof reducer)[K]> }
 
@@ -44,12 +54,39 @@ export function makeStore(services: Services) {
   })
   const listen = effects.startListening as StartListening
   addPlanning(listen, services)
-  addSaving(listen, services)
-  addSending(listen, services)
+  addPutting(listen, services)
   receivePlans(store.dispatch, services.planner)
+  const { api, device, identity, openLine } = services
+  const { dispatch } = store
+  const getState = () => store.getState()
+  const anew = { job: (_id: string): void => undefined }
+  const news = new News({ api, device, identity, dispatch, getState, openLine, onAnew: (id) => anew.job(id) })
+  const sender = new Sender({ api, device, deviceId: identity.id, dispatch, getState, hear: news.hear })
+  device.onChange(() => {
+    void device.items().then((items) => {
+      dispatch(outboxRead(items))
+      if (items.some((item) => item.refused === null)) sender.soon()
+    })
+  })
+  // What was left from before.
+  void device.items().then((items) => {
+    dispatch(outboxRead(items))
+    if (items.length > 0) sender.soon(0)
+  })
+  services.onLeave(() => void sender.send())
+  services.onLine(() => {
+    news.wake()
+    void sender.send()
+  })
   return Object.assign(store, {
     /** Plans anew as the clock goes on. */
     planAnew: () => askForPlan(store.getState(), services.planner, services.clock),
+    news,
+    sender,
+    device,
+    identity,
+    /** Called where the open job has to be fetched as a whole. */
+    onAnew: (load: (jobId: string) => void) => void (anew.job = load),
   })
 }
 

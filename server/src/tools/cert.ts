@@ -22,6 +22,7 @@ async function main(): Promise<void> {
   )
   const made = await generate([{ name: 'commonName', value: 'Crisp Hem in the office' }], {
     keyType: 'ec',
+    algorithm: 'sha256',
     notAfterDate: new Date(Date.now() + DAYS * 86_400_000),
     extensions: [
       { name: 'basicConstraints', cA: true, critical: true },

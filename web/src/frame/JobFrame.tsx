@@ -7,6 +7,7 @@ import { useFacts } from '../state/useJob'
 import { useAppDispatch, useAppSelector } from '../store'
 import { ClockDialog } from './ClockDialog'
 import { FirstSteps } from './FirstSteps'
+import { LineState, LineTroubles } from './LineState'
 import { Spine } from './Spine'
 import { applyTheme, savedTheme } from './theme'
 import { useOpenJob } from './useOpenJob'
@@ -15,7 +16,7 @@ import { W, clockText, dayText } from '../words'
 /** One open job: the spine with its clock at the left, the step of the work beside it. */
 export function JobFrame() {
   const { jobId } = useParams()
-  const { ready, error, reload } = useOpenJob(jobId!)
+  const { ready, error } = useOpenJob(jobId!)
   if (error) {
     return (
       <main className="p-8">
@@ -34,11 +35,12 @@ export function JobFrame() {
         {W.frame.skip}
       </a>
       <aside className="no-print border-rule bg-deep lg:sticky lg:top-0 lg:flex lg:h-screen lg:flex-col lg:border-r lg:py-4">
-        <FrameHead onReload={reload} />
+        <FrameHead />
         <Spine />
         <FrameFoot />
       </aside>
       <main id="work" className="min-w-0">
+        <LineTroubles />
         <FirstSteps />
         <Suspense fallback={<p className="p-8 text-soft">{W.frame.loading}</p>}>
           <Outlet />
@@ -48,12 +50,11 @@ export function JobFrame() {
   )
 }
 
-function FrameHead({ onReload }: { onReload: () => void }) {
+function FrameHead() {
   const { name, site } = useFacts()
   const now = useNow(5000)
   const ahead = useAppSelector((state) => state.clock.aheadMs)
   const save = useAppSelector((state) => state.job.save)
-  const unsent = useAppSelector((state) => state.log.unsent.length)
   const [choosing, setChoosing] = useState(false)
   return (
     <div className="flex items-center gap-3 px-4 py-2 lg:block lg:py-0 lg:pb-4">
@@ -76,13 +77,8 @@ function FrameHead({ onReload }: { onReload: () => void }) {
       </button>
       <p className="hidden text-sm text-soft lg:block" role="status">
         {W.frame[save]}
-        {unsent > 0 && ` · ${W.frame.unsent({ n: unsent })}`}
       </p>
-      {save === 'changed elsewhere' && (
-        <button type="button" className="text-sm font-semibold text-act underline" onClick={onReload}>
-          {W.frame.reload}
-        </button>
-      )}
+      <LineState />
       <ClockDialog open={choosing} onClose={() => setChoosing(false)} zone={site.zone} />
     </div>
   )

@@ -2,6 +2,7 @@ import { newId } from '../ui/newId'
 import { useEffect } from 'react'
 import { api } from '../api'
 import { happened } from '../state/logSlice'
+import { takeNewerShell } from './shell'
 import { noticeClosed, type Notice } from '../state/noticeSlice'
 import { siteNow } from '../state/siteNow'
 import { useAppDispatch, useAppSelector, useAppStore, type AppStore } from '../store'
@@ -14,6 +15,7 @@ const STAYS_MS = 9000
 /** The line at the foot of the screen, with a way back where there is one. */
 export function Notices() {
   const notice = useAppSelector((state) => state.notice.current)
+  const isShellNewer = useAppSelector((state) => state.out.isShellNewer)
   const dispatch = useAppDispatch()
   const store = useAppStore()
   useEffect(() => {
@@ -26,6 +28,12 @@ export function Notices() {
       aria-live="polite"
       className="no-print pointer-events-none fixed inset-x-0 bottom-16 z-50 flex justify-center px-3 lg:bottom-4"
     >
+      {isShellNewer && !notice && (
+        <div className="pointer-events-auto flex items-center gap-3 border-2 border-ink bg-card px-4 py-2 shadow-lg">
+          <span>{W.line.newer}</span>
+          <Button onClick={takeNewerShell}>{W.line.load}</Button>
+        </div>
+      )}
       {notice && (
         <div
           role={notice.tone === 'wrong' ? 'alert' : undefined}
@@ -66,6 +74,7 @@ async function takeBack(store: AppStore, undo: Notice['undo']): Promise<void> {
     at,
     subjects: [],
     undoes: eventId,
+    origin: store.identity.origin(),
   }))
   store.dispatch(happened(events))
 }

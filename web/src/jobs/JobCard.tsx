@@ -3,10 +3,12 @@ import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import type { JobSummary } from '@crisp-hem/core/wire'
 import { api, type ApiError } from '../api'
+import { keptJob } from '../device/kept'
 import { PullRibbon } from '../drawing/PullRibbon'
 import { useNow } from '../state/clock'
 import { noticed } from '../state/noticeSlice'
-import { useAppDispatch } from '../store'
+import { useAppDispatch, useAppStore } from '../store'
+import { newId } from '../ui/newId'
 import { Button } from '../ui/Button'
 import { jobId } from './jobId'
 import type { JobState } from './jobState'
@@ -80,8 +82,8 @@ function useJobState(job: JobSummary): JobState | null {
   useEffect(() => {
     let current = true
     // The plan's code is fetched only once there is a job to show.
-    void Promise.all([api.job(job.id), import('./jobState')]).then(
-      ([answer, { jobState }]) => current && setState(jobState(answer, minute)),
+    void Promise.all([keptJob(job.id), import('./jobState')]).then(
+      ([{ answer }, { jobState }]) => current && setState(jobState(answer, minute)),
       () => current && setState(null),
     )
     return () => {
@@ -93,12 +95,13 @@ function useJobState(job: JobSummary): JobState | null {
 
 function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void }) {
   const dispatch = useAppDispatch()
+  const store = useAppStore()
   const [renaming, setRenaming] = useState(false)
   const tell = (error: ApiError) => dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null }))
   const act = (work: Promise<unknown>) => void work.then(onChanged, tell)
   const rename = async (name: string) => {
-    const { facts, revision } = await api.job(job.id)
-    await api.saveJob({ ...facts, name }, revision)
+    const changes = [{ path: ['name'], act: 'set', value: name, before: job.name }] as const
+    await api.sendEdits(job.id, store.identity.id, [{ id: newId(), clock: store.identity.clock(), changes }])
   }
   const remove = () =>
     void api.deleteJob(job.id).then(() => {

@@ -4,11 +4,14 @@ import { lazy, Suspense, useCallback, useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { JobSummary } from '@crisp-hem/core/wire'
 import { api, type ApiError } from '../api'
+import { keptJobs } from '../device/kept'
+import { officeLost, officeReached, signInAsked } from '../state/outSlice'
 import { noticed } from '../state/noticeSlice'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
 import { FileButton } from '../ui/FileButton'
+import { WhoLine } from '../people/WhoLine'
 import { JobCard } from './JobCard'
 import { jobId } from './jobId'
 
@@ -35,6 +38,7 @@ export function JobsPage() {
           </Button>
         </div>
       </header>
+      <WhoLine />
       <h1 className="mb-3">{W.jobs.title}</h1>
       {jobs?.length === 0 && <p className="panel">{W.jobs.empty}</p>}
       <ul className="grid grid-cols-1 gap-4 lg:grid-cols-2">
@@ -64,13 +68,20 @@ function SeamRule() {
   )
 }
 
-function useJobs(): { jobs: JobSummary[] | null; reload: () => void } {
+function useJobs(): { jobs: readonly JobSummary[] | null; reload: () => void } {
   const dispatch = useAppDispatch()
-  const [jobs, setJobs] = useState<JobSummary[] | null>(null)
+  const [jobs, setJobs] = useState<readonly JobSummary[] | null>(null)
   const load = useCallback(() => {
-    api
-      .jobs()
-      .then(setJobs, (error: ApiError) => dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null })))
+    keptJobs().then(
+      ({ answer, isKept }) => {
+        dispatch(isKept ? officeLost() : officeReached())
+        setJobs(answer)
+      },
+      (error: ApiError) => {
+        if (error.status === 401) return void dispatch(signInAsked())
+        dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null }))
+      },
+    )
   }, [dispatch])
   useEffect(() => {
     load()

@@ -141,7 +141,7 @@ export function CrewChart(props: CrewChartProps) {
                 {fittedName(row.name)}
               </text>
               <text x={-LEFT} y={BAR + 23} fontSize="11" style={{ color: 'var(--soft)' }}>
-                {fittedName(row.of === 'crew' ? peopleOf(crews, row.id) : '', PEOPLE_SIGNS)}
+                {row.of === 'crew' ? peopleOf(crews, row.id) : ''}
               </text>
               {row.of === 'room' && (
                 <Flags
@@ -216,8 +216,13 @@ const nearby = (row: ChartRow, { from, to }: { readonly from: number; readonly t
 /** What there is only so many of: shown, not moved. */
 const isThing = ({ of }: ChartRow): boolean => of === 'gun' || of === 'tower'
 
-const peopleOf = (crews: CrewChartProps['crews'], id: string): string =>
-  (crews.find((crew) => crew.id === id)?.people ?? []).map((each) => each.name).join(', ')
+/** As many of a crew's people as fit beside its row, each by the whole name; how many more there are. */
+function peopleOf(crews: CrewChartProps['crews'], id: string): string {
+  const names = (crews.find((crew) => crew.id === id)?.people ?? []).map((each) => each.name)
+  const fit = names.filter((_, i) => names.slice(0, i + 1).join(', ').length <= PEOPLE_SIGNS)
+  const more = names.length - fit.length
+  return `${fit.join(', ')}${more > 0 ? ` +${more}` : ''}`
+}
 
 /** Signs of small type that fit beside the rows. */
 const PEOPLE_SIGNS = 22

@@ -1,9 +1,9 @@
+import { ApiError } from '../api'
 import { parseInstant, planJob, type LogEvent } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { gullRow } from '../../../demo'
-import { deskServices, offline, refused, type Answer } from '../testing/services'
-import { takenUp } from './drafts'
-import { factsEdited, jobClosed, jobOpened } from './jobSlice'
+import { deskServices, offline, refused } from '../testing/services'
+import { factsEdited, jobClosed, jobOpened, undone } from './jobSlice'
 import { happened, logOpened } from './logSlice'
 import { workerPlanner, type PlanAnswer, type PlanWorker } from './planner'
 import { partsOf } from './planParts'
@@ -30,16 +30,11 @@ const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms)
 
 function opened() {
   const desk = deskServices()
-  desk.store.dispatch(jobOpened({ facts, revision: 7 }))
+  desk.office.facts = facts
+  desk.store.dispatch(jobOpened({ facts, revision: 1 }))
   desk.store.dispatch(logOpened({ jobId: job.id, events: [], unsent: [] }))
+  desk.store.news.open(job.id, { log: 0, edit: 0 })
   return desk
-}
-
-/** An answer that comes when it is let go. */
-function held<T>(): { answer: Promise<T>; letGo: (value: T) => void } {
-  let letGo: (value: T) => void = () => {}
-  const answer = new Promise<T>((done) => (letGo = done))
-  return { answer, letGo }
 }
 
 beforeEach(() => jest.useFakeTimers())
@@ -83,145 +78,182 @@ describe('plans', () => {
   })
 })
 
-describe('saving', () => {
-  test('waits for a pause, sends the latest facts with their revision, and takes the new one', async () => {
-    const { store, noted } = opened()
-    store.dispatch(factsEdited(named('first')))
-    await pass(300)
-    store.dispatch(factsEdited(named('second')))
-    await pass(300)
-    expect(noted.saves).toEqual([])
-    await pass(300)
-    expect(noted.saves.map((save) => [save.facts.name, save.revision])).toEqual([['second', 7]])
-    expect(store.getState().job).toMatchObject({ save: 'saved', revision: 8 })
-  })
-  test('an edit during a slow save waits for it and goes on from its revision: nobody meets himself', async () => {
-    const { store, noted, answers } = opened()
-    const slow = held<Answer<{ revision: number }>>()
-    answers.save = () => slow.answer as Promise<{ revision: number }>
-    store.dispatch(factsEdited(named('slow')))
-    await pass(600)
-    store.dispatch(factsEdited(named('during')))
-    await pass(5000)
-    expect(noted.saves).toHaveLength(1)
-    answers.save = (_facts, revision) => ({ revision: revision + 1 })
-    slow.letGo({ revision: 8 })
-    await pass(10)
-    expect(noted.saves.map((save) => [save.facts.name, save.revision])).toEqual([
-      ['slow', 7],
-      ['during', 8],
-    ])
-    expect(store.getState().job).toMatchObject({ save: 'saved', revision: 9 })
-  })
-  test('a save that found nobody is tried again until it is through', async () => {
-    const { store, noted, answers } = opened()
-    answers.save = offline
-    store.dispatch(factsEdited(named('mine')))
-    await pass(700)
-    expect(store.getState().job).toMatchObject({ save: 'failed', saveError: 'no connection to the office' })
-    answers.save = (_facts, revision) => ({ revision: revision + 1 })
-    await pass(2500)
-    expect(noted.saves).toHaveLength(2)
-    expect(store.getState().job).toMatchObject({ save: 'saved', revision: 8 })
-  })
-  test('content that is refused is not sent again by itself; the next edit is', async () => {
-    const { store, noted, answers } = opened()
-    answers.save = () => refused('request.invalid')
-    store.dispatch(factsEdited(named('bad')))
-    await pass(60_000)
-    expect(noted.saves).toHaveLength(1)
-    answers.save = (_facts, revision) => ({ revision: revision + 1 })
-    store.dispatch(factsEdited(named('good')))
-    await pass(700)
-    expect(store.getState().job).toMatchObject({ save: 'saved', revision: 8 })
-  })
-  test('a job changed elsewhere is told, and nothing is sent over it', async () => {
-    const { store, noted, answers } = opened()
-    answers.save = () => refused('job.changed_meanwhile')
-    store.dispatch(factsEdited(named('mine')))
-    await pass(700)
-    expect(store.getState().job.save).toBe('changed elsewhere')
-    store.dispatch(factsEdited(named('mine again')))
-    await pass(60_000)
-    expect(noted.saves).toHaveLength(1)
-  })
-  test('an edit within half a second of leaving goes out at once, and is kept on the device until it is safe', async () => {
-    const { store, noted, answers, draftOf } = opened()
-    const slow = held<Answer<{ revision: number }>>()
-    answers.save = () => slow.answer as Promise<{ revision: number }>
-    store.dispatch(factsEdited(named('last')))
-    await pass(100)
-    noted.leave()
-    await pass(0)
-    expect(noted.saves.map((save) => save.facts.name)).toEqual(['last'])
-    expect(draftOf(job.id)).toMatchObject({ facts: { name: 'last' }, revision: 7 })
-    slow.letGo({ revision: 8 })
-    await pass(10)
-    expect(draftOf(job.id)).toBeNull()
-  })
-  test('closing the job saves what waits', async () => {
-    const { store, noted } = opened()
-    store.dispatch(factsEdited(named('last')))
-    store.dispatch(jobClosed())
-    await pass(10)
-    expect(noted.saves.map((save) => save.facts.name)).toEqual(['last'])
-  })
-  test('a draft that is taken up is saved', async () => {
-    const { store, noted } = opened()
-    store.dispatch(jobOpened({ facts: named('draft'), revision: 7, draft: true }))
-    await pass(700)
-    expect(noted.saves.map((save) => [save.facts.name, save.revision])).toEqual([['draft', 7]])
-    expect(store.getState().job.save).toBe('saved')
-  })
-})
+/** Somebody else sets a field of the job at the office. */
+const setBy = (desk: ReturnType<typeof opened>, by: string, path: readonly string[], value: unknown) =>
+  desk.office.take(
+    'other',
+    [{ id: `o${desk.office.edits.length}`, clock: '', changes: [{ path, act: 'set', value, before: null }] }],
+    by,
+  )
+/** The open line brings what is new. */
+const bring = (desk: ReturnType<typeof opened>) =>
+  desk.noted.lines.at(-1)?.onmessage?.({
+    data: JSON.stringify(desk.office.news({ log: 0, edit: 0 })),
+  } as MessageEvent<string>)
+const values = (desk: ReturnType<typeof opened>) =>
+  desk.noted.edits.map((edits) => edits.flatMap(({ changes }) => changes.map(({ value }) => value)))
 
-// By hand: the job stood at 7 when the page was left with “last” waiting, “before” on its way.
-describe('drafts', () => {
-  const draft = { facts: named('last'), revision: 7, onItsWay: named('before') }
-  test('nobody has touched the job since: taken up', () => expect(takenUp(draft, facts, 7)).toEqual(named('last')))
-  test('our own save came through: taken up', () => expect(takenUp(draft, named('before'), 8)).toEqual(named('last')))
-  test('it came through itself: nothing left', () => expect(takenUp(draft, named('last'), 8)).toBeNull())
-  test('somebody else changed it: told', () => expect(takenUp(draft, named('theirs'), 8)).toBe('outdated'))
-  test('none: nothing', () => expect(takenUp(null, facts, 7)).toBeNull())
+describe('edits', () => {
+  test('go out after a pause, field by field, and the job is saved once the office has them', async () => {
+    const desk = opened()
+    desk.store.dispatch(factsEdited(named('first')))
+    await pass(100)
+    desk.store.dispatch(factsEdited(named('second')))
+    expect(desk.noted.edits).toEqual([])
+    await pass(1000)
+    expect(values(desk)).toEqual([['first', 'second']])
+    expect(desk.store.getState().job).toMatchObject({ save: 'saved', pending: [], facts: { name: 'second' } })
+    expect(desk.office.facts?.name).toBe('second')
+    expect(await desk.services.device.items()).toEqual([])
+  })
+  test('without a line wait on the device, and go by themselves when it is back', async () => {
+    const desk = opened()
+    desk.answers.edit = offline
+    desk.store.dispatch(factsEdited(named('mine')))
+    await pass(700)
+    expect(desk.store.getState()).toMatchObject({ job: { save: 'failed' }, out: { isReached: false, waiting: 1 } })
+    desk.answers.edit = (edits) => desk.office.take('own', edits)
+    await pass(2500)
+    expect(desk.store.getState()).toMatchObject({ job: { save: 'saved' }, out: { isReached: true, waiting: 0 } })
+  })
+  test('whose answer was lost on the way are sent again, and stand once', async () => {
+    const desk = opened()
+    desk.answers.edit = (edits) => {
+      desk.office.take('own', edits)
+      return offline()
+    }
+    desk.store.dispatch(factsEdited(named('mine')))
+    await pass(700)
+    desk.answers.edit = (edits) => desk.office.take('own', edits)
+    await pass(3000)
+    expect(desk.office.edits).toHaveLength(1)
+    expect(desk.store.getState().job).toMatchObject({ save: 'saved', facts: { name: 'mine' } })
+  })
+  test('that are refused step aside with their reason, the fields are as before, and the next edit goes', async () => {
+    const desk = opened()
+    desk.answers.edit = (edits) => ({
+      ...desk.office.take('own', []),
+      refused: edits.map(({ id }) => ({ editId: id, message: 'x: y', place: 'x' })),
+    })
+    desk.store.dispatch(factsEdited(named('bad')))
+    await pass(1000)
+    expect(desk.store.getState()).toMatchObject({
+      job: { save: 'saved', facts: { name: facts.name } },
+      out: { waiting: 0, aside: [{ kind: 'edit', reason: 'x: y' }] },
+    })
+    desk.answers.edit = (edits) => desk.office.take('own', edits)
+    desk.store.dispatch(factsEdited(named('good')))
+    await pass(1000)
+    expect(desk.office.facts?.name).toBe('good')
+    // Mended elsewhere, it may be sent again; or dropped.
+    const [item] = await desk.services.device.items()
+    await desk.services.device.setAside(item!.n, null)
+    await pass(1000)
+    expect(desk.store.getState().out.aside).toEqual([])
+  })
+  test('of others come in beside what is edited here, and undo takes back only what was done here', async () => {
+    const desk = opened()
+    const [room] = facts.rooms
+    desk.store.dispatch(factsEdited(named('mine')))
+    setBy(desk, 'Ada', ['rooms', room!.id, 'heightMm'], 2345)
+    bring(desk)
+    await pass(1000)
+    expect(desk.store.getState().job.facts).toMatchObject({ name: 'mine' })
+    expect(desk.store.getState().job.facts?.rooms[0]?.heightMm).toBe(2345)
+    desk.store.dispatch(undone())
+    await pass(1000)
+    expect(desk.store.getState().job.facts).toMatchObject({ name: facts.name })
+    expect(desk.office.facts?.rooms[0]?.heightMm).toBe(2345)
+  })
+  test('of the same field by somebody else, later: told with what was meant here', async () => {
+    const desk = opened()
+    desk.store.dispatch(factsEdited(named('mine')))
+    await pass(1000)
+    setBy(desk, 'Ada', ['name'], 'hers')
+    bring(desk)
+    await pass(10)
+    expect(desk.store.getState().job.facts?.name).toBe('hers')
+    expect(desk.store.getState().missed.list).toMatchObject([
+      { now: 'hers', by: 'Ada', why: 'later', change: { value: 'mine' } },
+    ])
+  })
+  test('made within half a second of leaving are on the device already, and go out', async () => {
+    const desk = opened()
+    desk.store.dispatch(factsEdited(named('last')))
+    await pass(0)
+    expect(await desk.services.device.items()).toHaveLength(1)
+    desk.noted.leave()
+    await pass(10)
+    expect(desk.office.facts?.name).toBe('last')
+  })
+  test('of a job that is closed meanwhile go out all the same', async () => {
+    const desk = opened()
+    desk.store.dispatch(factsEdited(named('last')))
+    await pass(0)
+    desk.store.news.close()
+    desk.store.dispatch(jobClosed())
+    await pass(1000)
+    expect(desk.office.facts?.name).toBe('last')
+  })
+  test('kept from before are on top of the job when it is opened', async () => {
+    const desk = opened()
+    const edit = { id: 'e1', clock: '', changes: [{ path: ['name'], act: 'set', value: 'kept', before: '' }] } as const
+    desk.store.dispatch(jobOpened({ facts, revision: 1, pending: [edit] }))
+    expect(desk.store.getState().job).toMatchObject({
+      save: 'waiting',
+      facts: { name: 'kept' },
+      base: { name: facts.name },
+    })
+  })
 })
 
 describe('ticks', () => {
   test('are kept on the device, sent, and forgotten there once taken', async () => {
-    const { store, services, noted } = opened()
-    store.dispatch(happened([tick('t1')]))
+    const desk = opened()
+    desk.store.dispatch(happened([tick('t1')]))
     await pass(10)
-    expect(noted.sent.map((batch) => batch.map((event) => event.id))).toEqual([['t1']])
-    expect(store.getState().log.unsent).toEqual([])
-    expect(services.outbox.read(job.id)).toEqual([])
+    expect(await desk.services.device.items()).toHaveLength(1)
+    await pass(1000)
+    expect(desk.noted.sent.map((batch) => batch.map((event) => event.id))).toEqual([['t1']])
+    expect(await desk.services.device.items()).toEqual([])
   })
   test('without a line they wait, and go together with what was ticked since', async () => {
-    const { store, services, noted, answers } = opened()
-    answers.send = offline
-    store.dispatch(happened([tick('t2')]))
+    const desk = opened()
+    desk.answers.send = offline
+    desk.store.dispatch(happened([tick('t2')]))
+    await pass(1000)
+    desk.store.dispatch(happened([tick('t3')]))
     await pass(100)
-    expect(services.outbox.read(job.id)).toHaveLength(1)
-    store.dispatch(happened([tick('t3')]))
-    await pass(100)
-    answers.send = () => ({ taken: 2 })
-    await pass(6000)
-    expect(noted.sent.at(-1)?.map((event) => event.id)).toEqual(['t2', 't3'])
-    expect(store.getState().log.unsent).toEqual([])
+    desk.answers.send = () => null
+    desk.noted.back()
+    await pass(10)
+    expect(desk.noted.sent.at(-1)?.map((event) => event.id)).toEqual(['t2', 't3'])
+    expect(desk.store.getState().out.waiting).toBe(0)
   })
   test('one that is refused steps aside with its reason; the others arrive, and those that come later too', async () => {
-    const { store, services, answers } = opened()
-    answers.send = (events) => (events.some((event) => event.id === 'bad') ? refused('request.invalid') : { taken: 1 })
-    store.dispatch(happened([tick('a'), tick('bad'), tick('b')]))
-    await pass(50)
-    expect(store.getState().log).toMatchObject({ unsent: [] })
-    expect(store.getState().log.events.map((event) => event.id)).toEqual(['a', 'b'])
-    expect(services.outbox.refused(job.id)).toMatchObject([{ event: { id: 'bad' }, reason: 'x: y' }])
-    expect(store.getState().notice.current?.text).toContain('x: y')
-    store.dispatch(happened([tick('later')]))
-    await pass(50)
-    expect(store.getState().log.unsent).toEqual([])
+    const desk = opened()
+    desk.answers.send = (events) => (events.some((event) => event.id === 'bad') ? refused('request.invalid') : null)
+    desk.store.dispatch(happened([tick('a'), tick('bad'), tick('b')]))
+    await pass(1000)
+    expect(desk.store.getState().log.events.map((event) => event.id)).toEqual(['a', 'b'])
+    expect(desk.store.getState().out.aside).toMatchObject([{ kind: 'tick', reason: 'x: y' }])
+    expect(desk.store.getState().notice.current?.text).toContain('x: y')
+    desk.store.dispatch(happened([tick('later')]))
+    await pass(1000)
+    expect(desk.store.getState().out.waiting).toBe(0)
   })
-  test('a half-written line on the device is no reason to fail', () => {
-    const { services } = opened()
-    expect(services.outbox.read('never seen')).toEqual([])
+  test('of a second phone come by the line, once', async () => {
+    const desk = opened()
+    desk.office.log.push(tick('theirs'))
+    bring(desk)
+    bring(desk)
+    expect(desk.store.getState().log.events.map((event) => event.id)).toEqual(['theirs'])
+  })
+  test('wait where nobody is signed in, and it is told', async () => {
+    const desk = opened()
+    desk.answers.send = () => new ApiError({ code: 'sign_in.needed', message: '', facts: {}, place: null }, 401)
+    desk.store.dispatch(happened([tick('t1')]))
+    await pass(1000)
+    expect(desk.store.getState().out).toMatchObject({ mustSignIn: true, waiting: 1, aside: [] })
   })
 })

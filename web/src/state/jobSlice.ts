@@ -1,32 +1,38 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
-import type { PublishedPlan } from '@crisp-hem/core'
-import type { JobFacts } from '@crisp-hem/core/wire'
+import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit'
+import { applyEdits, changesBetween, type Edit, type PublishedPlan } from '@crisp-hem/core'
+import type { JobFacts, TakenEdit } from '@crisp-hem/core/wire'
 
-export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'changed elsewhere'
+export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed'
 
 interface JobState {
+  /** What is shown: as the office has it, with what was edited here on top. */
   facts: JobFacts | null
+  /** As the office has it. */
+  base: JobFacts | null
+  /** Made here and not yet in the base, in order. */
+  pending: readonly Edit[]
   revision: number
   /** The plan people work by, or null while there is only a proposal. */
   published: PublishedPlan | null
-  past: JobFacts[]
-  future: JobFacts[]
+  past: readonly JobFacts[]
+  future: readonly JobFacts[]
   save: SaveState
   saveError: string | null
 }
 
-/** A job as it was opened. */
+/** A job as it was opened: as the office has it, and edits of this device that it has not taken yet. */
 export interface JobOpened {
   readonly facts: JobFacts
   readonly revision: number
   readonly published?: PublishedPlan | null
-  /** These facts are an edit that was not saved yet. */
-  readonly draft?: boolean
+  readonly pending?: readonly Edit[]
 }
 
 const UNDO_STEPS = 200
 const initialState: JobState = {
   facts: null,
+  base: null,
+  pending: [],
   revision: 0,
   published: null,
   past: [],
@@ -35,54 +41,120 @@ const initialState: JobState = {
   saveError: null,
 }
 
+/** The state itself rather than a draft of it: facts are large, and walking drafts of them is slow. */
+const plain = (state: object): JobState => (original(state) ?? state) as JobState
+
+const after = (facts: JobFacts, edits: readonly Pick<Edit, 'changes'>[]): JobFacts =>
+  applyEdits(
+    facts,
+    edits.flatMap(({ changes }) => changes),
+  )
+
+/** The same facts under a new base; those at hand stay where nothing differs, so that nothing is worked out again. */
+function rebased(state: JobState, base: JobFacts, pending: readonly Edit[]): Partial<JobState> {
+  const facts = after(base, pending)
+  const isSame = state.facts !== null && changesBetween(state.facts, facts).length === 0
+  return { base, pending, facts: isSame ? state.facts : facts }
+}
+
 /** The open job's facts, with every earlier version for undo. Plans are worked out elsewhere and never stored here. */
 export const jobSlice = createSlice({
   name: 'job',
+  // Facts are large and never changed in place: reducers put new states together instead of drafting.
   initialState,
   reducers: {
     jobOpened: (_state, { payload }: PayloadAction<JobOpened>): JobState => {
-      const { facts, revision, published = null, draft = false } = payload
-      return { ...initialState, facts, revision, published, save: draft ? 'waiting' : 'saved' }
+      const { facts, revision, published = null, pending = [] } = payload
+      return {
+        ...initialState,
+        facts: after(facts, pending),
+        base: facts,
+        pending,
+        revision,
+        published,
+        save: pending.length > 0 ? 'waiting' : 'saved',
+      }
     },
     planPublished(state, { payload }: PayloadAction<PublishedPlan>) {
       state.published = payload as typeof state.published
     },
     jobClosed: () => initialState,
-    factsEdited(state, { payload }: PayloadAction<JobFacts>) {
-      if (state.facts) state.past = [...state.past.slice(1 - UNDO_STEPS), state.facts] as typeof state.past
-      state.facts = payload as typeof state.facts
-      state.future = []
-      state.save = 'waiting'
+    factsEdited: (state, { payload }: PayloadAction<JobFacts>): JobState => {
+      const own = plain(state)
+      const past = own.facts ? [...own.past.slice(1 - UNDO_STEPS), own.facts] : own.past
+      return { ...own, past, facts: payload, future: [], save: 'waiting' }
     },
-    undone(state) {
-      const before = state.past.pop()
-      if (!before || !state.facts) return
-      state.future.push(state.facts)
-      state.facts = before
-      state.save = 'waiting'
+    undone: (state): JobState => {
+      const own = plain(state)
+      const before = own.past.at(-1)
+      if (!before || !own.facts) return own
+      return { ...own, past: own.past.slice(0, -1), future: [...own.future, own.facts], facts: before, save: 'waiting' }
     },
-    redone(state) {
-      const after = state.future.pop()
-      if (!after || !state.facts) return
-      state.past.push(state.facts)
-      state.facts = after
-      state.save = 'waiting'
+    redone: (state): JobState => {
+      const own = plain(state)
+      const next = own.future.at(-1)
+      if (!next || !own.facts) return own
+      return { ...own, future: own.future.slice(0, -1), past: [...own.past, own.facts], facts: next, save: 'waiting' }
+    },
+    /** What an edit, an undo or a redo changed, as it is sent. */
+    editMade: (state, { payload }: PayloadAction<Edit>): JobState => {
+      const own = plain(state)
+      return { ...own, pending: [...own.pending, payload] }
+    },
+    /** Edits as the office took them, in its order: ours and those of others. */
+    editsHeard: (
+      state,
+      { payload }: PayloadAction<{ revision: number; edits: readonly TakenEdit[]; device: string }>,
+    ): JobState => {
+      const own = plain(state)
+      const { revision, edits, device } = payload
+      if (!own.base || edits.length === 0) return own
+      const heard = new Set(edits.map(({ id }) => id))
+      const pending = own.pending.filter(({ id }) => !heard.has(id))
+      const foreign = edits.filter((edit) => edit.device !== device)
+      // Undo takes back what was done here, not what others did meanwhile.
+      const with_ = (facts: JobFacts) => (foreign.length === 0 ? facts : after(facts, foreign))
+      return {
+        ...own,
+        ...rebased(own, after(own.base, edits), pending),
+        revision,
+        past: own.past.map(with_),
+        future: own.future.map(with_),
+        save: pending.length === 0 ? 'saved' : own.save,
+      }
+    },
+    /** Edits that the office has answered are no longer pending: what of them stands is in the base. */
+    editsSettled: (state, { payload }: PayloadAction<readonly string[]>): JobState => {
+      const own = plain(state)
+      if (!own.base) return own
+      const pending = own.pending.filter(({ id }) => !payload.includes(id))
+      return {
+        ...own,
+        ...rebased(own, own.base, pending),
+        save: pending.length === 0 ? 'saved' : own.save,
+        saveError: null,
+      }
     },
     saveStarted(state) {
       state.save = 'saving'
     },
-    saveDone(state, { payload }: PayloadAction<{ revision: number; facts: JobFacts }>) {
-      state.revision = payload.revision
-      state.saveError = null
-      // Edits made while the save was on its way still wait for theirs.
-      if (state.save === 'saving') state.save = 'saved'
-    },
-    saveFailed(state, { payload }: PayloadAction<{ state: SaveState; message: string }>) {
-      state.save = payload.state
-      state.saveError = payload.message
+    saveFailed(state, { payload }: PayloadAction<string>) {
+      state.save = 'failed'
+      state.saveError = payload
     },
   },
 })
 
-export const { jobOpened, jobClosed, planPublished, factsEdited, undone, redone, saveStarted, saveDone, saveFailed } =
-  jobSlice.actions
+export const {
+  jobOpened,
+  jobClosed,
+  planPublished,
+  factsEdited,
+  undone,
+  redone,
+  editMade,
+  editsHeard,
+  editsSettled,
+  saveStarted,
+  saveFailed,
+} = jobSlice.actions

@@ -1,44 +1,44 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
 import type { LogEvent } from '@crisp-hem/core'
-import type { Refusal } from './sending'
 
 interface LogState {
   jobId: string | null
   events: LogEvent[]
-  /** Made here, not yet taken by the server; kept on the device until they are. */
-  unsent: LogEvent[]
 }
 
-const initialState: LogState = { jobId: null, events: [], unsent: [] }
+const initialState: LogState = { jobId: null, events: [] }
 
 /** The open job's log. Events are only ever added; an undo is one more event. */
 export const logSlice = createSlice({
   name: 'log',
   initialState,
   reducers: {
+    /** @param unsent  made here and not yet taken by the office */
     logOpened(
       _state,
       { payload }: PayloadAction<{ jobId: string; events: readonly LogEvent[]; unsent: readonly LogEvent[] }>,
     ) {
       const known = new Set(payload.events.map((event) => event.id))
       const unsent = payload.unsent.filter((event) => !known.has(event.id))
-      return { jobId: payload.jobId, events: [...payload.events, ...unsent], unsent }
+      return { jobId: payload.jobId, events: [...payload.events, ...unsent] }
     },
     happened(state, { payload }: PayloadAction<LogEvent[]>) {
       state.events.push(...(payload as typeof state.events))
-      state.unsent.push(...(payload as typeof state.unsent))
     },
-    /** A tick the server will not have is none: it goes from the log, and is told. */
-    eventsRefused(state, { payload }: PayloadAction<Refusal>) {
-      const gone = (event: LogEvent) => event.id === payload.event.id
-      state.events = state.events.filter((event) => !gone(event))
-      state.unsent = state.unsent.filter((event) => !gone(event))
+    /** Lines as the office has them: those of others are added, our own get the time it put right. */
+    eventsHeard(state, { payload }: PayloadAction<readonly LogEvent[]>) {
+      const place = new Map(state.events.map((event, i) => [event.id, i]))
+      for (const event of payload) {
+        const at = place.get(event.id)
+        if (at === undefined) state.events.push(event as (typeof state.events)[number])
+        else state.events[at] = event as (typeof state.events)[number]
+      }
     },
-    eventsTaken(state, { payload }: PayloadAction<string[]>) {
-      const taken = new Set(payload)
-      state.unsent = state.unsent.filter((event) => !taken.has(event.id))
+    /** A tick the office will not have is none: it goes from the log, and is told. */
+    eventsRefused(state, { payload }: PayloadAction<{ ids: readonly string[]; reason: string }>) {
+      state.events = state.events.filter((event) => !payload.ids.includes(event.id))
     },
   },
 })
 
-export const { logOpened, happened, eventsTaken, eventsRefused } = logSlice.actions
+export const { logOpened, happened, eventsHeard, eventsRefused } = logSlice.actions

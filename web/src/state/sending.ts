@@ -1,70 +1,148 @@
-import { isAnyOf } from '@reduxjs/toolkit'
-import type { LogEvent } from '@crisp-hem/core'
+import type { EditAnswer, MissedChange, TickAnswer } from '@crisp-hem/core/wire'
 import { ApiError, type Api } from '../api'
-import type { Services, StartListening } from '../store'
-import { eventsRefused, eventsTaken, happened, logOpened } from './logSlice'
+import type { DeviceStore, OutItem } from '../device/store'
+import type { Dispatch } from '@reduxjs/toolkit'
+import type { RootState } from '../store'
+import { editsSettled, saveFailed, saveStarted } from './jobSlice'
+import { eventsRefused } from './logSlice'
+import { changesMissed } from './missedSlice'
+import { clockMeasured, officeLost, officeReached, outboxRead, signInAsked } from './outSlice'
 
-const SEND_AGAIN_MS = 5000
+/** How long what was put down waits for more, and how long the outbox waits for a line, ms. */
+export const SEND_AFTER_MS = 400
+export const SEND_AGAIN_MS = [2000, 5000, 10_000, 30_000] as const
+/** Things that go together. */
+const BATCH = 200
 
-/** Sends ticks until they are taken. One that is refused steps aside with its reason; the rest goes on. */
-export function addSending(listen: StartListening, { api, outbox }: Services): void {
-  listen({
-    matcher: isAnyOf(happened, logOpened, eventsTaken, eventsRefused),
-    effect: async (_action, { getState, dispatch, cancelActiveListeners, delay }) => {
-      cancelActiveListeners()
-      const { jobId, unsent } = getState().log
-      if (!jobId) return
-      outbox.write(jobId, unsent)
-      while (getState().log.jobId === jobId && getState().log.unsent.length > 0) {
-        const outcome = await sent(api, jobId, getState().log.unsent)
-        if (outcome === 'unreachable') {
-          await delay(SEND_AGAIN_MS)
-          continue
-        }
-        outbox.write(
-          jobId,
-          getState().log.unsent.filter((event) => !outcome.taken.includes(event.id)),
-        )
-        for (const refusal of outcome.refused) {
-          outbox.setAside(jobId, refusal)
-          dispatch(eventsRefused(refusal))
-        }
-        dispatch(eventsTaken(outcome.taken))
-        return
-      }
-    },
-  })
+export interface SenderSetup {
+  readonly api: Api
+  readonly device: DeviceStore
+  readonly deviceId: string
+  readonly dispatch: Dispatch
+  readonly getState: () => RootState
+  /** Fetches what the office has of a job behind what is known here. */
+  readonly hear: (jobId: string) => Promise<void>
 }
 
-/** Why a tick was not taken. */
-export interface Refusal {
-  readonly event: LogEvent
-  readonly reason: string
-}
+/**
+ * Sends what this device has to say, of whatever job, in the order in which it was said, until all is taken. What is refused
+ * steps aside with its reason and the rest goes on; where nobody answers all of it waits.
+ */
+export class Sender {
+  private timer: ReturnType<typeof setTimeout> | undefined
+  private tries = 0
 
-interface Sent {
-  readonly taken: string[]
-  readonly refused: Refusal[]
-}
+  constructor(private readonly setup: SenderSetup) {}
 
-/** Sends a batch; one that is refused is halved until the ticks at fault stand alone. */
-async function sent(api: Api, jobId: string, batch: readonly LogEvent[]): Promise<Sent | 'unreachable'> {
-  try {
-    await api.sendEvents(jobId, batch)
-    return { taken: batch.map((event) => event.id), refused: [] }
-  } catch (error) {
-    if (!(error instanceof ApiError && error.isRefusal)) return 'unreachable'
-    const [only] = batch
-    if (batch.length === 1 && only) return { taken: [], refused: [{ event: only, reason: error.message }] }
-    return sentInHalves(api, jobId, batch)
+  /** Something was put down: it goes soon. */
+  soon = (ms: number = SEND_AFTER_MS): void => {
+    clearTimeout(this.timer)
+    this.timer = setTimeout(() => void this.send(), ms)
   }
-}
 
-async function sentInHalves(api: Api, jobId: string, batch: readonly LogEvent[]): Promise<Sent | 'unreachable'> {
-  const middle = Math.ceil(batch.length / 2)
-  const first = await sent(api, jobId, batch.slice(0, middle))
-  if (first === 'unreachable') return first
-  const second = await sent(api, jobId, batch.slice(middle))
-  if (second === 'unreachable') return second
-  return { taken: [...first.taken, ...second.taken], refused: [...first.refused, ...second.refused] }
+  /** Sends at once what waits: the line is back, or the page is about to be left. */
+  async send(): Promise<void> {
+    clearTimeout(this.timer)
+    const { device, dispatch } = this.setup
+    await device.alone(async () => {
+      for (let batch = await this.next(); batch.length > 0; batch = await this.next()) {
+        const isThrough = await this.sendBatch(batch)
+        dispatch(outboxRead(await device.items()))
+        if (!isThrough) return this.soon(SEND_AGAIN_MS[Math.min(this.tries++, SEND_AGAIN_MS.length - 1)] ?? 0)
+        this.tries = 0
+      }
+    })
+  }
+
+  /** The first things that wait and can go together: of one job and of one kind; pictures one by one. */
+  private async next(): Promise<readonly OutItem[]> {
+    const waiting = (await this.setup.device.items()).filter((item) => item.refused === null)
+    const [first] = waiting
+    if (!first) return []
+    const end = waiting.findIndex((item) => item.jobId !== first.jobId || item.what.kind !== first.what.kind)
+    return waiting.slice(0, first.what.kind === 'photo' ? 1 : end < 0 ? BATCH : Math.min(end, BATCH))
+  }
+
+  /** @returns whether the office answered */
+  private async sendBatch(batch: readonly OutItem[]): Promise<boolean> {
+    const { dispatch, device } = this.setup
+    try {
+      await this.say(batch)
+      dispatch(officeReached())
+      return true
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error
+      const { jobId } = batch[0]!
+      // Who has to sign in first, or to wait, is not refused: it goes later.
+      if (!error.isRefusal || error.status === 401 || error.status === 429) {
+        dispatch(error.status === 401 ? signInAsked() : officeLost())
+        if (jobId === this.openId && batch[0]!.what.kind === 'edit') dispatch(saveFailed(error.message))
+        return false
+      }
+      const [only, more] = batch
+      if (only && !more) {
+        await device.setAside(only.n, error.message)
+        if (only.what.kind === 'tick' && jobId === this.openId)
+          dispatch(eventsRefused({ ids: [only.what.event.id], reason: error.message }))
+        if (only.what.kind === 'edit' && jobId === this.openId) dispatch(editsSettled([only.what.edit.id]))
+        return true
+      }
+      // One of them is at fault: halves find out which.
+      const middle = Math.ceil(batch.length / 2)
+      return (await this.sendBatch(batch.slice(0, middle))) && (await this.sendBatch(batch.slice(middle)))
+    }
+  }
+
+  private get openId(): string | null {
+    return this.setup.getState().job.facts?.id ?? null
+  }
+
+  private async say(batch: readonly OutItem[]): Promise<void> {
+    const { api, device } = this.setup
+    const [first] = batch
+    if (!first) return
+    if (first.what.kind === 'photo') {
+      await api.sendPhoto(first.jobId, first.what.photoId, first.what.file)
+      return device.drop([first.n])
+    }
+    if (first.what.kind === 'tick') {
+      const events = batch.flatMap(({ what }) => (what.kind === 'tick' ? [what.event] : []))
+      return this.ticksTaken(batch, await api.sendEvents(first.jobId, events))
+    }
+    const edits = batch.flatMap(({ what }) => (what.kind === 'edit' ? [what.edit] : []))
+    if (first.jobId === this.openId) this.setup.dispatch(saveStarted())
+    return this.editsTaken(
+      batch,
+      edits.map(({ id }) => id),
+      await api.sendEdits(first.jobId, this.setup.deviceId, edits),
+    )
+  }
+
+  private async ticksTaken(batch: readonly OutItem[], { skewMs }: TickAnswer): Promise<void> {
+    const { device, dispatch, hear } = this.setup
+    await device.drop(batch.map(({ n }) => n))
+    dispatch(clockMeasured(skewMs))
+    // The office may have put their times right.
+    if (skewMs !== 0) await hear(batch[0]!.jobId)
+  }
+
+  private async editsTaken(batch: readonly OutItem[], ids: readonly string[], answer: EditAnswer): Promise<void> {
+    const { device, dispatch, hear } = this.setup
+    const { jobId } = batch[0]!
+    const refused = new Map(answer.refused.map((each) => [each.editId, each.message]))
+    for (const { n, what } of batch) {
+      const reason = what.kind === 'edit' ? refused.get(what.edit.id) : undefined
+      if (reason !== undefined) await device.setAside(n, reason)
+    }
+    const isTaken = ({ what }: OutItem) => what.kind !== 'edit' || !refused.has(what.edit.id)
+    await device.drop(batch.filter(isTaken).map(({ n }) => n))
+    if (jobId !== this.openId) return
+    await hear(jobId)
+    dispatch(editsSettled(ids))
+    this.tellMissed(answer.missed)
+  }
+
+  private tellMissed(missed: readonly MissedChange[]): void {
+    if (missed.length > 0) this.setup.dispatch(changesMissed(missed))
+  }
 }

@@ -1,6 +1,6 @@
 import { gullRow } from '../../../demo'
-import { factsEdited, jobOpened, jobSlice, redone, saveDone, saveStarted, undone } from './jobSlice'
-import { eventsTaken, happened, logOpened, logSlice } from './logSlice'
+import { factsEdited, jobOpened, editMade, editsSettled, jobSlice, redone, saveStarted, undone } from './jobSlice'
+import { eventsHeard, logOpened, logSlice } from './logSlice'
 import type { LogEvent } from '@crisp-hem/core'
 import { withFace } from '../walk/editFace'
 
@@ -16,15 +16,18 @@ test('undo goes back to the start and redo forward again', () => {
   expect(run(opened, named('a'), undone(), named('c'), redone()).facts?.name).toBe('c')
 })
 
-test('an edit made while a save is on its way still waits for its own', () => {
+test('an edit made while others are on their way still waits for its own', () => {
+  const edit = (id: string) => editMade({ id, clock: '', changes: [] })
   const during = run(
     jobOpened({ facts, revision: 3 }),
     named('a'),
+    edit('e1'),
     saveStarted(),
     named('b'),
-    saveDone({ revision: 4, facts }),
+    edit('e2'),
+    editsSettled(['e1']),
   )
-  expect([during.save, during.revision]).toEqual(['waiting', 4])
+  expect([during.save, during.pending.map(({ id }) => id)]).toEqual(['waiting', ['e2']])
 })
 
 const event = (id: string): LogEvent => ({
@@ -41,15 +44,19 @@ const event = (id: string): LogEvent => ({
   origin: null,
 })
 
-test('ticks stay unsent until the server has taken them, also over a reload', () => {
+test('what waited on the device is in the log once, also where the office has it already', () => {
   const reloaded = logSlice.reducer(
     undefined,
     logOpened({ jobId: 'j', events: [event('a')], unsent: [event('a'), event('b')] }),
   )
   expect(reloaded.events.map((each) => each.id)).toEqual(['a', 'b'])
-  expect(reloaded.unsent.map((each) => each.id)).toEqual(['b'])
-  const more = logSlice.reducer(reloaded, happened([event('c')]))
-  expect(logSlice.reducer(more, eventsTaken(['b'])).unsent.map((each) => each.id)).toEqual(['c'])
+  const put = { ...event('b'), at: '2027-05-12T07:07:00Z' }
+  const right = logSlice.reducer(reloaded, eventsHeard([put, event('c')]))
+  expect(right.events.map((each) => [each.id, each.at.slice(11, 16)])).toEqual([
+    ['a', '07:00'],
+    ['b', '07:07'],
+    ['c', '07:00'],
+  ])
 })
 
 test('changing a face changes that one, or all walls', () => {

@@ -1,52 +1,95 @@
-import type { Job, LogEvent, PublishedPlan } from '@crisp-hem/core'
-import type { JobFacts } from '@crisp-hem/core/wire'
+import { applyEdits, type Edit, type Job, type LogEvent, type PublishedPlan } from '@crisp-hem/core'
+import type { EditAnswer, JobFacts, JobNews, TakenEdit } from '@crisp-hem/core/wire'
 import { ApiError, type Api } from '../api'
-import type { Draft } from '../state/drafts'
-import { deviceDrafts } from '../state/drafts'
-import { deviceOutbox } from '../state/outbox'
+import { identityIn } from '../device/identity'
+import { memoryStore } from '../device/memoryStore'
+import type { Line } from '../state/news'
 import type { PlanAnswer } from '../state/planner'
 import { makeStore, type Services } from '../store'
 
-/** An answer the stand-in server gives, in the order it is asked. */
+/** An answer the stand-in office gives, in the order it is asked. */
 export type Answer<T> = T | ApiError | Promise<T | ApiError>
 
 export const offline = (): ApiError => new ApiError({ code: 'offline', message: '', facts: {}, place: null }, 0)
 export const refused = (code: string): ApiError =>
   new ApiError({ code, message: code, facts: { now: 9, yours: 7, place: 'x', expected: 'y' }, place: 'x' }, 400)
 
+/** An office in memory: it takes edits and ticks as the real one does, and tells of them. */
+class StandInOffice {
+  /** Id of the device under test. */
+  ownId = ''
+  log: LogEvent[] = []
+  edits: TakenEdit[] = []
+  facts: JobFacts | null = null
+
+  get marks() {
+    return { log: this.log.length, edit: this.edits.length }
+  }
+  take(device: string, edits: readonly Edit[], by: string | null = null): EditAnswer {
+    for (const { id, changes } of edits) {
+      if (this.edits.some((each) => each.id === id)) continue
+      this.edits.push({ id, device, by, at: '', changes })
+      if (this.facts) this.facts = applyEdits(this.facts, changes)
+    }
+    return { revision: 1 + this.edits.length, marks: this.marks, refused: [], missed: [] }
+  }
+  news({ log, edit }: { log: number; edit: number }): JobNews {
+    return {
+      marks: this.marks,
+      revision: 1 + this.edits.length,
+      log: this.log.slice(log),
+      edits: this.edits.slice(edit).map((each) => (each.device === 'own' ? { ...each, device: this.ownId } : each)),
+      published: null,
+      anew: false,
+    }
+  }
+}
+
 /** A store on stand-ins that note what they are asked. */
 export function deskServices() {
   const kept = new Map<string, string>()
-  const device = {
+  const text = {
     getItem: (key: string) => kept.get(key) ?? null,
     setItem: (key: string, value: string) => void kept.set(key, value),
-    removeItem: (key: string) => void kept.delete(key),
   }
+  const office = new StandInOffice()
   const noted = {
-    saves: [] as { facts: JobFacts; revision: number }[],
+    edits: [] as (readonly Edit[])[],
     sent: [] as (readonly LogEvent[])[],
     asked: [] as { job: Job; now: number }[],
+    lines: [] as (Line & { readonly url: string })[],
     tell: (_answer: PlanAnswer): void => {},
     leave: (): void => {},
+    back: (): void => {},
   }
   const answers = {
-    save: (_facts: JobFacts, revision: number): Answer<{ revision: number }> => ({ revision: revision + 1 }),
-    send: (_events: readonly LogEvent[]): Answer<{ taken: number }> => ({ taken: 1 }),
+    edit: (edits: readonly Edit[]): Answer<EditAnswer> => office.take('own', edits),
+    send: (events: readonly LogEvent[]): Answer<null> => {
+      office.log.push(...events)
+      return null
+    },
+    news: (): Answer<null> => null,
   }
   const said = async <T>(answer: Answer<T>): Promise<T> => {
     const got = await answer
     if (got instanceof ApiError) throw got
     return got
   }
-  const api: Pick<Api, 'saveJob' | 'sendEvents' | 'publish'> = {
-    saveJob: async (facts, revision) => {
-      noted.saves.push({ facts, revision })
-      return said(answers.save(facts, revision))
+  const api: Pick<Api, 'sendEdits' | 'sendEvents' | 'publish' | 'news' | 'liveUrl'> = {
+    sendEdits: async (_id, _device, edits) => {
+      noted.edits.push(edits)
+      return said(answers.edit(edits))
     },
     sendEvents: async (_id, events) => {
       noted.sent.push(events)
-      return said(answers.send(events))
+      await said(answers.send(events))
+      return { taken: events.length, marks: office.marks, skewMs: 0 }
     },
+    news: async (_id, marks) => {
+      await said(answers.news())
+      return office.news(marks)
+    },
+    liveUrl: (id) => `/live/${id}`,
     publish: async (_id, plan): Promise<PublishedPlan> => ({ number: 1, at: '', changes: [], ...plan }),
   }
   const services: Services = {
@@ -56,11 +99,17 @@ export function deskServices() {
       ask: (job, now) => void noted.asked.push({ job, now }),
       onAnswer: (tell) => void (noted.tell = tell),
     },
-    outbox: deviceOutbox(device),
-    drafts: deviceDrafts(device),
+    device: memoryStore(),
+    identity: identityIn(text, () => 0),
+    openLine(url) {
+      const line = { url, readyState: 1, onmessage: null, onerror: null, close: () => undefined }
+      noted.lines.push(line)
+      return line
+    },
     clock: () => 0,
     onLeave: (leave) => void (noted.leave = leave),
+    onLine: (back) => void (noted.back = back),
   }
-  const draftOf = (jobId: string): Draft | null => services.drafts.read(jobId)
-  return { store: makeStore(services), services, noted, answers, draftOf }
+  office.ownId = services.identity.id
+  return { store: makeStore(services), services, noted, answers, office }
 }

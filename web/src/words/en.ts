@@ -1,6 +1,7 @@
 import { BOARD_WORDS } from './enBoard'
 import { FIELD_WORDS } from './enFields'
 import { HOUSE_WORDS } from './enHouse'
+import { LINE_WORDS } from './enLine'
 import { MOVE_WORDS } from './enMoves'
 import { SHELF_WORDS } from './enShelf'
 import { SURVEY_WORDS } from './enSurvey'
@@ -23,9 +24,7 @@ export const EN_SCREENS = {
     saved: 'Saved',
     waiting: 'Saving…',
     saving: 'Saving…',
-    failed: 'Not saved',
-    'changed elsewhere': 'Changed elsewhere',
-    unsent: '{n, plural, one {# tick waits} other {# ticks wait}} for signal',
+    failed: 'On this device only',
     undo: 'Undo',
     redo: 'Redo',
     day: 'Daylight',
@@ -42,11 +41,9 @@ export const EN_SCREENS = {
     gone: 'This job is not here.',
     working: 'Working it out…',
     close: 'Close',
-    reload: 'Load the newer version',
     menu: 'Steps of the work',
     more: 'More',
     air: '{temp} °C · {rh} % · {own, select, yes {face at {face} °C,} other {faces at}} {margin} °C over dew',
-    draftOutdated: 'A last edit was not saved before this page was left, and the job has changed since. Look it over.',
     pullNow: 'Pull {room} now',
     pullIn: 'Pull {room} in {minutes}',
   },
@@ -161,6 +158,8 @@ export const EN_SCREENS = {
     meter: 'Read the meter',
   },
   ...BOARD_WORDS,
+  ...LINE_WORDS,
+  ...LINE_WORDS,
   ...MOVE_WORDS,
   ...SURVEY_WORDS,
   ...HOUSE_WORDS,

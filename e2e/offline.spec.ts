@@ -1,0 +1,117 @@
+import { expect, test, type BrowserContext, type Page } from '@playwright/test'
+import type { JobAnswer } from '@crisp-hem/core/wire'
+import { TestServer } from './server'
+
+const server = new TestServer(true)
+test.beforeAll(() => server.start())
+test.afterAll(() => server.remove())
+
+const board = () => `${server.url}/jobs/tern-quay/pulls`
+const job = async (): Promise<JobAnswer> =>
+  (await (await fetch(`${server.url}/api/jobs/tern-quay`)).json()) as JobAnswer
+
+/** Opens the board and waits until this device has all it needs to do without a line. */
+async function keptBoard(context: BrowserContext): Promise<Page> {
+  const page = await context.newPage()
+  await page.goto(board())
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await page.evaluate(async () => void (await navigator.serviceWorker.ready))
+  return page
+}
+
+const tickFirst = async (page: Page) => {
+  const first = page
+    .getByRole('button', { name: /^(Pulled|Laid|Sealed|Coated|Covered|Rolled|Looked at|Uncovered)/ })
+    .first()
+  await first.click()
+}
+
+test('a shift without a line: reload, cold start and every view work, ticks wait, and go out by themselves', async ({
+  browser,
+}) => {
+  const context = await browser.newContext()
+  const page = await keptBoard(context)
+  const before = (await job()).log.length
+  await context.setOffline(true)
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await expect(page.getByText('No line').first()).toBeVisible()
+  await tickFirst(page)
+  await expect(page.getByText(/1 thing waits for a line/).first()).toBeVisible()
+  // A cold start: the page is closed, and another one opened.
+  await page.close()
+  const cold = await context.newPage()
+  await cold.goto(board())
+  await expect(cold.getByText(/1 thing waits for a line/).first()).toBeVisible()
+  for (const view of ['walk', 'scope', 'recipes', 'load', 'rounds', 'bench', 'shelf', 'site']) {
+    await cold.goto(`${server.url}/jobs/tern-quay/${view}`)
+    await expect(cold.getByRole('heading', { level: 1 })).toBeVisible()
+  }
+  await cold.goto(`${server.url}/`)
+  await expect(cold.getByRole('link', { name: /Tern Quay/ }).first()).toBeVisible()
+  expect((await job()).log.length).toBe(before)
+  await context.setOffline(false)
+  await expect.poll(async () => (await job()).log.length).toBe(before + 1)
+  const last = (await job()).log.at(-1)
+  expect(last?.origin).toMatchObject({ seq: 1, saidAt: null })
+  await context.close()
+})
+
+test('a second phone sees a tick within two seconds', async ({ browser }) => {
+  const [one, other] = [await browser.newContext(), await browser.newContext()]
+  const [first, second] = [await keptBoard(one), await keptBoard(other)]
+  const lines = (page: Page) => page.getByRole('listitem').count()
+  const shown = await lines(second)
+  await tickFirst(first)
+  await expect.poll(() => lines(second), { timeout: 2000, intervals: [50] }).not.toBe(shown)
+  await one.close()
+  await other.close()
+})
+
+test('an answer that is lost on the way is no tick twice, and a restart of the office loses nothing', async ({
+  browser,
+}) => {
+  const context = await browser.newContext()
+  const page = await keptBoard(context)
+  const before = (await job()).log.length
+  let lost = 0
+  await page.route('**/api/jobs/tern-quay/log', async (route) => {
+    if (lost++ > 0) return route.continue()
+    await route.fetch()
+    await route.abort()
+  })
+  await tickFirst(page)
+  await expect.poll(async () => (await job()).log.length).toBe(before + 1)
+  await server.restart()
+  await expect.poll(() => lost, { timeout: 15_000 }).toBeGreaterThan(1)
+  await expect(page.getByText(/waits? for a line/)).toHaveCount(0)
+  expect((await job()).log.length).toBe(before + 1)
+  await context.close()
+})
+
+test('two offices in one job: what one changes the other has; one field twice is told, with the way back', async ({
+  browser,
+}) => {
+  const [one, other] = [await browser.newContext(), await browser.newContext()]
+  const open = async (context: BrowserContext) => {
+    const page = await context.newPage()
+    await page.goto(`${server.url}/jobs/tern-quay/site`)
+    return page
+  }
+  const [first, second] = [await open(one), await open(other)]
+  const place = (page: Page) => page.getByLabel('Where is it?').first()
+  const write = async (page: Page, text: string) => {
+    await place(page).fill(text)
+    await place(page).press('Enter')
+  }
+  await write(first, 'North Quay')
+  await expect(place(second)).toHaveValue('North Quay')
+  await write(second, 'South Quay')
+  await expect(place(first)).toHaveValue('South Quay')
+  await expect(first.getByText(/you had North Quay; somebody put South Quay there later/)).toBeVisible()
+  await first.getByRole('button', { name: 'Put mine back' }).click()
+  await expect(place(second)).toHaveValue('North Quay')
+  await expect.poll(async () => (await job()).facts.site.place).toBe('North Quay')
+  await one.close()
+  await other.close()
+})
