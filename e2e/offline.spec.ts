@@ -1,4 +1,5 @@
 import { expect, test, type BrowserContext, type Page } from '@playwright/test'
+import { parseInstant, planJob, tagCodes } from '@crisp-hem/core'
 import type { JobAnswer } from '@crisp-hem/core/wire'
 import { TestServer } from './server'
 
@@ -87,6 +88,31 @@ test('an answer that is lost on the way is no tick twice, and a restart of the o
   await expect(page.getByText(/waits? for a line/)).toHaveCount(0)
   expect((await job()).log.length).toBe(before + 1)
   await context.close()
+})
+
+test('four signs of a tag open its round; the day is closed only for a reason while something must breathe', async ({
+  page,
+}) => {
+  await page.goto(board())
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Print tags' }).click()
+  expect((await download).suggestedFilename()).toMatch(/Tags\.pdf$/)
+  const { facts } = await job()
+  const plan = planJob({ ...facts, log: (await job()).log, published: null }, parseInstant('2027-05-12T13:08:00Z'))
+  const round = plan.pulls.find((pull) => pull.coated)!.roundId
+  const code = tagCodes(
+    'tern-quay',
+    plan.rounds.map(({ id }) => id),
+  ).get(round)!
+  await page.getByLabel('Its four signs').fill(code.toLowerCase())
+  await expect(page.getByRole('heading', { level: 1, name: `Tag ${code}` })).toBeVisible()
+  await expect(page.getByText(/^Tape on since/)).toBeVisible()
+  await page.goto(board())
+  await expect(page.getByRole('button', { name: 'Close the day' })).toBeDisabled()
+  await page.getByLabel('Why it stays covered').fill('dust from the floor sander, alarm company told')
+  await page.getByLabel('Why it stays covered').press('Enter')
+  await page.getByRole('button', { name: 'Close the day' }).click()
+  await expect(page.getByText(/stayed covered: dust from the floor sander/)).toBeVisible()
 })
 
 test('two offices in one job: what one changes the other has; one field twice is told, with the way back', async ({

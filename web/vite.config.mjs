@@ -23,7 +23,7 @@ const shell = VitePWA({
     ],
   },
   workbox: {
-    globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+    globPatterns: ['**/*.{js,css,html,svg,png,woff,woff2}'],
     globIgnores: ['**/.vite/**'],
     maximumFileSizeToCacheInBytes: 8 * 1024 * 1024,
     navigateFallback: '/index.html',

@@ -42,7 +42,7 @@ async function main(): Promise<void> {
     trustProxy: set.trustProxy,
     https: set.https,
     certificate: set.https?.cert ?? ownCertificate(set),
-    troubles: () => [...(hasSpace(set.dataDir) ? [] : ['trouble.disk']), ...copying.troubles()],
+    troubles: () => [...(hasSpace(set.dataDir) ? [] : ['disk']), ...copying.troubles()],
     // One line of JSON for each request, on standard error; standard output tells people where it is.
     logger,
   })
@@ -101,7 +101,7 @@ function dailyCopies(set: Settings, onError: (error: unknown) => void): { troubl
   // Not while people wait for it to start.
   const first = setTimeout(copy, 5000)
   return {
-    troubles: () => (isFailing ? ['trouble.no_copy'] : []),
+    troubles: () => (isFailing ? ['copy'] : []),
     stop() {
       clearInterval(timer)
       clearTimeout(first)

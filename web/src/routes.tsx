@@ -21,6 +21,7 @@ export const router = createBrowserRouter([
       { path: 'rounds', lazy: page(() => import('./rounds/RoundsPage'), 'RoundsPage') },
       { path: 'shelf', lazy: page(() => import('./shelf/ShelfPage'), 'ShelfPage') },
       { path: 'bench', lazy: page(() => import('./bench/BenchPage'), 'BenchPage') },
+      { path: 'tag/:code', lazy: page(() => import('./pulls/TagPage'), 'TagPage') },
       { path: 'pulls', lazy: page(() => import('./pulls/PullsPage'), 'PullsPage') },
     ],
   },

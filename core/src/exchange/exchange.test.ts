@@ -100,3 +100,50 @@ describe('openings as CSV', () => {
     expect(refusal(() => readOpeningsCsv(wrong, rooms, 'metric'))).toContain(message)
   })
 })
+
+describe('drawings that are too much', () => {
+  const lines = (count: number, at: (i: number) => string) => Array.from({ length: count }, (_, i) => at(i)).join('')
+  const svg = (inner: string) =>
+    `<svg xmlns="http://www.w3.org/2000/svg" width="100mm" viewBox="0 0 100 100">${inner}</svg>`
+
+  test('20,000 loose lines are chained in well under a second: they took a minute when each was looked at anew', () => {
+    const drawing = readSvg(svg(lines(20_000, (i) => `<line x1="${i * 9}" y1="0" x2="${i * 9}" y2="5"/>`)))
+    const begun = performance.now()
+    expect(outlinesOf(drawing, 'mm')).toMatchObject({ outlines: [], skipped: ['20000 loose lines in no closed loop'] })
+    expect(performance.now() - begun).toBeLessThan(2000)
+  })
+  test('a square of loose lines in any order and direction is still one outline', () => {
+    const corner = [
+      [0, 0],
+      [4000, 0],
+      [4000, 3000],
+      [0, 3000],
+    ] as const
+    const side = (i: number, turned: boolean) => {
+      const [a, b] = [corner[i % 4]!, corner[(i + 1) % 4]!]
+      const [from, to] = turned ? [b, a] : [a, b]
+      return `<line x1="${from[0] + 2}" y1="${from[1]}" x2="${to[0]}" y2="${to[1]}"/>`
+    }
+    const { outlines } = outlinesOf(readSvg(svg(side(2, true) + side(0, false) + side(3, false) + side(1, true))), 'mm')
+    expect(outlines.map((each) => each.legs.length)).toEqual([4])
+  })
+  test('groups in one another without end, and points beyond count, are refused with what there is too much of', () => {
+    const deep = svg('<g>'.repeat(5000) + '</g>'.repeat(5000))
+    expect(() => readSvg(deep)).toThrow(
+      expect.objectContaining({ code: 'drawing.too_large', facts: expect.objectContaining({ what: 'depth' }) }),
+    )
+    const many = svg(
+      `<polygon points="${lines(160_000, (i) => `${i},${i % 7} `)}"/>${`<polygon points="${lines(160_000, (i) => `${i},${i % 7} `)}"/>`}`,
+    )
+    expect(() => readSvg(many)).toThrow(expect.objectContaining({ facts: expect.objectContaining({ what: 'points' }) }))
+  })
+  test('a shape of a thousand corners is no room, and is told', () => {
+    const ring = lines(
+      1000,
+      (i) => `${(i % 2 ? 9000 : 7000) * Math.cos(i / 160)},${(i % 2 ? 9000 : 7000) * Math.sin(i / 160)} `,
+    )
+    expect(outlinesOf(readSvg(svg(`<polygon points="${ring}"/>`)), 'mm').skipped).toEqual([
+      expect.stringMatching(/corners, at most 400/),
+    ])
+  })
+})

@@ -27,6 +27,8 @@ export interface RawDrawing {
 
 /** Corners nearer than this are one, mm. */
 const SAME_CORNER_MM = 3
+/** No room has more corners; curves cut into short lines have. */
+const MOST_CORNERS = 400
 /** Loops under this area are furniture or marks, not rooms, mm². */
 const LEAST_ROOM_MM2 = 300_000
 
@@ -50,6 +52,10 @@ export function outlinesOf(drawing: RawDrawing, unit: DrawingUnit): FoundOutline
     const ring = tidyRing(points)
     if (ring.length < 3 || Math.abs(signedAreaMm2(ring)) < LEAST_ROOM_MM2) {
       skipped.push(`${name}: too small for a room`)
+      return []
+    }
+    if (ring.length > MOST_CORNERS) {
+      skipped.push(`${name}: ${ring.length} corners, at most ${MOST_CORNERS}`)
       return []
     }
     if (firstCrossing(ring) !== null) {
@@ -81,19 +87,52 @@ interface Line {
   readonly b: PlanPoint
 }
 
+/** Ends of lines by the square they lie in, so that a neighbour is found without looking at all of them. */
+class Ends {
+  private readonly squares = new Map<string, Set<Line>>()
+
+  constructor(lines: readonly Line[]) {
+    for (const line of lines) for (const end of [line.a, line.b]) this.squareOf(end.x, end.y).add(line)
+  }
+
+  /** A line that is left and has an end at a place; in the order of the drawing where several have. */
+  next(at: PlanPoint, left: ReadonlySet<Line>): Line | undefined {
+    for (const dx of BESIDE)
+      for (const dy of BESIDE) {
+        const square = this.squares.get(keyOf(at.x + dx, at.y + dy))
+        for (const line of square ?? []) {
+          if (!left.has(line)) square?.delete(line)
+          else if (near(line.a, at) || near(line.b, at)) return line
+        }
+      }
+    return undefined
+  }
+
+  private squareOf(x: number, y: number): Set<Line> {
+    const key = keyOf(x, y)
+    const found = this.squares.get(key) ?? new Set()
+    this.squares.set(key, found)
+    return found
+  }
+}
+
+const BESIDE = [0, -SAME_CORNER_MM, SAME_CORNER_MM]
+const keyOf = (x: number, y: number): string => `${Math.floor(x / SAME_CORNER_MM)} ${Math.floor(y / SAME_CORNER_MM)}`
+const near = (p: PlanPoint, q: PlanPoint): boolean => Math.hypot(p.x - q.x, p.y - q.y) <= SAME_CORNER_MM
+
 /** Walks from line to line at shared ends; a walk that comes back to its start is a ring. */
 function chainLines(lines: readonly Line[]): { rings: PlanPoint[][]; loose: number } {
   const left = new Set(lines)
+  const ends = new Ends(lines)
   const rings: PlanPoint[][] = []
   let loose = 0
-  const near = (p: PlanPoint, q: PlanPoint) => Math.hypot(p.x - q.x, p.y - q.y) <= SAME_CORNER_MM
   for (const first of lines) {
     if (!left.delete(first)) continue
     const ring = [first.a, first.b]
     for (;;) {
       const end = nth(ring, ring.length - 1)
       if (ring.length > 2 && near(end, nth(ring, 0))) break
-      const next = [...left].find((line) => near(line.a, end) || near(line.b, end))
+      const next = ends.next(end, left)
       if (!next) break
       left.delete(next)
       ring.push(near(next.a, end) ? next.b : next.a)

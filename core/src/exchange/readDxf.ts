@@ -2,6 +2,7 @@ import { nth, sure } from '../units/sure'
 import { CoreError } from '../ground'
 import DxfParser from 'dxf-parser'
 import type { PlanPoint } from '../survey/outline'
+import { refuseBeyond, withinLimits } from './limits'
 import type { DrawingUnit, RawDrawing } from './outlines'
 
 /** $INSUNITS codes of the DXF reference that we can take. */
@@ -19,8 +20,9 @@ interface Entity {
   readonly shape?: boolean
 }
 
-/** Room outlines of a DXF drawing: closed polylines and lines. @throws CoreError drawing.unreadable */
+/** Room outlines of a DXF drawing: closed polylines and lines. @throws CoreError drawing.unreadable, drawing.too_large */
 export function readDxf(text: string): RawDrawing {
+  refuseBeyond('signs', text.length)
   const parsed = parse(text)
   const rings: { name: string; points: PlanPoint[] }[] = []
   const lines: { a: PlanPoint; b: PlanPoint }[] = []
@@ -37,7 +39,7 @@ export function readDxf(text: string): RawDrawing {
     } else pass(entity.type)
   }
   const unit = INSUNITS[Number(parsed.header?.$INSUNITS ?? 0)] ?? null
-  return { unit, rings, lines, skipped: [...unknown].map(([what, count]) => `${count} × ${what}`) }
+  return withinLimits({ unit, rings, lines, skipped: [...unknown].map(([what, count]) => `${count} × ${what}`) })
 }
 
 function parse(text: string): { entities: readonly Entity[]; header?: Record<string, unknown> } {

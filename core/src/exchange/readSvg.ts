@@ -3,15 +3,18 @@ import { CoreError } from '../ground'
 import { SVGPathData } from 'svg-pathdata'
 import { parse as parseSvg, type ElementNode, type RootNode } from 'svg-parser'
 import type { PlanPoint } from '../survey/outline'
+import { depthOfMarks, refuseBeyond, withinLimits } from './limits'
 import { DRAWING_UNITS, type DrawingUnit, type RawDrawing } from './outlines'
 
 /**
  * Room outlines of an SVG drawing: polygons, rectangles, closed polylines and paths of straight lines. The unit is
  * known where width and viewBox both stand there with a length unit; transforms and curves are passed over by name.
  *
- * @throws CoreError drawing.unreadable
+ * @throws CoreError drawing.unreadable, drawing.too_large
  */
 export function readSvg(text: string): RawDrawing {
+  refuseBeyond('signs', text.length)
+  refuseBeyond('depth', depthOfMarks(text))
   const root = rootOf(text)
   const rings: { name: string; points: PlanPoint[] }[] = []
   const lines: { a: PlanPoint; b: PlanPoint }[] = []
@@ -56,12 +59,12 @@ export function readSvg(text: string): RawDrawing {
   visit(root)
   const { unit, scale } = unitOf(root)
   const sized = (point: PlanPoint) => at(point.x * scale, point.y * scale)
-  return {
+  return withinLimits({
     unit,
     rings: rings.map((ring) => ({ ...ring, points: ring.points.map(sized) })),
     lines: lines.map(({ a, b }) => ({ a: sized(a), b: sized(b) })),
     skipped: [...unknown].map(([what, count]) => `${count} × ${what}`),
-  }
+  })
 }
 
 const at = (x: number, y: number): PlanPoint => ({ x, y })

@@ -66,6 +66,7 @@ export function foldLog(log: readonly LogEvent[]): LogState {
   const done = new Map<string, number>()
   const crew = new Map<string, string | null>()
   for (const event of standingEvents(log)) {
+    if (event.kind === 'day-closed') continue
     const at = parseInstant(event.at)
     for (const subject of event.subjects) {
       crew.set(subject, event.crewId)

@@ -11,6 +11,7 @@ export const CORE_ERRORS = [
   'survey.unknown_face',
   'catalogue.unknown',
   'drawing.unreadable',
+  'drawing.too_large',
   'csv.invalid',
   'airfile.invalid',
   'jobfile.not_json',

@@ -10,6 +10,8 @@ export const EN_REFUSALS = {
   'error.survey.crossed_outline': 'outline crosses itself at wall {wall}',
   'error.survey.unknown_face': 'face “{face}” does not exist in room “{room}”',
   'error.catalogue.unknown': '{kind} “{id}” is not on the shelf',
+  'error.drawing.too_large':
+    'the drawing has {found} {what, select, signs {signs} points {points} rings {closed shapes} other {groups in one another}}; at most {most} are taken. Save the rooms alone',
   'error.drawing.unreadable': '{kind} file could not be read: {detail}',
   'error.csv.invalid': '{place}: {expected}',
   'error.airfile.invalid': '{place}: {expected}',

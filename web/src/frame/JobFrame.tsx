@@ -1,4 +1,4 @@
-import { Clock, Moon, Redo2, Sun, Undo2 } from 'lucide-react'
+import { Clock, Redo2, Undo2 } from 'lucide-react'
 import { Suspense, useEffect, useState } from 'react'
 import { Link, Outlet, useParams } from 'react-router'
 import { useNow } from '../state/clock'
@@ -6,10 +6,10 @@ import { redone, undone } from '../state/jobSlice'
 import { useFacts } from '../state/useJob'
 import { useAppDispatch, useAppSelector } from '../store'
 import { ClockDialog } from './ClockDialog'
+import { DisplayButton } from './DisplayButton'
 import { FirstSteps } from './FirstSteps'
 import { LineState, LineTroubles } from './LineState'
 import { Spine } from './Spine'
-import { applyTheme, savedTheme } from './theme'
 import { useOpenJob } from './useOpenJob'
 import { W, clockText, dayText } from '../words'
 
@@ -92,7 +92,6 @@ function FrameFoot() {
   const dispatch = useAppDispatch()
   const canUndo = useAppSelector((state) => state.job.past.length > 0)
   const canRedo = useAppSelector((state) => state.job.future.length > 0)
-  const [theme, setTheme] = useState(savedTheme)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const typing = (event.target as HTMLElement).closest(TYPED_INTO)
@@ -103,11 +102,6 @@ function FrameFoot() {
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
   }, [dispatch])
-  const flip = () => {
-    const next = theme === 'day' ? 'cabin' : 'day'
-    applyTheme(next)
-    setTheme(next)
-  }
   const style = 'inline-flex items-center gap-1.5 p-1.5 hover:bg-card disabled:opacity-40'
   return (
     <div className="mt-auto hidden items-center gap-1 px-3 text-sm lg:flex">
@@ -131,10 +125,7 @@ function FrameFoot() {
       >
         <Redo2 size={17} aria-hidden />
       </button>
-      <button type="button" className={`${style} ml-auto`} onClick={flip} aria-label={W.frame.theme}>
-        {theme === 'day' ? <Moon size={17} aria-hidden /> : <Sun size={17} aria-hidden />}
-        {theme === 'day' ? W.frame.cabin : W.frame.day}
-      </button>
+      <DisplayButton className={`${style} ml-auto`} />
     </div>
   )
 }

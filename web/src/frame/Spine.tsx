@@ -1,6 +1,11 @@
 import { NavLink } from 'react-router'
+import { isPainter } from '../state/useJob'
+import { useAppSelector } from '../store'
 import { useCounts } from './useCounts'
 import { W } from '../words'
+
+/** What a painter has in hand: the rest is the lead’s and the office’s. */
+const OF_PAINTERS: readonly string[] = ['walk', 'recipes', 'pulls']
 
 const STEPS = [
   ['walk', W.frame.walk],
@@ -13,11 +18,13 @@ const STEPS = [
 /** The steps of the work in their order, sewn to one another: a column on a desk, a row under the thumb. */
 export function Spine() {
   const { due, unsafe } = useCounts()
+  const painter = useAppSelector(isPainter)
+  const steps = STEPS.filter(([path]) => !painter || OF_PAINTERS.includes(path))
   const counts: Partial<Record<string, number>> = { pulls: due, recipes: unsafe }
   return (
     <nav aria-label={W.frame.menu} className="no-print">
       <ul className="spine hidden flex-col lg:flex">
-        {STEPS.map(([path, name]) => (
+        {steps.map(([path, name]) => (
           <li key={path}>
             <SpineLink path={path} name={name} count={counts[path] ?? 0} />
           </li>
@@ -25,15 +32,19 @@ export function Spine() {
         <li className="mt-5">
           <SpineLink path="bench" name={W.bench.title} count={0} />
         </li>
-        <li>
-          <SpineLink path="shelf" name={W.shelf.title} count={0} />
-        </li>
-        <li>
-          <SpineLink path="site" name={W.frame.site} count={0} />
-        </li>
+        {!painter && (
+          <>
+            <li>
+              <SpineLink path="shelf" name={W.shelf.title} count={0} />
+            </li>
+            <li>
+              <SpineLink path="site" name={W.frame.site} count={0} />
+            </li>
+          </>
+        )}
       </ul>
       <ul className="fixed inset-x-0 bottom-0 z-30 flex border-t-2 border-ink bg-card lg:hidden">
-        {STEPS.map(([path, name]) => (
+        {steps.map(([path, name]) => (
           <li key={path} className="flex-1">
             <NavLink
               to={path}

@@ -1,11 +1,12 @@
-/** How the screen meets the light: daylight, or a dim site cabin. */
-export const THEMES = ['day', 'cabin'] as const
+/** How the screen meets the light: daylight, a dim site cabin, or full sun. */
+export const THEMES = ['day', 'cabin', 'outdoor'] as const
 export type Theme = (typeof THEMES)[number]
 
 const KEY = 'crisp-hem:theme'
 
 export function savedTheme(): Theme {
-  return localStorage.getItem(KEY) === 'cabin' ? 'cabin' : 'day'
+  const kept = localStorage.getItem(KEY)
+  return THEMES.find((theme) => theme === kept) ?? 'day'
 }
 
 export function applyTheme(theme: Theme): void {

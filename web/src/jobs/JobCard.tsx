@@ -51,6 +51,17 @@ export function JobCard({ job, onChanged }: { job: JobSummary; onChanged: () => 
         </dl>
       )}
       {state?.next && <PullRibbon spans={state.next.spans} now={now} zone={job.zone} />}
+      {state?.longest && (
+        <p className="mb-1 text-sm">
+          {state.longest.due === null
+            ? W.longest({ room: state.longest.room, when: whenText(state.longest.since, now, job.zone) })
+            : W.longestUntil({
+                room: state.longest.room,
+                when: whenText(state.longest.since, now, job.zone),
+                due: whenText(state.longest.due, now, job.zone),
+              })}
+        </p>
+      )}
       {state && state.problems > 0 && (
         <p className="mb-2 text-sm">
           <Link

@@ -1,4 +1,4 @@
-import { planJob, spanAt, type Job, type PullSpan } from '@crisp-hem/core'
+import { foldLog, planJob, spanAt, type Job, type Plan, type PullSpan } from '@crisp-hem/core'
 import type { JobAnswer } from '@crisp-hem/core/wire'
 
 /** What a job's card says about today. */
@@ -12,6 +12,8 @@ export interface JobState {
   readonly startsAt: number | null
   readonly endsAt: number | null
   readonly begun: boolean
+  /** The tape that has been on longest and is not off: where, since when, and until when it may stay. */
+  readonly longest: { readonly room: string; readonly since: number; readonly due: number | null } | null
 }
 
 /** Works a job's state out at an instant; the same plan its own pages show. */
@@ -42,5 +44,24 @@ export function jobState(answer: JobAnswer, now: number): JobState {
     startsAt: plan.placed.length ? Math.min(...plan.placed.map((each) => each.from)) : null,
     endsAt: plan.endsAt,
     begun: job.log.length > 0,
+    longest: longestOn(job, plan),
+  }
+}
+
+function longestOn(job: Job, plan: Plan): JobState['longest'] {
+  const log = foldLog(job.log)
+  const on = plan.hems.flatMap((hem) => {
+    const state = log.hems.get(hem.id)
+    return state && state.laidAt !== null && state.pulledAt === null && state.skippedAt === null
+      ? [{ hem, since: state.laidAt }]
+      : []
+  })
+  const [first] = on.sort((a, b) => a.since - b.since)
+  if (!first) return null
+  const pull = plan.pulls.find((each) => each.hemIds.includes(first.hem.id))
+  return {
+    room: job.rooms.find((room) => room.id === first.hem.roomId)?.name ?? '',
+    since: first.since,
+    due: pull?.spans.findLast((span) => span.kind !== 'past')?.to ?? null,
   }
 }

@@ -1,5 +1,5 @@
 import { useState, type FormEvent, type ReactNode } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { firstSignInSchema, shapeFaults, signInCodeSchema, signInSchema } from '@crisp-hem/core/wire'
 import type { Schema } from 'yup'
 import { api, type ApiError } from '../api'
@@ -24,11 +24,15 @@ export function SignInPage() {
   }
   return (
     <main className="mx-auto max-w-xl px-4 py-6">
-      <h1 className="mb-2">{told?.isFirst ? W.people.first : W.people.signIn}</h1>
+      <h1 className="mb-2">{told?.isFirst && !told.isOpen ? W.people.first : W.people.signIn}</h1>
       <p className="mb-4 text-soft">
         {told?.isOpen ? W.people.open : told?.isFirst ? W.people.firstHint : W.people.hint}
       </p>
-      {told?.isFirst ? (
+      {told?.isOpen ? (
+        <Link className="font-semibold underline" to="/">
+          {W.frame.jobs}
+        </Link>
+      ) : told?.isFirst ? (
         <Form schema={firstSignInSchema} go={W.people.make} send={(form) => api.signInFirst(form)} onDone={done}>
           <Field name="code" label={W.people.code} start={scanned} />
           <Field name="name" label={W.people.name} auto="username" />

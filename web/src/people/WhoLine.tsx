@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api } from '../api'
 import { useAppDispatch, useAppSelector } from '../store'
@@ -9,6 +10,7 @@ export function WhoLine() {
   const told = useAppSelector((state) => state.out.who)
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
+  const troubles = useTroubles()
   if (!told) return null
   const out = () =>
     void api
@@ -16,7 +18,12 @@ export function WhoLine() {
       .then(() => findMe(dispatch))
       .then(() => navigate('/sign-in'))
   return (
-    <p className="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-sm text-soft">
+    <div className="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-sm text-soft">
+      {troubles.map((each) => (
+        <b key={each} className="text-act">
+          {W.people.troubles[each]}
+        </b>
+      ))}
       {told.isOpen ? (
         <span>{W.people.open}</span>
       ) : told.who ? (
@@ -39,6 +46,18 @@ export function WhoLine() {
       <Link className="underline" to="/trust">
         {W.people.trust}
       </Link>
-    </p>
+    </div>
   )
+}
+
+/** What is not well at the office, as its server says. */
+function useTroubles(): readonly (keyof typeof W.people.troubles)[] {
+  const [troubles, setTroubles] = useState<readonly string[]>([])
+  useEffect(() => {
+    void api.health().then(
+      (health) => setTroubles(health.troubles),
+      () => setTroubles([]),
+    )
+  }, [])
+  return (['disk', 'copy'] as const).filter((each) => troubles.includes(each))
 }

@@ -1,6 +1,7 @@
 import type { WhoAnswer } from '@crisp-hem/core/wire'
 import { api } from '../api'
 import { whoTold } from '../state/outSlice'
+import { hidePrices } from '../words'
 import type { AppDispatch } from '../store'
 
 const KEY = 'crisp-hem:who'
@@ -10,6 +11,7 @@ export async function findMe(dispatch: AppDispatch): Promise<void> {
   const told = await api.me().catch(() => kept())
   if (!told) return
   localStorage.setItem(KEY, JSON.stringify(told))
+  hidePrices(told.who?.role === 'painter')
   dispatch(whoTold(told))
 }
 

@@ -1,8 +1,8 @@
-import type { Room } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useFacts, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
+import { breatherWords } from './breatherWords'
 import { uncoverTick } from './ticks'
 import { W } from '../words'
 
@@ -29,11 +29,4 @@ export function Breathers({ subjects }: { subjects: readonly string[] }) {
       </ul>
     </Panel>
   )
-}
-
-/** `fitting:r1/f3` as `Hall: smoke alarm`. */
-export function breatherWords(rooms: readonly Room[], subject: string): string {
-  const [roomId, fittingId] = subject.slice('fitting:'.length).split('/')
-  const room = rooms.find((each) => each.id === roomId)
-  return `${room?.name ?? ''}: ${room?.fittings.find((each) => each.id === fittingId)?.name ?? subject}`
 }

@@ -37,6 +37,14 @@ export const pullTick = (
   expectedAt: expected === null ? null : formatInstant(Math.round(expected)),
 })
 
+/** The day is over: what must breathe and is covered still, and why. */
+export const dayClosedTick = (open: readonly string[], why: string, now: number): NewEvent => ({
+  ...blank(now, null),
+  kind: 'day-closed',
+  subjects: [...open],
+  note: why,
+})
+
 export const inspectTick = (hemId: string, bleeds: number, now: number): NewEvent => ({
   ...blank(now, null),
   kind: 'inspected',

@@ -1,4 +1,4 @@
-import { fieldFaultText } from '../words'
+import { fieldFaultText, W } from '../words'
 import { newId } from '../ui/newId'
 import { useCallback } from 'react'
 import { useParams } from 'react-router'
@@ -64,6 +64,10 @@ export function useEdit(): (change: (facts: JobFacts) => JobFacts) => boolean {
     (change) => {
       const before = store.getState().job.facts
       if (!before) return false
+      if (isPainter(store.getState())) {
+        dispatch(noticed({ text: W.people.notYours, tone: 'wrong', undo: null }))
+        return false
+      }
       const next = change(before)
       if (next === before) return true
       const [fault] = editFaults(before, next)
@@ -83,6 +87,9 @@ export function useEdit(): (change: (facts: JobFacts) => JobFacts) => boolean {
     [dispatch, store],
   )
 }
+
+/** Painters tick; the survey and the plan are the lead’s and the office’s. */
+export const isPainter = ({ out }: RootState): boolean => out.who?.who?.role === 'painter'
 
 /** Changes one room of the job; see {@link useEdit}. */
 export function useEditRoom(roomId: string): (change: (room: Room) => Room) => boolean {

@@ -1,5 +1,5 @@
 import { W, errorText } from '../words'
-import { useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import {
   deriveHems,
@@ -13,7 +13,6 @@ import {
   type RawDrawing,
   type Room,
 } from '@crisp-hem/core'
-import { readDxf, readSvg } from '@crisp-hem/core/exchange'
 import { noticed } from '../state/noticeSlice'
 import { useEdit, useFacts } from '../state/useJob'
 import { useAppDispatch } from '../store'
@@ -23,6 +22,7 @@ import { CheckField, ChoiceField } from '../ui/fields'
 import { FileButton } from '../ui/FileButton'
 import { saveText } from '../ui/saveText'
 import { sheetSvg, writeRoomDxf } from './drawingFiles'
+import type { DrawingFile, DrawingRead } from './drawing.worker'
 import { newAreaId } from './RoomBuilder'
 
 /** Outlines and openings in, drawings out. */
@@ -39,8 +39,19 @@ export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: 
       say(W.exchange.refused + errorText(error), 'wrong')
     }
   }
-  const readDrawing = (text: string, name: string) =>
-    attempt(() => setDrawing(/\.svg$/i.test(name) ? readSvg(text) : readDxf(text)))
+  const [reading, setReading] = useState<Worker | null>(null)
+  useEffect(() => () => reading?.terminate(), [reading])
+  const readDrawing = (text: string, name: string) => {
+    const worker = new Worker(new URL('./drawing.worker.ts', import.meta.url), { type: 'module' })
+    setReading(worker)
+    setDrawing(null)
+    worker.onmessage = ({ data }: MessageEvent<DrawingRead>) => {
+      setReading(null)
+      if ('drawing' in data) setDrawing(data.drawing)
+      else say(W.exchange.refused + data.refused, 'wrong')
+    }
+    worker.postMessage({ text, name } satisfies DrawingFile)
+  }
   const readOpenings = (text: string) =>
     attempt(() => {
       const read = readOpeningsCsv(text, rooms, site.units)
@@ -66,6 +77,12 @@ export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: 
             <FileButton label={W.exchange.outlines} accept=".dxf,.svg" onText={readDrawing} />
             <FileButton label={W.exchange.openings} accept=".csv,text/csv" onText={readOpenings} />
           </div>
+          {reading && (
+            <p role="status" className="mt-2 flex items-center gap-3">
+              {W.exchange.reading}
+              <Button onClick={() => setReading(null)}>{W.exchange.stop}</Button>
+            </p>
+          )}
           {drawing && <Found drawing={drawing} onDone={onClose} />}
         </section>
         <section>
@@ -100,7 +117,7 @@ function Found({ drawing, onDone }: { drawing: RawDrawing; onDone: () => void })
   const navigate = useNavigate()
   const [unit, setUnit] = useState<DrawingUnit | ''>(drawing.unit ?? '')
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set())
-  const found = unit === '' ? null : outlinesOf(drawing, unit)
+  const found = useMemo(() => (unit === '' ? null : outlinesOf(drawing, unit)), [drawing, unit])
   const take = () => {
     if (!found) return
     const rooms = found.outlines

@@ -1,6 +1,7 @@
 import { BOARD_WORDS } from './enBoard'
 import { FIELD_WORDS } from './enFields'
 import { HOUSE_WORDS } from './enHouse'
+import { TAG_WORDS } from './enTags'
 import { LINE_WORDS } from './enLine'
 import { MOVE_WORDS } from './enMoves'
 import { SHELF_WORDS } from './enShelf'
@@ -29,6 +30,7 @@ export const EN_SCREENS = {
     redo: 'Redo',
     day: 'Daylight',
     cabin: 'Site cabin',
+    outdoor: 'Full sun',
     theme: 'Light or dark',
     siteTime: 'site time',
     practice: 'practice clock',
@@ -159,6 +161,7 @@ export const EN_SCREENS = {
   },
   ...BOARD_WORDS,
   ...LINE_WORDS,
+  ...TAG_WORDS,
   ...LINE_WORDS,
   ...MOVE_WORDS,
   ...SURVEY_WORDS,

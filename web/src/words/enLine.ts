@@ -38,6 +38,11 @@ export const LINE_WORDS = {
     out: 'Sign out',
     as: 'Signed in as {name}, {role}.',
     open: 'Open for practice: nobody signs in, and only this machine can reach it.',
+    notYours: 'The survey and the plan are changed by the lead or the office.',
+    troubles: {
+      disk: 'The office’s disk is nearly full.',
+      copy: 'The daily copy of everything could not be made: look at the server’s notes.',
+    },
     needed: 'The office asks who this is. What you did meanwhile is kept on this device.',
     title: 'People and devices',
     roles: { office: 'office', lead: 'lead', painter: 'painter' },

@@ -222,6 +222,8 @@ export const SURVEY_WORDS = {
     refused: 'Picture refused. ',
   },
   exchange: {
+    reading: 'Reading the drawing …',
+    stop: 'Stop',
     open: 'Files',
     title: 'Drawings and openings',
     in: 'Bring in',

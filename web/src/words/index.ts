@@ -21,13 +21,20 @@ export const {
   word: wordText,
   figure,
   decimals,
-  money: formatMoney,
   clock: clockText,
   day: dayText,
   weekday: weekdayText,
   when: whenText,
   span: spanText,
 } = speech
+
+/** Whether this device shows no prices: whoever it is for may not see them. */
+const prices = { areHidden: false }
+export const hidePrices = (areHidden: boolean): void => void (prices.areHidden = areHidden)
+
+/** Money in minor units as this language writes it; a dash where prices are not to be seen. */
+export const formatMoney: typeof speech.money = (minor, currency) =>
+  prices.areHidden ? '–' : speech.money(minor, currency)
 
 /** A number as this language writes it. */
 export const numberText = (value: number): string => speech.fact(value)

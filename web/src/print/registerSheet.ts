@@ -1,0 +1,17 @@
+import { coverRegister, type Job } from '@crisp-hem/core'
+import { breatherWords } from '../pulls/breatherWords'
+import { W, whenText } from '../words'
+import { byWords } from '../pulls/byWords'
+import { sheetOf, table, type SheetDocument } from './sheetBase'
+
+/** Everything that must breathe and was covered, on paper. */
+export function registerSheet(job: Job, now: number): SheetDocument {
+  const { zone } = job.site
+  const rows = coverRegister(job.log).map((line) => [
+    breatherWords(job.rooms, line.subject),
+    `${whenText(line.coveredAt, now, zone)}, ${byWords(job.crews, line.coveredBy)}`,
+    line.offAt === null ? '' : `${whenText(line.offAt, now, zone)}, ${byWords(job.crews, line.offBy)}`,
+  ])
+  const { what, covered, off } = W.register.columns
+  return sheetOf(W.register.title, job.name, [table(['*', 170, 170], [[what, covered, off], ...rows])])
+}

@@ -1,0 +1,82 @@
+import { useState } from 'react'
+import { coverRegister, daysClosed } from '@crisp-hem/core'
+import { registerSheet } from '../print/registerSheet'
+import { savePdf } from '../print/savePdf'
+import { useNow } from '../state/clock'
+import { useFacts, useTick } from '../state/useJob'
+import { useAppSelector } from '../store'
+import { Button } from '../ui/Button'
+import { TextField } from '../ui/fields'
+import { Panel } from '../ui/Panel'
+import { W, whenText } from '../words'
+import { breatherWords } from './breatherWords'
+import { byWords } from './byWords'
+import { dayClosedTick } from './ticks'
+
+/** What must breathe and was covered; the day is closed once all of it is off, or for a reason. */
+export function Register() {
+  const facts = useFacts()
+  const { rooms, crews, site, name } = facts
+  const log = useAppSelector((state) => state.log.events)
+  const now = useNow(60_000)
+  const tick = useTick()
+  const [why, setWhy] = useState('')
+  const lines = coverRegister(log)
+  const open = lines.filter((line) => line.offAt === null).map((line) => line.subject)
+  const [last] = daysClosed(log)
+  const when = (at: number) => whenText(at, now, site.zone)
+  const close = () => {
+    tick([dayClosedTick(open, why, now)], W.pulls.ticked({ what: W.register.close }))
+    setWhy('')
+  }
+  return (
+    <Panel
+      title={W.register.title}
+      aside={
+        <Button
+          onClick={() =>
+            void savePdf(`${name}, ${W.register.title}.pdf`, registerSheet({ ...facts, log, published: null }, now))
+          }
+        >
+          {W.register.print}
+        </Button>
+      }
+    >
+      {lines.length === 0 && <p className="text-soft">{W.register.none}</p>}
+      <ul className="max-h-56 overflow-y-auto">
+        {lines.map((line, i) => (
+          <li key={i} className="border-b border-rule py-1">
+            <b>{breatherWords(rooms, line.subject)}</b>{' '}
+            <span className={line.offAt === null ? 'font-semibold text-act' : ''}>
+              {line.offAt === null
+                ? W.register.open({ when: when(line.coveredAt), by: byWords(crews, line.coveredBy) })
+                : W.register.line({
+                    when: when(line.coveredAt),
+                    by: byWords(crews, line.coveredBy),
+                    off: when(line.offAt),
+                    offBy: byWords(crews, line.offBy),
+                  })}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {open.length > 0 && (
+        <div className="mt-2">
+          <p>{W.register.mustSay}</p>
+          <TextField label={W.register.why} value={why} onCommit={(text) => setWhy(text.trim())} />
+        </div>
+      )}
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <Button className="min-h-11" disabled={open.length > 0 && why === ''} onClick={close}>
+          {W.register.close}
+        </Button>
+        {last && (
+          <span className="text-sm text-soft">
+            {W.register.closed({ when: when(last.at), by: byWords(crews, last.by) })}{' '}
+            {last.open.length > 0 && W.register.stayed({ n: last.open.length, why: last.why })}
+          </span>
+        )}
+      </div>
+    </Panel>
+  )
+}
