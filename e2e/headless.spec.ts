@@ -49,3 +49,11 @@ test('a bad file ends with 1 and names the place; so does none', async ({ reques
   expect(plan(join(dir, 'missing.hem.json')).status).toBe(1)
   expect(plan().status).toBe(1)
 })
+
+test('the short drill: ended hard, spoiled at, crowded and copied, a server loses nothing', () => {
+  test.setTimeout(120_000)
+  const run = spawnSync('node', ['scripts/tool.mjs', 'drill', '--short'], { cwd: ROOT, encoding: 'utf8' })
+  expect(run.stdout).toContain('0 lost, 0 half')
+  expect(run.stdout).toContain('0 missing')
+  expect([run.status, run.stdout.trim().split('\n').at(-1)]).toEqual([0, 'all is well'])
+})

@@ -20,7 +20,7 @@ test('the first account by the printed code, a painter by a code of the office, 
   await field(page, 'Name').fill('Ada Office')
   await field(page, 'Password').fill('short')
   await page.getByRole('button', { name: 'Make the account' }).click()
-  await expect(page.getByRole('alert')).toContainText('at least 10')
+  await expect(page.getByRole('alert')).toContainText('at least 12')
   await field(page, 'Password').fill('a good long one')
   await page.getByRole('button', { name: 'Make the account' }).click()
   await expect(page.getByText('Signed in as Ada Office, office.')).toBeVisible()

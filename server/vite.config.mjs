@@ -23,6 +23,7 @@ export default defineConfig({
         backup: 'src/tools/backup.ts',
         restore: 'src/tools/restore.ts',
         cert: 'src/tools/cert.ts',
+        drill: 'src/tools/drill.ts',
       },
     },
   },

@@ -103,6 +103,9 @@ test('a folder in use is refused by the process that has it; one left by a dead 
   const held = holdFolder(own)
   writeFileSync(join(own, 'in-use'), `${process.ppid}\n`)
   expect(() => holdFolder(own)).toThrow(`process ${process.ppid}`)
+  // The same number, given to another process since.
+  writeFileSync(join(own, 'in-use'), `${process.ppid} 1\n`)
+  holdFolder(own).letGo()
   writeFileSync(join(own, 'in-use'), '999999999\n')
   holdFolder(own).letGo()
   held.letGo()

@@ -16,8 +16,10 @@ export interface Tables {
   readonly messages: MessageTable
   readonly edits: EditTable
   readonly people: PeopleTable
-  /** Several reads of one state, or several writes at once. */
+  /** Several writes at once, with the reads they rest on. */
   readonly together: <R>(act: () => R) => R
+  /** Several reads of one state; holds no writer up. */
+  readonly asOne: <R>(act: () => R) => R
 }
 
 export function tablesOf(db: Database): Tables {
@@ -25,6 +27,7 @@ export function tablesOf(db: Database): Tables {
   const messages = messageTable(db)
   const published = publishedTable(db)
   const together = <R>(act: () => R): R => (db.inTransaction ? act() : db.transaction(act).immediate())
+  const asOne = <R>(act: () => R): R => (db.inTransaction ? act() : db.transaction(act).deferred())
   return {
     jobs: jobTable(db, log, published),
     log,
@@ -34,5 +37,6 @@ export function tablesOf(db: Database): Tables {
     edits: editTable(db),
     people: peopleTable(db),
     together,
+    asOne,
   }
 }

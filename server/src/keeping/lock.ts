@@ -18,19 +18,33 @@ export function holdFolder(folder: string): Held {
   for (let tries = 0; tries < 2; tries++) {
     try {
       const file = openSync(path, 'wx', 0o600)
-      writeSync(file, `${process.pid}\n`)
+      writeSync(file, `${process.pid} ${begunAt(process.pid)}\n`)
       closeSync(file)
       return { letGo: () => rmSync(path, { force: true }) }
     } catch (error) {
       if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error
-      const pid = Number(readFileSync(path, 'utf8'))
-      if (isRunning(pid)) throw new Error(`${folder} is in use by another server (process ${pid}); stop that one first`)
+      const [pid = 0, begun = 0] = readFileSync(path, 'utf8').split(' ').map(Number)
+      if (isRunning(pid) && (begun === 0 || begun === begunAt(pid)))
+        throw new Error(`${folder} is in use by another server (process ${pid}); stop that one first`)
       // Left by a process that was ended hard.
       rmSync(path, { force: true })
     }
   }
   throw new Error(`${folder} is being taken by another server; try again`)
 }
+
+/** When a process began, in ticks since this machine did; 0 where the system does not say. Numbers of processes are given again. */
+function begunAt(pid: number): number {
+  try {
+    const [, rest = ''] = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')
+    return Number(rest.split(' ')[BEGUN] ?? 0)
+  } catch {
+    return 0
+  }
+}
+
+/** Field 22 of proc(5), counted from behind the name. */
+const BEGUN = 19
 
 function isRunning(pid: number): boolean {
   if (!Number.isInteger(pid) || pid <= 0 || pid === process.pid) return false

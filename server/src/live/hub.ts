@@ -1,17 +1,30 @@
+/** What was worked out for one listener of a burst, for the others who need the same. */
+export type Shared = Map<string, string>
+
 /** Tells whoever listens that something is new in a job; what it is they read for themselves. */
 export interface Hub {
   readonly tell: (jobId: string) => void
   /** @returns how to stop listening */
-  readonly listen: (jobId: string, onNews: () => void) => () => void
-  /** How many listen now. */
-  readonly size: () => number
+  readonly listen: (jobId: string, onNews: (shared: Shared) => void) => () => void
 }
 
+/** News that come closer together than this are told at once, ms: a crowd that ticks together is one piece of news. */
+const BURST_MS = 40
+
 export function hub(): Hub {
-  const listeners = new Map<string, Set<() => void>>()
+  const listeners = new Map<string, Set<(shared: Shared) => void>>()
+  const waiting = new Set<string>()
+  const flush = (jobId: string) => {
+    waiting.delete(jobId)
+    const shared: Shared = new Map()
+    for (const each of listeners.get(jobId) ?? []) each(shared)
+  }
   return {
     tell(jobId) {
-      for (const each of listeners.get(jobId) ?? []) each()
+      if (waiting.has(jobId) || !listeners.has(jobId)) return
+      waiting.add(jobId)
+      // A server that ends does not wait for it: whoever listens asks again.
+      setTimeout(flush, BURST_MS, jobId).unref()
     },
     listen(jobId, onNews) {
       const own = listeners.get(jobId) ?? new Set()
@@ -21,6 +34,5 @@ export function hub(): Hub {
         if (own.size === 0) listeners.delete(jobId)
       }
     },
-    size: () => [...listeners.values()].reduce((sum, own) => sum + own.size, 0),
   }
 }

@@ -6,7 +6,7 @@ import { ServerError } from '../errors'
 /** What is new in a job since some marks, for somebody of a role. @throws ServerError job.not_found */
 export function newsOf(tables: Tables, jobId: string, since: JobMarks, plan: number, role: Role): JobNews {
   const { jobs, log, edits, published } = tables
-  return tables.together(() => {
+  return tables.asOne(() => {
     const revision = jobs.revision(jobId)
     if (revision === null) throw new ServerError('job.not_found', { job: jobId })
     const taken = edits.since(jobId, since.edit)

@@ -25,7 +25,7 @@ type Bytes = { Body: Uint8Array }
 
 /** Jobs: list, create, read, save, copy, delete and restore, publish a plan, export and import. */
 export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tables, heavy, now, post, hub }) => {
-  const { jobs, log, published, messages, edits, together } = tables
+  const { jobs, log, published, messages, edits, asOne } = tables
 
   app.get('/jobs', forRoles(ALL), async () => jobs.list())
 
@@ -39,7 +39,7 @@ export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tab
    */
   app.get<OneJob>('/jobs/:jobId', forRoles(ALL), async ({ params, who }, reply) => {
     const { jobId } = params
-    const pieces = together(() => {
+    const pieces = asOne(() => {
       const found = jobs.text(jobId)
       if (!found) throw new ServerError('job.not_found', { job: jobId })
       const marks = JSON.stringify({ log: log.marks(jobId), edit: edits.marks(jobId) })

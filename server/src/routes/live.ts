@@ -1,5 +1,5 @@
 import type { FastifyPluginAsync } from 'fastify'
-import type { HistoryLine, JobMarks } from '@crisp-hem/core/wire'
+import type { HistoryLine, JobMarks, JobNews } from '@crisp-hem/core/wire'
 import type { Tables } from '../db/tables'
 import { ServerError } from '../errors'
 import type { Hub } from '../live/hub'
@@ -49,15 +49,20 @@ export const liveRoutes: FastifyPluginAsync<LiveRoutesOptions> = async (app, { t
       'cache-control': 'no-store',
       'x-accel-buffering': 'no',
     })
-    const send = (news: ReturnType<typeof newsOf>) => {
-      at = news.marks
-      plan = news.published?.number ?? plan
-      raw.write(`id: ${at.log}.${at.edit}.${plan}\ndata: ${JSON.stringify(news)}\n\n`)
+    const send = (data: string) => {
+      const { marks, published } = JSON.parse(data) as JobNews
+      at = marks
+      plan = published?.number ?? plan
+      raw.write(`id: ${at.log}.${at.edit}.${plan}\ndata: ${data}\n\n`)
     }
-    send(first)
-    const stop = hub.listen(jobId, () => {
+    send(JSON.stringify(first))
+    const stop = hub.listen(jobId, (shared) => {
       try {
-        send(newsOf(tables, jobId, at, plan, role))
+        // Most phones have heard the same: it is read and written once for all of them.
+        const key = `${at.log} ${at.edit} ${plan} ${role === 'painter'}`
+        const data = shared.get(key) ?? JSON.stringify(newsOf(tables, jobId, at, plan, role))
+        shared.set(key, data)
+        send(data)
       } catch (error) {
         // The job was deleted: whoever has it open finds out when he asks for it.
         request.log.info({ err: error }, 'live ended')

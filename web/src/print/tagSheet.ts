@@ -11,6 +11,8 @@ export type TagSize = keyof typeof TAG_SIZES
 
 const A4 = { width: 595.28, height: 841.89 }
 
+const none = () => 0
+
 /** A label for each round that still has tape to come off: where, how much, four signs, and the same to be scanned. */
 export function tagSheet(job: Job, plan: Plan, size: TagSize, origin: string): SheetDocument {
   const { across, down, width, height, square, code: signs } = TAG_SIZES[size]
@@ -53,7 +55,7 @@ export function tagSheet(job: Job, plan: Plan, size: TagSize, origin: string): S
     info: { title: `${job.name}, ${W.tags.sheet}` },
     content: [
       {
-        layout: { defaultBorder: false, paddingLeft: 0, paddingRight: 0, paddingTop: 0, paddingBottom: 0 },
+        layout: { defaultBorder: false, paddingLeft: none, paddingRight: none, paddingTop: none, paddingBottom: none },
         table: {
           widths: Array.from({ length: across }, () => width),
           heights: height,

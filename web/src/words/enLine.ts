@@ -28,7 +28,7 @@ export const LINE_WORDS = {
     codeHint: 'Twelve signs, from the office’s screen.',
     name: 'Name',
     password: 'Password',
-    passwordHint: 'At least 10 signs. A few words do well.',
+    passwordHint: 'At least 12 signs. A few words do well.',
     go: 'Sign in',
     byCode: 'Sign in by code',
     first: 'First start',
