@@ -81,7 +81,7 @@ const VIEWS = {
   shelf: { path: '/jobs/tern-quay/shelf', size: DESK },
   site: { path: '/jobs/tern-quay/site', size: DESK },
   bench: { path: `/jobs/tern-quay/bench?hem=${HEM}`, size: DESK },
-  'pulls-phone': { path: '/jobs/tern-quay/pulls', size: PHONE },
+  'pulls-phone': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'outdoor' },
   'pulls-phone-cabin': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'cabin' },
   'walk-cabin': { path: '/jobs/tern-quay/walk/recital', size: DESK, theme: 'cabin' },
 }

@@ -39,7 +39,7 @@ import {
 import { randomUUID } from 'node:crypto'
 import { NOTHING_HAPPENED } from '../db/jobs'
 import type { Tables } from '../db/tables'
-import { refuseFaults, saidOf, ServerError } from '../errors'
+import { refusalOf, refuseFaults, saidOf, ServerError, type Refusal } from '../errors'
 import { checkMeasure } from './limits'
 
 /** What a task is told besides the body. */
@@ -52,7 +52,12 @@ export interface TaskFacts {
   readonly by?: string | null
   /** What the device took for now when it sent this, ISO UTC. */
   readonly sentAt?: string | undefined
+  /** Several bodies laid one behind the other: how long each is, and what it is told. */
+  readonly parts?: readonly { readonly bytes: number; readonly facts: TaskFacts }[]
 }
+
+/** How one part of several ended. */
+type PartOutcome = { readonly answer: TickAnswer } | { readonly refused: Refusal }
 
 type Task = (tables: Tables, body: Uint8Array, facts: TaskFacts) => unknown
 
@@ -175,6 +180,24 @@ function append({ jobs, log, edits }: Tables, body: Uint8Array, facts: TaskFacts
   return { taken, skewMs, marks: { log: log.marks(jobId), edit: edits.marks(jobId) } }
 }
 
+/** Ticks of several devices in one transaction; each taken or refused by itself. */
+function appendAll(tables: Tables, body: Uint8Array, { parts = [] }: TaskFacts): PartOutcome[] {
+  return tables.together(() => {
+    let at = 0
+    return parts.map(({ bytes, facts }): PartOutcome => {
+      const own = body.subarray(at, at + bytes)
+      at += bytes
+      try {
+        return { answer: append(tables, own, facts) }
+      } catch (error) {
+        const refused = refusalOf(error)
+        if (!refused) throw error
+        return { refused }
+      }
+    })
+  })
+}
+
 /** A line with who sent it, and with its time put right by as much as its device’s clock is off; both times are kept. */
 function putRight(event: LogEvent, skewMs: number, by: string | null): LogEvent {
   const { origin } = event
@@ -267,6 +290,7 @@ export const TASKS = {
   file,
   better,
   edit,
+  appendAll,
 } satisfies Record<string, Task>
 export type TaskName = keyof typeof TASKS
 export type TaskAnswer<N extends TaskName> = ReturnType<(typeof TASKS)[N]>

@@ -1,5 +1,7 @@
+import type { JobNews } from '@crisp-hem/core/wire'
+
 /** What was worked out for one listener of a burst, for the others who need the same. */
-export type Shared = Map<string, string>
+export type Shared = Map<string, { readonly news: JobNews; readonly text: string }>
 
 /** Tells whoever listens that something is new in a job; what it is they read for themselves. */
 export interface Hub {
@@ -9,7 +11,7 @@ export interface Hub {
 }
 
 /** News that come closer together than this are told at once, ms: a crowd that ticks together is one piece of news. */
-const BURST_MS = 40
+const BURST_MS = 100
 
 export function hub(): Hub {
   const listeners = new Map<string, Set<(shared: Shared) => void>>()

@@ -49,20 +49,20 @@ export const liveRoutes: FastifyPluginAsync<LiveRoutesOptions> = async (app, { t
       'cache-control': 'no-store',
       'x-accel-buffering': 'no',
     })
-    const send = (data: string) => {
-      const { marks, published } = JSON.parse(data) as JobNews
-      at = marks
-      plan = published?.number ?? plan
-      raw.write(`id: ${at.log}.${at.edit}.${plan}\ndata: ${data}\n\n`)
+    const told = (news: JobNews) => ({ news, text: JSON.stringify(news) })
+    const send = ({ news, text }: ReturnType<typeof told>) => {
+      at = news.marks
+      plan = news.published?.number ?? plan
+      raw.write(`id: ${at.log}.${at.edit}.${plan}\ndata: ${text}\n\n`)
     }
-    send(JSON.stringify(first))
+    send(told(first))
     const stop = hub.listen(jobId, (shared) => {
       try {
         // Most phones have heard the same: it is read and written once for all of them.
         const key = `${at.log} ${at.edit} ${plan} ${role === 'painter'}`
-        const data = shared.get(key) ?? JSON.stringify(newsOf(tables, jobId, at, plan, role))
-        shared.set(key, data)
-        send(data)
+        const own = shared.get(key) ?? told(newsOf(tables, jobId, at, plan, role))
+        shared.set(key, own)
+        send(own)
       } catch (error) {
         // The job was deleted: whoever has it open finds out when he asks for it.
         request.log.info({ err: error }, 'live ended')

@@ -1,6 +1,7 @@
 import type { FastifyPluginAsync } from 'fastify'
 import type { Tables } from '../db/tables'
 import { ServerError } from '../errors'
+import { gatherer } from '../heavy/gather'
 import type { HeavyDesk } from '../heavy/desk'
 import type { Hub } from '../live/hub'
 import { ALL, forRoles } from '../people/access'
@@ -15,6 +16,7 @@ export interface LogRoutesOptions {
 
 /** GET and POST /jobs/:jobId/log — lines from a device, and those behind a mark; sending some twice changes nothing. */
 export const logRoutes: FastifyPluginAsync<LogRoutesOptions> = async (app, { tables, heavy, now, hub }) => {
+  const take = gatherer(heavy)
   app.get<{ Params: { jobId: string }; Querystring: { since?: string } }>(
     '/jobs/:jobId/log',
     forRoles(ALL),
@@ -32,12 +34,15 @@ export const logRoutes: FastifyPluginAsync<LogRoutesOptions> = async (app, { tab
     async (request, reply) => {
       const { jobId } = request.params
       const sentAt = request.headers['x-sent-at']
-      const answer = await heavy.run('append', bytes(request.body), {
-        jobId,
-        now: now(),
-        by: nameOf(request.who),
-        // What is no time at all tells nothing of a clock.
-        sentAt: typeof sentAt === 'string' && !Number.isNaN(Date.parse(sentAt)) ? sentAt : undefined,
+      const answer = await take({
+        body: bytes(request.body),
+        facts: {
+          jobId,
+          now: now(),
+          by: nameOf(request.who),
+          // What is no time at all tells nothing of a clock.
+          sentAt: typeof sentAt === 'string' && !Number.isNaN(Date.parse(sentAt)) ? sentAt : undefined,
+        },
       })
       hub.tell(jobId)
       return reply.code(201).send(answer)
