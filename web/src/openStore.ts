@@ -15,5 +15,7 @@ export const openStore = () =>
     clock: Date.now,
     // Pages drawn without a browser are never left.
     onLeave: (leave) => globalThis.addEventListener?.('pagehide', leave),
+    onSeen: (seen) =>
+      globalThis.document?.addEventListener('visibilitychange', () => seen(document.visibilityState === 'visible')),
     onLine: (back) => globalThis.addEventListener?.('online', back),
   })

@@ -31,6 +31,8 @@ export interface Services {
   readonly onLeave: (leave: () => void) => void
   /** Tells when the network is back. */
   readonly onLine: (back: () => void) => void
+  /** Tells when somebody looks at the page again, and when nobody does any more. */
+  readonly onSeen: (seen: (isSeen: boolean) => void) => void
 }
 
 const reducer = {
@@ -74,6 +76,7 @@ export function makeStore(services: Services) {
     if (items.length > 0) sender.soon(0)
   })
   services.onLeave(() => void sender.send())
+  services.onSeen((isSeen) => (isSeen ? news.wake() : news.rest()))
   services.onLine(() => {
     news.wake()
     void sender.send()

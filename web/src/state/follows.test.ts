@@ -165,6 +165,16 @@ describe('edits', () => {
     expect(desk.store.getState().job.facts).toMatchObject({ name: facts.name })
     expect(desk.office.facts?.rooms[0]?.heightMm).toBe(2345)
   })
+  test('of others are planned with, and so are their ticks', async () => {
+    const desk = opened()
+    await pass(200)
+    desk.noted.asked.length = 0
+    setBy(desk, 'Ada', ['name'], 'hers')
+    desk.office.log.push(tick('theirs'))
+    bring(desk)
+    await pass(200)
+    expect(desk.noted.asked.map(({ job: asked }) => [asked.name, asked.log.length])).toEqual([['hers', 1]])
+  })
   test('of the same field by somebody else, later: told with what was meant here', async () => {
     const desk = opened()
     desk.store.dispatch(factsEdited(named('mine')))
@@ -248,6 +258,15 @@ describe('ticks', () => {
     bring(desk)
     bring(desk)
     expect(desk.store.getState().log.events.map((event) => event.id)).toEqual(['theirs'])
+  })
+  test('the line rests while nobody looks, and goes on behind what is known', async () => {
+    const desk = opened()
+    desk.noted.seen(false)
+    desk.office.log.push(tick('meanwhile'))
+    desk.noted.seen(true)
+    expect(desk.noted.lines).toHaveLength(2)
+    bring(desk)
+    expect(desk.store.getState().log.events.map((event) => event.id)).toEqual(['meanwhile'])
   })
   test('wait where nobody is signed in, and it is told', async () => {
     const desk = opened()

@@ -73,6 +73,13 @@ export class News {
     if (this.jobId && (this.line === null || this.line.readyState === CLOSED)) this.listen()
   }
 
+  /** Nobody looks at this page: browsers allow an office few lines at a time, and phones few hours. */
+  rest = (): void => {
+    clearTimeout(this.again)
+    this.line?.close()
+    this.line = null
+  }
+
   private get plan(): number {
     return this.setup.getState().job.published?.number ?? 0
   }

@@ -1,8 +1,5 @@
-import { isAnyOf } from '@reduxjs/toolkit'
 import type { AppDispatch, RootState, Services, StartListening } from '../store'
-import { clockSet } from './clockSlice'
-import { factsEdited, jobClosed, jobOpened, planPublished, redone, undone } from './jobSlice'
-import { happened, logOpened } from './logSlice'
+import { jobClosed } from './jobSlice'
 import type { Planner } from './planner'
 import { planCleared, planFailed, planned } from './planSlice'
 
@@ -11,7 +8,12 @@ const PLAN_AFTER_MS = 90
 /** Asks for a plan of what is open whenever it changes, and hands answers to the store. */
 export function addPlanning(listen: StartListening, { planner, clock }: Services): void {
   listen({
-    matcher: isAnyOf(jobOpened, logOpened, factsEdited, undone, redone, happened, clockSet, planPublished),
+    // Whatever changed it: somebody here, others, or the clock.
+    predicate: (_action, now, before) =>
+      now.job.facts !== before.job.facts ||
+      now.job.published !== before.job.published ||
+      now.log.events !== before.log.events ||
+      now.clock.aheadMs !== before.clock.aheadMs,
     effect: async (_action, { getState, cancelActiveListeners, delay }) => {
       cancelActiveListeners()
       await delay(PLAN_AFTER_MS)

@@ -61,6 +61,7 @@ export function deskServices() {
     tell: (_answer: PlanAnswer): void => {},
     leave: (): void => {},
     back: (): void => {},
+    seen: (_isSeen: boolean): void => {},
   }
   const answers = {
     edit: (edits: readonly Edit[]): Answer<EditAnswer> => office.take('own', edits),
@@ -109,6 +110,7 @@ export function deskServices() {
     clock: () => 0,
     onLeave: (leave) => void (noted.leave = leave),
     onLine: (back) => void (noted.back = back),
+    onSeen: (seen) => void (noted.seen = seen),
   }
   office.ownId = services.identity.id
   return { store: makeStore(services), services, noted, answers, office }

@@ -3,6 +3,7 @@ import { newId } from '../ui/newId'
 import { useRef, useState } from 'react'
 import { formatInstant, type Room } from '@crisp-hem/core'
 import { api } from '../api'
+import { putPhoto } from '../device/photo'
 import { noticed } from '../state/noticeSlice'
 import { useNow } from '../state/clock'
 import { useEditRoom, useFacts } from '../state/useJob'
@@ -23,7 +24,7 @@ export function PhotoNotes({ room, edge, title }: { room: Room; edge: string | n
     setBusy(true)
     const id = `ph-${newId()}`
     try {
-      await api.sendPhoto(jobId, id, file)
+      await putPhoto(jobId, id, file)
       const photo = { id, edge, caption: '', at: formatInstant(Math.floor(now)) }
       editRoom((before) => ({ ...before, photos: [...before.photos, photo] }))
     } catch (error) {
