@@ -1,4 +1,4 @@
-import { api } from '../api'
+import { api, ApiError } from '../api'
 import { deviceStore } from './index'
 
 /** No side of a picture is longer when it goes out, px: a hair crack is still to be seen. From memory. */
@@ -7,7 +7,7 @@ const QUALITY = 0.82
 /** The service worker's own cache of pictures: what is put there is shown without a line. */
 const CACHE = 'photos'
 
-/** Puts a picture down to be sent, scaled, and shows it on this device at once. @throws where the device has no room left */
+/** Puts a picture down to be sent, scaled, and shows it on this device at once. @throws where the device has no room left, or it is no picture */
 export async function putPhoto(jobId: string, photoId: string, file: Blob): Promise<void> {
   const small = await scaled(file)
   if ('caches' in globalThis) {
@@ -17,10 +17,11 @@ export async function putPhoto(jobId: string, photoId: string, file: Blob): Prom
   await deviceStore().put(jobId, [{ kind: 'photo', photoId, file: small }])
 }
 
-/** A picture no larger than is worth sending; as it is where this browser cannot draw it. */
+/** A picture no larger than is worth sending. @throws ApiError photo.not_a_picture */
 async function scaled(file: Blob): Promise<Blob> {
-  const picture = await createImageBitmap(file).catch(() => null)
-  if (!picture) return file
+  const picture = await createImageBitmap(file).catch(() => {
+    throw new ApiError({ code: 'photo.not_a_picture', message: '', facts: {}, place: null }, 415)
+  })
   const share = Math.min(1, LONGEST_PX / Math.max(picture.width, picture.height))
   const canvas = document.createElement('canvas')
   canvas.width = Math.max(1, Math.round(picture.width * share))
