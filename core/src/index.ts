@@ -203,7 +203,7 @@ export { backOf } from './edits/backOf'
 export { changesBetween } from './edits/changesBetween'
 export { expects } from './units/faults'
 export { inWages, isMoneyField } from './ground/inWages'
-export { needsTower } from './work/needs'
+export { needsTower } from './work'
 export {
   holdsOf,
   moveDesk,

@@ -11,3 +11,4 @@ export {
 export { jobWork } from './jobWork'
 export { laysOf } from './layOf'
 export { minutesOf } from './minutesOf'
+export { needsTower } from './needs'
