@@ -128,7 +128,13 @@ try {
     page.on('console', (message) => message.type() === 'error' && process.stderr.write(`${name}: ${message.text()}\n`))
     await page.addInitScript((theme) => localStorage.setItem('crisp-hem:theme', theme), view.theme ?? 'day')
     await page.goto(`http://127.0.0.1:${port}${view.path}${view.path.includes('?') ? '&' : '?'}at=${AT}`)
-    await page.waitForLoadState('networkidle')
+    // A line on which news come never rests: what is waited for is on the screen.
+    await page.getByRole('heading', { level: 1 }).waitFor()
+    await page.waitForTimeout(500)
+    await page
+      .getByText(/^(Working it out|Opening)/)
+      .first()
+      .waitFor({ state: 'hidden' })
     await page.evaluate(() => document.fonts.ready)
     if (view.act) await view.act(page)
     await page.waitForTimeout(500)

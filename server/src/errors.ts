@@ -60,6 +60,9 @@ export type Refusal =
   | { readonly of: 'server'; readonly code: ServerErrorCode; readonly facts: ErrorFacts }
   | { readonly of: 'core'; readonly code: CoreErrorCode; readonly facts: ErrorFacts }
 
+/** How something ended that may be refused, as plain data. */
+export type Outcome<A = unknown> = { readonly answer: A } | { readonly refused: Refusal }
+
 /** A foreseen error as data; null for one that nobody foresaw. */
 export function refusalOf(error: unknown): Refusal | null {
   if (error instanceof ServerError) return { of: 'server', code: error.code, facts: error.facts }

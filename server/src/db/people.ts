@@ -29,7 +29,8 @@ export interface SignedIn extends Who {
   readonly sessionId: string
 }
 
-const normal = (code: string): string => code.toUpperCase().replace(/[^A-Z0-9]/g, '')
+/** A code as its signs alone: small letters, blanks and dashes do not matter. */
+export const codeSigns = (code: string): string => code.toUpperCase().replace(/[^A-Z0-9]/g, '')
 
 /** A code as people read it: in fours. */
 export function newCode(): string {
@@ -125,12 +126,12 @@ export function peopleTable(db: Database) {
     /** A code that signs somebody in once, until then. */
     addCode(personId: string, until: string): string {
       const code = newCode()
-      sql.addCode.run(sumOf(normal(code)), personId, until)
+      sql.addCode.run(sumOf(codeSigns(code)), personId, until)
       return code
     },
     /** Whom a code signs in; it is spent by that. Null where it is none, or too late. */
     takeCode(code: string, now: string): string | null {
-      const row = sql.takeCode.get(sumOf(normal(code)))
+      const row = sql.takeCode.get(sumOf(codeSigns(code)))
       return row && row.until >= now ? row.person_id : null
     },
   }
@@ -139,4 +140,3 @@ export function peopleTable(db: Database) {
 const SEEN_AGAIN_MS = 3_600_000
 
 export type PeopleTable = ReturnType<typeof peopleTable>
-export { normal as asCode }

@@ -1,5 +1,5 @@
 import type { Tables } from '../db/tables'
-import { refusalOf, thrownFrom, type Refusal } from '../errors'
+import { refusalOf, thrownFrom, type Outcome } from '../errors'
 import { TASKS, type TaskAnswer, type TaskFacts, type TaskName } from './tasks'
 
 /** Where heavy tasks are done: beside the main thread, or here in tests. */
@@ -7,9 +7,6 @@ export interface HeavyDesk {
   readonly run: <N extends TaskName>(name: N, body: Uint8Array, facts: TaskFacts) => Promise<TaskAnswer<N>>
   readonly close: () => Promise<void>
 }
-
-/** What crosses between threads: errors keep their code and facts. */
-export type Outcome = { readonly answer: unknown } | { readonly refused: Refusal }
 
 /** Does a task and tells how it ended; only errors that nobody foresaw are thrown. */
 export function outcomeOf(tables: Tables, name: TaskName, body: Uint8Array, facts: TaskFacts): Outcome {

@@ -1,6 +1,6 @@
 import type { TickAnswer } from '@crisp-hem/core/wire'
-import { thrownFrom } from '../errors'
-import type { HeavyDesk, Outcome } from './desk'
+import { thrownFrom, type Outcome } from '../errors'
+import type { HeavyDesk } from './desk'
 import type { TaskFacts } from './tasks'
 
 /** One device’s ticks as they came. */
@@ -31,7 +31,7 @@ export function gatherer(heavy: HeavyDesk): (one: Gathered) => Promise<TickAnswe
   async function write(batch: readonly Waiting[]): Promise<void> {
     const body = Buffer.concat(batch.map((each) => each.body))
     const parts = batch.map((each) => ({ bytes: each.body.length, facts: each.facts }))
-    let outcomes: readonly Outcome[]
+    let outcomes: readonly Outcome<TickAnswer>[]
     try {
       outcomes = await heavy.run('appendAll', body, { now: '', parts })
     } catch {
@@ -41,7 +41,7 @@ export function gatherer(heavy: HeavyDesk): (one: Gathered) => Promise<TickAnswe
     }
     batch.forEach((each, i) => {
       const outcome = outcomes[i]
-      if (outcome && 'answer' in outcome) each.taken(outcome.answer as TickAnswer)
+      if (outcome && 'answer' in outcome) each.taken(outcome.answer)
       else if (outcome) each.refused(thrownFrom(outcome.refused))
     })
   }

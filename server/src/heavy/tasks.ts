@@ -39,7 +39,7 @@ import {
 import { randomUUID } from 'node:crypto'
 import { NOTHING_HAPPENED } from '../db/jobs'
 import type { Tables } from '../db/tables'
-import { refusalOf, refuseFaults, saidOf, ServerError, type Refusal } from '../errors'
+import { refusalOf, refuseFaults, saidOf, ServerError, type Outcome } from '../errors'
 import { checkMeasure } from './limits'
 
 /** What a task is told besides the body. */
@@ -55,9 +55,6 @@ export interface TaskFacts {
   /** Several bodies laid one behind the other: how long each is, and what it is told. */
   readonly parts?: readonly { readonly bytes: number; readonly facts: TaskFacts }[]
 }
-
-/** How one part of several ended. */
-type PartOutcome = { readonly answer: TickAnswer } | { readonly refused: Refusal }
 
 type Task = (tables: Tables, body: Uint8Array, facts: TaskFacts) => unknown
 
@@ -181,10 +178,10 @@ function append({ jobs, log, edits }: Tables, body: Uint8Array, facts: TaskFacts
 }
 
 /** Ticks of several devices in one transaction; each taken or refused by itself. */
-function appendAll(tables: Tables, body: Uint8Array, { parts = [] }: TaskFacts): PartOutcome[] {
+function appendAll(tables: Tables, body: Uint8Array, { parts = [] }: TaskFacts): Outcome<TickAnswer>[] {
   return tables.together(() => {
     let at = 0
-    return parts.map(({ bytes, facts }): PartOutcome => {
+    return parts.map(({ bytes, facts }): Outcome<TickAnswer> => {
       const own = body.subarray(at, at + bytes)
       at += bytes
       try {

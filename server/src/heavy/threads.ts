@@ -1,5 +1,6 @@
 import { Piscina } from 'piscina'
-import { answerOf, type HeavyDesk, type Outcome } from './desk'
+import type { Outcome } from '../errors'
+import { answerOf, type HeavyDesk } from './desk'
 import type { TaskFacts, TaskName } from './tasks'
 
 /** What a thread is told of a task. */

@@ -1,7 +1,8 @@
 import { workerData } from 'piscina'
 import { openDatabase } from '../db/open'
 import { tablesOf } from '../db/tables'
-import { outcomeOf, type Outcome } from './desk'
+import type { Outcome } from '../errors'
+import { outcomeOf } from './desk'
 import type { ThreadSetup, ThreadTask } from './threads'
 
 // What threadDesk hands over when it starts a thread.

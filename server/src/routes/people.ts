@@ -11,7 +11,7 @@ import {
   type WhoAnswer,
 } from '@crisp-hem/core/wire'
 import type { Schema } from 'yup'
-import type { PeopleTable } from '../db/people'
+import { codeSigns, type PeopleTable } from '../db/people'
 import { refuseFaults, ServerError } from '../errors'
 import { ALL, forRoles, giveToken, OFFICE } from '../people/access'
 import { Tries } from '../people/tries'
@@ -95,7 +95,7 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
     const form = asked(firstSignInSchema, request.body)
     const keys = [`code from ${request.ip}`]
     held(keys)
-    const isRight = firstCode !== null && asSigns(form.code) === asSigns(firstCode) && people.isFirst()
+    const isRight = firstCode !== null && codeSigns(form.code) === codeSigns(firstCode) && people.isFirst()
     if (!isRight) {
       tries.wrong(...keys)
       throw new ServerError('sign_in.code_wrong')
@@ -146,5 +146,3 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
     return reply.code(204).send()
   })
 }
-
-const asSigns = (code: string): string => code.toUpperCase().replace(/[^A-Z0-9]/g, '')

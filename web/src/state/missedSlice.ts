@@ -4,12 +4,7 @@ import type { MissedChange } from '@crisp-hem/core/wire'
 import { editMade, editsHeard, jobOpened } from './jobSlice'
 
 /** A field that two people changed: what was meant here, and what stands instead. */
-export interface Missed {
-  readonly change: FactChange
-  readonly now: unknown
-  readonly by: string | null
-  readonly why: MissedChange['why']
-}
+export type Missed = Omit<MissedChange, 'editId'>
 
 interface MissedState {
   readonly list: readonly Missed[]
@@ -27,7 +22,7 @@ export const missedSlice = createSlice({
   reducers: {
     changesMissed: (state, { payload }: PayloadAction<readonly MissedChange[]>) => ({
       ...state,
-      list: [...state.list, ...payload.map(({ change, now, by, why }) => ({ change, now, by, why }))].slice(-MOST),
+      list: [...state.list, ...payload].slice(-MOST),
     }),
     missedSeen: (state) => ({ ...state, list: [] }),
   },
