@@ -2,9 +2,8 @@ import type { FastifyInstance, InjectOptions } from 'fastify'
 import type { JobAnswer, JobFacts, PersonAnswer, Role, WhoAnswer } from '@crisp-hem/core/wire'
 import { planJob } from '@crisp-hem/core'
 import { gullRow } from '../../demo'
-import { buildApp } from '../src/app'
-import { openDatabase, type Database } from '../src/db/open'
-import { ours } from './ours'
+import type { Database } from '../src/db/open'
+import { closeServer, openServer, ours } from './ours'
 
 const { log, published, ...facts } = gullRow()
 const FIRST = 'ABCD-EFGH-JKLM'
@@ -23,17 +22,13 @@ const signIn = (path: string, form: object) =>
   ours(app, { method: 'POST', url: `/api/sign-in${path}`, payload: { device: 'test', ...form } })
 
 beforeAll(async () => {
-  db = openDatabase(':memory:', 'server/migrations')
-  app = await buildApp({
-    db,
-    version: 'test',
-    webRoot: null,
-    practiceClock: null,
+  ;({ db, app } = await openServer({
+    isOpen: false,
     now: () => at.now,
     firstCode: FIRST,
     onRoute: ({ method, url, config }) =>
       routes.push(...[method].flat().map((each) => ({ method: each, url, access: config?.access }))),
-  })
+  }))
   cookies.set(
     'office',
     cookieOf(await signIn('/first', { code: FIRST.toLowerCase(), name: 'Ada Office', password: PASSWORD })),
@@ -52,8 +47,7 @@ beforeAll(async () => {
   await ask('office', { method: 'POST', url: '/api/jobs', payload: facts })
 })
 afterAll(async () => {
-  await app.close()
-  db.close()
+  await closeServer({ db, app })
 })
 
 /** Who may ask for what, as it is meant: the routes themselves must say the same. */

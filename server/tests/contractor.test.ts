@@ -1,28 +1,18 @@
-import { ours } from './ours'
+import { closeServer, openServer, ours } from './ours'
 import type { FastifyInstance } from 'fastify'
 import { JOB_VERSION, STARTER_HOUSE, STARTER_SHELF, planJob, type Job } from '@crisp-hem/core'
 import { factsFaults, readJobFile } from '@crisp-hem/core/wire'
 import { gullRow } from '../../demo'
-import { buildApp } from '../src/app'
-import { openDatabase, type Database } from '../src/db/open'
+import type { Database } from '../src/db/open'
 import { upgradeStored } from '../src/db/upgradeStored'
 
 let db: Database
 let app: FastifyInstance
 beforeEach(async () => {
-  db = openDatabase(':memory:', 'server/migrations')
-  app = await buildApp({
-    isOpen: true,
-    db,
-    version: 'test',
-    webRoot: null,
-    practiceClock: null,
-    now: () => '2027-05-12T12:00:00Z',
-  })
+  ;({ db, app } = await openServer({ now: () => '2027-05-12T12:00:00Z' }))
 })
 afterEach(async () => {
-  await app.close()
-  db.close()
+  await closeServer({ db, app })
 })
 const put = (payload: object) => ours(app, { method: 'PUT', url: '/api/contractor', payload })
 const read = async () => (await ours(app, { method: 'GET', url: '/api/contractor' })).json()

@@ -3,9 +3,8 @@ import { changesBetween, nextClock, UNSAID, type Edit, type LogEvent } from '@cr
 import type { EditAnswer, JobAnswer, JobFacts, JobNews, TickAnswer } from '@crisp-hem/core/wire'
 import { seededNumbers } from '../../core/src/units/seeded'
 import { ternQuaySurvey } from '../../demo'
-import { buildApp } from '../src/app'
-import { openDatabase, type Database } from '../src/db/open'
-import { ours } from './ours'
+import type { Database } from '../src/db/open'
+import { closeServer, openServer, ours } from './ours'
 
 /** Devices that change one job at once, with and without a line. */
 const NOW = '2027-05-12T13:08:00Z'
@@ -15,13 +14,11 @@ const JOB = `/api/jobs/${facts.id}`
 let db: Database
 let app: FastifyInstance
 beforeEach(async () => {
-  db = openDatabase(':memory:', 'server/migrations')
-  app = await buildApp({ db, version: 'test', webRoot: null, practiceClock: null, now: () => NOW, isOpen: true })
+  ;({ db, app } = await openServer({ now: () => NOW }))
   await ours(app, { method: 'POST', url: '/api/jobs', payload: facts })
 })
 afterEach(async () => {
-  await app.close()
-  db.close()
+  await closeServer({ db, app })
 })
 
 const get = async <T>(url: string) => (await ours(app, { method: 'GET', url: `${JOB}${url}` })).json<T>()

@@ -1,26 +1,16 @@
 import type { FastifyInstance } from 'fastify'
 import { gullRow } from '../../demo'
 import { writeJobFile } from '@crisp-hem/core/wire'
-import { buildApp } from '../src/app'
-import { openDatabase, type Database } from '../src/db/open'
-import { ours } from './ours'
+import type { Database } from '../src/db/open'
+import { closeServer, openServer, ours } from './ours'
 
 let db: Database
 let app: FastifyInstance
 beforeEach(async () => {
-  db = openDatabase(':memory:', 'server/migrations')
-  app = await buildApp({
-    isOpen: true,
-    db,
-    version: 'test',
-    webRoot: null,
-    practiceClock: null,
-    hosts: ['office.example'],
-  })
+  ;({ db, app } = await openServer({ hosts: ['office.example'] }))
 })
 afterEach(async () => {
-  await app.close()
-  db.close()
+  await closeServer({ db, app })
 })
 
 const file = writeJobFile(gullRow())

@@ -1,4 +1,4 @@
-import { ours } from './ours'
+import { closeServer, openServer, ours } from './ours'
 import { mkdtempSync, mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -6,7 +6,6 @@ import type { FastifyInstance } from 'fastify'
 import { gullRow, ternQuay } from '../../demo'
 import { writeJobFile } from '@crisp-hem/core/wire'
 import { UNSAID, type LogEvent } from '@crisp-hem/core'
-import { buildApp } from '../src/app'
 import { migrate, openDatabase, type Database } from '../src/db/open'
 import { seedOnce } from '../src/seed'
 
@@ -15,21 +14,11 @@ let db: Database
 let app: FastifyInstance
 let photoFolder: string
 beforeEach(async () => {
-  db = openDatabase(':memory:', MIGRATIONS)
   photoFolder = mkdtempSync(join(tmpdir(), 'crisp-hem-photos-'))
-  app = await buildApp({
-    isOpen: true,
-    db,
-    version: 'test',
-    webRoot: null,
-    practiceClock: null,
-    photoFolder,
-    now: () => '2027-05-12T12:00:00Z',
-  })
+  ;({ db, app } = await openServer({ photoFolder, now: () => '2027-05-12T12:00:00Z' }))
 })
 afterEach(async () => {
-  await app.close()
-  db.close()
+  await closeServer({ db, app })
   rmSync(photoFolder, { recursive: true, force: true })
 })
 

@@ -38,32 +38,8 @@ export function PullsPage() {
       <PageHead title={W.pulls.title} line={plan ? stampWords(plan, now, site.zone) : undefined} onBoard>
         <DisplayButton />
         <Button onClick={() => setRings(!rings)}>{rings ? W.here.silent : W.here.alarm}</Button>
-        <select
-          aria-label={W.here.label}
-          className="field w-auto"
-          value={roomId ?? ''}
-          onChange={(event) => setRoomId(event.target.value || null)}
-        >
-          <option value="">{W.here.all}</option>
-          {rooms.map((room) => (
-            <option key={room.id} value={room.id}>
-              {room.name}
-            </option>
-          ))}
-        </select>
-        <select
-          aria-label={W.rounds.crew}
-          className="field w-auto"
-          value={crewId ?? ''}
-          onChange={(event) => setCrewId(event.target.value || null)}
-        >
-          <option value="">{W.pulls.crewAll}</option>
-          {crews.map((crew) => (
-            <option key={crew.id} value={crew.id}>
-              {crew.name}
-            </option>
-          ))}
-        </select>
+        <Pick label={W.here.label} all={W.here.all} of={rooms} value={roomId} onPick={setRoomId} />
+        <Pick label={W.rounds.crew} all={W.pulls.crewAll} of={crews} value={crewId} onPick={setCrewId} />
       </PageHead>
       {!board && <p className="px-6 text-soft">{W.frame.working}</p>}
       {board && (
@@ -89,6 +65,33 @@ export function PullsPage() {
         </div>
       )}
     </>
+  )
+}
+
+interface PickProps {
+  readonly label: string
+  readonly all: string
+  readonly of: readonly { readonly id: string; readonly name: string }[]
+  readonly value: string | null
+  readonly onPick: (id: string | null) => void
+}
+
+/** One of a few things by name, or all of them. */
+function Pick({ label, all, of, value, onPick }: PickProps) {
+  return (
+    <select
+      aria-label={label}
+      className="field w-auto"
+      value={value ?? ''}
+      onChange={(event) => onPick(event.target.value || null)}
+    >
+      <option value="">{all}</option>
+      {of.map(({ id, name }) => (
+        <option key={id} value={id}>
+          {name}
+        </option>
+      ))}
+    </select>
   )
 }
 
