@@ -42,7 +42,7 @@ export function Register() {
         </Button>
       }
     >
-      {lines.length === 0 && <p className="text-soft">{W.register.none}</p>}
+      <p className="mb-1 text-sm text-soft">{lines.length === 0 ? W.register.none : W.register.hint}</p>
       <ul className="max-h-56 overflow-y-auto">
         {lines.map((line, i) => (
           <li key={i} className="border-b border-rule py-1">
