@@ -1,3 +1,5 @@
+import { availableParallelism } from 'node:os'
+
 export default {
   testMatch: [
     '<rootDir>/core/**/*.test.ts',
@@ -27,5 +29,7 @@ export default {
     '^@crisp-hem/core/exchange$': '<rootDir>/core/src/exchange/index.ts',
     '^@crisp-hem/core/wire$': '<rootDir>/core/src/wire/index.ts',
   },
+  // One process for each core: left to itself Jest spares one, and of two that is half.
+  maxWorkers: Math.max(1, availableParallelism()),
   testEnvironment: 'node',
 }

@@ -39,6 +39,7 @@ export const EXPECTATIONS = [
   'list',
   'list_at_least',
   'list_at_most',
+  'things_at_most',
   'value_or_null',
   'closed_outline',
   'uncrossed_outline',

@@ -86,6 +86,7 @@ function meaningFaults(job: JobFacts): Fault[] {
   const coatings = new Set(job.shelf.coatings.map((each) => each.id))
   faults.push(...repeats(job.rooms, 'rooms'), ...repeats(job.crews, 'crews'), ...shelfFaults(job.shelf))
   job.crews.forEach((crew, i) => faults.push(...shiftFaults(crew, `crews[${i}]`)))
+  faults.push(...tooMany(job.rooms))
   const crews = new Set(job.crews.map((crew) => crew.id))
   faults.push(...planningFaults(job.planning, crews))
   job.rooms.some((room, i) => {
@@ -93,6 +94,19 @@ function meaningFaults(job: JobFacts): Fault[] {
     return faults.length >= MOST_FAULTS
   })
   return faults.slice(0, MOST_FAULTS)
+}
+
+/** Things in all rooms together that are planned within seconds on a slow machine. Measured. */
+const MOST_THINGS = 3000
+
+/** The room with which a job becomes too large to be planned while somebody waits. */
+function tooMany(rooms: readonly Room[]): Fault[] {
+  let things = 0
+  const at = rooms.findIndex((room) => {
+    things += room.openings.length + room.fittings.length + room.pieces.length + room.bands.length
+    return things > MOST_THINGS
+  })
+  return at < 0 ? [] : [{ place: `rooms[${at}]`, expected: expects('things_at_most', { most: MOST_THINGS }) }]
 }
 
 /** Goals once each, crews that are of the job, absences that end after they begin. */

@@ -150,3 +150,25 @@ test('faults end with the twentieth, whatever the file', () => {
   const rooms = Array.from({ length: 60 }, () => ({}))
   expect(factsFaults({ ...facts, rooms })).toHaveLength(MOST_FAULTS)
 })
+
+test('a job that could not be planned while somebody waits is refused with the room at which it grows too large', () => {
+  const { log: _, published: __, ...facts } = ternQuay()
+  const [room] = facts.rooms
+  const socket = room!.fittings[0]!
+  const full = (count: number, fittings: number) =>
+    Array.from({ length: count }, (_each, i) => ({
+      ...room!,
+      id: `r${i}`,
+      openings: [],
+      pieces: [],
+      bands: [],
+      fittings: Array.from({ length: fittings }, (_one, k) => ({ ...socket, id: `f${k}` })),
+    }))
+  expect(factsFaults({ ...facts, rooms: full(8, 400) }).map(faultText)).toContainEqual(
+    'rooms[7]: expected at most 3000 openings, fittings, pieces and bands in all rooms together; a job this large is two jobs',
+  )
+  expect(factsFaults({ ...facts, rooms: full(1, 401) }).map(faultText)).toEqual([
+    'rooms[0].fittings: expected at most 400 of them',
+  ])
+  expect(factsFaults({ ...facts, rooms: full(201, 1) }).map(faultText)).toEqual(['rooms: expected at most 200 of them'])
+})

@@ -33,6 +33,9 @@ import {
 import { roomSchema } from './roomSchema'
 import { shelfSchema } from './shelfSchema'
 
+/** A job of more rooms is planned as several, floor by floor: every change plans the whole job anew. */
+const MOST_ROOMS = 200
+
 const MONEY = () => wholeNumber(0, 100_000_000)
 const RATE = () => decimal(0, 1000)
 
@@ -159,7 +162,7 @@ const factFields = {
   crews: list(crew, 0, 200),
   shelf: shelfSchema,
   kit: orNull(list(exact({ tapeId: id(), widthMm: wholeNumber(3, 300) }), 1, 500)),
-  rooms: list(roomSchema, 0, 2000),
+  rooms: list(roomSchema, 0, MOST_ROOMS),
   planning,
 }
 

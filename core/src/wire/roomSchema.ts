@@ -97,6 +97,9 @@ const onWall = () => ({
   heightMm: SIZE_MM(),
 })
 
+/** Things of one kind in a room. */
+const MOST_IN_ROOM = 400
+
 export const roomSchema = exact({
   id: id(),
   name: text(),
@@ -116,6 +119,8 @@ export const roomSchema = exact({
       gapMm: wholeNumber(0, 100),
       floor: orNull(face()),
     }),
+    0,
+    MOST_IN_ROOM,
   ),
   bands: list(
     exact({
@@ -127,6 +132,8 @@ export const roomSchema = exact({
       toMm: SIZE_MM(),
       face: face(),
     }),
+    0,
+    MOST_IN_ROOM,
   ),
   openings: list(
     exact({
@@ -147,9 +154,13 @@ export const roomSchema = exact({
         }),
       ),
     }),
+    0,
+    MOST_IN_ROOM,
   ),
   fittings: list(
     exact({ ...onWall(), kind: oneOf(FITTING_KINDS), bottomMm: PLACE_MM(), scope: oneOf(FITTING_SCOPES) }),
+    0,
+    MOST_IN_ROOM,
   ),
   pieces: list(
     exact({
@@ -161,6 +172,8 @@ export const roomSchema = exact({
       inUse: flag(),
       face: face(),
     }),
+    0,
+    MOST_IN_ROOM,
   ),
   steps: list(
     exact({
@@ -173,6 +186,8 @@ export const roomSchema = exact({
       tool: oneOf(TOOLS),
       coats: wholeNumber(1, 9),
     }),
+    0,
+    100,
   ),
   scopes: list(exact({ face: faceKey(), scope: oneOf(FACE_SCOPES), note: optionalText(300) })),
   edgeNotes: list(exact({ edge: edge(), note: oneOf(['shielded', 'left-out'] as const), reason: optionalText(300) })),
