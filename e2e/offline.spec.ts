@@ -115,6 +115,29 @@ test('four signs of a tag open its round; the day is closed only for a reason wh
   await expect(page.getByText(/stayed covered: dust from the floor sander/)).toBeVisible()
 })
 
+test('a picture of a defect, taken without a line, goes out with its tick and is seen elsewhere', async ({
+  browser,
+}) => {
+  const context = await browser.newContext()
+  const page = await keptBoard(context)
+  const before = (await job()).log.length
+  await context.setOffline(true)
+  const dot = await page.screenshot({ clip: { x: 0, y: 0, width: 40, height: 30 } })
+  const camera = page.locator('input[type=file][capture]').first()
+  await camera.setInputFiles({ name: 'bleed.png', mimeType: 'image/png', buffer: dot })
+  await expect(page.getByRole('img', { name: /^Picture, / }).first()).toBeVisible()
+  await context.setOffline(false)
+  await expect.poll(async () => (await job()).log.length).toBe(before + 1)
+  const last = (await job()).log.at(-1)!
+  expect(last.kind).toBe('pictured')
+  await expect
+    .poll(async () => (await fetch(`${server.url}/api/jobs/tern-quay/photos/${last.id}`)).headers.get('content-type'))
+    .toMatch(/^image\//)
+  await page.goto(`${server.url}/jobs/tern-quay/history`)
+  await expect(page.getByText(/ticked a picture/).first()).toBeVisible()
+  await context.close()
+})
+
 test('two offices in one job: what one changes the other has; one field twice is told, with the way back', async ({
   browser,
 }) => {

@@ -12,7 +12,9 @@ export default defineConfig({
   reporter: [['line'], ['json', { outputFile: '../.tmp/results/playwright.json' }]],
   // Times are taken alone, when no other browser runs on the machine's two cores.
   projects: [
-    { name: 'journeys', testIgnore: /speed/ },
+    { name: 'journeys', testIgnore: /speed|drill/ },
+    // Part of `npm run drill`, not of the tests.
+    { name: 'drill', testMatch: /\.drill\.ts/, timeout: 600_000 },
     { name: 'speed', testMatch: /speed/, dependencies: ['journeys'] },
   ],
   use: {

@@ -38,6 +38,7 @@ const PAGES = [
   'bench',
   'shelf',
   'site',
+  'history',
 ].map(job)
 
 for (const path of [

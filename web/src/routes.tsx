@@ -22,6 +22,7 @@ export const router = createBrowserRouter([
       { path: 'shelf', lazy: page(() => import('./shelf/ShelfPage'), 'ShelfPage') },
       { path: 'bench', lazy: page(() => import('./bench/BenchPage'), 'BenchPage') },
       { path: 'tag/:code', lazy: page(() => import('./pulls/TagPage'), 'TagPage') },
+      { path: 'history', lazy: page(() => import('./people/HistoryPage'), 'HistoryPage') },
       { path: 'pulls', lazy: page(() => import('./pulls/PullsPage'), 'PullsPage') },
     ],
   },

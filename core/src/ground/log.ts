@@ -1,6 +1,6 @@
 import type { HybridClock } from '../units/hybridClock'
 
-/** What can be ticked on site. `done` is of work that is ticked as a whole; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
+/** What can be ticked on site. `done` is of work that is ticked as a whole; `pictured` is a picture of a hem, kept under the line’s own id; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
 export const EVENT_KINDS = [
   'covered',
   'laid',
@@ -11,6 +11,7 @@ export const EVENT_KINDS = [
   'skipped',
   'uncovered',
   'done',
+  'pictured',
   'day-closed',
   'undone',
 ] as const

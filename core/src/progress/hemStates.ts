@@ -66,7 +66,8 @@ export function foldLog(log: readonly LogEvent[]): LogState {
   const done = new Map<string, number>()
   const crew = new Map<string, string | null>()
   for (const event of standingEvents(log)) {
-    if (event.kind === 'day-closed') continue
+    // A picture and the end of a day change no state of a hem.
+    if (event.kind === 'day-closed' || event.kind === 'pictured') continue
     const at = parseInstant(event.at)
     for (const subject of event.subjects) {
       crew.set(subject, event.crewId)

@@ -17,6 +17,8 @@ export async function phonesDrill(office: Office, phones: number): Promise<Phone
   const lines = await Promise.all(
     ids.map(() => fetch(`${office.url}/api/jobs/crowd/live?log=0&edit=0`, { signal: ends.signal })),
   )
+  // Whoever ticks has asked for something a moment ago: his phone's connection is open.
+  await Promise.all(ids.map(async () => (await office.ask('GET', '/api/health')).arrayBuffer()))
   const begun = performance.now()
   const heard = lines.map(async ({ body }) => {
     const reader = body!.pipeThrough(new TextDecoderStream()).getReader()

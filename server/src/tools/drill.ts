@@ -1,5 +1,6 @@
 import { copyDrill } from '../drill/copyDrill'
 import { killDrill } from '../drill/killDrill'
+import { mergeDrill, type Ask } from '../drill/mergeDrill'
 import { mutateDrill } from '../drill/mutateDrill'
 import { Office } from '../drill/office'
 import { phonesDrill } from '../drill/phonesDrill'
@@ -7,8 +8,8 @@ import { phonesDrill } from '../drill/phonesDrill'
 // `npm run drill [-- --short]`: what happens to a server that is ended hard, spoiled at, crowded and copied. Loopback only.
 const isShort = process.argv.includes('--short')
 const SIZES = isShort
-  ? { kills: 6, requests: 600, phones: 40, ticks: 60 }
-  : { kills: 200, requests: 20_000, phones: 200, ticks: 2000 }
+  ? { kills: 6, requests: 600, phones: 40, ticks: 60, merges: 12 }
+  : { kills: 200, requests: 20_000, phones: 200, ticks: 2000, merges: 500 }
 const SEED = 11
 
 const faults: string[] = []
@@ -24,6 +25,14 @@ async function withOffice<T>(work: (office: Office) => Promise<T>, isUp = true):
     await office.remove()
   }
 }
+
+const asksOf =
+  (office: Office): Ask =>
+  async (method, path, body) => {
+    const answer = await office.ask(method, path, body === undefined ? undefined : JSON.stringify(body))
+    if (!answer.ok) throw new Error(`${method} ${path} was answered with ${answer.status}`)
+    return answer.json()
+  }
 
 async function main(): Promise<void> {
   const kill = await withOffice((office) => killDrill(office, SIZES.kills, SEED), false)
@@ -50,6 +59,11 @@ async function main(): Promise<void> {
   const copy = await withOffice((office) => copyDrill(office, SIZES.ticks))
   say(`copied under load: ${copy.before} ticks before it, ${copy.missing} missing, ${copy.restored} restored`)
   expectTrue(copy.missing === 0, 'a copy lacks what was acknowledged before it')
+
+  const merge = await withOffice((office) => mergeDrill(asksOf(office), SIZES.merges))
+  say(`${merge.runs} shifts of two devices without a line, merged in two orders: ${merge.apart.length} came apart`)
+  for (const seed of merge.apart.slice(0, 5)) say(`  seed ${seed}`)
+  expectTrue(merge.apart.length === 0, 'two devices came to two states')
 
   say(faults.length === 0 ? 'all is well' : `not well: ${faults.join('; ')}`)
   process.exit(faults.length === 0 ? 0 : 1)

@@ -13,9 +13,19 @@ import { Button } from '../ui/Button'
 import { jobId } from './jobId'
 import type { JobState } from './jobState'
 
+interface JobCardProps {
+  readonly job: JobSummary
+  readonly onChanged: () => void
+  /** Hears of the job's state once it is worked out. */
+  readonly onState: (jobId: string, state: JobState) => void
+}
+
 /** One job: what it is about today, and what can be done with it as a whole. */
-export function JobCard({ job, onChanged }: { job: JobSummary; onChanged: () => void }) {
+export function JobCard({ job, onChanged, onState }: JobCardProps) {
   const state = useJobState(job)
+  useEffect(() => {
+    if (state) onState(job.id, state)
+  }, [job.id, state, onState])
   const now = useNow()
   return (
     <article className="panel">
@@ -51,17 +61,6 @@ export function JobCard({ job, onChanged }: { job: JobSummary; onChanged: () => 
         </dl>
       )}
       {state?.next && <PullRibbon spans={state.next.spans} now={now} zone={job.zone} />}
-      {state?.longest && (
-        <p className="mb-1 text-sm">
-          {state.longest.due === null
-            ? W.longest({ room: state.longest.room, when: whenText(state.longest.since, now, job.zone) })
-            : W.longestUntil({
-                room: state.longest.room,
-                when: whenText(state.longest.since, now, job.zone),
-                due: whenText(state.longest.due, now, job.zone),
-              })}
-        </p>
-      )}
       {state && state.problems > 0 && (
         <p className="mb-2 text-sm">
           <Link
@@ -165,6 +164,9 @@ function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void
       <a className="inline-flex min-h-9 items-center px-3 hover:bg-deep" href={api.fileUrl(job.id)} download>
         {W.jobs.export}
       </a>
+      <Link className="inline-flex min-h-9 items-center px-3 hover:bg-deep" to={`/jobs/${job.id}/history`}>
+        {W.history.open}
+      </Link>
       <Button tone="quiet" onClick={remove}>
         {W.jobs.remove}
       </Button>

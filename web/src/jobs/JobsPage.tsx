@@ -13,6 +13,8 @@ import { Dialog } from '../ui/Dialog'
 import { FileButton } from '../ui/FileButton'
 import { WhoLine } from '../people/WhoLine'
 import { JobCard } from './JobCard'
+import type { JobState } from './jobState'
+import { OnLongest } from './OnLongest'
 import { jobId } from './jobId'
 
 /** The form checks a whole job by its schemas, which the list of jobs does without. */
@@ -23,6 +25,11 @@ export function JobsPage() {
   const { jobs, reload } = useJobs()
   const [creating, setCreating] = useState(false)
   const navigate = useNavigate()
+  const [states, setStates] = useState<ReadonlyMap<string, JobState>>(new Map())
+  const onState = useCallback(
+    (id: string, state: JobState) => setStates((before) => new Map(before).set(id, state)),
+    [],
+  )
   return (
     <main className="mx-auto max-w-6xl px-4 py-6 lg:px-8">
       <header className="mb-6 flex flex-wrap items-end gap-3">
@@ -44,10 +51,13 @@ export function JobsPage() {
       <ul className="grid grid-cols-1 gap-4 lg:grid-cols-2">
         {jobs?.map((job) => (
           <li key={job.id}>
-            <JobCard job={job} onChanged={reload} />
+            <JobCard job={job} onChanged={reload} onState={onState} />
           </li>
         ))}
       </ul>
+      <div className="mt-4">
+        <OnLongest jobs={jobs ?? []} states={states} />
+      </div>
       <Dialog open={creating} onClose={() => setCreating(false)} title={W.jobs.create}>
         <Suspense>
           <NewJobForm onCancel={() => setCreating(false)} onMade={(id) => void navigate(`/jobs/${id}/walk`)} />

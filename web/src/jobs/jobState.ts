@@ -12,8 +12,14 @@ export interface JobState {
   readonly startsAt: number | null
   readonly endsAt: number | null
   readonly begun: boolean
-  /** The tape that has been on longest and is not off: where, since when, and until when it may stay. */
-  readonly longest: { readonly room: string; readonly since: number; readonly due: number | null } | null
+  /** Tape that is on, one line for each room, the longest first: since when, and until when it may stay. */
+  readonly on: readonly OnInRoom[]
+}
+
+export interface OnInRoom {
+  readonly room: string
+  readonly since: number
+  readonly due: number | null
 }
 
 /** Works a job's state out at an instant; the same plan its own pages show. */
@@ -44,24 +50,25 @@ export function jobState(answer: JobAnswer, now: number): JobState {
     startsAt: plan.placed.length ? Math.min(...plan.placed.map((each) => each.from)) : null,
     endsAt: plan.endsAt,
     begun: job.log.length > 0,
-    longest: longestOn(job, plan),
+    on: tapeOn(job, plan),
   }
 }
 
-function longestOn(job: Job, plan: Plan): JobState['longest'] {
+function tapeOn(job: Job, plan: Plan): OnInRoom[] {
   const log = foldLog(job.log)
-  const on = plan.hems.flatMap((hem) => {
-    const state = log.hems.get(hem.id)
-    return state && state.laidAt !== null && state.pulledAt === null && state.skippedAt === null
-      ? [{ hem, since: state.laidAt }]
-      : []
-  })
-  const [first] = on.sort((a, b) => a.since - b.since)
-  if (!first) return null
-  const pull = plan.pulls.find((each) => each.hemIds.includes(first.hem.id))
-  return {
-    room: job.rooms.find((room) => room.id === first.hem.roomId)?.name ?? '',
-    since: first.since,
-    due: pull?.spans.findLast((span) => span.kind !== 'past')?.to ?? null,
-  }
+  return job.rooms
+    .flatMap((room) => {
+      const on = plan.hems.flatMap((hem) => {
+        const state = hem.roomId === room.id ? log.hems.get(hem.id) : undefined
+        return state && state.laidAt !== null && state.pulledAt === null && state.skippedAt === null
+          ? [{ hem, since: state.laidAt }]
+          : []
+      })
+      const [first] = on.sort((a, b) => a.since - b.since)
+      if (!first) return []
+      const pull = plan.pulls.find((each) => each.hemIds.includes(first.hem.id))
+      const due = pull?.spans.findLast((span) => span.kind !== 'past')?.to ?? null
+      return [{ room: room.name, since: first.since, due }]
+    })
+    .sort((a, b) => a.since - b.since)
 }

@@ -54,23 +54,41 @@ describe('what a card says of a job', () => {
   })
 })
 
+const SUMMARY = {
+  id: 'x',
+  name: 'Ouse & Sons',
+  place: 'Ouse',
+  zone: 'Europe/London',
+  rooms: 1,
+  revision: 1,
+  changedAt: '2027-05-11T06:00:00Z',
+}
+
 test('card and form are drawn', async () => {
   const { JobCard } = await import('./JobCard')
   const { NewJobForm } = await import('./NewJobForm')
-  const summary = {
-    id: 'x',
-    name: 'Ouse & Sons',
-    place: 'Ouse',
-    zone: 'Europe/London',
-    rooms: 1,
-    revision: 1,
-    changedAt: '2027-05-11T06:00:00Z',
-  }
-  const card = await drawnAt('/', <JobCard job={summary} onChanged={() => undefined} />)
+  const card = await drawnAt('/', <JobCard job={SUMMARY} onChanged={() => undefined} onState={() => undefined} />)
   expect(card).toContain('Ouse &amp; Sons')
   expect(card).toContain('1 room')
   const form = await drawnAt('/', <NewJobForm onMade={() => undefined} onCancel={() => undefined} />)
   for (const label of ['What is it called?', 'Where is it?', 'Time zone', 'Lengths', 'Currency'])
     expect(form).toContain(label)
   expect(card + form).not.toMatch(MISSING)
+})
+
+test('forgotten tape of all jobs stands in one list: what should be off first, then the longest', async () => {
+  const { OnLongest } = await import('./OnLongest')
+  const now = Math.floor(Date.now() / 60_000)
+  const jobs = ['a', 'b'].map((id) => ({ ...SUMMARY, id, name: `Job ${id}` }))
+  const on = (room: string, since: number, due: number | null) => ({ room, since: now - since, due })
+  const state = { rooms: 1, hems: 1, dueNow: 0, overdue: 0, problems: 0, next: null, startsAt: null, endsAt: null }
+  const states = new Map([
+    ['a', { ...state, begun: true, on: [on('Hall', 5000, now + 60)] }],
+    ['b', { ...state, begun: true, on: [on('Porch', 100, now - 30), on('Attic', 9000, null)] }],
+  ])
+  const drawn = await drawnAt('/', <OnLongest jobs={jobs} states={states} />)
+  const order = ['Porch', 'Attic', 'Hall'].map((room) => drawn.indexOf(room))
+  expect(order).toEqual([...order].sort((a, b) => a - b))
+  expect(order[0]).toBeGreaterThan(0)
+  expect(drawn).toContain('should be off since')
 })

@@ -5,6 +5,7 @@ import { useNow } from '../state/clock'
 import { useFacts, useHems, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
+import { DefectPictures } from './DefectPictures'
 import { inspectTick } from './ticks'
 
 /** Hems whose tape is off: look along the line, count bleeds. */
@@ -67,6 +68,7 @@ function InspectLine({ hemId, words }: { hemId: string; words: string }) {
       <Button className="min-h-11" onClick={() => save(bleeds)}>
         {W.pulls.inspect}
       </Button>
+      <DefectPictures hemIds={[hemId]} name={words} />
     </li>
   )
 }

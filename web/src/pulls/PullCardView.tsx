@@ -4,6 +4,7 @@ import { PullRibbon } from '../drawing/PullRibbon'
 import { useFacts, useHems, useRecipes, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import type { PullCard } from './board'
+import { DefectPictures } from './DefectPictures'
 import { TickTruly } from './TickTruly'
 import { pullTick } from './ticks'
 
@@ -69,6 +70,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
         hems={own}
         onDone={(hemIds, minutesAgo) => off(hemIds ?? pull.hemIds, minutesAgo)}
       />
+      <DefectPictures hemIds={pull.hemIds} name={room?.name ?? ''} />
     </article>
   )
 }

@@ -45,6 +45,15 @@ export const dayClosedTick = (open: readonly string[], why: string, now: number)
   note: why,
 })
 
+/** A picture of a hem that was put down under this id. */
+export const pictureTick = (photoId: string, hemIds: readonly string[], words: string, now: number) => ({
+  ...blank(now, null),
+  id: photoId,
+  kind: 'pictured' as const,
+  subjects: [...hemIds],
+  note: words,
+})
+
 export const inspectTick = (hemId: string, bleeds: number, now: number): NewEvent => ({
   ...blank(now, null),
   kind: 'inspected',

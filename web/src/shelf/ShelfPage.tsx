@@ -10,6 +10,7 @@ import { FileButton } from '../ui/FileButton'
 import { Panel } from '../ui/Panel'
 import { saveText } from '../ui/saveText'
 import { Switch } from '../ui/Tabs'
+import { useReading } from '../ui/useReading'
 import { newShelfRow } from './newShelfRow'
 import { ShelfTable } from './ShelfTable'
 import { TABLE_KINDS, useTable, type TableKind } from './useTable'
@@ -27,12 +28,13 @@ export function ShelfPage() {
   const [faults, setFaults] = useState<readonly string[]>([])
   const [retired, setRetired] = useState(false)
   const table = useTable(kind, unit)
-  const read = (text: string) => {
-    const answer = table.read(text)
-    if ('faults' in answer) return setFaults(answer.faults)
-    setFaults([])
-    dispatch(noticed({ text: W.shelf.taken({ n: answer.rows }), tone: 'plain', undo: null }))
-  }
+  const { read: readFile, line } = useReading()
+  const read = (text: string, name: string) =>
+    table.read(readFile, { text, name }, (answer) => {
+      if ('faults' in answer) return setFaults(answer.faults)
+      setFaults([])
+      dispatch(noticed({ text: W.shelf.taken({ n: answer.rows }), tone: 'plain', undo: null }))
+    })
   return (
     <>
       <PageHead title={W.shelf.title} line={W.shelf.line1} />
@@ -90,6 +92,7 @@ export function ShelfPage() {
             </>
           }
         >
+          {line}
           {faults.length > 0 && <Faults faults={faults} onClose={() => setFaults([])} />}
           <ShelfTable
             key={kind}

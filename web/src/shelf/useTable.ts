@@ -3,9 +3,7 @@ import {
   RATE_COLUMNS,
   rateRows,
   ratesOfRows,
-  readRatesCsv,
   minorDigits,
-  readShelfCsv,
   SHELF_COLUMNS,
   SHELF_KINDS,
   shelfRows,
@@ -19,9 +17,16 @@ import {
 } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { useEdit, useFacts } from '../state/useJob'
+import type { Reading } from '../ui/useReading'
 
 export const TABLE_KINDS = [...SHELF_KINDS, 'rates'] as const
 export type TableKind = (typeof TABLE_KINDS)[number]
+
+interface ChosenFile {
+  readonly text: string
+  readonly name: string
+}
+export type TableAnswer = { readonly rows: number } | { readonly faults: readonly string[] }
 
 /** One table of the Shelf: its lines, and the ways they change. */
 export interface Table {
@@ -30,7 +35,7 @@ export interface Table {
   /** Takes lines, or says in a sentence why it cannot. */
   readonly setRows: (next: readonly ShelfRow[]) => string | null
   /** Takes a file: how many lines, or every wrong one. */
-  readonly read: (text: string) => { readonly rows: number } | { readonly faults: readonly string[] }
+  readonly read: (read: Reading['read'], file: ChosenFile, onAnswer: (answer: TableAnswer) => void) => void
   readonly csv: () => string
 }
 
@@ -53,7 +58,8 @@ export function useTable(kind: TableKind, unit: PeelUnit): Table {
       columns: RATE_COLUMNS,
       rows: rateRows(house.rates),
       setRows: (next) => attempt(() => keep(ratesOfRows(next, lines(next)))),
-      read: (text) => taken(readRatesCsv(text), keep),
+      read: (read, file, onAnswer) =>
+        read('rates', file, {}, { taken: (answer) => onAnswer(taken(answer, keep)), refused: refusedAs(onAnswer) }),
       csv: () => writeRatesCsv(house.rates),
     }
   }
@@ -63,15 +69,23 @@ export function useTable(kind: TableKind, unit: PeelUnit): Table {
     columns: SHELF_COLUMNS[kind],
     rows: shelfRows(shelf, kind, ways),
     setRows: (next) => attempt(() => keep(withShelfRows(shelf, kind, next, lines(next), ways))),
-    read: (text) => taken(readShelfCsv(text, shelf, kind, ways), keep),
+    read: (read, file, onAnswer) =>
+      read(
+        'shelf',
+        file,
+        { shelf, kind, ways },
+        { taken: (answer) => onAnswer(taken(answer, keep)), refused: refusedAs(onAnswer) },
+      ),
     csv: () => writeShelfCsv(shelf, kind, ways),
   }
 }
 
+const refusedAs = (onAnswer: (answer: TableAnswer) => void) => (words: string) => onAnswer({ faults: [words] })
+
 function taken<T>(
   answer: { ok: true; taken: T; rows: number } | { ok: false; faults: readonly Fault[] },
   keep: (next: T) => string | null,
-): ReturnType<Table['read']> {
+): TableAnswer {
   if (!answer.ok) return { faults: answer.faults.map(faultText) }
   const refused = keep(answer.taken)
   return refused === null ? { rows: answer.rows } : { faults: [refused] }

@@ -8,7 +8,6 @@ import {
   solventRate,
   formatInstant,
   parseInstant,
-  readAirCsv,
   roomAir,
   WINDOWS,
   writeAirCsv,
@@ -27,6 +26,7 @@ import { ChoiceField, NumberField } from '../ui/fields'
 import { FileButton } from '../ui/FileButton'
 import { Panel } from '../ui/Panel'
 import { saveText } from '../ui/saveText'
+import { useReading } from '../ui/useReading'
 
 const ASKED_HOURS = 240
 
@@ -102,19 +102,15 @@ function Hours({ outside, onTake }: { outside: OutsideAir | null; onTake: (outsi
       (error: Error) => say(errorText(error), 'wrong'),
     )
   }
-  const read = (text: string) => {
-    try {
-      take(readAirCsv(text))
-    } catch (error) {
-      say(W.air.refused + errorText(error), 'wrong')
-    }
-  }
+  const { read, line } = useReading()
+  const readFile = (text: string, name: string) =>
+    read('air', { text, name }, {}, { taken: take, refused: (words) => say(W.air.refused + words, 'wrong') })
   return (
     <>
       <p className="mt-2 text-sm text-soft">{outside ? W.air.from[outside.source] : W.air.none}</p>
       <div className="my-1.5 flex flex-wrap gap-2">
         <Button onClick={() => void ask()}>{W.air.ask}</Button>
-        <FileButton label={W.air.file} accept=".csv,text/csv" onText={read} />
+        <FileButton label={W.air.file} accept=".csv,text/csv" onText={readFile} />
         {outside && (
           <>
             <Button onClick={() => saveText(`${id}-air.csv`, writeAirCsv(outside), 'text/csv')}>{W.air.save}</Button>
@@ -124,6 +120,7 @@ function Hours({ outside, onTake }: { outside: OutsideAir | null; onTake: (outsi
           </>
         )}
       </div>
+      {line}
     </>
   )
 }

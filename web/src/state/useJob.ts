@@ -102,12 +102,15 @@ export function useEditRoom(roomId: string): (change: (room: Room) => Room) => b
 }
 
 /** Adds lines to the log, each with an id of its own, and offers to take them back. */
-export function useTick(): (made: readonly Omit<LogEvent, 'id'>[], words: string) => void {
+/** A line to be; one that is about a picture has the picture's id. */
+export type NewTick = Omit<LogEvent, 'id'> & { readonly id?: string }
+
+export function useTick(): (made: readonly NewTick[], words: string) => void {
   const dispatch = useAppDispatch()
   const store = useAppStore()
   return useCallback(
     (made, words) => {
-      const events = made.map((event) => ({ ...event, id: newId(), origin: store.identity.origin() }))
+      const events = made.map((event) => ({ ...event, id: event.id ?? newId(), origin: store.identity.origin() }))
       dispatch(happened(events))
       dispatch(
         noticed({ text: words, tone: 'plain', undo: { kind: 'tick', eventIds: events.map((event) => event.id) } }),

@@ -1,5 +1,5 @@
-import { W, errorText } from '../words'
-import { useEffect, useMemo, useState } from 'react'
+import { W } from '../words'
+import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import {
   deriveHems,
@@ -7,7 +7,7 @@ import {
   newRoom,
   outlineAreaMm2,
   outlinesOf,
-  readOpeningsCsv,
+  type readOpeningsCsv,
   writeOpeningsCsv,
   type DrawingUnit,
   type RawDrawing,
@@ -21,8 +21,8 @@ import { Dialog } from '../ui/Dialog'
 import { CheckField, ChoiceField } from '../ui/fields'
 import { FileButton } from '../ui/FileButton'
 import { saveText } from '../ui/saveText'
+import { useReading } from '../ui/useReading'
 import { sheetSvg, writeRoomDxf } from './drawingFiles'
-import type { DrawingFile, DrawingRead } from './drawing.worker'
 import { newAreaId } from './RoomBuilder'
 
 /** Outlines and openings in, drawings out. */
@@ -32,38 +32,24 @@ export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: 
   const dispatch = useAppDispatch()
   const [drawing, setDrawing] = useState<RawDrawing | null>(null)
   const say = (text: string, tone: 'plain' | 'wrong') => dispatch(noticed({ text, tone, undo: null }))
-  const attempt = (work: () => void) => {
-    try {
-      work()
-    } catch (error) {
-      say(W.exchange.refused + errorText(error), 'wrong')
-    }
-  }
-  const [reading, setReading] = useState<Worker | null>(null)
-  useEffect(() => () => reading?.terminate(), [reading])
+  const refused = (words: string) => say(W.exchange.refused + words, 'wrong')
+  const { read, line } = useReading()
   const readDrawing = (text: string, name: string) => {
-    const worker = new Worker(new URL('./drawing.worker.ts', import.meta.url), { type: 'module' })
-    setReading(worker)
     setDrawing(null)
-    worker.onmessage = ({ data }: MessageEvent<DrawingRead>) => {
-      setReading(null)
-      if ('drawing' in data) setDrawing(data.drawing)
-      else say(W.exchange.refused + data.refused, 'wrong')
-    }
-    worker.postMessage({ text, name } satisfies DrawingFile)
+    read('drawing', { text, name }, { name }, { taken: setDrawing, refused })
   }
-  const readOpenings = (text: string) =>
-    attempt(() => {
-      const read = readOpeningsCsv(text, rooms, site.units)
-      const taken = edit((facts) => ({
-        ...facts,
-        rooms: facts.rooms.map((each) => {
-          const own = read.filter((one) => one.roomId === each.id).map((one) => one.opening)
-          return own.length > 0 ? { ...each, openings: [...each.openings, ...own] } : each
-        }),
-      }))
-      if (taken) say(W.exchange.openingsTaken({ n: read.length }), 'plain')
-    })
+  const takeOpenings = (found: ReturnType<typeof readOpeningsCsv>) => {
+    const taken = edit((facts) => ({
+      ...facts,
+      rooms: facts.rooms.map((each) => {
+        const own = found.filter((one) => one.roomId === each.id).map((one) => one.opening)
+        return own.length > 0 ? { ...each, openings: [...each.openings, ...own] } : each
+      }),
+    }))
+    if (taken) say(W.exchange.openingsTaken({ n: found.length }), 'plain')
+  }
+  const readOpenings = (text: string, name: string) =>
+    read('openings', { text, name }, { rooms, units: site.units }, { taken: takeOpenings, refused })
   const saveSvg = (of: Room) => {
     const svg = sheetSvg(of.id)
     if (svg) saveText(`${of.name}.svg`, svg, 'image/svg+xml')
@@ -77,12 +63,7 @@ export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: 
             <FileButton label={W.exchange.outlines} accept=".dxf,.svg" onText={readDrawing} />
             <FileButton label={W.exchange.openings} accept=".csv,text/csv" onText={readOpenings} />
           </div>
-          {reading && (
-            <p role="status" className="mt-2 flex items-center gap-3">
-              {W.exchange.reading}
-              <Button onClick={() => setReading(null)}>{W.exchange.stop}</Button>
-            </p>
-          )}
+          {line}
           {drawing && <Found drawing={drawing} onDone={onClose} />}
         </section>
         <section>

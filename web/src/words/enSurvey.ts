@@ -220,9 +220,12 @@ export const SURVEY_WORDS = {
     caption: 'Shows',
     alt: 'picture from the site',
     refused: 'Picture refused. ',
+    defect: 'Picture it',
+    taken: 'Picture of {what} taken',
+    by: 'Picture, {when}, by {who}',
   },
   exchange: {
-    reading: 'Reading the drawing …',
+    reading: 'Reading {name} …',
     stop: 'Stop',
     open: 'Files',
     title: 'Drawings and openings',
