@@ -44,6 +44,7 @@ export function gullRow(): Job {
     shelf: STARTER_SHELF,
     kit: null,
     planning: USUAL_PLANNING,
+    quotes: [],
     rooms: [
       {
         ...room,

@@ -3,7 +3,6 @@ import {
   newRoom,
   parseInstant,
   STARTER_HOUSE,
-  STARTER_SHELF,
   USUAL_FACES,
   USUAL_PLANNING,
   type Crew,
@@ -14,6 +13,7 @@ import {
   type Room,
   JOB_VERSION,
 } from '@crisp-hem/core'
+import { DEMO_SHELF } from './stock'
 import { door, plate, rectangle, sash, step, turn } from './parts'
 import { harbourFront, kitchen, southFront } from './ternQuayAreas'
 
@@ -288,9 +288,10 @@ export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
     // This contractor wipes a bead wherever one is safe.
     house: { ...STARTER_HOUSE, school: 'wiped-sealant' },
     crews: CREWS,
-    shelf: STARTER_SHELF,
+    shelf: DEMO_SHELF,
     kit: null,
     planning: USUAL_PLANNING,
+    quotes: [],
     rooms: [practice(2), practice(1), recital(), corridor(), store(), kitchen(), harbourFront(), southFront()],
     log,
     published: null,

@@ -32,6 +32,29 @@ const VIEWS = {
     act: (page) => page.getByText('Weigh kits').click(),
   },
   load: { path: '/jobs/tern-quay/load', size: DESK },
+  van: { path: '/jobs/tern-quay/load/van', size: DESK },
+  cut: { path: '/jobs/tern-quay/load/cut', size: DESK },
+  floors: { path: '/jobs/tern-quay/load/floors', size: DESK },
+  ways: {
+    path: '/jobs/tern-quay/load/ways',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('cell', { name: 'mask and spray' }).waitFor()
+      await page
+        .getByText(/costs less\.$/)
+        .first()
+        .waitFor()
+    },
+  },
+  quote: {
+    path: '/jobs/tern-quay/load/quote',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Work out a quote' }).click()
+      await page.getByRole('heading', { name: 'Best' }).waitFor()
+    },
+  },
+  orders: { path: '/jobs/tern-quay/load/orders', size: DESK },
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
   better: {
     path: '/jobs/tern-quay/rounds',

@@ -50,7 +50,7 @@ describe('the close of the day', () => {
       expect(at).toBe(Math.min(...own.map((each) => each.from)))
       expect(first.length).toBeGreaterThan(0)
       const lays = own.some((each) => dayOf(each.from) === dayOf(at) && /\/lay$/.test(each.taskId))
-      expect(load.some((item) => (item.metres ?? 0) > 0 && item.widthMm !== null)).toBe(lays)
+      expect(load.some((item) => item.unit === 'mm' && item.widthMm !== null)).toBe(lays)
     }
   })
 

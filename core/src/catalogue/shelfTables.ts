@@ -9,9 +9,20 @@ import { glazesTable } from './tables/glazesTable'
 import { liquidsTable } from './tables/liquidsTable'
 import { sealantsTable } from './tables/sealantsTable'
 import { TAPE_COLUMNS, tapeRows, tapesOfRows } from './tables/tapesTable'
+import { articlesTable, remnantsTable } from './tables/stockTables'
 import { toolsTable } from './tables/toolsTable'
 
-export const SHELF_KINDS = ['tapes', 'coatings', 'covers', 'sealants', 'glazes', 'liquids', 'tools'] as const
+export const SHELF_KINDS = [
+  'tapes',
+  'coatings',
+  'covers',
+  'sealants',
+  'glazes',
+  'liquids',
+  'tools',
+  'remnants',
+  'articles',
+] as const
 export type ShelfKind = (typeof SHELF_KINDS)[number]
 
 /** Columns of each table, in the order of files and screen. Money is in whole units of the site's currency. */
@@ -23,6 +34,8 @@ export const SHELF_COLUMNS: Record<ShelfKind, readonly Column[]> = {
   glazes: glazesTable.columns,
   liquids: liquidsTable.columns,
   tools: toolsTable.columns,
+  remnants: remnantsTable.columns,
+  articles: articlesTable.columns,
 }
 
 /** How a table is written: the unit of grip, and how many decimals the site's currency has. */
@@ -58,6 +71,10 @@ function minorRows(shelf: Shelf, kind: ShelfKind, unit: PeelUnit): ShelfRow[] {
       return shelf.liquids.map(liquidsTable.rowOf)
     case 'tools':
       return shelf.tools.map(toolsTable.rowOf)
+    case 'remnants':
+      return shelf.remnants.map(remnantsTable.rowOf)
+    case 'articles':
+      return shelf.articles.map(articlesTable.rowOf)
   }
 }
 
@@ -89,6 +106,10 @@ export function withShelfRows(
       return { ...shelf, liquids: rows.map(liquidsTable.itemOf) }
     case 'tools':
       return { ...shelf, tools: rows.map(toolsTable.itemOf) }
+    case 'remnants':
+      return { ...shelf, remnants: rows.map(remnantsTable.itemOf) }
+    case 'articles':
+      return { ...shelf, articles: rows.map(articlesTable.itemOf) }
   }
 }
 

@@ -141,4 +141,6 @@ export const STARTER_SHELF: Shelf = {
   glazes: GLAZES,
   liquids: LIQUIDS,
   tools: HAND_TOOLS,
+  remnants: [],
+  articles: [],
 }

@@ -1,16 +1,15 @@
 import { said, when, word, type Fact, type Job, type Said } from '../ground'
-import { coatingOf, coverOf, sealantOf, tapeOf } from '../catalogue/find'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
 import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import type { PlacedTask } from '../plan/placement'
 import { clocksOfTables } from '../plan/tableClocks'
 import type { PullRule } from '../problem/problem'
-import type { Recipe } from '../recipes/recipe'
-import { stepAt } from '../survey/stepAt'
 import { toLocal } from '../units/time'
 import { planWithProblem, type Chain } from './planJob'
 import type { Task } from './task'
+import type { VanItem } from '../van/vanItems'
 import { taskFact } from './tellMisses'
+import { vanPlanOf } from './vanPlanOf'
 
 /** What a lead goes through before the lights go out. */
 export interface Evening {
@@ -29,15 +28,8 @@ export interface Evening {
     readonly crewId: string
     readonly at: number
     readonly first: readonly Said[]
-    readonly load: readonly LoadItem[]
+    readonly load: readonly VanItem[]
   }[]
-}
-
-/** A thing to load: what it is called, and metres where it comes by the metre. */
-export interface LoadItem {
-  readonly name: string
-  readonly widthMm: number | null
-  readonly metres: number | null
 }
 
 /** Tasks told of a crew's next day. */
@@ -150,6 +142,7 @@ function coveredOf(job: Job, { plan }: Chain, day: number, dayOf: DayOf): string
 
 function nextOf(job: Job, { plan }: Chain, now: number, day: number, dayOf: DayOf): Evening['next'] {
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  const { lists } = vanPlanOf(job, plan)
   return job.crews.flatMap((crew) => {
     const own = plan.placed
       .filter((each) => !each.done && each.crewId === crew.id && dayOf(each.from) > day)
@@ -166,41 +159,8 @@ function nextOf(job: Job, { plan }: Chain, now: number, day: number, dayOf: DayO
           .map((each) =>
             said('evening.first', { what: nameOf(job, tasks, each.taskId), when: when(each.from, now, job.site.zone) }),
           ),
-        load: loadFor(
-          job,
-          plan,
-          ofDay.flatMap((each) => tasks.get(each.taskId) ?? []),
-        ),
+        load: lists.find((list) => list.crewId === crew.id && list.day === dayOf(first.from))?.items ?? [],
       },
     ]
   })
-}
-
-/** What some tasks take from the van: tape by kind and width, covers beside it, sealant, coatings. */
-export function loadFor(job: Job, plan: Pick<Chain['plan'], 'hems' | 'recipes'>, tasks: readonly Task[]): LoadItem[] {
-  const recipes = new Map(
-    plan.recipes.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
-  )
-  const lengths = new Map(plan.hems.map((hem) => [hem.id, hem.lengthMm]))
-  const found = new Map<string, LoadItem>()
-  const add = (name: string, widthMm: number | null, mm: number | null) => {
-    const key = `${name}|${widthMm}`
-    const before = found.get(key)?.metres ?? 0
-    found.set(key, { name, widthMm, metres: mm === null ? null : before + mm / 1000 })
-  }
-  for (const task of tasks) {
-    const step = stepAt(job, task)
-    if ((task.kind === 'coat' || task.kind === 'roll') && step)
-      add(coatingOf(job.shelf, step.step.coatingId).name, null, null)
-    for (const subject of task.subjects) {
-      const recipe = recipes.get(subject)
-      if (!recipe) continue
-      if (task.kind === 'lay' && recipe.tapeId) {
-        add(tapeOf(job.shelf, recipe.tapeId).name, recipe.widthMm, lengths.get(subject) ?? 0)
-        if (recipe.cover) add(coverOf(job.shelf, recipe.cover.coverId).name, null, lengths.get(subject) ?? 0)
-      }
-      if (task.kind === 'seal' && recipe.sealantId) add(sealantOf(job.shelf, recipe.sealantId).name, null, null)
-    }
-  }
-  return [...found.values()]
 }

@@ -8,7 +8,9 @@ export interface CoverNeed {
   readonly why: Said
   readonly coverId: string
   readonly hold: CoverHold
-  /** Run of a roll used up, mm; for pieces, how many. */
+  /** Lengths cut off a roll, mm, one for each panel; none for whole pieces, and for strips that are run off and join anywhere. */
+  readonly cuts: readonly number[]
+  /** What of a roll is used up, mm. */
   readonly runMm: number
   readonly pieces: number
   readonly areaMm2: number
@@ -18,11 +20,39 @@ export interface CoverNeed {
 
 type Place = Pick<CoverNeed, 'roomId' | 'what' | 'why' | 'hold'> & Partial<Pick<CoverNeed, 'stepIds'>>
 
-/** A need met from a roll: its run is the area over the roll's width. */
-export const fromRoll = (place: Place, cover: Cover, areaMm2: number, runMm = areaMm2 / cover.widthMm): CoverNeed => ({
+/** Neighbouring panels of film or paper lie over one another by so much, mm. From memory. */
+const PANEL_LAP_MM = 50
+
+/** Panels that cover a rectangle, side by side along whichever side takes less of the roll; none longer than the roll. */
+export function panelsOver(longMm: number, deepMm: number, cover: Cover): number[] {
+  const ways = [
+    [longMm, deepMm],
+    [deepMm, longMm],
+  ].map(([run = 0, across = 0]) => {
+    const rows = Math.max(1, Math.ceil((across - PANEL_LAP_MM) / (cover.widthMm - PANEL_LAP_MM)))
+    return Array.from({ length: rows }, () => rolledOff(run, cover)).flat()
+  })
+  const total = (cuts: readonly number[]) => cuts.reduce((sum, cut) => sum + cut, 0)
+  return ways.reduce((best, way) => (total(way) < total(best) ? way : best))
+}
+
+/** A run as lengths off a roll: one, or where the roll ends several that lap. */
+export function rolledOff(runMm: number, { lengthMm }: Pick<Cover, 'lengthMm'>): number[] {
+  const cuts: number[] = []
+  let left = Math.ceil(runMm)
+  while (left > lengthMm) {
+    cuts.push(lengthMm)
+    left -= lengthMm - PANEL_LAP_MM
+  }
+  return left > 0 ? [...cuts, left] : cuts
+}
+
+/** A need met from a roll with these panels. */
+export const fromRoll = (place: Place, cover: Cover, areaMm2: number, cuts: readonly number[]): CoverNeed => ({
   ...place,
   coverId: cover.id,
-  runMm: Math.ceil(runMm),
+  cuts: cuts.map((cut) => Math.ceil(cut)),
+  runMm: cuts.reduce((sum, cut) => sum + Math.ceil(cut), 0),
   pieces: 0,
   areaMm2: Math.round(areaMm2),
   stepIds: place.stepIds ?? null,
@@ -32,6 +62,7 @@ export const fromRoll = (place: Place, cover: Cover, areaMm2: number, runMm = ar
 export const inPieces = (place: Place, cover: Cover, areaMm2: number, pieces: number): CoverNeed => ({
   ...place,
   coverId: cover.id,
+  cuts: [],
   runMm: 0,
   pieces,
   areaMm2: Math.round(areaMm2),

@@ -7,7 +7,7 @@ import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
 import { coverBeside, gripFloorN25, tackMm, type BesideSetup } from './besideHem'
 import { coverNeeds } from './coverNeeds'
-import { isBusy, waysOut } from './floorNeeds'
+import { isBusy, waysOut } from './floorPlan'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 
 const GUN = { reachMm: 75 }

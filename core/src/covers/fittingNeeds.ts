@@ -1,7 +1,7 @@
 import { face, said, type Room, type Shelf } from '../ground'
 import { isBagged } from '../survey/fittings'
 import { stepsOf } from '../survey/faces'
-import { coversByKind, fromRoll, type CoverNeed } from './coverNeed'
+import { coversByKind, fromRoll, panelsOver, type CoverNeed } from './coverNeed'
 
 /** How far film goes round what stands out, mm on every side. From memory. */
 const ROUND_MM = 100
@@ -15,8 +15,8 @@ export function fittingNeeds(room: Room, shelf: Shelf): CoverNeed[] {
     .flatMap((fitting) => {
       const stepIds = stepsOf(room, face('wall', fitting.wallId)).map(({ step }) => step.id)
       if (stepIds.length === 0) return []
-      const areaMm2 = (fitting.widthMm + 2 * ROUND_MM) * (fitting.heightMm + 2 * ROUND_MM)
+      const [wide, high] = [fitting.widthMm + 2 * ROUND_MM, fitting.heightMm + 2 * ROUND_MM]
       const place = { roomId: room.id, what: fitting.name, hold: 'bagged', why: said('cover.bag'), stepIds } as const
-      return [fromRoll(place, film, areaMm2)]
+      return [fromRoll(place, film, wide * high, panelsOver(wide, high, film))]
     })
 }

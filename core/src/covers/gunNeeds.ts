@@ -1,6 +1,6 @@
 import { type Opening, type PaintStep, type Room, said, type Shelf, face, writeFace } from '../ground'
 import { stepOf, faceName } from '../survey/faces'
-import { coversByKind, fromRoll, narrowestOver, type CoverNeed } from './coverNeed'
+import { coversByKind, fromRoll, narrowestOver, rolledOff, type CoverNeed } from './coverNeed'
 import { mistReaches } from './mist'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 
@@ -59,7 +59,7 @@ function leafNeeds(room: Room, shelf: Shelf): CoverNeed[] {
       const cover = narrowestOver(film, Math.min(high, wide))
       if (!cover) return []
       const place = { roomId: room.id, what: opening.name, hold: 'taut', why: said('cover.taut'), stepIds } as const
-      return [fromRoll(place, cover, high * wide, Math.max(high, wide))]
+      return [fromRoll(place, cover, high * wide, rolledOff(Math.max(high, wide), cover))]
     })
 }
 
@@ -82,7 +82,7 @@ function wallNeeds(room: Room, shelf: Shelf, stepIds: readonly string[]): CoverN
         why: said('cover.hung'),
         stepIds,
       } as const
-      return cover ? [fromRoll(place, cover, wall.lengthMm * room.heightMm, wall.lengthMm)] : []
+      return cover ? [fromRoll(place, cover, wall.lengthMm * room.heightMm, rolledOff(wall.lengthMm, cover))] : []
     })
 }
 
@@ -93,8 +93,10 @@ function ceilingNeeds(room: Room, shelf: Shelf, stepIds: readonly string[]): Cov
   const wide = coverWidthMm(oversprayMm(gunOf(shelf), false, 0))
   const cover = narrowestOver(film, wide) ?? film.at(-1)
   if (!cover) return []
-  const run = room.walls.filter((wall) => !wall.free).reduce((sum, wall) => sum + wall.lengthMm, 0)
+  const walls = room.walls.filter((wall) => !wall.free)
+  const run = walls.reduce((sum, wall) => sum + wall.lengthMm, 0)
+  const cuts = walls.flatMap((wall) => rolledOff(wall.lengthMm, cover))
   const what = faceName(room, writeFace({ kind: 'ceiling', id: null }))
   const place = { roomId: room.id, what, hold: 'hung', why: said('cover.across', { wide }), stepIds } as const
-  return run > 0 ? [fromRoll(place, cover, run * Math.min(cover.widthMm, wide), run)] : []
+  return run > 0 ? [fromRoll(place, cover, run * Math.min(cover.widthMm, wide), cuts)] : []
 }

@@ -1,6 +1,6 @@
-import { type Piece, type Room, said, type Shelf, face } from '../ground'
+import { type Room, said, type Shelf, face } from '../ground'
 import { stepOf } from '../survey/faces'
-import { coversByKind, fromRoll, inPieces, narrowestOver, type CoverNeed } from './coverNeed'
+import { coversByKind, fromRoll, inPieces, narrowestOver, panelsOver, rolledOff, type CoverNeed } from './coverNeed'
 
 /** Hems of a sheet hang over on every side, mm. From memory. */
 const OVERHANG_MM = 300
@@ -31,14 +31,16 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
         const place = again
           ? { ...at, hold: 'taut' as const, why: said('cover.taut_again') }
           : { ...at, why: said('cover.falls') }
-        return film ? [fromRoll(place, film, long * deep)] : []
+        return film ? [fromRoll(place, film, long * deep, panelsOver(long, deep, film))] : []
       }
       case 'cabinets':
         if (painted) {
           const why = said('cover.contents')
-          return piece.inUse && paper ? [fromRoll({ ...at, hold: 'lies', why }, paper, frontMm2(piece))] : []
+          if (!piece.inUse || !paper) return []
+          const cuts = panelsOver(piece.widthMm, piece.heightMm, paper)
+          return [fromRoll({ ...at, hold: 'lies', why }, paper, piece.widthMm * piece.heightMm, cuts)]
         }
-        return spatter(piece.widthMm * (piece.heightMm + piece.depthMm))
+        return spatter(piece.widthMm, piece.heightMm + piece.depthMm)
       case 'roof-window': {
         // Below a coated ceiling its glass is kept from drips, and from the gun.
         const over = stepOf(room, 'ceiling')
@@ -46,10 +48,10 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
         if (!over || !pane) return []
         const long = Math.max(piece.widthMm, piece.heightMm)
         const place = { ...at, hold: 'taut' as const, why: said('cover.taut'), stepIds: [over.step.id] }
-        return [fromRoll(place, pane, piece.widthMm * piece.heightMm, long)]
+        return [fromRoll(place, pane, piece.widthMm * piece.heightMm, rolledOff(long, pane))]
       }
       case 'radiator':
-        return painted ? [] : spatter(piece.widthMm * (piece.heightMm + OVERHANG_MM))
+        return painted ? [] : spatter(piece.widthMm, piece.heightMm + OVERHANG_MM)
       case 'stairs': {
         const long = piece.heightMm + piece.depthMm
         if (painted || !runner) return []
@@ -57,12 +59,11 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
         return [inPieces(place, runner, long * piece.widthMm, Math.ceil(long / (runner.lengthMm * LAP_SHARE)))]
       }
     }
-    function spatter(areaMm2: number): CoverNeed[] {
+    function spatter(long: number, deep: number): CoverNeed[] {
       const cover = again ? (paper ?? film) : film
       if (!cover) return []
-      return [fromRoll({ ...at, why: said(again ? 'cover.paper_again' : 'cover.spatter') }, cover, areaMm2)]
+      const place = { ...at, why: said(again ? 'cover.paper_again' : 'cover.spatter') }
+      return [fromRoll(place, cover, long * deep, panelsOver(long, deep, cover))]
     }
   })
 }
-
-const frontMm2 = (piece: Piece): number => piece.widthMm * piece.heightMm

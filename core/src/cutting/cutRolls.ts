@@ -9,6 +9,8 @@ import { searchCuts, type SearchLimits } from './search'
 export const USUAL_EFFORT: SearchLimits = { ways: 60_000, isStopped: () => false }
 /** Columns of the linear programme. */
 const TURNS = 1200
+/** Beyond so many lengths × length × bars no purchase is packed anew: first fit stands. */
+const PACK_CELLS = 200_000_000
 /** Beyond so many lengths × length the programme takes too long to be waited for: plain bounds stand in. */
 const TABLE_CELLS = 400_000
 
@@ -38,7 +40,9 @@ export function cutRolls(
     cutting.bars.flatMap((bar, b) => (bar.count === null ? [firstFit(cutting, b)] : [])),
   )
   const isBest = () => best !== null && priceOf(best, cutting) <= bound
+  const cells = (bars: number) => lengths.length * cutting.most * bars
   for (const each of bought) {
+    if (cells(sum(each.counts)) > PACK_CELLS) break
     if (isBest() || (best && each.price >= priceOf(best, cutting)) || effort.isStopped()) break
     best = cheapest(cutting, [best, packInto(cutting, each, true), packInto(cutting, each, false)])
   }

@@ -1,3 +1,5 @@
+import type { Selling } from './selling'
+
 /** How this contractor makes an edge; docs/recipes.md says what each needs and what breaks it. */
 export const SCHOOLS = [
   'wiped-sealant',
@@ -103,4 +105,6 @@ export interface HouseRules {
   /** What carrying one more kind of tape costs: mix-ups, part rolls, room in the bag. */
   readonly kindMinor: number
   readonly rates: Rates
+  /** How a quote is made of what a job costs. */
+  readonly selling: Selling
 }

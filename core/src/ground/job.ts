@@ -4,6 +4,7 @@ import type { Crew } from './crew'
 import type { HouseRules } from './house'
 import type { LogEvent } from './log'
 import type { Planning } from './planning'
+import type { Quote } from './quote'
 import type { PublishedPlan } from './published'
 import type { Room } from './room'
 import type { Shelf } from './shelf'
@@ -47,7 +48,7 @@ export interface KitKind {
 }
 
 /** The version of the job format; older files are brought up when they are read. */
-export const JOB_VERSION = 9
+export const JOB_VERSION = 10
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {
@@ -66,6 +67,8 @@ export interface Job {
   readonly kit: readonly KitKind[] | null
   readonly rooms: readonly Room[]
   readonly planning: Planning
+  /** Quotes as they were given, the first first. */
+  readonly quotes: readonly Quote[]
   readonly log: readonly LogEvent[]
   /** The plan people work by, or null before one was published. */
   readonly published: PublishedPlan | null

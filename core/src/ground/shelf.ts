@@ -1,4 +1,5 @@
 import type { Mark } from './known'
+import type { Article, Remnant } from './stock'
 
 /** How the tape's edge meets the face. */
 export const EDGES = ['plain', 'fine-line', 'barrier'] as const
@@ -197,4 +198,8 @@ export interface Shelf {
   readonly glazes: readonly Glaze[]
   readonly liquids: readonly LiquidMask[]
   readonly tools: readonly HandTool[]
+  /** Part rolls and offcuts on the van. */
+  readonly remnants: readonly Remnant[]
+  /** Where things are ordered; what has no line is bought over the counter. */
+  readonly articles: readonly Article[]
 }

@@ -2,17 +2,19 @@ import { readActivity, readRound, type ActivityId, type RoundId } from './activi
 import { readEdge } from './edgeKey'
 import { ID_PATTERN } from './faceKey'
 import { readHem, type HemId } from './hemId'
+import { isArticle, type ArticleKey } from './stock'
 
 /** What a line of the log is about, as text. Made by {@link writeSubject}, read by {@link readSubject}. */
 export type SubjectKey = string
 
-/** A hem, a room under cover, a fitting under cover, a field, or work that is ticked as a whole. */
+/** A hem, a room under cover, a fitting under cover, a field, work that is ticked as a whole, or a thing in stock. */
 export type SubjectRef =
   | { readonly of: 'hem'; readonly hemId: HemId }
   | { readonly of: 'room'; readonly roomId: string }
   | { readonly of: 'fitting'; readonly roomId: string; readonly fittingId: string }
   | { readonly of: 'field'; readonly roundId: RoundId }
   | { readonly of: 'work'; readonly activityId: ActivityId }
+  | { readonly of: 'stock'; readonly article: ArticleKey }
 
 export function writeSubject(ref: SubjectRef): SubjectKey {
   switch (ref.of) {
@@ -26,10 +28,12 @@ export function writeSubject(ref: SubjectRef): SubjectKey {
       return `field:${ref.roundId}`
     case 'work':
       return `work:${ref.activityId}`
+    case 'stock':
+      return `stock:${ref.article}`
   }
 }
 
-const SUBJECT = /^(?:(room|fitting|field|work):)?(.+)$/
+const SUBJECT = /^(?:(room|fitting|field|work|stock):)?(.+)$/
 
 /** What a key names; null for text that is no subject's. */
 export function readSubject(key: string): SubjectRef | null {
@@ -46,6 +50,8 @@ export function readSubject(key: string): SubjectRef | null {
       return readRound(rest) ? { of, roundId: rest } : null
     case 'work':
       return readActivity(rest) ? { of, activityId: rest } : null
+    case 'stock':
+      return isArticle(rest) ? { of, article: rest } : null
     default: {
       const hem = readHem(key)
       return hem && readEdge(hem.edge) ? { of: 'hem', hemId: key } : null

@@ -2,9 +2,8 @@ import { groupedBy } from '../units/groupedBy'
 import type { Job } from '../ground'
 import { coverOf } from '../catalogue/find'
 import type { CoverNeed } from '../covers/coverNeed'
-
-/** From when to when a room's cloths and boards lie in it, minutes since the epoch. */
-export type Down = ReadonlyMap<string, { readonly from: number; readonly to: number }>
+import type { Down } from './down'
+import { rollCuts, type RollCuts } from './rollCuts'
 
 export interface CoverLine {
   readonly coverId: string
@@ -13,6 +12,8 @@ export interface CoverLine {
   readonly runMm: number
   /** Rolls to buy, or pieces to take from the van. */
   readonly count: number
+  /** How its rolls are cut; null for what comes in pieces. */
+  readonly cuts: RollCuts | null
   /** Of pieces: how many are not owned, so that they have to be got. */
   readonly short: number
   readonly costMinor: number
@@ -23,14 +24,13 @@ export function coverLines(job: Job, needs: readonly CoverNeed[], down: Down): C
   return [...groupedBy(needs, (need) => need.coverId)].map(([coverId, own]) => {
     const cover = coverOf(job.shelf, coverId)
     const runMm = own.reduce((sum, need) => sum + need.runMm, 0)
-    const count = cover.reusable
-      ? mostDown(own, down)
-      : Math.ceil((runMm * (1 + job.house.wastePct / 100)) / cover.lengthMm)
+    const cuts = cover.reusable ? null : rollCuts(job, cover, own, down)
+    const count = cuts ? cuts.rolls.filter((roll) => roll.remnantId === null).length : mostDown(own, down)
     const areaMm2 = own.reduce((sum, need) => sum + need.areaMm2, 0)
     // Cloths come back to the van: only what is missing there is bought.
-    const short = cover.reusable ? Math.max(0, count - cover.owned) : 0
-    const costMinor = (cover.reusable ? short : count) * cover.priceMinor
-    return { coverId, needs: own, areaMm2, runMm, count, short, costMinor }
+    const short = cuts ? 0 : Math.max(0, count - cover.owned)
+    const costMinor = cuts ? cuts.priceMinor : short * cover.priceMinor
+    return { coverId, needs: own, areaMm2, runMm, count, cuts, short, costMinor }
   })
 }
 

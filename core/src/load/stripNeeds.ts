@@ -37,6 +37,7 @@ export function stripNeeds(
         why: said('cover.beside'),
         hold: 'lies',
         coverId,
+        cuts: [],
         runMm,
         pieces: 0,
         areaMm2,

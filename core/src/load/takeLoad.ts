@@ -4,14 +4,14 @@ import { nth, sure } from '../units/sure'
 import type { Job, TapeRoll } from '../ground'
 import { tapeOf } from '../catalogue/find'
 import { coverNeeds } from '../covers/coverNeeds'
-import { coverLines, type CoverLine, type Down } from './coverLines'
+import { coverLines, type CoverLine } from './coverLines'
+import type { Down } from './down'
 import { holdingKind, holdingMm, type HoldingKind } from './holdingTape'
 import { stripNeeds } from './stripNeeds'
 import type { Hem } from '../hems/deriveHems'
-import { endsMm } from '../hems/ends'
 import type { Recipe } from '../recipes/recipe'
-import { SHORT_PIECES } from '../recipes/laying'
 import { coatingLines, glazeLines, keepColourLines, liquidLines, sealantLines, type SupplyLine } from './supplies'
+import { tabsMm } from './tapedMm'
 import { toolLines, type ToolLine } from './tools'
 
 /** How much of one tape, in one width, the job takes. Lengths mm, money minor units. */
@@ -105,14 +105,9 @@ function kindOf(job: Job, tapeId: string, widthMm: number): HoldingKind {
 
 function tapeLine(job: Job, { tape, roll }: HoldingKind, group: readonly Hem[], holdMm: number): TapeLine {
   const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
-  const lapsMm =
-    job.house.runs === 'one-run'
-      ? 0
-      : group.reduce((sum, hem) => sum + Math.floor(hem.lengthMm / SHORT_PIECES.pieceMm) * SHORT_PIECES.lapMm, 0)
-  const ends = group.reduce((sum, hem) => sum + endsMm(hem), 0)
-  const tabsMm = ends + lapsMm
-  const wasteMm = Math.ceil(((hemMm + tabsMm + holdMm) * job.house.wastePct) / 100)
-  const totalMm = hemMm + tabsMm + holdMm + wasteMm
+  const tabs = group.reduce((sum, hem) => sum + tabsMm(job.house, hem), 0)
+  const wasteMm = Math.ceil(((hemMm + tabs + holdMm) * job.house.wastePct) / 100)
+  const totalMm = hemMm + tabs + holdMm + wasteMm
   const stockMm = Math.min(totalMm, roll.stockMm)
   const rolls = Math.ceil((totalMm - stockMm) / tape.rollLengthMm)
   return {
@@ -120,7 +115,7 @@ function tapeLine(job: Job, { tape, roll }: HoldingKind, group: readonly Hem[], 
     widthMm: roll.widthMm,
     hemIds: group.map((hem) => hem.id),
     hemMm,
-    tabsMm,
+    tabsMm: tabs,
     holdMm,
     wasteMm,
     totalMm,

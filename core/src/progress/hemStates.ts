@@ -58,6 +58,9 @@ const clockOf = ({ origin }: LogEvent): string => origin?.clock ?? ''
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 
+/** A picture, stock, and the end of a day change no state of a hem. */
+const NOT_OF_WORK = new Set<LogEvent['kind']>(['day-closed', 'pictured', 'received', 'returned', 'counted'])
+
 /** The present state of everything, as a fold over the log. Replaying events changes nothing. */
 export function foldLog(log: readonly LogEvent[]): LogState {
   const hems = new Map<string, HemState>()
@@ -66,8 +69,7 @@ export function foldLog(log: readonly LogEvent[]): LogState {
   const done = new Map<string, number>()
   const crew = new Map<string, string | null>()
   for (const event of standingEvents(log)) {
-    // A picture and the end of a day change no state of a hem.
-    if (event.kind === 'day-closed' || event.kind === 'pictured') continue
+    if (NOT_OF_WORK.has(event.kind)) continue
     const at = parseInstant(event.at)
     for (const subject of event.subjects) {
       crew.set(subject, event.crewId)

@@ -1,4 +1,4 @@
-import type { HouseRules, Rates } from '../ground'
+import { USUAL_SELLING, type HouseRules, type Rates } from '../ground'
 
 /**
  * Rates of one practised painter, from memory. Checked: round sizes as common practice has them (beginner one wall,
@@ -61,4 +61,5 @@ export const STARTER_HOUSE: HouseRules = {
   wastePct: 5,
   kindMinor: 600,
   rates: STARTER_RATES,
+  selling: USUAL_SELLING,
 }

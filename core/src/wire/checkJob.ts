@@ -127,7 +127,17 @@ function planningFaults({ goals, holds, away }: Planning, crews: ReadonlySet<str
   ]
 }
 
-const SHELF_LISTS = ['tapes', 'coatings', 'covers', 'sealants', 'glazes', 'liquids', 'tools'] as const
+const SHELF_LISTS = [
+  'tapes',
+  'coatings',
+  'covers',
+  'sealants',
+  'glazes',
+  'liquids',
+  'tools',
+  'remnants',
+  'articles',
+] as const
 const shelfFaults = (shelf: Job['shelf']): Fault[] =>
   SHELF_LISTS.flatMap((list) => repeats(shelf[list], `shelf.${list}`))
 

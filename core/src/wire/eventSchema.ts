@@ -20,6 +20,7 @@ export const eventSchema = exact({
   coat: orNull(wholeNumber(1, 9)),
   bleeds: orNull(wholeNumber(0, 100_000)),
   expectedAt: orNull(instant()),
+  amount: orNull(wholeNumber(0, 1_000_000_000)),
   undoes: orNull(id()),
   note: optionalText(2000),
   origin: orNull(originSchema),

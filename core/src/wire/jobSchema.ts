@@ -30,6 +30,7 @@ import {
   text,
   wholeNumber,
 } from './fields'
+import { quoteSchema, sellingSchema } from './quoteSchema'
 import { roomSchema } from './roomSchema'
 import { shelfSchema } from './shelfSchema'
 
@@ -128,6 +129,7 @@ export const houseSchema = exact({
     coverPerM2: RATE(),
     uncoverPerM2: RATE(),
   }),
+  selling: sellingSchema,
 })
 
 const crew = exact({
@@ -164,6 +166,7 @@ const factFields = {
   kit: orNull(list(exact({ tapeId: id(), widthMm: wholeNumber(3, 300) }), 1, 500)),
   rooms: list(roomSchema, 0, MOST_ROOMS),
   planning,
+  quotes: list(quoteSchema, 0, 200),
 }
 
 /** A job without its log: what the survey screens edit and the server keeps. */

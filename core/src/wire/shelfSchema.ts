@@ -139,4 +139,10 @@ export const shelfSchema = exact({
   glazes: list(glaze, 0, 100),
   liquids: list(liquid, 0, 100),
   tools: list(handTool, 0, 500),
+  remnants: list(exact({ id: id(), coverId: id(), lengthMm: wholeNumber(1, 1_000_000) }), 0, 500),
+  articles: list(
+    exact({ id: text(200), supplier: text(80), number: text(80), leadDays: wholeNumber(0, 100) }),
+    0,
+    3000,
+  ),
 })

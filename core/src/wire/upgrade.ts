@@ -8,7 +8,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8]
+const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8, 9]
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
@@ -19,20 +19,22 @@ export function upgraded(data: unknown): unknown {
   return {
     ...(data.log === undefined ? {} : { published: null }),
     planning: USUAL_PLANNING,
+    quotes: [],
     ...upgradedParts(data),
     ...(Array.isArray(data.log) ? { log: data.log.map(withOrigin) } : {}),
     version: JOB_VERSION,
   }
 }
 
-/** Before version 9 lines of the log did not say where they come from. */
-const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: null, ...event } : event)
+/** Before version 9 lines of the log did not say where they come from, before version 10 none was of stock. */
+const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: null, amount: null, ...event } : event)
 
 /**
  * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), choices made by hand
  * in rooms, and with version 4 the words of fixed lists, which became codes,
  * and with version 5 rates for trim, ceilings, ladders and short strips and the order of rolling, and with version 6 what
- * a tape does to white, under feet, in the hand and in the wet, with version 7 the air held in a room, and with version 8 what is settled about the plan.
+ * a tape does to white, under feet, in the hand and in the wet, with version 7 the air held in a room, with version 8 what is settled about the plan, and with version 10 part rolls, where
+ * things are ordered, quotes and how they are made.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
@@ -50,6 +52,8 @@ const NEW_ON_SHELF = {
   glazes: STARTER_SHELF.glazes,
   liquids: STARTER_SHELF.liquids,
   tools: STARTER_SHELF.tools,
+  remnants: [],
+  articles: [],
 } as const
 
 /** Covers of before version 5 did not say how many are owned: what the starter has of them, else none. */

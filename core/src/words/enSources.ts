@@ -109,6 +109,7 @@ export const EN_SOURCES = {
   'word.source.an-aerosol-leaves-texture-on-the-wood': 'an aerosol leaves texture on the wood',
   'word.source.a-hard-film-that-can-still-lift': 'a hard film that can still lift',
   'word.source.shiny-trim-bears-more-than-a-flat-ceiling': 'shiny trim bears more than a flat ceiling',
+  'word.source.what-a-crew-gets-through': 'what a crew gets through',
   'word.source.history-unknown-choose-delicate': 'history unknown: choose delicate',
   'word.source.hold-at-touch-dry': 'hold at touch-dry',
   'word.source.iso-8502-4': 'ISO 8502-4',

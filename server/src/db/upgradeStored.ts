@@ -17,7 +17,7 @@ export function upgradeStored(db: Database): number {
       for (const { id, details } of jobs) {
         for (const room of rooms.all(id)) keepRoom.run(JSON.stringify(upgradedRoom(JSON.parse(room.body))), id, room.id)
         const parts = upgradedParts(JSON.parse(details) as Record<string, unknown>)
-        keepJob.run(JSON.stringify({ planning: USUAL_PLANNING, ...parts }), JOB_VERSION, id)
+        keepJob.run(JSON.stringify({ planning: USUAL_PLANNING, quotes: [], ...parts }), JOB_VERSION, id)
       }
       return jobs.length
     })

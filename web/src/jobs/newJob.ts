@@ -45,5 +45,6 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date, own: Own |
     kit: null,
     rooms: [],
     planning: USUAL_PLANNING,
+    quotes: [],
   }
 }

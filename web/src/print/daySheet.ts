@@ -1,4 +1,4 @@
-import { loadFor, toLocal, fromLocal, type Job, type Plan } from '@crisp-hem/core'
+import { vanPlanOf, toLocal, fromLocal, type Job, type Plan } from '@crisp-hem/core'
 import { W, clockText, dayText, spanText } from '../words'
 import { loadWords } from '../rounds/loadWords'
 import { taskWords } from '../rounds/taskWords'
@@ -26,11 +26,7 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
       each.done ? W.rounds.done : W.daySheet.box,
     ]
   })
-  const load = loadFor(
-    job,
-    plan,
-    own.flatMap((each) => (each.done ? [] : (tasks.get(each.taskId) ?? []))),
-  )
+  const load = vanPlanOf(job, plan).lists.find((list) => list.crewId === crewId && list.day === day)?.items ?? []
   const people = crew?.people.map((person) => person.name).join(', ') ?? ''
   const told = plan.standing ? W.publish.plan({ number: plan.standing.number }) : W.publish.proposal
   const content: Content[] = [

@@ -60,6 +60,7 @@ test('what is pulled leaves the board', () => {
     coat: null,
     bleeds: null,
     expectedAt: null,
+    amount: null,
     undoes: null,
     note: '',
     origin: null,

@@ -62,6 +62,8 @@ const STARTS: Record<ShelfKind, Readonly<Record<string, string>>> = {
     mark: 'label',
   },
   tools: { name: 'New tool', kind: 'scraper', width_mm: '50', on_van: '1', retired: 'no', mark: 'label' },
+  remnants: { cover_id: 'cover', length_m: '5' },
+  articles: { supplier: 'Supplier', article: '0', lead_days: '1' },
 }
 
 /** A line to begin with, under an id that is free. */

@@ -21,6 +21,7 @@ const tick = (id: string): LogEvent => ({
   coat: null,
   bleeds: null,
   expectedAt: null,
+  amount: null,
   undoes: null,
   note: '',
   origin: null,

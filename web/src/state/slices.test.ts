@@ -39,6 +39,7 @@ const event = (id: string): LogEvent => ({
   coat: null,
   bleeds: null,
   expectedAt: null,
+  amount: null,
   undoes: null,
   note: '',
   origin: null,

@@ -102,6 +102,12 @@ export function useEditRoom(roomId: string): (change: (room: Room) => Room) => b
 }
 
 /** Adds lines to the log, each with an id of its own, and offers to take them back. */
+/** Says something below, once. */
+export function useTell(): (text: string) => void {
+  const dispatch = useAppDispatch()
+  return useCallback((text) => void dispatch(noticed({ text, tone: 'plain', undo: null })), [dispatch])
+}
+
 /** A line to be; one that is about a picture has the picture's id. */
 export type NewTick = Omit<LogEvent, 'id'> & { readonly id?: string }
 

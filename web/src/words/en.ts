@@ -3,6 +3,7 @@ import { FIELD_WORDS } from './enFields'
 import { HOUSE_WORDS } from './enHouse'
 import { TAG_WORDS } from './enTags'
 import { LINE_WORDS } from './enLine'
+import { LOAD_WORDS } from './enLoad'
 import { MOVE_WORDS } from './enMoves'
 import { SHELF_WORDS } from './enShelf'
 import { SURVEY_WORDS } from './enSurvey'
@@ -162,7 +163,7 @@ export const EN_SCREENS = {
   ...BOARD_WORDS,
   ...LINE_WORDS,
   ...TAG_WORDS,
-  ...LINE_WORDS,
+  ...LOAD_WORDS,
   ...MOVE_WORDS,
   ...SURVEY_WORDS,
   ...HOUSE_WORDS,

@@ -1,0 +1,104 @@
+import type { Cover, Opening, Room, Shelf } from '../ground'
+import { reachesFloor, GROUND_STRIP_MM } from '../survey/areas'
+import { stepOf } from '../survey/faces'
+import { traceOutline, type PlanPoint } from '../survey/outline'
+import { coversByKind } from './coverNeed'
+import { layAlong, layField, type FieldCover, type Laid } from './layFloor'
+
+/** Paper of this width and more lies on a floor as a field, mm. From memory. */
+const FIELD_PAPER_MM = 600
+/** Soles are wiped on two layers of cloth: common practice. */
+export const WAY_OUT_LAYERS = 2
+
+/** Ways in and out of a room along its floor. */
+export const waysOut = (room: Room): Room['openings'] =>
+  room.openings.filter((each) => each.kind !== 'window' && reachesFloor(each))
+
+/** A room people walk through while the work lasts: it has more than one way out. */
+export const isBusy = (room: Room): boolean => waysOut(room).length > 1
+
+const isHard = (room: Room): boolean => room.floor.material !== 'carpet'
+
+/** What lies on a room's floor, and where. The field first, then what lies upon it. */
+export interface FloorPlan {
+  /** The floor's outline, mm: the room's own, or a strip along a house's foot. */
+  readonly ring: readonly PlanPoint[]
+  readonly field: readonly Laid[]
+  readonly boards: readonly Laid[]
+  readonly waysOut: readonly Laid[]
+}
+
+/**
+ * Lays a room's floor: paper where mist falls, else cloths; boards along the passage of a busy hard floor; a doubled
+ * cloth inside each way out. Null where the floor is painted itself or there is nothing to lay.
+ */
+export function floorPlan(room: Room, shelf: Shelf, sprayed: boolean): FloorPlan | null {
+  if (stepOf(room, 'floor')) return null
+  const { cloth, paper, board } = coversByKind(shelf)
+  const [cloths, small] = [cloth.at(-1), cloth[0]]
+  const wide = paper.filter((cover) => cover.widthMm >= FIELD_PAPER_MM).at(-1)
+  const field = sprayed && wide ? asField(wide) : cloths ? asField(cloths) : wide ? asField(wide) : null
+  const ring = floorRing(room)
+  const isIn = room.kind === 'room'
+  const stiff = isIn && isBusy(room) && isHard(room) ? board.at(-1) : undefined
+  return {
+    ring,
+    field: field ? layField(ring, field) : [],
+    boards: stiff ? boardsAlong(room, asField(stiff)) : [],
+    waysOut: isIn && small ? waysOut(room).flatMap((way) => clothAt(room, way, asField(small))) : [],
+  }
+}
+
+const asField = ({ id, widthMm, lengthMm, kind }: Cover): FieldCover => ({
+  id,
+  widthMm,
+  lengthMm,
+  isRoll: kind === 'paper' || kind === 'film',
+})
+
+/** A room's own outline; a house has a strip along its foot. */
+function floorRing(room: Room): readonly PlanPoint[] {
+  if (room.kind === 'room') return traceOutline(room.walls).corners
+  const long = room.walls.reduce((sum, wall) => sum + wall.lengthMm, 0)
+  return [
+    { x: 0, y: 0 },
+    { x: long, y: 0 },
+    { x: long, y: GROUND_STRIP_MM },
+    { x: 0, y: GROUND_STRIP_MM },
+  ]
+}
+
+/** Where an opening is in the plan, and the direction into the room. */
+function placeOf(room: Room, opening: Opening): { at: PlanPoint; into: PlanPoint } {
+  const { corners } = traceOutline(room.walls)
+  const i = room.walls.findIndex((wall) => wall.id === opening.wallId)
+  const [a, b] = [corners[i] ?? { x: 0, y: 0 }, corners[(i + 1) % corners.length] ?? { x: 1, y: 0 }]
+  const long = Math.hypot(b.x - a.x, b.y - a.y) || 1
+  const [x, y] = [(b.x - a.x) / long, (b.y - a.y) / long]
+  const along = opening.atMm + opening.widthMm / 2
+  return { at: { x: a.x + x * along, y: a.y + y * along }, into: { x: -y, y: x } }
+}
+
+function clothAt(room: Room, way: Opening, small: FieldCover): Laid[] {
+  const { at, into } = placeOf(room, way)
+  const one = layAlong(at, { x: at.x + into.x, y: at.y + into.y }, small, 'way-out', 1)
+  return Array.from({ length: WAY_OUT_LAYERS }, () => one).flat()
+}
+
+/** How far in from a way out boards begin: where somebody's second step falls, mm. From memory. */
+const STEP_IN_MM = 700
+
+/** Boards along the passage: straight between the two ways out that are farthest apart, a step in from each. */
+function boardsAlong(room: Room, board: FieldCover): Laid[] {
+  const ends = waysOut(room).map((way) => {
+    const { at, into } = placeOf(room, way)
+    return { x: at.x + STEP_IN_MM * into.x, y: at.y + STEP_IN_MM * into.y }
+  })
+  let far: { from: PlanPoint; to: PlanPoint; mm: number } | null = null
+  for (const from of ends)
+    for (const to of ends) {
+      const mm = Math.hypot(to.x - from.x, to.y - from.y)
+      if (far === null || mm > far.mm) far = { from, to, mm }
+    }
+  return far ? layAlong(far.from, far.to, board, 'board', Math.max(1, Math.ceil(far.mm / board.lengthMm))) : []
+}

@@ -1,0 +1,222 @@
+import { articleKey, type ArticleKey, type Job } from '../ground'
+import { coatingOf, coverOf, glazeOf, liquidOf, sealantOf, tapeOf } from '../catalogue/find'
+import { coverNeeds } from '../covers/coverNeeds'
+import type { CoverNeed } from '../covers/coverNeed'
+import type { Hem } from '../hems/deriveHems'
+import type { Parameters } from '../parameters/parameters'
+import type { Recipe } from '../recipes/recipe'
+import { faceAreaMm2 } from '../survey/areas'
+import { faceOf, facesOfStep } from '../survey/faces'
+import { stepAt } from '../survey/stepAt'
+import type { MinutePart } from '../work'
+import { holdingMm } from '../load/holdingTape'
+import { stripNeeds } from '../load/stripNeeds'
+import { glazeLines, liquidLines, paintShare, sealantLines } from '../load/supplies'
+import { tapedMm } from '../load/tapedMm'
+import { toolLines } from '../load/tools'
+
+export const VAN_UNITS = ['mm', 'litres', 'tubes', 'tins', 'cans', 'pieces'] as const
+
+/** A thing to load, and how much of it the work takes: mm by the metre, parts of a tube, tin or litre, whole pieces. */
+export interface VanItem {
+  /** An article's key, or `tool:gun` and the like. */
+  readonly key: ArticleKey
+  readonly name: string
+  readonly widthMm: number | null
+  readonly amount: number
+  readonly unit: (typeof VAN_UNITS)[number]
+  readonly roomIds: readonly string[]
+}
+
+/** A task, as far as it says what it takes. */
+export interface VanTask {
+  readonly kind: string
+  readonly roomId: string
+  readonly stepId: string | null
+  readonly coat: number | null
+  readonly subjects: readonly string[]
+  readonly work: readonly MinutePart[]
+}
+
+export interface VanSetup {
+  readonly job: Job
+  readonly hems: ReadonlyMap<string, Hem>
+  readonly recipes: ReadonlyMap<string, Recipe>
+  /** Every task of the job: a coat shares its paint out among them by their minutes. */
+  readonly all: readonly VanTask[]
+  /** What holds papers and films, as the whole load chose it; null where nothing has to be held. */
+  readonly holding: { readonly tapeId: string; readonly widthMm: number } | null
+  readonly parameters: Pick<Parameters, 'textures' | 'work'>
+}
+
+/** What some tasks take from the van, added up by thing. */
+export function vanItems(setup: VanSetup, tasks: readonly VanTask[]): VanItem[] {
+  const found = new Map<string, VanItem>()
+  for (const task of tasks)
+    for (const item of itemsOf(setup, task)) {
+      if (item.amount <= 0) continue
+      const before = found.get(item.key)
+      const amount = item.unit === 'pieces' && isTool(item) ? item.amount : (before?.amount ?? 0) + item.amount
+      const roomIds = [...new Set([...(before?.roomIds ?? []), ...item.roomIds])]
+      found.set(item.key, { ...item, amount, roomIds })
+    }
+  return [...found.values()]
+}
+
+/** A tool goes in once, however many tasks want it. */
+const isTool = ({ key }: VanItem): boolean => key.startsWith('tool:')
+
+function itemsOf(setup: VanSetup, task: VanTask): VanItem[] {
+  const own = task.subjects.flatMap((id) => setup.hems.get(id) ?? [])
+  switch (task.kind) {
+    case 'lay':
+      return [...tapeItems(setup, task, own), ...stripItems(setup, task, own), ...toolItems(setup, task, own)]
+    case 'seal':
+      return [...sealItems(setup, task, own)]
+    case 'gun-up':
+      return gunItems(setup, task)
+    case 'cover':
+      return coverItems(setup, task)
+    case 'coat':
+    case 'roll':
+      return paintItems(setup, task)
+    default:
+      return []
+  }
+}
+
+const at = (task: VanTask) => ({ widthMm: null, roomIds: [task.roomId] })
+
+function tapeItems(setup: VanSetup, task: VanTask, hems: readonly Hem[]): VanItem[] {
+  const { job, recipes } = setup
+  return [
+    ...hems.flatMap((hem): VanItem[] => {
+      const { tapeId = null, widthMm = 0 } = recipes.get(hem.id) ?? {}
+      return tapeId ? [tapeItem(job, task, { tapeId, widthMm }, tapedMm(job.house, hem))] : []
+    }),
+    ...held(setup, task, hems, []),
+  ]
+}
+
+const tapeItem = (job: Job, task: VanTask, kind: { tapeId: string; widthMm: number }, mm: number): VanItem => ({
+  ...at(task),
+  key: articleKey('tape', kind.tapeId, kind.widthMm),
+  name: tapeOf(job.shelf, kind.tapeId).name,
+  widthMm: kind.widthMm,
+  amount: mm * wasteOf(job),
+  unit: 'mm',
+})
+
+const wasteOf = ({ house }: Job): number => 1 + house.wastePct / 100
+
+/** Tape that holds films and papers rather than an edge. */
+function held(setup: VanSetup, task: VanTask, hems: readonly Hem[], needs: readonly CoverNeed[]): VanItem[] {
+  const { job, recipes, holding, parameters } = setup
+  return holding ? [tapeItem(job, task, holding, holdingMm(job, hems, recipes, needs, parameters))] : []
+}
+
+/** Paper and film beside hems, and what holds it. */
+function stripItems(setup: VanSetup, task: VanTask, hems: readonly Hem[]): VanItem[] {
+  const { job, recipes } = setup
+  const room = job.rooms.find((each) => each.id === task.roomId)
+  const needs = stripNeeds(job, hems, recipes, room ? coverNeeds(room, job.shelf) : [])
+  return [...needs.map((need) => coverItem(job, task, need)), ...held(setup, task, [], needs)]
+}
+
+function coverItem(job: Job, task: VanTask, need: CoverNeed): VanItem {
+  const cover = coverOf(job.shelf, need.coverId)
+  const isPieces = cover.reusable
+  return {
+    ...at(task),
+    key: articleKey('cover', cover.id),
+    name: cover.name,
+    amount: isPieces ? need.pieces : need.runMm * wasteOf(job),
+    unit: isPieces ? 'pieces' : 'mm',
+  }
+}
+
+/** What a room is covered with before anything, or before one of its colours. */
+function coverItems(setup: VanSetup, task: VanTask): VanItem[] {
+  const { job } = setup
+  const room = job.rooms.find((each) => each.id === task.roomId)
+  if (!room) return []
+  const own = coverNeeds(room, job.shelf).filter(({ stepIds }) => (stepIds?.[0] ?? null) === task.stepId)
+  return [...own.map((need) => coverItem(job, task, need)), ...held(setup, task, [], own)]
+}
+
+function sealItems(setup: VanSetup, task: VanTask, hems: readonly Hem[]): VanItem[] {
+  const { job, recipes, parameters } = setup
+  const items = (kind: 'sealant' | 'glaze', of: (id: string) => string, lines: ReturnType<typeof sealantLines>) =>
+    lines.map((line): VanItem => ({
+      ...at(task),
+      key: articleKey(kind, line.id),
+      name: of(line.id),
+      amount: line.exact,
+      unit: line.unit,
+    }))
+  return [
+    ...items('sealant', (id) => sealantOf(job.shelf, id).name, sealantLines(job, hems, recipes)),
+    ...items('glaze', (id) => glazeOf(job.shelf, id).name, glazeLines(job, hems, recipes, parameters)),
+  ]
+}
+
+/** The gun, from the van; where there is none it has to be got all the same. */
+function gunItems({ job }: VanSetup, task: VanTask): VanItem[] {
+  const gun = job.shelf.tools.find((each) => each.kind === 'gun' && !each.retired)
+  return [{ ...at(task), key: 'tool:gun', name: gun?.name ?? 'gun', amount: 1, unit: 'pieces' }]
+}
+
+function toolItems({ job, recipes }: VanSetup, task: VanTask, hems: readonly Hem[]): VanItem[] {
+  const own = hems.flatMap((hem) => recipes.get(hem.id) ?? [])
+  const tools = toolLines(job.shelf, own).map((line): VanItem => ({
+    ...at(task),
+    key: `tool:${line.kind}`,
+    name: line.name,
+    amount: 1,
+    unit: 'pieces',
+  }))
+  const masks = liquidLines(job, hems, recipes).map((line): VanItem => ({
+    ...at(task),
+    key: articleKey('liquid', line.id),
+    name: liquidOf(job.shelf, line.id).name,
+    amount: line.exact,
+    unit: line.unit,
+  }))
+  return [...tools, ...masks]
+}
+
+const PAINTING = new Set<MinutePart['part']>(['field', 'spray', 'cut-in', 'freehand'])
+const paintingMin = (task: VanTask): number =>
+  task.work.reduce((sum, { part, minutes }) => sum + (PAINTING.has(part) ? minutes : 0), 0)
+
+/** A task's part of one coat's paint, by its share of the minutes in which that coat goes on. */
+function paintItems(setup: VanSetup, task: VanTask): VanItem[] {
+  const { job, parameters, all } = setup
+  const found = stepAt(job, task)
+  if (!found) return []
+  const { room, step } = found
+  const alike = all.filter(
+    (each) =>
+      each.roomId === task.roomId &&
+      each.stepId === task.stepId &&
+      each.coat === task.coat &&
+      ['coat', 'roll'].includes(each.kind),
+  )
+  const whole = alike.reduce((sum, each) => sum + paintingMin(each), 0)
+  if (whole <= 0) return []
+  const coating = coatingOf(job.shelf, step.coatingId)
+  const mm2 = facesOfStep(room, step).reduce(
+    (sum, key) => sum + faceAreaMm2(room, key) * paintShare(faceOf(room, key).texture, step.tool, parameters),
+    0,
+  )
+  const litres = mm2 / 1e6 / coating.spreadM2PerL
+  return [
+    {
+      ...at(task),
+      key: articleKey('coating', `${coating.id}|${step.colour.trim().toLowerCase()}`),
+      name: `${step.colour}, ${coating.name}`,
+      amount: (litres * paintingMin(task)) / whole,
+      unit: 'litres',
+    },
+  ]
+}

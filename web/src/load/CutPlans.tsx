@@ -1,0 +1,132 @@
+import { Printer } from 'lucide-react'
+import { useState } from 'react'
+import { coverOf, formatLength, formatRun, type CutRoll, type Load, type RollCuts } from '@crisp-hem/core'
+import { cutSheet } from '../print/cutSheet'
+import { savePdf } from '../print/savePdf'
+import { useFacts } from '../state/useJob'
+import { Button } from '../ui/Button'
+import { Panel } from '../ui/Panel'
+import { factText, formatMoney, W } from '../words'
+import { CutBar } from './CutBar'
+
+/** How film and paper are cut, roll by roll, in the order in which it is needed. */
+export function CutPlans({ load }: { load: Load }) {
+  const facts = useFacts()
+  const cuts = load.covers.flatMap((line) => line.cuts ?? [])
+  const [done, mark] = useScratched(facts.id)
+  if (cuts.length === 0) return <p className="panel text-soft">{W.cut.none}</p>
+  return (
+    <div className="grid gap-4">
+      <p className="flex flex-wrap items-center gap-3 text-sm text-soft">
+        {W.cut.order}
+        <Button
+          className="ml-auto"
+          icon={<Printer size={16} aria-hidden />}
+          onClick={() => void savePdf(`${facts.name}, ${W.cut.sheet}.pdf`, cutSheet(facts, cuts))}
+        >
+          {W.cut.print}
+        </Button>
+      </p>
+      {cuts.map((each) => (
+        <OneKind key={each.coverId} cuts={each} done={done} mark={mark} />
+      ))}
+    </div>
+  )
+}
+
+interface Scratched {
+  readonly done: ReadonlySet<string>
+  readonly mark: (key: string) => void
+}
+
+function OneKind({ cuts, done, mark }: { cuts: RollCuts } & Scratched) {
+  const { shelf, site } = useFacts()
+  const spare = cuts.priceMinor - cuts.leastMinor
+  const taken = cuts.rolls.reduce((sum, roll) => sum + roll.lengthMm, 0)
+  const lost = cuts.rolls.reduce((sum, roll) => sum + (roll.isKept ? 0 : roll.leftMm), 0)
+  return (
+    <Panel title={W.cut.title({ name: coverOf(shelf, cuts.coverId).name })}>
+      <p className="mb-2 text-sm">
+        {spare <= 0 ? W.cut.proved : W.cut.gap({ money: formatMoney(spare, site.currency) })}{' '}
+        {lost > 0 && W.cut.waste({ share: `${((100 * lost) / taken).toFixed(1)} %` })}
+      </p>
+      <ol className="grid gap-3">
+        {cuts.rolls.map((roll, i) => (
+          <RollLine key={i} roll={roll} number={i + 1} id={`${cuts.coverId} ${i}`} done={done} mark={mark} />
+        ))}
+      </ol>
+    </Panel>
+  )
+}
+
+function RollLine({ roll, number, id, done, mark }: { roll: CutRoll; number: number; id: string } & Scratched) {
+  const { site, rooms } = useFacts()
+  const length = (mm: number) => formatLength(mm, site.units)
+  const roomName = (roomId: string) => rooms.find((room) => room.id === roomId)?.name ?? ''
+  const title =
+    roll.remnantId === null
+      ? W.cut.roll({ n: number, length: formatRun(roll.lengthMm, site.units) })
+      : W.cut.rest({ length: length(roll.lengthMm) })
+  return (
+    <li>
+      <p className="flex flex-wrap gap-x-3 text-sm">
+        <b>{title}</b>
+        <span className="text-soft">
+          {roll.isKept ? W.cut.kept({ length: length(roll.leftMm) }) : W.cut.left({ length: length(roll.leftMm) })}
+        </span>
+      </p>
+      <CutBar roll={roll} isDone={(i) => done.has(`${id} ${i}`)} name={(i) => roomName(roll.panels[i]?.roomId ?? '')} />
+      <ul className="mt-1 flex flex-wrap gap-1.5">
+        {roll.panels.map((panel, i) => {
+          const key = `${id} ${i}`
+          const words = W.cut.panel({
+            room: roomName(panel.roomId),
+            what: factText(panel.what),
+            length: length(panel.lengthMm),
+          })
+          return (
+            <li key={key}>
+              <button
+                type="button"
+                aria-pressed={done.has(key)}
+                aria-label={W.cut.mark({ what: words })}
+                className={`min-h-11 border px-2.5 text-left text-sm sm:min-h-8 ${done.has(key) ? 'border-rule text-soft line-through' : 'border-ink/60 bg-sheet hover:bg-deep'}`}
+                onClick={() => mark(key)}
+              >
+                {words}
+              </button>
+            </li>
+          )
+        })}
+        {roll.runMm > 0 && (
+          <li className="self-center text-sm text-soft">{W.cut.run({ length: formatRun(roll.runMm, site.units) })}</li>
+        )}
+      </ul>
+    </li>
+  )
+}
+
+/** What was cut already, kept on this device: who stands at the roll marks it off. */
+function useScratched(jobId: string): [ReadonlySet<string>, (key: string) => void] {
+  const place = `crisp-hem:cut:${jobId}`
+  const [done, setDone] = useState<ReadonlySet<string>>(() => {
+    try {
+      const kept: unknown = JSON.parse(localStorage.getItem(place) ?? '[]')
+      return new Set(Array.isArray(kept) ? kept.map(String) : [])
+    } catch {
+      // A device that keeps nothing begins anew.
+      return new Set()
+    }
+  })
+  const mark = (key: string) => {
+    const next = new Set(done)
+    if (!next.delete(key)) next.add(key)
+    setDone(next)
+    try {
+      localStorage.setItem(place, JSON.stringify([...next]))
+    } catch {
+      // It is still marked while the page is open.
+    }
+  }
+  return [done, mark]
+}

@@ -1,0 +1,94 @@
+import {
+  coverOf,
+  fieldSprays,
+  floorPlan,
+  formatRun,
+  lengthOf,
+  type FloorPlan,
+  type Load,
+  type Room,
+} from '@crisp-hem/core'
+import { useFacts } from '../state/useJob'
+import { Panel } from '../ui/Panel'
+import { W } from '../words'
+import { FloorDrawing } from './FloorDrawing'
+
+/** Floors as they are laid: cloths, paper, boards and doubled ways out over each room's real outline. */
+export function FloorPlans({ load }: { load: Load }) {
+  const { rooms, shelf } = useFacts()
+  const laid = rooms.flatMap((room) => {
+    const plan = room.steps.length > 0 ? floorPlan(room, shelf, fieldSprays(room).length > 0) : null
+    return plan ? [{ room, plan }] : []
+  })
+  if (laid.length === 0) return <p className="panel text-soft">{W.floors.none}</p>
+  return (
+    <>
+      <Missing load={load} />
+      <p className="mb-3 text-sm">{W.floors.slip}</p>
+      <div className="grid grid-cols-1 gap-4 md:grid-cols-2 xl:grid-cols-3">
+        {laid.map(({ room, plan }) => (
+          <Panel key={room.id} title={W.floors.of({ room: room.name })}>
+            <FloorDrawing room={room} plan={plan} />
+            <FloorWords room={room} plan={plan} />
+          </Panel>
+        ))}
+      </div>
+    </>
+  )
+}
+
+/** Cloths and boards the van has not enough of on the day most lie at once. */
+function Missing({ load }: { load: Load }) {
+  const { shelf } = useFacts()
+  const short = load.covers.filter((line) => line.short > 0)
+  if (short.length === 0) return null
+  return (
+    <ul className="mb-3">
+      {short.map((line) => (
+        <li key={line.coverId} className="font-semibold text-act">
+          {W.floors.missing({ n: line.short, name: coverOf(shelf, line.coverId).name })}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+function FloorWords({ room, plan }: { room: Room; plan: FloorPlan }) {
+  const { shelf, site } = useFacts()
+  const [first] = plan.field
+  const name = first ? coverOf(shelf, first.coverId).name : ''
+  const lines = [
+    ...(first
+      ? [
+          first.as === 'strip'
+            ? W.floors.strips({
+                n: plan.field.length,
+                name,
+                length: formatRun(
+                  plan.field.reduce((sum, each) => sum + lengthOf(each), 0),
+                  site.units,
+                ),
+              })
+            : W.floors.field({ n: plan.field.length, name }),
+        ]
+      : []),
+    ...(plan.boards.length > 0 ? [W.floors.boards({ n: plan.boards.length })] : []),
+    ...(plan.waysOut.length > 0 ? [W.floors.ways({ n: plan.waysOut.length })] : []),
+    ...furniture(room),
+    ...(room.pieces.some((piece) => piece.kind === 'stairs') ? [W.floors.stairs] : []),
+  ]
+  return (
+    <ul className="mt-2 list-disc pl-5 text-[0.92rem]">
+      {lines.map((line) => (
+        <li key={line}>{line}</li>
+      ))}
+    </ul>
+  )
+}
+
+/** Furniture of a room, gathered and sheeted, with the numbers it has in the drawing. */
+function furniture({ pieces }: Room): string[] {
+  const own = pieces.filter((piece) => piece.kind === 'furniture')
+  if (own.length === 0) return []
+  return [W.floors.pieces({ n: own.length, names: own.map((piece, i) => `${i + 1} ${piece.name}`).join(', ') })]
+}

@@ -1,0 +1,73 @@
+import { useEffect, useMemo, useState } from 'react'
+import { fromLocal } from '@crisp-hem/core'
+import type { JobAnswer } from '@crisp-hem/core/wire'
+import { keptJob, keptJobs } from '../device/kept'
+import { amountWords } from '../rounds/loadWords'
+import { useNow } from '../state/clock'
+import { useFacts } from '../state/useJob'
+import { useWorkerAnswer } from '../state/useWorkerAnswer'
+import { Panel } from '../ui/Panel'
+import { dayText, W } from '../words'
+import type { OtherNeed, OthersAsked } from './otherVan.worker'
+import { useVan } from './useVan'
+import { itemWords } from './vanWords'
+
+const ASK_AFTER_MS = 400
+/** Jobs looked at, at most: those changed last are those somebody works on. */
+const MOST_JOBS = 10
+
+const start = () => new Worker(new URL('./otherVan.worker.ts', import.meta.url), { type: 'module' })
+
+/** What other jobs take from the same van of the things this job wants too. */
+export function OtherJobs() {
+  const { id, site } = useFacts()
+  const jobs = useOthers(id)
+  const now = Math.floor(useNow(600_000))
+  const question = useMemo((): OthersAsked => ({ jobs, now }), [jobs, now])
+  const needs = useWorkerAnswer<OthersAsked, readonly OtherNeed[]>(start, question, ASK_AFTER_MS)
+  const own = new Set((useVan()?.lists ?? []).flatMap((list) => list.items.map((item) => item.key)))
+  const lines = (needs ?? []).flatMap((need) => {
+    const items = need.items.filter((item) => own.has(item.key) && item.unit !== 'litres')
+    return items.length > 0 ? [{ ...need, items }] : []
+  })
+  if (lines.length === 0) return null
+  return (
+    <Panel title={W.van.others}>
+      <ul className="text-sm">
+        {lines.map((line) => (
+          <li key={`${line.jobId} ${line.day}`} className="border-b border-rule py-1">
+            {W.van.othersLine({
+              job: line.job,
+              day: dayText(fromLocal(line.day, 720, line.zone), line.zone),
+              what: line.items.map((item) => `${itemWords(item)} ${amountWords(item, site.units)}`).join(', '),
+            })}
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  )
+}
+
+const NONE: readonly JobAnswer[] = []
+
+function useOthers(ownId: string): readonly JobAnswer[] {
+  const [jobs, setJobs] = useState(NONE)
+  useEffect(() => {
+    let isCurrent = true
+    const load = async () => {
+      const { answer } = await keptJobs()
+      const others = [...answer]
+        .filter((job) => job.id !== ownId)
+        .sort((a, b) => (a.changedAt < b.changedAt ? 1 : -1))
+        .slice(0, MOST_JOBS)
+      const found = await Promise.all(others.map((job) => keptJob(job.id).then((kept) => kept.answer)))
+      if (isCurrent) setJobs(found)
+    }
+    // Without a line and without a kept copy there is nothing to say of other jobs.
+    load().catch(() => undefined)
+    return () => {
+      isCurrent = false
+    }
+  }, [ownId])
+  return jobs
+}

@@ -1,0 +1,41 @@
+import { minorDigits, type Selling } from '@crisp-hem/core'
+import { useFacts } from '../state/useJob'
+import { useHouse } from '../site/HousePanel'
+import { NumberField } from '../ui/fields'
+import { Panel } from '../ui/Panel'
+import { W } from '../words'
+
+/** How a price is made of what a job costs. */
+export function QuoteRules() {
+  const { site } = useFacts()
+  const [{ selling }, set] = useHouse()
+  const change = (part: Partial<Selling>) => set({ selling: { ...selling, ...part } })
+  const unit = 10 ** minorDigits(site.currency)
+  return (
+    <Panel title={W.quote.rules}>
+      <div className="grid gap-2">
+        <NumberField
+          label={W.quote.overheadPct}
+          value={selling.overheadPct}
+          onCommit={(overheadPct) => change({ overheadPct })}
+        />
+        <NumberField
+          label={W.quote.marginPct}
+          value={selling.marginPct}
+          onCommit={(marginPct) => change({ marginPct })}
+        />
+        <NumberField label={W.quote.taxPct} value={selling.taxPct} onCommit={(taxPct) => change({ taxPct })} />
+        <NumberField
+          label={W.quote.setUp}
+          value={selling.setUpMinPerDay}
+          onCommit={(minutes) => change({ setUpMinPerDay: Math.round(minutes) })}
+        />
+        <NumberField
+          label={W.quote.sundries}
+          value={selling.sundriesMinorPerDay / unit}
+          onCommit={(money) => change({ sundriesMinorPerDay: Math.round(money * unit) })}
+        />
+      </div>
+    </Panel>
+  )
+}
