@@ -39,6 +39,12 @@ const PAGES = [
   'shelf',
   'site',
   'history',
+  'load/van',
+  'load/cut',
+  'load/floors',
+  'load/ways',
+  'load/quote',
+  'load/orders',
 ].map(job)
 
 for (const path of [

@@ -61,6 +61,44 @@ test('the load tells tape, covers with their reasons, masks, tools and paint', a
     expect(html).toContain(part)
 })
 
+test('each view of the load is drawn: days, cuts, floors, ways, quotes and orders', async () => {
+  const told = {
+    van: 'Running short',
+    cut: 'Part roll',
+    floors: 'boards along the passage',
+    ways: 'From when on it pays',
+    quote: 'How a quote is made',
+    orders: 'From Mercer &amp; Moss',
+  }
+  await openOnDesk(metric, now)
+  const { LoadPage } = await import('./load/LoadPage')
+  for (const [part, words] of Object.entries(told)) {
+    const html = await drawnAt(`/jobs/${metric.id}/load/${part}`, <LoadPage />, '/jobs/:jobId/load/:part')
+    expect([part, html.includes(words)]).toEqual([part, true])
+    expect(html).not.toMatch(MISSING)
+  }
+})
+
+test('quotes given are shown as they were, and printed with orders, cuts and van lists', async () => {
+  const { offersFor, vanPlanOf } = await import('@crisp-hem/core')
+  const offers = offersFor({ ...imperial, log: [], published: null })
+  const quote = { id: 'q1', at: imperial.start, by: 'Office', note: 'as agreed', offers, taken: offers[0]!.grade }
+  const job = { ...imperial, quotes: [quote] }
+  const plan = await openOnDesk(job, parseInstant(job.start))
+  const { LoadPage } = await import('./load/LoadPage')
+  const html = await drawnAt(`/jobs/${job.id}/load/quote`, <LoadPage />, '/jobs/:jobId/load/:part')
+  for (const words of ['as agreed', 'Taken', 'of the work is ticked']) expect(html).toContain(words)
+  const { quoteSheet } = await import('./print/quoteSheet')
+  const { vanSheet } = await import('./print/vanSheet')
+  const { cutSheet } = await import('./print/cutSheet')
+  const { quoteCsv } = await import('./load/quoteCsv')
+  const cuts = plan.load.covers.flatMap((line) => line.cuts ?? [])
+  const sheets = JSON.stringify([quoteSheet(job, quote), vanSheet(job, vanPlanOf(job, plan)), cutSheet(job, cuts)])
+  expect(sheets).not.toMatch(/undefined|NaN/)
+  expect(sheets).toContain('as agreed')
+  expect(quoteCsv(job, quote).split('\n').length).toBeGreaterThan(offers.length * 5)
+})
+
 test('the board has a card for each way tape comes off, and a task for each way it goes on', async () => {
   const html = await drawn(metric, now, 'pulls')
   for (const part of ['Practice room 2', 'Harbour elevation', 'Liquid mask: leave it alone', 'smoke alarm'])

@@ -4,13 +4,23 @@ import { readRatesCsv, readShelfCsv, writeRatesCsv, writeShelfCsv } from './shel
 import { RATE_NAMES } from './tables/ratesTable'
 import { STARTER_RATES } from '../survey/houseDefaults'
 import { SHELF_KINDS } from './shelfTables'
-import { STARTER_SHELF as SHELF } from './starterShelf'
+import { DEMO_SHELF as SHELF } from '../../../demo/stock'
 
 test.each(SHELF_KINDS)('%s go out as CSV and come back the same', (kind) => {
   const answer = readShelfCsv(writeShelfCsv(SHELF, kind), SHELF, kind)
   if (!answer.ok) throw new Error(answer.faults.map(faultText).join('\n'))
   expect(answer.taken).toEqual(SHELF)
   expect(shapeFaults(shelfSchema, answer.taken)).toEqual([])
+})
+
+test('a table with no line goes out as its head and comes back with none', () => {
+  const bare = { ...SHELF, remnants: [] }
+  expect(readShelfCsv(writeShelfCsv(bare, 'remnants'), SHELF, 'remnants')).toMatchObject({
+    ok: true,
+    taken: bare,
+    rows: 0,
+  })
+  expect(readShelfCsv('', SHELF, 'remnants')).toMatchObject({ ok: false })
 })
 
 // ISO 4217: yen have no minor unit, dinars a thousandth.

@@ -43,9 +43,9 @@ function readTable<T>(
   columns: readonly Column[],
   take: (rows: readonly ShelfRow[], places: readonly Place[]) => T,
 ): TableAnswer<T> {
-  const { data } = readCsv(text)
+  const { data, fields } = readCsv(text)
   // Files of older versions lack columns that came since: where a class has a value, that stands in.
-  const missing = columns.filter((column) => !column.classDefault && !(column.key in (data[0] ?? {})))
+  const missing = columns.filter((column) => !column.classDefault && !fields.includes(column.key))
   if (missing.length > 0) {
     const names = columns.map((column) => column.key).join(', ')
     const expected = expects('columns', { columns: names, missing: nth(missing, 0).key })

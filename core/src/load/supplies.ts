@@ -121,6 +121,18 @@ export function keepColourLines(
   })
 }
 
+/** What sealing with own colour takes of colours this job puts on anyway, by coating and colour. */
+export const sealPaint = (
+  job: Job,
+  hems: readonly Hem[],
+  recipes: ReadonlyMap<string, Recipe>,
+  parameters: Pick<Parameters, 'work'>,
+): { readonly step: PaintStep; readonly litres: number }[] =>
+  ownSeals(job, hems, recipes).flatMap((own) => {
+    const step = own.keepStep
+    return step ? [{ step, litres: passM2(own, parameters) / coatingOf(job.shelf, step.coatingId).spreadM2PerL }] : []
+  })
+
 /** How much more paint a face takes than its area by the label: rough ones hold more, and a gun loses some as mist. */
 export const paintShare = (
   texture: Texture,

@@ -12,19 +12,21 @@ export const writeCsv = (fields: readonly string[], data: readonly (readonly unk
 
 /** A CSV with a head row: its rows by column name, and what Papa could not read. */
 export interface CsvRows {
+  /** Columns the head row names. */
+  readonly fields: readonly string[]
   readonly data: readonly Record<string, string>[]
   readonly errors: readonly { readonly row: number | undefined; readonly message: string }[]
 }
 
 /** Reads a CSV; a quote that was put before a cell comes off again. */
 export function readCsv(text: string): CsvRows {
-  const { data, errors } = Papa.parse<Record<string, string>>(text.trim(), {
+  const { data, errors, meta } = Papa.parse<Record<string, string>>(text.trim(), {
     header: true,
     delimiter: delimiterOf(text),
     skipEmptyLines: true,
     transform: (cell: string) => (cell.startsWith("'") && RUNS.test(cell.slice(1)) ? cell.slice(1) : cell),
   })
-  return { data, errors: errors.map(({ row, message }) => ({ row, message })) }
+  return { fields: meta.fields ?? [], data, errors: errors.map(({ row, message }) => ({ row, message })) }
 }
 
 /** What spreadsheets put between cells, by what the head row has: names of columns hold none of these. */

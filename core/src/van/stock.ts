@@ -29,7 +29,8 @@ export function stockOf(job: Job, hems: ReadonlyMap<string, Hem>, recipes: Reado
       } else if (kind === 'laid' || kind === 'sealed') {
         const used = usedBy(job, kind, hems.get(subject), recipes.get(subject))
         // Of what nobody counts nothing is taken.
-        if (used && stock.has(used.key)) add(used.key, -used.amount)
+        // What was laid was there, whatever was written down: stock never owes.
+        if (used && stock.has(used.key)) stock.set(used.key, Math.max(0, (stock.get(used.key) ?? 0) - used.amount))
       }
     }
   }

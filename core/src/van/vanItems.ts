@@ -1,6 +1,5 @@
-import { articleKey, type ArticleKey, type Job } from '../ground'
+import { articleKey, type ArticleKey, type Job, type PaintStep } from '../ground'
 import { coatingOf, coverOf, glazeOf, liquidOf, sealantOf, tapeOf } from '../catalogue/find'
-import { coverNeeds } from '../covers/coverNeeds'
 import type { CoverNeed } from '../covers/coverNeed'
 import type { Hem } from '../hems/deriveHems'
 import type { Parameters } from '../parameters/parameters'
@@ -11,7 +10,7 @@ import { stepAt } from '../survey/stepAt'
 import type { MinutePart } from '../work'
 import { holdingMm } from '../load/holdingTape'
 import { stripNeeds } from '../load/stripNeeds'
-import { glazeLines, liquidLines, paintShare, sealantLines } from '../load/supplies'
+import { glazeLines, liquidLines, paintShare, sealantLines, sealPaint } from '../load/supplies'
 import { tapedMm } from '../load/tapedMm'
 import { toolLines } from '../load/tools'
 
@@ -42,8 +41,10 @@ export interface VanSetup {
   readonly job: Job
   readonly hems: ReadonlyMap<string, Hem>
   readonly recipes: ReadonlyMap<string, Recipe>
-  /** Every task of the job: a coat shares its paint out among them by their minutes. */
-  readonly all: readonly VanTask[]
+  /** Minutes in which each coat goes on, over all its tasks, by {@link coatKey}: they share its paint. */
+  readonly coatMin: ReadonlyMap<string, number>
+  /** What each room is covered with, by its id. */
+  readonly needs: ReadonlyMap<string, readonly CoverNeed[]>
   /** What holds papers and films, as the whole load chose it; null where nothing has to be held. */
   readonly holding: { readonly tapeId: string; readonly widthMm: number } | null
   readonly parameters: Pick<Parameters, 'textures' | 'work'>
@@ -118,8 +119,8 @@ function held(setup: VanSetup, task: VanTask, hems: readonly Hem[], needs: reado
 /** Paper and film beside hems, and what holds it. */
 function stripItems(setup: VanSetup, task: VanTask, hems: readonly Hem[]): VanItem[] {
   const { job, recipes } = setup
-  const room = job.rooms.find((each) => each.id === task.roomId)
-  const needs = stripNeeds(job, hems, recipes, room ? coverNeeds(room, job.shelf) : [])
+  const own = { ...job, rooms: job.rooms.filter((room) => room.id === task.roomId) }
+  const needs = stripNeeds(own, hems, recipes, setup.needs.get(task.roomId) ?? [])
   return [...needs.map((need) => coverItem(job, task, need)), ...held(setup, task, [], needs)]
 }
 
@@ -138,9 +139,7 @@ function coverItem(job: Job, task: VanTask, need: CoverNeed): VanItem {
 /** What a room is covered with before anything, or before one of its colours. */
 function coverItems(setup: VanSetup, task: VanTask): VanItem[] {
   const { job } = setup
-  const room = job.rooms.find((each) => each.id === task.roomId)
-  if (!room) return []
-  const own = coverNeeds(room, job.shelf).filter(({ stepIds }) => (stepIds?.[0] ?? null) === task.stepId)
+  const own = (setup.needs.get(task.roomId) ?? []).filter(({ stepIds }) => (stepIds?.[0] ?? null) === task.stepId)
   return [...own.map((need) => coverItem(job, task, need)), ...held(setup, task, [], own)]
 }
 
@@ -156,6 +155,7 @@ function sealItems(setup: VanSetup, task: VanTask, hems: readonly Hem[]): VanIte
     }))
   return [
     ...items('sealant', (id) => sealantOf(job.shelf, id).name, sealantLines(job, hems, recipes)),
+    ...sealPaint(job, hems, recipes, parameters).map(({ step, litres }) => paintItem(job, task, step, litres)),
     ...items('glaze', (id) => glazeOf(job.shelf, id).name, glazeLines(job, hems, recipes, parameters)),
   ]
 }
@@ -189,20 +189,25 @@ const PAINTING = new Set<MinutePart['part']>(['field', 'spray', 'cut-in', 'freeh
 const paintingMin = (task: VanTask): number =>
   task.work.reduce((sum, { part, minutes }) => sum + (PAINTING.has(part) ? minutes : 0), 0)
 
+/** One coat of one step. */
+const coatKey = ({ roomId, stepId, coat }: VanTask): string => `${roomId} ${stepId} ${coat}`
+
+/** Minutes in which each coat goes on, over all tasks of a job. */
+export function coatMinutes(tasks: readonly VanTask[]): Map<string, number> {
+  const found = new Map<string, number>()
+  for (const task of tasks)
+    if (task.kind === 'coat' || task.kind === 'roll')
+      found.set(coatKey(task), (found.get(coatKey(task)) ?? 0) + paintingMin(task))
+  return found
+}
+
 /** A task's part of one coat's paint, by its share of the minutes in which that coat goes on. */
 function paintItems(setup: VanSetup, task: VanTask): VanItem[] {
-  const { job, parameters, all } = setup
+  const { job, parameters, coatMin } = setup
   const found = stepAt(job, task)
   if (!found) return []
   const { room, step } = found
-  const alike = all.filter(
-    (each) =>
-      each.roomId === task.roomId &&
-      each.stepId === task.stepId &&
-      each.coat === task.coat &&
-      ['coat', 'roll'].includes(each.kind),
-  )
-  const whole = alike.reduce((sum, each) => sum + paintingMin(each), 0)
+  const whole = coatMin.get(coatKey(task)) ?? 0
   if (whole <= 0) return []
   const coating = coatingOf(job.shelf, step.coatingId)
   const mm2 = facesOfStep(room, step).reduce(
@@ -210,13 +215,16 @@ function paintItems(setup: VanSetup, task: VanTask): VanItem[] {
     0,
   )
   const litres = mm2 / 1e6 / coating.spreadM2PerL
-  return [
-    {
-      ...at(task),
-      key: articleKey('coating', `${coating.id}|${step.colour.trim().toLowerCase()}`),
-      name: `${step.colour}, ${coating.name}`,
-      amount: (litres * paintingMin(task)) / whole,
-      unit: 'litres',
-    },
-  ]
+  return [paintItem(job, task, step, (litres * paintingMin(task)) / whole)]
+}
+
+const paintItem = (job: Job, task: VanTask, step: PaintStep, litres: number): VanItem => {
+  const coating = coatingOf(job.shelf, step.coatingId)
+  return {
+    ...at(task),
+    key: articleKey('coating', `${coating.id}|${step.colour.trim().toLowerCase()}`),
+    name: `${step.colour}, ${coating.name}`,
+    amount: litres,
+    unit: 'litres',
+  }
 }

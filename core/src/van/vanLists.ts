@@ -1,5 +1,6 @@
 import { type ArticleKey, type Job } from '../ground'
 import { coatingOf, coverOf } from '../catalogue/find'
+import { coverNeeds } from '../covers/coverNeeds'
 import type { Hem } from '../hems/deriveHems'
 import type { Parameters } from '../parameters/parameters'
 import type { PlacedTask } from '../plan/placement'
@@ -10,7 +11,7 @@ import { toLocal } from '../units/time'
 import { stockOf, type Stock } from './stock'
 import { sundriesOf, type SundryLine } from './sundries'
 import type { Load } from '../load/takeLoad'
-import { vanItems, type VanItem, type VanSetup, type VanTask } from './vanItems'
+import { coatMinutes, vanItems, type VanItem, type VanSetup, type VanTask } from './vanItems'
 
 /** What one crew loads for one day. Days are those of the site, since the epoch. */
 export interface VanList {
@@ -53,7 +54,8 @@ export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters
     job,
     hems,
     recipes: plan.recipes,
-    all: plan.tasks,
+    coatMin: coatMinutes(plan.tasks),
+    needs: new Map(job.rooms.map((room) => [room.id, coverNeeds(room, job.shelf)])),
     holding: held ? { tapeId: held.tapeId, widthMm: held.widthMm } : null,
     parameters,
   }
@@ -69,6 +71,7 @@ export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters
       const crewId = first?.crewId ?? ''
       return { crewId, day: dayOf(first?.from ?? 0), items, sundries: sundriesFor(job, crewId, mine, items) }
     })
+    .filter(({ items, sundries }) => items.length + sundries.length > 0)
     .sort((a, b) => a.day - b.day || (a.crewId < b.crewId ? -1 : 1))
   const stock = stockOf(job, hems, plan.recipes)
   return { lists, stock, shortages: shortagesOf(job, lists, stock) }

@@ -41,9 +41,9 @@ export function CutBar({ roll, isDone, name }: CutBarProps) {
             stroke="var(--ink)"
           />
           {isDone(i) && <line x1={x} y1={HIGH + 2} x2={x + wide} y2="2" stroke="var(--ink)" />}
-          {wide > 70 && (
+          {fits(name(i), wide) && (
             <text x={x + 6} y={HIGH / 2 + 7} fontSize="14" fill="var(--ink)">
-              {short(name(i), wide)}
+              {name(i)}
             </text>
           )}
         </g>
@@ -55,5 +55,6 @@ export function CutBar({ roll, isDone, name }: CutBarProps) {
   )
 }
 
-const SIGN_PX = 8
-const short = (name: string, wide: number): string => name.slice(0, Math.floor((wide - 8) / SIGN_PX))
+const SIGN_PX = 7.6
+/** A name stands in its panel whole or not at all: the list below has them all. */
+const fits = (name: string, wide: number): boolean => name.length * SIGN_PX < wide - 12

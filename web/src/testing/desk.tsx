@@ -49,13 +49,13 @@ export async function openOnDesk(job: Job, at: number): Promise<Plan> {
 }
 
 /** What a part of the open job's screens looks like, as markup. */
-export async function drawnAt(path: string, node: ReactNode): Promise<string> {
+export async function drawnAt(path: string, node: ReactNode, route = '/jobs/:jobId/*'): Promise<string> {
   const store = await deskStore()
   return renderToStaticMarkup(
     <Provider store={store}>
       <MemoryRouter initialEntries={[path]}>
         <Routes>
-          <Route path="/jobs/:jobId/*" element={node} />
+          <Route path={route} element={node} />
           <Route path="*" element={node} />
         </Routes>
       </MemoryRouter>

@@ -79,4 +79,6 @@ const WRITTEN = new Set([
   'currency',
   'country',
   'swatch',
+  'number',
+  'supplier',
 ])

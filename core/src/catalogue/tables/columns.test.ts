@@ -1,7 +1,7 @@
 import { refusal } from '../../../tests/refusal'
 import { readCell, readRow, writeCell } from '../columns'
 import { SHELF_COLUMNS, SHELF_KINDS, shelfRows } from '../shelfTables'
-import { STARTER_SHELF as SHELF } from '../starterShelf'
+import { DEMO_SHELF as SHELF } from '../../../../demo/stock'
 import { RATE_COLUMNS, RATE_NAMES } from './ratesTable'
 
 describe.each(SHELF_KINDS)('%s', (kind) => {

@@ -1,0 +1,84 @@
+import fc from 'fast-check'
+import polygonClipping, { type Polygon } from 'polygon-clipping'
+import { door } from '../../../demo/parts'
+import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
+import { newRoom, OUTLINE_TEMPLATES } from '../survey/roomTemplate'
+import { signedAreaMm2, traceOutline, type PlanPoint } from '../survey/outline'
+import { floorPlan } from './floorPlan'
+import { layField, lengthOf, type FieldCover, type Laid } from './layFloor'
+
+const CLOTH: FieldCover = { id: 'cloth', widthMm: 3658, lengthMm: 3658, isRoll: false }
+const PAPER: FieldCover = { id: 'paper', widthMm: 900, lengthMm: 50_000, isRoll: true }
+
+const asPolygon = (ring: readonly PlanPoint[]): Polygon => {
+  // Whole mm: the library stumbles over ends that are the last bit apart.
+  const points = ring.map(({ x, y }): [number, number] => [Math.round(x), Math.round(y)])
+  return [[...points, points[0]!]]
+}
+/** Area of an outline that nothing lies on, mm²: by a polygon library, as an outside check. */
+function bareMm2(ring: readonly PlanPoint[], laid: readonly Laid[]): number {
+  const left = polygonClipping.difference(asPolygon(ring), ...laid.map(({ corners }) => asPolygon(corners)))
+  return left.reduce((sum, polygon) => sum + Math.abs(signedAreaMm2(polygon[0]!.map(([x, y]) => ({ x, y })))), 0)
+}
+
+describe('a floor’s real outline is covered', () => {
+  for (const [name, walls] of Object.entries(OUTLINE_TEMPLATES))
+    test(`${name}: nothing of it stays bare, under cloths or under paper`, () => {
+      const ring = traceOutline(walls).corners
+      for (const cover of [CLOTH, PAPER]) expect(bareMm2(ring, layField(ring, cover))).toBeLessThan(1000)
+    })
+
+  test('made-up outlines, turned any way', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.45, max: 1, noNaN: true }), { minLength: 4, maxLength: 9 }),
+        fc.integer({ min: 2000, max: 9000 }),
+        fc.boolean(),
+        (radii, size, isRoll) => {
+          const ring = radii.map((r, i): PlanPoint => {
+            const angle = (2 * Math.PI * i) / radii.length + 0.3
+            return { x: Math.round(size * r * Math.cos(angle)), y: Math.round(size * r * Math.sin(angle)) }
+          })
+          expect(bareMm2(ring, layField(ring, isRoll ? PAPER : CLOTH))).toBeLessThan(10_000)
+        },
+      ),
+      { numRuns: 60, seed: 4 },
+    )
+  })
+})
+
+// By hand: 4 m × 3 m, paper of 0.9 m lapped by 50 mm: along it four strips of 4 m, 16 m;
+// across it (4000 − 50) / 850 = 4.6, so five of 3 m, 15 m, which is less. Cloths of 3.66 m: two.
+test('strips and cloths by hand', () => {
+  const box = [
+    { x: 0, y: 0 },
+    { x: 4000, y: 0 },
+    { x: 4000, y: 3000 },
+    { x: 0, y: 3000 },
+  ]
+  expect(layField(box, PAPER).map(lengthOf)).toEqual([3000, 3000, 3000, 3000, 3000])
+  expect(layField(box, CLOTH)).toHaveLength(2)
+})
+
+describe('a floor plan', () => {
+  const room = {
+    ...newRoom('r', 'Room', OUTLINE_TEMPLATES['L-shape']),
+    openings: [door('o1', 'w1', 700), door('o2', 'w3', 300)],
+  }
+  const inside = ({ corners }: Laid, ring: readonly PlanPoint[]): number => {
+    const shared = polygonClipping.intersection(asPolygon(ring), asPolygon(corners))
+    return shared.length
+  }
+  test('doubles a cloth inside each way out, and boards join the two that are farthest apart', () => {
+    const plan = floorPlan(room, SHELF, false)!
+    expect(plan.waysOut).toHaveLength(4)
+    for (const laid of [...plan.waysOut, ...plan.boards]) expect(inside(laid, plan.ring)).toBeGreaterThan(0)
+    expect(plan.boards.length).toBeGreaterThan(0)
+    expect(plan.field.every(({ as }) => as === 'field')).toBe(true)
+  })
+  test('paper where mist falls; nothing where the floor is painted', () => {
+    expect(floorPlan(room, SHELF, true)!.field.every(({ as }) => as === 'strip')).toBe(true)
+    const painted = { ...room, steps: [{ ...room.steps[0]!, targets: ['floor' as const] }] }
+    expect(floorPlan(painted, SHELF, false)).toBeNull()
+  })
+})
