@@ -10,7 +10,6 @@ const AT = '2027-05-12T13:08:00Z'
 const HEM = encodeURIComponent('practice2/wall:w3|ceiling')
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
-const TABLET = { width: 1024, height: 768 }
 const VIEWS = {
   jobs: { path: '/', size: DESK },
   walk: {
@@ -18,34 +17,12 @@ const VIEWS = {
     size: DESK,
     act: (page) => page.locator('[data-hem="practice2/wall:w3|ceiling"]').click({ force: true }),
   },
-  'walk-tablet': {
-    path: '/jobs/tern-quay/walk/kitchen',
-    size: TABLET,
-    act: (page) => page.locator('[data-sheet] [aria-label="wall C"]').click({ position: { x: 90, y: 40 } }),
-  },
 
   scope: { path: '/jobs/tern-quay/scope', size: DESK },
   recipes: { path: `/jobs/tern-quay/recipes?hem=${HEM}`, size: DESK },
-  kit: {
-    path: `/jobs/tern-quay/recipes?hem=${encodeURIComponent('corridor/skirting|floor:z1#w1:o3..')}`,
-    size: DESK,
-    act: (page) => page.getByText('Weigh kits').click(),
-  },
-  load: { path: '/jobs/tern-quay/load', size: DESK },
   van: { path: '/jobs/tern-quay/load/van', size: DESK },
   cut: { path: '/jobs/tern-quay/load/cut', size: DESK },
   floors: { path: '/jobs/tern-quay/load/floors', size: DESK },
-  ways: {
-    path: '/jobs/tern-quay/load/ways',
-    size: DESK,
-    act: async (page) => {
-      await page.getByRole('cell', { name: 'mask and spray' }).waitFor()
-      await page
-        .getByText(/costs less\.$/)
-        .first()
-        .waitFor()
-    },
-  },
   quote: {
     path: '/jobs/tern-quay/load/quote',
     size: DESK,
@@ -54,33 +31,7 @@ const VIEWS = {
       await page.getByRole('heading', { name: 'Best' }).waitFor()
     },
   },
-  orders: { path: '/jobs/tern-quay/load/orders', size: DESK },
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
-  better: {
-    path: '/jobs/tern-quay/rounds',
-    size: DESK,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Look for a better plan' }).click()
-      const panel = page.locator('section', { hasText: 'Could it be better?' })
-      await panel.getByRole('button', { name: 'Look again' }).waitFor()
-      await panel.scrollIntoViewIfNeeded()
-    },
-  },
-  'rounds-move': {
-    path: '/jobs/tern-quay/rounds',
-    size: DESK,
-    act: async (page) => {
-      const bar = page.getByRole('button', { name: /^Kitchen: lay, 14:10/ })
-      await bar.focus()
-      for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowRight')
-      await page.getByText('Say why, and it goes there anyway.').waitFor()
-      await page
-        .getByText('Pull ribbon', { exact: false })
-        .first()
-        .scrollIntoViewIfNeeded()
-        .catch(() => undefined)
-    },
-  },
   'rounds-rooms-cabin': {
     path: '/jobs/tern-quay/rounds',
     size: DESK,
@@ -101,12 +52,19 @@ const VIEWS = {
     },
   },
   pulls: { path: '/jobs/tern-quay/pulls', size: DESK },
+  register: {
+    path: '/jobs/tern-quay/pulls',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('heading', { name: 'Find a tag' }).evaluate((panel) => panel.scrollIntoView())
+      await page.evaluate(() => scrollBy(0, -20))
+    },
+  },
   shelf: { path: '/jobs/tern-quay/shelf', size: DESK },
   site: { path: '/jobs/tern-quay/site', size: DESK },
   bench: { path: `/jobs/tern-quay/bench?hem=${HEM}`, size: DESK },
   'pulls-phone': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'outdoor' },
   'pulls-phone-cabin': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'cabin' },
-  'walk-cabin': { path: '/jobs/tern-quay/walk/recital', size: DESK, theme: 'cabin' },
 }
 
 const USAGE = 'node scripts/shots.mjs [NAME …] [--to FOLDER]'
@@ -155,7 +113,7 @@ try {
     await page.getByRole('heading', { level: 1 }).waitFor()
     await page.waitForTimeout(500)
     await page
-      .getByText(/^(Working it out|Opening)/)
+      .getByText(/^(Working it out|Opening…)/)
       .first()
       .waitFor({ state: 'hidden' })
     await page.evaluate(() => document.fonts.ready)

@@ -106,6 +106,7 @@ export interface PersonAnswer extends Who {
 /** One line of what happened to a job, the latest first. */
 export interface HistoryLine {
   readonly at: string
+  /** A person’s name, or the crew’s id, or null. */
   readonly by: string | null
   readonly what: 'edited' | 'ticked' | 'published'
   /** Fields changed, kinds ticked, or the plan’s number. */

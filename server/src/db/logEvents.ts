@@ -89,7 +89,8 @@ export function logTable(db: Database) {
     history: (jobId: string, most: number): HistoryLine[] =>
       read(sql.latest.all(jobId, most)).map((event) => ({
         at: event.at,
-        by: event.origin?.by ?? null,
+        // Lines of before people signed in name their crew.
+        by: event.origin?.by ?? event.crewId,
         what: 'ticked',
         of: [event.kind, ...event.subjects.slice(0, 3)],
       })),

@@ -17,7 +17,12 @@ export function CutBar({ roll, isDone, name }: CutBarProps) {
   const panels = roll.panels.map((panel, i) => ({ x: px(starts[i] ?? 0), wide: px(panel.lengthMm) }))
   const strips = { x: px(roll.panels.reduce((sum, panel) => sum + panel.lengthMm, 0)), wide: px(roll.runMm) }
   return (
-    <svg viewBox={`-14 0 ${WIDE + 16} ${HIGH + 4}`} className="block w-full" aria-hidden>
+    <svg
+      viewBox={`-14 0 ${WIDE + 16} ${HIGH + 4}`}
+      className="block h-9 w-full sm:h-auto"
+      preserveAspectRatio="none"
+      aria-hidden
+    >
       {/* The core it comes off. */}
       <ellipse cx="0" cy={HIGH / 2 + 2} rx="10" ry={HIGH / 2} fill="var(--kraft)" stroke="var(--kraft-edge)" />
       <ellipse cx="0" cy={HIGH / 2 + 2} rx="4" ry={HIGH / 5} fill="var(--card)" stroke="var(--kraft-edge)" />
@@ -42,7 +47,7 @@ export function CutBar({ roll, isDone, name }: CutBarProps) {
           />
           {isDone(i) && <line x1={x} y1={HIGH + 2} x2={x + wide} y2="2" stroke="var(--ink)" />}
           {fits(name(i), wide) && (
-            <text x={x + 6} y={HIGH / 2 + 7} fontSize="14" fill="var(--ink)">
+            <text className="hidden sm:block" x={x + 6} y={HIGH / 2 + 7} fontSize="14" fill="var(--ink)">
               {name(i)}
             </text>
           )}

@@ -1,6 +1,6 @@
 import { Printer } from 'lucide-react'
 import { useState } from 'react'
-import { coverOf, formatLength, formatRun, type CutRoll, type Load, type RollCuts } from '@crisp-hem/core'
+import { coverOf, formatLength, formatRun, type CoverTaken, type CutRoll, type Load } from '@crisp-hem/core'
 import { cutSheet } from '../print/cutSheet'
 import { savePdf } from '../print/savePdf'
 import { useFacts } from '../state/useJob'
@@ -8,11 +8,13 @@ import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { factText, formatMoney, W } from '../words'
 import { CutBar } from './CutBar'
+import { useLonger } from './useLonger'
 
 /** How film and paper are cut, roll by roll, in the order in which it is needed. */
 export function CutPlans({ load }: { load: Load }) {
   const facts = useFacts()
-  const cuts = load.covers.flatMap((line) => line.cuts ?? [])
+  const lines = load.covers.filter((line) => line.cuts !== null)
+  const cuts = lines.flatMap((line) => line.cuts ?? [])
   const [done, mark] = useScratched(facts.id)
   if (cuts.length === 0) return <p className="panel text-soft">{W.cut.none}</p>
   return (
@@ -27,8 +29,8 @@ export function CutPlans({ load }: { load: Load }) {
           {W.cut.print}
         </Button>
       </p>
-      {cuts.map((each) => (
-        <OneKind key={each.coverId} cuts={each} done={done} mark={mark} />
+      {lines.map((line) => (
+        <OneKind key={line.coverId} line={line} done={done} mark={mark} />
       ))}
     </div>
   )
@@ -39,8 +41,11 @@ interface Scratched {
   readonly mark: (key: string) => void
 }
 
-function OneKind({ cuts, done, mark }: { cuts: RollCuts } & Scratched) {
+function OneKind({ line, done, mark }: { line: CoverTaken } & Scratched) {
   const { shelf, site } = useFacts()
+  const longer = useLonger(line)
+  const cuts = longer.cuts ?? line.cuts
+  if (!cuts) return null
   const spare = cuts.priceMinor - cuts.leastMinor
   const taken = cuts.rolls.reduce((sum, roll) => sum + roll.lengthMm, 0)
   const lost = cuts.rolls.reduce((sum, roll) => sum + (roll.isKept ? 0 : roll.leftMm), 0)
@@ -50,6 +55,17 @@ function OneKind({ cuts, done, mark }: { cuts: RollCuts } & Scratched) {
         {spare <= 0 ? W.cut.proved : W.cut.gap({ money: formatMoney(spare, site.currency) })}{' '}
         {lost > 0 && W.cut.waste({ share: `${((100 * lost) / taken).toFixed(1)} %` })}
       </p>
+      {longer.ways !== null && (
+        <p role="status" className="mb-2 flex items-center gap-3 text-sm">
+          {W.cut.looking({ n: longer.ways })}
+          <Button onClick={longer.stop}>{W.exchange.stop}</Button>
+        </p>
+      )}
+      {longer.ways === null && spare > 0 && (
+        <Button className="mb-2" onClick={longer.look}>
+          {W.cut.look}
+        </Button>
+      )}
       <ol className="grid gap-3">
         {cuts.rolls.map((roll, i) => (
           <RollLine key={i} roll={roll} number={i + 1} id={`${cuts.coverId} ${i}`} done={done} mark={mark} />

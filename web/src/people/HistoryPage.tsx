@@ -10,7 +10,7 @@ import { historyWords } from './historyWords'
 
 /** Who changed, ticked and published what in a job, day by day. */
 export function HistoryPage() {
-  const { id, rooms, site } = useFacts()
+  const { id, rooms, crews, site } = useFacts()
   const hems = useHems()
   const [lines, setLines] = useState<readonly HistoryLine[] | null>(null)
   const [refused, setRefused] = useState<string | null>(null)
@@ -36,7 +36,7 @@ export function HistoryPage() {
                   <time className="w-14 shrink-0 text-soft" dateTime={line.at}>
                     {clockText(parseInstant(line.at), site.zone)}
                   </time>
-                  <span className="min-w-0">{historyWords(line, { rooms, hems })}</span>
+                  <span className="min-w-0">{historyWords(line, { rooms, crews, hems })}</span>
                 </li>
               ))}
             </ol>

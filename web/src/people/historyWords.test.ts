@@ -5,7 +5,7 @@ import { historyWords } from './historyWords'
 const job = ternQuay()
 const room = job.rooms[0]!
 const hems = new Map(deriveHems(room, job.shelf).hems.map((hem) => [hem.id, hem]))
-const names = { rooms: job.rooms, hems }
+const names = { rooms: job.rooms, crews: job.crews, hems }
 const line = { at: '2027-05-12T10:00:00Z', by: 'Maro Tint' }
 
 test('a change is told by room and part, several as the first and how many more', () => {
@@ -22,6 +22,10 @@ test('a tick is told by its room and place; nobody is somebody', () => {
   expect(words).toMatch(new RegExp(`^somebody ticked pulled: ${room.name}, `))
   expect(historyWords({ ...line, what: 'ticked', of: ['covered', `fitting:${room.id}/f1`] }, names)).toContain(
     room.name,
+  )
+  const crew = job.crews[0]!
+  expect(historyWords({ ...line, by: crew.id, what: 'published', of: ['4'] }, names)).toBe(
+    `${crew.name} published plan 4`,
   )
   expect(historyWords({ ...line, what: 'published', of: ['3'] }, names)).toBe('Maro Tint published plan 3')
 })

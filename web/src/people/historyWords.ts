@@ -1,11 +1,13 @@
 import type { Hem, Room } from '@crisp-hem/core'
 import type { HistoryLine } from '@crisp-hem/core/wire'
+import { byWords } from '../pulls/byWords'
 import { factText, W } from '../words'
 
 /** What a history is told with: names of rooms and places of hems. */
 export interface HistoryNames {
   readonly rooms: readonly Room[]
   readonly hems: ReadonlyMap<string, Hem>
+  readonly crews: readonly { readonly id: string; readonly name: string }[]
 }
 
 const roomName = (rooms: readonly Room[], id: string | undefined): string =>
@@ -31,7 +33,7 @@ function subjectWords(subject: string, { rooms, hems }: HistoryNames): string {
 
 /** A line of a history as a sentence. */
 export function historyWords(line: HistoryLine, names: HistoryNames): string {
-  const who = line.by ?? W.register.nobody
+  const who = byWords(names.crews, line.by)
   const [first = ''] = line.of
   if (line.what === 'published') return W.history.published({ who, number: first })
   if (line.what === 'edited') {

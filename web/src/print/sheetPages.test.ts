@@ -7,6 +7,7 @@ import { newRoom, OUTLINE_TEMPLATES } from '@crisp-hem/core'
 import { daySheet } from './daySheet'
 import { roomSheet } from './roomSheet'
 import { SHEET_FONT, type SheetDocument } from './sheetBase'
+import { tagSheet, TAG_SIZES, type TagSize } from './tagSheet'
 
 interface NodeMaker {
   readonly addFonts: (fonts: object) => void
@@ -53,4 +54,16 @@ test('a crew’s fullest day of the demo takes two pages at most, with every pie
   expect((await pagesOf(sheet)).pages).toBeLessThanOrEqual(2)
   const rows = JSON.stringify(sheet.content).match(/\d\d:\d\d–\d\d:\d\d/g)
   expect(rows).toHaveLength(days.filter((each) => each === fullest).length)
+})
+
+test('as many labels as a sheet holds fit one page, and no round without tape has one', async () => {
+  const job: Job = { ...ternQuay(), log: [], published: null }
+  const plan = planJob(job)
+  for (const [size, { across, down }] of Object.entries(TAG_SIZES)) {
+    const rounds = plan.rounds.filter((round) => round.hemIds.length > 0)
+    const full = Array.from({ length: across * down }, (_, i) => rounds[i % rounds.length]!)
+    const bare = plan.rounds.filter((round) => round.hemIds.length === 0)
+    const sheet = tagSheet(job, { ...plan, rounds: [...full, ...bare] }, size as TagSize, 'https://office.test')
+    expect([size, (await pagesOf(sheet)).pages]).toEqual([size, 1])
+  }
 })

@@ -21,26 +21,33 @@ export function tagSheet(job: Job, plan: Plan, size: TagSize, origin: string): S
     plan.rounds.map((round) => round.id),
   )
   const hems = new Map(plan.hems.map((hem) => [hem.id, hem]))
-  const labels = plan.rounds.map((round): Content => {
-    const code = codes.get(round.id) ?? ''
-    const length = round.hemIds.reduce((sum, id) => sum + (hems.get(id)?.lengthMm ?? 0), 0)
-    const room = job.rooms.find((each) => each.id === round.roomId)?.name ?? ''
-    return {
-      columns: [
-        { qr: `${origin}/jobs/${encodeURIComponent(job.id)}/tag/${code}`, fit: square, width: square + 6, version: 5 },
-        {
-          width: '*',
-          stack: [
-            { text: code, fontSize: signs, bold: true, characterSpacing: 2 },
-            { text: room, bold: true },
-            { text: sayText(round.name) },
-            { text: W.tags.hems({ n: round.hemIds.length, metres: formatRun(length, job.site.units) }) },
-          ],
-        },
-      ],
-      margin: [8, 8, 4, 0],
-    }
-  })
+  const labels = plan.rounds
+    .filter((round) => round.hemIds.length > 0)
+    .map((round): Content => {
+      const code = codes.get(round.id) ?? ''
+      const length = round.hemIds.reduce((sum, id) => sum + (hems.get(id)?.lengthMm ?? 0), 0)
+      const room = job.rooms.find((each) => each.id === round.roomId)?.name ?? ''
+      return {
+        columns: [
+          {
+            qr: `${origin}/jobs/${encodeURIComponent(job.id)}/tag/${code}`,
+            fit: square,
+            width: square + 6,
+            version: 5,
+          },
+          {
+            width: '*',
+            stack: [
+              { text: code, fontSize: signs, bold: true, characterSpacing: 2 },
+              { text: room, bold: true },
+              { text: sayText(round.name) },
+              { text: W.tags.hems({ n: round.hemIds.length, metres: formatRun(length, job.site.units) }) },
+            ],
+          },
+        ],
+        margin: [8, 8, 4, 0],
+      }
+    })
   const rows = Array.from({ length: Math.ceil(labels.length / across) }, (_, row) =>
     Array.from({ length: across }, (_, i) => labels[row * across + i] ?? ''),
   )
@@ -55,7 +62,16 @@ export function tagSheet(job: Job, plan: Plan, size: TagSize, origin: string): S
     info: { title: `${job.name}, ${W.tags.sheet}` },
     content: [
       {
-        layout: { defaultBorder: false, paddingLeft: none, paddingRight: none, paddingTop: none, paddingBottom: none },
+        // A line takes room even where none is drawn: without these the last row of labels would not fit its sheet.
+        layout: {
+          defaultBorder: false,
+          hLineWidth: none,
+          vLineWidth: none,
+          paddingLeft: none,
+          paddingRight: none,
+          paddingTop: none,
+          paddingBottom: none,
+        },
         table: {
           widths: Array.from({ length: across }, () => width),
           heights: height,
