@@ -60,7 +60,16 @@ for (const [i, job] of JOBS.entries())
         }
       }
     })
-    test('a gun is loaded on the day it is readied, with dust masks', () => {
+    test('what could hurt somebody is told on the day of the work, once', () => {
+      for (const { cautions } of van.lists) {
+        const said = cautions.map((each) => JSON.stringify(each))
+        expect(new Set(said).size).toBe(said.length)
+      }
+      const codes = new Set(van.lists.flatMap(({ cautions }) => cautions.map(({ code }) => code)))
+      const wanted = plan.recipes.flatMap((each) => (each.safe ? each.cautions.map(({ code }) => code) : []))
+      expect([...codes].sort()).toEqual([...new Set(wanted)].sort())
+    })
+    test('a gun is loaded on the day it is readied', () => {
       const guns = plan.tasks.filter((task) => task.kind === 'gun-up')
       const lists = van.lists.filter((list) => list.items.some((item) => item.key === 'tool:gun'))
       expect(lists.length > 0).toBe(guns.length > 0)

@@ -93,7 +93,7 @@ function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: A
       id: act.id,
       roomId: act.roomId,
       modes: [mode],
-      uses: act.needs.gun && gunsOf(job) > 0 ? [GUN] : [],
+      uses: SHARED.filter((kind) => act.needs[kind] && countOf(job, kind) > 0),
       divisible: act.divisible,
       release: act.release,
       air: airs.of(act),
@@ -102,12 +102,15 @@ function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: A
   }
 }
 
-const GUN = 'gun'
-const gunsOf = (job: Job): number =>
-  job.shelf.tools.reduce((sum, tool) => sum + (tool.kind === 'gun' && !tool.retired ? tool.count : 0), 0)
+/** Things that are in one place at a time, and there are only so many of. */
+const SHARED = ['gun', 'tower'] as const
 
-/** Guns on the van. A job without any is told so by its load; here it holds nothing up. */
-const resourcesOf = (job: Job): Resource[] => (gunsOf(job) > 0 ? [{ id: GUN, capacity: gunsOf(job) }] : [])
+const countOf = ({ shelf }: Job, kind: (typeof SHARED)[number]): number =>
+  shelf.tools.reduce((sum, tool) => sum + (tool.kind === kind && !tool.retired ? tool.count : 0), 0)
+
+/** What of them is on the shelf. A job without any is told so by its load, or hires it; here that holds nothing up. */
+const resourcesOf = (job: Job): Resource[] =>
+  SHARED.flatMap((id) => (countOf(job, id) > 0 ? [{ id, capacity: countOf(job, id) }] : []))
 
 function crewFrom(crew: Crew, calendars: Calendars, from: number): ProblemCrew {
   const shifts = (calendars.get(crew.id) ?? [])

@@ -1,4 +1,4 @@
-import { type ArticleKey, type Job } from '../ground'
+import { type ArticleKey, type Job, type Said } from '../ground'
 import { coatingOf, coverOf } from '../catalogue/find'
 import { coverNeeds } from '../covers/coverNeeds'
 import type { Hem } from '../hems/deriveHems'
@@ -19,6 +19,8 @@ export interface VanList {
   readonly day: number
   readonly items: readonly VanItem[]
   readonly sundries: readonly SundryLine[]
+  /** What could hurt somebody in that day's work, each said once. */
+  readonly cautions: readonly Said[]
 }
 
 /** Something of which the van has not enough: how much all days take, what is there, and the day on which it runs out. */
@@ -69,12 +71,24 @@ export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters
       const mine = own.flatMap((each) => tasks.get(each.taskId) ?? [])
       const items = vanItems(setup, mine)
       const crewId = first?.crewId ?? ''
-      return { crewId, day: dayOf(first?.from ?? 0), items, sundries: sundriesFor(job, crewId, mine, items) }
+      return {
+        crewId,
+        day: dayOf(first?.from ?? 0),
+        items,
+        sundries: sundriesFor(job, crewId, mine, items),
+        cautions: cautionsOf(mine, plan.recipes),
+      }
     })
     .filter(({ items, sundries }) => items.length + sundries.length > 0)
     .sort((a, b) => a.day - b.day || (a.crewId < b.crewId ? -1 : 1))
   const stock = stockOf(job, hems, plan.recipes)
   return { lists, stock, shortages: shortagesOf(job, lists, stock) }
+}
+
+/** Cautions of the recipes that a day's tasks touch, each once, in the order of the day. */
+function cautionsOf(tasks: readonly VanTask[], recipes: ReadonlyMap<string, Recipe>): Said[] {
+  const all = tasks.flatMap((task) => task.subjects.flatMap((id) => recipes.get(id)?.cautions ?? []))
+  return [...new Map(all.map((each) => [JSON.stringify(each), each])).values()]
 }
 
 function sundriesFor(

@@ -1,4 +1,5 @@
 import { shiftFaults } from '../calendar/shiftFaults'
+import { SHELF_KINDS } from '../catalogue/shelfTables'
 import type { Coded } from '../units/errors'
 import { nth, sure } from '../units/sure'
 import {
@@ -127,19 +128,8 @@ function planningFaults({ goals, holds, away }: Planning, crews: ReadonlySet<str
   ]
 }
 
-const SHELF_LISTS = [
-  'tapes',
-  'coatings',
-  'covers',
-  'sealants',
-  'glazes',
-  'liquids',
-  'tools',
-  'remnants',
-  'articles',
-] as const
 const shelfFaults = (shelf: Job['shelf']): Fault[] =>
-  SHELF_LISTS.flatMap((list) => repeats(shelf[list], `shelf.${list}`))
+  SHELF_KINDS.flatMap((list) => repeats(shelf[list], `shelf.${list}`))
 
 function repeats(list: readonly { readonly id: string }[], place: string): Fault[] {
   const seen = new Set<string>()

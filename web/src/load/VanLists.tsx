@@ -7,7 +7,7 @@ import { useNow } from '../state/clock'
 import { useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
-import { dayText, W } from '../words'
+import { dayText, sayText, W } from '../words'
 import { OtherJobs } from './OtherJobs'
 import { StockPanel } from './StockPanel'
 import { itemWords, sundryWords } from './vanWords'
@@ -69,6 +69,13 @@ function DayList({ list }: { list: VanList }) {
         <p className="mt-1.5 text-sm text-soft">
           <b>{W.van.also}</b> {list.sundries.map(sundryWords).join(' · ')}
         </p>
+      )}
+      {list.cautions.length > 0 && (
+        <ul className="mt-1.5 border-l-4 border-ink pl-2.5 text-sm" aria-label={W.recipes.care}>
+          {list.cautions.map((each) => (
+            <li key={sayText(each)}>{sayText(each)}</li>
+          ))}
+        </ul>
       )}
     </Panel>
   )

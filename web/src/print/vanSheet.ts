@@ -2,7 +2,7 @@ import { fromLocal, type VanPlan } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { itemWords, sundryWords } from '../load/vanWords'
 import { amountWords } from '../rounds/loadWords'
-import { dayText, W } from '../words'
+import { dayText, sayText, W } from '../words'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
 /** What each crew loads on each day, with boxes to tick. */
@@ -22,7 +22,8 @@ export function vanSheet({ name, crews, rooms, site }: JobFacts, van: VanPlan): 
     return [
       { text: W.van.day({ day, crew }), style: 'head' },
       ...(rows.length > 0 ? [table([16, '*', 90, 190], [['', W.load.what, W.load.amount, ''], ...rows])] : []),
-      { text: list.sundries.map(sundryWords).join(' · '), style: 'soft', margin: [0, 2, 0, 4] },
+      { text: list.sundries.map(sundryWords).join(' · '), style: 'soft', margin: [0, 2, 0, 2] },
+      { text: list.cautions.map(sayText).join(' '), style: 'small', margin: [0, 0, 0, 4] },
     ]
   })
   return sheetOf(W.van.sheet, name, [...content, { text: W.van.care, style: 'small', margin: [0, 8, 0, 0] }])
