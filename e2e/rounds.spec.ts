@@ -50,6 +50,31 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
 })
 
+test('a finger that rests on work takes it along; one that moves at once scrolls', async ({ browser }) => {
+  const context = await browser.newContext({ hasTouch: true, viewport: { width: 1024, height: 768 } })
+  const page = await context.newPage()
+  await page.goto(rounds())
+  const own = bar(page, /^Kitchen: lay, 14:10/)
+  await own.scrollIntoViewIfNeeded()
+  const finger = await context.newCDPSession(page)
+  const touch = async (restMs: number) => {
+    const box = (await own.boundingBox())!
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+    const at = (type: 'touchStart' | 'touchMove' | 'touchEnd', dx: number) =>
+      finger.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x: x + dx, y }] })
+    await at('touchStart', 0)
+    await page.waitForTimeout(restMs)
+    for (const dx of [20, 50, 80]) await at('touchMove', dx)
+    await at('touchEnd', 80)
+  }
+  await touch(20)
+  await expect(card(page).getByRole('button', { name: 'Put it there anyway' })).toHaveCount(0)
+  await own.scrollIntoViewIfNeeded()
+  await touch(600)
+  await expect(card(page).getByRole('button', { name: 'Put it there anyway' })).toBeVisible()
+  await context.close()
+})
+
 test('by keys alone: work is picked, moved, held and let go', async ({ page }) => {
   await page.goto(rounds())
   await bar(page, /^Kitchen: lay, 14:10/).focus()

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import type { PullPlan, SkyStretch } from '@crisp-hem/core'
 import { W, clockText, whenText } from '../words'
 import { ribbonEnd } from './chartRows'
@@ -145,7 +146,16 @@ export function Flags({ axis, dues, top, height }: FlagsProps) {
     })
 }
 
-export function MiniRibbon({ pull, axis, zone, now }: { pull: PullPlan; axis: TimeAxis; zone: string; now: number }) {
+interface MiniRibbonProps {
+  readonly pull: PullPlan
+  readonly axis: TimeAxis
+  readonly zone: string
+  /** For words alone: a finer clock than the hour would only draw anew. */
+  readonly now: number
+}
+
+/** The pull window of a round under its coat: until it opens, and while it is open. */
+export const MiniRibbon = memo(function MiniRibbon({ pull, axis, zone, now }: MiniRibbonProps) {
   const wet = pull.spans.find((span) => span.kind === 'wet')
   const from = axis.x(pull.coatedFrom)
   const open = wet ? axis.x(wet.from) : axis.x(pull.coatedTo)
@@ -182,4 +192,4 @@ export function MiniRibbon({ pull, axis, zone, now }: { pull: PullPlan; axis: Ti
       )}
     </g>
   )
-}
+})

@@ -27,7 +27,7 @@ import { useMove } from './useMove'
 
 const SPANS = ['day', 'three', 'all'] as const
 type Span = (typeof SPANS)[number]
-const VIEWS = ['crews', 'rooms', 'list'] as const
+const VIEWS = ['crews', 'people', 'rooms', 'list'] as const
 type View = (typeof VIEWS)[number]
 const ZOOMS = [1, 2, 4] as const
 /** A phone shows the list first. */

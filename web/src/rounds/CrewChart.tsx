@@ -4,8 +4,9 @@ import { W, clockText } from '../words'
 import { Backdrop, Flags, MiniRibbon, Scale, type Due } from './ChartGround'
 import { RowBars, type RowBarsProps } from './RowBars'
 import { BAR, GAP, LEFT, RIBBON, TOP } from './chartSize'
-import { crewRows, ribbonEnd, roomRows, type ChartRow } from './chartRows'
+import { crewRows, peopleRows, ribbonEnd, roomRows, type ChartRow } from './chartRows'
 import { timeAxis, type TimeAxis } from './timeAxis'
+import { useFingerHold } from './useFingerHold'
 import { useInView } from './useInView'
 import type { SkyStretch } from '@crisp-hem/core'
 
@@ -43,7 +44,7 @@ export interface CrewChartProps {
   readonly days: readonly number[]
   readonly zone: string
   readonly now: number
-  readonly by?: 'crews' | 'rooms'
+  readonly by?: 'crews' | 'people' | 'rooms'
   /** How much wider than the page. */
   readonly zoom?: number
   /** Unbroken stretches of work of each crew. */
@@ -68,11 +69,13 @@ export function CrewChart(props: CrewChartProps) {
   const axis = useMemo(() => timeAxis(days, placed, zone, width), [days, placed, zone, width])
   const svg = useRef<SVGSVGElement | null>(null)
   const { inView, onScroll } = useInView(zoom)
+  const finger = useFingerHold(svg)
   const grip = useRef<{ taskId: string; startX: number; from: number; isMoving: boolean } | null>(null)
   const [first, last] = [axis.days[0], axis.days[axis.days.length - 1]]
   const rows = useMemo(() => {
     const setup = { plan, placed, rooms, from: first?.from ?? 0, to: last?.to ?? 0 }
-    return by === 'rooms' ? roomRows(setup) : crewRows(setup, crews, W.rounds.things)
+    if (by === 'rooms') return roomRows(setup)
+    return by === 'people' ? peopleRows(setup, crews) : crewRows(setup, crews, W.rounds.things)
   }, [plan, placed, rooms, crews, by, first?.from, last?.to])
   const heights = rows.map((row) => BAR + 18 + Math.max(isThing(row) ? 0 : 1, row.lanes.length) * (RIBBON + 3) + GAP)
   const tops = heights.map((_, i) => TOP + heights.slice(0, i).reduce((sum, each) => sum + each, 0))
@@ -95,13 +98,17 @@ export function CrewChart(props: CrewChartProps) {
   const onUp = () => {
     if (grip.current?.isMoving) hand?.letGo()
     grip.current = null
+    finger.end()
   }
   const grab = (event: PointerEvent, taskId: string, from: number) => {
     hand?.pick(taskId)
-    // A finger scrolls; it moves work by the card.
-    if (event.pointerType === 'touch') return
-    grip.current = { taskId, startX: event.clientX, from, isMoving: false }
-    svg.current?.setPointerCapture(event.pointerId)
+    const { clientX: startX, pointerId } = event
+    const take = () => {
+      grip.current = { taskId, startX, from, isMoving: false }
+      svg.current?.setPointerCapture(pointerId)
+    }
+    if (event.pointerType === 'touch') finger.rest(take)
+    else take()
   }
   const doing = useRef({ grab, key: keyed, props, rows })
   useEffect(() => void (doing.current = { grab, key: keyed, props, rows }))
@@ -111,6 +118,8 @@ export function CrewChart(props: CrewChartProps) {
     key(event, id, own, shown)
   }, [])
   if (!first || !last) return null
+  // Words say the day by what day it is; they need no finer clock.
+  const hour = 60 * Math.floor(now / 60)
   const showNow = now >= first.from && now <= last.to
   // Of a long job only what is near the eye is drawn: thousands of bars make scrolling stutter.
   const isLong = placed.length > MANY
@@ -151,7 +160,7 @@ export function CrewChart(props: CrewChartProps) {
                   height={heights[i]! - 4}
                 />
               )}
-              <OffShift axis={axis} stretches={row.of === 'crew' ? props.shifts?.get(row.id) : undefined} />
+              <OffShift axis={axis} stretches={props.shifts?.get(crewOf(row))} />
               <RowBars
                 row={nearby(row, near)}
                 axis={axis}
@@ -159,7 +168,7 @@ export function CrewChart(props: CrewChartProps) {
                 crews={crews}
                 zone={zone}
                 now={now}
-                by={by}
+                by={by === 'rooms' ? 'rooms' : 'crews'}
                 held={props.held}
                 hand={isThing(row) ? null : hand}
                 onGrab={onGrab}
@@ -182,7 +191,7 @@ export function CrewChart(props: CrewChartProps) {
                         pull={pull}
                         axis={axis}
                         zone={zone}
-                        now={now}
+                        now={hour}
                       />
                     ))}
                 </g>
@@ -213,8 +222,11 @@ const nearby = (row: ChartRow, { from, to }: { readonly from: number; readonly t
   tasks: row.tasks.filter(({ placed }) => placed.to > from && placed.from < to),
 })
 
-/** What there is only so many of: shown, not moved. */
-const isThing = ({ of }: ChartRow): boolean => of === 'gun' || of === 'tower'
+/** The crew a row is of, or whose person it is. */
+const crewOf = ({ of, id }: ChartRow): string => (of === 'person' ? id.slice(0, id.lastIndexOf('/')) : id)
+
+/** What there is only so many of, and people, who go with their crew: shown, not moved. */
+const isThing = ({ of }: ChartRow): boolean => of === 'gun' || of === 'tower' || of === 'person'
 
 /** As many of a crew's people as fit beside its row, each by the whole name; how many more there are. */
 function peopleOf(crews: CrewChartProps['crews'], id: string): string {

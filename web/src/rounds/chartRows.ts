@@ -10,10 +10,10 @@ export interface RibbonLane {
   readonly pulls: readonly PullPlan[]
 }
 
-/** One line of the chart: a crew, the gun or a room, with its work. */
+/** One line of the chart: a crew, a person, the gun or a room, with its work. */
 export interface ChartRow {
   readonly id: string
-  readonly of: 'crew' | 'gun' | 'tower' | 'room'
+  readonly of: 'crew' | 'person' | 'gun' | 'tower' | 'room'
   readonly name: string
   readonly tasks: readonly RowTask[]
   readonly lanes: readonly RibbonLane[]
@@ -58,6 +58,24 @@ export function crewRows(
       .filter(({ tasks }) => tasks.length > 0)
       .map(({ of, tasks }): ChartRow => ({ id: of, of, name: names[of], tasks, lanes: [] })),
   ]
+}
+
+/** What each person does between two instants: the work of his crew, whose people work together. */
+export function peopleRows(
+  setup: RowSetup,
+  crews: readonly (Named & { readonly people?: readonly { readonly name: string }[] })[],
+): ChartRow[] {
+  const shown = shownTasks(setup)
+  return crews.flatMap((crew) => {
+    const tasks = shown.filter(({ placed }) => placed.crewId === crew.id)
+    return (crew.people ?? []).map(({ name }, i): ChartRow => ({
+      id: `${crew.id}/${i}`,
+      of: 'person',
+      name,
+      tasks,
+      lanes: [],
+    }))
+  })
 }
 
 /** What is done in each room between two instants, by whomever. */

@@ -3,7 +3,7 @@ import { parseInstant, planJob } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../demo'
 import { MISSING } from '../testing/desk'
 import { CrewChart, type Hand } from './CrewChart'
-import { crewRows } from './chartRows'
+import { crewRows, peopleRows } from './chartRows'
 import { timeAxis, workingDays } from './timeAxis'
 
 const job = ternQuaySurvey()
@@ -35,6 +35,18 @@ test('every piece of every task is on the chart, named by room, work and hours',
 test('crews stand at the left by name, whether they have work or not', () => {
   const markup = drawn()
   for (const crew of job.crews) expect(markup).toContain(`>${crew.name}</text>`)
+})
+
+test('people have rows of their own, with the work of their crew and nothing to pick up', () => {
+  const setup = { plan, placed: plan.placed, rooms, from: start, to: start + 90 * 1440 }
+  const rows = peopleRows(setup, job.crews)
+  expect(rows.map(({ name }) => name)).toEqual(job.crews.flatMap(({ people }) => people.map(({ name }) => name)))
+  for (const row of rows) expect(row.tasks.every(({ placed }) => row.id.startsWith(`${placed.crewId}/`))).toBe(true)
+  const markup = renderToStaticMarkup(
+    <CrewChart plan={plan} crews={job.crews} rooms={rooms} days={days} zone={zone} now={start} by="people" />,
+  )
+  expect(markup).toContain(job.crews[0]!.people[0]!.name)
+  expect(markup).not.toContain('role="button"')
 })
 
 test('the hour it is now is marked while the chart shows it, and not before or after', () => {

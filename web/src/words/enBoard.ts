@@ -42,7 +42,7 @@ export const BOARD_WORDS = {
     spanLabel: 'How much of it',
     spans: { day: 'Day', three: 'Three days', all: 'Whole job' },
     viewLabel: 'Drawn by',
-    views: { crews: 'Crews', rooms: 'Rooms', list: 'List' },
+    views: { crews: 'Crews', people: 'People', rooms: 'Rooms', list: 'List' },
     zoomIn: 'Wider',
     zoomOut: 'Narrower',
     sky: { night: 'dark', rain: 'rain', wind: 'too windy for the gun', dew: 'dew' },
