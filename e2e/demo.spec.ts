@@ -8,7 +8,7 @@ test.afterAll(() => server.remove())
 test('the demo opens on its practice clock with a room to pull', async ({ page }) => {
   await page.goto(server.url)
   await expect(page.getByRole('link', { name: '1 to pull now' })).toBeVisible()
-  await page.getByRole('link', { name: 'Tern Quay Music School' }).click()
+  await page.getByRole('link', { name: 'Tern Quay Music School', exact: true }).click()
   const card = page.getByRole('article', { name: 'Now: Practice room 2' })
   await expect(card).toBeVisible()
   await expect(card).toContainText('Coated 6 min later than planned: the window moved to 14:07–14:26.')

@@ -14,7 +14,7 @@ export default defineConfig({
   projects: [
     { name: 'journeys', testIgnore: /speed|drill/ },
     // Part of `npm run drill`, not of the tests.
-    { name: 'drill', testMatch: /\.drill\.ts/, timeout: 600_000 },
+    ...(process.env.DRILL ? [{ name: 'drill', testMatch: /\.drill\.ts/, timeout: 600_000 }] : []),
     { name: 'speed', testMatch: /speed/, dependencies: ['journeys'] },
   ],
   use: {

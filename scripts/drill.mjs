@@ -9,7 +9,11 @@ ensureInstalled()
 ensureBuilt(isShort ? ['server'] : ['server', 'web'])
 if (!isShort) ensureChromium()
 const ran = (...command) =>
-  spawnSync(process.execPath, command, { stdio: ['ignore', 'inherit', 'inherit'], cwd: root }).status === 0
+  spawnSync(process.execPath, command, {
+    stdio: ['ignore', 'inherit', 'inherit'],
+    cwd: root,
+    env: { ...process.env, DRILL: '1' },
+  }).status === 0
 const isServerWell = ran('scripts/tool.mjs', 'drill', ...args)
 const arePhonesWell =
   isShort ||

@@ -1,14 +1,11 @@
-import { useMemo, useRef, useState } from 'react'
+import { useMemo } from 'react'
 import { picturesOf, type HemPicture } from '@crisp-hem/core'
 import { api } from '../api'
-import { putPhoto } from '../device/photo'
 import { useNow } from '../state/clock'
-import { noticed } from '../state/noticeSlice'
 import { useFacts, useTick } from '../state/useJob'
-import { useAppDispatch, useAppSelector } from '../store'
-import { Button } from '../ui/Button'
-import { newId } from '../ui/newId'
-import { errorText, W, whenText } from '../words'
+import { useAppSelector } from '../store'
+import { PhotoButton } from '../ui/PhotoButton'
+import { W, whenText } from '../words'
 import { byWords } from './byWords'
 import { pictureTick } from './ticks'
 
@@ -24,45 +21,12 @@ export function DefectPictures({ hemIds, name }: DefectPicturesProps) {
   const log = useAppSelector((state) => state.log.events)
   const all = useMemo(() => picturesOf(log), [log])
   const tick = useTick()
-  const dispatch = useAppDispatch()
   const now = useNow(60_000)
-  const input = useRef<HTMLInputElement>(null)
-  const [busy, setBusy] = useState(false)
+  const taken = (photoId: string) => tick([pictureTick(photoId, hemIds, '', now)], W.photo.taken({ what: name }))
   const own = [...new Map(hemIds.flatMap((id) => all.get(id) ?? []).map((each) => [each.id, each])).values()]
-  const take = async (file: File) => {
-    setBusy(true)
-    const photoId = `ph-${newId()}`
-    try {
-      await putPhoto(jobId, photoId, file)
-      tick([pictureTick(photoId, hemIds, '', now)], W.photo.taken({ what: name }))
-    } catch (error) {
-      dispatch(noticed({ text: W.photo.refused + errorText(error), tone: 'wrong', undo: null }))
-    }
-    setBusy(false)
-  }
   return (
     <div className="flex flex-wrap items-center gap-2">
-      <Button
-        className="min-h-11"
-        disabled={busy}
-        aria-label={`${W.photo.defect}: ${name}`}
-        onClick={() => input.current?.click()}
-      >
-        {W.photo.defect}
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        accept="image/png,image/jpeg,image/webp"
-        capture="environment"
-        className="hidden"
-        aria-label={`${W.photo.defect}: ${name}`}
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) void take(file)
-        }}
-      />
+      <PhotoButton text={W.photo.defect} name={name} camera className="min-h-11" onTaken={taken} />
       {own.map((picture) => (
         <Taken key={picture.id} jobId={jobId} picture={picture} />
       ))}

@@ -1,10 +1,10 @@
 import type { HouseRules } from '@crisp-hem/core'
 
-/** How many rules two sets differ in; each work rate counts as one. */
+/** How many rules two sets differ in; each work rate counts as one, and each figure of how a quote is made. */
 export function differences(a: HouseRules, b: HouseRules): number {
-  const { rates: ratesA, ...restA } = a
-  const { rates: ratesB, ...restB } = b
-  return unequal(restA, restB) + unequal(ratesA, ratesB)
+  const { rates: ratesA, selling: sellingA, ...restA } = a
+  const { rates: ratesB, selling: sellingB, ...restB } = b
+  return unequal(restA, restB) + unequal(ratesA, ratesB) + unequal(sellingA, sellingB)
 }
 
 function unequal<T extends object>(a: T, b: T): number {

@@ -1,56 +1,26 @@
-import { W, errorText } from '../words'
-import { newId } from '../ui/newId'
-import { useRef, useState } from 'react'
+import { W } from '../words'
 import { formatInstant, type Room } from '@crisp-hem/core'
 import { api } from '../api'
-import { putPhoto } from '../device/photo'
-import { noticed } from '../state/noticeSlice'
 import { useNow } from '../state/clock'
 import { useEditRoom, useFacts } from '../state/useJob'
-import { useAppDispatch } from '../store'
-import { Button } from '../ui/Button'
+import { PhotoButton } from '../ui/PhotoButton'
 import { TextField } from '../ui/fields'
 
 /** Pictures of a hem, or of the marks a room had before anybody came (edge null). */
 export function PhotoNotes({ room, edge, title }: { room: Room; edge: string | null; title: string }) {
   const { id: jobId } = useFacts()
   const editRoom = useEditRoom(room.id)
-  const dispatch = useAppDispatch()
   const now = useNow(60_000)
-  const input = useRef<HTMLInputElement>(null)
-  const [busy, setBusy] = useState(false)
   const photos = room.photos.filter((photo) => photo.edge === edge)
-  const add = async (file: File) => {
-    setBusy(true)
-    const id = `ph-${newId()}`
-    try {
-      await putPhoto(jobId, id, file)
-      const photo = { id, edge, caption: '', at: formatInstant(Math.floor(now)) }
-      editRoom((before) => ({ ...before, photos: [...before.photos, photo] }))
-    } catch (error) {
-      dispatch(noticed({ text: W.photo.refused + errorText(error), tone: 'wrong', undo: null }))
-    }
-    setBusy(false)
+  const add = (id: string) => {
+    const photo = { id, edge, caption: '', at: formatInstant(Math.floor(now)) }
+    editRoom((before) => ({ ...before, photos: [...before.photos, photo] }))
   }
   return (
     <div className="mt-3 border-t border-rule pt-2">
       <div className="flex items-center gap-2">
         <h3 className="flex-1">{title}</h3>
-        <Button disabled={busy} onClick={() => input.current?.click()}>
-          {W.photo.add}
-        </Button>
-        <input
-          ref={input}
-          type="file"
-          accept="image/png,image/jpeg,image/webp"
-          className="hidden"
-          aria-label={W.photo.add}
-          onChange={(event) => {
-            const file = event.target.files?.[0]
-            event.target.value = ''
-            if (file) void add(file)
-          }}
-        />
+        <PhotoButton text={W.photo.add} onTaken={add} />
       </div>
       <ul className="mt-1 grid grid-cols-2 gap-2">
         {photos.map((photo) => (
