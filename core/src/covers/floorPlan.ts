@@ -1,4 +1,4 @@
-import type { Cover, Opening, Room, Shelf } from '../ground'
+import { face, type Cover, type Opening, type Piece, type Room, type Shelf } from '../ground'
 import { reachesFloor, GROUND_STRIP_MM } from '../survey/areas'
 import { stepOf } from '../survey/faces'
 import { traceOutline, type PlanPoint } from '../survey/outline'
@@ -26,6 +26,8 @@ export interface FloorPlan {
   readonly field: readonly Laid[]
   readonly boards: readonly Laid[]
   readonly waysOut: readonly Laid[]
+  /** Runners down the stairs, from the wall they stand at. */
+  readonly stairs: readonly Laid[]
 }
 
 /**
@@ -45,6 +47,7 @@ export function floorPlan(room: Room, shelf: Shelf, sprayed: boolean): FloorPlan
     ring,
     field: field ? layField(ring, field) : [],
     boards: stiff ? boardsAlong(room, asField(stiff)) : [],
+    stairs: small ? stairRunners(room, asField(small)) : [],
     waysOut: isIn && small ? waysOut(room).flatMap((way) => clothAt(room, way, asField(small))) : [],
   }
 }
@@ -69,7 +72,10 @@ function floorRing(room: Room): readonly PlanPoint[] {
 }
 
 /** Where an opening is in the plan, and the direction into the room. */
-function placeOf(room: Room, opening: Opening): { at: PlanPoint; into: PlanPoint } {
+function placeOf(
+  room: Room,
+  opening: Pick<Opening, 'wallId' | 'atMm' | 'widthMm'>,
+): { at: PlanPoint; into: PlanPoint } {
   const { corners } = traceOutline(room.walls)
   const i = room.walls.findIndex((wall) => wall.id === opening.wallId)
   const [a, b] = [corners[i] ?? { x: 0, y: 0 }, corners[(i + 1) % corners.length] ?? { x: 1, y: 0 }]
@@ -83,6 +89,25 @@ function clothAt(room: Room, way: Opening, small: FieldCover): Laid[] {
   const { at, into } = placeOf(room, way)
   const one = layAlong(at, { x: at.x + into.x, y: at.y + into.y }, small, 'way-out', 1)
   return Array.from({ length: WAY_OUT_LAYERS }, () => one).flat()
+}
+
+/** A runner follows treads and risers; the next one laps it by a tenth. From memory. */
+const RUNNER_SHARE = 0.9
+
+/** Runners for a flight: as many as its treads and risers are long. */
+export const runnersFor = ({ heightMm, depthMm }: Pick<Piece, 'heightMm' | 'depthMm'>, runnerMm: number): number =>
+  Math.ceil((heightMm + depthMm) / (runnerMm * RUNNER_SHARE))
+
+/** Seen from above a flight is as long as it is deep: its runners lie on it one after the other. */
+function stairRunners(room: Room, runner: FieldCover): Laid[] {
+  return room.pieces
+    .filter((piece) => piece.kind === 'stairs' && stepOf(room, face('piece', piece.id)) === null)
+    .flatMap((piece) => {
+      const { at, into } = placeOf(room, piece)
+      const count = runnersFor(piece, runner.lengthMm)
+      const seen = { ...runner, lengthMm: piece.depthMm / count }
+      return layAlong(at, { x: at.x + into.x, y: at.y + into.y }, seen, 'stairs', count)
+    })
 }
 
 /** How far in from a way out boards begin: where somebody's second step falls, mm. From memory. */

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import polygonClipping, { type Polygon } from 'polygon-clipping'
 import { door } from '../../../demo/parts'
 import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
-import { newRoom, OUTLINE_TEMPLATES } from '../survey/roomTemplate'
+import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
 import { signedAreaMm2, traceOutline, type PlanPoint } from '../survey/outline'
 import { floorPlan } from './floorPlan'
 import { layField, lengthOf, type FieldCover, type Laid } from './layFloor'
@@ -80,5 +80,25 @@ describe('a floor plan', () => {
     expect(floorPlan(room, SHELF, true)!.field.every(({ as }) => as === 'strip')).toBe(true)
     const painted = { ...room, steps: [{ ...room.steps[0]!, targets: ['floor' as const] }] }
     expect(floorPlan(painted, SHELF, false)).toBeNull()
+  })
+  test('stairs get their runners from the wall they stand at, as many as treads and risers are long', () => {
+    const stair = {
+      id: 'p1',
+      name: 'stairs',
+      kind: 'stairs' as const,
+      wallId: 'w1',
+      atMm: 200,
+      widthMm: 900,
+      bottomMm: 0,
+      heightMm: 2600,
+      depthMm: 2400,
+      count: 14,
+      inUse: true,
+      face: USUAL_FACES.trim,
+    }
+    const { stairs } = floorPlan({ ...room, pieces: [stair] }, SHELF, false)!
+    // By hand: 5.0 m of treads and risers, runners of 3.658 m lapped by a tenth: two.
+    expect(stairs).toHaveLength(2)
+    for (const laid of stairs) expect(inside(laid, traceOutline(room.walls).corners)).toBeGreaterThan(0)
   })
 })

@@ -1,11 +1,11 @@
 import { type Room, said, type Shelf, face } from '../ground'
 import { stepOf } from '../survey/faces'
+import { runnersFor } from './floorPlan'
 import { coversByKind, fromRoll, inPieces, narrowestOver, panelsOver, rolledOff, type CoverNeed } from './coverNeed'
 
 /** Hems of a sheet hang over on every side, mm. From memory. */
 const OVERHANG_MM = 300
 const FIELD_PAPER_MM = 600
-const LAP_SHARE = 0.9
 
 /**
  * What covers the things in a room. Furniture is sheeted even where only the ceiling is painted; full cabinets are
@@ -56,7 +56,7 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
         const long = piece.heightMm + piece.depthMm
         if (painted || !runner) return []
         const place = { ...at, hold: 'lies' as const, why: said('cover.feet') }
-        return [inPieces(place, runner, long * piece.widthMm, Math.ceil(long / (runner.lengthMm * LAP_SHARE)))]
+        return [inPieces(place, runner, long * piece.widthMm, runnersFor(piece, runner.lengthMm))]
       }
     }
     function spatter(long: number, deep: number): CoverNeed[] {

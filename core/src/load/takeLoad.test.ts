@@ -2,16 +2,27 @@ import { ENGLISH, speaker } from '../words'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { gullRow, ternQuaySurvey } from '../../../demo'
 import { planJob } from '../chain/planJob'
+import type { Hem } from '../hems/deriveHems'
+import type { RecipeAnswer } from '../recipes/recipe'
+import { wastePctIn } from './tapedMm'
 import { buy } from './takeLoad'
 import { coverNeeds } from '../covers/coverNeeds'
 
-test('tape adds up: hems, two tabs of 50 mm for each run, waste, whole rolls', () => {
+/** By hand: two tabs of 50 mm for each run; in a tight joint a second layer, and pieces of 300 mm that lap 25 mm. */
+const tabsByHand = (hem: Hem, recipe: RecipeAnswer): number => {
+  const ends = 100 * (hem.corners + 1)
+  const isTight = recipe.safe && recipe.setting === 'tight-joint-at-the-floor'
+  return isTight ? ends + hem.lengthMm + 25 * Math.ceil((2 * hem.lengthMm) / 300) : ends
+}
+
+test('tape adds up: hems, two tabs of 50 mm for each run, double runs in tight joints, waste, whole rolls', () => {
   const job = gullRow()
-  const { load, hems } = planJob(job)
+  const { load, hems, recipes } = planJob(job)
+  const answers = new Map(recipes.map((answer) => [answer.hemId, answer]))
   for (const line of load.tapes) {
     const own = hems.filter((hem) => line.hemIds.includes(hem.id))
     expect(line.hemMm).toBe(own.reduce((sum, hem) => sum + hem.lengthMm, 0))
-    expect(line.tabsMm).toBe(own.reduce((sum, hem) => sum + 100 * (hem.corners + 1), 0))
+    expect(line.tabsMm).toBe(own.reduce((sum, hem) => sum + tabsByHand(hem, answers.get(hem.id)!), 0))
     expect(line.wasteMm).toBe(Math.ceil((line.hemMm + line.tabsMm) * 0.05))
     expect(line.rolls).toBe(Math.ceil(line.totalMm / 50_000))
   }
@@ -77,4 +88,20 @@ test('pieces are covered: furniture sheeted, full cabinets papered, stairs with 
   const kind = (what: string) => job.shelf.covers.find((cover) => cover.id === need(what).coverId)!.kind
   expect(need('sofa').areaMm2).toBe(4200 * 3300)
   expect([kind('sofa'), kind('base cabinets'), kind('stair')]).toEqual(['film', 'paper', 'cloth'])
+})
+
+test('beginners waste twice as much: half a crew of them, half as much again; without a crew all hands count', () => {
+  const job = ternQuaySurvey()
+  const [room] = job.rooms
+  const [crew] = job.crews
+  const people = (...skills: ('beginner' | 'practised')[]) => skills.map((skill, i) => ({ name: `${i}`, skill }))
+  const manned = (crewId: string | null, ...skills: ('beginner' | 'practised')[]) => ({
+    ...job,
+    house: { ...job.house, wastePct: 6 },
+    crews: [{ ...crew!, people: people(...skills) }],
+    rooms: [{ ...room!, crewId }],
+  })
+  expect(wastePctIn(manned(crew!.id, 'practised', 'practised'), room!.id)).toBe(6)
+  expect(wastePctIn(manned(crew!.id, 'beginner', 'practised'), room!.id)).toBe(9)
+  expect(wastePctIn(manned(null, 'beginner'), room!.id)).toBe(12)
 })

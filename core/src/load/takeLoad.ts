@@ -11,7 +11,7 @@ import { stripNeeds } from './stripNeeds'
 import type { Hem } from '../hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
 import { coatingLines, glazeLines, keepColourLines, liquidLines, sealantLines, type SupplyLine } from './supplies'
-import { tabsMm } from './tapedMm'
+import { tabsMm, wastePctIn } from './tapedMm'
 import { toolLines, type ToolLine } from './tools'
 
 /** How much of one tape, in one width, the job takes. Lengths mm, money minor units. */
@@ -94,8 +94,8 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
   const holding = heldMm > 0 ? holdingKind(job, groups, heldMm) : null
   const isHolding = ({ tape, roll }: HoldingKind) =>
     tape.id === holding?.tape.id && roll.widthMm === holding.roll.widthMm
-  const lines = groups.map((group) => tapeLine(job, group, group.hems, isHolding(group) ? heldMm : 0))
-  return holding && !groups.some(isHolding) ? [...lines, tapeLine(job, holding, [], heldMm)] : lines
+  const lines = groups.map((group) => tapeLine(job, recipes, group, group.hems, isHolding(group) ? heldMm : 0))
+  return holding && !groups.some(isHolding) ? [...lines, tapeLine(job, recipes, holding, [], heldMm)] : lines
 }
 
 function kindOf(job: Job, tapeId: string, widthMm: number): HoldingKind {
@@ -103,10 +103,18 @@ function kindOf(job: Job, tapeId: string, widthMm: number): HoldingKind {
   return { tape, roll: sure(tape.rolls.find((each) => each.widthMm === widthMm)) }
 }
 
-function tapeLine(job: Job, { tape, roll }: HoldingKind, group: readonly Hem[], holdMm: number): TapeLine {
+function tapeLine(
+  job: Job,
+  recipes: ReadonlyMap<string, Recipe>,
+  { tape, roll }: HoldingKind,
+  group: readonly Hem[],
+  holdMm: number,
+): TapeLine {
   const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
-  const tabs = group.reduce((sum, hem) => sum + tabsMm(job.house, hem), 0)
-  const wasteMm = Math.ceil(((hemMm + tabs + holdMm) * job.house.wastePct) / 100)
+  const tabsOf = (hem: Hem) => tabsMm(job.house, hem, sure(recipes.get(hem.id)))
+  const tabs = group.reduce((sum, hem) => sum + tabsOf(hem), 0)
+  const wasted = group.reduce((sum, hem) => sum + (hem.lengthMm + tabsOf(hem)) * wastePctIn(job, hem.roomId), 0)
+  const wasteMm = Math.ceil((wasted + holdMm * job.house.wastePct) / 100)
   const totalMm = hemMm + tabs + holdMm + wasteMm
   const stockMm = Math.min(totalMm, roll.stockMm)
   const rolls = Math.ceil((totalMm - stockMm) / tape.rollLengthMm)

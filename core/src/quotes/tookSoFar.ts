@@ -1,7 +1,7 @@
 import { readSubject, type Job, type QuoteOffer } from '../ground'
 import { crewCalendars } from '../calendar/calendar'
 import type { Plan } from '../chain/planJob'
-import { tapedMm } from '../load/tapedMm'
+import { tapedMm, wastePctIn } from '../load/tapedMm'
 import { foldLog, standingEvents } from '../progress/hemStates'
 import { groupedBy } from '../units/groupedBy'
 import { MIN_PER_DAY, parseInstant, toLocal } from '../units/time'
@@ -34,13 +34,18 @@ export function tookSoFar(job: Job, plan: Plan, offer: QuoteOffer): Took {
   const looked = plan.hems.filter((hem) => (log.hems.get(hem.id)?.bleeds ?? null) !== null)
   const safe = new Map(plan.recipes.flatMap((answer) => (answer.safe ? [[answer.hemId, answer] as const] : [])))
   const taped = plan.hems.filter((hem) => safe.get(hem.id)?.tapeId)
-  const mm = (hems: typeof plan.hems) => hems.reduce((sum, hem) => sum + tapedMm(job.house, hem), 0)
+  const mm = (hems: typeof plan.hems) =>
+    hems.reduce((sum, hem) => {
+      const recipe = safe.get(hem.id)
+      const waste = 1 + wastePctIn(job, hem.roomId) / 100
+      return recipe?.tapeId ? sum + tapedMm(job.house, hem, recipe) * waste : sum
+    }, 0)
   const share = (part: number, whole: number) => (whole > 0 ? part / whole : 0)
   return {
     doneShare,
     workedMin: Math.round(workedByTicks(job, plan)),
     promisedMin: Math.round(offer.workedMin * doneShare),
-    tapeMm: Math.round(mm(laid) * (1 + job.house.wastePct / 100)),
+    tapeMm: Math.round(mm(laid)),
     promisedTapeMm: Math.round(offer.tapeMm * share(mm(laid), mm(taped))),
     marks: looked.reduce((sum, hem) => sum + (log.hems.get(hem.id)?.bleeds ?? 0), 0),
     promisedFaultMm: looked.reduce((sum, hem) => sum + (offer.faultMmPerM * hem.lengthMm) / 1000, 0),

@@ -21,7 +21,7 @@ export const runWay = (house: Pick<HouseRules, 'runs'>) =>
 export const ROUNDED_PIECE_MM = known(225, 'mm', 'common-practice', word('source', 'pieces-of-6-to-12-in'))
 /** In a tight joint pieces of about this length are pushed in, one layer over the other. */
 export const JOINT_PIECE_MM = known(300, 'mm', 'from-memory', word('source', 'a-hand-s-reach-with-the-scraper'))
-const JOINT_LAYERS = 2
+export const JOINT_LAYERS = 2
 /** A pane takes four strips cut to fit at both ends, each as long as one and a half that need not fit: 2 to 3 min. From memory. */
 const STRIPS_OF_PANE = 4 * 1.5
 

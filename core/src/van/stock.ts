@@ -3,7 +3,7 @@ import { sealantOf } from '../catalogue/find'
 import type { Hem } from '../hems/deriveHems'
 import { standingEvents } from '../progress/hemStates'
 import type { Recipe } from '../recipes/recipe'
-import { tapedMm } from '../load/tapedMm'
+import { tapedMm, wastePctIn } from '../load/tapedMm'
 
 /** How much of a thing is on the van: mm, ml or pieces. What nobody ever counted is not in it. */
 export type Stock = ReadonlyMap<ArticleKey, number>
@@ -40,7 +40,7 @@ export function stockOf(job: Job, hems: ReadonlyMap<string, Hem>, recipes: Reado
 function usedBy(job: Job, kind: 'laid' | 'sealed', hem: Hem | undefined, recipe: Recipe | undefined) {
   if (!hem || !recipe) return null
   if (kind === 'laid') {
-    const amount = tapedMm(job.house, hem) * (1 + job.house.wastePct / 100)
+    const amount = tapedMm(job.house, hem, recipe) * (1 + wastePctIn(job, hem.roomId) / 100)
     return recipe.tapeId ? { key: articleKey('tape', recipe.tapeId, recipe.widthMm), amount } : null
   }
   if (!recipe.sealantId) return null

@@ -11,7 +11,7 @@ import type { MinutePart } from '../work'
 import { holdingMm } from '../load/holdingTape'
 import { stripNeeds } from '../load/stripNeeds'
 import { glazeLines, liquidLines, paintShare, sealantLines, sealPaint } from '../load/supplies'
-import { tapedMm } from '../load/tapedMm'
+import { tapedMm, wastePctIn } from '../load/tapedMm'
 import { toolLines } from '../load/tools'
 
 export const VAN_UNITS = ['mm', 'litres', 'tubes', 'tins', 'cans', 'pieces'] as const
@@ -92,8 +92,11 @@ function tapeItems(setup: VanSetup, task: VanTask, hems: readonly Hem[]): VanIte
   const { job, recipes } = setup
   return [
     ...hems.flatMap((hem): VanItem[] => {
-      const { tapeId = null, widthMm = 0 } = recipes.get(hem.id) ?? {}
-      return tapeId ? [tapeItem(job, task, { tapeId, widthMm }, tapedMm(job.house, hem))] : []
+      const recipe = recipes.get(hem.id)
+      if (!recipe?.tapeId) return []
+      const waste = 1 + wastePctIn(job, hem.roomId) / 100
+      const mm = tapedMm(job.house, hem, recipe) * waste
+      return [tapeItem(job, task, { tapeId: recipe.tapeId, widthMm: recipe.widthMm }, mm)]
     }),
     ...held(setup, task, hems, []),
   ]
@@ -104,7 +107,7 @@ const tapeItem = (job: Job, task: VanTask, kind: { tapeId: string; widthMm: numb
   key: articleKey('tape', kind.tapeId, kind.widthMm),
   name: tapeOf(job.shelf, kind.tapeId).name,
   widthMm: kind.widthMm,
-  amount: mm * wasteOf(job),
+  amount: mm,
   unit: 'mm',
 })
 
@@ -113,7 +116,7 @@ const wasteOf = ({ house }: Job): number => 1 + house.wastePct / 100
 /** Tape that holds films and papers rather than an edge. */
 function held(setup: VanSetup, task: VanTask, hems: readonly Hem[], needs: readonly CoverNeed[]): VanItem[] {
   const { job, recipes, holding, parameters } = setup
-  return holding ? [tapeItem(job, task, holding, holdingMm(job, hems, recipes, needs, parameters))] : []
+  return holding ? [tapeItem(job, task, holding, holdingMm(job, hems, recipes, needs, parameters) * wasteOf(job))] : []
 }
 
 /** Paper and film beside hems, and what holds it. */

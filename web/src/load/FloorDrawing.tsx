@@ -38,7 +38,7 @@ export function FloorDrawing({ room, plan }: { room: Room; plan: FloorPlan }) {
             stroke="var(--kraft-edge)"
           />
         ))}
-        {plan.boards.map((laid, i) => (
+        {[...plan.boards, ...plan.stairs].map((laid, i) => (
           <polygon key={`b${i}`} points={points(laid.corners)} fill={FILL[laid.as]} stroke="var(--ink)" />
         ))}
         {plan.waysOut.map((laid, i) => (
@@ -74,6 +74,7 @@ const FILL: Record<Laid['as'], string> = {
   field: 'var(--kraft)',
   strip: 'var(--card)',
   board: 'var(--sheet)',
+  stairs: 'var(--kraft)',
   'way-out': 'none',
 }
 

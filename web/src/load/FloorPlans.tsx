@@ -75,7 +75,7 @@ function FloorWords({ room, plan }: { room: Room; plan: FloorPlan }) {
     ...(plan.boards.length > 0 ? [W.floors.boards({ n: plan.boards.length })] : []),
     ...(plan.waysOut.length > 0 ? [W.floors.ways({ n: plan.waysOut.length })] : []),
     ...furniture(room),
-    ...(room.pieces.some((piece) => piece.kind === 'stairs') ? [W.floors.stairs] : []),
+    ...(plan.stairs.length > 0 ? [W.floors.stairs] : []),
   ]
   return (
     <ul className="mt-2 list-disc pl-5 text-[0.92rem]">
