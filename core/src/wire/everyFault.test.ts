@@ -164,8 +164,8 @@ test('a job that could not be planned while somebody waits is refused with the r
       bands: [],
       fittings: Array.from({ length: fittings }, (_one, k) => ({ ...socket, id: `f${k}` })),
     }))
-  expect(factsFaults({ ...facts, rooms: full(8, 400) }).map(faultText)).toContainEqual(
-    'rooms[7]: expected at most 3000 openings, fittings, pieces and bands in all rooms together; a job this large is two jobs',
+  expect(factsFaults({ ...facts, rooms: full(16, 400) }).map(faultText)).toContainEqual(
+    'rooms[15]: expected at most 6000 fittings, pieces and bands in all rooms together, an opening counted as 3; a job this large is two jobs',
   )
   expect(factsFaults({ ...facts, rooms: full(1, 401) }).map(faultText)).toEqual([
     'rooms[0].fittings: expected at most 400 of them',

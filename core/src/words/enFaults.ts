@@ -50,7 +50,7 @@ export const EN_FAULTS = {
   'expected.list_at_least': 'expected at least {least} of them',
   'expected.list_at_most': 'expected at most {most} of them',
   'expected.things_at_most':
-    'expected at most {most} openings, fittings, pieces and bands in all rooms together; a job this large is two jobs',
+    'expected at most {most} fittings, pieces and bands in all rooms together, an opening counted as {each}; a job this large is two jobs',
   'expected.value_or_null': 'expected a value or null',
   'expected.closed_outline': 'expected a closed outline, not one open by {gapMm} mm',
   'expected.uncrossed_outline': 'expected a closed outline, not one that crosses itself at wall {wall}',
