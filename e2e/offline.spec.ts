@@ -1,4 +1,4 @@
-import { expect, test, type BrowserContext, type Page } from '@playwright/test'
+import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test'
 import { parseInstant, planJob, tagCodes } from '@crisp-hem/core'
 import type { JobAnswer } from '@crisp-hem/core/wire'
 import { TestServer } from './server'
@@ -20,6 +20,15 @@ async function keptBoard(context: BrowserContext): Promise<Page> {
   return page
 }
 
+/** A device that has all it needs, without a line, and how long the log was when it was cut off. */
+async function cutOff(browser: Browser): Promise<{ context: BrowserContext; page: Page; before: number }> {
+  const context = await browser.newContext()
+  const page = await keptBoard(context)
+  const before = (await job()).log.length
+  await context.setOffline(true)
+  return { context, page, before }
+}
+
 const tickFirst = async (page: Page) => {
   const first = page
     .getByRole('button', { name: /^(Pulled|Laid|Sealed|Coated|Covered|Rolled|Looked at|Uncovered)/ })
@@ -30,10 +39,7 @@ const tickFirst = async (page: Page) => {
 test('a shift without a line: reload, cold start and every view work, ticks wait, and go out by themselves', async ({
   browser,
 }) => {
-  const context = await browser.newContext()
-  const page = await keptBoard(context)
-  const before = (await job()).log.length
-  await context.setOffline(true)
+  const { context, page, before } = await cutOff(browser)
   await page.reload()
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await expect(page.getByText('No line').first()).toBeVisible()
@@ -118,10 +124,7 @@ test('four signs of a tag open its round; the day is closed only for a reason wh
 test('a picture of a defect, taken without a line, goes out with its tick and is seen elsewhere', async ({
   browser,
 }) => {
-  const context = await browser.newContext()
-  const page = await keptBoard(context)
-  const before = (await job()).log.length
-  await context.setOffline(true)
+  const { context, page, before } = await cutOff(browser)
   const dot = await page.screenshot({ clip: { x: 0, y: 0, width: 40, height: 30 } })
   const camera = page.locator('input[type=file][capture]').first()
   await camera.setInputFiles({ name: 'bleed.png', mimeType: 'image/png', buffer: dot })
