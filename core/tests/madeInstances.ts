@@ -117,3 +117,107 @@ export function smallInstance(seed: number): Instance {
     lags,
   }
 }
+
+/** A small instance whose last tasks are ways of doing something, one of which is taken, and whose crew may have ways to go. */
+export function choosyInstance(seed: number): Instance {
+  const random = seededNumbers(seed + 77)
+  const whole = (low: number, high: number) => low + Math.floor(random() * (high - low + 1))
+  const small = smallInstance(seed)
+  const tasks = small.tasks.slice(0, 3)
+  const isOwn = (id: string) => tasks.some((task) => task.id === id)
+  const instance = { ...small, tasks, lags: small.lags.filter(({ from, to }) => isOwn(from) && isOwn(to)) }
+  const goes = random() < 0.6
+  const far = whole(1, 4)
+  const choices = ['a', 'b'].slice(0, whole(1, 2)).map((name) => ({
+    id: name,
+    ways: Array.from({ length: whole(2, 3) }, (_, way) =>
+      Array.from({ length: way === 0 ? 1 : whole(0, 2) }, (__, k) => `${name}${way}${k}`),
+    ),
+  }))
+  const own: InstanceTask[] = choices.flatMap(({ ways }) =>
+    ways.flat().map((id): InstanceTask => ({
+      id,
+      duration: whole(1, 5),
+      uses: { [random() < 0.7 ? 'crew' : 'gun']: 1 },
+      ...(random() < 0.2 ? { deadline: whole(4, 16) } : {}),
+    })),
+  )
+  const some = (list: readonly { readonly id: string }[]) => list[whole(0, list.length - 1)]?.id ?? 't0'
+  const lags: InstanceLag[] = own.flatMap(({ id }) => {
+    const min = whole(-1, 3)
+    const max = random() < 0.4 ? { max: min + whole(0, 3) } : {}
+    const before = { from: some(instance.tasks), to: id, min, ...max }
+    return [
+      ...(random() < 0.5 ? [before] : []),
+      ...(random() < 0.3 ? [{ from: id, to: some(instance.tasks), min }] : []),
+    ]
+  })
+  return {
+    name: `choosy-${seed}`,
+    resources: instance.resources.map((each) => (goes ? { ...each, capacity: 1, travels: true } : each)),
+    tasks: [...instance.tasks, ...own].map((task) =>
+      goes
+        ? {
+            ...task,
+            place: ['north', 'south', 'west'][whole(0, 2)] ?? 'north',
+            uses: Object.fromEntries(Object.keys(task.uses).map((id) => [id, 1])),
+          }
+        : task,
+    ),
+    lags: [...instance.lags, ...lags],
+    choices,
+    ...(goes
+      ? {
+          ways: [
+            { between: ['north', 'south'] as const, minutes: far },
+            { between: ['south', 'west'] as const, minutes: far },
+            { between: ['north', 'west'] as const, minutes: whole(0, 2 * far) },
+          ],
+        }
+      : {}),
+  }
+}
+
+/** A made job of two crews in which either crew may take each round, the other one slower, and a way between any two rounds. */
+export function sharedInstance(size: number, seed: number, wayMin = 0): Instance {
+  const made = madeInstance('two-crews-one-gun', size, seed)
+  const random = seededNumbers(seed + 5)
+  const roundOf = (id: string) => id.slice(0, id.indexOf('-'))
+  const rounds = [...new Set(made.tasks.map(({ id }) => roundOf(id)))]
+  const slower = new Map(rounds.map((round) => [round, 0.8 + 0.6 * random()]))
+  const other = (id: string) => `${id}@other`
+  const swapped: InstanceTask[] = made.tasks.map(({ id, duration, uses }) => ({
+    id: other(id),
+    duration: Math.max(1, Math.round(duration * (slower.get(roundOf(id)) ?? 1))),
+    uses: Object.fromEntries(
+      Object.entries(uses).map(([name, units]) => [{ crew0: 'crew1', crew1: 'crew0' }[name] ?? name, units]),
+    ),
+  }))
+  return {
+    ...made,
+    name: `shared-${size}-${seed}`,
+    resources: made.resources.map((each) => (wayMin > 0 ? { ...each, travels: true } : each)),
+    tasks: [...made.tasks, ...swapped].map((task) => (wayMin > 0 ? { ...task, place: roundOf(task.id) } : task)),
+    lags: made.lags.flatMap((lag) => [
+      lag,
+      { ...lag, from: other(lag.from), to: other(lag.to) },
+      ...(roundOf(lag.from) === roundOf(lag.to)
+        ? []
+        : [
+            { ...lag, from: other(lag.from) },
+            { ...lag, to: other(lag.to) },
+          ]),
+    ]),
+    choices: rounds.map((round) => {
+      const own = made.tasks.flatMap(({ id }) => (roundOf(id) === round ? [id] : []))
+      return { id: round, ways: [own, own.map(other)] }
+    }),
+    ...(wayMin > 0
+      ? {
+          ways: rounds.flatMap((a, i) =>
+            rounds.slice(i + 1).map((b) => ({ between: [a, b] as const, minutes: wayMin })),
+          ),
+        }
+      : {}),
+  }
+}

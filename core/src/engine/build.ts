@@ -1,7 +1,8 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
 import { countings } from './countings'
+import { Guards, type Both } from './guards'
 import { Kernel } from './kernel/kernel'
-import { endOf, type Model, type Schedule, type Shared } from './model'
+import { ABSENT, endOf, travelOf, type Model, type Schedule, type Shared } from './model'
 import { type Network } from './network'
 import { presenceOf } from './presence'
 import { Stretches } from './propagators/stretches'
@@ -12,6 +13,7 @@ export interface Built {
   readonly kernel: Kernel
   readonly starts: readonly number[]
   readonly end: number
+  readonly guards: Guards
   /** False: it cannot be done, found out while building. */
   readonly isOpen: boolean
 }
@@ -32,26 +34,64 @@ export interface BuildSetup {
   readonly most: number
 }
 
+/** What is looked at while a model is put into a kernel. */
+interface Site {
+  readonly setup: BuildSetup
+  readonly model: Model
+  readonly kernel: Kernel
+  readonly starts: readonly number[]
+  readonly guards: Guards
+}
+
 /** Puts a model into a kernel: starts, lags, an order for every pair that cannot run together, time-tables for the rest. */
 export function build(setup: BuildSetup): Built {
   const { model, most } = setup
   const kernel = new Kernel()
-  const starts = model.tasks.map(({ starts: allowed }) =>
-    kernel.store.variable(allowed[0] ?? 1, allowed.length > 0 ? allowed[allowed.length - 1]! : 0, allowed),
+  const guards = new Guards(kernel, model, setup.hint)
+  const starts = model.tasks.map(({ starts: allowed }, i) =>
+    allowed.length === 0 && guards.of[i]
+      ? kernel.store.variable(0, 0)
+      : kernel.store.variable(allowed[0] ?? 1, allowed.length > 0 ? allowed[allowed.length - 1]! : 0, allowed),
   )
+  const site: Site = { setup, model, kernel, starts, guards }
   const end = kernel.store.variable(0, most)
   model.tasks.forEach(({ minutes, finish, after }, i) => {
     if (after === null) return
-    if (finish) kernel.lags.addRamp(starts[i]!, end, after === 0 ? finish : raised(finish, after))
-    else kernel.lags.add(starts[i]!, end, minutes + after)
+    const [guard, bound] = atomOf(guards.of[i] ?? 'always')
+    if (finish) kernel.lags.addRamp(starts[i]!, end, after === 0 ? finish : raised(finish, after), guard, bound)
+    else kernel.lags.add(starts[i]!, end, minutes + after, guard, bound)
   })
-  for (const { from, to, weight, ramp } of model.lags)
-    if (ramp) kernel.lags.addRamp(starts[from]!, starts[to]!, ramp)
-    else kernel.lags.add(starts[from]!, starts[to]!, weight)
-  for (const shared of model.shared) addShared(setup, kernel, starts, shared)
-  const isOpen = model.tasks.every(({ starts: allowed }) => allowed.length > 0) && kernel.open(rankBy(setup, starts))
-  return { kernel, starts, end, isOpen }
+  for (const { from, to, weight, ramp } of model.lags) {
+    const both = guards.both(from, to)
+    if (both === 'never') continue
+    const [guard, bound] = atomOf(both)
+    if (ramp) kernel.lags.addRamp(starts[from]!, starts[to]!, ramp, guard, bound)
+    else kernel.lags.add(starts[from]!, starts[to]!, weight, guard, bound)
+  }
+  for (const shared of model.shared) addShared(site, shared)
+  const canAll = model.tasks.every(({ starts: allowed }, i) => allowed.length > 0 || guards.of[i])
+  const isOpen = canAll && kernel.open(rankBy(setup, starts)) && withoutStartless(site)
+  return { kernel, starts, end, guards, isOpen }
 }
+
+/** What the kernel has found, as starts. */
+export const scheduleIn = ({ kernel, starts, guards }: Built): Schedule =>
+  Int32Array.from(starts, (view, i) => {
+    const guard = guards.of[i]
+    return guard && !kernel.store.holds(guard.view, guard.bound) ? ABSENT : kernel.store.lower[view]!
+  })
+
+const ALWAYS = [undefined, undefined] as const
+/** A guard as the lags take it. */
+const atomOf = (both: Exclude<Both, 'never'>): readonly [number | undefined, number | undefined] =>
+  both === 'always' ? ALWAYS : [both.view, both.bound]
+
+/** A way with a task that may start nowhere is not taken. */
+const withoutStartless = ({ model, kernel, guards }: Site): boolean =>
+  model.tasks.every(({ starts }, i) => {
+    const guard = guards.of[i]
+    return starts.length > 0 || !guard || kernel.require(guard.view ^ 1, 1 - guard.bound)
+  })
 
 /** Views by the schedule at hand: from the front for what is earliest, from the back for what is latest. */
 function rankBy({ hint }: BuildSetup, starts: readonly number[]): Int32Array | null {
@@ -64,19 +104,23 @@ function rankBy({ hint }: BuildSetup, starts: readonly number[]): Int32Array | n
   return rank
 }
 
-function addShared(setup: BuildSetup, kernel: Kernel, starts: readonly number[], shared: Shared): void {
-  const { model } = setup
+function addShared(site: Site, shared: Shared): void {
+  const { setup, model, kernel, starts, guards } = site
   const uses = shared.uses.filter(({ task, units }) => units > 0 && model.tasks[task]!.minutes > 0)
   const together = uses.some((one, i) => uses.some((other, j) => i < j && one.units + other.units <= shared.capacity))
-  if (!setup.isFreed) addStretches(model, kernel, starts, shared.capacity, uses)
-  if (setup.hint && setup.isFreed)
-    return together ? keepUnits(setup, kernel, starts, shared) : keepOrder(setup, kernel, starts, uses)
+  if (!setup.isFreed) addStretches(site, shared.capacity, uses)
+  if (setup.hint && setup.isFreed) return together ? keepUnits(site, shared) : keepOrder(site, shared, uses)
   for (const [i, one] of uses.entries())
     for (let j = i + 1; j < uses.length; j++)
-      if (one.units + uses[j]!.units > shared.capacity) order(setup, kernel, starts, one.task, uses[j]!.task)
+      if (one.units + uses[j]!.units > shared.capacity) order(site, shared, one.task, uses[j]!.task)
   if (!together) return
   kernel.crew(
-    uses.map(({ task, units }) => ({ start: starts[task]!, minutes: model.tasks[task]!.minutes, units })),
+    uses.map(({ task, units }) => ({
+      start: starts[task]!,
+      minutes: model.tasks[task]!.minutes,
+      units,
+      guard: guards.of[task] ?? null,
+    })),
     shared.capacity,
   )
   for (const { task } of uses) kernel.date(starts[task]!)
@@ -86,14 +130,10 @@ function addShared(setup: BuildSetup, kernel: Kernel, starts: readonly number[],
 const PACKED = 160
 
 /** What a crew’s shifts give must hold what can lie nowhere else. Work over breaks is left out. */
-function addStretches(
-  model: Model,
-  kernel: Kernel,
-  starts: readonly number[],
-  capacity: number,
-  uses: Shared['uses'],
-): void {
-  const own = uses.filter(({ task }) => model.tasks[task]!.finish === null && model.tasks[task]!.starts.length > 0)
+function addStretches({ model, kernel, starts, guards }: Site, capacity: number, uses: Shared['uses']): void {
+  const own = uses.filter(
+    ({ task }) => model.tasks[task]!.finish === null && model.tasks[task]!.starts.length > 0 && !guards.of[task],
+  )
   const there = presenceOf(own.map(({ task }) => model.tasks[task]!))
   if (own.length > PACKED || there.length < 2 || there.length > Stretches.most) return
   const held = own.map(({ task, units }) => ({ start: starts[task]!, minutes: model.tasks[task]!.minutes, units }))
@@ -112,12 +152,8 @@ function addStretches(
  * Tasks of which no two run together, most of them in the order they have: a chain through those that are not freed, and for a
  * freed one choices up to where its reach ends.
  */
-function keepOrder(
-  setup: BuildSetup,
-  kernel: Kernel,
-  starts: readonly number[],
-  uses: readonly { readonly task: number }[],
-): void {
+function keepOrder(site: Site, shared: Shared, uses: readonly { readonly task: number }[]): void {
+  const { setup } = site
   const hint = setup.hint!
   const isFreed = setup.isFreed!
   const free = setup.free!
@@ -125,18 +161,18 @@ function keepOrder(
   let before = -1
   line.forEach((task, at) => {
     if (!isFreed(task)) {
-      if (before >= 0) order(setup, kernel, starts, before, task)
+      if (before >= 0) order(site, shared, before, task)
       before = task
       return
     }
     // Forward to the first fixed one out of reach; backward only to fixed ones, which do not look for it.
     for (let next = at + 1; next < line.length; next++) {
-      order(setup, kernel, starts, task, line[next]!)
+      order(site, shared, task, line[next]!)
       if (!isFreed(line[next]!) && !free(task, line[next]!)) break
     }
     for (let prior = at - 1; prior >= 0; prior--) {
       if (isFreed(line[prior]!)) continue
-      order(setup, kernel, starts, line[prior]!, task)
+      order(site, shared, line[prior]!, task)
       if (!free(line[prior]!, task)) break
     }
   })
@@ -147,8 +183,8 @@ function keepOrder(
  * fit whatever their starts. Freed ones, and what lies in their time, are looked at minute by minute; what lies before or behind
  * that time stays so.
  */
-function keepUnits(setup: BuildSetup, kernel: Kernel, starts: readonly number[], { uses, capacity }: Shared): void {
-  const { model } = setup
+function keepUnits(site: Site, { uses, capacity }: Shared): void {
+  const { setup, model, kernel, starts } = site
   const hint = setup.hint!
   const own = uses.filter(({ task, units }) => units > 0 && model.tasks[task]!.minutes > 0)
   const freed = own.filter(({ task }) => setup.isFreed!(task))
@@ -165,15 +201,15 @@ function keepUnits(setup: BuildSetup, kernel: Kernel, starts: readonly number[],
   for (const { task, units } of order) {
     const ready = [...last.keys()].filter((unit) => end(last[unit]!) <= hint[task]!).slice(-units)
     for (const unit of ready) {
-      if (last[unit]! >= 0) behind(model, kernel, starts, last[unit]!, task)
+      if (last[unit]! >= 0) behind(site, last[unit]!, task, 0)
       last[unit] = task
       if (end(task) <= from) tail[unit] = task
       if (hint[task]! >= to && head[unit]! < 0) head[unit] = task
     }
   }
   for (const { task } of freed) {
-    for (const each of new Set(tail)) if (each >= 0) behind(model, kernel, starts, each, task)
-    for (const each of new Set(head)) if (each >= 0) behind(model, kernel, starts, task, each)
+    for (const each of new Set(tail)) if (each >= 0) behind(site, each, task, 0)
+    for (const each of new Set(head)) if (each >= 0) behind(site, task, each, 0)
   }
   const looked = [...freed, ...order.filter(({ task }) => end(task) > from && hint[task]! < to)]
   kernel.crew(
@@ -183,51 +219,59 @@ function keepUnits(setup: BuildSetup, kernel: Kernel, starts: readonly number[],
   for (const { task } of looked) kernel.date(starts[task]!)
 }
 
-/** One task wholly before another, under a guard where there is one. */
+/** One task wholly before another and the way between them, under a guard where there is one. */
 function behind(
-  model: Model,
-  kernel: Kernel,
-  starts: readonly number[],
+  { model, kernel, starts }: Site,
   first: number,
   then: number,
+  way: number,
   guard?: number,
   bound?: number,
 ): void {
   const { minutes, finish } = model.tasks[first]!
-  if (finish) kernel.lags.addRamp(starts[first]!, starts[then]!, finish, guard, bound)
-  else kernel.lags.add(starts[first]!, starts[then]!, minutes, guard, bound)
+  if (finish) kernel.lags.addRamp(starts[first]!, starts[then]!, way === 0 ? finish : raised(finish, way), guard, bound)
+  else kernel.lags.add(starts[first]!, starts[then]!, minutes + way, guard, bound)
 }
 
 /** Two tasks that cannot run together: one behind the other, whichever is not decided already. */
-function order(
-  { model, network, hint, free }: BuildSetup,
-  kernel: Kernel,
-  starts: readonly number[],
-  i: number,
-  j: number,
-): void {
+function order(site: Site, shared: Shared, i: number, j: number): void {
+  const { model, setup, guards, kernel } = site
+  const { network, hint, free } = setup
+  const both = guards.both(i, j)
+  if (both === 'never') return
   const [one, other] = [model.tasks[i]!, model.tasks[j]!]
-  const put = (first: number, then: number, guard?: number, bound?: number) =>
-    behind(model, kernel, starts, first, then, guard, bound)
-  if (network.at(i, j) >= one.minutes || network.at(j, i) >= other.minutes) {
+  const way = travelOf(shared.travel, i, j)
+  const put = (first: number, then: number) => behind(site, first, then, way, ...atomOf(both))
+  if (network.at(i, j) >= one.minutes + way || network.at(j, i) >= other.minutes + way) {
     // Their lags say so; where work goes over breaks they may say less than its end.
-    if (one.finish || other.finish) put(...(network.at(i, j) >= one.minutes ? ([i, j] as const) : ([j, i] as const)))
+    const isSo = network.at(i, j) >= one.minutes + way
+    if (one.finish || other.finish) put(...(isSo ? ([i, j] as const) : ([j, i] as const)))
     return
   }
-  const canLead = fits(model, i, j) && network.at(j, i) + one.minutes <= 0
-  const canFollow = fits(model, j, i) && network.at(i, j) + other.minutes <= 0
+  const canLead = fits(model, i, j, way) && network.at(j, i) + one.minutes + way <= 0
+  const canFollow = fits(model, j, i, way) && network.at(i, j) + other.minutes + way <= 0
   if (!canFollow) return put(i, j)
   if (!canLead) return put(j, i)
   const isFirst = hint === null || hint[i]! < hint[j]! || (hint[i] === hint[j] && i < j)
   if (free && hint && !free(i, j)) return isFirst ? put(i, j) : put(j, i)
-  const choice = kernel.choice(isFirst)
-  put(i, j, choice, 1)
-  put(j, i, choice + 1, 0)
+  if (both === 'always') {
+    const choice = kernel.choice(isFirst)
+    behind(site, i, j, way, choice, 1)
+    behind(site, j, i, way, choice + 1, 0)
+    return
+  }
+  // Only if both are done has one to go before the other; what is not done is held by nothing.
+  const isDone = hint !== null && hint[i] !== ABSENT && hint[j] !== ABSENT
+  const leads = kernel.choice(isFirst && isDone)
+  const follows = kernel.store.variable(0, 1)
+  behind(site, i, j, way, leads, 1)
+  behind(site, j, i, way, follows, 1)
+  kernel.nogood([both.view, both.bound, leads + 1, 0, follows + 1, 0])
 }
 
-/** Whether one can end before the other’s last start. */
-function fits(model: Model, i: number, j: number): boolean {
+/** Whether one, and the way from it, can end before the other’s last start. */
+function fits(model: Model, i: number, j: number, way: number): boolean {
   const [one, other] = [model.tasks[i]!.starts, model.tasks[j]!.starts]
   if (one.length === 0 || other.length === 0) return true
-  return one[0]! + model.tasks[i]!.minutes <= other[other.length - 1]!
+  return one[0]! + model.tasks[i]!.minutes + way <= other[other.length - 1]!
 }

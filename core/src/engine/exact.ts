@@ -1,5 +1,5 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
-import { build, type Built } from './build'
+import { build, scheduleIn, type Built } from './build'
 import { latestEnd, makespanOf, type Model, type Schedule } from './model'
 import type { Network } from './network'
 
@@ -69,8 +69,7 @@ export class Exact {
   }
 
   private take(): void {
-    const { kernel, starts } = this.built
-    this.best = Int32Array.from(starts.map((view) => kernel.store.lower[view]!))
+    this.best = scheduleIn(this.built)
     this.makespan = makespanOf(this.model, this.best)
     this.below(this.makespan)
   }

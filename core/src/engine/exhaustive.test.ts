@@ -1,4 +1,4 @@
-import { madeInstance, smallInstance, FAMILIES } from '../../tests/madeInstances'
+import { choosyInstance, madeInstance, smallInstance, FAMILIES } from '../../tests/madeInstances'
 import { seededNumbers } from '../units/seeded'
 import { improve } from './improve'
 import { modelOf, startsById, type Instance } from './instance'
@@ -34,6 +34,25 @@ function exhaustive(instance: Instance, most: number): number | null {
   return best
 }
 
+/** An instance for each set of ways of its choices, in which only those tasks stand. */
+function sharings(instance: Instance): Instance[] {
+  const { choices = [], ...rest } = instance
+  return choices.reduce<Instance[]>(
+    (all, { ways }) =>
+      all.flatMap((each) =>
+        ways.map((own) => {
+          const out = new Set(ways.flatMap((way) => (way === own ? [] : way)))
+          return {
+            ...each,
+            tasks: each.tasks.filter(({ id }) => !out.has(id)),
+            lags: each.lags.filter(({ from, to }) => !out.has(from) && !out.has(to)),
+          }
+        }),
+      ),
+    [rest],
+  )
+}
+
 const solved = (instance: Instance, seed = 1) =>
   improve(modelOf(instance), { random: seededNumbers(seed), isOver: () => false })
 
@@ -60,4 +79,24 @@ test.each(FAMILIES)('%s: jobs of up to twenty tasks are proved or refuted, and k
     expect(['optimal', 'infeasible']).toContain(status)
     if (schedule) expect([seed, validate(instance, startsById(instance, schedule))]).toEqual([seed, []])
   }
+})
+
+test('choices and ways to go: as trying every way and every start says, and every answer is kept', () => {
+  let [impossible, other] = [0, 0]
+  for (let seed = 0; seed < 70; seed++) {
+    const instance = choosyInstance(seed)
+    const ends = sharings(instance).flatMap((each) => exhaustive(each, 20) ?? [])
+    const least = ends.length > 0 ? Math.min(...ends) : null
+    const { status, makespan, schedule } = solved(instance)
+    if (least === null && status === 'optimal') expect([seed, (makespan ?? 0) > 20]).toEqual([seed, true])
+    else expect([seed, status, makespan]).toEqual([seed, least === null ? 'infeasible' : 'optimal', least])
+    if (schedule) expect([seed, validate(instance, startsById(instance, schedule))]).toEqual([seed, []])
+    if (least === null) impossible++
+    const done = schedule ? startsById(instance, schedule) : {}
+    if (schedule && instance.choices?.some(({ ways: [first] }) => !first?.some((id) => id in done))) other++
+  }
+  expect(impossible).toBeGreaterThan(5)
+  expect(impossible).toBeLessThan(45)
+  // The first way is not always the best.
+  expect(other).toBeGreaterThan(5)
 })

@@ -3,6 +3,7 @@ import { blocksOf } from './blocks'
 import { endOf, makespanOf, type Lag, type Model, type Schedule } from './model'
 import { Profile } from './profile'
 import { rampAt } from './ramp'
+import { Route } from './route'
 import { between, NEVER } from './starts'
 
 /** What serial generation looks things up in; made once for a model. */
@@ -57,7 +58,7 @@ export function deskOf(model: Model): Desk {
 export function layOut(desk: Desk, weight: (task: number) => number): Schedule | null {
   const { model, blocks, into, blockOf } = desk
   const starts = new Int32Array(model.tasks.length).fill(-1)
-  const profiles = model.shared.map(({ capacity }) => new Profile(capacity))
+  const profiles = model.shared.map(({ capacity, travel }) => (travel ? new Route(travel) : new Profile(capacity)))
   const waiting = blocks.map((block, b) => {
     const before = new Set<number>()
     for (const task of block) for (const { from } of into[task]!) if (blockOf[from] !== b) before.add(blockOf[from]!)
@@ -83,7 +84,12 @@ export function layOut(desk: Desk, weight: (task: number) => number): Schedule |
 /** Times a block is laid anew before it is given up. */
 const ROUNDS = 400
 
-function layBlock(desk: Desk, block: readonly number[], starts: Schedule, profiles: readonly Profile[]): boolean {
+function layBlock(
+  desk: Desk,
+  block: readonly number[],
+  starts: Schedule,
+  profiles: readonly (Profile | Route)[],
+): boolean {
   const { model, into, uses } = desk
   const least = new Map<number, number>()
   const placed: number[] = []
@@ -92,7 +98,8 @@ function layBlock(desk: Desk, block: readonly number[], starts: Schedule, profil
   }
   const hold = (task: number, sign: 1 | -1) => {
     const at = starts[task]!
-    for (const { shared, units } of uses[task]!) profiles[shared]!.add(at, endOf(model.tasks[task]!, at), sign * units)
+    for (const { shared, units } of uses[task]!)
+      profiles[shared]!.add(at, endOf(model.tasks[task]!, at), sign * units, task)
     if (sign < 0) starts[task] = -1
   }
   for (let round = 0; round < ROUNDS; round++) {
@@ -164,7 +171,7 @@ function tooEarly(
 }
 
 /** The first start of a task from an instant on that its starts allow and all that it holds is free for. */
-function place({ model, uses }: Desk, profiles: readonly Profile[], task: number, from: number): number {
+function place({ model, uses }: Desk, profiles: readonly (Profile | Route)[], task: number, from: number): number {
   const { starts } = model.tasks[task]!
   const own = uses[task]!
   let at = from
@@ -173,7 +180,7 @@ function place({ model, uses }: Desk, profiles: readonly Profile[], task: number
     if (at >= NEVER) return NEVER
     const minutes = endOf(model.tasks[task]!, at) - at
     let next = at
-    for (const { shared, units } of own) next = Math.max(next, profiles[shared]!.free(at, minutes, units))
+    for (const { shared, units } of own) next = Math.max(next, profiles[shared]!.free(at, minutes, units, task))
     if (next === at) return at
     if (!Number.isFinite(next)) return NEVER
     at = next

@@ -1,5 +1,5 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from maps made of the same lists */
-import type { Lag, Model, Schedule, Task } from './model'
+import { ABSENT, type Lag, type Model, type Schedule, type Task, type Travel } from './model'
 import { NEVER, shared, startsOf, type Starts } from './starts'
 
 /** A neutral scheduling instance, as files have it; docs/engine.md tells the format. Whole minutes. */
@@ -8,6 +8,21 @@ export interface Instance {
   readonly resources: readonly InstanceResource[]
   readonly tasks: readonly InstanceTask[]
   readonly lags: readonly InstanceLag[]
+  /** Exactly one way of each is taken; tasks of the others are not done, and lags to and from them do not count. */
+  readonly choices?: readonly InstanceChoice[] | undefined
+  /** The way between two places, the same both ways; those that are not told take no time. */
+  readonly ways?: readonly InstanceWay[] | undefined
+}
+
+export interface InstanceChoice {
+  readonly id: string
+  /** Ids of tasks, way by way. */
+  readonly ways: readonly (readonly string[])[]
+}
+
+export interface InstanceWay {
+  readonly between: readonly [string, string]
+  readonly minutes: number
 }
 
 export interface InstanceResource {
@@ -15,6 +30,8 @@ export interface InstanceResource {
   readonly capacity: number
   /** Tasks that use it lie wholly inside one of these, end not included; left out, it is always there. */
   readonly shifts?: readonly (readonly [number, number])[] | undefined
+  /** It goes from place to place and takes the time of the ways; only of capacity 1. */
+  readonly travels?: boolean | undefined
 }
 
 export interface InstanceTask {
@@ -23,6 +40,8 @@ export interface InstanceTask {
   readonly uses: Readonly<Record<string, number>>
   readonly release?: number | undefined
   readonly deadline?: number | undefined
+  /** Where it is done. */
+  readonly place?: string | undefined
 }
 
 /** `start(to) − end(from)` lies between the two; 0 and no limit when left out. */
@@ -39,6 +58,7 @@ export function modelOf(instance: Instance): Model {
   const place = new Map(tasks.map(({ id }, i) => [id, i]))
   const horizon = horizonOf(instance)
   const byId = new Map(resources.map((resource) => [resource.id, resource]))
+  const travel = travelIn(instance)
   return {
     horizon,
     tasks: tasks.map((task): Task => ({
@@ -56,9 +76,18 @@ export function modelOf(instance: Instance): Model {
         ...(max === undefined ? [] : [{ from: j, to: i, weight: -(duration + max), ramp: null }]),
       ]
     }),
-    shared: resources.map(({ id, capacity }) => ({
+    ...(instance.choices
+      ? {
+          choices: instance.choices.map(({ id, ways }) => ({
+            id,
+            ways: ways.map((way) => way.map((t) => place.get(t)!)),
+          })),
+        }
+      : {}),
+    shared: resources.map(({ id, capacity, travels }) => ({
       id,
       capacity,
+      ...(travels && travel ? { travel } : {}),
       uses: tasks.flatMap(({ uses }, task) => ((uses[id] ?? 0) > 0 ? [{ task, units: uses[id]! }] : [])),
     })),
   }
@@ -68,13 +97,30 @@ export function modelOf(instance: Instance): Model {
  * A time by which everything can be done if it can be done at all: what follows nobody’s clock is moved as far to the front as
  * it goes, so no gap is longer than the longest wait, or the longest time between shifts.
  */
-function horizonOf({ resources, tasks, lags }: Instance): number {
+function horizonOf({ resources, tasks, lags, ways = [] }: Instance): number {
   const ends = resources.flatMap(({ shifts }) => (shifts ? shifts.map(([, to]) => to) : []))
   const work = tasks.reduce((sum, { duration }) => sum + duration, 0)
   const waits = lags.reduce((sum, { min = 0, max = 0 }) => sum + Math.max(0, min) + Math.max(0, -max), 0)
   const release = Math.max(0, ...tasks.map((task) => task.release ?? 0))
-  const free = release + Math.max(0, ...ends) + work + waits
+  const longest = Math.max(0, ...ways.map((way) => way.minutes))
+  const free = release + Math.max(0, ...ends) + work + waits + longest * tasks.length
   return Math.min(NEVER / 4, free)
+}
+
+/** Ways between all places; undefined where nobody goes anywhere. */
+function travelIn({ tasks, ways = [] }: Instance): Travel | undefined {
+  if (ways.length === 0) return undefined
+  const names = [...new Set(ways.flatMap((way) => way.between))]
+  // A task without a place is nowhere in particular: no way leads there.
+  const count = names.length + 1
+  const minutes = new Int32Array(count * count)
+  for (const { between, minutes: long } of ways) {
+    const [a, b] = between.map((name) => names.indexOf(name))
+    minutes[a! * count + b!] = minutes[b! * count + a!] = long
+  }
+  const at = (place: string | undefined) =>
+    place === undefined || !names.includes(place) ? names.length : names.indexOf(place)
+  return { places: Int32Array.from(tasks, ({ place }) => at(place)), minutes, count }
 }
 
 function startsIn(
@@ -92,6 +138,8 @@ function startsIn(
   return starts
 }
 
-/** A schedule as starts by id. */
+/** A schedule as starts by id, of what is done. */
 export const startsById = (instance: Instance, schedule: Schedule): Record<string, number> =>
-  Object.fromEntries(instance.tasks.map(({ id }, i) => [id, schedule[i]!]))
+  Object.fromEntries(
+    instance.tasks.flatMap(({ id }, i) => (schedule[i] === ABSENT ? [] : [[id, schedule[i]!] as const])),
+  )

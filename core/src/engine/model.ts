@@ -26,6 +26,26 @@ export interface Shared {
   readonly id: string
   readonly capacity: number
   readonly uses: readonly { readonly task: number; readonly units: number }[]
+  /** The way from one of its tasks to another; left out, there is none. Only where `capacity` is 1. */
+  readonly travel?: Travel
+}
+
+/**
+ * How long it takes from place to place: the same both ways, and no longer straight than by way of a third. Of two tasks the
+ * later starts no sooner than so long after the earlier ends.
+ */
+export interface Travel {
+  /** The place of each task of the model. */
+  readonly places: Int32Array
+  /** Minutes by place and place, row after row. */
+  readonly minutes: Int32Array
+  readonly count: number
+}
+
+/** Exactly one of its ways is taken: the tasks of the others are not done. No task is in two choices. */
+export interface Choice {
+  readonly id: string
+  readonly ways: readonly (readonly number[])[]
 }
 
 /** What is scheduled: whole minutes, tasks by their place in the list. The goal is the least end of all, each with what is counted behind it. */
@@ -33,12 +53,19 @@ export interface Model {
   readonly tasks: readonly Task[]
   readonly lags: readonly Lag[]
   readonly shared: readonly Shared[]
+  /** Left out: everything is done. */
+  readonly choices?: readonly Choice[]
   /** Nothing starts later than this. */
   readonly horizon: number
 }
 
-/** Starts of all tasks, by their place. */
+/** Starts of all tasks, by their place; `ABSENT` for one that is not done. */
 export type Schedule = Int32Array
+export const ABSENT = -1
+
+/** Minutes on the way between two tasks of a crew. */
+export const travelOf = (travel: Travel | undefined, one: number, other: number): number =>
+  travel ? (travel.minutes[(travel.places[one] ?? 0) * travel.count + (travel.places[other] ?? 0)] ?? 0) : 0
 
 export const endOf = ({ minutes, finish }: Task, start: number): number =>
   finish === null ? start + minutes : (finish.values[Math.max(0, start - finish.start)] ?? finish.start)
@@ -59,6 +86,7 @@ export function latestEnd({ tasks }: Model): number {
 /** When the last task ends, with what is counted behind its end. */
 export const makespanOf = (model: Model, schedule: Schedule): number =>
   model.tasks.reduce(
-    (last, task, i) => (task.after === null ? last : Math.max(last, endOf(task, schedule[i] ?? 0) + task.after)),
+    (last, task, i) =>
+      task.after === null || schedule[i] === ABSENT ? last : Math.max(last, endOf(task, schedule[i] ?? 0) + task.after),
     0,
   )

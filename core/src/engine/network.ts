@@ -18,7 +18,8 @@ const ALL_PAIRS = 400
 /** Longest paths over fixed lags (Floyd & Warshall); of many tasks only direct lags. A circle that grows is a proof. */
 export function networkOf(model: Model): Network {
   const count = model.tasks.length
-  if (count > ALL_PAIRS) return directOnly(model)
+  // By way of a task that may not be done nothing follows.
+  if (count > ALL_PAIRS || model.choices?.length) return directOnly(model)
   const length = new Int32Array(count * count).fill(APART)
   const next = new Int32Array(count * count).fill(-1)
   for (let i = 0; i < count; i++) length[i * count + i] = 0

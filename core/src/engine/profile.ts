@@ -9,7 +9,7 @@ export class Profile {
   constructor(readonly capacity: number) {}
 
   /** The first minute from `from` at which `units` are free for so many minutes, as far as this is known; itself where they are. */
-  free(from: number, minutes: number, units: number): number {
+  free(from: number, minutes: number, units: number, _task?: number): number {
     const { times, loads, capacity } = this
     let at = from
     let i = this.stepAt(at)
@@ -24,7 +24,7 @@ export class Profile {
     return at
   }
 
-  add(from: number, to: number, units: number): void {
+  add(from: number, to: number, units: number, _task?: number): void {
     if (to <= from || units === 0) return
     const first = this.cut(from)
     const last = this.cut(to)

@@ -2,7 +2,7 @@ import { mixed } from 'yup'
 import type { Instance, InstanceLag, InstanceResource, InstanceTask } from '../engine/instance'
 import { CoreError } from '../ground'
 import { expects, type Fault } from '../units/faults'
-import { exact, list, needs, orNull, text, wholeNumber } from './fields'
+import { exact, flag, list, needs, orNull, text, wholeNumber } from './fields'
 import { readJson } from './jsonText'
 import { shapeFaults } from './shapeFaults'
 
@@ -15,6 +15,7 @@ const resourceSchema = exact({
   id: text(),
   capacity: wholeNumber(0, 1_000_000),
   shifts: orNull(list(list(minutes(-MOST_MIN), 2, 2), 0, MOST_TASKS)),
+  travels: flag(),
 })
 const taskSchema = exact({
   id: text(),
@@ -26,6 +27,7 @@ const taskSchema = exact({
   ),
   release: orNull(minutes(-MOST_MIN)),
   deadline: orNull(minutes(-MOST_MIN)),
+  place: orNull(text()),
 })
 const lagSchema = exact({
   from: text(),
@@ -33,10 +35,14 @@ const lagSchema = exact({
   min: orNull(minutes(-MOST_MIN)),
   max: orNull(minutes(-MOST_MIN)),
 })
+const choiceSchema = exact({ id: text(), ways: list(list(text(), 0, MOST_TASKS), 1, 1000) })
+const waySchema = exact({ between: list(text(), 2, 2), minutes: minutes(0) })
 const instanceSchema = exact({
   resources: list(resourceSchema, 0, 2000),
   tasks: list(taskSchema, 0, MOST_TASKS),
   lags: list(lagSchema, 0, 10 * MOST_TASKS),
+  choices: list(choiceSchema, 0, 1000),
+  ways: list(waySchema, 0, MOST_TASKS),
 })
 
 type Fields = Record<string, unknown>
@@ -54,9 +60,11 @@ export function readInstance(source: string): Instance {
   const data = readJson(source)
   if (!isFields(data)) return refuse([{ place: 'instance', expected: expects('object') }])
   const whole = {
-    resources: filled(data.resources ?? [], { shifts: null }),
-    tasks: filled(data.tasks, { uses: {}, release: null, deadline: null }),
+    resources: filled(data.resources ?? [], { shifts: null, travels: false }),
+    tasks: filled(data.tasks, { uses: {}, release: null, deadline: null, place: null }),
     lags: filled(data.lags ?? [], { min: null, max: null }),
+    choices: data.choices ?? [],
+    ways: data.ways ?? [],
   }
   const shape = shapeFaults(instanceSchema, whole)
   if (shape.length > 0) return refuse(shape)
@@ -66,33 +74,45 @@ export function readInstance(source: string): Instance {
   const name = typeof data.name === 'string' ? data.name : undefined
   return {
     ...(name === undefined ? {} : { name }),
-    resources: checked.resources.map(({ shifts, ...rest }) => ({ ...rest, ...(shifts ? { shifts } : {}) })),
-    tasks: checked.tasks.map(({ release, deadline, ...rest }) => ({
+    resources: checked.resources.map(({ shifts, travels, ...rest }) => ({
+      ...rest,
+      ...(shifts ? { shifts } : {}),
+      ...(travels ? { travels } : {}),
+    })),
+    tasks: checked.tasks.map(({ release, deadline, place, ...rest }) => ({
       ...rest,
       ...(release === null ? {} : { release }),
       ...(deadline === null ? {} : { deadline }),
+      ...(place === null ? {} : { place }),
     })),
     lags: checked.lags.map(({ min, max, ...rest }) => ({
       ...rest,
       ...(min === null ? {} : { min }),
       ...(max === null ? {} : { max }),
     })),
+    ...(checked.choices.length > 0 ? { choices: checked.choices } : {}),
+    ...(checked.ways.length > 0 ? { ways: checked.ways } : {}),
   }
 }
 
 type OrNull<T, K extends keyof T> = Omit<T, K> & { readonly [P in K]-?: Exclude<T[P], undefined> | null }
 interface Checked {
-  readonly resources: readonly OrNull<InstanceResource, 'shifts'>[]
-  readonly tasks: readonly OrNull<InstanceTask, 'release' | 'deadline'>[]
+  readonly resources: readonly OrNull<InstanceResource, 'shifts' | 'travels'>[]
+  readonly tasks: readonly OrNull<InstanceTask, 'release' | 'deadline' | 'place'>[]
   readonly lags: readonly OrNull<InstanceLag, 'min' | 'max'>[]
+  readonly choices: NonNullable<Instance['choices']>
+  readonly ways: NonNullable<Instance['ways']>
 }
 
 /** Names that stand twice or for nothing, units that are no number, shifts that end before they begin. */
-function crossFaults({ resources, tasks, lags }: Checked): Fault[] {
+function crossFaults(checked: Checked): Fault[] {
+  const { resources, tasks, lags } = checked
   const faults: Fault[] = []
   const ids = new Set<string>()
   const known = new Set<string>()
-  resources.forEach(({ id, shifts }, i) => {
+  resources.forEach(({ id, shifts, travels, capacity }, i) => {
+    if (travels && capacity > 1)
+      faults.push({ place: `resources[${i}].capacity`, expected: expects('at_most', { most: 1 }) })
     if (known.has(id)) faults.push({ place: `resources[${i}].id`, expected: expects('own_id', { id }) })
     known.add(id)
     shifts?.forEach(([from, to], k) => {
@@ -115,6 +135,45 @@ function crossFaults({ resources, tasks, lags }: Checked): Fault[] {
       ['to', to],
     ] as const)
       if (!ids.has(id)) faults.push({ place: `lags[${i}].${end}`, expected: expects('task_called', { name: id }) })
+  })
+  return [...faults, ...choiceFaults(checked, ids), ...wayFaults(checked)]
+}
+
+/** A task is in one way of one choice at most. */
+function choiceFaults({ choices }: Checked, ids: ReadonlySet<string>): Fault[] {
+  const seen = new Set<string>()
+  const named = new Set<string>()
+  return choices.flatMap(({ id, ways }, i): Fault[] => {
+    const faults: Fault[] = named.has(id) ? [{ place: `choices[${i}].id`, expected: expects('own_id', { id }) }] : []
+    named.add(id)
+    ways.forEach((way, w) => {
+      way.forEach((task, t) => {
+        const place = `choices[${i}].ways[${w}][${t}]`
+        if (!ids.has(task)) faults.push({ place, expected: expects('task_called', { name: task }) })
+        else if (seen.has(task)) faults.push({ place, expected: expects('own_id', { id: task }) })
+        seen.add(task)
+      })
+    })
+    return faults
+  })
+}
+
+/** Between two places there is one way, and none is longer straight than by way of a third. */
+function wayFaults({ ways }: Checked): Fault[] {
+  const key = (a: string, b: string) => JSON.stringify([a, b].sort())
+  const long = new Map<string, number>()
+  const faults: Fault[] = []
+  ways.forEach(({ between: [a = '', b = ''] }, i) => {
+    const id = key(a, b)
+    if (a === b || long.has(id))
+      faults.push({ place: `ways[${i}].between`, expected: expects('own_id', { id: `${a} – ${b}` }) })
+    long.set(id, ways[i]?.minutes ?? 0)
+  })
+  const places = [...new Set(ways.flatMap((way) => way.between))]
+  const minutes = (a: string, b: string) => (a === b ? 0 : (long.get(key(a, b)) ?? 0))
+  ways.forEach(({ between: [a = '', b = ''] }, i) => {
+    const most = Math.min(...places.map((by) => minutes(a, by) + minutes(by, b)))
+    if (minutes(a, b) > most) faults.push({ place: `ways[${i}].minutes`, expected: expects('at_most', { most }) })
   })
   return faults
 }

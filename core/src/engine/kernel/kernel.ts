@@ -63,6 +63,11 @@ export class Kernel {
     this.dates.push(view)
   }
 
+  /** Atoms, pairs of view and bound, that are never all true. */
+  nogood(atoms: readonly number[]): void {
+    this.nogoods.give(atoms)
+  }
+
   /** A yes-or-no variable to be decided. @param hint what to try first */
   choice(hint: boolean): number {
     const view = this.store.variable(0, 1)

@@ -1,6 +1,9 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
 import type { Explainer, Store } from './store'
 
+/** In place of levels: of the model itself. */
+const GIVEN = 0
+
 /**
  * Learnt nogoods: sets of atoms that are never all true. In `arena` a nogood is its size, the number of levels it was learnt
  * over, then view and bound of each atom; the first two atoms are watched, and one of them is not true as long as nothing
@@ -12,14 +15,23 @@ export class Nogoods implements Explainer {
   private readonly watches: Int32Array[] = []
   private readonly counts: number[] = []
   private learnt: number[] = []
+  /** How many of them were given, not learnt. */
+  private given = 0
 
   constructor(
     private readonly store: Store,
     private readonly who: number,
   ) {}
 
+  /** How many were learnt. */
   get count(): number {
-    return this.learnt.length
+    return this.learnt.length - this.given
+  }
+
+  /** Puts down a nogood of the model, which is never forgotten. */
+  give(atoms: readonly number[]): void {
+    this.given++
+    this.add(atoms, GIVEN)
   }
 
   /** Puts a nogood down, pairs of view and bound; the first two are watched. Returns its place. */
@@ -123,6 +135,7 @@ export class Nogoods implements Explainer {
     const old = arena.slice(0, this.used)
     this.used = 0
     this.learnt = []
+    this.given = 0
     this.counts.fill(0)
     for (const at of keep.sort((a, b) => a - b)) {
       const atoms = [...old.subarray(at + 2, at + 2 + 2 * old[at]!)]
@@ -138,7 +151,9 @@ export class Nogoods implements Explainer {
       if (store.fails(atoms[i]!, atoms[i + 1]!)) return
       if (!store.holds(atoms[i]!, atoms[i + 1]!)) open.push(atoms[i]!, atoms[i + 1]!)
     }
-    if (open.length >= 4) this.add(open, levels)
+    if (open.length < 4) return
+    if (levels === GIVEN) this.give(open)
+    else this.add(open, levels)
   }
 }
 

@@ -17,6 +17,12 @@ export interface Explainer {
   explain(view: number, bound: number, why: number, tell: (view: number, bound: number) => void): void
 }
 
+/** “This view is at least so much.” */
+export interface Atom {
+  readonly view: number
+  readonly bound: number
+}
+
 /** Who raised a bound, when it was none of the explainers. */
 export const DECIDED = -1
 /** The bound lay in a gap. */

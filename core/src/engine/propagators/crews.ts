@@ -1,5 +1,5 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
-import type { Explainer, Store } from '../kernel/store'
+import type { Atom, Explainer, Store } from '../kernel/store'
 
 /** A task as a crew sees it. */
 export interface Held {
@@ -7,6 +7,8 @@ export interface Held {
   readonly start: number
   readonly minutes: number
   readonly units: number
+  /** The atom by which it is done at all; left out, it always is. */
+  readonly guard?: Atom | null
 }
 
 /**
@@ -42,7 +44,12 @@ export class Crew implements Explainer {
 
   /** Views whose rise wakes it. */
   get watched(): number[] {
-    return this.held.flatMap(({ start }) => [start, start + 1])
+    return this.held.flatMap(({ start, guard }) => [start, start + 1, ...(guard ? [guard.view] : [])])
+  }
+
+  /** Whether a task is known to be done. */
+  private isDone({ guard }: Held): boolean {
+    return !guard || this.store.holds(guard.view, guard.bound)
   }
 
   propagate(): boolean {
@@ -53,7 +60,7 @@ export class Crew implements Explainer {
       if (load > capacity) return this.overloaded(from)
       for (let i = 0; i < this.count; i++) {
         const isCounted = this.partFrom[i]! <= from && this.partTo[i]! >= to
-        if (isCounted || load + this.held[i]!.units <= capacity) continue
+        if (isCounted || load + this.held[i]!.units <= capacity || !this.isDone(this.held[i]!)) continue
         if (!this.keepOut(i, from, to)) return false
       }
     }
@@ -87,6 +94,10 @@ export class Crew implements Explainer {
       this.partFrom[i] = late
       this.partTo[i] = end
       if (late >= end) continue
+      if (!this.isDone(held[i]!)) {
+        this.partTo[i] = late
+        continue
+      }
       // Instant and task in one number, so that plain sorting does: beginnings are even, ends odd.
       marks[count++] = late * 8192 + 2 * i
       marks[count++] = end * 8192 + 2 * i + 1
@@ -111,6 +122,7 @@ export class Crew implements Explainer {
   private isPart(i: number, at: number): boolean {
     const { start, minutes } = this.held[i]!
     const { lower } = this.store
+    if (!this.isDone(this.held[i]!)) return false
     return -lower[start + 1]! <= at && lower[start]! + minutes > at
   }
 
@@ -123,7 +135,8 @@ export class Crew implements Explainer {
 
   explain(view: number, _bound: number, at: number, tell: (view: number, bound: number) => void): void {
     const own = this.indexOf.get(view & ~1)!
-    const { start, minutes, units } = this.held[own]!
+    const { start, minutes, units, guard } = this.held[own]!
+    if (guard) tell(guard.view, guard.bound)
     // From any start behind this and up to the minute itself it would run at it.
     if (view & 1) tell(start + 1, -at)
     else tell(start, at + 1 - minutes)
@@ -132,6 +145,7 @@ export class Crew implements Explainer {
       if (i === own || !this.isPart(i, at)) continue
       const other = this.held[i]!
       load += other.units
+      if (other.guard) tell(other.guard.view, other.guard.bound)
       tell(other.start, at + 1 - other.minutes)
       tell(other.start + 1, -at)
     }

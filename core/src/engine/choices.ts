@@ -1,0 +1,213 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { Exact } from './exact'
+import { deskOf, firstSchedule } from './firstSchedule'
+import { wayTaken } from './guards'
+import { ABSENT, makespanOf, type Choice, type Model, type Schedule } from './model'
+import { networkOf } from './network'
+import { pooledBound } from './pooledBound'
+import { improvePlain, type Answer, type Ways } from './plainSearch'
+
+/** Tasks, over all ways, up to which the kernel is given every choice at once. */
+const WHOLE = 260
+/** Layouts by which a set of ways is judged at first sight, and sets judged in a turn. */
+const SIGHT_TRIES = 4
+const SIGHTS = 100
+/** Rounds of search the best set at sight gets in a turn. */
+const POLISH_ROUNDS = 1
+/** Choices that are left open together, the rest as it is, and clashes that is searched for. */
+const OPENED = 3
+const OPENED_CLASHES = 1500
+
+/**
+ * The best schedule of a model with choices: who takes what, how large a piece is cut, in one search with when. Sets of ways are
+ * judged by laying them out, the best so far changed in one choice or two; the best is searched like any model; and where they
+ * are few enough the kernel sees all ways at once, each under its literal. A claim of `optimal` or `infeasible` is over all ways.
+ */
+export const improveChoices = (model: Model, ways: Ways): Answer => new ChoiceSearch(model, ways).run()
+
+class ChoiceSearch {
+  private best: Schedule | null
+  private makespan: number
+  private bound = 0
+  private readonly choices: readonly Choice[]
+  private exact: Exact | null = null
+  /** The set of ways that is changed, and what it comes to at sight. */
+  private picks: readonly number[]
+  private sight: number
+  /** Sets that were judged already. */
+  private readonly seen = new Set<string>()
+  private clashes = 300
+
+  constructor(
+    private readonly model: Model,
+    private readonly ways: Ways,
+  ) {
+    this.choices = model.choices ?? []
+    this.best = ways.incumbent ?? null
+    this.makespan = this.best ? makespanOf(model, this.best) : Number.POSITIVE_INFINITY
+    this.picks = this.choices.map((choice) => wayTaken(choice.ways, this.best))
+    this.sight = this.sighted(this.picks)
+  }
+
+  run(): Answer {
+    const { ways, model } = this
+    this.bound = pooledBound(model)
+    ways.onProgress?.(this.best && this.makespan, this.bound)
+    if (model.tasks.length <= WHOLE) this.exact = new Exact(model, networkOf(model), this.best)
+    this.exact?.offerBound(this.bound)
+    for (let round = 0; round < (ways.rounds ?? Number.POSITIVE_INFINITY); round++) {
+      this.meet()
+      ways.onProgress?.(this.best && this.makespan, this.bound)
+      if (this.exact?.isClosed || ways.isOver()) break
+      this.step()
+      if (this.exact?.isClosed) continue
+      this.otherWays()
+      this.polish()
+      this.reopened()
+    }
+    this.meet()
+    return this.answer()
+  }
+
+  private answer(): Answer {
+    const { best, makespan, bound, exact } = this
+    if (exact?.isClosed)
+      return best
+        ? { status: 'optimal', schedule: best, makespan, bound: makespan }
+        : { status: 'infeasible', schedule: null, makespan: null, bound: null }
+    if (!best) return { status: 'unknown', schedule: null, makespan: null, bound }
+    return { status: 'feasible', schedule: best, makespan, bound }
+  }
+
+  /** A slice of exact search over all ways. */
+  private step(): void {
+    this.exact?.step(this.clashes, this.ways.isOver)
+    this.clashes = Math.min(20_000, Math.ceil(this.clashes * 1.4))
+    this.meet()
+  }
+
+  private meet(): void {
+    const { exact } = this
+    if (!exact) return
+    if (exact.makespan !== null && exact.makespan < this.makespan) {
+      this.best = exact.best
+      this.makespan = exact.makespan
+      this.picks = this.choices.map((choice) => wayTaken(choice.ways, this.best))
+      this.sight = Math.min(this.makespan, this.sighted(this.picks))
+    } else if (this.best && this.makespan < (exact.makespan ?? Number.POSITIVE_INFINITY)) exact.offer(this.best)
+    this.bound = Math.max(this.bound, exact.isClosed && this.best ? this.makespan : exact.bound)
+  }
+
+  /** Looks at other ways of one or two choices, and goes on from those that are no worse. */
+  private otherWays(): void {
+    const { ways } = this
+    for (let i = 0; i < SIGHTS && !ways.isOver(); i++) {
+      const picks = this.changed()
+      if (this.seen.has(picks.join())) continue
+      const sight = this.sighted(picks)
+      if (sight > this.sight) continue
+      this.picks = picks
+      this.sight = sight
+    }
+  }
+
+  private changed(): number[] {
+    const { random } = this.ways
+    const picks = [...this.picks]
+    for (let k = random() < 0.5 ? 1 : 2; k > 0; k--) {
+      const c = Math.floor(random() * picks.length)
+      picks[c] = Math.floor(random() * (this.choices[c]?.ways.length ?? 1))
+    }
+    return picks
+  }
+
+  /** When all ends with these ways, at sight. */
+  private sighted(picks: readonly number[]): number {
+    this.seen.add(picks.join())
+    const { ways } = this
+    const part = withWays(this.model, picks)
+    const found = firstSchedule(deskOf(part.model), { ...ways, tries: SIGHT_TRIES, least: 0 })
+    if (!found) return Number.POSITIVE_INFINITY
+    this.offer(part.whole(found))
+    return makespanOf(part.model, found)
+  }
+
+  /** Searches the set at hand as if nothing else could be chosen. */
+  private polish(): void {
+    const { model, ways } = this
+    const part = withWays(model, this.picks)
+    const own = wayTakenIs(this.choices, this.best, this.picks)
+    const answer = improvePlain(part.model, {
+      random: ways.random,
+      isOver: ways.isOver,
+      rounds: POLISH_ROUNDS,
+      incumbent: own && this.best ? part.part(this.best) : null,
+    })
+    if (answer.schedule) this.offer(part.whole(answer.schedule))
+  }
+
+  /** Leaves some choices of the best schedule open, the others as they are, and lets the kernel see the whole of that. */
+  private reopened(): void {
+    const { ways, model, best } = this
+    if (!best || this.exact?.isClosed) return
+    const picks = this.choices.map((choice) => wayTaken(choice.ways, best))
+    for (let k = 0; k < OPENED; k++) picks[Math.floor(ways.random() * picks.length)] = OPEN
+    const part = withWays(model, picks)
+    const exact = new Exact(part.model, networkOf(part.model), part.part(best))
+    exact.step(OPENED_CLASHES, ways.isOver)
+    if (exact.best) this.offer(part.whole(exact.best))
+  }
+
+  private offer(schedule: Schedule): void {
+    const makespan = makespanOf(this.model, schedule)
+    if (makespan >= this.makespan) return
+    this.best = schedule
+    this.makespan = makespan
+  }
+}
+
+const wayTakenIs = (choices: readonly Choice[], schedule: Schedule | null, picks: readonly number[]): boolean =>
+  choices.every(({ ways }, c) => wayTaken(ways, schedule) === picks[c])
+
+/** In place of a way: the choice stays. */
+const OPEN = -1
+
+/** A model in which choices have been made, or left open, and how its schedules are those of the whole. */
+export function withWays(
+  model: Model,
+  picks: readonly number[],
+): {
+  readonly model: Model
+  readonly whole: (schedule: Schedule) => Schedule
+  readonly part: (schedule: Schedule) => Schedule
+} {
+  const all = model.choices ?? []
+  const out = new Set(
+    all.flatMap(({ ways }, c) =>
+      ways.flatMap((tasks, way) => (picks[c] === OPEN || way === picks[c] ? [] : [...tasks])),
+    ),
+  )
+  const kept = [...model.tasks.keys()].filter((task) => !out.has(task))
+  const place = new Map(kept.map((task, i) => [task, i]))
+  const choices = all.flatMap(({ ways, id }, c) =>
+    picks[c] === OPEN ? [{ id, ways: ways.map((tasks) => tasks.map((task) => place.get(task)!)) }] : [],
+  )
+  return {
+    model: {
+      horizon: model.horizon,
+      tasks: kept.map((task) => model.tasks[task]!),
+      lags: model.lags.flatMap((lag) => {
+        const [from, to] = [place.get(lag.from), place.get(lag.to)]
+        return from === undefined || to === undefined ? [] : [{ ...lag, from, to }]
+      }),
+      shared: model.shared.map(({ travel, uses, ...rest }) => ({
+        ...rest,
+        uses: uses.flatMap(({ task, units }) => (place.has(task) ? [{ task: place.get(task)!, units }] : [])),
+        ...(travel ? { travel: { ...travel, places: Int32Array.from(kept, (task) => travel.places[task]!) } } : {}),
+      })),
+      ...(choices.length > 0 ? { choices } : {}),
+    },
+    part: (schedule) => Int32Array.from(kept, (task) => schedule[task]!),
+    whole: (schedule) => Int32Array.from(model.tasks, (_, task) => schedule[place.get(task) ?? -1] ?? ABSENT),
+  }
+}

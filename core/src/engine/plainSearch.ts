@@ -1,0 +1,229 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { energyBound, headsOf } from './bounds'
+import { build, scheduleIn } from './build'
+import { Exact } from './exact'
+import { deskOf, firstSchedule, layOut, type Desk } from './firstSchedule'
+import { mirrored, turned } from './mirror'
+import { makespanOf, type Model, type Schedule } from './model'
+import { networkOf, type Network } from './network'
+
+/** What is known of a model: the best schedule so far, and how early its end could be at best. */
+export interface Answer {
+  readonly status: 'optimal' | 'feasible' | 'infeasible' | 'unknown'
+  readonly schedule: Schedule | null
+  readonly makespan: number | null
+  /** No schedule ends before this; null when there is none at all. */
+  readonly bound: number | null
+}
+
+export interface Ways {
+  /** Asked now and then: true stops, and what is known is the answer. */
+  readonly isOver: () => boolean
+  /** Numbers from 0 to 1; the same give the same answer for the same number of steps. */
+  readonly random: () => number
+  /** A schedule to start from, which the model must allow. */
+  readonly incumbent?: Schedule | null
+  readonly onProgress?: (best: number | null, bound: number) => void
+  /** Rounds after which it stops whatever the time: for answers that must not hang on the clock. */
+  readonly rounds?: number
+}
+
+/** Tasks up to which the kernel is given the whole at once. */
+const WHOLE = 260
+/** Tasks a neighbourhood frees at most: every pair of them is an order to be decided. */
+const MOST_FREED = 120
+/** How far tasks are shaken out of their order, min, and how many are laid out anew in a turn, over all layouts. */
+const SHAKES = [20, 60, 200, 700]
+const SHAKEN_TASKS = 6000
+/** How many of them are, as a share. */
+const SHARES = [0.05, 0.2, 1]
+const INFEASIBLE: Answer = { status: 'infeasible', schedule: null, makespan: null, bound: null }
+
+/**
+ * The best schedule of a model within the time there is: a first one by priority rules, then exact search over the whole where
+ * it is small enough, and by turns over a part with the order of the rest kept (large neighbourhoods). Bounds by energy and by
+ * what the kernel refutes. A claim of `optimal` or `infeasible` is a proof.
+ */
+export function improvePlain(model: Model, ways: Ways): Answer {
+  const network = networkOf(model)
+  if (network.circle) return INFEASIBLE
+  const desk = deskOf(model)
+  const heads = headsOf(desk)
+  if (!heads) return INFEASIBLE
+  const isBig = model.tasks.length > WHOLE
+  // Of many tasks the bound takes longer than a first schedule: somebody waits for that.
+  const early = isBig ? 0 : energyBound(desk, heads)
+  const best = ways.incumbent ?? firstSchedule(desk, { ...ways, tries: isBig ? 2 : 40, least: early })
+  if (best) ways.onProgress?.(makespanOf(model, best), early)
+  const search = new Search(model, network, desk, best, isBig ? energyBound(desk, heads) : early, ways)
+  return search.run()
+}
+
+class Search {
+  private readonly exact: Exact | null
+  private best: Schedule | null
+  private makespan: number
+  private bound: number
+  /** How many tasks a neighbourhood frees; grows where it finds nothing soon, shrinks where it takes too long. */
+  private size = 40
+  /** Some crew does several things at once: orders alone say little, and laying out anew much. */
+  private readonly isLoose: boolean
+  /** The model with time turned round from an end; no desk where it cannot be turned. */
+  private backward: { readonly end: number; readonly desk: Desk | null } | null = null
+  /** How well neighbourhoods have paid lately, 0 … 1. */
+  private luck = 1
+
+  constructor(
+    private readonly model: Model,
+    private readonly network: Network,
+    private readonly desk: Desk,
+    best: Schedule | null,
+    bound: number,
+    private readonly ways: Ways,
+  ) {
+    this.best = best
+    this.makespan = best ? makespanOf(model, best) : Number.POSITIVE_INFINITY
+    this.bound = bound
+    this.isLoose = model.shared.some(
+      ({ capacity, uses }) => capacity > 1 && uses.some(({ units }) => 2 * units <= capacity),
+    )
+    const isWhole = model.tasks.length <= WHOLE || best === null
+    this.exact = isWhole ? new Exact(model, network, best) : null
+    this.exact?.offerBound(bound)
+  }
+
+  run(): Answer {
+    const { ways, exact } = this
+    let clashes = 300
+    for (let round = 0; round < (ways.rounds ?? Number.POSITIVE_INFINITY); round++) {
+      this.meet()
+      ways.onProgress?.(this.best && this.makespan, this.bound)
+      if (exact?.isClosed || this.makespan <= this.bound) return this.closed()
+      if (ways.isOver()) break
+      if (exact) {
+        exact.step(clashes, ways.isOver)
+        clashes = Math.min(20_000, Math.ceil(clashes * 1.4))
+        this.meet()
+        if (exact.isClosed) continue
+      }
+      const turns = this.turns(round)
+      for (let turn = 0; turn < turns && !ways.isOver(); turn++) {
+        const before = this.makespan
+        this.neighbourhood()
+        this.shake()
+        this.luck = this.makespan < before ? 1 : this.luck * 0.8
+      }
+    }
+    this.meet()
+    if (this.best === null) return { status: 'unknown', schedule: null, makespan: null, bound: this.bound }
+    return { status: 'feasible', schedule: this.best, makespan: this.makespan, bound: this.bound }
+  }
+
+  /** How many turns neighbourhoods get beside exact search: more where they have paid lately. */
+  private turns(round: number): number {
+    if (this.best === null) return 0
+    if (!this.exact) return 1
+    // Small models are left to exact search, which sees them whole.
+    if (this.model.tasks.length <= 30) return 0
+    return this.luck > 0.2 || this.isLoose ? 3 : round % 8 === 0 ? 1 : 0
+  }
+
+  /** Exact search and neighbourhoods tell each other what they have found. */
+  private meet(): void {
+    const { exact } = this
+    if (!exact) return
+    if (exact.makespan !== null && exact.makespan < this.makespan) {
+      this.best = exact.best
+      this.makespan = exact.makespan
+    } else if (this.best && this.makespan < (exact.makespan ?? Number.POSITIVE_INFINITY)) exact.offer(this.best)
+    this.bound = Math.max(this.bound, exact.isClosed && this.best ? this.makespan : exact.bound)
+  }
+
+  private closed(): Answer {
+    if (this.best === null) return INFEASIBLE
+    return { status: 'optimal', schedule: this.best, makespan: this.makespan, bound: this.makespan }
+  }
+
+  /**
+   * Lays everything out anew in nearly the order it has: what comes early leaves room for what follows.
+   */
+  private shake(): void {
+    const { desk, ways } = this
+    const layouts = Math.ceil(((this.isLoose ? 4 : 1) * SHAKEN_TASKS) / this.model.tasks.length)
+    for (let i = 0; i < layouts && !ways.isOver(); i++) {
+      // Where the kernel sees the whole, it closes gaps better.
+      if (i % 2 === 1 && !this.exact) {
+        this.justify()
+        continue
+      }
+      const base = this.best!
+      const strength = SHAKES[Math.floor(ways.random() * SHAKES.length)]!
+      const share = SHARES[Math.floor(ways.random() * SHARES.length)]!
+      const found = layOut(
+        desk,
+        (task) => -base[task]! - (ways.random() < share ? strength * (ways.random() - 0.5) : 0),
+      )
+      if (found) this.takeOver(found)
+    }
+  }
+
+  /** Takes over what is no worse: schedules as good too, so that it does not stand still. */
+  private takeOver(found: Schedule): void {
+    const makespan = makespanOf(this.model, found)
+    if (makespan > this.makespan) return
+    this.best = found
+    this.makespan = makespan
+  }
+
+  /**
+   * Pushes everything as late as it goes, last ends first, and back as early as it goes, first starts first: what stood in the way
+   * of nothing closes up (double justification: Valls, Ballestín & Quintanilla 2005). A little shaken, so that it differs each time.
+   */
+  private justify(): void {
+    const { model, ways, desk } = this
+    const end = this.makespan
+    if (this.backward?.end !== end) {
+      const other = mirrored(model, end)
+      this.backward = { end, desk: other && deskOf(other) }
+    }
+    if (!this.backward.desk) return
+    const strength = SHAKES[Math.floor(ways.random() * SHAKES.length)]! / 4
+    const noise = () => strength * (ways.random() - 0.5)
+    const base = this.best!
+    const late = layOut(this.backward.desk, (task) => base[task]! + model.tasks[task]!.minutes + noise())
+    if (!late) return
+    const back = turned(model, late, end)
+    const found = layOut(desk, (task) => -back[task]! + noise())
+    if (found) this.takeOver(found)
+  }
+
+  /** Frees some tasks that lie near one another in time and looks for a better end, the others in their order. */
+  private neighbourhood(): void {
+    const { model, network, ways } = this
+    const best = this.best!
+    const count = model.tasks.length
+    const anchor = Math.floor(ways.random() * count)
+    const near = [...best.keys()].sort(
+      (a, b) => Math.abs(best[a]! - best[anchor]!) - Math.abs(best[b]! - best[anchor]!),
+    )
+    const own = new Uint8Array(count)
+    for (const task of near.slice(0, this.size)) own[task] = 1
+    const reach = Math.abs(best[near[Math.min(count - 1, this.size)]!]! - best[anchor]!)
+    const free = (i: number, j: number) => (own[i] === 1 || own[j] === 1) && Math.abs(best[i]! - best[j]!) <= 2 * reach
+    const built = build({
+      model,
+      network,
+      hint: best,
+      isFreed: (task) => own[task] === 1,
+      free,
+      most: this.makespan - 1,
+    })
+    const { kernel } = built
+    const outcome = built.isOpen ? kernel.search([], { clashes: 600, isOver: ways.isOver }) : 'refuted'
+    if (outcome === 'refuted') this.size = Math.min(count, MOST_FREED, this.size * 1.1 + 1)
+    if (outcome === 'stopped') this.size = Math.max(12, this.size * 0.95)
+    if (outcome !== 'found') return
+    this.best = scheduleIn(built)
+    this.makespan = makespanOf(model, this.best)
+  }
+}

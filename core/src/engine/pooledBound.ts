@@ -1,0 +1,54 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { firstPast } from '../units/firstPast'
+import type { Model, Shared } from './model'
+import { presenceOf } from './presence'
+
+/**
+ * A time before which no schedule ends, whoever does what: all crews together must give what all choices ask for at least, each
+ * by the way that asks for least, in the minutes they are there.
+ */
+export function pooledBound({ tasks, shared, choices = [] }: Model): number {
+  const chosen = new Set(choices.flatMap(({ ways }) => ways.flat()))
+  const pool = poolOf(shared, chosen)
+  const workOf = new Float64Array(tasks.length)
+  for (const { uses } of pool)
+    for (const { task, units } of uses) workOf[task]! += tasks[task]!.minutes * units
+  let work = 0
+  tasks.forEach((_, task) => (work += chosen.has(task) ? 0 : workOf[task]!))
+  for (const { ways } of choices)
+    work += Math.min(...ways.map((own) => own.reduce((sum, task) => sum + workOf[task]!, 0)))
+  if (work === 0) return 0
+  const given = pool.map((each) => givenBy(tasks, each))
+  const last = Math.max(0, ...given.flatMap(({ there }) => there.map(([, to]) => to)))
+  return firstPast(last, (end) => given.reduce((sum, each) => sum + each.upTo(end), 0) >= work)
+}
+
+/** Crews of choices of which no task holds two: what crews hold besides, a gun, would only add hours that do no work. */
+function poolOf(shared: Model['shared'], chosen: ReadonlySet<number>): Shared[] {
+  const pool: Shared[] = []
+  const held = new Set<number>()
+  for (const each of [...shared].sort((a, b) => b.uses.length - a.uses.length)) {
+    if (!each.uses.some(({ task }) => chosen.has(task)) || each.uses.some(({ task }) => held.has(task))) continue
+    pool.push(each)
+    for (const { task } of each.uses) held.add(task)
+  }
+  return pool
+}
+
+/** Minutes and units one of them gives up to an instant. Work over breaks counts as there until it must be done. */
+function givenBy(tasks: Model['tasks'], { capacity, uses }: Shared) {
+  const there = presenceOf(
+    uses.map(({ task }) => {
+      const { starts, minutes, finish } = tasks[task]!
+      return { starts, minutes: finish ? finish.values.reduce((most, end, i) => Math.max(most, end < LATE ? end - finish.start - i : 0), minutes) : minutes }
+    }),
+  )
+  return {
+    there,
+    upTo: (end: number) =>
+      capacity * there.reduce((sum, [from, to]) => sum + Math.max(0, Math.min(to, end) - from), 0),
+  }
+}
+
+/** Ends behind the table of a ramp. */
+const LATE = 1 << 28
