@@ -29,6 +29,8 @@ export function gullRow(): Job {
       country: 'CA',
       latDeg: null,
       lonDeg: null,
+      places: [],
+      drives: [],
     },
     start: '2027-05-17T11:00:00Z',
     air: { tempC: 21, rh: 48, windows: 'shut', outside: null },

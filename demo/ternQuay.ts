@@ -282,6 +282,8 @@ export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
       country: 'PT',
       latDeg: 41.2,
       lonDeg: -8.7,
+      places: [],
+      drives: [],
     },
     start: START,
     air: { tempC: 18.4, rh: 61, windows: 'shut', outside: harbourWeather() },

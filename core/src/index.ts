@@ -16,6 +16,7 @@ export {
   CoreError,
   type CoreErrorCode,
   type Crew,
+  type Drive,
   type EdgeKey,
   edgeOfHem,
   type ErrorFacts,
@@ -83,6 +84,7 @@ export {
   SHEENS,
   type Shelf,
   type Shift,
+  type Site,
   type SiteAir,
   SKILLS,
   SOUNDNESS,
@@ -222,7 +224,8 @@ export { activityName, type CrewMessage, crewMessages, timesChanged } from './pu
 export { type CsvTask, tasksCsv } from './published/tasksCsv'
 export { roomToSlip } from './chain/roomToSlip'
 export { tellLink, whyThen } from './chain/whyThen'
-export { isOnlyWeather, otherCrews, type Outcome, outcomeOf, type Supposed, supposed } from './chain/whatIf'
+export { otherWays, type OtherWays } from './chain/otherWays'
+export { isOnlyWeather, type Outcome, outcomeOf, type Supposed, supposed } from './chain/whatIf'
 export { type SaferPulls, saferPulls } from './chain/saferPulls'
 export { type Change, type Help, whatWouldHelp } from './chain/whatWouldHelp'
 export { type Demand, whyLate } from './chain/whyLate'

@@ -43,6 +43,7 @@ export const problem = (
   lags: [],
   crews: [{ id: 'a', shifts: [[0, 2880]] }],
   resources: [],
+  places: [],
   clocks: [],
   airs: [],
   pulls: [],

@@ -1,5 +1,7 @@
 import { ternQuaySurvey } from '../../demo'
+import { betterPlan } from '../src/chain/betterPlan'
 import { planJob } from '../src/chain/planJob'
+import { checkPlan } from '../src/check/checkPlan'
 import { problemOf } from '../src'
 import type { HandTool, Job } from '../src/ground'
 
@@ -50,4 +52,66 @@ test('one tower: no two crews stand on it at once, and nothing is told as missed
 test('two towers let both work, and it is done sooner; without any on the shelf nothing waits for one', () => {
   expect(planJob(withTowers(2)).endsAt!).toBeLessThanOrEqual(planJob(withTowers(1)).endsAt!)
   expect(problemOf(withTowers(0)).activities.some((act) => act.uses.includes('tower'))).toBe(false)
+})
+
+describe('addresses and fronts, read as a foreman would', () => {
+  const [wren] = survey.crews
+  const flats: Job = {
+    ...withTowers(0),
+    crews: [wren!],
+    site: {
+      ...survey.site,
+      places: [{ id: 'p2', name: 'The other flat' }],
+      drives: [{ from: null, to: 'p2', minutes: 25 }],
+    },
+    rooms: withTowers(0).rooms.map((room, i) => ({
+      ...room,
+      heightMm: 2600,
+      crewId: null,
+      placeId: i > 0 ? 'p2' : null,
+    })),
+  }
+
+  /** Minutes between the end of each task of one crew and the next in another room. */
+  const gaps = (job: Job): number[] => {
+    const plan = planJob(job)
+    const room = new Map(plan.tasks.map((task) => [task.id, task.roomId]))
+    const placed = [...plan.placed].sort((a, b) => a.from - b.from)
+    return placed.slice(1).flatMap((each, i) => {
+      const before = placed[i]!
+      return room.get(before.taskId) === room.get(each.taskId) ? [] : [each.from - before.to]
+    })
+  }
+
+  test('one crew in two flats is on its way whenever it changes, and the plan is kept by the check', () => {
+    expect(gaps(flats).length).toBeGreaterThan(2)
+    expect(Math.min(...gaps(flats))).toBeGreaterThanOrEqual(25)
+    expect(planJob(flats).misses).toEqual([])
+    // At one address it goes from door to door.
+    const here = { ...flats, rooms: flats.rooms.map((room) => ({ ...room, placeId: null })) }
+    expect(Math.min(...gaps(here))).toBe(0)
+  })
+
+  test('a better plan keeps the ways too', () => {
+    const problem = problemOf(flats)
+    const first = { placed: planJob(flats).placed, unplaced: [] }
+    const better = betterPlan(problem, first, { seed: 1, isOver: () => false, rounds: 6 })
+    expect(checkPlan(problem, better.placement).filter(({ kind }) => kind === 'on-the-way')).toEqual([])
+    expect(better.won.moves).toBeGreaterThanOrEqual(0)
+  })
+
+  test('one tower for two fronts of one crew is carried for half an hour between them', () => {
+    const job: Job = { ...withTowers(1), crews: [wren!] }
+    const rooms = withTowers(1).rooms.map((room) => ({ ...room, crewId: null }))
+    const up = new Map(problemOf({ ...job, rooms }).activities.map((act) => [act.id as string, act]))
+    const uses = planJob({ ...job, rooms })
+      .placed.filter((each) => up.get(each.taskId)?.uses.includes('tower'))
+      .sort((a, b) => a.from - b.from)
+    const moved = uses.slice(1).flatMap((each, i) => {
+      const before = uses[i]!
+      return up.get(before.taskId)?.roomId === up.get(each.taskId)?.roomId ? [] : [each.from - before.to]
+    })
+    expect(moved.length).toBeGreaterThan(0)
+    expect(Math.min(...moved)).toBeGreaterThanOrEqual(survey.house.rates.towerEach)
+  })
 })

@@ -1,6 +1,7 @@
 import { ternQuaySurvey } from '../../demo'
 import { planJob } from '../src/chain/planJob'
-import { isOnlyWeather, otherCrews, outcomeOf, supposed, type Supposed } from '../src/chain/whatIf'
+import { otherWays } from '../src/chain/otherWays'
+import { isOnlyWeather, outcomeOf, supposed, type Supposed } from '../src/chain/whatIf'
 import type { Job } from '../src/ground'
 import { formatInstant, parseInstant, toLocal } from '../src/units/time'
 
@@ -93,30 +94,57 @@ test('wages are people times hours times what an hour costs', () => {
   expect(outcome.wagesMinor).toBe(Math.round((outcome.workedMin * survey.house.wagePerHourMinor) / 60))
 })
 
-describe('which crew takes which room', () => {
+describe('which crew takes which room, in how large rounds, with whose gun', () => {
   const free: Job = {
     ...only('kitchen', 'practice1', 'store'),
     crews: survey.crews.filter((crew) => crew.id !== 'plover'),
   }
   const job: Job = { ...free, rooms: free.rooms.map((room) => ({ ...room, crewId: null })) }
-  const never = () => false
+  const search = { seed: 1, isOver: () => false, rounds: 12 }
 
-  test('is changed where all ends a quarter of an hour sooner, and then no single change wins more', () => {
-    const { moves, isAll, tried } = otherCrews(job, start, never)
-    expect([isAll, tried]).toEqual([true, 2 ** job.rooms.length])
-    const better = moves.reduce<Job>((at, move) => supposed(at, { if: 'crew', ...move }), job)
+  test('is changed where all ends a quarter of an hour sooner; no single change of crew wins more', () => {
+    const { moves, endsAt, boundAt } = otherWays(job, start, search)
+    const better = moves.reduce<Job>(supposed, job)
     expect(moves.length).toBeGreaterThan(0)
-    expect(as(better).endsAt).toBeLessThan(as(job).endsAt)
-    for (const room of better.rooms)
-      for (const crew of better.crews)
-        if (!moves.some((move) => move.roomId === room.id))
-          expect(of(better, { if: 'crew', roomId: room.id, crewId: crew.id }).endsAt).toBeGreaterThan(
-            as(better).endsAt - 15,
-          )
+    expect(endsAt).toBeLessThanOrEqual(as(job).endsAt - 15)
+    expect(boundAt!).toBeLessThanOrEqual(endsAt)
+    // Whoever plans the job so changed gets there.
+    const planned = outcomeOf(better, start, { ...ways, rounds: 3 })
+    expect(planned.endsAt).toBeLessThanOrEqual(endsAt + 15)
+    for (const room of job.rooms)
+      for (const crew of job.crews)
+        expect(of(job, { if: 'crew', roomId: room.id, crewId: crew.id }).endsAt).toBeGreaterThan(endsAt - 15)
   })
 
-  test('is left alone where somebody named the crew', () => {
+  test('is left alone where somebody named the crew, but for the size of rounds', () => {
     const named = { ...job, rooms: job.rooms.map((room) => ({ ...room, crewId: 'wren' })) }
-    expect(otherCrews(named, start, never).moves).toEqual([])
+    expect(otherWays(named, start, search).moves.filter((move) => move.if === 'crew')).toEqual([])
+  })
+
+  test('a proof holds against every way planned by itself', () => {
+    const small = { ...job, rooms: job.rooms.filter((room) => room.id !== 'kitchen') }
+    const { boundAt, isProved, count } = otherWays(small, start, { ...search, rounds: 40 })
+    expect(count).toBeGreaterThan(3)
+    expect(isProved).toBe(true)
+    for (const one of small.crews)
+      for (const other of small.crews) {
+        const shared = small.rooms.map((room, i) => ({ ...room, crewId: (i === 0 ? one : other).id }))
+        expect(outcomeOf({ ...small, rooms: shared }, start, { ...ways, rounds: 3 }).endsAt).toBeGreaterThanOrEqual(
+          boundAt!,
+        )
+      }
+  })
+
+  test('smaller rounds are smaller, and a gun that is handed over is the other crew’s', () => {
+    const rooms = (share: number) => supposed(job, { if: 'rounds', roomId: 'practice1', share })
+    const rounds = (each: Job) => planJob(each).rounds.filter((round) => round.roomId === 'practice1').length
+    expect(rounds(rooms(0.3))).toBeGreaterThan(rounds(job))
+    expect(rooms(1).planning).toEqual(job.planning)
+    const crewId = job.crews.at(-1)!.id
+    const handed = supposed(fronts, { if: 'gun', roomId: 'south', crewId })
+    const tasks = planJob(handed).tasks.filter((task) => task.roomId === 'south')
+    const withGun = tasks.filter((task) => task.kind === 'gun-up' || task.kind === 'gun-down' || task.kind === 'coat')
+    for (const task of withGun.filter(({ kind }) => kind !== 'coat')) expect(task.crewId).toBe(crewId)
+    expect(tasks.filter((task) => task.kind === 'lay').map((task) => task.crewId)).not.toContain(crewId)
   })
 })

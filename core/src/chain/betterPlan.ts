@@ -124,8 +124,10 @@ function startsIn({ model, origin }: Translation, { placement }: Judged): Schedu
   return Int32Array.from(model.tasks.map(({ id }) => at.get(id) ?? 0))
 }
 
+type RoomModel = Pick<Translation, 'model' | 'tasksOfRoom'>
+
 /** The model with lateness as its goal: only rooms that are late count, each from when it is due. */
-function lateness(problem: ScheduleProblem, { model, tasksOfRoom }: Translation, { late }: Judged): Model {
+export function lateness(problem: ScheduleProblem, { model, tasksOfRoom }: RoomModel, { late }: Judged): Model {
   const rooms = new Set(late.map((each) => each.other))
   const dues = problem.goals.flatMap((goal) => (goal.goal === 'hand-back' && rooms.has(goal.roomId) ? [goal] : []))
   const last = Math.max(...dues.map((goal) => goal.by))
@@ -138,9 +140,9 @@ const isProved = (answer: Answer, task: Translation, best: Judged): boolean =>
   answer.status === 'optimal' && answer.makespan !== null && best.endsAt <= task.origin + answer.makespan
 
 /** The model with each room’s hand-back as a last end: when it is due, or no later than it is now where it is late. */
-function withDues(
+export function withDues(
   problem: ScheduleProblem,
-  { model, tasksOfRoom, origin, hint }: Translation,
+  { model, tasksOfRoom, origin, hint }: RoomModel & Pick<Translation, 'origin' | 'hint'>,
   { placement }: Judged,
 ): Model {
   const ends = new Map(placement.placed.map((each) => [each.taskId, each.to]))

@@ -74,6 +74,8 @@ function tellGroup(
       return [said('miss.crew_twice', { what, due, crew: crewName(job, first.other) })]
     case 'resource-twice':
       return [said('miss.resource_twice', { what, due, thing: word('resource', first.other ?? '') })]
+    case 'on-the-way':
+      return [said('miss.on_the_way', { what, start, late, before: nameOf(job, tasks.get(first.other ?? '')) })]
     case 'lag-too-short':
       return [said('miss.lag_short', { what, start, late, before: nameOf(job, tasks.get(first.other ?? '')) })]
     case 'lag-too-long':

@@ -1,8 +1,9 @@
 import { chancesOf } from '../chance/chances'
-import type { Crew, Job, OutdoorHour, PullOpinion } from '../ground'
+import type { Crew, Job, OutdoorHour, PullOpinion, RoomPlan } from '../ground'
 import type { Parameters } from '../parameters/parameters'
 import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { formatInstant, fromLocal, parseInstant, toLocal } from '../units/time'
+import { betterPlan } from './betterPlan'
 import { judged } from './judge'
 import { planWithProblem } from './planJob'
 
@@ -12,6 +13,8 @@ export type Supposed =
   | { readonly if: 'starts'; readonly crewId: string; readonly clock: string }
   | { readonly if: 'away'; readonly crewId: string; readonly day: number }
   | { readonly if: 'crew'; readonly roomId: string; readonly crewId: string }
+  | { readonly if: 'rounds'; readonly roomId: string; readonly share: number }
+  | { readonly if: 'gun'; readonly roomId: string; readonly crewId: string | null }
   | { readonly if: 'needed'; readonly roomId: string; readonly by: string }
   | { readonly if: 'pull'; readonly pull: PullOpinion }
   | { readonly if: 'rain'; readonly day: number }
@@ -60,6 +63,10 @@ export function supposed(job: Job, what: Supposed): Job {
       return { ...job, planning: { ...job.planning, away: [...job.planning.away, dayOff(job, what)] } }
     case 'crew':
       return withRoom(job, what.roomId, { crewId: what.crewId })
+    case 'rounds':
+      return withRoomPlan(job, what.roomId, { roundShare: what.share })
+    case 'gun':
+      return withRoomPlan(job, what.roomId, { gunCrewId: what.crewId })
     case 'needed':
       return withRoom(job, what.roomId, { neededBy: what.by })
     case 'pull':
@@ -75,6 +82,15 @@ const withRoom = (job: Job, id: string, change: Partial<Job['rooms'][number]>): 
   ...job,
   rooms: job.rooms.map((room) => (room.id === id ? { ...room, ...change } : room)),
 })
+
+/** What is settled of how a room is done; what is as usual is not written down. */
+function withRoomPlan(job: Job, roomId: string, change: Partial<Omit<RoomPlan, 'roomId'>>): Job {
+  const { rooms } = job.planning
+  const own = { roomId, roundShare: 1, gunCrewId: null, ...rooms.find((each) => each.roomId === roomId), ...change }
+  const rest = rooms.filter((each) => each.roomId !== roomId)
+  const isUsual = own.roundShare === 1 && own.gunCrewId === null
+  return { ...job, planning: { ...job.planning, rooms: isUsual ? rest : [...rest, own] } }
+}
 
 const dayOff = ({ site }: Job, { crewId, day }: { crewId: string; day: number }) => ({
   crewId,
@@ -110,15 +126,26 @@ function weatherOn(job: Job, day: number, change: (hour: OutdoorHour) => Outdoor
   return { ...job, air: { ...job.air, outside: { ...outside, hours } } }
 }
 
-/** What planning a job anew comes to. @param runs  of the days ahead; the same seed has the same luck */
+export interface OutcomeWays {
+  /** Runs of the days ahead; the same seed has the same luck. */
+  readonly runs: number
+  readonly seed: number
+  /** Rounds of search for a better plan; left out, what is planned at once counts. */
+  readonly rounds?: number
+  readonly isOver?: () => boolean
+}
+
+/** What planning a job anew comes to. */
 export function outcomeOf(
   job: Job,
   now: number,
-  { runs, seed }: { readonly runs: number; readonly seed: number },
+  { runs, seed, rounds = 0, isOver = () => false }: OutcomeWays,
   parameters: Parameters = DEFAULT_PARAMETERS,
 ): Outcome {
   const { plan, problem } = planWithProblem({ ...job, published: null }, now, parameters)
-  const placement = { placed: plan.proposed, unplaced: [] }
+  const first = { placed: plan.proposed, unplaced: [] }
+  const { goals } = job.planning
+  const placement = rounds === 0 ? first : betterPlan(problem, first, { seed, rounds, goals, isOver }).placement
   const { endsAt, lateMin, moves, misses } = judged(problem, placement)
   const people = new Map(job.crews.map((crew) => [crew.id, crew.people.length]))
   const workedMin = plan.proposed
@@ -142,115 +169,3 @@ export function outcomeOf(
     worstRoom: late.length > 0 ? Math.max(...late) : null,
   }
 }
-
-/** Who takes which room otherwise than now, and how sure it is that nothing is better. */
-export interface OtherCrews {
-  /** Rooms by id with their new crews, in the order in which they were found; empty when the plan is best as crews are given. */
-  readonly moves: readonly { readonly roomId: string; readonly crewId: string }[]
-  /** Plans made and compared. */
-  readonly tried: number
-  /** Every way to share the open rooms out was tried: none is better by what is worth telling people. */
-  readonly isAll: boolean
-}
-
-/** Ways to share rooms out that are all tried; of more, single changes are. From memory: some ten seconds. */
-const ALL_WAYS = 64
-
-/**
- * Which rooms would best go to other crews. Who takes a room decides how its rounds are cut and how long they take, so each way is
- * planned anew: all of them where they are few, or one change after another, the best each time, until none helps. Rooms that name
- * their crew, or are begun, stay.
- */
-export function otherCrews(
-  job: Job,
-  now: number,
-  isOver: () => boolean,
-  parameters: Parameters = DEFAULT_PARAMETERS,
-): OtherCrews {
-  const score = (each: Job) => scoreOf(each, now, parameters)
-  const { open, ...as } = score(job)
-  const ways = open.reduce((all, [, crewIds]) => all * (crewIds.length + 1), 1)
-  if (ways > ALL_WAYS) return oneByOne(job, isOver, score)
-  let [best, moves, tried]: [Omit<Score, 'open'>, OtherCrews['moves'], number] = [as, [], 1]
-  for (const each of sharings(open)) {
-    if (each.length === 0) continue
-    if (isOver()) return { moves, tried, isAll: false }
-    const found = score(withCrews(job, each))
-    tried++
-    if (!goesBefore(found, best)) continue
-    best = found
-    moves = each
-  }
-  return { moves, tried, isAll: true }
-}
-
-/** Every way to share rooms out: each stays, or goes to one of its other crews; fewest changes first. */
-function sharings(open: Score['open']): OtherCrews['moves'][] {
-  const all = open.reduce<OtherCrews['moves'][]>(
-    (found, [roomId, crewIds]) =>
-      found.flatMap((own) => [own, ...crewIds.map((crewId) => [...own, { roomId, crewId }])]),
-    [[]],
-  )
-  return all.sort((a, b) => a.length - b.length)
-}
-
-const withCrews = (job: Job, moves: OtherCrews['moves']): Job =>
-  moves.reduce<Job>((at, move) => supposed(at, { if: 'crew', ...move }), job)
-
-function oneByOne(job: Job, isOver: () => boolean, score: (job: Job) => Score): OtherCrews {
-  const moves: { roomId: string; crewId: string }[] = []
-  let best = score(job)
-  let tried = 1
-  for (let isBetter = true; isBetter;) {
-    const { open } = best
-    const here = withCrews(job, moves)
-    let won: { roomId: string; crewId: string } | null = null
-    for (const [roomId, crewIds] of open)
-      for (const crewId of crewIds) {
-        if (isOver()) return { moves, tried, isAll: false }
-        const found = score(supposed(here, { if: 'crew', roomId, crewId }))
-        tried++
-        if (!goesBefore(found, best)) continue
-        best = found
-        won = { roomId, crewId }
-      }
-    if (won) moves.push(won)
-    isBetter = won !== null
-  }
-  return { moves, tried, isAll: false }
-}
-
-interface Score {
-  readonly misses: number
-  readonly lateMin: number
-  readonly endsAt: number
-  /** Rooms that may go to another crew, with those. */
-  readonly open: readonly (readonly [roomId: string, crewIds: readonly string[]])[]
-}
-
-function scoreOf(job: Job, now: number, parameters: Parameters): Score {
-  const { plan, problem } = planWithProblem({ ...job, published: null }, now, parameters)
-  const { misses, lateMin, endsAt } = judged(problem, { placed: plan.proposed, unplaced: [] })
-  const crewOf = new Map(plan.tasks.map((task) => [task.roomId, task.crewId]))
-  const begun = new Set(
-    plan.tasks.flatMap((task) => (problem.done.some(({ id }) => id === task.id) ? task.roomId : [])),
-  )
-  const able = job.crews.filter((crew) => crew.people.length > 0)
-  const open = job.rooms.flatMap((room) => {
-    const own = crewOf.get(room.id)
-    if (room.crewId !== null || own === undefined || begun.has(room.id)) return []
-    return [[room.id, able.flatMap((crew) => (crew.id === own ? [] : crew.id))] as const]
-  })
-  // Minutes after hours, for wet tape or a gun to clean, are told but stand against nobody.
-  return { misses: misses.filter((each) => each.kind !== 'outside-shift').length, lateMin, endsAt, open }
-}
-
-/** A room changes hands for this much at least, min: nobody is told otherwise for less. From memory. */
-const WORTH_MIN = 15
-
-const goesBefore = (one: Omit<Score, 'open'>, other: Omit<Score, 'open'>): boolean =>
-  one.misses !== other.misses
-    ? one.misses < other.misses
-    : one.lateMin !== other.lateMin
-      ? one.lateMin < other.lateMin
-      : one.endsAt <= other.endsAt - WORTH_MIN

@@ -3,13 +3,14 @@ import { said, when, word, type Fact, type Job, type Said } from '../ground'
 import { airGate } from '../plan/airGate'
 import type { PlacedTask } from '../plan/placement'
 import { clocksOfTables } from '../plan/tableClocks'
+import { carryWays, crewWays, type WayMin } from '../problem/places'
 import type { ScheduleProblem } from '../problem/problem'
 import type { Task } from './task'
 import { taskFact } from './tellMisses'
 
 /** What holds a start where it is. */
 export type Cause =
-  'dries' | 'after' | 'crew' | 'shared' | 'shift' | 'air' | 'release' | 'now' | 'together' | 'hand' | 'free'
+  'dries' | 'after' | 'crew' | 'way' | 'shared' | 'shift' | 'air' | 'release' | 'now' | 'together' | 'hand' | 'free'
 
 /** One link back: an activity starts then because of `hold`, of `other` where another one is why. */
 export interface Link {
@@ -87,6 +88,8 @@ function holdOf(desk: Desk, own: PlacedTask): Link {
   if (dries) return link('dries', dries.before.taskId)
   const busy = (desk.byCrew.get(own.crewId) ?? []).find((each) => each.taskId !== own.taskId && isThen(each.to))
   if (busy) return link('crew', busy.taskId)
+  const onTheWay = reachedFrom(desk, own)
+  if (onTheWay) return link('way', onTheWay)
   const after = waits[0]
   if (after) return link('after', after.before.taskId)
   const act = problem.activities.find((each) => each.id === own.taskId)
@@ -106,6 +109,25 @@ function holdOf(desk: Desk, own: PlacedTask): Link {
   const shifts = problem.crews.find((crew) => crew.id === own.crewId)?.shifts ?? []
   const isInShift = shifts.some(([from, to]) => sooner.from >= from && sooner.from < to)
   return link(isInShift ? 'free' : 'shift')
+}
+
+/** The activity of another address, or room, from which its crew, or what it uses, comes to it just in time. */
+function reachedFrom({ problem, placed, byCrew }: Desk, own: PlacedTask): string | null {
+  const acts = new Map([...problem.activities, ...problem.done].map((each) => [each.id, each]))
+  const act = acts.get(own.taskId)
+  if (!act) return null
+  const from = (others: readonly PlacedTask[], way: WayMin | null) =>
+    others.find((each) => {
+      const long = way?.(acts.get(each.taskId)?.roomId ?? '', act.roomId) ?? 0
+      return long > 0 && Math.abs(each.to + long - own.from) <= NEAR_MIN
+    })?.taskId
+  const using = (id: string) => [...placed.values()].filter((each) => acts.get(each.taskId)?.uses.includes(id))
+  const things = problem.resources.filter(({ id }) => act.uses.includes(id))
+  return (
+    from(byCrew.get(own.crewId) ?? [], crewWays(problem)) ??
+    things.map((thing) => from(using(thing.id), carryWays(problem, thing))).find((id) => id !== undefined) ??
+    null
+  )
 }
 
 /** An activity with all that follows it without a break. */
@@ -136,6 +158,7 @@ const WHY: Readonly<Record<Cause, string>> = {
   dries: 'why.dries',
   after: 'why.after',
   crew: 'why.crew',
+  way: 'why.way',
   shared: 'why.shared',
   shift: 'why.shift',
   air: 'why.air',

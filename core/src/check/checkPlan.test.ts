@@ -17,7 +17,7 @@ const problem = (activities: readonly ProblemActivity[], more: Partial<ScheduleP
   anyProblem(activities, {
     from: 480,
     crews: [{ id: 'a', shifts: SHIFTS }],
-    resources: [{ id: 'gun', capacity: 1 }],
+    resources: [{ id: 'gun', capacity: 1, carryMin: 0 }],
     clocks: [
       { id: 'drying', startMin: 0, rates: [1] },
       { id: 'damp', startMin: 0, rates: [1, 0] },
@@ -68,7 +68,28 @@ describe('places, by hand', () => {
     )
     const placed = [at('one', 480, 540), at('two', 500, 560, { crewId: 'b' })]
     expect(found(both, placed)).toEqual([['resource-twice', 'two', null]])
-    expect(found({ ...both, resources: [{ id: 'gun', capacity: 2 }] }, placed)).toEqual([])
+    expect(found({ ...both, resources: [{ id: 'gun', capacity: 2, carryMin: 0 }] }, placed)).toEqual([])
+  })
+  test('one tower for two fronts is taken down, carried and put up; two stand where they are', () => {
+    const both = (count: number) =>
+      problem(
+        [act('one', 60, { uses: ['tower'], roomId: 'north' }), act('two', 60, { uses: ['tower'], roomId: 'south' })],
+        { resources: [{ id: 'tower', capacity: count, carryMin: 30 }] },
+      )
+    const soon = [at('one', 480, 540), at('two', 550, 610)]
+    expect(found(both(1), soon)).toEqual([['on-the-way', 'two', 20]])
+    expect(found(both(1), [at('one', 480, 540), at('two', 570, 630)])).toEqual([])
+    expect(found(both(2), soon)).toEqual([])
+  })
+  test('from one address to the other a crew is on its way', () => {
+    const far = problem([act('one', 60, { roomId: 'here' }), act('two', 60, { roomId: 'there' })], {
+      places: [
+        { id: 'site', roomIds: ['here'], minutes: [0, 25] },
+        { id: 'other', roomIds: ['there'], minutes: [25, 0] },
+      ],
+    })
+    expect(found(far, [at('one', 480, 540), at('two', 540, 600)])).toEqual([['on-the-way', 'two', 25]])
+    expect(found(far, [at('one', 480, 540), at('two', 565, 625)])).toEqual([])
   })
   test('work nobody knows, or that stands twice', () => {
     expect(found(one, [at('one', 480, 540), at('other', 600, 660)])).toEqual([['lost', 'other', null]])

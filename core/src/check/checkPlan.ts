@@ -5,6 +5,7 @@ import { checkDoubles, checkPlaces } from './checkPlaces'
 import { checkLags } from './checkLags'
 import { checkPulls } from './checkPulls'
 import { checkUnplaced } from './checkUnplaced'
+import { checkWays } from './checkWays'
 import { miss, type Miss } from './miss'
 import { passing } from './reach'
 
@@ -21,6 +22,7 @@ export function checkPlan(problem: ScheduleProblem, plan: Pick<Placement, 'place
     ...checkStrangers(problem, plan.placed),
     ...checkPlaces(problem, placed),
     ...checkDoubles(problem, placed),
+    ...checkWays(problem, placed),
     ...checkLags(problem, placed, passed),
     ...checkAir(problem, placed, passed),
     ...checkPulls(problem, placed, passed),

@@ -22,6 +22,7 @@ const MISSES = {
   'broken-up': 'made',
   'crew-twice': 'later',
   'resource-twice': 'later',
+  'on-the-way': 'ahead',
   'lag-too-short': 'ahead',
   'lag-too-long': 'made',
   // the air spoils its coat

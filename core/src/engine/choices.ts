@@ -1,10 +1,10 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
 import { Exact } from './exact'
 import { deskOf, firstSchedule } from './firstSchedule'
 import { wayTaken } from './guards'
-import { ABSENT, makespanOf, type Choice, type Model, type Schedule } from './model'
+import { makespanOf, type Choice, type Model, type Schedule } from './model'
 import { networkOf } from './network'
-import { pooledBound } from './pooledBound'
+import { pooledBound, singleBound } from './pooledBound'
+import { OPEN, withWays } from './withWays'
 import { improvePlain, type Answer, type Ways } from './plainSearch'
 
 /** Tasks, over all ways, up to which the kernel is given every choice at once. */
@@ -51,16 +51,15 @@ class ChoiceSearch {
 
   run(): Answer {
     const { ways, model } = this
-    this.bound = pooledBound(model)
-    ways.onProgress?.(this.best && this.makespan, this.bound)
-    if (model.tasks.length <= WHOLE) this.exact = new Exact(model, networkOf(model), this.best)
+    this.bound = Math.max(pooledBound(model), singleBound(model, ways.isOver))
+    if (model.tasks.length <= WHOLE && !this.isClosed) this.exact = new Exact(model, networkOf(model), this.best)
     this.exact?.offerBound(this.bound)
     for (let round = 0; round < (ways.rounds ?? Number.POSITIVE_INFINITY); round++) {
       this.meet()
       ways.onProgress?.(this.best && this.makespan, this.bound)
-      if (this.exact?.isClosed || ways.isOver()) break
+      if (this.isClosed || ways.isOver()) break
       this.step()
-      if (this.exact?.isClosed) continue
+      if (this.isClosed) continue
       this.otherWays()
       this.polish()
       this.reopened()
@@ -69,9 +68,14 @@ class ChoiceSearch {
     return this.answer()
   }
 
+  /** Nothing is left to look for. */
+  private get isClosed(): boolean {
+    return this.exact?.isClosed === true || (this.best !== null && this.makespan <= this.bound)
+  }
+
   private answer(): Answer {
-    const { best, makespan, bound, exact } = this
-    if (exact?.isClosed)
+    const { best, makespan, bound } = this
+    if (this.isClosed)
       return best
         ? { status: 'optimal', schedule: best, makespan, bound: makespan }
         : { status: 'infeasible', schedule: null, makespan: null, bound: null }
@@ -149,7 +153,7 @@ class ChoiceSearch {
   /** Leaves some choices of the best schedule open, the others as they are, and lets the kernel see the whole of that. */
   private reopened(): void {
     const { ways, model, best } = this
-    if (!best || this.exact?.isClosed) return
+    if (!best || this.isClosed) return
     const picks = this.choices.map((choice) => wayTaken(choice.ways, best))
     for (let k = 0; k < OPENED; k++) picks[Math.floor(ways.random() * picks.length)] = OPEN
     const part = withWays(model, picks)
@@ -168,46 +172,3 @@ class ChoiceSearch {
 
 const wayTakenIs = (choices: readonly Choice[], schedule: Schedule | null, picks: readonly number[]): boolean =>
   choices.every(({ ways }, c) => wayTaken(ways, schedule) === picks[c])
-
-/** In place of a way: the choice stays. */
-const OPEN = -1
-
-/** A model in which choices have been made, or left open, and how its schedules are those of the whole. */
-export function withWays(
-  model: Model,
-  picks: readonly number[],
-): {
-  readonly model: Model
-  readonly whole: (schedule: Schedule) => Schedule
-  readonly part: (schedule: Schedule) => Schedule
-} {
-  const all = model.choices ?? []
-  const out = new Set(
-    all.flatMap(({ ways }, c) =>
-      ways.flatMap((tasks, way) => (picks[c] === OPEN || way === picks[c] ? [] : [...tasks])),
-    ),
-  )
-  const kept = [...model.tasks.keys()].filter((task) => !out.has(task))
-  const place = new Map(kept.map((task, i) => [task, i]))
-  const choices = all.flatMap(({ ways, id }, c) =>
-    picks[c] === OPEN ? [{ id, ways: ways.map((tasks) => tasks.map((task) => place.get(task)!)) }] : [],
-  )
-  return {
-    model: {
-      horizon: model.horizon,
-      tasks: kept.map((task) => model.tasks[task]!),
-      lags: model.lags.flatMap((lag) => {
-        const [from, to] = [place.get(lag.from), place.get(lag.to)]
-        return from === undefined || to === undefined ? [] : [{ ...lag, from, to }]
-      }),
-      shared: model.shared.map(({ travel, uses, ...rest }) => ({
-        ...rest,
-        uses: uses.flatMap(({ task, units }) => (place.has(task) ? [{ task: place.get(task)!, units }] : [])),
-        ...(travel ? { travel: { ...travel, places: Int32Array.from(kept, (task) => travel.places[task]!) } } : {}),
-      })),
-      ...(choices.length > 0 ? { choices } : {}),
-    },
-    part: (schedule) => Int32Array.from(kept, (task) => schedule[task]!),
-    whole: (schedule) => Int32Array.from(model.tasks, (_, task) => schedule[place.get(task) ?? -1] ?? ABSENT),
-  }
-}

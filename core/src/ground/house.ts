@@ -56,6 +56,8 @@ export interface Rates {
   readonly pullPerM: number
   readonly coverPerM2: number
   readonly uncoverPerM2: number
+  /** Taking a tower down at one front and putting it up at the next, by two, however many there are. */
+  readonly towerEach: number
 }
 
 /** This contractor's ways, limits and prices. */

@@ -9,6 +9,19 @@ import type { PublishedPlan } from './published'
 import type { Room } from './room'
 import type { Shelf } from './shelf'
 
+/** Another address that belongs to the job. */
+export interface SitePlace {
+  readonly id: string
+  readonly name: string
+}
+
+/** The way between two addresses of a job, the same both ways; `from` null is the site's own. */
+export interface Drive {
+  readonly from: string | null
+  readonly to: string
+  readonly minutes: number
+}
+
 export interface Site {
   readonly place: string
   readonly zone: string
@@ -21,6 +34,9 @@ export interface Site {
   /** Degrees, north and east positive; null when not told, and then there is no sun in the plan. */
   readonly latDeg: number | null
   readonly lonDeg: number | null
+  /** Other addresses of the same job, and the ways that were told. */
+  readonly places: readonly SitePlace[]
+  readonly drives: readonly Drive[]
 }
 
 /** Hours outside, from a weather service or a file: `hours[i]` holds from `from` + i hours. */
@@ -48,7 +64,7 @@ export interface KitKind {
 }
 
 /** The version of the job format; older files are brought up when they are read. */
-export const JOB_VERSION = 10
+export const JOB_VERSION = 11
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {

@@ -22,13 +22,24 @@ export interface Away {
   readonly why: string
 }
 
+/** How a room is done, where somebody settled it otherwise than the rule has it. */
+export interface RoomPlan {
+  readonly roomId: string
+  /** How much of what is usual a round fills of its window, 0.3 … 1: smaller rounds are surer. */
+  readonly roundShare: number
+  /** Who takes over with the gun once all is masked; null for the room's own crew. */
+  readonly gunCrewId: string | null
+}
+
 /** What lead and office have settled about the plan of a job. */
 export interface Planning {
   /** Every goal once, the weightiest first. */
   readonly goals: readonly PlanGoal[]
   readonly holds: readonly Hold[]
   readonly away: readonly Away[]
+  /** At most one for a room. */
+  readonly rooms: readonly RoomPlan[]
 }
 
 /** Nothing settled: goals in their usual order. */
-export const USUAL_PLANNING: Planning = { goals: PLAN_GOALS, holds: [], away: [] }
+export const USUAL_PLANNING: Planning = { goals: PLAN_GOALS, holds: [], away: [], rooms: [] }

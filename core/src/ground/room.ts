@@ -329,6 +329,8 @@ export interface Room {
   readonly choices: readonly HemChoice[]
   /** Crew that does the room; null lets the plan choose. */
   readonly crewId: string | null
+  /** At which of the job's addresses it is; null for the site's own. */
+  readonly placeId: string | null
   /** When the room must be free again, or null. */
   readonly neededBy: string | null
   /** Air that heaters, a dehumidifier or fans hold in a room day and night; null where it is as the site's rooms are. */

@@ -79,7 +79,7 @@ describe('by hand', () => {
     expect(spans(late)).toEqual({ other: [530, 590], pull: [670, 680] })
   })
   test('what is done stands where it was done and moves what follows', () => {
-    const done = [{ id: 'one', crewId: 'b', from: 640, to: 700 }]
+    const done = [{ id: 'one', roomId: 'r', crewId: 'b', uses: [], from: 640, to: 700 }]
     const { placed } = placeFirst(problem([act('two', 30)], { done, from: 700, lags: [lag('one', 'two', 60)] }))
     expect(placed).toMatchObject([
       { taskId: 'one', crewId: 'b', from: 640, to: 700, done: true },

@@ -7,8 +7,10 @@ import { blocksOf, type Block } from './blocks'
 import { freeTime, type FreeTime } from './freeTime'
 import type { PlacedTask, Placement, WorkPiece } from './placement'
 import { clocksOfTables } from './tableClocks'
+import type { Route } from './route'
 import { tidied } from './tidied'
 import { pullGate, type PullGate } from './pullGate'
+import { firstFree, freeFrom, routesOf, unitsOf, type Unit } from './units'
 
 /**
  * A first plan by serial generation: of all blocks whose predecessors are placed, the one that can begin first goes
@@ -46,7 +48,9 @@ interface Desk {
   readonly placed: Map<string, PlacedTask>
   readonly free: ReadonlyMap<string, FreeTime>
   /** Free time of every unit of a resource: a gun is in one place at a time. */
-  readonly units: ReadonlyMap<string, readonly FreeTime[]>
+  readonly units: ReadonlyMap<string, readonly Unit[]>
+  /** Where each crew goes; none where all rooms are at one address. */
+  readonly routes: ReadonlyMap<string, Route>
   readonly clocks: ReadonlyMap<string, RateClock>
   /** What each block waits for outside of itself. */
   readonly waits: ReadonlyMap<Block, readonly Wait[]>
@@ -78,7 +82,8 @@ function deskOf(problem: ScheduleProblem, blocks: readonly Block[]): Desk {
     problem,
     placed: new Map(problem.done.map((each) => [each.id, asDone(each)])),
     free: new Map(problem.crews.map((crew) => [crew.id, freeTime(crew.shifts.map(([from, to]) => ({ from, to })))])),
-    units: new Map(problem.resources.map((each) => [each.id, unitsOf(problem, each.capacity)])),
+    units: new Map(problem.resources.map((each) => [each.id, unitsOf(problem, each)])),
+    routes: routesOf(problem),
     clocks,
     waits: waitsOf(problem, blocks),
     fixed: new Map(problem.fixed.map((each) => [each.id, each.at])),
@@ -88,9 +93,6 @@ function deskOf(problem: ScheduleProblem, blocks: readonly Block[]): Desk {
     slots: new Map(),
   }
 }
-
-const unitsOf = ({ from, horizon }: ScheduleProblem, capacity: number): FreeTime[] =>
-  Array.from({ length: capacity }, () => freeTime([{ from, to: horizon }]))
 
 function waitsOf(problem: ScheduleProblem, blocks: readonly Block[]): Map<Block, Wait[]> {
   const lags = groupedBy(problem.lags, (lag) => lag.to)
@@ -274,7 +276,8 @@ function piecesWithUnits(desk: Desk, block: Block, mode: Mode, ready: number): W
     if (!pieces || !first || !last) return null
     const next = Math.max(
       first.from,
-      ...block.uses.map((id) => firstFree(desk.units.get(id) ?? [], first.from, last.to - first.from)),
+      ...block.uses.map((id) => firstFree(desk.units.get(id) ?? [], stopOf(block, first.from, last.to))),
+      desk.routes.get(mode.crewId)?.reached(stopOf(block, first.from, last.to)) ?? first.from,
       afterBadAir(desk, block, mode, pieces),
     )
     if (next <= first.from) return pieces
@@ -306,8 +309,7 @@ function partsOf(block: Block, crewId: string, pieces: readonly WorkPiece[]) {
   })
 }
 
-const firstFree = (units: readonly FreeTime[], from: number, minutes: number): number =>
-  Math.min(Number.POSITIVE_INFINITY, ...units.map((unit) => unit.firstSlot(from, minutes)?.from ?? Infinity))
+const stopOf = (block: Block, from: number, to: number) => ({ from, to, roomId: block.activities[0]?.roomId ?? '' })
 
 function piecesFor(crew: FreeTime | undefined, block: Block, minutes: number, ready: number): WorkPiece[] | null {
   if (!crew) return null
@@ -322,10 +324,14 @@ function settle(desk: Desk, block: Block, slot: Slot): void {
   const { crewId } = slot.mode
   for (const piece of slot.pieces) desk.free.get(crewId)?.take(piece)
   for (const id of block.uses) {
-    const units = desk.units.get(id) ?? []
-    const span = { from: slot.from, to: slot.to }
-    units.find((unit) => unit.firstSlot(span.from, span.to - span.from)?.from === span.from)?.take(span)
+    const span = stopOf(block, slot.from, slot.to)
+    const free = (desk.units.get(id) ?? []).filter((each) => freeFrom(each, span) === span.from)
+    // One that stands there already before one that would have to be carried.
+    const unit = free.find(({ route }) => route?.isAt(span) ?? true) ?? free[0]
+    unit?.free.take(span)
+    unit?.route?.add(span)
   }
+  desk.routes.get(crewId)?.add(stopOf(block, slot.from, slot.to))
   for (const { act, pieces } of partsOf(block, crewId, slot.pieces)) {
     const [from, to] = [pieces[0]?.from ?? slot.from, pieces.at(-1)?.to ?? slot.to]
     desk.placed.set(act.id, { taskId: act.id, crewId, from, to, pieces, done: false })

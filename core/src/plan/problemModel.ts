@@ -9,6 +9,7 @@ import { blocksOf, type Block } from './blocks'
 import { LEAST_PIECE_MIN } from './freeTime'
 import type { PlacedTask, Placement, WorkPiece } from './placement'
 import { Ramps } from './ramps'
+import { sharedOf, waysFromDone, type Using } from './sharedModel'
 import { clocksOfTables } from './tableClocks'
 
 /** A schedule problem as the engine sees it, around a plan that keeps it. */
@@ -18,6 +19,8 @@ export interface Translation {
   readonly hint: Schedule
   /** What ends in each room by when: tasks of the model by room. */
   readonly tasksOfRoom: ReadonlyMap<string, readonly number[]>
+  /** Who does each task of the model, where, and by what means. */
+  readonly items: readonly Using[]
   /** Minute 0 of the model, minutes since the epoch. */
   readonly origin: number
   /** Starts of the model as a plan; what is done stands as it was done. */
@@ -77,22 +80,12 @@ export function translate(
       ...problem.lags.flatMap((lag) => lagOf(desk, items, place, lag)),
       ...(isBare ? [] : [...followLags(items, place), ...stayLags(desk, items, place)]),
     ],
-    shared: [
-      ...[...groupedBy([...items.keys()], (i) => items[i]?.crewId ?? '')].map(([id, own]) => ({
-        id,
-        capacity: 1,
-        uses: own.map((task) => ({ task, units: 1 })),
-      })),
-      ...problem.resources.map(({ id, capacity }) => ({
-        id,
-        capacity,
-        uses: items.flatMap(({ block }, task) => (block.uses.includes(id) ? [{ task, units: 1 }] : [])),
-      })),
-    ],
+    shared: sharedOf(problem, items),
   }
   return {
     model,
     hint: Int32Array.from(items.map((item) => item.at)),
+    items,
     tasksOfRoom: groupedBy([...items.keys()], (i) => items[i]?.block.activities[0]?.roomId ?? ''),
     origin,
     placementOf: (schedule) => ({
@@ -243,19 +236,16 @@ const spanOf = ({ length }: Desk, { from, to, finish }: Item, id: string) => ({
   length,
 })
 
-function releaseOf(
-  { problem, origin, ramps, placed }: Desk,
-  { from }: Item,
-  id: string,
-  release: number | null,
-): number {
-  const own = from.get(id) ?? 0
+function releaseOf(desk: Desk, item: Item, id: string, release: number | null): number {
+  const { problem, origin, ramps, placed } = desk
+  const own = item.from.get(id) ?? 0
   const waits = problem.lags.flatMap((lag) => {
     const before = lag.to === id ? placed.get(lag.from) : undefined
     const at = before?.done ? ramps.passed(lag.min, before.to) : null
     return at === null ? [] : [Math.ceil(at) - origin - own]
   })
-  return Math.max(release === null ? 0 : Math.ceil(release) - origin - own, ...waits, 0)
+  const reached = waysFromDone(problem, item) - origin
+  return Math.max(release === null ? 0 : Math.ceil(release) - origin - own, ...waits, reached, 0)
 }
 
 function lagOf(desk: Desk, items: readonly Item[], place: ReadonlyMap<string, number>, lag: ProblemLag): Lag[] {

@@ -65,6 +65,9 @@ function laidLater(problem: ScheduleProblem, plan: Placement): Placement {
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
   const next = groupedBy(problem.lags, (lag) => lag.from)
   const held = new Set<string>(problem.fixed.map((each) => each.id))
+  // What is carried, and ways to go, have their hours elsewhere already.
+  if (problem.places.length > 0) return plan
+  for (const act of problem.activities) if (act.uses.length > 0) held.add(act.id)
   for (const lay of plan.placed) {
     if (lay.done || actOf(lay.taskId) !== 'lay' || held.has(lay.taskId)) continue
     const lags = next.get(lay.taskId) ?? []

@@ -21,6 +21,7 @@ import type {
   Resource,
   ScheduleProblem,
 } from './problem'
+import { problemPlaces } from './places'
 import { pullRules } from './pullRules'
 
 export interface ProblemSetup {
@@ -61,6 +62,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
     })),
     crews: job.crews.map((crew) => crewFrom(crew, calendars, from)),
     resources: resourcesOf(job),
+    places: problemPlaces(job),
     pulls: pullRules(setup, book),
     // Read last: writing lags and pulls has told the book which clocks are needed.
     clocks: book.tables(),
@@ -85,15 +87,18 @@ type Told = { readonly done: DoneActivity } | { readonly left: ProblemActivity }
 function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: AirRules): Told {
   const minutes = sure(all.get(act.id))
   const { doneAt, doneShare, crewId } = activityProgress(act, log)
-  if (doneAt !== null)
-    return { done: { id: act.id, crewId: crewId ?? act.needs.crewId, from: doneAt - minutes, to: doneAt } }
+  const uses = SHARED.filter((kind) => act.needs[kind] && countOf(job, kind) > 0)
+  if (doneAt !== null) {
+    const { id, roomId, needs } = act
+    return { done: { id, roomId, crewId: crewId ?? needs.crewId, uses, from: doneAt - minutes, to: doneAt } }
+  }
   const mode: Mode = { crewId: act.needs.crewId, minutes: Math.max(1, Math.ceil(minutes * (1 - doneShare))) }
   return {
     left: {
       id: act.id,
       roomId: act.roomId,
       modes: [mode],
-      uses: SHARED.filter((kind) => act.needs[kind] && countOf(job, kind) > 0),
+      uses,
       divisible: act.divisible,
       release: act.release,
       air: airs.of(act),
@@ -110,7 +115,11 @@ const countOf = ({ shelf }: Job, kind: (typeof SHARED)[number]): number =>
 
 /** What of them is on the shelf. A job without any is told so by its load, or hires it; here that holds nothing up. */
 const resourcesOf = (job: Job): Resource[] =>
-  SHARED.flatMap((id) => (countOf(job, id) > 0 ? [{ id, capacity: countOf(job, id) }] : []))
+  SHARED.flatMap((id) =>
+    countOf(job, id) > 0
+      ? [{ id, capacity: countOf(job, id), carryMin: id === 'tower' ? Math.ceil(job.house.rates.towerEach) : 0 }]
+      : [],
+  )
 
 function crewFrom(crew: Crew, calendars: Calendars, from: number): ProblemCrew {
   const shifts = (calendars.get(crew.id) ?? [])

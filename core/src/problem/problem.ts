@@ -19,6 +19,8 @@ export interface ScheduleProblem {
   readonly crews: readonly ProblemCrew[]
   /** What there is only so many of. */
   readonly resources: readonly Resource[]
+  /** Addresses of the job, where there are several: who goes from one to another is on the way so long. */
+  readonly places: readonly ProblemPlace[]
   readonly clocks: readonly ClockTable[]
   /** Air that coats must be kept out of. */
   readonly airs: readonly AirRule[]
@@ -74,6 +76,15 @@ export interface ProblemCrew {
 export interface Resource {
   readonly id: string
   readonly capacity: number
+  /** Minutes to take one down in a room and put it up in another. */
+  readonly carryMin: number
+}
+
+/** An address with its rooms. `minutes[i]` is the way to the i-th address of the list, none longer than by way of a third. */
+export interface ProblemPlace {
+  readonly id: string
+  readonly roomIds: readonly string[]
+  readonly minutes: readonly number[]
 }
 
 /** A clock as a table: hour i runs at `rates[i]` per minute; the first also before, the last also after. */
@@ -134,7 +145,9 @@ export interface Stay {
 
 export interface DoneActivity {
   readonly id: ActivityId
+  readonly roomId: string
   readonly crewId: string
+  readonly uses: readonly string[]
   readonly from: number
   readonly to: number
 }

@@ -31,6 +31,8 @@ export const STARTER_RATES: Rates = {
   pullPerM: 0.25,
   coverPerM2: 0.8,
   uncoverPerM2: 0.3,
+  // Half an hour for two, a little more where the ground is rough.
+  towerEach: 30,
 }
 
 /** Rules a new contractor starts with; every one can be changed. Figures from memory. */

@@ -129,6 +129,7 @@ const BARE = {
   photos: [],
   choices: [],
   crewId: null,
+  placeId: null,
   neededBy: null,
   heldAir: null,
 } as const satisfies Partial<Room>

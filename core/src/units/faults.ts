@@ -49,6 +49,8 @@ export const EXPECTATIONS = [
   'room_called',
   'task_called',
   'resource_called',
+  'place_called',
+  'way_to',
   'face_of_room',
   'crew_of_job',
   'each_once',

@@ -22,7 +22,9 @@ import { topAtMm } from '../survey/wallTop'
 import { contractorSchema, factsSchema, jobSchema } from './jobSchema'
 import { roomSchema } from './roomSchema'
 import { expects, type Fault } from '../units/faults'
+import { repeats } from './repeats'
 import { MOST_FAULTS, shapeFaults } from './shapeFaults'
+import { siteFaults } from './siteFaults'
 
 /**
  * Every fault of a job file's content, in the order of the file; empty when it can be taken.
@@ -89,9 +91,10 @@ function meaningFaults(job: JobFacts): Fault[] {
   job.crews.forEach((crew, i) => faults.push(...shiftFaults(crew, `crews[${i}]`)))
   faults.push(...tooMany(job.rooms))
   const crews = new Set(job.crews.map((crew) => crew.id))
-  faults.push(...planningFaults(job.planning, crews))
+  faults.push(...planningFaults(job.planning, crews), ...siteFaults(job.site))
+  const known = { coatings, crews, places: new Set(job.site.places.map(({ id }) => id)) }
   job.rooms.some((room, i) => {
-    faults.push(...roomFaults(room, `rooms[${i}]`, coatings, crews))
+    faults.push(...roomFaults(room, `rooms[${i}]`, known))
     return faults.length >= MOST_FAULTS
   })
   return faults.slice(0, MOST_FAULTS)
@@ -115,7 +118,7 @@ function tooMany(rooms: readonly Room[]): Fault[] {
 }
 
 /** Goals once each, crews that are of the job, absences that end after they begin. */
-function planningFaults({ goals, holds, away }: Planning, crews: ReadonlySet<string>): Fault[] {
+function planningFaults({ goals, holds, away, rooms }: Planning, crews: ReadonlySet<string>): Fault[] {
   const known = (crewId: string | null, place: string): Fault[] =>
     crewId === null || crews.has(crewId) ? [] : [{ place, expected: expects('crew_of_job', { crew: crewId }) }]
   const twice = goals.findIndex((goal, i) => goals.indexOf(goal) < i)
@@ -129,22 +132,26 @@ function planningFaults({ goals, holds, away }: Planning, crews: ReadonlySet<str
         ? []
         : [{ place: `planning.away[${i}].to`, expected: expects('more_than', { value: from }) }]),
     ]),
+    ...rooms.flatMap(({ roomId, gunCrewId }, i) => [
+      ...known(gunCrewId, `planning.rooms[${i}].gunCrewId`),
+      ...(rooms.findIndex((each) => each.roomId === roomId) < i
+        ? [{ place: `planning.rooms[${i}].roomId`, expected: expects('own_id', { id: roomId }) }]
+        : []),
+    ]),
   ]
 }
 
 const shelfFaults = (shelf: Job['shelf']): Fault[] =>
   SHELF_KINDS.flatMap((list) => repeats(shelf[list], `shelf.${list}`))
 
-function repeats(list: readonly { readonly id: string }[], place: string): Fault[] {
-  const seen = new Set<string>()
-  return list.flatMap(({ id }, i) => {
-    const again = seen.has(id)
-    seen.add(id)
-    return again ? [{ place: `${place}[${i}].id`, expected: expects('own_id', { id }) }] : []
-  })
+/** Ids that a room may refer to. */
+interface Known {
+  readonly coatings: ReadonlySet<string>
+  readonly crews: ReadonlySet<string>
+  readonly places: ReadonlySet<string>
 }
 
-function roomFaults(room: Room, place: string, coatings: ReadonlySet<string>, crews: ReadonlySet<string>): Fault[] {
+function roomFaults(room: Room, place: string, { coatings, crews, places }: Known): Fault[] {
   const faults = [
     ...repeats(room.walls, `${place}.walls`),
     ...repeats(room.openings, `${place}.openings`),
@@ -173,6 +180,8 @@ function roomFaults(room: Room, place: string, coatings: ReadonlySet<string>, cr
   })
   if (room.crewId !== null && !crews.has(room.crewId))
     faults.push({ place: `${place}.crewId`, expected: expects('crew_of_job', { crew: room.crewId }) })
+  if (room.placeId !== null && !places.has(room.placeId))
+    faults.push({ place: `${place}.placeId`, expected: expects('place_called', { name: room.placeId }) })
   for (const key of faceKeys(room)) {
     const id = faceOf(room, key).last?.coatingId
     if (id && !coatings.has(id))

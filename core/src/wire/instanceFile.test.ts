@@ -61,3 +61,27 @@ test('a wrong one is refused with the place and what was expected', () => {
   expect(wrong(() => [])).toMatch(/^instance: expected/)
   expect(() => readInstance('{"tasks":')).toThrow('jobfile.not_json')
 })
+
+test('choices and ways are read, and refused by their place', () => {
+  const choosy = {
+    ...GOOD,
+    resources: [{ id: 'crew', capacity: 1, travels: true }],
+    tasks: [
+      { id: 'lay', duration: 30, uses: { crew: 1 }, place: 'north' },
+      { id: 'dry', duration: 60, uses: {} },
+      { id: 'spray', duration: 5, uses: { crew: 1 }, place: 'south' },
+    ],
+    choices: [{ id: 'c', ways: [['lay'], ['dry', 'spray']] }],
+    ways: [{ between: ['north', 'south'], minutes: 20 }],
+  }
+  expect(readInstance(JSON.stringify(choosy))).toEqual(choosy)
+  expect(wrong(() => ({ ...choosy, choices: [{ id: 'c', ways: [['lay'], ['roll']] }] }))).toBe(
+    'choices[0].ways[1][0]: expected a task of this file, not “roll”',
+  )
+  expect(wrong(() => ({ ...choosy, choices: [{ id: 'c', ways: [['lay'], ['lay']] }] }))).toMatch(/ways\[1\]\[0\]/)
+  expect(wrong(() => ({ ...choosy, resources: [{ id: 'crew', capacity: 2, travels: true }] }))).toBe(
+    'resources[0].capacity: expected 1 or less',
+  )
+  const far = [...choosy.ways, { between: ['south', 'west'], minutes: 5 }, { between: ['north', 'west'], minutes: 30 }]
+  expect(wrong(() => ({ ...choosy, ways: far }))).toBe('ways[2].minutes: expected 25 or less')
+})

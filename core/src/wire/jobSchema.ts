@@ -49,6 +49,8 @@ const site = exact({
   country: optionalText(2).matches(/^([A-Z]{2})?$/, { message: needs('country') }),
   latDeg: orNull(decimal(-90, 90)),
   lonDeg: orNull(decimal(-180, 180)),
+  places: list(exact({ id: id(), name: text(80) }), 0, 50),
+  drives: list(exact({ from: orNull(id()), to: id(), minutes: wholeNumber(0, 600) }), 0, 2000),
 })
 
 const air = exact({
@@ -128,6 +130,7 @@ export const houseSchema = exact({
     pullPerM: RATE(),
     coverPerM2: RATE(),
     uncoverPerM2: RATE(),
+    towerEach: RATE(),
   }),
   selling: sellingSchema,
 })
@@ -152,6 +155,7 @@ const planning = exact({
   goals: list(oneOf(PLAN_GOALS), PLAN_GOALS.length, PLAN_GOALS.length),
   holds: list(exact({ taskId: activityId(), at: instant(), crewId: orNull(id()), why: optionalText(300) }), 0, 5000),
   away: list(exact({ crewId: id(), from: instant(), to: instant(), why: optionalText(300) }), 0, 1000),
+  rooms: list(exact({ roomId: id(), roundShare: decimal(0.3, 1), gunCrewId: orNull(id()) }), 0, MOST_ROOMS),
 })
 
 const factFields = {

@@ -221,6 +221,7 @@ export const roomSchema = exact({
     }),
   ),
   crewId: orNull(id()),
+  placeId: orNull(id()),
   neededBy: orNull(instant()),
   heldAir: orNull(exact({ tempC: decimal(-20, 60), rh: decimal(0, 100), fan: oneOf(FANS) })),
 })

@@ -8,7 +8,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8, 9]
+const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10]
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
@@ -38,11 +38,13 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
-  const { house, shelf, rooms } = job
+  const { house, shelf, rooms, site, planning } = job
   return {
     ...job,
     ...(isFields(house) ? { house: withRates({ ...STARTER_HOUSE, ...withBleedBySize(house) }) } : {}),
     ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withTapeFacts(withOwned(shelf)) } } : {}),
+    ...(isFields(site) ? { site: { places: [], drives: [], ...site } } : {}),
+    ...(isFields(planning) ? { planning: { rooms: [], ...planning } } : {}),
     ...(Array.isArray(rooms) ? { rooms: rooms.map(upgradedRoom) } : {}),
   }
 }
@@ -108,6 +110,7 @@ export function upgradedRoom(older: unknown): unknown {
   if (!isFields(room) || !Array.isArray(room.choices)) return room
   return {
     heldAir: null,
+    placeId: null,
     ...room,
     choices: room.choices.map((choice: unknown) =>
       isFields(choice) ? { liquidId: null, pressing: null, pull: null, ...choice } : choice,

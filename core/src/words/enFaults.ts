@@ -57,6 +57,8 @@ export const EN_FAULTS = {
   'expected.top_points': 'expected points from 0 to {mm} mm, from left to right',
   'expected.wall_of_room': 'expected a wall of this room, not “{wall}”',
   'expected.wall_called': 'expected a wall of {room}, not “{name}”',
+  'expected.place_called': 'expected an address of this job, not “{name}”',
+  'expected.way_to': 'expected a way that leads to {name}',
   'expected.task_called': 'expected a task of this file, not “{name}”',
   'expected.resource_called': 'expected a resource of this file, not “{name}”',
   'expected.room_called': 'expected a room of this job, not “{name}”',

@@ -35,7 +35,8 @@ export const EN_PLAN = {
   'why.dries': '{when}, {what}: until then {other} dries.',
   'why.after': '{when}, {what}: it follows {other}.',
   'why.crew': '{when}, {what}: until then the crew is at {other}.',
-  'why.shared': '{when}, {what}: until then the gun is at {other}.',
+  'why.shared': '{when}, {what}: until then the gun or the tower is at {other}.',
+  'why.way': '{when}, {what}: on the way from {other}.',
   'why.shift': '{when}, {what}: nobody is at work before, or what is left of the shift is too short.',
   'why.air': '{when}, {what}: before then the air would spoil the coat.',
   'why.release': '{when}, {what}: it must not begin before.',
@@ -85,6 +86,8 @@ export const EN_PLAN = {
   'miss.broken_up': '{what} at {start} goes over a break and may not. Move it behind the break.',
   'miss.crew_twice': '{crew} is wanted in two places at {due}: {what}. Move one, or give it to another crew.',
   'miss.resource_twice': '{thing} is wanted in two places at {due}: {what}. A second one, or one after the other.',
+  'miss.on_the_way':
+    '{what} at {start} comes {late} too soon after {before}: crew, gun or tower is still on its way. Move it back.',
   'miss.lag_short': '{what} at {start} comes {late} too soon after {before}. Move it back.',
   'miss.lag_long': '{what} at {start} comes {late} too late after {before}. Move both together.',
   'miss.pull_soon': '{what} at {start} comes {late} before its tape may come off. Move it back.',

@@ -19,14 +19,14 @@ export interface GunRuns {
  * Outside, a crew sprays one colour round the whole house: the gun is made ready on the first side and cleaned after the
  * last. Inside, every room has its own.
  */
-export function gunRuns(placed: readonly Placed[]): GunRuns {
-  const sprayed = placed.flatMap(({ room, crew }) =>
+export function gunRuns(placed: readonly { readonly room: Room; readonly crewId: string }[]): GunRuns {
+  const sprayed = placed.flatMap(({ room, crewId }) =>
     room.steps
       .filter((step) => step.tool === 'spray')
       .map((step) => ({
         roomId: room.id,
         stepId: step.id,
-        run: room.kind === 'elevation' ? `${crew.id}|${step.coatingId}|${step.colour}` : `${room.id}|${step.id}`,
+        run: room.kind === 'elevation' ? `${crewId}|${step.coatingId}|${step.colour}` : `${room.id}|${step.id}`,
       })),
   )
   const runs = [...groupedBy(sprayed, (each) => each.run).values()]

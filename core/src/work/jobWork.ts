@@ -42,16 +42,37 @@ export function jobWork(setup: WorkSetup): Work {
     const crew = job.crews.find((each) => each.id === crewOf.get(room.id))
     return crew && room.steps.length > 0 ? [{ room, crew }] : []
   })
-  const guns = gunRuns(placed)
+  const guns = gunRuns(placed.map(({ room, crew }) => ({ room, crewId: gunCrewOf(job, room.id) ?? crew.id })))
   const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns))
+  const lags = [...parts.flatMap((part) => part.lags), ...guns.lags(parts.flatMap((part) => part.activities))]
   return {
     rounds: parts.flatMap((part) => part.rounds),
     activities: inHouseOrder(
       parts.flatMap((part) => part.activities),
       placed,
-    ).map(heldBy(job)),
-    lags: [...parts.flatMap((part) => part.lags), ...guns.lags(parts.flatMap((part) => part.activities))],
+    )
+      .map(handedOver(job, lags))
+      .map(heldBy(job)),
+    lags,
     problems: parts.flatMap((part) => part.problems),
+  }
+}
+
+/** The crew that takes over with the gun in a room; null for the room's own. */
+function gunCrewOf({ planning, crews }: Job, roomId: string): string | null {
+  const crewId = planning.rooms.find((each) => each.roomId === roomId)?.gunCrewId ?? null
+  return crews.some((crew) => crew.id === crewId && crew.people.length > 0) ? crewId : null
+}
+
+/** Work with the gun by the crew that takes over with it, but for what has to follow the maskers' work without a minute between. */
+function handedOver(job: Job, lags: readonly Lag[]): (act: Activity) => Activity {
+  const tied = new Set(
+    lags.flatMap(({ from, to, max }) => (max?.clock === 'plain' && max.amount === 0 ? [from, to] : [])),
+  )
+  return (act) => {
+    const isGun = act.kind === 'gun-up' || act.kind === 'gun-down' || act.needs.gun
+    const crewId = isGun && !tied.has(act.id) ? gunCrewOf(job, act.roomId) : null
+    return crewId === null ? act : { ...act, needs: { ...act.needs, crewId } }
   }
 }
 
@@ -144,12 +165,18 @@ function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): Wa
     house: job.house,
     shelf: job.shelf,
     clocks: setup.clocks(room.id),
-    parameters: setup.parameters,
+    parameters: smaller(setup.parameters, job.planning.rooms.find((each) => each.roomId === room.id)?.roundShare ?? 1),
     hours: hoursFrom(
       setup.calendars.get(crew.id) ?? [],
       estimateStepTimes(job, room, setup.nextShift).layAt.get(step.id) ?? setup.nextShift(0),
     ),
   })
+}
+
+/** Figures by which rounds fill only a share of what they usually would. */
+export const smaller = (parameters: Parameters, share: number): Parameters => {
+  const { wetMargin } = parameters.work
+  return { ...parameters, work: { ...parameters.work, wetMargin: { ...wetMargin, value: wetMargin.value * share } } }
 }
 
 /** Hours of a crew in which a step may be done, from about when it is laid. */

@@ -29,6 +29,8 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date, own: Own |
       country: '',
       latDeg: null,
       lonDeg: null,
+      places: [],
+      drives: [],
     },
     start: `${now.toISOString().slice(0, 16)}:00Z`,
     air: { tempC: 20, rh: 50, windows: 'shut', outside: null },

@@ -1,10 +1,11 @@
 import { X } from 'lucide-react'
-import { parseInstant, withoutHolds, type Plan } from '@crisp-hem/core'
+import { parseInstant, supposed, withoutHolds, type Plan, type Supposed } from '@crisp-hem/core'
 import { useNow } from '../state/clock'
 import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { W, whenText } from '../words'
+import { percent } from './Share'
 import { taskWords } from './taskWords'
 
 /** What was settled by hand and still counts: held work and crews that are away, each to be let go again. */
@@ -18,7 +19,8 @@ export function Settled({ plan }: { plan: Plan }) {
     (hold) => tasks.has(hold.taskId) && !done.has(hold.taskId) && parseInstant(hold.at) >= plan.at,
   )
   const away = planning.away.filter((each) => parseInstant(each.to) > plan.at)
-  if (holds.length + away.length === 0) return null
+  const ways = planning.rooms.filter((each) => rooms.some((room) => room.id === each.roomId))
+  if (holds.length + away.length + ways.length === 0) return null
   const when = (iso: string) => whenText(parseInstant(iso), now, site.zone)
   return (
     <Panel title={W.settled.title}>
@@ -40,6 +42,38 @@ export function Settled({ plan }: { plan: Plan }) {
             }
           />
         ))}
+        {ways.flatMap((way) => {
+          const room = rooms.find((each) => each.id === way.roomId)?.name ?? ''
+          const crew = crews.find((each) => each.id === way.gunCrewId)?.name ?? ''
+          const letGo = (what: Supposed) => () =>
+            edit((facts) => ({
+              ...facts,
+              planning: supposed({ ...facts, log: [], published: null }, what).planning,
+            }))
+          const { roomId, roundShare, gunCrewId } = way
+          return [
+            ...(roundShare === 1
+              ? []
+              : [
+                  <Line
+                    key={`${roomId} rounds`}
+                    text={W.settled.rounds({ room, percent: percent(roundShare) })}
+                    why=""
+                    onDrop={letGo({ if: 'rounds', roomId, share: 1 })}
+                  />,
+                ]),
+            ...(gunCrewId === null
+              ? []
+              : [
+                  <Line
+                    key={`${roomId} gun`}
+                    text={W.settled.gun({ room, crew })}
+                    why=""
+                    onDrop={letGo({ if: 'gun', roomId, crewId: null })}
+                  />,
+                ]),
+          ]
+        })}
         {holds.map((hold) => (
           <Line
             key={hold.taskId}

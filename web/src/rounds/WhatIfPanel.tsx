@@ -8,6 +8,7 @@ import {
   toLocal,
   type Outcome,
   type Plan,
+  type Room,
   type Supposed,
 } from '@crisp-hem/core'
 import { instantOfInput, localInput } from '../frame/ClockDialog'
@@ -22,7 +23,7 @@ import { W, dayText, formatMoney, numberText, spanText, whenText } from '../word
 import { percent } from './Share'
 import type { WhatIfAnswer, WhatIfQuestion } from './whatIf.worker'
 
-const KINDS = ['painter', 'starts', 'away', 'crew', 'needed', 'pull', 'rain', 'dry', 'crews'] as const
+const KINDS = ['painter', 'starts', 'away', 'crew', 'gun', 'rounds', 'needed', 'pull', 'rain', 'dry', 'crews'] as const
 type Kind = (typeof KINDS)[number]
 
 /** Two plans side by side: as things are, and as they would be. */
@@ -52,11 +53,13 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
   const kinds = KINDS.filter(
     (each) =>
       ((each !== 'rain' && each !== 'dry') || air.outside) &&
-      (crews.length > 1 || (each !== 'crew' && each !== 'crews')),
+      (crews.length > 1 || !['crew', 'gun', 'crews'].includes(each)) &&
+      (each !== 'gun' || rooms.some(isSprayed)),
   )
+  const ofKind = kind === 'gun' ? rooms.filter(isSprayed) : rooms
   const [crewId, roomId] = [
     crews.some((each) => each.id === crew) ? crew : (crews[0]?.id ?? ''),
-    rooms.some((each) => each.id === room) ? room : (rooms[0]?.id ?? ''),
+    ofKind.some((each) => each.id === room) ? room : (ofKind[0]?.id ?? ''),
   ]
   const { day } = toLocal(Math.floor(when), site.zone)
   const whats: Readonly<Record<Kind, Supposed | null>> = {
@@ -64,6 +67,8 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
     starts: { if: 'starts', crewId, clock },
     away: { if: 'away', crewId, day },
     crew: { if: 'crew', roomId, crewId },
+    gun: { if: 'gun', roomId, crewId },
+    rounds: { if: 'rounds', roomId, share: SMALLER },
     needed: { if: 'needed', roomId, by: formatInstant(Math.floor(when)) },
     pull: { if: 'pull', pull },
     rain: { if: 'rain', day },
@@ -79,7 +84,7 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
         options={kinds.map((value) => ({ value, text: W.whatIf.kinds[value] }))}
         onCommit={(value) => setKind(value)}
       />
-      {needs('painter', 'starts', 'away', 'crew') && (
+      {needs('painter', 'starts', 'away', 'crew', 'gun') && (
         <ChoiceField
           label={W.rounds.crew}
           value={crewId}
@@ -87,11 +92,11 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
           onCommit={setCrew}
         />
       )}
-      {needs('crew', 'needed') && (
+      {needs('crew', 'gun', 'rounds', 'needed') && (
         <ChoiceField
           label={W.walk.room}
           value={roomId}
-          options={rooms.map(({ id, name }) => ({ value: id, text: name }))}
+          options={ofKind.map(({ id, name }) => ({ value: id, text: name }))}
           onCommit={setRoom}
         />
       )}
@@ -128,6 +133,10 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
   )
 }
 
+/** Rounds that fill this share of what is usual. */
+const SMALLER = 0.7
+const isSprayed = (room: Room): boolean => room.steps.some((step) => step.tool === 'spray')
+
 const start = () => new Worker(new URL('./whatIf.worker.ts', import.meta.url), { type: 'module' })
 
 function Answer({ question }: { question: WhatIfQuestion }) {
@@ -137,12 +146,12 @@ function Answer({ question }: { question: WhatIfQuestion }) {
   const [isTaken, setIsTaken] = useState(false)
   const answer = useWorkerAnswer<WhatIfQuestion, WhatIfAnswer>(start, question, 0)
   if (!answer) return <p className="mt-2 text-soft">{W.whatIf.working}</p>
-  const { as, would, what, crews: crewsTried } = answer
-  const tried = crewsTried && (crewsTried.isAll ? W.whatIf.triedAll : W.whatIf.triedSome)({ count: crewsTried.tried })
+  const { as, would, what, searched } = answer
+  const tried = searched && searchWords(searched, now, site.zone)
   if (what.length === 0)
     return (
       <p className="mt-2">
-        {W.whatIf.crewsBest} {tried}
+        {W.whatIf.waysBest} {tried}
       </p>
     )
   const money = (minor: number) => formatMoney(minor, site.currency)
@@ -229,5 +238,18 @@ function whatWords(what: Supposed, crews: Named, rooms: Named, zone: string, now
   const when = what.if === 'needed' ? whenText(Date.parse(what.by) / 60_000, now, zone) : ''
   const clock = what.if === 'starts' ? what.clock : ''
   const pull = what.if === 'pull' ? W.house.pulls[what.pull] : ''
-  return W.whatIf.names[what.if]({ crew, room, day, when, clock, pull })
+  const percentText = what.if === 'rounds' ? percent(what.share) : ''
+  return W.whatIf.names[what.if]({ crew, room, day, when, clock, pull, percent: percentText })
+}
+
+/** How many ways there were, and how sure it is that none is better. */
+function searchWords(
+  { count, isProved, boundAt }: NonNullable<WhatIfAnswer['searched']>,
+  now: number,
+  zone: string,
+): string {
+  if (count === 1) return W.whatIf.onlyWay
+  const ways = numberText(count)
+  if (isProved) return W.whatIf.proved({ ways })
+  return boundAt === null ? W.whatIf.searched({ ways }) : W.whatIf.bounded({ ways, when: whenText(boundAt, now, zone) })
 }

@@ -1,11 +1,11 @@
-import { otherCrews, outcomeOf, supposed, type Job, type Outcome, type Supposed } from '@crisp-hem/core'
+import { otherWays, outcomeOf, supposed, type Job, type OtherWays, type Outcome, type Supposed } from '@crisp-hem/core'
 import { answerWith } from '../state/useWorkerAnswer'
 
 export interface WhatIfQuestion {
   readonly job: Job
   /** Minutes since the epoch. */
   readonly now: number
-  /** Null asks which rooms would best go to other crews. */
+  /** Null asks by whom, in how large rounds and with whose gun rooms are best done. */
   readonly what: Supposed | null
 }
 
@@ -14,19 +14,30 @@ export interface WhatIfAnswer {
   readonly would: Outcome
   /** What was supposed, or found to be best. */
   readonly what: readonly Supposed[]
-  /** Of crews: how many plans were compared, and whether those were all there are. */
-  readonly crews: { readonly tried: number; readonly isAll: boolean } | null
+  /** What was searched, where something was. */
+  readonly searched: Omit<OtherWays, 'moves'> | null
 }
 
 const WAYS = { runs: 2000, seed: 1 }
-/** Time for trying other crews, ms. */
-const CREWS_MS = 15_000
+/** Time for the search, ms, and rounds in which both plans are bettered before they are set side by side. */
+const SEARCH_MS = 12_000
+const BETTER_ROUNDS = 3
+const BETTER_MS = 3000
 
 // Two whole plans and thousands of runs of each: beside the page.
 answerWith(({ job, now, what }: WhatIfQuestion): WhatIfAnswer => {
-  const until = performance.now() + CREWS_MS
-  const found = what ? null : otherCrews(job, now, () => performance.now() > until)
-  const all = found ? found.moves.map((move): Supposed => ({ if: 'crew', ...move })) : what ? [what] : []
-  const would = all.reduce(supposed, job)
-  return { as: outcomeOf(job, now, WAYS), would: outcomeOf(would, now, WAYS), what: all, crews: found }
+  const within = (ms: number) => {
+    const until = performance.now() + ms
+    return () => performance.now() > until
+  }
+  if (what)
+    return {
+      as: outcomeOf(job, now, WAYS),
+      would: outcomeOf(supposed(job, what), now, WAYS),
+      what: [what],
+      searched: null,
+    }
+  const { moves, ...searched } = otherWays(job, now, { seed: WAYS.seed, isOver: within(SEARCH_MS) })
+  const better = (each: Job) => outcomeOf(each, now, { ...WAYS, rounds: BETTER_ROUNDS, isOver: within(BETTER_MS) })
+  return { as: better(job), would: better(moves.reduce(supposed, job)), what: moves, searched }
 })

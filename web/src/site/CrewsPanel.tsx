@@ -30,6 +30,7 @@ export function CrewsPanel() {
         ...facts.planning,
         holds: facts.planning.holds.map((hold) => (hold.crewId === id ? { ...hold, crewId: null } : hold)),
         away: facts.planning.away.filter((each) => each.crewId !== id),
+        rooms: facts.planning.rooms.map((each) => (each.gunCrewId === id ? { ...each, gunCrewId: null } : each)),
       },
     }))
   const add = () => {

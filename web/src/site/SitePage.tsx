@@ -5,6 +5,7 @@ import { PageHead } from '../frame/PageHead'
 import { useEdit, useFacts } from '../state/useJob'
 import { ChoiceField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
+import { AddressesPanel } from './AddressesPanel'
 import { AirPanel } from './AirPanel'
 import { CrewsPanel } from './CrewsPanel'
 import { HousePanel } from './HousePanel'
@@ -19,6 +20,7 @@ export function SitePage() {
         <AirPanel />
         <HousePanel />
         <CrewsPanel />
+        <AddressesPanel />
       </div>
     </>
   )

@@ -56,6 +56,17 @@ export function RoomForm({ room, onPick }: { room: Room; onPick: (pick: Pick) =>
           options={[{ value: '', text: W.walk.anyCrew }, ...crews.map(({ id, name }) => ({ value: id, text: name }))]}
           onCommit={(crewId) => set({ crewId: crewId === '' ? null : crewId })}
         />
+        {site.places.length > 0 && (
+          <ChoiceField
+            label={W.walk.address}
+            value={room.placeId ?? ''}
+            options={[
+              { value: '', text: site.place },
+              ...site.places.map(({ id, name }) => ({ value: id, text: name })),
+            ]}
+            onCommit={(placeId) => set({ placeId: placeId === '' ? null : placeId })}
+          />
+        )}
         <TextField
           label={W.walk.neededBy}
           type="datetime-local"

@@ -47,6 +47,7 @@ export const SHELF_WORDS = {
       sprayPerM2: 'Spray',
       coverPerM2: 'Cover',
       uncoverPerM2: 'Uncover',
+      towerEach: 'Take a tower to the next front, by two',
     },
     ratesLine:
       'One practised painter; a beginner takes longer. To begin with, hand-cutting and liquid masks stand as common practice has them, the rest is from memory: put your own in.',

@@ -193,6 +193,7 @@ export const SURVEY_WORDS = {
     },
     hasSkirting: 'Skirting height',
     crew: 'Crew',
+    address: 'Address',
     anyCrew: 'whoever is free',
     neededBy: 'Needed back by',
     held: 'Heated, dried or fanned: air held day and night',

@@ -25,6 +25,7 @@ export const RATE_NAMES = [
   'sprayPerM2',
   'coverPerM2',
   'uncoverPerM2',
+  'towerEach',
 ] as const satisfies readonly (keyof Rates)[]
 
 /** Columns of the rates: minutes of one practised painter, for a metre, a square metre or a piece. */

@@ -1,0 +1,56 @@
+import { carryWays, crewWays } from '../problem/places'
+import type { DoneActivity, Resource, ScheduleProblem } from '../problem/problem'
+import { freeTime, type FreeTime } from './freeTime'
+import { Route, type Stop } from './route'
+
+/** One of what there is only so many of. */
+export interface Unit {
+  readonly free: FreeTime
+  /** Where it stands; null where carrying it takes no time. */
+  readonly route: Route | null
+}
+
+/** All there are of a resource, free but for where they stand now. */
+export function unitsOf(problem: ScheduleProblem, resource: Resource): Unit[] {
+  const { from, horizon } = problem
+  const way = carryWays(problem, resource)
+  const units = Array.from({ length: resource.capacity }, () => ({
+    free: freeTime([{ from, to: horizon }]),
+    route: way && new Route(way),
+  }))
+  // Where they stand now: the latest places at which they were used.
+  const last = new Map<string, DoneActivity>()
+  for (const each of [...problem.done].sort((a, b) => a.to - b.to))
+    if (each.uses.includes(resource.id)) {
+      // Behind those that were used before it.
+      last.delete(each.roomId)
+      last.set(each.roomId, each)
+    }
+  ;[...last.values()].reverse().forEach((each, i) => units[i]?.route?.add(each))
+  return units
+}
+
+/** Where crews have been; none where all rooms are at one address. */
+export function routesOf(problem: ScheduleProblem): Map<string, Route> {
+  const way = crewWays(problem)
+  const routes = new Map<string, Route>()
+  if (!way) return routes
+  for (const { id } of problem.crews) routes.set(id, new Route(way))
+  for (const each of problem.done) routes.get(each.crewId)?.add(each)
+  return routes
+}
+
+/** From when one of some units is free, and there, for so long. */
+export const firstFree = (units: readonly Unit[], stop: Stop): number =>
+  Math.min(Number.POSITIVE_INFINITY, ...units.map((unit) => freeFrom(unit, stop)))
+
+/** From when one is free, and there, for so long. */
+export function freeFrom({ free, route }: Unit, { from, to, roomId }: Stop): number {
+  for (let at = from; ;) {
+    const slot = free.firstSlot(at, to - from)
+    if (!slot) return Number.POSITIVE_INFINITY
+    const next = route?.reached({ ...slot, roomId }) ?? slot.from
+    if (next <= slot.from) return slot.from
+    at = next
+  }
+}
