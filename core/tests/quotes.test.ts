@@ -70,7 +70,7 @@ describe('an offer', () => {
 })
 
 describe('ways', () => {
-  const found = compareWays(small, { roomId: null, stepId: null })
+  const found = compareWays(small, { roomId: null, stepId: null, thingId: null })
   const of = (way: (typeof WAYS)[number]) => found.find((each) => each.way === way)!
   test('the gun takes fewer hours and more paint; by hand takes no more tape than tape does', () => {
     expect(of('mask-and-spray').paintMinor).toBeGreaterThan(of('tape-and-brush').paintMinor)

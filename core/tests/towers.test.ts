@@ -103,7 +103,7 @@ describe('addresses and fronts, read as a foreman would', () => {
   test('one tower for two fronts of one crew is carried for half an hour between them', () => {
     const job: Job = { ...withTowers(1), crews: [wren!] }
     const rooms = withTowers(1).rooms.map((room) => ({ ...room, crewId: null }))
-    const up = new Map(problemOf({ ...job, rooms }).activities.map((act) => [act.id as string, act]))
+    const up = new Map(problemOf({ ...job, rooms }).activities.map((act) => [act.id, act]))
     const uses = planJob({ ...job, rooms })
       .placed.filter((each) => up.get(each.taskId)?.uses.includes('tower'))
       .sort((a, b) => a.from - b.from)

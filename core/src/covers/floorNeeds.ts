@@ -1,5 +1,7 @@
 import { type Cover, type Room, said, type Shelf, word } from '../ground'
 import { faceAreaMm2 } from '../survey/areas'
+import { signedAreaMm2 } from '../survey/outline'
+import { groupedBy } from '../units/groupedBy'
 import { fromRoll, inPieces, type CoverNeed } from './coverNeed'
 import { floorPlan, waysOut } from './floorPlan'
 import { lengthOf, type Laid } from './layFloor'
@@ -13,17 +15,21 @@ export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean): CoverNee
   const plan = floorPlan(room, shelf, sprayed)
   if (!plan) return []
   const at = { roomId: room.id, what: word('cover', 'floor'), hold: 'lies' } as const
+  const byCover = groupedBy(plan.field, (laid) => laid.coverId)
   const coverOf = (laid: readonly Laid[]): Cover | undefined =>
     shelf.covers.find((cover) => cover.id === laid[0]?.coverId)
   const needs: CoverNeed[] = []
-  const [field, stiff, small] = [coverOf(plan.field), coverOf(plan.boards), coverOf(plan.waysOut)]
-  if (field) {
-    const areaMm2 = faceAreaMm2(room, 'floor')
+  const [stiff, small] = [coverOf(plan.boards), coverOf(plan.waysOut)]
+  const laidMm2 = (laid: readonly Laid[]) =>
+    laid.reduce((sum, { corners }) => sum + Math.abs(signedAreaMm2(corners)), 0)
+  for (const own of byCover.values()) {
+    const field = coverOf(own)
+    if (!field) continue
+    // Of several sizes each has its share of the floor.
+    const areaMm2 = (faceAreaMm2(room, 'floor') * laidMm2(own)) / laidMm2(plan.field)
     const place = { ...at, why: said(field.reusable || !sprayed ? 'cover.drips' : 'cover.mist') }
     needs.push(
-      field.reusable
-        ? inPieces(place, field, areaMm2, plan.field.length)
-        : fromRoll(place, field, areaMm2, plan.field.map(lengthOf)),
+      field.reusable ? inPieces(place, field, areaMm2, own.length) : fromRoll(place, field, areaMm2, own.map(lengthOf)),
     )
   }
   if (stiff) {

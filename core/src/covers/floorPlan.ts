@@ -3,6 +3,7 @@ import { reachesFloor, GROUND_STRIP_MM } from '../survey/areas'
 import { stepOf } from '../survey/faces'
 import { traceOutline, type PlanPoint } from '../survey/outline'
 import { coversByKind } from './coverNeed'
+import { layCloths, type ClothSize } from './layCloths'
 import { layAlong, layField, type FieldCover, type Laid } from './layFloor'
 
 /** Paper of this width and more lies on a floor as a field, mm. From memory. */
@@ -37,19 +38,32 @@ export interface FloorPlan {
 export function floorPlan(room: Room, shelf: Shelf, sprayed: boolean): FloorPlan | null {
   if (stepOf(room, 'floor')) return null
   const { cloth, paper, board } = coversByKind(shelf)
-  const [cloths, small] = [cloth.at(-1), cloth[0]]
+  // Runners are kept for ways out and stairs: a field of them would slip underfoot.
+  const small = cloth[0]
+  const cloths = fieldCloths(cloth)
   const wide = paper.filter((cover) => cover.widthMm >= FIELD_PAPER_MM).at(-1)
-  const field = sprayed && wide ? asField(wide) : cloths ? asField(cloths) : wide ? asField(wide) : null
+  const rolled = wide && (sprayed || cloths.length === 0) ? asField(wide) : null
   const ring = floorRing(room)
   const isIn = room.kind === 'room'
   const stiff = isIn && isBusy(room) && isHard(room) ? board.at(-1) : undefined
   return {
     ring,
-    field: field ? layField(ring, field) : [],
+    field: rolled ? layField(ring, rolled) : cloths.length > 0 ? layCloths(ring, cloths) : [],
     boards: stiff ? boardsAlong(room, asField(stiff)) : [],
     stairs: small ? stairRunners(room, asField(small)) : [],
     waysOut: isIn && small ? waysOut(room).flatMap((way) => clothAt(room, way, asField(small))) : [],
   }
+}
+
+/** Narrower than this a cloth is a runner, mm. From memory. */
+const RUNNER_MM = 1500
+
+/** Cloths for a field as the van has them; where it has none, of the largest size. */
+function fieldCloths(cloths: readonly Cover[]): ClothSize[] {
+  const sized = cloths.map((cover) => ({ ...asField(cover), owned: cover.owned }))
+  const broad = sized.filter((cloth) => Math.min(cloth.widthMm, cloth.lengthMm) > RUNNER_MM)
+  const there = broad.filter(({ owned }) => owned > 0)
+  return there.length > 0 ? there : (broad.length > 0 ? broad : sized).slice(-1)
 }
 
 const asField = ({ id, widthMm, lengthMm, kind }: Cover): FieldCover => ({

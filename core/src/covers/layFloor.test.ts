@@ -5,6 +5,7 @@ import { STARTER_SHELF as SHELF } from '../catalogue/starterShelf'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../survey/roomTemplate'
 import { signedAreaMm2, traceOutline, type PlanPoint } from '../survey/outline'
 import { floorPlan } from './floorPlan'
+import { layCloths, type ClothSize } from './layCloths'
 import { layField, lengthOf, type FieldCover, type Laid } from './layFloor'
 
 const CLOTH: FieldCover = { id: 'cloth', widthMm: 3658, lengthMm: 3658, isRoll: false }
@@ -58,6 +59,61 @@ test('strips and cloths by hand', () => {
   ]
   expect(layField(box, PAPER).map(lengthOf)).toEqual([3000, 3000, 3000, 3000, 3000])
   expect(layField(box, CLOTH)).toHaveLength(2)
+})
+
+describe('cloths of several sizes, as the van has them', () => {
+  const size = (id: string, widthMm: number, lengthMm: number, owned: number): ClothSize => ({
+    id,
+    widthMm,
+    lengthMm,
+    owned,
+    isRoll: false,
+  })
+  const box = (x: number, y: number): PlanPoint[] => [
+    { x: 0, y: 0 },
+    { x, y: 0 },
+    { x, y },
+    { x: 0, y },
+  ]
+  const counted = (laid: readonly Laid[]) =>
+    Object.fromEntries(
+      [...new Set(laid.map((each) => each.coverId))]
+        .sort()
+        .map((id) => [id, laid.filter((each) => each.coverId === id).length]),
+    )
+
+  test('made-up outlines stay nowhere bare', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.5, max: 1, noNaN: true }), { minLength: 4, maxLength: 8 }),
+        fc.integer({ min: 2000, max: 7000 }),
+        fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 3, maxLength: 3 }),
+        (radii, mm, owned) => {
+          const ring = radii.map((r, i): PlanPoint => {
+            const angle = (2 * Math.PI * i) / radii.length + 0.2
+            return { x: Math.round(mm * r * Math.cos(angle)), y: Math.round(mm * r * Math.sin(angle)) }
+          })
+          const sizes = [
+            size('a', 3658, 3658, owned[0]!),
+            size('b', 2743, 3658, owned[1]!),
+            size('c', 1829, 2743, owned[2]!),
+          ]
+          expect(bareMm2(ring, layCloths(ring, sizes))).toBeLessThan(10_000)
+        },
+      ),
+      { numRuns: 40, seed: 7 },
+    )
+  })
+  // By hand, 6 m × 3.5 m: two of 3.658 m square span it (2 × 3658 − 150 = 7166); where there is one, it and one of 2.743 m
+  // (3658 + 2743 − 150 = 6251) do; where there is none of either, small ones in two rows.
+  test('the least that is there, by hand', () => {
+    const [large, middle] = [(n: number) => size('large', 3658, 3658, n), (n: number) => size('middle', 2743, 3658, n)]
+    expect(counted(layCloths(box(6000, 3500), [large(2)]))).toEqual({ large: 2 })
+    expect(counted(layCloths(box(6000, 3500), [large(1), middle(4)]))).toEqual({ large: 1, middle: 1 })
+    expect(counted(layCloths(box(6000, 3500), [large(0), middle(4)]))).toEqual({ middle: 3 })
+    // A small cloth does where a large one would lie half up the wall.
+    expect(counted(layCloths(box(2500, 3500), [large(4), middle(4)]))).toEqual({ middle: 1 })
+  })
 })
 
 describe('a floor plan', () => {

@@ -16,15 +16,15 @@ export interface FieldCover {
 }
 
 /** Neighbours lie over one another by so much, mm. From memory. */
-const LAP_MM = { cloth: 150, strip: 50 } as const
+export const LAP_MM = { cloth: 150, strip: 50 } as const
 
-interface Span {
+export interface Span {
   readonly from: number
   readonly to: number
 }
 
 /** A row across a floor, in a frame turned by an angle. */
-interface Row extends Span {
+export interface Row extends Span {
   readonly y: number
 }
 
@@ -84,7 +84,7 @@ function piecesAlong(row: Row, { isRoll, lengthMm }: FieldCover, lap: number): R
   })
 }
 
-const boxOf = ({ from, to, y }: Row, wide: number): PlanPoint[] => [
+export const boxOf = ({ from, to, y }: Row, wide: number): PlanPoint[] => [
   { x: from, y },
   { x: to, y },
   { x: to, y: y + wide },
@@ -92,7 +92,7 @@ const boxOf = ({ from, to, y }: Row, wide: number): PlanPoint[] => [
 ]
 
 /** Where an outline has anything between two heights: the shadow it throws on them. */
-function spansBetween(ring: readonly PlanPoint[], low: number, high: number): Span[] {
+export function spansBetween(ring: readonly PlanPoint[], low: number, high: number): Span[] {
   const spans: Span[] = []
   const middle = (low + high) / 2
   const crossings: number[] = []
@@ -123,7 +123,7 @@ function joined(spans: readonly Span[]): Span[] {
   return all.filter(({ from, to }) => to - from > 1)
 }
 
-function longestAngle(ring: readonly PlanPoint[]): number {
+export function longestAngle(ring: readonly PlanPoint[]): number {
   let [longest, angle] = [0, 0]
   ring.forEach((p, i) => {
     const q = ring[(i + 1) % ring.length] ?? p
@@ -134,7 +134,7 @@ function longestAngle(ring: readonly PlanPoint[]): number {
 }
 
 /** A point turned about the origin. */
-function turn({ x, y }: PlanPoint, angle: number): PlanPoint {
+export function turn({ x, y }: PlanPoint, angle: number): PlanPoint {
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
   return { x: x * cos - y * sin, y: x * sin + y * cos }
 }

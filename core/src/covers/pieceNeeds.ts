@@ -1,6 +1,7 @@
-import { type Room, said, type Shelf, face } from '../ground'
+import { type Fact, type Room, said, type Shelf, face } from '../ground'
 import { stepOf } from '../survey/faces'
 import { runnersFor } from './floorPlan'
+import { gatheredIn, type Gathered } from './gather'
 import { coversByKind, fromRoll, inPieces, narrowestOver, panelsOver, rolledOff, type CoverNeed } from './coverNeed'
 
 /** Hems of a sheet hang over on every side, mm. From memory. */
@@ -20,18 +21,17 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
   const paper = covers.paper.filter((cover) => cover.widthMm >= FIELD_PAPER_MM).at(-1)
   const runner = covers.cloth[0]
   const again = gunCoats > 1
+  const gathered = gatheredIn(room)
   return room.pieces.flatMap((piece): CoverNeed[] => {
     const painted = stepOf(room, face('piece', piece.id)) !== null
     const at = { roomId: room.id, what: piece.name, hold: 'loose' } as const
     switch (piece.kind) {
       case 'furniture': {
-        // The sheet falls to the floor on all four sides.
-        const long = piece.widthMm + 2 * (piece.heightMm + OVERHANG_MM)
-        const deep = piece.depthMm + 2 * (piece.heightMm + OVERHANG_MM)
-        const place = again
-          ? { ...at, hold: 'taut' as const, why: said('cover.taut_again') }
-          : { ...at, why: said('cover.falls') }
-        return film ? [fromRoll(place, film, long * deep, panelsOver(long, deep, film))] : []
+        // One sheet lies over all that is gathered; it is told with the first piece of it.
+        const own = gathered?.pieces.includes(piece) ? gathered : null
+        if (own && own.pieces[0] !== piece) return []
+        const what = own ? said('cover.gathered', { count: own.pieces.length }) : piece.name
+        return sheet(what, own ?? { longMm: piece.widthMm, deepMm: piece.depthMm, heightMm: piece.heightMm })
       }
       case 'cabinets':
         if (painted) {
@@ -58,6 +58,18 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
         const place = { ...at, hold: 'lies' as const, why: said('cover.feet') }
         return [inPieces(place, runner, long * piece.widthMm, runnersFor(piece, runner.lengthMm))]
       }
+    }
+    function sheet(
+      what: Fact,
+      { longMm, deepMm, heightMm }: Pick<Gathered, 'longMm' | 'deepMm' | 'heightMm'>,
+    ): CoverNeed[] {
+      // It falls to the floor on all four sides.
+      const long = longMm + 2 * (heightMm + OVERHANG_MM)
+      const deep = deepMm + 2 * (heightMm + OVERHANG_MM)
+      const place = again
+        ? { ...at, what, hold: 'taut' as const, why: said('cover.taut_again') }
+        : { ...at, what, why: said('cover.falls') }
+      return film ? [fromRoll(place, film, long * deep, panelsOver(long, deep, film))] : []
     }
     function spatter(long: number, deep: number): CoverNeed[] {
       const cover = again ? (paper ?? film) : film

@@ -1,6 +1,6 @@
 import type { HybridClock } from '../units/hybridClock'
 
-/** What can be ticked on site. `done` is of work that is ticked as a whole; `pictured` is a picture of a hem, kept under the line’s own id; `received`, `returned` and `counted` are of stock on the van; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
+/** What can be ticked on site. `done` is of work that is ticked as a whole; `pictured` is a picture of a hem, kept under the line’s own id; `received`, `returned` and `counted` are of stock on the van; `cut` is a length cut off a roll for a room; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
 export const EVENT_KINDS = [
   'covered',
   'laid',
@@ -16,6 +16,7 @@ export const EVENT_KINDS = [
   'received',
   'returned',
   'counted',
+  'cut',
   'undone',
 ] as const
 export type EventKind = (typeof EVENT_KINDS)[number]
@@ -30,7 +31,7 @@ export interface LogEvent {
   readonly at: string
   readonly crewId: string | null
   /** The hems it is about; for covered and uncovered the room (`room:r1`), fitting (`fitting:r1/f2`)
-   * or a colour's covers (`work:r1/s2/cover`); for done the work (`work:r1/prep`); for stock the article (`stock:tape:t1/24`). */
+   * or a colour's covers (`work:r1/s2/cover`); for done the work (`work:r1/prep`); for stock the article (`stock:tape:t1/24`), for cut article and room. */
   readonly subjects: readonly string[]
   /** Which coat, for `coated`: 1 is the first. */
   readonly coat: number | null
@@ -38,7 +39,7 @@ export interface LogEvent {
   readonly bleeds: number | null
   /** When the plan on the board expected it, ISO UTC, if it did. */
   readonly expectedAt: string | null
-  /** Of stock: how much came, went back or was found, in mm, ml or pieces. */
+  /** Of stock: how much came, went back, was found or cut, in mm, ml or pieces. */
   readonly amount: number | null
   /** The event taken back, for `undone`. */
   readonly undoes: string | null

@@ -42,6 +42,8 @@ export interface WorkParameters {
   readonly mendAreaMm2: Known
   /** Bagging a lantern or a tap, min each. */
   readonly bagMin: Known
+  /** Carrying a piece of furniture to the middle of the room, or back, min each. */
+  readonly gatherMin: Known
   /** Share of a fault's mending on glass, and of faults seen under a skirting. */
   readonly glassMendShare: Known
   readonly tuckedShare: Known
@@ -89,6 +91,7 @@ export const WORK: WorkParameters = {
   mendLengthMm: guess(60, 'mm', 'one-touch-mends-6-mm'),
   mendAreaMm2: guess(200, 'mm²', 'wide-runs-take-a-second-touch'),
   bagMin: guess(1.5, 'min', 'a-bag-gathered-and-taped-behind'),
+  gatherMin: guess(3, 'min', 'two-lift-it-across-half-a-room'),
   glassMendShare: guess(0.2, '', 'a-blade-mends-glass-fast'),
   tuckedShare: guess(0.0005, '', 'the-skirting-hides-the-edge'),
   wetMargin: guess(0.8, '', 'keeps-a-fifth-of-the-window-in'),

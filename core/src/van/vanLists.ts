@@ -8,7 +8,7 @@ import type { Recipe } from '../recipes/recipe'
 import { stepAt } from '../survey/stepAt'
 import { groupedBy } from '../units/groupedBy'
 import { toLocal } from '../units/time'
-import { stockOf, type Stock } from './stock'
+import { lotsOf, stockOf, type Lots, type Stock } from './lots'
 import { sundriesOf, type SundryLine } from './sundries'
 import type { Load } from '../load/takeLoad'
 import { coatMinutes, vanItems, type VanItem, type VanSetup, type VanTask } from './vanItems'
@@ -37,6 +37,8 @@ export interface VanPlan {
   readonly lists: readonly VanList[]
   readonly shortages: readonly Shortage[]
   readonly stock: Stock
+  /** The same by when it came, the oldest first. */
+  readonly lots: Lots
 }
 
 /** A plan, as far as it says what is loaded. */
@@ -81,8 +83,9 @@ export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters
     })
     .filter(({ items, sundries }) => items.length + sundries.length > 0)
     .sort((a, b) => a.day - b.day || (a.crewId < b.crewId ? -1 : 1))
-  const stock = stockOf(job, hems, plan.recipes)
-  return { lists, stock, shortages: shortagesOf(job, lists, stock) }
+  const lots = lotsOf(job, hems, plan.recipes)
+  const stock = stockOf(lots)
+  return { lists, stock, lots, shortages: shortagesOf(job, lists, stock) }
 }
 
 /** Cautions of the recipes that a day's tasks touch, each once, in the order of the day. */
@@ -123,7 +126,7 @@ function shortagesOf(job: Job, lists: readonly VanList[], stock: Stock): Shortag
     // Paint is bought for the job by the litre, and tools are told where they are missing.
     if (item.key.startsWith('tool:') || item.unit === 'litres') return []
     const there = stock.get(item.key) ?? 0
-    const isBack = item.unit === 'pieces' && item.key.startsWith('cover:')
+    const isBack = comesBack(item)
     const byDay = groupedBy(lists, (list) => list.day)
     let used = 0
     let ranOut: number | null = null
@@ -142,6 +145,9 @@ function shortagesOf(job: Job, lists: readonly VanList[], stock: Stock): Shortag
     return [{ item, needed: most, there, day: ranOut, orderBy: lead === null ? null : workdaysBefore(ranOut, lead) }]
   })
 }
+
+/** Cloths and boards come back to the van in the evening. */
+export const comesBack = ({ unit, key }: VanItem): boolean => unit === 'pieces' && key.startsWith('cover:')
 
 /** A coating is ordered by its kind, whatever its colour. */
 export const orderKey = (key: VanItem['key']): ArticleKey => key.split('|')[0] ?? key

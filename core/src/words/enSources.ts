@@ -114,6 +114,8 @@ export const EN_SOURCES = {
   'word.source.hold-at-touch-dry': 'hold at touch-dry',
   'word.source.iso-8502-4': 'ISO 8502-4',
   'word.source.just-noticeable-on-one-wall': 'just noticeable on one wall',
+  'word.source.two-lift-it-across-half-a-room': 'two lift it across half a room',
+  'word.source.a-year-from-the-shop-kept-cool-and-dry': 'a year from the shop, kept cool and dry',
   'word.source.keeps-a-fifth-of-the-window-in': 'keeps a fifth of the window in hand',
   'word.source.known-to-let-go-under-tape': 'known to let go under tape',
   'word.source.leave-a-tenth-of-the-label-time': 'leave a tenth of the label time',

@@ -75,6 +75,7 @@ export const EN_STEPS = {
   'cover.drips': 'drips and spilled paint',
   'cover.knocks': 'people pass: boards against knocks',
   'cover.soles': 'doubled, cleans soles',
+  'cover.gathered': '{count, plural, one {# piece} other {# pieces}} of furniture, gathered',
   'cover.falls': 'a knocked-over bucket, a falling pole',
   'cover.taut_again': 'the gun goes over it twice: taped all round and taut, or it flakes',
   'cover.contents': 'contents stay; paper, since paint flakes off film',

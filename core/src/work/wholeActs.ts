@@ -1,3 +1,4 @@
+import { gatheredIn } from '../covers/gather'
 import {
   isFace,
   type ActivityRef,
@@ -78,15 +79,23 @@ export const roomCover = (setup: WholeSetup): Activity =>
   whole(
     setup,
     { of: 'room', roomId: setup.room.id, act: 'cover' },
-    { work: [{ part: 'cover', minutes: m2Of(lying(setup.covers)) * setup.house.rates.coverPerM2 }] },
+    { work: [{ part: 'cover', minutes: m2Of(lying(setup.covers)) * setup.house.rates.coverPerM2 + carrying(setup) }] },
   )
+
+/** Minutes for carrying furniture together, and as many for carrying it back. */
+const carrying = ({ room, parameters }: WholeSetup): number =>
+  (gatheredIn(room)?.pieces.length ?? 0) * parameters.work.gatherMin.value
 
 /** Taking those covers off again. */
 export const roomUncover = (setup: WholeSetup): Activity =>
   whole(
     setup,
     { of: 'room', roomId: setup.room.id, act: 'uncover' },
-    { work: [{ part: 'uncover', minutes: m2Of(lying(setup.covers)) * setup.house.rates.uncoverPerM2 }] },
+    {
+      work: [
+        { part: 'uncover', minutes: m2Of(lying(setup.covers)) * setup.house.rates.uncoverPerM2 + carrying(setup) },
+      ],
+    },
   )
 
 /** Making faces ready as the survey ticked it; dust is wiped off as tape goes on. Null where nothing was ticked. */

@@ -1,9 +1,22 @@
 import { Printer } from 'lucide-react'
-import { useState } from 'react'
-import { coverOf, formatLength, formatRun, type CoverTaken, type CutRoll, type Load } from '@crisp-hem/core'
+import {
+  coverOf,
+  cutsDone,
+  formatInstant,
+  formatLength,
+  formatRun,
+  panelsCut,
+  UNSAID,
+  type CoverTaken,
+  type CutRoll,
+  type Load,
+  type RollCuts,
+} from '@crisp-hem/core'
 import { cutSheet } from '../print/cutSheet'
 import { savePdf } from '../print/savePdf'
-import { useFacts } from '../state/useJob'
+import { useNow } from '../state/clock'
+import { useFacts, useTick } from '../state/useJob'
+import { useAppSelector } from '../store'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { factText, formatMoney, W } from '../words'
@@ -15,10 +28,9 @@ export function CutPlans({ load }: { load: Load }) {
   const facts = useFacts()
   const lines = load.covers.filter((line) => line.cuts !== null)
   const cuts = lines.flatMap((line) => line.cuts ?? [])
-  const [done, mark] = useScratched(facts.id)
   if (cuts.length === 0) return <p className="panel text-soft">{W.cut.none}</p>
   return (
-    <div className="grid gap-4">
+    <div className="grid grid-cols-1 gap-4">
       <p className="flex flex-wrap items-center gap-3 text-sm text-soft">
         {W.cut.order}
         <Button
@@ -30,21 +42,23 @@ export function CutPlans({ load }: { load: Load }) {
         </Button>
       </p>
       {lines.map((line) => (
-        <OneKind key={line.coverId} line={line} done={done} mark={mark} />
+        <OneKind key={line.coverId} line={line} />
       ))}
     </div>
   )
 }
 
 interface Scratched {
-  readonly done: ReadonlySet<string>
-  readonly mark: (key: string) => void
+  /** Panels that are cut, each with the line of the log that says so. */
+  readonly done: ReadonlyMap<string, string>
+  readonly mark: (key: string, words: string) => void
 }
 
-function OneKind({ line, done, mark }: { line: CoverTaken } & Scratched) {
+function OneKind({ line }: { line: CoverTaken }) {
   const { shelf, site } = useFacts()
   const longer = useLonger(line)
   const cuts = longer.cuts ?? line.cuts
+  const { done, mark } = useScratched(cuts)
   if (!cuts) return null
   const spare = cuts.priceMinor - cuts.leastMinor
   const taken = cuts.rolls.reduce((sum, roll) => sum + roll.lengthMm, 0)
@@ -107,7 +121,7 @@ function RollLine({ roll, number, id, done, mark }: { roll: CutRoll; number: num
                 aria-pressed={done.has(key)}
                 aria-label={W.cut.mark({ what: words })}
                 className={`min-h-11 border px-2.5 text-left text-sm sm:min-h-8 ${done.has(key) ? 'border-rule text-soft line-through' : 'border-ink/60 bg-sheet hover:bg-deep'}`}
-                onClick={() => mark(key)}
+                onClick={() => mark(key, W.cut.mark({ what: words }))}
               >
                 {words}
               </button>
@@ -122,27 +136,32 @@ function RollLine({ roll, number, id, done, mark }: { roll: CutRoll; number: num
   )
 }
 
-/** What was cut already, kept on this device: who stands at the roll marks it off. */
-function useScratched(jobId: string): [ReadonlySet<string>, (key: string) => void] {
-  const place = `crisp-hem:cut:${jobId}`
-  const [done, setDone] = useState<ReadonlySet<string>>(() => {
-    try {
-      const kept: unknown = JSON.parse(localStorage.getItem(place) ?? '[]')
-      return new Set(Array.isArray(kept) ? kept.map(String) : [])
-    } catch {
-      // A device that keeps nothing begins anew.
-      return new Set()
-    }
-  })
-  const mark = (key: string) => {
-    const next = new Set(done)
-    if (!next.delete(key)) next.add(key)
-    setDone(next)
-    try {
-      localStorage.setItem(place, JSON.stringify([...next]))
-    } catch {
-      // It is still marked while the page is open.
-    }
+/** What was cut already, by the log: whoever stands at the roll marks it off, and everybody sees it. */
+function useScratched(cuts: RollCuts | null): Scratched {
+  const log = useAppSelector((state) => state.log.events)
+  const tick = useTick()
+  const now = useNow(60_000)
+  const coverId = cuts?.coverId ?? ''
+  const panels = (cuts?.rolls ?? []).flatMap((roll, r) =>
+    roll.panels.map((panel, i) => ({ ...panel, coverId, key: `${coverId} ${r} ${i}` })),
+  )
+  const lines = panelsCut(panels, cutsDone(log))
+  const done = new Map(panels.flatMap(({ key }, i) => (lines[i] ? [[key, lines[i]] as const] : [])))
+  const mark = (key: string, words: string) => {
+    const panel = panels.find((each) => each.key === key)
+    if (!panel) return
+    const at = formatInstant(Math.floor(now))
+    const line = done.get(key)
+    const event = line
+      ? { ...UNSAID, kind: 'undone' as const, at, subjects: [], undoes: line }
+      : {
+          ...UNSAID,
+          kind: 'cut' as const,
+          at,
+          subjects: [`stock:cover:${panel.coverId}`, `room:${panel.roomId}`],
+          amount: panel.lengthMm,
+        }
+    tick([event], words)
   }
-  return [done, mark]
+  return { done, mark }
 }

@@ -1,5 +1,13 @@
 import { useId } from 'react'
-import { traceOutline, type FloorPlan, type Laid, type PlanPoint, type Room } from '@crisp-hem/core'
+import {
+  gatheredIn,
+  traceOutline,
+  type FloorPlan,
+  type Gathered,
+  type Laid,
+  type PlanPoint,
+  type Room,
+} from '@crisp-hem/core'
 import { W } from '../words'
 
 const [WIDE, HIGH, MARGIN] = [340, 240, 14]
@@ -12,6 +20,7 @@ export function FloorDrawing({ room, plan }: { room: Room; plan: FloorPlan }) {
   const scale = Math.min((WIDE - 2 * MARGIN) / (maxX - minX), (HIGH - 2 * MARGIN) / (maxY - minY))
   const px = ({ x, y }: PlanPoint) => `${MARGIN + (x - minX) * scale},${MARGIN + (y - minY) * scale}`
   const clip = useId()
+  const gathered = gatheredIn(room)
   const points = (corners: readonly PlanPoint[]) => corners.map(px).join(' ')
   return (
     <svg
@@ -55,10 +64,20 @@ export function FloorDrawing({ room, plan }: { room: Room; plan: FloorPlan }) {
         ))}
       </g>
       <polygon points={points(plan.ring)} fill="none" stroke="var(--ink)" strokeWidth="2.5" />
-      {furnitureAt(room).map(({ at }, i) => {
+      {gathered && (
+        <polygon
+          points={points(gathered.block)}
+          fill="var(--card)"
+          fillOpacity="0.85"
+          stroke="var(--ink)"
+          strokeDasharray="6 3"
+        />
+      )}
+      {furnitureAt(room, gathered).map(({ at, corners }, i) => {
         const [x, y] = px(at).split(',').map(Number)
         return (
           <g key={i}>
+            {corners && <polygon points={points(corners)} fill="var(--deep)" stroke="var(--ink)" strokeWidth="0.8" />}
             <circle cx={x} cy={y} r="9" fill="var(--card)" stroke="var(--ink)" />
             <text x={x} y={(y ?? 0) + 4} textAnchor="middle" fontSize="11" fill="var(--ink)">
               {i + 1}
@@ -80,19 +99,32 @@ const FILL: Record<Laid['as'], string> = {
 
 const extent = (numbers: readonly number[]): [number, number] => [Math.min(...numbers), Math.max(...numbers)]
 
-/** Where furniture stands: before its wall, at half its depth. */
-function furnitureAt(room: Room): { at: PlanPoint }[] {
+interface Stands {
+  readonly at: PlanPoint
+  /** Null where it stands at its wall: the walk shows how large it is. */
+  readonly corners: readonly PlanPoint[] | null
+}
+
+/** Where furniture stands: gathered, else before its wall, at half its depth. */
+function furnitureAt(room: Room, gathered: Gathered | null): Stands[] {
   if (room.kind !== 'room') return []
   const { corners } = traceOutline(room.walls)
   return room.pieces
     .filter((piece) => piece.kind === 'furniture')
-    .flatMap((piece) => {
+    .flatMap((piece): Stands[] => {
+      const own = gathered?.places[gathered.pieces.indexOf(piece)]
+      if (own) return [{ at: middleOf(own), corners: own }]
       const i = room.walls.findIndex((wall) => wall.id === piece.wallId)
       const [a, b] = [corners[i], corners[(i + 1) % corners.length]]
       if (!a || !b) return []
       const long = Math.hypot(b.x - a.x, b.y - a.y) || 1
       const [x, y] = [(b.x - a.x) / long, (b.y - a.y) / long]
       const [along, out] = [piece.atMm + piece.widthMm / 2, piece.depthMm / 2]
-      return [{ at: { x: a.x + x * along - y * out, y: a.y + y * along + x * out } }]
+      return [{ at: { x: a.x + x * along - y * out, y: a.y + y * along + x * out }, corners: null }]
     })
 }
+
+const middleOf = (corners: readonly PlanPoint[]): PlanPoint => ({
+  x: corners.reduce((sum, { x }) => sum + x, 0) / corners.length,
+  y: corners.reduce((sum, { y }) => sum + y, 0) / corners.length,
+})

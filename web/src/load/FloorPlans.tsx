@@ -3,6 +3,8 @@ import {
   fieldSprays,
   floorPlan,
   formatRun,
+  gatheredIn,
+  groupedBy,
   lengthOf,
   type FloorPlan,
   type Load,
@@ -55,23 +57,19 @@ function Missing({ load }: { load: Load }) {
 
 function FloorWords({ room, plan }: { room: Room; plan: FloorPlan }) {
   const { shelf, site } = useFacts()
-  const [first] = plan.field
-  const name = first ? coverOf(shelf, first.coverId).name : ''
+  const fields = [...groupedBy(plan.field, (laid) => laid.coverId)].map(([coverId, own]) => {
+    const { name } = coverOf(shelf, coverId)
+    const length = () =>
+      formatRun(
+        own.reduce((sum, each) => sum + lengthOf(each), 0),
+        site.units,
+      )
+    return own[0]?.as === 'strip'
+      ? W.floors.strips({ n: own.length, name, length: length() })
+      : W.floors.field({ n: own.length, name })
+  })
   const lines = [
-    ...(first
-      ? [
-          first.as === 'strip'
-            ? W.floors.strips({
-                n: plan.field.length,
-                name,
-                length: formatRun(
-                  plan.field.reduce((sum, each) => sum + lengthOf(each), 0),
-                  site.units,
-                ),
-              })
-            : W.floors.field({ n: plan.field.length, name }),
-        ]
-      : []),
+    ...fields,
     ...(plan.boards.length > 0 ? [W.floors.boards({ n: plan.boards.length })] : []),
     ...(plan.waysOut.length > 0 ? [W.floors.ways({ n: plan.waysOut.length })] : []),
     ...furniture(room),
@@ -86,9 +84,10 @@ function FloorWords({ room, plan }: { room: Room; plan: FloorPlan }) {
   )
 }
 
-/** Furniture of a room, gathered and sheeted, with the numbers it has in the drawing. */
-function furniture({ pieces }: Room): string[] {
-  const own = pieces.filter((piece) => piece.kind === 'furniture')
+/** Furniture of a room, with the numbers it has in the drawing: gathered under one sheet, or sheeted where it stands. */
+function furniture(room: Room): string[] {
+  const own = room.pieces.filter((piece) => piece.kind === 'furniture')
   if (own.length === 0) return []
-  return [W.floors.pieces({ n: own.length, names: own.map((piece, i) => `${i + 1} ${piece.name}`).join(', ') })]
+  const names = own.map((piece, i) => `${i + 1} ${piece.name}`).join(', ')
+  return [(gatheredIn(room) ? W.floors.gathered : W.floors.pieces)({ n: own.length, names })]
 }

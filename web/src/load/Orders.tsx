@@ -27,7 +27,7 @@ export function Orders({ load, van }: { load: Load; van: VanPlan }) {
   const suppliers = [...new Set(lines.map((line) => line.supplier))].sort((a, b) => (a ?? '~').localeCompare(b ?? '~'))
   if (lines.length === 0) return <p className="panel text-soft">{W.orders.none}</p>
   return (
-    <div className="grid gap-4">
+    <div className="grid grid-cols-1 gap-4">
       {suppliers.map((supplier) => (
         <OneOrder key={supplier ?? ''} supplier={supplier} lines={lines.filter((line) => line.supplier === supplier)} />
       ))}

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react'
-import { fromLocal } from '@crisp-hem/core'
+import { fromLocal, sharedShortages } from '@crisp-hem/core'
 import type { JobAnswer } from '@crisp-hem/core/wire'
 import { keptJob, keptJobs } from '../device/kept'
 import { amountWords } from '../rounds/loadWords'
@@ -25,14 +25,26 @@ export function OtherJobs() {
   const now = Math.floor(useNow(600_000))
   const question = useMemo((): OthersAsked => ({ jobs, now }), [jobs, now])
   const needs = useWorkerAnswer<OthersAsked, readonly OtherNeed[]>(start, question, ASK_AFTER_MS)
-  const own = new Set((useVan()?.lists ?? []).flatMap((list) => list.items.map((item) => item.key)))
+  const van = useVan()
+  const own = new Set((van?.lists ?? []).flatMap((list) => list.items.map((item) => item.key)))
   const lines = (needs ?? []).flatMap((need) => {
     const items = need.items.filter((item) => own.has(item.key) && item.unit !== 'litres')
     return items.length > 0 ? [{ ...need, items }] : []
   })
   if (lines.length === 0) return null
+  const short = van ? sharedShortages(van, needs ?? []) : []
   return (
     <Panel title={W.van.others}>
+      {short.map(({ item, day, missing, jobs: names }) => (
+        <p key={item.key} className="mb-1.5 font-semibold text-act">
+          {W.van.together({
+            jobs: names.join(', '),
+            what: itemWords(item),
+            day: dayText(fromLocal(day, 720, site.zone), site.zone),
+            n: amountWords({ ...item, amount: missing }, site.units),
+          })}
+        </p>
+      ))}
       <ul className="text-sm">
         {lines.map((line) => (
           <li key={`${line.jobId} ${line.day}`} className="border-b border-rule py-1">

@@ -1,12 +1,12 @@
 import { useState } from 'react'
-import { articleKey, formatInstant, UNSAID, type Shelf, type VanPlan } from '@crisp-hem/core'
+import { articleKey, formatInstant, takenFirst, UNSAID, type Shelf, type VanPlan } from '@crisp-hem/core'
 import { amountWords } from '../rounds/loadWords'
 import { useNow } from '../state/clock'
 import { useFacts, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { ChoiceField, Labelled, TextField } from '../ui/fields'
-import { W } from '../words'
+import { dayText, W } from '../words'
 
 const ACTS = ['received', 'returned', 'counted'] as const
 type Act = (typeof ACTS)[number]
@@ -38,6 +38,19 @@ const keptOf = (shelf: Shelf): Kept[] => [
   })),
   ...shelf.sealants.map((each): Kept => ({ key: articleKey('sealant', each.id), name: each.name, unit: 'tubes' })),
 ]
+
+/** Which of a thing is taken first, where some of it is older than the rest. */
+function First({ article, van }: { article: string; van: VanPlan }) {
+  const { site } = useFacts()
+  const now = useNow(600_000)
+  const first = takenFirst(article, van.lots, now)
+  if (!first) return null
+  const text =
+    first.at === null
+      ? W.stock.firstUnknown
+      : (first.isOld ? W.stock.firstOld : W.stock.first)({ when: dayText(first.at, site.zone) })
+  return <span className={`block ${first.isOld ? 'text-act' : 'text-soft'}`}>{text}</span>
+}
 
 /** Books what came in, went back and was counted; by the log, so that it waits for a line like any tick. */
 export function StockPanel({ van }: { van: VanPlan }) {
@@ -78,7 +91,10 @@ export function StockPanel({ van }: { van: VanPlan }) {
       <ul className="mb-2 text-sm">
         {present.map((each) => (
           <li key={each.key} className="flex border-b border-rule py-0.5">
-            <span className="flex-1">{each.name}</span>
+            <span className="flex-1">
+              {each.name}
+              <First article={each.key} van={van} />
+            </span>
             <b>{there(each)}</b>
           </li>
         ))}

@@ -17,13 +17,13 @@ const start = () => new Worker(new URL('./ways.worker.ts', import.meta.url), { t
 /** The same work by hand, with tape, with the gun and with liquid mask: hours, material, mending, finish, days. */
 export function WaysCompared() {
   const job = useJobWithLog()
-  const [scope, setScope] = useState<WaysScope>({ roomId: null, stepId: null })
+  const [scope, setScope] = useState<WaysScope>({ roomId: null, stepId: null, thingId: null })
   const question = useMemo((): WaysAsked => ({ job, scope }), [job, scope])
   const answer = useWorkerAnswer<WaysAsked, WaysAnswer>(start, question, ASK_AFTER_MS)
   const room = job.rooms.find((each) => each.id === scope.roomId) ?? null
-  const isOld = answer !== null && (answer.scope.roomId !== scope.roomId || answer.scope.stepId !== scope.stepId)
+  const isOld = answer !== null && answer.scope !== scope && JSON.stringify(answer.scope) !== JSON.stringify(scope)
   return (
-    <div className="grid gap-4">
+    <div className="grid grid-cols-1 gap-4">
       <Panel title={W.van.views.ways}>
         <div className="mb-2 flex flex-wrap gap-3">
           <ChoiceField
@@ -33,7 +33,7 @@ export function WaysCompared() {
               { value: '', text: W.compared.job },
               ...job.rooms.map((each) => ({ value: each.id, text: each.name })),
             ]}
-            onCommit={(roomId) => setScope({ roomId: roomId === '' ? null : roomId, stepId: null })}
+            onCommit={(roomId) => setScope({ roomId: roomId === '' ? null : roomId, stepId: null, thingId: null })}
           />
           {room && (
             <ChoiceField
@@ -46,14 +46,28 @@ export function WaysCompared() {
               onCommit={(stepId) => setScope({ ...scope, stepId: stepId === '' ? null : stepId })}
             />
           )}
+          {room && (
+            <ChoiceField
+              label={W.compared.thing}
+              value={scope.thingId ?? ''}
+              options={[
+                { value: '', text: W.compared.allThings },
+                ...[...room.openings, ...room.fittings, ...room.pieces].map(({ id, name }) => ({
+                  value: id,
+                  text: name,
+                })),
+              ]}
+              onCommit={(thingId) => setScope({ ...scope, thingId: thingId === '' ? null : thingId })}
+            />
+          )}
         </div>
         {answer === null || isOld ? (
           <p className="text-soft">{W.compared.working}</p>
         ) : (
           <WaysTable ways={answer.ways} />
         )}
-        <p className="mt-2 text-sm text-soft">{W.compared.hint}</p>
-        {room && <Propose room={room} scope={scope} />}
+        <p className="mt-2 text-sm text-soft">{scope.thingId === null ? W.compared.hint : W.compared.thingHint}</p>
+        {room && scope.thingId === null && <Propose room={room} scope={scope} />}
       </Panel>
       <BreakEvens />
     </div>
@@ -103,7 +117,7 @@ function WaysTable({ ways }: { ways: readonly WayOutcome[] }) {
               <td className={TD}>{money(each.coversMinor + each.tapeMinor + each.sealsMinor + each.paintMinor)}</td>
               <td className={TD}>{money(each.mendingMinor)}</td>
               <td className={TD}>{each.faultMmPerM.toFixed(2)}</td>
-              <td className={TD}>{each.crewDays}</td>
+              <td className={TD}>{each.endsAt === null ? '–' : each.crewDays}</td>
               <td className={TD}>{each.endsAt === null ? '–' : whenText(each.endsAt, now, site.zone)}</td>
               <td
                 className={`${TD} ${each.totalMinor === least ? 'font-bold underline decoration-2' : 'font-semibold'}`}

@@ -30,7 +30,7 @@ test('a job that is done has nothing left to load, and nothing to order', async 
   const { VanLists } = await import('./VanLists')
   const { Orders } = await import('./Orders')
   const plan = await openOnDesk(job, now)
-  const none: VanPlan = { lists: [], shortages: [], stock: new Map() }
+  const none: VanPlan = { lists: [], shortages: [], stock: new Map(), lots: new Map() }
   expect(await drawnAt(at('van'), <VanLists van={none} />)).toContain('Nothing is left to load')
   expect(await drawnAt(at('orders'), <Orders load={plan.load} van={none} />)).toContain('Nothing has to be bought')
 })

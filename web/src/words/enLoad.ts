@@ -42,6 +42,7 @@ export const LOAD_WORDS = {
     sheet: 'Van lists',
     others: 'Also wanted from this van',
     othersLine: '{job}, {day}: {what}',
+    together: 'With {jobs} the van is short of {what} from {day}: {n} missing.',
   },
   stock: {
     title: 'On the van',
@@ -54,6 +55,9 @@ export const LOAD_WORDS = {
     book: 'Book it',
     booked: 'Booked: {what}',
     there: '{what}: {n} there',
+    first: 'first what came in {when}',
+    firstOld: 'first what came in {when}: over a year old, try it before you trust it',
+    firstUnknown: 'first what was there before anything was booked',
   },
   cut: {
     title: 'How to cut {name}',
@@ -82,7 +86,8 @@ export const LOAD_WORDS = {
     boards: '{n, plural, one {# board} other {# boards}} along the passage',
     ways: '{n, plural, one {# cloth} other {# cloths}} doubled inside the ways out',
     missing: '{n} of {name} not owned: get more, or uncover another room first',
-    pieces: '{n, plural, one {# piece} other {# pieces}} of furniture gathered and sheeted: {names}',
+    gathered: '{n, plural, one {# piece} other {# pieces}} of furniture gathered under one sheet: {names}',
+    pieces: '{n, plural, one {# piece} other {# pieces}} of furniture sheeted where they stand: {names}',
     stairs: 'Stairs: a runner, fixed at the top and the bottom',
     slip: 'Tape laps and edges down: loose cloths and paper are a fall. Keep ways out free.',
   },
@@ -91,6 +96,10 @@ export const LOAD_WORDS = {
     job: 'the whole job',
     step: 'and only for',
     allSteps: 'all its colours',
+    thing: 'and of things',
+    allThings: 'all there are',
+    thingHint:
+      'What the room takes more with this one thing than with none: a window spares the paint of its wall, so a sum may be below nothing.',
     working: 'Planning it in every way …',
     way: 'Way',
     hours: 'Hours',
