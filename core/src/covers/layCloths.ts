@@ -96,10 +96,13 @@ function withRow(
       effort += size.widthMm * size.lengthMm + EACH_CLOTH_MM2
       const row: Row = { y: before.y, from, to: from + long }
       laid.push({ coverId: size.id, as: 'field', corners: boxOf(row, across).map((point) => turn(point, angle)) })
-      from += long - LAP_MM.cloth
+      from += stepOf(long)
     }
-  return { y: before.y + wide - LAP_MM.cloth, laid, used, missing, effort }
+  return { y: before.y + stepOf(wide), laid, used, missing, effort }
 }
+
+/** How far on the next cloth lies; one that is hardly longer than its lap goes on by half. */
+const stepOf = (mm: number): number => Math.max(mm - LAP_MM.cloth, mm / 2)
 
 /** What goes next into a row: of cloths that span it one the van has before one it has not, the smallest that reaches, else the longest. */
 function nextCloth(sizes: readonly ClothSize[], used: ReadonlyMap<string, number>, wide: number, leftMm: number) {

@@ -42,7 +42,7 @@ export function CutBar({ roll, isDone, name }: CutBarProps) {
             y="2"
             width={wide}
             height={HIGH}
-            fill={isDone(i) ? 'var(--deep)' : 'var(--card)'}
+            fill={isDone(i) ? 'var(--ground-deep)' : 'var(--card)'}
             stroke="var(--ink)"
           />
           {isDone(i) && <line x1={x} y1={HIGH + 2} x2={x + wide} y2="2" stroke="var(--ink)" />}

@@ -73,7 +73,7 @@ const DRAWINGS: Readonly<Record<Skill, React.ReactNode>> = {
     <>
       <rect x="8" y="30" width="136" height="16" {...TAPE} />
       <Edge />
-      <path d="M12 47H84" stroke="var(--sage, var(--ink))" strokeWidth="5" strokeLinecap="round" opacity="0.45" />
+      <path d="M12 47H84" stroke="var(--paint)" strokeWidth="5" strokeLinecap="round" opacity="0.45" />
       <path d="M84 47H136" stroke="var(--ink)" strokeWidth="1" opacity="0.4" />
       <path d="M92 70l-6 -20q3 -7 9 -2l9 22z" fill="var(--card)" stroke="var(--ink)" strokeWidth="1.4" />
       <path d="M106 60h24m-7 -4l7 4l-7 4" {...INK} stroke="var(--act)" />
