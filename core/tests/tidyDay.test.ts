@@ -1,5 +1,6 @@
 import { ternQuaySurvey } from '../../demo'
-import { planJob } from '../src/chain/planJob'
+import { betterPlan } from '../src/chain/betterPlan'
+import { planJob, problemOf } from '../src/chain/planJob'
 import type { Job } from '../src/ground'
 import { MIN_PER_DAY, parseInstant, toLocal } from '../src/units/time'
 
@@ -58,4 +59,34 @@ test('a room too cold to coat: nothing is taped and no gun is made ready for it'
   const plan = planJob({ ...job, air: { ...job.air, tempC: 4, rh: 85, outside: null } }, start)
   expect(plan.placed.map((each) => act(each.taskId)).sort()).toEqual(['cover', 'prep'])
   expect(plan.misses.some((each) => each.kind === 'no-air')).toBe(true)
+})
+
+test('no gun stands filled for an hour while its crew does nothing', () => {
+  const jobs = [
+    only('kitchen'),
+    only('south', 'harbour'),
+    // One gun and one tower for two crews: each waits for the other.
+    { ...only('south', 'harbour'), crews: survey.crews.slice(0, 2) },
+  ].map((job): Job => ({
+    ...job,
+    rooms: job.rooms.map((room, i) => ({ ...room, crewId: job.crews[i % job.crews.length]?.id ?? null })),
+  }))
+  for (const job of jobs) {
+    const problem = problemOf(job)
+    const first = { placed: planJob(job).placed, unplaced: [] }
+    const better = betterPlan(problem, first, { seed: 1, isOver: () => false, rounds: 4 }).placement
+    for (const { placed } of [first, better])
+      for (const up of placed.filter((each) => act(each.taskId) === 'gun-up')) {
+        const coats = problem.lags.filter((lag) => lag.from === up.taskId).map((lag) => lag.to as string)
+        const coat = Math.min(...placed.flatMap((each) => (coats.includes(each.taskId) ? each.from : [])))
+        const shifts = problem.crews.find((crew) => crew.id === up.crewId)?.shifts ?? []
+        const within = (from: number, to: number) => Math.max(0, Math.min(to, coat) - Math.max(from, up.to))
+        const there = shifts.reduce((sum, [from, to]) => sum + within(from, to), 0)
+        const busy = placed
+          .filter((each) => each.crewId === up.crewId && each !== up)
+          .flatMap((each) => each.pieces)
+          .reduce((sum, piece) => sum + within(piece.from, piece.to), 0)
+        expect([up.taskId, there - busy < 60]).toEqual([up.taskId, true])
+      }
+  }
 })

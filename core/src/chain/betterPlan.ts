@@ -5,6 +5,7 @@ import { PLAN_GOALS, type PlanGoal } from '../ground'
 import { endOf, type Model, type Schedule } from '../engine/model'
 import type { Placement } from '../plan/placement'
 import { translate, type Translation } from '../plan/problemModel'
+import { readiedLater } from '../plan/tidied'
 import type { ScheduleProblem } from '../problem/problem'
 import { seededNumbers } from '../units/seeded'
 import { isBetter, judged, type Judged } from './judge'
@@ -61,7 +62,7 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
     },
   })
   const offer = (schedule: Schedule): void => {
-    const found = judged(problem, task.placementOf(schedule))
+    const found = judged(problem, readiedLater(problem, task.placementOf(schedule)))
     if (isBetter(found, best, goals)) best = found
   }
   if (best.lateMin > 0) {

@@ -28,7 +28,8 @@ export function judged(problem: ScheduleProblem, placement: Placement): Judged {
     lateMin: late.reduce((sum, each) => sum + (each.minutes ?? 0), 0),
     endsAt: Math.max(problem.from, ...left.map((each) => each.to)),
     moves: movesOf(problem, placement),
-    startsSum: left.reduce((sum, each) => sum + (each.from - problem.from), 0),
+    // A gun that is filled sooner is none of it.
+    startsSum: left.reduce((sum, { taskId, from }) => sum + (taskId.endsWith('/gun-up') ? 0 : from - problem.from), 0),
   }
 }
 

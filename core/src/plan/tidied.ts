@@ -11,10 +11,10 @@ const READIES = ['lay', 'seal', 'bead', 'gun-up']
 
 /**
  * A plan without what a foreman would not do: tape is not laid days before its coat where it can be laid the day it is wanted,
- * and nothing is taped, sealed or rigged for a coat that finds no air at all.
+ * a gun is not filled hours before it sprays, and nothing is taped, sealed or rigged for a coat that finds no air at all.
  */
 export function tidied(problem: ScheduleProblem, plan: Placement): Placement {
-  return laidLater(problem, withoutIdle(problem, plan))
+  return readiedLater(problem, laidLater(problem, withoutIdle(problem, plan)))
 }
 
 const actOf = (id: string): string => {
@@ -75,6 +75,30 @@ function laidLater(problem: ScheduleProblem, plan: Placement): Placement {
     if (lags.length === 0 || wanted - lay.to < MIN_PER_DAY) continue
     const later = lastFree(freeOf(problem, placed, lay), lay, wanted)
     if (later && later.from > lay.from) placed.set(lay.taskId, later)
+  }
+  return { ...plan, placed: plan.placed.map((each) => placed.get(each.taskId) ?? each) }
+}
+
+/** A gun that stands filled for longer than this is filled too soon, min. From memory. */
+const STANDS_MIN = 30
+
+/** A gun is made ready just before its first coat, where its crew and it are free then. */
+export function readiedLater(problem: ScheduleProblem, plan: Placement): Placement {
+  const held = new Set<string>(problem.fixed.map((each) => each.id))
+  const next = groupedBy(problem.lags, (lag) => lag.from)
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const usesGun = new Set<string>(problem.activities.flatMap((act) => (act.uses.includes('gun') ? act.id : [])))
+  const guns = problem.resources.find(({ id }) => id === 'gun')?.capacity ?? Number.POSITIVE_INFINITY
+  for (const up of plan.placed) {
+    if (up.done || actOf(up.taskId) !== 'gun-up' || held.has(up.taskId) || problem.places.length > 0) continue
+    const wanted = Math.min(...(next.get(up.taskId) ?? []).map((lag) => placed.get(lag.to)?.from ?? up.to))
+    if (!Number.isFinite(wanted) || wanted - up.to <= STANDS_MIN) continue
+    const later = lastFree(freeOf(problem, placed, up), up, wanted)
+    if (!later || later.pieces.length > 1) continue
+    const busy = [...placed.values()].filter(
+      (each) => each !== up && usesGun.has(each.taskId) && each.from < later.to && each.to > later.from,
+    )
+    if (busy.length < guns) placed.set(up.taskId, later)
   }
   return { ...plan, placed: plan.placed.map((each) => placed.get(each.taskId) ?? each) }
 }

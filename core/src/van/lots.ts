@@ -81,7 +81,8 @@ export function takenFirst(key: ArticleKey, lots: Lots, now: number): (Lot & { r
   const own = lots.get(key) ?? []
   const first = own.find(({ at }) => at !== null)
   const ages = key.startsWith('tape:') || key.startsWith('sealant:')
-  const isOld = ages && first?.at != null && now - first.at > KEEPS_DAYS.value * 24 * 60
+  const since = first?.at ?? null
+  const isOld = ages && since !== null && now - since > KEEPS_DAYS.value * 24 * 60
   // Of one lot, or of what has no date, there is nothing to choose.
   return first && (isOld || own.length > 1) ? { ...(own[0] ?? first), isOld } : null
 }
