@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs'
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
+import { problemOf } from '@crisp-hem/core'
+import type { JobAnswer } from '@crisp-hem/core/wire'
 import { TestServer } from './server'
 
 const server = new TestServer(true)
@@ -167,4 +169,35 @@ test('the three views, the close of the day and the hand-outs; no fault of acces
   await page.reload()
   await expect(page.getByRole('button', { name: 'List', exact: true })).toHaveAttribute('aria-pressed', 'true')
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
+})
+
+test('a second address: its rooms lie there, crews are on their way, and without it all is at one again', async ({
+  page,
+}) => {
+  const facts = async () => ((await (await fetch(`${server.url}/api/jobs/tern-quay`)).json()) as JobAnswer).facts
+  const placeOf = async () => (await facts()).rooms.find((room) => room.id === 'store')?.placeId
+  await page.goto(`${server.url}/jobs/tern-quay/site`)
+  await page.getByRole('button', { name: 'Another address' }).click()
+  const address = page.getByRole('region', { name: 'Address 2' })
+  await address.getByLabel('Minutes from Tern Quay').fill('40')
+  await address.getByLabel('Minutes from Tern Quay').press('Enter')
+  await page.goto(`${server.url}/jobs/tern-quay/walk/store`)
+  await page.getByLabel('Address').selectOption({ label: 'Address 2' })
+  await expect.poll(placeOf).toBe('p1')
+  // The plan has the way in it, and says so where work waits for it.
+  const {
+    facts: changed,
+    log,
+    published,
+  } = (await (await fetch(`${server.url}/api/jobs/tern-quay`)).json()) as JobAnswer
+  const job = { ...changed, log, published: null }
+  expect(published).not.toBeNull()
+  expect(problemOf(job, Date.parse('2027-05-12T13:08:00Z') / 60_000).places.map(({ minutes }) => minutes)).toEqual([
+    [0, 40],
+    [40, 0],
+  ])
+  await page.goto(`${server.url}/jobs/tern-quay/site`)
+  await page.getByRole('button', { name: 'Remove Address 2' }).click()
+  await expect.poll(placeOf).toBeNull()
+  expect((await facts()).site.drives).toEqual([])
 })
