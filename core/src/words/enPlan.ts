@@ -78,6 +78,8 @@ export const EN_PLAN = {
     '{what} never begins: in this air what {before} left never dries. Warm or dry the air, or wait for other weather.',
   'miss.past_horizon': '{what} finds no time within {days} days. More shifts, or a second crew, would.',
   'miss.waits': '{what}: {count, plural, one {waits} other {# tasks wait}} for work that has no place.',
+  'work.nobody_practised':
+    '{room}: a line is cut by hand there, and no crew has anybody practised. Tape it, or send somebody who can.',
   'miss.not_published': '{what} is new and in no published plan yet. Publish the plan anew.',
   'miss.lost': '{what} is planned for {due}, but belongs to no work of this job any more. Publish the plan anew.',
   'miss.before_time': '{what} at {start} comes before its time, {due}. Move it back.',

@@ -1,5 +1,5 @@
 import type { Parameters } from '../parameters/parameters'
-import type { Crew, Job, PaintStep, Room, Shelf } from '../ground'
+import { said, type Crew, type Job, type PaintStep, type Room, type Shelf } from '../ground'
 import { longestStretchMin, type Calendars, type Stretch } from '../calendar/calendar'
 import { coatingOf } from '../catalogue/find'
 import type { JobClocks } from '../cure/areaClocks'
@@ -16,6 +16,7 @@ import { coverNeeds } from '../covers/coverNeeds'
 import { groupRounds, type WallGroup } from './groupRounds'
 import { gunRuns, inHouseOrder, type GunRuns } from './houseOrder'
 import { partLags } from './partLags'
+import { byPractised } from './practised'
 import { roundOf, type RoundWork, type Wait } from './roundWork'
 import { beginRoom, endRoom, stepWhole } from './roomEnds'
 import { roomWorkMinutes } from './roomWorkMinutes'
@@ -45,17 +46,25 @@ export function jobWork(setup: WorkSetup): Work {
   const guns = gunRuns(placed.map(({ room, crew }) => ({ room, crewId: gunCrewOf(job, room.id) ?? crew.id })))
   const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns))
   const lags = [...parts.flatMap((part) => part.lags), ...guns.lags(parts.flatMap((part) => part.activities))]
+  const given = inHouseOrder(
+    parts.flatMap((part) => part.activities),
+    placed,
+  )
+    .map(handedOver(job, lags))
+    .map(heldBy(job))
+  const { activities, untold } = byPractised(job, given, lags)
   return {
     rounds: parts.flatMap((part) => part.rounds),
-    activities: inHouseOrder(
-      parts.flatMap((part) => part.activities),
-      placed,
-    )
-      .map(handedOver(job, lags))
-      .map(heldBy(job)),
+    activities,
     lags,
-    problems: parts.flatMap((part) => part.problems),
+    problems: [...parts.flatMap((part) => part.problems), ...nobodyPractised(job, untold)],
   }
+}
+
+/** Rooms with lines to be cut by hand and nobody who can, each once. */
+function nobodyPractised({ rooms }: Job, acts: readonly Activity[]): Work['problems'] {
+  const ids = new Set(acts.map((act) => act.roomId))
+  return rooms.flatMap((room) => (ids.has(room.id) ? [said('work.nobody_practised', { room: room.name })] : []))
 }
 
 /** The crew that takes over with the gun in a room; null for the room's own. */
