@@ -35,6 +35,10 @@ const MOST_FREED = 120
 /** How far tasks are shaken out of their order, min, and how many are laid out anew in a turn, over all layouts. */
 const SHAKES = [20, 60, 200, 700]
 const SHAKEN_TASKS = 6000
+/** So much above the bound is a night, min; then exact search gets so few clashes in a round, and neighbourhoods so many turns. */
+const NIGHT_MIN = 240
+const FEW_CLASHES = 2000
+const MANY_TURNS = 12
 /** How many of them are, as a share. */
 const SHARES = [0.05, 0.2, 1]
 const INFEASIBLE: Answer = { status: 'infeasible', schedule: null, makespan: null, bound: null }
@@ -102,7 +106,7 @@ class Search {
       if (ways.isOver()) break
       if (exact) {
         exact.step(clashes, ways.isOver)
-        clashes = Math.min(20_000, Math.ceil(clashes * 1.4))
+        clashes = Math.min(this.isDayOff ? FEW_CLASHES : 20_000, Math.ceil(clashes * 1.4))
         this.meet()
         if (exact.isClosed) continue
       }
@@ -119,12 +123,18 @@ class Search {
     return { status: 'feasible', schedule: this.best, makespan: this.makespan, bound: this.bound }
   }
 
+  /** Several at a time, and a night or more above the bound: a day less is found by changing much, not by looking exactly. */
+  private get isDayOff(): boolean {
+    return this.isLoose && this.makespan - this.bound > NIGHT_MIN
+  }
+
   /** How many turns neighbourhoods get beside exact search: more where they have paid lately. */
   private turns(round: number): number {
     if (this.best === null) return 0
     if (!this.exact) return 1
     // Small models are left to exact search, which sees them whole.
     if (this.model.tasks.length <= 30) return 0
+    if (this.isDayOff) return MANY_TURNS
     return this.luck > 0.2 || this.isLoose ? 3 : round % 8 === 0 ? 1 : 0
   }
 
