@@ -93,12 +93,13 @@ class ChoiceSearch {
   private meet(): void {
     const { exact } = this
     if (!exact) return
-    if (exact.makespan !== null && exact.makespan < this.makespan) {
-      this.best = exact.best
-      this.makespan = exact.makespan
+    const sooner = exact.meet(this.best, this.makespan)
+    if (sooner) {
+      this.best = sooner.best
+      this.makespan = sooner.makespan
       this.picks = this.choices.map((choice) => wayTaken(choice.ways, this.best))
       this.sight = Math.min(this.makespan, this.sighted(this.picks))
-    } else if (this.best && this.makespan < (exact.makespan ?? Number.POSITIVE_INFINITY)) exact.offer(this.best)
+    }
     this.bound = Math.max(this.bound, exact.isClosed && this.best ? this.makespan : exact.bound)
   }
 

@@ -38,6 +38,14 @@ export class Exact {
     this.below(makespan)
   }
 
+  /** Tells what it has found where that ends sooner than what was found elsewhere, and takes that over where it does not. */
+  meet(found: Schedule | null, makespan: number): { readonly best: Schedule; readonly makespan: number } | null {
+    const { best, makespan: own } = this
+    if (best && own !== null && own < makespan) return { best, makespan: own }
+    if (found && makespan < (own ?? Number.POSITIVE_INFINITY)) this.offer(found)
+    return null
+  }
+
   /** Takes over a bound proved elsewhere. */
   offerBound(bound: number): void {
     if (bound <= this.bound || this.isClosed) return

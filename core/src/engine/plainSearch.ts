@@ -142,10 +142,11 @@ class Search {
   private meet(): void {
     const { exact } = this
     if (!exact) return
-    if (exact.makespan !== null && exact.makespan < this.makespan) {
-      this.best = exact.best
-      this.makespan = exact.makespan
-    } else if (this.best && this.makespan < (exact.makespan ?? Number.POSITIVE_INFINITY)) exact.offer(this.best)
+    const sooner = exact.meet(this.best, this.makespan)
+    if (sooner) {
+      this.best = sooner.best
+      this.makespan = sooner.makespan
+    }
     this.bound = Math.max(this.bound, exact.isClosed && this.best ? this.makespan : exact.bound)
   }
 
