@@ -77,7 +77,7 @@ test('no gun stands filled for an hour while its crew does nothing', () => {
     const better = betterPlan(problem, first, { seed: 1, isOver: () => false, rounds: 4 }).placement
     for (const { placed } of [first, better])
       for (const up of placed.filter((each) => act(each.taskId) === 'gun-up')) {
-        const coats = problem.lags.filter((lag) => lag.from === up.taskId).map((lag) => lag.to as string)
+        const coats = problem.lags.filter((lag) => lag.from === up.taskId).map((lag) => lag.to)
         const coat = Math.min(...placed.flatMap((each) => (coats.includes(each.taskId) ? each.from : [])))
         const shifts = problem.crews.find((crew) => crew.id === up.crewId)?.shifts ?? []
         const within = (from: number, to: number) => Math.max(0, Math.min(to, coat) - Math.max(from, up.to))

@@ -10,7 +10,19 @@ import { taskFact } from './tellMisses'
 
 /** What holds a start where it is. */
 export type Cause =
-  'dries' | 'after' | 'crew' | 'way' | 'shared' | 'shift' | 'air' | 'release' | 'now' | 'together' | 'hand' | 'free'
+  | 'dries'
+  | 'after'
+  | 'crew'
+  | 'way'
+  | 'shared'
+  | 'shift'
+  | 'air'
+  | 'release'
+  | 'now'
+  | 'together'
+  | 'hand'
+  | 'ready'
+  | 'free'
 
 /** One link back: an activity starts then because of `hold`, of `other` where another one is why. */
 export interface Link {
@@ -67,7 +79,19 @@ function deskOf(problem: ScheduleProblem, placed: readonly PlacedTask[]): Desk {
   }
 }
 
+/** What holds a start, a gun that is filled just before it sprays left out: it would have been filled sooner. */
 function holdOf(desk: Desk, own: PlacedTask): Link {
+  const link = holdBut(desk, own, null)
+  if (link.hold === 'free' && isGunUp(own.taskId)) return { ...link, hold: 'ready' }
+  const before = link.other === null || !isGunUp(link.other) ? undefined : desk.placed.get(link.other)
+  if (!before || before.done || holdBut(desk, before, null).hold !== 'free') return link
+  return holdBut(desk, own, before.taskId)
+}
+
+const isGunUp = (id: string): boolean => id.endsWith('/gun-up')
+
+/** @param but  an activity that is no cause */
+function holdBut(desk: Desk, own: PlacedTask, but: string | null): Link {
   const { problem } = desk
   const link = (hold: Cause, other: string | null = null): Link => ({
     activityId: own.taskId,
@@ -77,7 +101,7 @@ function holdOf(desk: Desk, own: PlacedTask): Link {
   })
   const isThen = (at: number | null) => at !== null && at > own.from - NEAR_MIN && at <= own.from + NEAR_MIN
   if (problem.fixed.some((each) => each.id === own.taskId && isThen(each.at))) return link('hand')
-  const lags = problem.lags.filter((lag) => lag.to === own.taskId)
+  const lags = problem.lags.filter((lag) => lag.to === own.taskId && lag.from !== but)
   const tie = lags.find((lag) => lag.max?.clock === null && lag.max.amount === 0)
   if (tie) return link('together', tie.from)
   const waits = lags.flatMap((lag) => {
@@ -86,7 +110,9 @@ function holdOf(desk: Desk, own: PlacedTask): Link {
   })
   const dries = waits.find(({ lag }) => lag.min.amount > 0)
   if (dries) return link('dries', dries.before.taskId)
-  const busy = (desk.byCrew.get(own.crewId) ?? []).find((each) => each.taskId !== own.taskId && isThen(each.to))
+  const busy = (desk.byCrew.get(own.crewId) ?? []).find(
+    (each) => each.taskId !== own.taskId && each.taskId !== but && isThen(each.to),
+  )
   if (busy) return link('crew', busy.taskId)
   const onTheWay = reachedFrom(desk, own)
   if (onTheWay) return link('way', onTheWay)
@@ -95,7 +121,7 @@ function holdOf(desk: Desk, own: PlacedTask): Link {
   const act = problem.activities.find((each) => each.id === own.taskId)
   const uses = act?.uses ?? []
   const held = problem.activities.find((each) => {
-    const other = each.id === own.taskId ? undefined : desk.placed.get(each.id)
+    const other = each.id === own.taskId || each.id === but ? undefined : desk.placed.get(each.id)
     return other && each.uses.some((use) => uses.includes(use)) && isThen(other.to)
   })
   if (held) return link('shared', held.id)
@@ -166,6 +192,7 @@ const WHY: Readonly<Record<Cause, string>> = {
   now: 'why.now',
   together: 'why.together',
   hand: 'why.by_hand',
+  ready: 'why.ready',
   free: 'why.free',
 }
 

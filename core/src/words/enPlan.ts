@@ -36,6 +36,7 @@ export const EN_PLAN = {
   'why.after': '{when}, {what}: it follows {other}.',
   'why.crew': '{when}, {what}: until then the crew is at {other}.',
   'why.shared': '{when}, {what}: until then the gun or the tower is at {other}.',
+  'why.ready': '{when}, {what}: just before it sprays.',
   'why.way': '{when}, {what}: on the way from {other}.',
   'why.shift': '{when}, {what}: nobody is at work before, or what is left of the shift is too short.',
   'why.air': '{when}, {what}: before then the air would spoil the coat.',

@@ -77,7 +77,9 @@ export function FloorDrawing({ room, plan }: { room: Room; plan: FloorPlan }) {
         const [x, y] = px(at).split(',').map(Number)
         return (
           <g key={i}>
-            {corners && <polygon points={points(corners)} fill="var(--ground-deep)" stroke="var(--ink)" strokeWidth="0.8" />}
+            {corners && (
+              <polygon points={points(corners)} fill="var(--ground-deep)" stroke="var(--ink)" strokeWidth="0.8" />
+            )}
             <circle cx={x} cy={y} r="9" fill="var(--card)" stroke="var(--ink)" />
             <text x={x} y={(y ?? 0) + 4} textAnchor="middle" fontSize="11" fill="var(--ink)">
               {i + 1}
