@@ -42,10 +42,15 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   await card(page).getByRole('button', { name: 'Put it there anyway' }).click()
   await expect(page.getByText('would go otherwise from here').first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Proposed' })).toHaveAttribute('aria-pressed', 'true')
-  const moved = bar(page, /^Kitchen: lay, 15:\d\d/)
-  await moved.focus()
-  await page.keyboard.press('Enter')
-  await expect(card(page).getByText('the plumber is in there')).toBeVisible()
+  // A better plan may bring other tape of the kitchen to the same hour: the one that was put there says why.
+  await expect(async () => {
+    for (const each of await page.getByRole('button', { name: /^Kitchen: lay, 15:\d\d/ }).all()) {
+      await each.focus()
+      await page.keyboard.press('Enter')
+      if (await card(page).getByText('the plumber is in there').isVisible()) return
+    }
+    throw new Error('no bar of that hour is held for the plumber')
+  }).toPass({ timeout: 15_000 })
   await page.keyboard.press('Control+z')
   await expect(page.getByText('the plumber is in there')).toHaveCount(0)
   // The next test opens the job as it was saved.

@@ -251,6 +251,7 @@ export { GRADES, type Grade, type Quote, QUOTE_LINES, type QuoteLine, type Quote
 export { type CoverLine as CoverTaken } from './load/coverLines'
 export { type CutRoll, KEPT_MM, type PanelCut, rollCuts, type RollCuts } from './load/rollCuts'
 export { floorPlan, type FloorPlan } from './covers/floorPlan'
+export { clothShelves } from './covers/clothShelves'
 export { gatheredIn, type Gathered } from './covers/gather'
 export { lengthOf, type Laid } from './covers/layFloor'
 export { fieldSprays } from './covers/mist'

@@ -36,6 +36,17 @@ export interface FloorPlan {
  * cloth inside each way out. Null where the floor is painted itself or there is nothing to lay.
  */
 export function floorPlan(room: Room, shelf: Shelf, sprayed: boolean): FloorPlan | null {
+  const found = known.get(room)
+  if (found?.shelf === shelf && found.sprayed === sprayed) return found.plan
+  const plan = laidFloor(room, shelf, sprayed)
+  known.set(room, { shelf, sprayed, plan })
+  return plan
+}
+
+/** Asked for covers, for the van and for drawings: each floor is laid once. */
+const known = new WeakMap<Room, { readonly shelf: Shelf; readonly sprayed: boolean; readonly plan: FloorPlan | null }>()
+
+function laidFloor(room: Room, shelf: Shelf, sprayed: boolean): FloorPlan | null {
   if (stepOf(room, 'floor')) return null
   const { cloth, paper, board } = coversByKind(shelf)
   // Runners are kept for ways out and stairs: a field of them would slip underfoot.

@@ -3,6 +3,7 @@ import type { Parameters } from '../parameters/parameters'
 import { nth, sure } from '../units/sure'
 import type { Job, TapeRoll } from '../ground'
 import { tapeOf } from '../catalogue/find'
+import { clothShelves } from '../covers/clothShelves'
 import { coverNeeds } from '../covers/coverNeeds'
 import { coverLines, type CoverLine } from './coverLines'
 import type { Down } from './down'
@@ -58,7 +59,8 @@ export function takeLoad(
   parameters: Pick<Parameters, 'textures' | 'work'>,
   down: Down,
 ): Load {
-  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, job.shelf))
+  const shelves = clothShelves(job.rooms, job.shelf)
+  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, shelves.get(room.id) ?? job.shelf))
   const needs = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
   const tapes = tapeLines(job, hems, recipes, holdingMm(job, hems, recipes, needs, parameters))
   const covers = coverLines(job, needs, down)

@@ -1,5 +1,6 @@
 import { type ArticleKey, type Job, type Said } from '../ground'
 import { coatingOf, coverOf } from '../catalogue/find'
+import { clothShelves } from '../covers/clothShelves'
 import { coverNeeds } from '../covers/coverNeeds'
 import type { Hem } from '../hems/deriveHems'
 import type { Parameters } from '../parameters/parameters'
@@ -54,12 +55,13 @@ export interface PlannedWork {
 export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters, 'textures' | 'work'>): VanPlan {
   const hems = new Map(plan.hems.map((hem) => [hem.id, hem]))
   const held = plan.load.tapes.find((line) => line.holdMm > 0)
+  const shelves = clothShelves(job.rooms, job.shelf)
   const setup: VanSetup = {
     job,
     hems,
     recipes: plan.recipes,
     coatMin: coatMinutes(plan.tasks),
-    needs: new Map(job.rooms.map((room) => [room.id, coverNeeds(room, job.shelf)])),
+    needs: new Map(job.rooms.map((room) => [room.id, coverNeeds(room, shelves.get(room.id) ?? job.shelf)])),
     holding: held ? { tapeId: held.tapeId, widthMm: held.widthMm } : null,
     parameters,
   }

@@ -12,6 +12,7 @@ import { estimateStepTimes } from '../recipes/estimateTimes'
 import type { Recipe } from '../recipes/recipe'
 import type { Activity, Lag, Work } from './activity'
 import { assignCrews } from './assignCrews'
+import { clothShelves } from '../covers/clothShelves'
 import { coverNeeds } from '../covers/coverNeeds'
 import { groupRounds, type WallGroup } from './groupRounds'
 import { gunRuns, inHouseOrder, type GunRuns } from './houseOrder'
@@ -44,7 +45,8 @@ export function jobWork(setup: WorkSetup): Work {
     return crew && room.steps.length > 0 ? [{ room, crew }] : []
   })
   const guns = gunRuns(placed.map(({ room, crew }) => ({ room, crewId: gunCrewOf(job, room.id) ?? crew.id })))
-  const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns))
+  const shelves = clothShelves(job.rooms, job.shelf)
+  const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns, shelves))
   const lags = [...parts.flatMap((part) => part.lags), ...guns.lags(parts.flatMap((part) => part.activities))]
   const given = inHouseOrder(
     parts.flatMap((part) => part.activities),
@@ -95,10 +97,10 @@ function heldBy({ planning, crews }: Job): (act: Activity) => Activity {
   }
 }
 
-function roomWork(setup: WorkSetup, room: Room, crew: Crew, guns: GunRuns): Work {
+function roomWork(setup: WorkSetup, room: Room, crew: Crew, guns: GunRuns, shelves: ReadonlyMap<string, Shelf>): Work {
   const { job, recipes, parameters } = setup
   const hems = setup.hems.filter((hem) => hem.roomId === room.id)
-  const covers = coverNeeds(room, job.shelf)
+  const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf)
   const whole: WholeSetup = { room, crew, house: job.house, parameters, covers, hems, recipes, counted: setup.counted }
   const begun = beginRoom(whole)
   const found: RoundWork[] = []

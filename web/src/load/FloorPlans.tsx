@@ -1,4 +1,5 @@
 import {
+  clothShelves,
   coverOf,
   fieldSprays,
   floorPlan,
@@ -18,8 +19,10 @@ import { FloorDrawing } from './FloorDrawing'
 /** Floors as they are laid: cloths, paper, boards and doubled ways out over each room's real outline. */
 export function FloorPlans({ load }: { load: Load }) {
   const { rooms, shelf } = useFacts()
+  const shelves = clothShelves(rooms, shelf)
   const laid = rooms.flatMap((room) => {
-    const plan = room.steps.length > 0 ? floorPlan(room, shelf, fieldSprays(room).length > 0) : null
+    const own = shelves.get(room.id) ?? shelf
+    const plan = room.steps.length > 0 ? floorPlan(room, own, fieldSprays(room).length > 0) : null
     return plan ? [{ room, plan }] : []
   })
   if (laid.length === 0) return <p className="panel text-soft">{W.floors.none}</p>
