@@ -224,7 +224,7 @@ export { activityName, type CrewMessage, crewMessages, timesChanged } from './pu
 export { type CsvTask, tasksCsv } from './published/tasksCsv'
 export { roomToSlip } from './chain/roomToSlip'
 export { tellLink, whyThen } from './chain/whyThen'
-export { otherWays, type OtherWays } from './chain/otherWays'
+export { otherWays, SMALLER_ROUNDS, type OtherWays } from './chain/otherWays'
 export { isOnlyWeather, type Outcome, outcomeOf, type Supposed, supposed } from './chain/whatIf'
 export { type SaferPulls, saferPulls } from './chain/saferPulls'
 export { type Change, type Help, whatWouldHelp } from './chain/whatWouldHelp'

@@ -59,12 +59,20 @@ export function choiceModel(base: Chain, variants: readonly Variant[], choices: 
       rooms: new Map(
         choices.flatMap(({ roomIds, ways }, choice) => {
           const way = ways.findIndex((each) => each.length > 0 && kindOfWay(each) === kind)
-          return way < 0 ? [] : roomIds.map((id) => [id, { choice, way }] as const)
+          // Work without a place takes no time: such a way would only look shorter.
+          const isWhole = roomIds.every((id) => leftOut(chain, id) <= leftOut(base, id))
+          return way < 0 || !isWhole ? [] : roomIds.map((id) => [id, { choice, way }] as const)
         }),
       ),
     })),
   ]
   return merged(base, parts, choices)
+}
+
+/** How much work of a room has found no place. */
+function leftOut({ plan, problem }: Chain, roomId: string): number {
+  const placed = new Set<string>(plan.proposed.map((each) => each.taskId))
+  return problem.activities.filter((act) => act.roomId === roomId && !placed.has(act.id)).length
 }
 
 /** The same words for the same kind of way, whatever the room. */

@@ -30,8 +30,8 @@ export interface OtherWaysSetup {
   readonly onProgress?: (best: number | null, bound: number) => void
 }
 
-/** Smaller rounds that are tried, as a share of the usual. */
-export const SMALLER = 0.7
+/** Smaller rounds that are tried, as a share of the usual. From memory. */
+export const SMALLER_ROUNDS = 0.7
 /** A room changes hands for this much at least, min: nobody is told otherwise for less. From memory. */
 const WORTH_MIN = 15
 
@@ -52,8 +52,7 @@ export function otherWays(
   const before = judged(base.problem, { placed: base.plan.proposed, unplaced: [] })
   const choices = choicesOf(anew, base)
   const count = choices.reduce((all, choice) => all * choice.ways.length, 1)
-  const none = { moves: [], endsAt: before.endsAt, boundAt: null, isProved: false, count }
-  if (count === 1) return { ...none, isProved: true, boundAt: before.endsAt }
+  if (count === 1) return { moves: [], endsAt: before.endsAt, boundAt: before.endsAt, isProved: true, count }
   const variants = variantsOf(anew, choices, plan, ways.isOver)
   const merged = choiceModel(base, variants.list, choices)
   const { origin } = merged
@@ -68,16 +67,21 @@ export function otherWays(
     onProgress: (best, bound) => ways.onProgress?.(best === null ? null : origin + best, origin + bound),
   })
   const isEnd = before.lateMin === 0
-  const isProved = answer.status === 'optimal' && variants.isAll
-  const boundAt =
-    isEnd && variants.isAll && answer.bound !== null ? Math.min(before.endsAt, origin + answer.bound) : null
-  if (!answer.schedule) return { ...none, boundAt }
+  const bound = isEnd && variants.isAll && answer.bound !== null ? origin + answer.bound : null
+  // Of rooms that are late the latest was looked at, not the end; and what ends sooner on paper only is no proof.
+  const told = (moves: OtherWays['moves'], endsAt: number): OtherWays => ({
+    moves,
+    endsAt,
+    boundAt: bound === null ? null : Math.min(bound, endsAt),
+    isProved: bound !== null && endsAt <= bound,
+    count,
+  })
+  if (!answer.schedule) return told([], before.endsAt)
   const moves = merged.taken(answer.schedule).flatMap((way, c) => (way === 0 ? [] : (choices[c]?.ways[way] ?? [])))
-  if (moves.length === 0) return { ...none, boundAt, isProved }
+  if (moves.length === 0) return told([], before.endsAt)
   const next = plan(moves.reduce(supposed, anew))
   const found = realised(next, merged.startsOf(answer.schedule), before)
-  if (!isWorth(found, before)) return { ...none, boundAt, isProved }
-  return { moves, endsAt: found.endsAt, boundAt: boundAt && Math.min(boundAt, found.endsAt), isProved, count }
+  return isWorth(found, before) ? told(moves, found.endsAt) : told([], before.endsAt)
 }
 
 /** The starts the engine found in the plan of the job so changed, or what is planned at once where that is better. */
@@ -123,7 +127,7 @@ function choicesOf(job: Job, { plan, problem }: Chain): RoomChoice[] {
     const guns = rooms.some(isSprayed) ? able.filter((id) => id !== (settled?.gunCrewId ?? own)) : []
     const isWet = rooms.some((room) => wet.has(room.id)) && (settled?.roundShare ?? 1) === 1
     const all = (of: (roomId: string) => Supposed) => rooms.map((room) => of(room.id))
-    const smaller = all((roomId) => ({ if: 'rounds', roomId, share: SMALLER }))
+    const smaller = all((roomId) => ({ if: 'rounds', roomId, share: SMALLER_ROUNDS }))
     const byCrew = crews.map((crewId) => all((roomId) => ({ if: 'crew', roomId, crewId })))
     const ways: (readonly Supposed[])[] = [
       [],

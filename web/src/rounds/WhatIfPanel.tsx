@@ -4,6 +4,7 @@ import {
   fromLocal,
   isOnlyWeather,
   PULL_OPINIONS,
+  SMALLER_ROUNDS,
   supposed,
   toLocal,
   type Outcome,
@@ -68,7 +69,7 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
     away: { if: 'away', crewId, day },
     crew: { if: 'crew', roomId, crewId },
     gun: { if: 'gun', roomId, crewId },
-    rounds: { if: 'rounds', roomId, share: SMALLER },
+    rounds: { if: 'rounds', roomId, share: SMALLER_ROUNDS },
     needed: { if: 'needed', roomId, by: formatInstant(Math.floor(when)) },
     pull: { if: 'pull', pull },
     rain: { if: 'rain', day },
@@ -133,8 +134,6 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
   )
 }
 
-/** Rounds that fill this share of what is usual. */
-const SMALLER = 0.7
 const isSprayed = (room: Room): boolean => room.steps.some((step) => step.tool === 'spray')
 
 const start = () => new Worker(new URL('./whatIf.worker.ts', import.meta.url), { type: 'module' })
