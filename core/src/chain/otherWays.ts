@@ -16,7 +16,7 @@ export interface OtherWays {
   /** When all ends with that, and before when it ends in no other way. Minutes since the epoch; null where no bound is known. */
   readonly endsAt: number
   readonly boundAt: number | null
-  /** No other way of these ends sooner. */
+  /** No other way of these ends sooner by what is worth telling people. */
   readonly isProved: boolean
   /** Sets of ways there are. */
   readonly count: number
@@ -73,7 +73,7 @@ export function otherWays(
     moves,
     endsAt,
     boundAt: bound === null ? null : Math.min(bound, endsAt),
-    isProved: bound !== null && endsAt <= bound,
+    isProved: bound !== null && endsAt < bound + WORTH_MIN,
     count,
   })
   if (!answer.schedule) return told([], before.endsAt)

@@ -153,7 +153,7 @@ export const MOVE_WORDS = {
     take: 'Make it so',
     taken: 'It is so now; undo takes it back.',
     onlyWay: 'No room is left that could be done in another way.',
-    proved: 'Of {ways} ways to share out rooms, rounds and guns none ends sooner: proved.',
+    proved: 'Of {ways} ways to share out rooms, rounds and guns none ends a quarter of an hour sooner: proved.',
     bounded: 'There are {ways} ways to share out rooms, rounds and guns; none ends before {when}.',
     searched: 'There are {ways} ways to share out rooms, rounds and guns; better ones may be left.',
     waysBest:
