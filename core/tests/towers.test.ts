@@ -96,7 +96,9 @@ describe('addresses and fronts, read as a foreman would', () => {
     const problem = problemOf(flats)
     const first = { placed: planJob(flats).placed, unplaced: [] }
     const better = betterPlan(problem, first, { seed: 1, isOver: () => false, rounds: 6 })
-    expect(checkPlan(problem, better.placement).filter(({ kind }) => kind === 'on-the-way')).toEqual([])
+    expect(
+      checkPlan(problem, better.placement).filter(({ kind }) => kind === 'on-the-way' || kind === 'not-brought-yet'),
+    ).toEqual([])
     expect(better.won.moves).toBeGreaterThanOrEqual(0)
   })
 

@@ -75,7 +75,17 @@ function tellGroup(
     case 'resource-twice':
       return [said('miss.resource_twice', { what, due, thing: word('resource', first.other ?? '') })]
     case 'on-the-way':
-      return [said('miss.on_the_way', { what, start, late, before: nameOf(job, tasks.get(first.other ?? '')) })]
+      return [
+        said('miss.on_the_way', {
+          what,
+          start,
+          late,
+          before: nameOf(job, tasks.get(first.other ?? '')),
+          crew: crewName(job, placed.get(first.activityId)?.crewId ?? null),
+        }),
+      ]
+    case 'not-brought-yet':
+      return [said('miss.not_brought', { what, start, late, thing: word('resource', first.other ?? '') })]
     case 'lag-too-short':
       return [said('miss.lag_short', { what, start, late, before: nameOf(job, tasks.get(first.other ?? '')) })]
     case 'lag-too-long':

@@ -21,6 +21,8 @@ export interface Run {
   readonly crewFree: Float64Array
   readonly crewLast: Int32Array
   readonly units: Float64Array[]
+  /** The room each of them stands in, −1 for none yet. */
+  readonly unitRooms: Int32Array[]
 }
 
 export const emptyRun = ({ acts, scenes, shifts, capacities }: Script): Run => ({
@@ -31,6 +33,7 @@ export const emptyRun = ({ acts, scenes, shifts, capacities }: Script): Run => (
   crewFree: new Float64Array(shifts.length),
   crewLast: new Int32Array(shifts.length),
   units: capacities.map((capacity) => new Float64Array(capacity)),
+  unitRooms: capacities.map((capacity) => new Int32Array(capacity)),
 })
 
 /**
@@ -44,10 +47,12 @@ export function rehearse(script: Script, luck: Luck, run: Run): void {
   run.crewLast.fill(-1)
   run.missed.fill(0)
   for (const unit of run.units) unit.fill(script.from)
+  for (const unit of run.unitRooms) unit.fill(-1)
   scenes.forEach((scene, s) => {
     const { crew, waits } = scene
-    let at = Math.max(scene.release, run.crewFree[crew]!)
-    let cause = run.crewFree[crew]! >= scene.release ? run.crewLast[crew]! : -1
+    const reached = run.crewFree[crew]! + (run.crewLast[crew]! < 0 ? 0 : scene.wayMin)
+    let at = Math.max(scene.release, reached)
+    let cause = reached >= scene.release ? run.crewLast[crew]! : -1
     for (const wait of waits) {
       const from = wait.act < 0 ? wait.at : run.to[wait.act]!
       const drying = wait.act < 0 ? 1 : luck.drying[wait.act]!
@@ -56,16 +61,32 @@ export function rehearse(script: Script, luck: Luck, run: Run): void {
       at = ready
       cause = wait.act < 0 ? -1 : script.acts[wait.act]!.scene
     }
-    for (const use of scene.uses) at = Math.max(at, Math.min(...run.units[use]!))
+    for (const use of scene.uses)
+      at = Math.max(at, readyAt(script, run, use, soonestUnit(script, run, use, scene.room), scene.room))
     const start = startOf(scene, at, shifts[crew]!)
     run.cause[s] = cause
     run.crewLast[crew] = s
     run.crewFree[crew] = play(script, scene, start, luck, run)
     for (const use of scene.uses) {
-      const unit = run.units[use]!
-      unit[unit.indexOf(Math.min(...unit))] = run.crewFree[crew]!
+      const unit = soonestUnit(script, run, use, scene.room)
+      run.units[use]![unit] = run.crewFree[crew]!
+      run.unitRooms[use]![unit] = scene.room
     }
   })
+}
+
+/** When one of a resource can be in a room: free, and carried there. */
+function readyAt({ carries, rooms }: Script, run: Run, use: number, unit: number, room: number): number {
+  const carry = carries[use]
+  const stands = run.unitRooms[use]![unit]!
+  return run.units[use]![unit]! + (carry && stands >= 0 ? carry[stands * rooms.length + room]! : 0)
+}
+
+function soonestUnit(script: Script, run: Run, use: number, room: number): number {
+  let best = 0
+  for (let unit = 1; unit < run.units[use]!.length; unit++)
+    if (readyAt(script, run, use, unit, room) < readyAt(script, run, use, best, room)) best = unit
+  return best
 }
 
 /** When a delay has passed; a hundred days on where the air never gets it there. */

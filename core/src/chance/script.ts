@@ -2,7 +2,8 @@ import type { RateClock } from '../cure/rateClock'
 import { blocksOf } from '../plan/blocks'
 import type { Placement } from '../plan/placement'
 import { clocksOfTables } from '../plan/tableClocks'
-import type { AirRule, ClockDelay, PullRule, ScheduleProblem } from '../problem/problem'
+import type { AirRule, ClockDelay, PullRule, Resource, ScheduleProblem } from '../problem/problem'
+import { carryWays, crewWays } from '../problem/places'
 import { groupedBy } from '../units/groupedBy'
 import { workSpread } from './spreads'
 
@@ -15,6 +16,9 @@ export interface Scene {
   readonly divisible: boolean
   readonly release: number
   readonly waits: readonly Wait[]
+  /** Minutes on the way from what its crew does before it. */
+  readonly wayMin: number
+  readonly room: number
   /** Indices of what there are only so many of. */
   readonly uses: readonly number[]
   readonly airs: readonly AirRule[]
@@ -45,6 +49,8 @@ export interface Script {
   readonly crews: readonly string[]
   readonly shifts: readonly (readonly (readonly [from: number, to: number])[])[]
   readonly capacities: readonly number[]
+  /** Of each resource the minutes from room to room, row after row; null where it is at hand at once. */
+  readonly carries: readonly (Float64Array | null)[]
   readonly clocks: ReadonlyMap<string, RateClock>
   readonly place: ReadonlyMap<string, number>
   readonly from: number
@@ -79,15 +85,29 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
   const place = new Map(acts.map((act, i) => [act.id, i]))
   const lags = groupedBy(problem.lags, (lag) => lag.to)
   const airs = new Map(problem.airs.map((rule) => [rule.id, rule]))
+  const way = crewWays(problem)
+  // Where each crew is before what it does next: what is done counts too.
+  const last = new Map<string, { readonly roomId: string; readonly to: number | null }>(
+    [...problem.done].sort((a, b) => a.to - b.to).map(({ crewId, roomId, to }) => [crewId, { roomId, to }] as const),
+  )
   const scenes = blocks.map(({ activities, uses }): Scene => {
+    const roomId = activities[0]?.roomId ?? ''
+    const crewId = placed.get(activities[0]?.id ?? '')?.crewId ?? ''
+    const before = last.get(crewId)
+    const wayMin = before && way ? way(before.roomId, roomId) : 0
+    // From what is done it may be on its way already.
+    const reached = before?.to ? before.to + wayMin : 0
+    last.set(crewId, { roomId, to: null })
     const own = activities.map((act) => place.get(act.id) ?? 0)
     const ids = new Set<string>(activities.map((act) => act.id))
     return {
-      crew: crews.indexOf(placed.get(activities[0]?.id ?? '')?.crewId ?? ''),
+      crew: crews.indexOf(crewId),
+      wayMin: before?.to ? 0 : wayMin,
+      room: rooms.indexOf(roomId),
       acts: own,
       minutes: own.reduce((sum, i) => sum + (acts[i]?.minutes ?? 0), 0),
       divisible: activities.length === 1 && activities[0]?.divisible === true,
-      release: Math.max(problem.from, ...activities.map((act) => act.release ?? 0)),
+      release: Math.max(problem.from, reached, ...activities.map((act) => act.release ?? 0)),
       waits: activities.flatMap((act) =>
         (lags.get(act.id) ?? []).flatMap(({ from, min }): Wait[] => {
           if (ids.has(from)) return []
@@ -112,8 +132,14 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
     crews,
     shifts: problem.crews.map((crew) => crew.shifts),
     capacities: problem.resources.map((each) => each.capacity),
+    carries: problem.resources.map((each) => carriesOf(problem, each, rooms)),
     clocks: clocksOfTables(problem.clocks),
     place,
     from: problem.from,
   }
+}
+
+function carriesOf(problem: ScheduleProblem, resource: Resource, rooms: readonly string[]): Float64Array | null {
+  const way = carryWays(problem, resource)
+  return way && Float64Array.from(rooms.flatMap((from) => rooms.map((to) => way(from, to))))
 }

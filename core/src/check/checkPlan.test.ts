@@ -77,7 +77,7 @@ describe('places, by hand', () => {
         { resources: [{ id: 'tower', capacity: count, carryMin: 30 }] },
       )
     const soon = [at('one', 480, 540), at('two', 550, 610)]
-    expect(found(both(1), soon)).toEqual([['on-the-way', 'two', 20]])
+    expect(found(both(1), soon)).toEqual([['not-brought-yet', 'two', 20]])
     expect(found(both(1), [at('one', 480, 540), at('two', 570, 630)])).toEqual([])
     expect(found(both(2), soon)).toEqual([])
   })

@@ -20,19 +20,29 @@ export function checkWays(problem: ScheduleProblem, placed: ReadonlyMap<string, 
   const crews =
     problem.places.length === 0 ? [] : problem.crews.map(({ id }) => all.filter((each) => each.crewId === id))
   return [
-    ...crews.flatMap((stops) => hurries(stops, 1, (a, b) => drive(problem, a, b))),
-    ...problem.resources.flatMap((resource) =>
-      hurries(
-        all.filter((each) => each.uses.includes(resource.id)),
-        resource.capacity,
-        (a, b) => carried(problem, resource, a, b),
-      ),
+    ...crews.flatMap((stops) =>
+      hurries(stops, 1, (a, b) => drive(problem, a, b)).map(({ stop, ...late }) => miss('on-the-way', stop, late)),
     ),
+    ...problem.resources.flatMap((resource) => {
+      const own = all.filter((each) => each.uses.includes(resource.id))
+      const way = (a: string, b: string) => carried(problem, resource, a, b)
+      return hurries(own, resource.capacity, way).map(({ stop, ...late }) =>
+        miss('not-brought-yet', stop, { ...late, other: resource.id }),
+      )
+    }),
   ].filter(({ activityId }) => isLeft.has(activityId))
 }
 
+/** A stop that is reached so many minutes late, from another. */
+interface Hurry {
+  readonly stop: string
+  readonly minutes: number
+  readonly at: number | null
+  readonly other: string
+}
+
 /** Stops that none of so many reaches in time. Each goes to the one that stands there already, else to one that can be there. */
-function hurries(stops: readonly Stop[], count: number, way: (from: string, to: string) => number): Miss[] {
+function hurries(stops: readonly Stop[], count: number, way: (from: string, to: string) => number): Hurry[] {
   const last: (Stop | null)[] = Array.from({ length: count }, () => null)
   return stops.flatMap((stop) => {
     const ready = last.map((each) => (each ? each.to + way(each.roomId, stop.roomId) : Number.NEGATIVE_INFINITY))
@@ -44,13 +54,7 @@ function hurries(stops: readonly Stop[], count: number, way: (from: string, to: 
     last[taken] = stop
     // Two at once are told as such.
     return late > 0 && before && before.to <= stop.from
-      ? [
-          miss('on-the-way', stop.id, {
-            minutes: late,
-            at: ready[taken] ?? null,
-            other: before.id,
-          }),
-        ]
+      ? [{ stop: stop.id, minutes: late, at: ready[taken] ?? null, other: before.id }]
       : []
   })
 }

@@ -23,6 +23,7 @@ const MISSES = {
   'crew-twice': 'later',
   'resource-twice': 'later',
   'on-the-way': 'ahead',
+  'not-brought-yet': 'ahead',
   'lag-too-short': 'ahead',
   'lag-too-long': 'made',
   // the air spoils its coat

@@ -4,6 +4,7 @@ import { energyBound, headsOf } from './bounds'
 import { deskOf } from './firstSchedule'
 import type { Model, Shared } from './model'
 import { presenceOf } from './presence'
+import { NEVER } from './starts'
 import { NONE, withWays } from './withWays'
 
 /**
@@ -76,7 +77,7 @@ function givenBy(tasks: Model['tasks'], { capacity, uses }: Shared) {
       return {
         starts,
         minutes: finish
-          ? finish.values.reduce((most, end, i) => Math.max(most, end < LATE ? end - finish.start - i : 0), minutes)
+          ? finish.values.reduce((most, end, i) => Math.max(most, end < NEVER ? end - finish.start - i : 0), minutes)
           : minutes,
       }
     }),
@@ -86,6 +87,3 @@ function givenBy(tasks: Model['tasks'], { capacity, uses }: Shared) {
     upTo: (end: number) => capacity * there.reduce((sum, [from, to]) => sum + Math.max(0, Math.min(to, end) - from), 0),
   }
 }
-
-/** Ends behind the table of a ramp. */
-const LATE = 1 << 28

@@ -89,8 +89,8 @@ export const EN_PLAN = {
   'miss.broken_up': '{what} at {start} goes over a break and may not. Move it behind the break.',
   'miss.crew_twice': '{crew} is wanted in two places at {due}: {what}. Move one, or give it to another crew.',
   'miss.resource_twice': '{thing} is wanted in two places at {due}: {what}. A second one, or one after the other.',
-  'miss.on_the_way':
-    '{what} at {start} comes {late} too soon after {before}: crew, gun or tower is still on its way. Move it back.',
+  'miss.on_the_way': '{what} at {start} comes {late} too soon: {crew} is still on the way from {before}. Move it back.',
+  'miss.not_brought': '{what} at {start} comes {late} too soon: {thing} has still to be brought there. Move it back.',
   'miss.lag_short': '{what} at {start} comes {late} too soon after {before}. Move it back.',
   'miss.lag_long': '{what} at {start} comes {late} too late after {before}. Move both together.',
   'miss.pull_soon': '{what} at {start} comes {late} before its tape may come off. Move it back.',
