@@ -1,5 +1,6 @@
 import { ternQuaySurvey } from '../../demo'
 import { betterPlan } from '../src/chain/betterPlan'
+import { chancesOf } from '../src/chance/chances'
 import { planJob } from '../src/chain/planJob'
 import { checkPlan } from '../src/check/checkPlan'
 import { problemOf } from '../src'
@@ -115,5 +116,25 @@ describe('addresses and fronts, read as a foreman would', () => {
     })
     expect(moved.length).toBeGreaterThan(0)
     expect(Math.min(...moved)).toBeGreaterThanOrEqual(survey.house.rates.towerEach)
+  })
+
+  test('the days ahead are gone through with the ways: later than without', () => {
+    const problem = problemOf(flats)
+    const { placed, endsAt } = planJob(flats)
+    const runs = { runs: 300, seed: 1 }
+    const half = (each: typeof problem) => chancesOf(each, { placed }, runs).end!.half
+    expect(half(problem)).toBeGreaterThanOrEqual(half({ ...problem, places: [] }) + 15)
+    expect(half(problem)).toBeGreaterThan(endsAt! - 120)
+    // The same of a tower: it has to be carried in every run.
+    const one: Job = {
+      ...withTowers(1),
+      crews: [wren!],
+      rooms: withTowers(1).rooms.map((room) => ({ ...room, crewId: null })),
+    }
+    const high = problemOf(one)
+    const first = { placed: planJob(one).placed }
+    const light = { ...high, resources: high.resources.map((each) => ({ ...each, carryMin: 0 })) }
+    const ends = (each: typeof high) => chancesOf(each, first, runs).end!.half
+    expect(ends(high)).toBeGreaterThanOrEqual(ends(light))
   })
 })

@@ -1,11 +1,13 @@
+import type { Answer, Ways } from './answer'
 import { Exact } from './exact'
 import { deskOf, firstSchedule } from './firstSchedule'
+import { Found } from './found'
 import { wayTaken } from './guards'
 import { makespanOf, type Choice, type Model, type Schedule } from './model'
 import { networkOf } from './network'
 import { pooledBound, singleBound } from './pooledBound'
 import { OPEN, withWays } from './withWays'
-import { improvePlain, type Answer, type Ways } from './plainSearch'
+import { improvePlain } from './plainSearch'
 
 /** Tasks, over all ways, up to which the kernel is given every choice at once. */
 const WHOLE = 260
@@ -25,12 +27,8 @@ const OPENED_CLASHES = 1500
  */
 export const improveChoices = (model: Model, ways: Ways): Answer => new ChoiceSearch(model, ways).run()
 
-class ChoiceSearch {
-  private best: Schedule | null
-  private makespan: number
-  private bound = 0
+class ChoiceSearch extends Found {
   private readonly choices: readonly Choice[]
-  private exact: Exact | null = null
   /** The set of ways that is changed, and what it comes to at sight. */
   private picks: readonly number[]
   private sight: number
@@ -38,13 +36,9 @@ class ChoiceSearch {
   private readonly seen = new Set<string>()
   private clashes = 300
 
-  constructor(
-    private readonly model: Model,
-    private readonly ways: Ways,
-  ) {
+  constructor(model: Model, ways: Ways) {
+    super(model, ways, ways.incumbent ?? null)
     this.choices = model.choices ?? []
-    this.best = ways.incumbent ?? null
-    this.makespan = this.best ? makespanOf(model, this.best) : Number.POSITIVE_INFINITY
     this.picks = this.choices.map((choice) => wayTaken(choice.ways, this.best))
     this.sight = this.sighted(this.picks)
   }
@@ -68,21 +62,6 @@ class ChoiceSearch {
     return this.answer()
   }
 
-  /** Nothing is left to look for. */
-  private get isClosed(): boolean {
-    return this.exact?.isClosed === true || (this.best !== null && this.makespan <= this.bound)
-  }
-
-  private answer(): Answer {
-    const { best, makespan, bound } = this
-    if (this.isClosed)
-      return best
-        ? { status: 'optimal', schedule: best, makespan, bound: makespan }
-        : { status: 'infeasible', schedule: null, makespan: null, bound: null }
-    if (!best) return { status: 'unknown', schedule: null, makespan: null, bound }
-    return { status: 'feasible', schedule: best, makespan, bound }
-  }
-
   /** A slice of exact search over all ways. */
   private step(): void {
     this.exact?.step(this.clashes, this.ways.isOver)
@@ -90,17 +69,14 @@ class ChoiceSearch {
     this.meet()
   }
 
-  private meet(): void {
-    const { exact } = this
-    if (!exact) return
-    const sooner = exact.meet(this.best, this.makespan)
-    if (sooner) {
-      this.best = sooner.best
-      this.makespan = sooner.makespan
+  /** What exact search found has ways of its own, which are gone on from. */
+  protected override meet(): boolean {
+    const isSooner = super.meet()
+    if (isSooner) {
       this.picks = this.choices.map((choice) => wayTaken(choice.ways, this.best))
       this.sight = Math.min(this.makespan, this.sighted(this.picks))
     }
-    this.bound = Math.max(this.bound, exact.isClosed && this.best ? this.makespan : exact.bound)
+    return isSooner
   }
 
   /** Looks at other ways of one or two choices, and goes on from those that are no worse. */

@@ -1,6 +1,7 @@
+import type { Answer, Ways } from './answer'
 import { improveChoices } from './choices'
 import type { Model } from './model'
-import { improvePlain, type Answer, type Ways } from './plainSearch'
+import { improvePlain } from './plainSearch'
 
 export type { Answer, Ways }
 

@@ -1,32 +1,13 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
 import { energyBound, headsOf } from './bounds'
 import { build, scheduleIn } from './build'
+import { INFEASIBLE, type Answer, type Ways } from './answer'
 import { Exact } from './exact'
 import { deskOf, firstSchedule, layOut, type Desk } from './firstSchedule'
+import { Found } from './found'
 import { mirrored, turned } from './mirror'
 import { makespanOf, type Model, type Schedule } from './model'
 import { networkOf, type Network } from './network'
-
-/** What is known of a model: the best schedule so far, and how early its end could be at best. */
-export interface Answer {
-  readonly status: 'optimal' | 'feasible' | 'infeasible' | 'unknown'
-  readonly schedule: Schedule | null
-  readonly makespan: number | null
-  /** No schedule ends before this; null when there is none at all. */
-  readonly bound: number | null
-}
-
-export interface Ways {
-  /** Asked now and then: true stops, and what is known is the answer. */
-  readonly isOver: () => boolean
-  /** Numbers from 0 to 1; the same give the same answer for the same number of steps. */
-  readonly random: () => number
-  /** A schedule to start from, which the model must allow. */
-  readonly incumbent?: Schedule | null
-  readonly onProgress?: (best: number | null, bound: number) => void
-  /** Rounds after which it stops whatever the time: for answers that must not hang on the clock. */
-  readonly rounds?: number
-}
 
 /** Tasks up to which the kernel is given the whole at once. */
 const WHOLE = 260
@@ -41,7 +22,6 @@ const FEW_CLASHES = 2000
 const MANY_TURNS = 12
 /** How many of them are, as a share. */
 const SHARES = [0.05, 0.2, 1]
-const INFEASIBLE: Answer = { status: 'infeasible', schedule: null, makespan: null, bound: null }
 
 /**
  * The best schedule of a model within the time there is: a first one by priority rules, then exact search over the whole where
@@ -63,11 +43,7 @@ export function improvePlain(model: Model, ways: Ways): Answer {
   return search.run()
 }
 
-class Search {
-  private readonly exact: Exact | null
-  private best: Schedule | null
-  private makespan: number
-  private bound: number
+class Search extends Found {
   /** How many tasks a neighbourhood frees; grows where it finds nothing soon, shrinks where it takes too long. */
   private size = 40
   /** Some crew does several things at once: orders alone say little, and laying out anew much. */
@@ -78,15 +54,14 @@ class Search {
   private luck = 1
 
   constructor(
-    private readonly model: Model,
+    model: Model,
     private readonly network: Network,
     private readonly desk: Desk,
     best: Schedule | null,
     bound: number,
-    private readonly ways: Ways,
+    ways: Ways,
   ) {
-    this.best = best
-    this.makespan = best ? makespanOf(model, best) : Number.POSITIVE_INFINITY
+    super(model, ways, best)
     this.bound = bound
     this.isLoose = model.shared.some(
       ({ capacity, uses }) => capacity > 1 && uses.some(({ units }) => 2 * units <= capacity),
@@ -102,8 +77,7 @@ class Search {
     for (let round = 0; round < (ways.rounds ?? Number.POSITIVE_INFINITY); round++) {
       this.meet()
       ways.onProgress?.(this.best && this.makespan, this.bound)
-      if (exact?.isClosed || this.makespan <= this.bound) return this.closed()
-      if (ways.isOver()) break
+      if (this.isClosed || ways.isOver()) break
       if (exact) {
         exact.step(clashes, ways.isOver)
         clashes = Math.min(this.isDayOff ? FEW_CLASHES : 20_000, Math.ceil(clashes * 1.4))
@@ -119,8 +93,7 @@ class Search {
       }
     }
     this.meet()
-    if (this.best === null) return { status: 'unknown', schedule: null, makespan: null, bound: this.bound }
-    return { status: 'feasible', schedule: this.best, makespan: this.makespan, bound: this.bound }
+    return this.answer()
   }
 
   /** Several at a time, and a night or more above the bound: a day less is found by changing much, not by looking exactly. */
@@ -136,23 +109,6 @@ class Search {
     if (this.model.tasks.length <= 30) return 0
     if (this.isDayOff) return MANY_TURNS
     return this.luck > 0.2 || this.isLoose ? 3 : round % 8 === 0 ? 1 : 0
-  }
-
-  /** Exact search and neighbourhoods tell each other what they have found. */
-  private meet(): void {
-    const { exact } = this
-    if (!exact) return
-    const sooner = exact.meet(this.best, this.makespan)
-    if (sooner) {
-      this.best = sooner.best
-      this.makespan = sooner.makespan
-    }
-    this.bound = Math.max(this.bound, exact.isClosed && this.best ? this.makespan : exact.bound)
-  }
-
-  private closed(): Answer {
-    if (this.best === null) return INFEASIBLE
-    return { status: 'optimal', schedule: this.best, makespan: this.makespan, bound: this.makespan }
   }
 
   /**

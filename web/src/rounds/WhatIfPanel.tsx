@@ -36,14 +36,15 @@ export function WhatIfPanel({ plan }: { plan: Plan }) {
     setAsked({ key: (asked?.key ?? 0) + 1, question: { job: { ...facts, log, published: null }, now: plan.at, what } })
   return (
     <Panel title={W.whatIf.title}>
-      <Question at={plan.at} onAsk={ask} />
+      <Question plan={plan} onAsk={ask} />
       {asked && <Answer key={asked.key} question={asked.question} />}
     </Panel>
   )
 }
 
 /** What is supposed, put together from a few fields. */
-function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) => void }) {
+function Question({ plan, onAsk }: { plan: Plan; onAsk: (what: Supposed | null) => void }) {
+  const { at } = plan
   const { crews, rooms, site, air, house } = useFacts()
   const [kind, setKind] = useState<Kind>('painter')
   const [crew, setCrew] = useState(crews[0]?.id ?? '')
@@ -51,13 +52,14 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
   const [clock, setClock] = useState('06:00')
   const [pull, setPull] = useState(PULL_OPINIONS.find((each) => each !== house.pull) ?? house.pull)
   const [when, setWhen] = useState(at + 24 * 60)
+  const sprayed = rooms.filter((each) => isSprayedYet(each, plan))
   const kinds = KINDS.filter(
     (each) =>
       ((each !== 'rain' && each !== 'dry') || air.outside) &&
       (crews.length > 1 || !['crew', 'gun', 'crews'].includes(each)) &&
-      (each !== 'gun' || rooms.some(isSprayed)),
+      (each !== 'gun' || sprayed.length > 0),
   )
-  const ofKind = kind === 'gun' ? rooms.filter(isSprayed) : rooms
+  const ofKind = kind === 'gun' ? sprayed : rooms
   const [crewId, roomId] = [
     crews.some((each) => each.id === crew) ? crew : (crews[0]?.id ?? ''),
     ofKind.some((each) => each.id === room) ? room : (ofKind[0]?.id ?? ''),
@@ -134,7 +136,14 @@ function Question({ at, onAsk }: { at: number; onAsk: (what: Supposed | null) =>
   )
 }
 
-const isSprayed = (room: Room): boolean => room.steps.some((step) => step.tool === 'spray')
+/** Whether a coat by gun is still to come in a room: what is sprayed goes to no other crew. */
+function isSprayedYet(room: Room, { tasks, placed }: Plan): boolean {
+  const steps = new Set(room.steps.flatMap((step) => (step.tool === 'spray' ? step.id : [])))
+  const done = new Set(placed.flatMap((each) => (each.done ? each.taskId : [])))
+  return tasks.some(
+    (task) => task.roomId === room.id && task.kind === 'coat' && steps.has(task.stepId ?? '') && !done.has(task.id),
+  )
+}
 
 const start = () => new Worker(new URL('./whatIf.worker.ts', import.meta.url), { type: 'module' })
 
