@@ -132,6 +132,7 @@ function soonest(desk: Desk, waiting: ReadonlySet<Block>): { block: Block; slot:
       slot,
       isWet: desk.gate.isWet(first?.id ?? '', slot.from),
       follows: desk.placed.has(first?.follows ?? ''),
+      carries: carriesTo(desk, block, slot),
     }
     if (!best || goesBefore(desk, next, best)) best = next
   }
@@ -145,6 +146,8 @@ interface Ready {
   readonly isWet: boolean
   /** What it is best done straight after has its place: nothing else goes between if both could begin. */
   readonly follows: boolean
+  /** What it uses stands in another room, and would be taken away from there. */
+  readonly carries: boolean
 }
 
 function goesBefore(desk: Desk, one: Ready, other: Ready): boolean {
@@ -152,8 +155,17 @@ function goesBefore(desk: Desk, one: Ready, other: Ready): boolean {
   if (one.slot.from !== other.slot.from) return one.slot.from < other.slot.from
   // What follows straight away goes before the more urgent room: its line is still open.
   if (one.follows !== other.follows) return one.follows
+  // A tower is not taken to the next front while there is work at this one.
+  if (one.carries !== other.carries) return other.carries
   return rankOf(desk, one.block) < rankOf(desk, other.block)
 }
+
+const carriesTo = (desk: Desk, block: Block, { from, to }: Slot): boolean =>
+  block.uses.some((id) => {
+    const span = stopOf(block, from, to)
+    const free = (desk.units.get(id) ?? []).filter((unit) => freeFrom(unit, span) === from)
+    return free.every(({ route }) => route !== null && !route.isNew && !route.isAt(span))
+  })
 
 const rankOf = (desk: Desk, block: Block): number => desk.rank(block.activities[0]?.roomId ?? '')
 

@@ -30,6 +30,11 @@ export class Route {
     return next && to + way(roomId, next.roomId) > next.from ? next.to + way(next.roomId, roomId) : from
   }
 
+  /** Whether it has been nowhere yet. */
+  get isNew(): boolean {
+    return this.stops.length === 0
+  }
+
   /** Whether it stands in a stop's room before it. */
   isAt({ from, roomId }: Stop): boolean {
     return this.stops[this.place(from) - 1]?.roomId === roomId
