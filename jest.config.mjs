@@ -31,5 +31,6 @@ export default {
   },
   // One process for each core: left to itself Jest spares one, and of two that is half.
   maxWorkers: Math.max(1, availableParallelism()),
+  sandboxInjectedGlobals: ['Math', 'Object', 'Array', 'Set', 'JSON', 'Int32Array', 'Date', 'Intl'],
   testEnvironment: 'node',
 }

@@ -3,6 +3,7 @@ import { gullRow } from '../../demo'
 import { writeJobFile } from '@crisp-hem/core/wire'
 import type { Database } from '../src/db/open'
 import { closeServer, openServer, ours } from './ours'
+import { paced, workedMs } from '../../core/tests/pace'
 
 let db: Database
 let app: FastifyInstance
@@ -84,9 +85,9 @@ test('no script but our own runs, nobody frames us, and no address is passed on'
 describe('small posts that would stop a server', () => {
   const post = (payload: string) => ours(app, { method: 'POST', url: '/api/jobs/import', payload, headers: JSON_TYPE })
   const quickly = async (payload: string) => {
-    const started = performance.now()
+    const started = workedMs()
     const answer = await post(payload)
-    return { code: answer.json().code as string, ms: performance.now() - started }
+    return { code: answer.json().code as string, ms: workedMs() - started }
   }
   const { rooms, ...rest } = JSON.parse(file) as { rooms: object[] }
   test('brackets in brackets are counted before anything is made of them', async () => {
@@ -100,13 +101,13 @@ describe('small posts that would stop a server', () => {
     const bad = JSON.stringify({ ...rest, rooms: Array.from({ length: 20_000 }, () => ({ x: 1 })) })
     const { code, ms } = await quickly(bad)
     expect(code).toBe('jobfile.invalid')
-    expect(ms).toBeLessThan(1000)
+    expect(ms).toBeLessThan(paced(1000))
   })
   test('so is one room of ten thousand unknown fields', async () => {
     const many = Object.fromEntries(Array.from({ length: 10_000 }, (_, i) => [`f${i}`, i]))
     const { code, ms } = await quickly(JSON.stringify({ ...rest, rooms: [{ ...rooms[0], ...many }] }))
     expect(code).toBe('jobfile.invalid')
-    expect(ms).toBeLessThan(1000)
+    expect(ms).toBeLessThan(paced(1000))
   })
 })
 

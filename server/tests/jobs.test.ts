@@ -230,7 +230,7 @@ describe('a better plan', () => {
   test('is looked for as the job is stored, and changes nothing', async () => {
     await importFile(writeJobFile(gullRow()))
     const before = (await get(`/jobs/${gullRow().id}/file`)).body
-    const answer = await post(`/jobs/${gullRow().id}/better`, { at: gullRow().start, limitMs: 1500, seed: 1 })
+    const answer = await post(`/jobs/${gullRow().id}/better`, { at: gullRow().start, limitMs: 20_000, seed: 1 })
     expect(answer.statusCode).toBe(200)
     const { isProved, won, endsAt, boundAt, tasks } = answer.json()
     expect({ isProved, endMin: won.endMin > 0, same: endsAt === boundAt }).toEqual({
