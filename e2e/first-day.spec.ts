@@ -76,7 +76,7 @@ test('from nothing to a pulled and inspected round, over a restart', async ({ pa
   await page.clock.setFixedTime(new Date(Date.parse(MORNING) + 6 * 60_000))
   // This page’s clock is ahead of the office’s, which puts the times of ticks right: the pull may be overdue by then.
   const card = page.getByRole('article', { name: /^(Now|Overdue): Front room/ })
-  await expect(card).toBeVisible({ timeout: 20_000 })
+  await expect(card).toBeVisible()
   await card.getByRole('button', { name: /^Pulled:/ }).click()
   await expect(page.getByRole('heading', { name: /^Look along the line/ })).toBeVisible()
   await page.getByLabel('Bleeds').first().fill('2')

@@ -1,6 +1,7 @@
 import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test'
 import { parseInstant, planJob, tagCodes } from '@crisp-hem/core'
 import type { JobAnswer } from '@crisp-hem/core/wire'
+import { slowness } from '../core/tests/pace'
 import { TestServer } from './server'
 
 const server = new TestServer(true)
@@ -70,7 +71,7 @@ test('a second phone sees a tick within two seconds', async ({ browser }) => {
   const lines = (page: Page) => page.getByRole('listitem').count()
   const shown = await lines(second)
   await tickFirst(first)
-  await expect.poll(() => lines(second), { timeout: 2000, intervals: [50] }).not.toBe(shown)
+  await expect.poll(() => lines(second), { timeout: 2000 * slowness(), intervals: [50] }).not.toBe(shown)
   await one.close()
   await other.close()
 })
@@ -90,7 +91,7 @@ test('an answer that is lost on the way is no tick twice, and a restart of the o
   await tickFirst(page)
   await expect.poll(async () => (await job()).log.length).toBe(before + 1)
   await server.restart()
-  await expect.poll(() => lost, { timeout: 15_000 }).toBeGreaterThan(1)
+  await expect.poll(() => lost).toBeGreaterThan(1)
   await expect(page.getByText(/waits? for a line/)).toHaveCount(0)
   expect((await job()).log.length).toBe(before + 1)
   await context.close()

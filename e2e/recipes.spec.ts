@@ -110,7 +110,7 @@ test('every house way is judged on this job, and the one taken stands out', asyn
   await page.goto(recipes('practice1/wall:w1|ceiling'))
   await page.getByText('Every way on this job').click()
   const ways = page.getByRole('table').filter({ hasText: 'Work and mending' })
-  await expect(ways.getByRole('row')).toHaveCount(10, { timeout: 30_000 })
+  await expect(ways.getByRole('row')).toHaveCount(10)
   const row = (name: string) => ways.getByRole('row').filter({ has: page.getByRole('cell', { name, exact: true }) })
   await expect(row('wiped sealant')).toHaveCSS('font-weight', '700')
   await expect(row('barrier edge')).toContainText('of 174')

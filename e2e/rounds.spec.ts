@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { problemOf } from '@crisp-hem/core'
 import type { JobAnswer } from '@crisp-hem/core/wire'
+import { accessFaults } from './axe'
 import { TestServer } from './server'
 
 const server = new TestServer(true)
@@ -29,7 +29,7 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   page,
 }) => {
   await page.goto(rounds())
-  await drag(page, /^Kitchen: lay, 14:10/, 110)
+  await drag(page, /^Kitchen: lay, 16:08/, -110)
   await expect(
     card(page)
       .getByText(/is wanted in two places/)
@@ -44,13 +44,13 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   await expect(page.getByRole('button', { name: 'Proposed' })).toHaveAttribute('aria-pressed', 'true')
   // A better plan may bring other tape of the kitchen to the same hour: the one that was put there says why.
   await expect(async () => {
-    for (const each of await page.getByRole('button', { name: /^Kitchen: lay, 15:\d\d/ }).all()) {
+    for (const each of await page.getByRole('button', { name: /^Kitchen: lay, 1[45]:\d\d/ }).all()) {
       await each.focus()
       await page.keyboard.press('Enter')
       if (await card(page).getByText('the plumber is in there').isVisible()) return
     }
     throw new Error('no bar of that hour is held for the plumber')
-  }).toPass({ timeout: 15_000 })
+  }).toPass()
   await page.keyboard.press('Control+z')
   await expect(page.getByText('the plumber is in there')).toHaveCount(0)
   // The next test opens the job as it was saved.
@@ -61,7 +61,7 @@ test('a finger that rests on work takes it along; one that moves at once scrolls
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 1024, height: 768 } })
   const page = await context.newPage()
   await page.goto(rounds())
-  const own = bar(page, /^Kitchen: lay, 14:10/)
+  const own = bar(page, /^Kitchen: lay, 16:08/)
   await own.scrollIntoViewIfNeeded()
   const finger = await context.newCDPSession(page)
   const touch = async (restMs: number) => {
@@ -84,25 +84,25 @@ test('a finger that rests on work takes it along; one that moves at once scrolls
 
 test('by keys alone: work is picked, moved, held and let go', async ({ page }) => {
   await page.goto(rounds())
-  await bar(page, /^Kitchen: lay, 14:10/).focus()
+  await bar(page, /^Kitchen: lay, 16:08/).focus()
   await page.keyboard.press('Enter')
   await expect(card(page).getByText(/It can slip by|It cannot slip/)).toBeVisible()
   await page.keyboard.press('ArrowRight')
-  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T14:15')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T16:13')
   await page.keyboard.press('Shift+ArrowRight')
-  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T14:45')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T16:43')
   await page.keyboard.press('ArrowUp')
   await expect(card(page).getByLabel('Crew')).toHaveValue('heron')
   // The whole round, from tape to pull, goes along when it is asked for.
   await card(page).getByRole('button', { name: 'its whole round' }).click()
   await expect(card(page).getByText(/^With it goes what is left of its round: .*pull/)).toBeVisible()
   await card(page).getByRole('button', { name: 'Leave it where it was' }).click()
-  await bar(page, /^Kitchen: lay, 14:10/).focus()
+  await bar(page, /^Kitchen: lay, 16:08/).focus()
   await page.keyboard.press('Enter')
   await card(page).getByRole('button', { name: 'Hold it where it is' }).click()
-  await bar(page, /^Kitchen: lay, 14:10/).focus()
+  await bar(page, /^Kitchen: lay, 16:08/).focus()
   await page.keyboard.press('Enter')
-  await expect(card(page).getByText(/^Held at 14:10/)).toBeVisible()
+  await expect(card(page).getByText(/^Held at 16:08/)).toBeVisible()
   await card(page).getByRole('button', { name: 'Let it be planned again' }).click()
 })
 
@@ -117,14 +117,17 @@ test('a proposal is taken in part, published, and seen on a second device; the c
   await stamp.getByRole('listitem').getByRole('checkbox').last().uncheck()
   await expect(stamp.getByText(/Taken like this nothing breaks|wanted in two places|too/).first()).toBeVisible()
   const publish = stamp.getByRole('button', { name: 'Publish as plan 2' })
-  const asked = stamp.getByLabel(/They have been asked/)
-  if ((await asked.count()) > 0) {
-    await expect(publish).toBeDisabled()
-    await asked.check()
-  }
   expect(await ticks.count()).toBeGreaterThan(2)
   await stamp.getByLabel('Why').fill('started late')
-  await publish.click()
+  // What begins within half an hour is asked first; on a slow machine that comes to be while this is typed.
+  const asked = stamp.getByLabel(/They have been asked/)
+  await expect(async () => {
+    if ((await asked.count()) > 0 && !(await asked.isChecked())) {
+      await expect(publish).toBeDisabled({ timeout: 100 })
+      await asked.check({ timeout: 2000 })
+    }
+    await publish.click({ timeout: 2000 })
+  }).toPass()
   await expect(page.getByText(/^Plan 2/).first()).toBeVisible()
   await expect(page.getByText('gone out').first()).toBeVisible()
   const other = await (await browser.newContext({ timezoneId: 'America/Halifax' })).newPage()
@@ -141,7 +144,7 @@ test('what if: two plans side by side, and one is kept', async ({ page }) => {
   await page.getByLabel('Suppose').selectOption('painter')
   await page.getByRole('button', { name: 'Set side by side' }).click()
   const panel = page.locator('section', { hasText: 'What if' })
-  await expect(panel.getByRole('row')).toHaveCount(10, { timeout: 40_000 })
+  await expect(panel.getByRole('row')).toHaveCount(10)
   await panel.getByRole('button', { name: 'Make it so' }).click()
   await expect(panel.getByRole('button', { name: 'It is so now; undo takes it back.' })).toBeVisible()
   await page.keyboard.press('Control+z')
@@ -169,7 +172,7 @@ test('the three views, the close of the day and the hand-outs; no fault of acces
   const calendar = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Calendar of Crew Wren' }).click()
   expect(readFileSync(await (await calendar).path(), 'utf8')).toMatch(/^BEGIN:VCALENDAR/)
-  expect((await new AxeBuilder({ page }).include('main').analyze()).violations.map((each) => each.id)).toEqual([])
+  expect(await accessFaults(page, { inside: 'main' })).toEqual([])
   await page.setViewportSize({ width: 390, height: 844 })
   await page.reload()
   await expect(page.getByRole('button', { name: 'List', exact: true })).toHaveAttribute('aria-pressed', 'true')

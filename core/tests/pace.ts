@@ -12,7 +12,17 @@ export function workedMs(): number {
   return (user + system) / 1000
 }
 
-/** A bound in ms, widened by as much as this machine is slower at the moment than the one the bound was set on. */
+/**
+ * How many times slower this machine is at the moment than the one bounds were set on, by the clock on the wall; 1 where it is
+ * quicker.
+ */
+export function slowness(): number {
+  const from = performance.now()
+  sum()
+  return Math.max(1, (performance.now() - from) / SUM_MS)
+}
+
+/** A bound in ms of processor time, widened by as much as this machine is slower at the moment than the one the bound was set on. */
 export function paced(limitMs: number): number {
   const from = workedMs()
   sum()

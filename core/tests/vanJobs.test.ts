@@ -104,12 +104,12 @@ describe('stock', () => {
   })
   test('what came in ends it; what went back brings it back; a count says what there is', () => {
     const { item, needed } = short!
-    const came = event('received', item.key, Math.ceil(needed), '2027-05-12T12:00:00Z')
+    const came = event('received', item.key, Math.ceil(needed), '2027-05-12T13:05:00Z')
     const keyed = (found: VanPlan) => found.shortages.map((each) => each.item.key)
     expect(keyed(withLog(came))).not.toContain(item.key)
-    const back = event('returned', item.key, Math.ceil(needed), '2027-05-12T12:30:00Z')
+    const back = event('returned', item.key, Math.ceil(needed), '2027-05-12T13:06:00Z')
     expect(keyed(withLog(came, back))).toContain(item.key)
-    const counted = event('counted', item.key, 777_000, '2027-05-12T12:40:00Z')
+    const counted = event('counted', item.key, 777_000, '2027-05-12T13:07:00Z')
     expect(withLog(came, back, counted).stock.get(item.key)).toBe(777_000)
   })
   test('tape that is laid after a count is taken off it', () => {

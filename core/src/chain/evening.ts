@@ -1,9 +1,10 @@
-import { said, when, word, type Fact, type Job, type Said } from '../ground'
+import { isGunDown, said, when, word, type Fact, type Job, type Said } from '../ground'
 import { instantOfGain, type RateClock } from '../cure/rateClock'
 import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import type { PlacedTask } from '../plan/placement'
 import { clocksOfTables } from '../plan/tableClocks'
 import type { PullRule } from '../problem/problem'
+import { groupedBy } from '../units/groupedBy'
 import { toLocal } from '../units/time'
 import { planWithProblem, type Chain } from './planJob'
 import type { Task } from './task'
@@ -57,7 +58,7 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
       const facts = { what: nameOf(job, tasks, pull.taskId), due: when(span.to, now, job.site.zone) }
       return [said('evening.must_be_off', facts)]
     }),
-    guns: gunsOf(job, chain, now, day, dayOf),
+    guns: gunsOf(job, chain, day, dayOf),
     stays: staysOf(job, chain, now, day, dayOf),
     covered: coveredOf(job, chain, day, dayOf),
     next: nextOf(job, chain, now, day, dayOf),
@@ -71,21 +72,21 @@ function nameOf(job: Job, tasks: ReadonlyMap<string, Task>, id: string): Fact {
   return task ? taskFact(job, task, word('task', task.kind)) : id
 }
 
-/** A gun that was readied and sprayed with by tonight, and is cleaned by the plan on another day only: paint dries in it. */
-function gunsOf(job: Job, { plan }: Chain, now: number, day: number, dayOf: DayOf): Said[] {
+/** A gun that sprayed by tonight and is cleaned by the plan on another day only: paint dries in it. */
+function gunsOf(job: Job, { plan, problem }: Chain, day: number, dayOf: DayOf): Said[] {
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
-  const isBy = (task: Task) => {
-    const at = placed.get(task.id)?.from
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  const isBy = (id: string) => {
+    const at = placed.get(id)?.from
     return at !== undefined && dayOf(at) <= day
   }
-  return plan.tasks.flatMap((down) => {
-    const own = plan.tasks.filter((task) => task.roomId === down.roomId && task.stepId === down.stepId)
-    if (down.kind !== 'gun-down' || isBy(down) || !own.some((task) => task.kind === 'coat' && isBy(task))) return []
-    const next = own.flatMap((task) => (task.kind === 'coat' && !isBy(task) ? (placed.get(task.id)?.from ?? []) : []))
-    const tasks = new Map(own.map((task) => [task.id, task]))
-    const at = next.length > 0 ? when(Math.min(...next), now, job.site.zone) : null
-    return [said('evening.gun', { what: nameOf(job, tasks, down.id), when: at })]
+  const cleaned = problem.lags.filter(({ from, to }) => isGunDown(to) && tasks.get(from)?.kind === 'coat')
+  const fromOf = (id: string) => placed.get(id)?.from ?? Number.POSITIVE_INFINITY
+  const stale = [...groupedBy(cleaned, ({ from }) => from)].flatMap(([coatId, lags]) => {
+    const [soonest] = lags.map(({ to }) => to).sort((a, b) => fromOf(a) - fromOf(b))
+    return isBy(coatId) && soonest !== undefined && !isBy(soonest) ? [soonest] : []
   })
+  return [...new Set(stale)].map((downId) => said('evening.gun', { what: nameOf(job, tasks, downId) }))
 }
 
 /** Tape that is on when the day ends and comes off on another. */

@@ -1,6 +1,6 @@
 import { checkPlan } from '../check/checkPlan'
 import type { Miss } from '../check/miss'
-import type { PlanGoal } from '../ground'
+import { isGunUp, type PlanGoal } from '../ground'
 import type { Placement } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
 
@@ -29,7 +29,7 @@ export function judged(problem: ScheduleProblem, placement: Placement): Judged {
     endsAt: Math.max(problem.from, ...left.map((each) => each.to)),
     moves: movesOf(problem, placement),
     // A gun that is filled sooner is none of it.
-    startsSum: left.reduce((sum, { taskId, from }) => sum + (taskId.endsWith('/gun-up') ? 0 : from - problem.from), 0),
+    startsSum: left.reduce((sum, { taskId, from }) => sum + (isGunUp(taskId) ? 0 : from - problem.from), 0),
   }
 }
 

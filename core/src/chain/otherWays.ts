@@ -5,7 +5,7 @@ import { translate } from '../plan/problemModel'
 import { seededNumbers } from '../units/seeded'
 import { lateness, withDues } from './betterPlan'
 import { isBetter, judged, type Judged } from './judge'
-import { planWithProblem, type Chain } from './planJob'
+import { planWithoutTurns, planWithProblem, type Chain } from './planJob'
 import { supposed, type Supposed } from './whatIf'
 import { choiceModel, kindOfWay, type RoomChoice, type Variant } from './choiceModel'
 
@@ -53,8 +53,10 @@ export function otherWays(
   const choices = choicesOf(anew, base)
   const count = choices.reduce((all, choice) => all * choice.ways.length, 1)
   if (count === 1) return { moves: [], endsAt: before.endsAt, boundAt: before.endsAt, isProved: true, count }
-  const variants = variantsOf(anew, choices, plan, ways.isOver)
-  const merged = choiceModel(base, variants.list, choices)
+  // When guns are cleaned hangs on the whole plan: it is left out of the search, and in the plan that is told.
+  const bare = (each: Job) => planWithoutTurns(each, now, parameters)
+  const variants = variantsOf(anew, choices, bare, ways.isOver)
+  const merged = choiceModel(bare(anew), variants.list, choices)
   const { origin } = merged
   // Each room is through when it is due, however late a way that takes longer would be of itself.
   const due = { ...merged, hint: merged.hint.map(() => 0) }

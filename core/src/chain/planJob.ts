@@ -15,7 +15,7 @@ import { recipesOf } from '../recipes/jobRecipes'
 import type { Recipe, RecipeAnswer } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { pullPlans, type PullPlan } from '../windows/pullPlans'
-import { jobWork, laysOf, minutesOf, type Round, type Work } from '../work'
+import { areKept, gunTurns, jobWork, laysOf, minutesOf, NO_TURNS, type GunTurns, type Round, type Work } from '../work'
 import { standingPlan } from '../published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from './doubtfulCoats'
 import { fewestChanges } from './fewestChanges'
@@ -104,12 +104,43 @@ export const planWithProblem = (
   parameters: Parameters = DEFAULT_PARAMETERS,
 ): Chain => chainOf(job, now, parameters)
 
+/** The same as if guns were never cleaned between their coats: what nobody plans by, but nothing ends sooner than it may. */
+export const planWithoutTurns = (job: Job, now: number, parameters: Parameters): Chain =>
+  chainOf(job, now, parameters, false)
+
 export interface Chain {
   readonly plan: Plan
   readonly problem: ScheduleProblem
 }
 
-function chainOf(job: Job, now: number, parameters: Parameters): Chain {
+/** How often a plan is made anew around the turns that its guns take in the plan before. */
+const MOST_TURNINGS = 3
+
+/**
+ * Only a plan tells which colours and nights come between the coats of one gun. Another is made that cleans it there, until its
+ * guns take the turns it was made for.
+ */
+function withTurnsOfGuns<
+  T extends {
+    readonly setup: { readonly work: Work }
+    readonly problem: ScheduleProblem
+    readonly proposed: readonly PlacedTask[]
+  },
+>(proposedWith: (turns: GunTurns) => T): T {
+  let made = proposedWith(NO_TURNS)
+  let known = ''
+  for (let i = 0; i < MOST_TURNINGS; i++) {
+    const guns = made.problem.resources.find(({ id }) => id === 'gun')?.capacity ?? Number.POSITIVE_INFINITY
+    const turns = gunTurns(made.setup.work.gunRuns, made.proposed, guns)
+    const told = JSON.stringify(turns)
+    if (told === known || (i === 0 && areKept(turns, made.proposed))) break
+    known = told
+    made = proposedWith(turns)
+  }
+  return made
+}
+
+function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true): Chain {
   const clocks = jobClocks(job)
   const start = parseInstant(job.start)
   const from = Math.max(start, now)
@@ -123,12 +154,16 @@ function chainOf(job: Job, now: number, parameters: Parameters): Chain {
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )
   const log = foldLog(job.log)
-  const work = jobWork({ job, clocks, hems, recipes, calendars, nextShift, parameters, counted: countedBleeds(log) })
-  const minutes = minutesOf(work, job.crews, parameters)
-  const layOf = laysOf(work)
-  const setup = { job, work, minutes, layOf, log, recipes, calendars, clocks, parameters }
-  const problem = makeProblem({ ...setup, from })
-  const proposed = proposedFor(job, problem)
+  const asked = { job, clocks, hems, recipes, calendars, nextShift, parameters, counted: countedBleeds(log) }
+  const proposedWith = (turns: GunTurns) => {
+    const work = jobWork({ ...asked, turns })
+    const minutes = minutesOf(work, job.crews, parameters)
+    const setup = { job, work, minutes, layOf: laysOf(work), log, recipes, calendars, clocks, parameters }
+    const problem = makeProblem({ ...setup, from })
+    return { setup, problem, proposed: proposedFor(job, problem) }
+  }
+  const { setup, problem, proposed } = isTurned ? withTurnsOfGuns(proposedWith) : proposedWith(NO_TURNS)
+  const { work, minutes, layOf } = setup
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
   const tasks = tasksOf(work, minutes)
   const doubtful = doubtfulCoats({ job, clocks, tasks, done: problem.done })

@@ -1,5 +1,5 @@
 import { instantOfGain } from '../cure/rateClock'
-import { said, when, word, type Fact, type Job, type Said } from '../ground'
+import { isGunUp, said, when, word, type Fact, type Job, type Said } from '../ground'
 import { airGate } from '../plan/airGate'
 import type { PlacedTask } from '../plan/placement'
 import { clocksOfTables } from '../plan/tableClocks'
@@ -87,8 +87,6 @@ function holdOf(desk: Desk, own: PlacedTask): Link {
   if (!before || before.done || holdBut(desk, before, null).hold !== 'free') return link
   return holdBut(desk, own, before.taskId)
 }
-
-const isGunUp = (id: string): boolean => id.endsWith('/gun-up')
 
 /** @param but  an activity that is no cause */
 function holdBut(desk: Desk, own: PlacedTask, but: string | null): Link {

@@ -29,7 +29,14 @@ export type CoatAct = (typeof COAT_ACTS)[number]
 /** An activity as a value: of a room, of one of its colours, or of a round. */
 export type ActivityRef =
   | { readonly of: 'room'; readonly roomId: string; readonly act: RoomAct }
-  | { readonly of: 'step'; readonly roomId: string; readonly stepId: string; readonly act: StepAct }
+  | {
+      readonly of: 'step'
+      readonly roomId: string
+      readonly stepId: string
+      readonly act: StepAct
+      /** Which time between its coats, 1 for the first, a gun is cleaned or made ready again; left out for all else. */
+      readonly turn?: number
+    }
   | { readonly of: 'round'; readonly round: RoundRef; readonly act: RoundAct }
   | { readonly of: 'round'; readonly round: RoundRef; readonly act: CoatAct; readonly coat: number }
 
@@ -38,7 +45,7 @@ export const writeRound = ({ roomId, stepId, wallIds, part }: RoundRef): RoundId
 
 export function writeActivity(ref: ActivityRef): ActivityId {
   if (ref.of === 'room') return `${ref.roomId}/${ref.act}`
-  if (ref.of === 'step') return `${ref.roomId}/${ref.stepId}/${ref.act}`
+  if (ref.of === 'step') return `${ref.roomId}/${ref.stepId}/${ref.act}${ref.turn ?? ''}`
   return `${writeRound(ref.round)}/${'coat' in ref ? `${ref.act}${ref.coat}` : ref.act}`
 }
 
@@ -57,8 +64,10 @@ export function readActivity(id: string): ActivityRef | null {
   }
   if (words.length === 3) {
     const [roomId = '', stepId = '', word] = words
-    const act = STEP_ACTS.find((each) => each === word)
-    return act && [roomId, stepId].every((each) => ID_PATTERN.test(each)) ? { of: 'step', roomId, stepId, act } : null
+    const again = /^(gun-up|gun-down)([1-9]\d?)$/.exec(word ?? '')
+    const act = STEP_ACTS.find((each) => each === (again?.[1] ?? word))
+    if (!act || ![roomId, stepId].every((each) => ID_PATTERN.test(each))) return null
+    return { of: 'step', roomId, stepId, act, ...(again && { turn: Number(again[2]) }) }
   }
   const round = words.length === 4 ? readRound(words.slice(0, 3).join('/')) : null
   if (!round) return null
@@ -77,4 +86,14 @@ export function readRound(id: string): RoundRef | null {
   const isPart = part === undefined || (/^[1-9]\d{0,2}$/.test(part) && wallIds.length === 1)
   const good = more === undefined && isPart && [roomId, stepId, ...wallIds].every((each) => ID_PATTERN.test(each))
   return good ? { roomId, stepId, wallIds, part: part === undefined ? null : Number(part) } : null
+}
+
+/** Whether an id is that of making a gun ready, for the first time or again. */
+export const isGunUp = (id: ActivityId): boolean => isStepAct(id, 'gun-up')
+/** Whether an id is that of cleaning a gun. */
+export const isGunDown = (id: ActivityId): boolean => isStepAct(id, 'gun-down')
+
+function isStepAct(id: ActivityId, act: 'gun-up' | 'gun-down'): boolean {
+  const ref = readActivity(id)
+  return ref?.of === 'step' && ref.act === act
 }

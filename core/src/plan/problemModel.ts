@@ -1,3 +1,4 @@
+import { isGunDown } from '../ground'
 import type { Lag, Model, Schedule, Task } from '../engine/model'
 import { type Ramp } from '../engine/ramp'
 import { shared, startsOf, type Starts } from '../engine/starts'
@@ -139,7 +140,7 @@ function itemOf(desk: Desk, block: Block): Item[] {
   const isFixed = block.activities.some((act) => problem.fixed.some((each) => each.id === act.id))
   const isPinned = isFixed || (isExcused && !desk.isBare)
   // A gun may always be cleaned after hours.
-  const isLoose = desk.isBare && (isExcused || id.endsWith('/gun-down'))
+  const isLoose = desk.isBare && (isExcused || isGunDown(id))
   return [{ block, crewId, minutes, from, to, finish, at: first.from - origin, isPinned, isLoose }]
 }
 

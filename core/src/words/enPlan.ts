@@ -26,8 +26,7 @@ export const EN_PLAN = {
   'message.more': 'And {count} more, in the plan.',
   'evening.open': '{what}: planned for {when}, not ticked.',
   'evening.must_be_off': '{what}: off by {due}, before anybody goes home.',
-  'evening.gun':
-    '{what}: it sprays again {when}. Paint dries in it overnight: clean it tonight, and ready it again before that.',
+  'evening.gun': '{what}: not planned before tonight. Paint dries in it overnight: clean it before anybody goes.',
   'evening.stays': '{what} {when}: safe, this tape may stay until {due}.',
   'evening.stays_long': '{what} {when}: safe, its stay ends later than the air is known.',
   'evening.stays_too_long': '{what} {when}: too late, this tape may stay only until {due}. Pull it sooner.',

@@ -135,11 +135,22 @@ export interface Round {
   readonly why: Said
 }
 
+/** What a gun sprays from being made ready to being cleaned. */
+export interface GunRun {
+  /** Where it is made ready. */
+  readonly first: { readonly roomId: string; readonly stepId: string }
+  /** Where it is cleaned at the end. */
+  readonly last: { readonly roomId: string; readonly stepId: string }
+  readonly coatIds: readonly ActivityId[]
+}
+
 /** All there is to do, and what must come before what. */
 export interface Work {
   readonly rounds: readonly Round[]
   readonly activities: readonly Activity[]
   readonly lags: readonly Lag[]
+  /** What each gun sprays between being made ready and being cleaned. */
+  readonly gunRuns: readonly GunRun[]
   /** What stands in the way already: rounds too long for their window. */
   readonly problems: readonly Said[]
 }

@@ -1,6 +1,6 @@
 import { groupedBy } from '../units/groupedBy'
 import { writeActivity, type Crew, type PaintStep, type Room } from '../ground'
-import { AT_ONCE, type Activity, type Lag } from './activity'
+import { AT_ONCE, type Activity, type GunRun, type Lag } from './activity'
 
 interface Placed {
   readonly room: Room
@@ -13,6 +13,8 @@ export interface GunRuns {
   readonly ends: (roomId: string, step: PaintStep) => boolean
   /** What the coats of a run, and its cleaning, wait for. */
   readonly lags: (activities: readonly Activity[]) => Lag[]
+  /** The runs themselves, with their coats. */
+  readonly runs: (activities: readonly Activity[]) => GunRun[]
 }
 
 /**
@@ -36,6 +38,12 @@ export function gunRuns(placed: readonly { readonly room: Room; readonly crewId:
     begins: isAt(0),
     ends: isAt(-1),
     lags: (activities) => runs.flatMap((run) => runLags(run, activities)),
+    runs: (activities) =>
+      runs.flatMap((run): GunRun[] => {
+        const [first, last] = [run[0], run.at(-1)]
+        const coatIds = coatsOf(run, activities).map((coat) => coat.id)
+        return first && last ? [{ first: idsOf(first), last: idsOf(last), coatIds }] : []
+      }),
   }
 }
 
@@ -48,12 +56,19 @@ function runLags(
   const link = (from: string, to: string): Lag => ({ from, to, min: AT_ONCE, max: null })
   const up = writeActivity({ of: 'step', ...idsOf(first), act: 'gun-up' })
   const down = writeActivity({ of: 'step', ...idsOf(last), act: 'gun-down' })
-  return activities
-    .filter(
-      (act) => act.kind === 'coat' && run.some((each) => each.roomId === act.roomId && each.stepId === act.stepId),
-    )
-    .flatMap((coat) => [...(coat.roomId === first.roomId ? [] : [link(up, coat.id)]), link(coat.id, down)])
+  return coatsOf(run, activities).flatMap((coat) => [
+    ...(coat.roomId === first.roomId ? [] : [link(up, coat.id)]),
+    link(coat.id, down),
+  ])
 }
+
+const coatsOf = (
+  run: readonly { readonly roomId: string; readonly stepId: string }[],
+  activities: readonly Activity[],
+): Activity[] =>
+  activities.filter(
+    (act) => act.kind === 'coat' && run.some((each) => each.roomId === act.roomId && each.stepId === act.stepId),
+  )
 
 const idsOf = ({ roomId, stepId }: { roomId: string; stepId: string }) => ({ roomId, stepId })
 

@@ -15,6 +15,7 @@ import { assignCrews } from './assignCrews'
 import { clothShelves } from '../covers/clothShelves'
 import { coverNeeds } from '../covers/coverNeeds'
 import { groupRounds, type WallGroup } from './groupRounds'
+import { withTurns, type GunTurns } from './gunTurns'
 import { gunRuns, inHouseOrder, type GunRuns } from './houseOrder'
 import { partLags } from './partLags'
 import { byPractised } from './practised'
@@ -34,6 +35,8 @@ export interface WorkSetup {
   /** Bleeds that somebody counted, by hem. */
   readonly counted: ReadonlyMap<string, number>
   readonly parameters: Parameters
+  /** What goes through which gun after what, as far as it is known. */
+  readonly turns: GunTurns
 }
 
 /** Groups every room's hems into rounds, step after step, and lists all activities with what each waits for. */
@@ -47,18 +50,16 @@ export function jobWork(setup: WorkSetup): Work {
   const guns = gunRuns(placed.map(({ room, crew }) => ({ room, crewId: gunCrewOf(job, room.id) ?? crew.id })))
   const shelves = clothShelves(job.rooms, job.shelf)
   const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns, shelves))
-  const lags = [...parts.flatMap((part) => part.lags), ...guns.lags(parts.flatMap((part) => part.activities))]
-  const given = inHouseOrder(
-    parts.flatMap((part) => part.activities),
-    placed,
-  )
-    .map(handedOver(job, lags))
-    .map(heldBy(job))
+  const own = parts.flatMap((part) => part.activities)
+  const turned = withTurns(setup.turns, inHouseOrder(own, placed))
+  const lags = [...parts.flatMap((part) => part.lags), ...guns.lags(own), ...turned.lags]
+  const given = turned.activities.map(handedOver(job, lags)).map(heldBy(job))
   const { activities, untold } = byPractised(job, given, lags)
   return {
     rounds: parts.flatMap((part) => part.rounds),
     activities,
     lags,
+    gunRuns: guns.runs(own),
     problems: [...parts.flatMap((part) => part.problems), ...nobodyPractised(job, untold)],
   }
 }
@@ -97,7 +98,13 @@ function heldBy({ planning, crews }: Job): (act: Activity) => Activity {
   }
 }
 
-function roomWork(setup: WorkSetup, room: Room, crew: Crew, guns: GunRuns, shelves: ReadonlyMap<string, Shelf>): Work {
+function roomWork(
+  setup: WorkSetup,
+  room: Room,
+  crew: Crew,
+  guns: GunRuns,
+  shelves: ReadonlyMap<string, Shelf>,
+): Omit<Work, 'gunRuns'> {
   const { job, recipes, parameters } = setup
   const hems = setup.hems.filter((hem) => hem.roomId === room.id)
   const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf)

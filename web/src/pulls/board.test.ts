@@ -17,13 +17,13 @@ test('the board tells now, next and what must be looked at', () => {
   ])
   expect(board.toInspect).toHaveLength(3)
   expect([...board.breathers].sort()).toEqual(['fitting:practice1/f3', 'fitting:practice2/f3'])
-  // Two fields follow their pulls.
+  // A field follows its pull; the gun is being filled again for the kitchen’s second coat.
   expect(
     board.todo
       .slice(0, 2)
       .map((card) => `${card.task.roomId} ${card.task.kind}`)
       .sort(),
-  ).toEqual(['corridor roll', 'practice2 roll'])
+  ).toEqual(['kitchen gun-up', 'practice2 roll'])
   // The field of practice room 2 follows its pull at once, wall by wall.
   const field = board.todo.find((card) => card.task.kind === 'roll' && card.task.roomId === 'practice2')!
   expect([field.task.roomId, field.subjects.length]).toEqual(['practice2', 4])

@@ -1,0 +1,122 @@
+import { ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
+import { betterPlan } from '../src/chain/betterPlan'
+import { planWithProblem, type Chain } from '../src/chain/planJob'
+import { readActivity, type Job, type PaintStep, type Room } from '../src/ground'
+import type { PlacedTask } from '../src/plan/placement'
+import { formatInstant, parseInstant } from '../src/units/time'
+import { logEvent } from './logEvent'
+
+/** A gun holds one colour at a time, and none overnight. Common practice, no published source. */
+const survey = ternQuaySurvey()
+const [wren] = survey.crews
+const sprayed = (room: Room): Room => ({
+  ...room,
+  crewId: wren!.id,
+  neededBy: null,
+  steps: room.steps.map((step): PaintStep => ({ ...step, tool: 'spray', coats: 2 })),
+})
+const only = (rooms: readonly Room[], guns = 1): Job => ({
+  ...survey,
+  rooms,
+  log: [],
+  published: null,
+  shelf: {
+    ...survey.shelf,
+    tools: survey.shelf.tools.map((tool) => (tool.kind === 'gun' ? { ...tool, count: guns, retired: false } : tool)),
+  },
+})
+const fronts = survey.rooms.filter((room) => room.kind === 'elevation')
+const street = [...fronts, ...fronts.map((room) => ({ ...room, id: `${room.id}-b`, name: `${room.name} B` }))]
+const JOBS: readonly (readonly [string, Job])[] = [
+  ['four fronts, trim and walls by one gun', only(street.map(sprayed))],
+  ['the same with two guns', only(street.map(sprayed), 2)],
+  [
+    'two rooms, each colour of each sprayed',
+    only(survey.rooms.filter(({ id }) => /kitchen|store/.test(id)).map(sprayed)),
+  ],
+  ['the demo as surveyed', survey],
+]
+
+/** What a foreman who watches the guns would shout at: colours mixed, dirty guns filled, clean ones sprayed with, paint left overnight. */
+function gunFaults({ problem }: Chain, placed: readonly PlacedTask[], guns: number): string[] {
+  const runOf = new Map<string, string>()
+  const link = (id: string): string => (runOf.get(id) === undefined ? id : link(runOf.get(id)!))
+  const isGun = (id: string) => problem.activities.some((act) => act.id === id && act.uses.includes('gun'))
+  // What is tied by the lags of one gun's work is one run, but for the order that two runs are put in.
+  for (const { from, to } of problem.lags) {
+    const [a, b] = [readActivity(from), readActivity(to)]
+    const isCoat = (ref: typeof a) => ref?.of === 'round'
+    if (isGun(from) && isGun(to) && (isCoat(a) || isCoat(b)) && link(from) !== link(to)) runOf.set(link(from), link(to))
+  }
+  const faults: string[] = []
+  const filled = new Map<string, number>()
+  const kindOf = (id: string) => {
+    const ref = readActivity(id)
+    return ref?.of === 'step' ? ref.act : 'coat'
+  }
+  for (const { taskId, from, to } of [...placed]
+    .filter(({ taskId }) => isGun(taskId))
+    .sort((a, b) => a.from - b.from)) {
+    const [run, kind, when] = [link(taskId), kindOf(taskId), formatInstant(from)]
+    const since = filled.get(run)
+    if (kind === 'gun-up') {
+      if (filled.size >= guns || since !== undefined) faults.push(`${when} ${taskId}: no clean gun`)
+      filled.set(run, to)
+    } else if (since === undefined) faults.push(`${when} ${taskId}: the gun is empty`)
+    else if (from - since > 6 * 60) faults.push(`${when} ${taskId}: paint has stood in the gun`)
+    if (kind === 'gun-down') filled.delete(run)
+    else if (since !== undefined || kind === 'gun-up') filled.set(run, to)
+  }
+  return faults
+}
+
+test.each(JOBS)('%s: one colour in a gun at a time, none overnight, at first and in a better plan', (_, job) => {
+  const chain = planWithProblem(job)
+  const guns = job.shelf.tools.find(({ kind }) => kind === 'gun')!.count
+  expect(chain.plan.tasks.filter(({ kind }) => kind === 'gun-up').length).toBeGreaterThan(0)
+  expect(gunFaults(chain, chain.plan.proposed, guns)).toEqual([])
+  const placement = { placed: chain.plan.proposed, unplaced: [] }
+  const better = betterPlan(chain.problem, placement, { seed: 1, isOver: () => false, rounds: 4 })
+  expect(gunFaults(chain, better.placement.placed, guns)).toEqual([])
+})
+
+test('the watch itself shouts where guns are never cleaned between', () => {
+  const [, job] = JOBS[0]!
+  const chain = planWithProblem(job)
+  const without = chain.plan.proposed.filter(({ taskId }) => !/gun-(up|down)\d$/.test(taskId))
+  expect(gunFaults(chain, without, 1).length).toBeGreaterThan(0)
+})
+
+test('two guns clean less often than one', () => {
+  const cleanings = ([, job]: (typeof JOBS)[number]) =>
+    planWithProblem(job).plan.tasks.filter(({ kind }) => kind === 'gun-down').length
+  expect(cleanings(JOBS[1]!)).toBeLessThanOrEqual(cleanings(JOBS[0]!))
+})
+
+describe('the demo’s kitchen, sprayed on one day and again on the next', () => {
+  const now = parseInstant(TERN_QUAY_NOW)
+  const names = (job: Job, at: number) =>
+    planWithProblem(job, at)
+      .plan.proposed.filter(({ taskId }) => /^kitchen\/s1\/(gun|w2\/coat)/.test(taskId))
+      .sort((a, b) => a.from - b.from)
+      .map(({ taskId, done }) => `${taskId.slice('kitchen/s1/'.length)}${done ? ' done' : ''}`)
+
+  test('keeps its cleaning as it was ticked; the day after, nothing of it comes twice', () => {
+    expect(names(ternQuay(), now)).toEqual([
+      'gun-up done',
+      'w2/coat1 done',
+      'gun-down1 done',
+      'gun-up1',
+      'w2/coat2',
+      'gun-down',
+    ])
+  })
+
+  test('sprayed again without a tick for the cleaning between: nobody is sent to clean it for last night', () => {
+    const job = ternQuay()
+    const log = job.log.filter(({ subjects }) => !subjects.some((each) => /gun-(down|up)1/.test(each)))
+    const trim = planWithProblem(job, now).plan.rounds.find(({ id }) => id === 'kitchen/s1/w2')!
+    const coated = logEvent('again', 'coated', formatInstant(now - 20), trim.hemIds, { crewId: 'wren' })
+    expect(names({ ...job, log: [...log, coated] }, now)).not.toContain('gun-down1')
+  })
+})
