@@ -1,7 +1,8 @@
 import { ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
 import { betterPlan } from '../src/chain/betterPlan'
-import { planWithProblem, type Chain } from '../src/chain/planJob'
+import { planWithoutTurns, planWithProblem, type Chain } from '../src/chain/planJob'
 import { readActivity, type Job, type PaintStep, type Room } from '../src/ground'
+import { DEFAULT_PARAMETERS } from '../src/parameters/parameters'
 import type { PlacedTask } from '../src/plan/placement'
 import { formatInstant, parseInstant } from '../src/units/time'
 import { logEvent } from './logEvent'
@@ -27,6 +28,8 @@ const only = (rooms: readonly Room[], guns = 1): Job => ({
 })
 const fronts = survey.rooms.filter((room) => room.kind === 'elevation')
 const street = [...fronts, ...fronts.map((room) => ({ ...room, id: `${room.id}-b`, name: `${room.name} B` }))]
+const kitchen = survey.rooms.find(({ id }) => id === 'kitchen')!
+const alike = [kitchen, { ...kitchen, id: 'kitchen-b', name: 'Kitchen B' }]
 const JOBS: readonly (readonly [string, Job])[] = [
   ['four fronts, trim and walls by one gun', only(street.map(sprayed))],
   ['the same with two guns', only(street.map(sprayed), 2)],
@@ -34,6 +37,7 @@ const JOBS: readonly (readonly [string, Job])[] = [
     'two rooms, each colour of each sprayed',
     only(survey.rooms.filter(({ id }) => /kitchen|store/.test(id)).map(sprayed)),
   ],
+  ['two kitchens alike in one colour', only(alike.map(sprayed))],
   ['the demo as surveyed', survey],
 ]
 
@@ -80,6 +84,12 @@ test.each(JOBS)('%s: one colour in a gun at a time, none overnight, at first and
   expect(gunFaults(chain, better.placement.placed, guns)).toEqual([])
 })
 
+test.each(JOBS)('%s: bounds are taken of work that every plan has to do', (_, job) => {
+  const real = new Set(planWithProblem(job).problem.activities.map(({ id }) => id))
+  const free = planWithoutTurns(job, parseInstant(job.start), DEFAULT_PARAMETERS).problem.activities
+  expect(free.filter(({ id }) => !real.has(id))).toEqual([])
+})
+
 test('the watch itself shouts where guns are never cleaned between', () => {
   const [, job] = JOBS[0]!
   const chain = planWithProblem(job)
@@ -91,6 +101,14 @@ test('two guns clean less often than one', () => {
   const cleanings = ([, job]: (typeof JOBS)[number]) =>
     planWithProblem(job).plan.tasks.filter(({ kind }) => kind === 'gun-down').length
   expect(cleanings(JOBS[1]!)).toBeLessThanOrEqual(cleanings(JOBS[0]!))
+})
+
+test('the same paint in two rooms on one day is filled once: no gun is cleaned to be filled with what it held', () => {
+  const trimOnly = alike.map((room) => ({ ...room, crewId: wren!.id, steps: room.steps.slice(0, 1) }))
+  const { tasks, placed } = planWithProblem(only(trimOnly)).plan
+  const days = new Set(placed.flatMap(({ taskId, from }) => (/coat/.test(taskId) ? [Math.floor(from / 1440)] : [])))
+  expect(tasks.filter(({ kind }) => kind === 'gun-up')).toHaveLength(days.size)
+  expect(tasks.filter(({ kind }) => kind === 'gun-down')).toHaveLength(days.size)
 })
 
 describe('the demo’s kitchen, sprayed on one day and again on the next', () => {

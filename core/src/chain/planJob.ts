@@ -15,7 +15,8 @@ import { recipesOf } from '../recipes/jobRecipes'
 import type { Recipe, RecipeAnswer } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { pullPlans, type PullPlan } from '../windows/pullPlans'
-import { areKept, gunTurns, jobWork, laysOf, minutesOf, NO_TURNS, type GunTurns, type Round, type Work } from '../work'
+import { jobWork, laysOf, minutesOf, type GunTurns, type Round, type Work } from '../work'
+import { withFreestGuns, withTurnsOfGuns } from './aroundGuns'
 import { standingPlan } from '../published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from './doubtfulCoats'
 import { fewestChanges } from './fewestChanges'
@@ -113,33 +114,6 @@ export interface Chain {
   readonly problem: ScheduleProblem
 }
 
-/** How often a plan is made anew around the turns that its guns take in the plan before. */
-const MOST_TURNINGS = 3
-
-/**
- * Only a plan tells which colours and nights come between the coats of one gun. Another is made that cleans it there, until its
- * guns take the turns it was made for.
- */
-function withTurnsOfGuns<
-  T extends {
-    readonly setup: { readonly work: Work }
-    readonly problem: ScheduleProblem
-    readonly proposed: readonly PlacedTask[]
-  },
->(proposedWith: (turns: GunTurns) => T): T {
-  let made = proposedWith(NO_TURNS)
-  let known = ''
-  for (let i = 0; i < MOST_TURNINGS; i++) {
-    const guns = made.problem.resources.find(({ id }) => id === 'gun')?.capacity ?? Number.POSITIVE_INFINITY
-    const turns = gunTurns(made.setup.work.gunRuns, made.proposed, guns)
-    const told = JSON.stringify(turns)
-    if (told === known || (i === 0 && areKept(turns, made.proposed))) break
-    known = told
-    made = proposedWith(turns)
-  }
-  return made
-}
-
 function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true): Chain {
   const clocks = jobClocks(job)
   const start = parseInstant(job.start)
@@ -162,7 +136,7 @@ function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true)
     const problem = makeProblem({ ...setup, from })
     return { setup, problem, proposed: proposedFor(job, problem) }
   }
-  const { setup, problem, proposed } = isTurned ? withTurnsOfGuns(proposedWith) : proposedWith(NO_TURNS)
+  const { setup, problem, proposed } = isTurned ? withTurnsOfGuns(proposedWith) : withFreestGuns(proposedWith)
   const { work, minutes, layOf } = setup
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
   const tasks = tasksOf(work, minutes)

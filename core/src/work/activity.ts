@@ -142,6 +142,8 @@ export interface GunRun {
   /** Where it is cleaned at the end. */
   readonly last: { readonly roomId: string; readonly stepId: string }
   readonly coatIds: readonly ActivityId[]
+  /** Coating and colour: the same for whatever a gun sprays without being cleaned. */
+  readonly paint: string
 }
 
 /** All there is to do, and what must come before what. */

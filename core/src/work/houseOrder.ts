@@ -28,6 +28,7 @@ export function gunRuns(placed: readonly { readonly room: Room; readonly crewId:
       .map((step) => ({
         roomId: room.id,
         stepId: step.id,
+        paint: `${step.coatingId}|${step.colour}`,
         run: room.kind === 'elevation' ? `${crewId}|${step.coatingId}|${step.colour}` : `${room.id}|${step.id}`,
       })),
   )
@@ -42,7 +43,7 @@ export function gunRuns(placed: readonly { readonly room: Room; readonly crewId:
       runs.flatMap((run): GunRun[] => {
         const [first, last] = [run[0], run.at(-1)]
         const coatIds = coatsOf(run, activities).map((coat) => coat.id)
-        return first && last ? [{ first: idsOf(first), last: idsOf(last), coatIds }] : []
+        return first && last ? [{ first: idsOf(first), last: idsOf(last), coatIds, paint: first.paint }] : []
       }),
   }
 }

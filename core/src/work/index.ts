@@ -8,7 +8,7 @@ export {
   type RoundPull,
   type Work,
 } from './activity'
-export { areKept, gunTurns, NO_TURNS, type GunTurns } from './gunTurns'
+export { areKept, freestTurns, gunTurns, NO_TURNS, type GunTurns } from './gunTurns'
 export { jobWork } from './jobWork'
 export { laysOf } from './layOf'
 export { minutesOf } from './minutesOf'

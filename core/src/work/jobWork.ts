@@ -15,7 +15,7 @@ import { assignCrews } from './assignCrews'
 import { clothShelves } from '../covers/clothShelves'
 import { coverNeeds } from '../covers/coverNeeds'
 import { groupRounds, type WallGroup } from './groupRounds'
-import { withTurns, type GunTurns } from './gunTurns'
+import type { GunTurns } from './gunTurns'
 import { gunRuns, inHouseOrder, type GunRuns } from './houseOrder'
 import { partLags } from './partLags'
 import { byPractised } from './practised'
@@ -24,6 +24,7 @@ import { beginRoom, endRoom, stepWhole } from './roomEnds'
 import { roomWorkMinutes } from './roomWorkMinutes'
 import { atOnce, lagsTo, waitsFor } from './waits'
 import type { WholeSetup } from './wholeActs'
+import { withTurns } from './withTurns'
 
 export interface WorkSetup {
   readonly job: Job
@@ -51,9 +52,11 @@ export function jobWork(setup: WorkSetup): Work {
   const shelves = clothShelves(job.rooms, job.shelf)
   const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns, shelves))
   const own = parts.flatMap((part) => part.activities)
-  const turned = withTurns(setup.turns, inHouseOrder(own, placed))
-  const lags = [...parts.flatMap((part) => part.lags), ...guns.lags(own), ...turned.lags]
-  const given = turned.activities.map(handedOver(job, lags)).map(heldBy(job))
+  const { activities: turned, lags } = withTurns(setup.turns, {
+    activities: inHouseOrder(own, placed),
+    lags: [...parts.flatMap((part) => part.lags), ...guns.lags(own)],
+  })
+  const given = turned.map(handedOver(job, lags)).map(heldBy(job))
   const { activities, untold } = byPractised(job, given, lags)
   return {
     rounds: parts.flatMap((part) => part.rounds),
