@@ -1,5 +1,9 @@
+import { writeSubject, type Job } from '../ground'
 import type { PlacedTask } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
+import { activityProgress } from '../progress/activityProgress'
+import type { LogState } from '../progress/hemStates'
+import { parseInstant } from '../units/time'
 import { areKept, freestTurns, gunTurns, NO_TURNS, type GunTurns, type Work } from '../work'
 
 /** What is proposed for work with its guns turned in some way. */
@@ -12,19 +16,47 @@ interface Proposed {
 /** How often a plan is made anew around the turns that its guns take in the plan before. */
 const MOST_TURNINGS = 3
 
+/** What guns there are; of any number where nobody knows. */
+const gunsOf = ({ resources }: Pick<ScheduleProblem, 'resources'>): number =>
+  resources.find(({ id }) => id === 'gun')?.capacity ?? Number.POSITIVE_INFINITY
+
+/** The turns that guns take in the plan people were told, as far as it has come; null where nobody was told any. */
+export function toldTurns({ published, shelf }: Job, { activities, gunRuns }: Work, log: LogState): GunTurns | null {
+  if (!published || gunRuns.length === 0) return null
+  const acts = new Map(activities.map((act) => [act.id, act]))
+  const times = published.tasks.map(({ taskId, crewId, from, to }) => {
+    const act = acts.get(taskId)
+    const ticked = log.done.get(writeSubject({ of: 'work', activityId: taskId })) ?? null
+    const doneAt = act ? activityProgress(act, log).doneAt : ticked
+    const [told, length] = [parseInstant(from), parseInstant(to) - parseInstant(from)]
+    return {
+      taskId,
+      crewId,
+      from: doneAt === null ? told : doneAt - length,
+      to: doneAt ?? told + length,
+      done: doneAt !== null,
+    }
+  })
+  const count = shelf.tools.reduce((sum, tool) => sum + (tool.kind === 'gun' && !tool.retired ? tool.count : 0), 0)
+  return gunTurns(gunRuns, times, count > 0 ? count : Number.POSITIVE_INFINITY)
+}
+
 /**
  * Only a plan tells which colours and nights come between the coats of one gun. Another is made that cleans it there, until its
  * guns take the turns it was made for.
  */
-export function withTurnsOfGuns<T extends Proposed>(proposedWith: (turns: GunTurns) => T): T {
-  let made = proposedWith(NO_TURNS)
-  let known = ''
+export function withTurnsOfGuns<T extends Proposed>(
+  proposedWith: (turns: GunTurns) => T,
+  toldBefore: () => GunTurns | null,
+): T {
+  const begun = toldBefore()
+  let made = proposedWith(begun ?? NO_TURNS)
+  let known = begun && JSON.stringify(begun)
   for (let i = 0; i < MOST_TURNINGS; i++) {
-    const guns = made.problem.resources.find(({ id }) => id === 'gun')?.capacity ?? Number.POSITIVE_INFINITY
-    const turns = gunTurns(made.setup.work.gunRuns, made.proposed, guns)
-    const told = JSON.stringify(turns)
-    if (told === known || (i === 0 && areKept(turns, made.proposed))) break
-    known = told
+    const turns = gunTurns(made.setup.work.gunRuns, made.proposed, gunsOf(made.problem))
+    const next = JSON.stringify(turns)
+    if (next === known || (known === null && areKept(turns, made.proposed))) break
+    known = next
     made = proposedWith(turns)
   }
   return made

@@ -15,8 +15,8 @@ import { recipesOf } from '../recipes/jobRecipes'
 import type { Recipe, RecipeAnswer } from '../recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../units/time'
 import { pullPlans, type PullPlan } from '../windows/pullPlans'
-import { jobWork, laysOf, minutesOf, type GunTurns, type Round, type Work } from '../work'
-import { withFreestGuns, withTurnsOfGuns } from './aroundGuns'
+import { jobWork, laysOf, minutesOf, NO_TURNS, type GunTurns, type Round, type Work } from '../work'
+import { toldTurns, withFreestGuns, withTurnsOfGuns } from './aroundGuns'
 import { standingPlan } from '../published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from './doubtfulCoats'
 import { fewestChanges } from './fewestChanges'
@@ -129,14 +129,17 @@ function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true)
   )
   const log = foldLog(job.log)
   const asked = { job, clocks, hems, recipes, calendars, nextShift, parameters, counted: countedBleeds(log) }
+  const workWith = jobWork(asked)
   const proposedWith = (turns: GunTurns) => {
-    const work = jobWork({ ...asked, turns })
+    const work = workWith(turns)
     const minutes = minutesOf(work, job.crews, parameters)
     const setup = { job, work, minutes, layOf: laysOf(work), log, recipes, calendars, clocks, parameters }
     const problem = makeProblem({ ...setup, from })
     return { setup, problem, proposed: proposedFor(job, problem) }
   }
-  const { setup, problem, proposed } = isTurned ? withTurnsOfGuns(proposedWith) : withFreestGuns(proposedWith)
+  const { setup, problem, proposed } = isTurned
+    ? withTurnsOfGuns(proposedWith, () => toldTurns(job, workWith(NO_TURNS), log))
+    : withFreestGuns(proposedWith)
   const { work, minutes, layOf } = setup
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
   const tasks = tasksOf(work, minutes)

@@ -36,12 +36,13 @@ export interface WorkSetup {
   /** Bleeds that somebody counted, by hem. */
   readonly counted: ReadonlyMap<string, number>
   readonly parameters: Parameters
-  /** What goes through which gun after what, as far as it is known. */
-  readonly turns: GunTurns
 }
 
-/** Groups every room's hems into rounds, step after step, and lists all activities with what each waits for. */
-export function jobWork(setup: WorkSetup): Work {
+/**
+ * Groups every room's hems into rounds, step after step, and lists all activities with what each waits for. What goes through
+ * which gun after what only a plan tells: the work is answered for any such turns.
+ */
+export function jobWork(setup: WorkSetup): (turns: GunTurns) => Work {
   const { job } = setup
   const crewOf = assignCrews(job.rooms, job.crews, roomWorkMinutes(job, setup.hems), setup.parameters)
   const placed = job.rooms.flatMap((room) => {
@@ -52,18 +53,22 @@ export function jobWork(setup: WorkSetup): Work {
   const shelves = clothShelves(job.rooms, job.shelf)
   const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns, shelves))
   const own = parts.flatMap((part) => part.activities)
-  const { activities: turned, lags } = withTurns(setup.turns, {
+  const tied = {
     activities: inHouseOrder(own, placed),
     lags: [...parts.flatMap((part) => part.lags), ...guns.lags(own)],
-  })
-  const given = turned.map(handedOver(job, lags)).map(heldBy(job))
-  const { activities, untold } = byPractised(job, given, lags)
-  return {
-    rounds: parts.flatMap((part) => part.rounds),
-    activities,
-    lags,
-    gunRuns: guns.runs(own),
-    problems: [...parts.flatMap((part) => part.problems), ...nobodyPractised(job, untold)],
+  }
+  const sprayed = guns.runs(own)
+  return (turns) => {
+    const { activities: turned, lags } = withTurns(turns, tied)
+    const given = turned.map(handedOver(job, lags)).map(heldBy(job))
+    const { activities, untold } = byPractised(job, given, lags)
+    return {
+      rounds: parts.flatMap((part) => part.rounds),
+      activities,
+      lags,
+      gunRuns: sprayed,
+      problems: [...parts.flatMap((part) => part.problems), ...nobodyPractised(job, untold)],
+    }
   }
 }
 
