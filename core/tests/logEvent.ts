@@ -16,3 +16,12 @@ export const logEvent = (
   subjects,
   ...more,
 })
+
+/** A line of the log about an amount, of stock or of a length cut, by nobody in particular. */
+export const amountEvent = (
+  id: string,
+  kind: LogEvent['kind'],
+  subjects: readonly string[],
+  amount: number,
+  at: string,
+): LogEvent => logEvent(id, kind, at, subjects, { amount, crewId: UNSAID.crewId })

@@ -7,18 +7,11 @@ import { parseInstant } from '../src/units/time'
 import { sharedShortages } from '../src/van/sharedVan'
 import { lotsOf, takenFirst } from '../src/van/lots'
 import { compareWays } from '../src/ways/compareWays'
+import { amountEvent } from './logEvent'
 
 /** What several jobs, several ages and several devices make of one van. Trade facts: common practice, no published source. */
 const job = ternQuay()
 const now = parseInstant('2027-05-12T13:08:00Z')
-const line = (id: string, kind: LogEvent['kind'], subjects: string[], amount: number, at: string): LogEvent => ({
-  ...UNSAID,
-  id,
-  kind,
-  at,
-  subjects,
-  amount,
-})
 const vanWith = (...more: LogEvent[]) => {
   const next = { ...job, log: [...job.log, ...more] }
   return vanPlanOf(next, planJob(next, now))
@@ -27,7 +20,7 @@ const vanWith = (...more: LogEvent[]) => {
 describe('old stock first', () => {
   const key = 'sealant:plover-clear'
   const tubes = (id: string, kind: LogEvent['kind'], amount: number, at: string) =>
-    line(id, kind, [`stock:${key}`], amount, at)
+    amountEvent(id, kind, [`stock:${key}`], amount, at)
   const first = tubes('e1', 'received', 4, '2027-03-01T08:00:00Z')
   const then = tubes('e2', 'received', 6, '2027-05-12T08:00:00Z')
   const lots = (...log: LogEvent[]) => lotsOf({ ...job, log }, new Map(), new Map())
@@ -47,7 +40,7 @@ describe('old stock first', () => {
     expect(takenFirst(key, lots(first, then), now)).toMatchObject({ at: parseInstant(first.at), isOld: false })
     expect(takenFirst(key, lots(first, then), now + 400 * 1440)).toMatchObject({ isOld: true })
     // A cloth does not age.
-    const cloth = (id: string, at: string) => line(id, 'received', ['stock:cover:hessian-field'], 3, at)
+    const cloth = (id: string, at: string) => amountEvent(id, 'received', ['stock:cover:hessian-field'], 3, at)
     const cloths = lots(cloth('c1', '2027-03-01T08:00:00Z'), cloth('c2', '2027-04-01T08:00:00Z'))
     expect(takenFirst('cover:hessian-field', cloths, now + 900 * 1440)?.isOld).toBe(false)
   })
@@ -58,7 +51,7 @@ describe('two jobs and one van', () => {
     .lists.flatMap(({ items }) => items)
     .find(({ key }) => key.startsWith('tape:'))!
   const there = 10_000_000
-  const alone = vanWith(line('k', 'counted', [`stock:${item.key}`], there, '2027-05-12T13:00:00Z'))
+  const alone = vanWith(amountEvent('k', 'counted', [`stock:${item.key}`], there, '2027-05-12T13:00:00Z'))
   const used = alone.lists.flatMap(({ items }) => items)
   const needed = used.filter(({ key }) => key === item.key).reduce((sum, { amount }) => sum + amount, 0)
   const last = Math.max(...alone.lists.map(({ day }) => day))
@@ -96,7 +89,7 @@ describe('two jobs and one van', () => {
 
 describe('lengths that are cut', () => {
   const cut = (id: string, roomId: string, lengthMm: number) =>
-    line(id, 'cut', ['stock:cover:skein-drop', `room:${roomId}`], lengthMm, '2027-05-12T08:00:00Z')
+    amountEvent(id, 'cut', ['stock:cover:skein-drop', `room:${roomId}`], lengthMm, '2027-05-12T08:00:00Z')
   const panel = (roomId: string, lengthMm: number) => ({ coverId: 'skein-drop', roomId, lengthMm })
 
   test('are known again in a plan made anew, alike ones one by one', () => {

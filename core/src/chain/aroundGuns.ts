@@ -1,6 +1,6 @@
 import { writeSubject, type Job } from '../ground'
 import type { PlacedTask } from '../plan/placement'
-import type { ScheduleProblem } from '../problem/problem'
+import { countOf } from '../problem/makeProblem'
 import { activityProgress } from '../progress/activityProgress'
 import type { LogState } from '../progress/hemStates'
 import { parseInstant } from '../units/time'
@@ -9,19 +9,18 @@ import { areKept, freestTurns, gunTurns, NO_TURNS, type GunTurns, type Work } fr
 /** What is proposed for work with its guns turned in some way. */
 interface Proposed {
   readonly setup: { readonly work: Work }
-  readonly problem: ScheduleProblem
   readonly proposed: readonly PlacedTask[]
 }
 
 /** How often a plan is made anew around the turns that its guns take in the plan before. */
 const MOST_TURNINGS = 3
 
-/** What guns there are; of any number where nobody knows. */
-const gunsOf = ({ resources }: Pick<ScheduleProblem, 'resources'>): number =>
-  resources.find(({ id }) => id === 'gun')?.capacity ?? Number.POSITIVE_INFINITY
+/** How many guns there are; of any number where the shelf has none, and nothing waits for one. */
+const gunsOf = (job: Job): number => countOf(job, 'gun') || Number.POSITIVE_INFINITY
 
 /** The turns that guns take in the plan people were told, as far as it has come; null where nobody was told any. */
-export function toldTurns({ published, shelf }: Job, { activities, gunRuns }: Work, log: LogState): GunTurns | null {
+export function toldTurns(job: Job, { activities, gunRuns }: Work, log: LogState): GunTurns | null {
+  const { published } = job
   if (!published || gunRuns.length === 0) return null
   const acts = new Map(activities.map((act) => [act.id, act]))
   const times = published.tasks.map(({ taskId, crewId, from, to }) => {
@@ -37,8 +36,7 @@ export function toldTurns({ published, shelf }: Job, { activities, gunRuns }: Wo
       done: doneAt !== null,
     }
   })
-  const count = shelf.tools.reduce((sum, tool) => sum + (tool.kind === 'gun' && !tool.retired ? tool.count : 0), 0)
-  return gunTurns(gunRuns, times, count > 0 ? count : Number.POSITIVE_INFINITY)
+  return gunTurns(gunRuns, times, gunsOf(job))
 }
 
 /**
@@ -46,6 +44,7 @@ export function toldTurns({ published, shelf }: Job, { activities, gunRuns }: Wo
  * guns take the turns it was made for.
  */
 export function withTurnsOfGuns<T extends Proposed>(
+  job: Job,
   proposedWith: (turns: GunTurns) => T,
   toldBefore: () => GunTurns | null,
 ): T {
@@ -53,7 +52,7 @@ export function withTurnsOfGuns<T extends Proposed>(
   let made = proposedWith(begun ?? NO_TURNS)
   let known = begun && JSON.stringify(begun)
   for (let i = 0; i < MOST_TURNINGS; i++) {
-    const turns = gunTurns(made.setup.work.gunRuns, made.proposed, gunsOf(made.problem))
+    const turns = gunTurns(made.setup.work.gunRuns, made.proposed, gunsOf(job))
     const next = JSON.stringify(turns)
     if (next === known || (known === null && areKept(turns, made.proposed))) break
     known = next

@@ -138,7 +138,7 @@ function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true)
     return { setup, problem, proposed: proposedFor(job, problem) }
   }
   const { setup, problem, proposed } = isTurned
-    ? withTurnsOfGuns(proposedWith, () => toldTurns(job, workWith(NO_TURNS), log))
+    ? withTurnsOfGuns(job, proposedWith, () => toldTurns(job, workWith(NO_TURNS), log))
     : withFreestGuns(proposedWith)
   const { work, minutes, layOf } = setup
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))

@@ -110,7 +110,8 @@ function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: A
 /** Things that are in one place at a time, and there are only so many of. */
 const SHARED = ['gun', 'tower'] as const
 
-const countOf = ({ shelf }: Job, kind: (typeof SHARED)[number]): number =>
+/** How many of a kind are on the shelf. */
+export const countOf = ({ shelf }: Job, kind: (typeof SHARED)[number]): number =>
   shelf.tools.reduce((sum, tool) => sum + (tool.kind === kind && !tool.retired ? tool.count : 0), 0)
 
 /** What of them is on the shelf. A job without any is told so by its load, or hires it; here that holds nothing up. */

@@ -1,4 +1,5 @@
 import { parseInstant, UNSAID, vanPlanOf, type Job, type LogEvent } from '@crisp-hem/core'
+import { amountEvent } from '../../../core/tests/logEvent'
 import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
 import { drawnAt, MISSING, openOnDesk, setDesk } from '../testing/desk'
 
@@ -7,14 +8,6 @@ beforeAll(setDesk)
 const job: Job = ternQuay()
 const now = parseInstant(TERN_QUAY_NOW)
 const path = `/jobs/${job.id}/load/van`
-const line = (id: string, kind: LogEvent['kind'], subjects: string[], amount: number, at: string): LogEvent => ({
-  ...UNSAID,
-  id,
-  kind,
-  at,
-  subjects,
-  amount,
-})
 const grown = (...more: LogEvent[]): Job => ({ ...job, log: [...job.log, ...more] })
 
 test('tape that came at two times: the older first, and a warning where it is over a year old', async () => {
@@ -23,8 +16,8 @@ test('tape that came at two times: the older first, and a warning where it is ov
   const key = `stock:tape:${tape!.id}/${tape!.rolls[0]!.widthMm}`
   const drawn = async (first: string) => {
     const next = grown(
-      line('s1', 'received', [key], 100_000, first),
-      line('s2', 'received', [key], 200_000, '2027-05-11T08:00:00Z'),
+      amountEvent('s1', 'received', [key], 100_000, first),
+      amountEvent('s2', 'received', [key], 200_000, '2027-05-11T08:00:00Z'),
     )
     const plan = await openOnDesk(next, now)
     return drawnAt(path, <StockPanel van={vanPlanOf(next, plan)} />)
@@ -41,7 +34,7 @@ test('a length that the log says is cut is struck out, whichever device cut it; 
   const plan = await openOnDesk(job, now)
   const cuts = plan.load.covers.flatMap((each) => each.cuts ?? [])[0]!
   const panel = cuts.rolls.flatMap((roll) => roll.panels)[0]!
-  const cut = line(
+  const cut = amountEvent(
     'c1',
     'cut',
     [`stock:cover:${cuts.coverId}`, `room:${panel.roomId}`],
