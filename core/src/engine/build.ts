@@ -105,15 +105,19 @@ function rankBy({ hint }: BuildSetup, starts: readonly number[]): Int32Array | n
 }
 
 function addShared(site: Site, shared: Shared): void {
-  const { setup, model, kernel, starts, guards } = site
+  const { setup, model } = site
   const uses = shared.uses.filter(({ task, units }) => units > 0 && model.tasks[task]!.minutes > 0)
   const together = uses.some((one, i) => uses.some((other, j) => i < j && one.units + other.units <= shared.capacity))
-  if (!setup.isFreed) addStretches(site, shared.capacity, uses)
   if (setup.hint && setup.isFreed) return together ? keepUnits(site, shared) : keepOrder(site, shared, uses)
   for (const [i, one] of uses.entries())
     for (let j = i + 1; j < uses.length; j++)
       if (one.units + uses[j]!.units > shared.capacity) order(site, shared, one.task, uses[j]!.task)
-  if (!together) return
+  if (together) addCrew(site, shared, uses)
+  // Dearer than the rest, so asked behind it.
+  if (!setup.isFreed) addStretches(site, shared.capacity, uses)
+}
+
+function addCrew({ model, kernel, starts, guards }: Site, shared: Shared, uses: Shared['uses']): void {
   kernel.crew(
     uses.map(({ task, units }) => ({
       start: starts[task]!,
@@ -135,7 +139,7 @@ function addStretches({ model, kernel, starts, guards }: Site, capacity: number,
     ({ task }) => model.tasks[task]!.finish === null && model.tasks[task]!.starts.length > 0 && !guards.of[task],
   )
   const there = presenceOf(own.map(({ task }) => model.tasks[task]!))
-  if (own.length > PACKED || there.length < 2 || there.length > Stretches.most) return
+  if (own.length > PACKED || there.length < 2 || !Stretches.canHold(there)) return
   const held = own.map(({ task, units }) => ({ start: starts[task]!, minutes: model.tasks[task]!.minutes, units }))
   for (const way of countings(
     capacity,

@@ -3,6 +3,9 @@ import { build, scheduleIn, type Built } from './build'
 import { latestEnd, makespanOf, type Model, type Schedule } from './model'
 import type { Network } from './network'
 
+/** Bounds that a clash may cost in a probe: of many tasks in one long row each takes thousands, and other ways pay better. */
+const RAISES = 500
+
 /**
  * Exact search over a whole model, a slice at a time: every schedule found tightens the end from above, every probe from below
  * that is refuted is a proven bound. Learnt nogoods stay between slices.
@@ -53,11 +56,15 @@ export class Exact {
     if (!this.built.kernel.require(this.built.end, bound)) this.isClosed = true
   }
 
-  /** Searches for so many clashes, or until told. */
-  step(clashes: number, isOver: () => boolean): void {
+  /**
+   * Searches for so many clashes, or until told.
+   *
+   * @param onlyLow  asks for much sooner ends alone: a little sooner is not worth while
+   */
+  step(clashes: number, isOver: () => boolean, onlyLow = false): void {
     if (this.isClosed) return
-    this.probe(Math.ceil(clashes / 2), isOver)
-    if (this.isClosed || isOver()) return
+    this.probe(onlyLow ? clashes : Math.ceil(clashes / 2), isOver)
+    if (this.isClosed || onlyLow || isOver()) return
     const outcome = this.built.kernel.search([], { clashes, isOver })
     if (outcome === 'found') this.take()
     else if (outcome === 'refuted') this.close()
@@ -70,7 +77,7 @@ export class Exact {
     if (this.makespan === null) return
     const most = Math.floor((this.bound + this.makespan - 1) / 2)
     if (most >= this.makespan - 1) return
-    const outcome = kernel.search([[end + 1, -most]], { clashes, isOver })
+    const outcome = kernel.search([[end + 1, -most]], { clashes, raises: RAISES * clashes, isOver })
     if (outcome === 'found') return this.take()
     if (kernel.isInfeasible) return this.close()
     if (outcome === 'refuted') this.offerBound(most + 1)

@@ -9,9 +9,11 @@ import { between, NEVER } from './starts'
 /** What serial generation looks things up in; made once for a model. */
 export interface Desk {
   readonly model: Model
-  /** Tasks that go on the table together, each behind all it waits for. */
+  /** Tasks that go on the table together, each behind all it waits for; blocks too. */
   readonly blocks: readonly (readonly number[])[]
-  readonly blockOf: Int32Array
+  /** How many blocks each waits for, and which wait for it. */
+  readonly waits: Int32Array
+  readonly behind: readonly (readonly number[])[]
   readonly into: readonly (readonly Lag[])[]
   readonly outOf: readonly (readonly Lag[])[]
   readonly uses: readonly (readonly { readonly shared: number; readonly units: number }[])[]
@@ -22,8 +24,6 @@ export interface Desk {
 export function deskOf(model: Model): Desk {
   const count = model.tasks.length
   const blocks = blocksOf(model)
-  const blockOf = new Int32Array(count)
-  blocks.forEach((block, b) => block.forEach((task) => (blockOf[task] = b)))
   const into: Lag[][] = Array.from({ length: count }, () => [])
   const outOf: Lag[][] = Array.from({ length: count }, () => [])
   for (const lag of model.lags) {
@@ -34,7 +34,20 @@ export function deskOf(model: Model): Desk {
   model.shared.forEach((each, shared) => {
     for (const { task, units } of each.uses) if (model.tasks[task]!.minutes > 0) uses[task]!.push({ shared, units })
   })
-  const tail = Int32Array.from(model.tasks.map(({ minutes, after }) => minutes + (after ?? 0)))
+  const tail = tailsOf(model, blocks, outOf)
+  return {
+    model,
+    blocks: blocks.map((block) => orderOf({ into, tail }, block)),
+    ...queueOf(blocks, into),
+    into,
+    outOf,
+    uses,
+    tail,
+  }
+}
+
+function tailsOf({ tasks }: Model, blocks: readonly (readonly number[])[], outOf: readonly (readonly Lag[])[]) {
+  const tail = Int32Array.from(tasks.map(({ minutes, after }) => minutes + (after ?? 0)))
   for (const block of [...blocks].reverse())
     // Within a block lags go both ways: a few rounds settle it well enough for a rule of thumb.
     for (let round = 0; round < Math.min(3, block.length); round++)
@@ -45,8 +58,55 @@ export function deskOf(model: Model): Desk {
               tail[task]!,
               tail[to]! + Math.max(weight, ramp ? rampAt(ramp, ramp.start) - ramp.start : 0),
             )
-  return { model, blocks, blockOf, into, outOf, uses, tail }
+  return tail
 }
+
+/** Which block waits for which. */
+function queueOf(
+  blocks: readonly (readonly number[])[],
+  into: readonly (readonly Lag[])[],
+): Pick<Desk, 'waits' | 'behind'> {
+  const blockOf = new Map(blocks.flatMap((block, b) => block.map((task) => [task, b] as const)))
+  const behind: number[][] = blocks.map(() => [])
+  const waits = Int32Array.from(
+    blocks.map((block, b) => {
+      const before = new Set(block.flatMap((task) => into[task]!.map(({ from }) => blockOf.get(from)!)))
+      before.delete(b)
+      for (const each of before) behind[each]!.push(b)
+      return before.size
+    }),
+  )
+  return { waits, behind }
+}
+
+/** Tasks of a block, each behind what it waits for within it; longest waits do not count. */
+function orderOf({ into, tail }: Pick<Desk, 'into' | 'tail'>, block: readonly number[]): readonly number[] {
+  if (block.length === 1) return block
+  const own = new Set(block)
+  const waits = new Map(
+    block.map((task) => [task, into[task]!.filter((lag) => own.has(lag.from) && !isLimit(lag)).length]),
+  )
+  const order: number[] = []
+  const open = block.filter((task) => waits.get(task) === 0)
+  const behind = new Map<number, number[]>()
+  for (const task of block)
+    for (const lag of into[task]!)
+      if (own.has(lag.from) && !isLimit(lag)) behind.set(lag.from, [...(behind.get(lag.from) ?? []), task])
+  while (open.length > 0) {
+    open.sort((a, b) => tail[b]! - tail[a]!)
+    const task = open.shift()!
+    order.push(task)
+    for (const next of behind.get(task) ?? []) {
+      waits.set(next, waits.get(next)! - 1)
+      if (waits.get(next) === 0) open.push(next)
+    }
+  }
+  // Circles of waits that all point forward cannot be kept; the rest goes as it stands and will be found wrong.
+  return order.length === block.length ? order : [...order, ...block.filter((task) => !order.includes(task))]
+}
+
+/** A lag that only keeps its end from being much earlier: the other side of a longest wait. */
+const isLimit = ({ weight, ramp }: Lag): boolean => ramp === null && weight < 0
 
 /**
  * Serial generation over blocks (Franck, Neumann & Schwindt 2001): of all blocks whose predecessors stand, the one of most
@@ -56,19 +116,10 @@ export function deskOf(model: Model): Desk {
  * @param weight  of a task; the larger goes first  @returns null when a block found no place
  */
 export function layOut(desk: Desk, weight: (task: number) => number): Schedule | null {
-  const { model, blocks, into, blockOf } = desk
+  const { model, blocks, behind } = desk
   const starts = new Int32Array(model.tasks.length).fill(-1)
   const profiles = model.shared.map(({ capacity, travel }) => (travel ? new Route(travel) : new Profile(capacity)))
-  const waiting = blocks.map((block, b) => {
-    const before = new Set<number>()
-    for (const task of block) for (const { from } of into[task]!) if (blockOf[from] !== b) before.add(blockOf[from]!)
-    return before.size
-  })
-  const behind: number[][] = blocks.map(() => [])
-  blocks.forEach((block, b) => {
-    const before = new Set(block.flatMap((task) => into[task]!.map(({ from }) => blockOf[from]!)))
-    for (const each of before) if (each !== b) behind[each]!.push(b)
-  })
+  const waiting = desk.waits.slice()
   const rank = blocks.map((block) => Math.max(...block.map(weight)))
   const ready = blocks.flatMap((_, b) => (waiting[b] === 0 ? [b] : []))
   while (ready.length > 0) {
@@ -104,7 +155,7 @@ function layBlock(
   }
   for (let round = 0; round < ROUNDS; round++) {
     let held: number | null = null
-    for (const task of orderOf(desk, block, least)) {
+    for (const task of block) {
       let from = Math.max(0, least.get(task) ?? 0)
       for (const lag of into[task]!) if (starts[lag.from]! >= 0) from = Math.max(from, after(lag, starts[lag.from]!))
       const at = place(desk, profiles, task, from)
@@ -120,35 +171,6 @@ function layBlock(
   }
   return (off(), false)
 }
-
-/** Tasks of a block, each behind what it waits for within it; longest waits do not count. */
-function orderOf({ into, tail }: Desk, block: readonly number[], _least: ReadonlyMap<number, number>): number[] {
-  if (block.length === 1) return [...block]
-  const own = new Set(block)
-  const waits = new Map(
-    block.map((task) => [task, into[task]!.filter((lag) => own.has(lag.from) && !isLimit(lag)).length]),
-  )
-  const order: number[] = []
-  const open = block.filter((task) => waits.get(task) === 0)
-  const behind = new Map<number, number[]>()
-  for (const task of block)
-    for (const lag of into[task]!)
-      if (own.has(lag.from) && !isLimit(lag)) behind.set(lag.from, [...(behind.get(lag.from) ?? []), task])
-  while (open.length > 0) {
-    open.sort((a, b) => tail[b]! - tail[a]!)
-    const task = open.shift()!
-    order.push(task)
-    for (const next of behind.get(task) ?? []) {
-      waits.set(next, waits.get(next)! - 1)
-      if (waits.get(next) === 0) open.push(next)
-    }
-  }
-  // Circles of waits that all point forward cannot be kept; the rest goes as it stands and will be found wrong.
-  return order.length === block.length ? order : [...order, ...block.filter((task) => !order.includes(task))]
-}
-
-/** A lag that only keeps its end from being much earlier: the other side of a longest wait. */
-const isLimit = ({ weight, ramp }: Lag): boolean => ramp === null && weight < 0
 
 const after = ({ weight, ramp }: Lag, start: number): number => (ramp ? rampAt(ramp, start) : start + weight)
 

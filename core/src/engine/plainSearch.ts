@@ -1,4 +1,5 @@
 /* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { Anneal } from './anneal'
 import { energyBound, headsOf } from './bounds'
 import { build, scheduleIn } from './build'
 import { INFEASIBLE, type Answer, type Ways } from './answer'
@@ -16,17 +17,16 @@ const MOST_FREED = 120
 /** How far tasks are shaken out of their order, min, and how many are laid out anew in a turn, over all layouts. */
 const SHAKES = [20, 60, 200, 700]
 const SHAKEN_TASKS = 6000
-/** So much above the bound is a night, min; then exact search gets so few clashes in a round, and neighbourhoods so many turns. */
-const NIGHT_MIN = 240
-const FEW_CLASHES = 2000
-const MANY_TURNS = 12
 /** How many of them are, as a share. */
 const SHARES = [0.05, 0.2, 1]
+/** So much above the bound is a night, min: then a day less is looked for, with so many layouts for each clash of exact search. */
+const NIGHT_MIN = 240
+const HOME_LAYOUTS = 5
 
 /**
  * The best schedule of a model within the time there is: a first one by priority rules, then exact search over the whole where
- * it is small enough, and by turns over a part with the order of the rest kept (large neighbourhoods). Bounds by energy and by
- * what the kernel refutes. A claim of `optimal` or `infeasible` is a proof.
+ * it is small enough, and by turns over a part with the order of the rest kept (large neighbourhoods); while a day less may be
+ * had, by bringing late work home. Bounds by energy and by what the kernel refutes. A claim of `optimal` or `infeasible` is a proof.
  */
 export function improvePlain(model: Model, ways: Ways): Answer {
   const network = networkOf(model)
@@ -50,6 +50,8 @@ class Search extends Found {
   private readonly isLoose: boolean
   /** The model with time turned round from an end; no desk where it cannot be turned. */
   private backward: { readonly end: number; readonly desk: Desk | null } | null = null
+  /** Where all is brought home by. */
+  private anneal: { readonly end: number; readonly by: Anneal | null } | null = null
   /** How well neighbourhoods have paid lately, 0 … 1. */
   private luck = 1
 
@@ -79,10 +81,11 @@ class Search extends Found {
       ways.onProgress?.(this.best && this.makespan, this.bound)
       if (this.isClosed || ways.isOver()) break
       if (exact) {
-        exact.step(clashes, ways.isOver)
-        clashes = Math.min(this.isDayOff ? FEW_CLASHES : 20_000, Math.ceil(clashes * 1.4))
+        exact.step(clashes, ways.isOver, this.isDayOff)
+        clashes = Math.min(20_000, Math.ceil(clashes * 1.4))
         this.meet()
         if (exact.isClosed) continue
+        if (this.isDayOff) this.home(HOME_LAYOUTS * clashes)
       }
       const turns = this.turns(round)
       for (let turn = 0; turn < turns && !ways.isOver(); turn++) {
@@ -96,9 +99,16 @@ class Search extends Found {
     return this.answer()
   }
 
-  /** Several at a time, and a night or more above the bound: a day less is found by changing much, not by looking exactly. */
+  /** A night or more above the bound: a day less is found by bringing work home, not by ending a little sooner. */
   private get isDayOff(): boolean {
-    return this.isLoose && this.makespan - this.bound > NIGHT_MIN
+    return this.makespan - this.bound > NIGHT_MIN
+  }
+
+  /** Brings less and less work home too late for a day less. */
+  private home(layouts: number): void {
+    const end = this.bound + NIGHT_MIN
+    if (this.anneal?.end !== end) this.anneal = { end, by: Anneal.towards(this.model, end, this.ways.random) }
+    this.anneal.by?.run(layouts, this.ways.isOver, (found) => this.takeOver(found))
   }
 
   /** How many turns neighbourhoods get beside exact search: more where they have paid lately. */
@@ -107,7 +117,6 @@ class Search extends Found {
     if (!this.exact) return 1
     // Small models are left to exact search, which sees them whole.
     if (this.model.tasks.length <= 30) return 0
-    if (this.isDayOff) return MANY_TURNS
     return this.luck > 0.2 || this.isLoose ? 3 : round % 8 === 0 ? 1 : 0
   }
 

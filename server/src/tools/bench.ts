@@ -1,11 +1,8 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import Sqlite from 'better-sqlite3'
-import fastify from 'fastify'
 import {
   chooseKit,
-  formatInstant,
   jobRecipes,
   judgeBench,
   parseInstant,
@@ -17,14 +14,10 @@ import {
   starterBench,
   TEXTURES,
   type Job,
-  UNSAID,
-  type LogEvent,
 } from '@crisp-hem/core'
 import { manyHems, TERN_QUAY_NOW, ternQuay } from '../../../demo'
-import { buildApp } from '../app'
-import { openDatabase } from '../db/open'
-import { seedOnce } from '../seed'
 import { engineRows } from './benchEngine'
+import { bareWrites, serverWrites } from './benchWrites'
 
 /** `npm run bench`: how long plans take, and what the log costs beside a bare insert on the same machine. */
 interface Row {
@@ -94,66 +87,8 @@ function kitTime(clients: number, kinds: number): number {
   return performance.now() - from
 }
 
+/** Events written, one request each. */
 const WRITES = 600
-
-const event = (i: number): LogEvent => ({
-  ...UNSAID,
-  id: `bench-${i}`,
-  kind: 'laid',
-  at: formatInstant(parseInstant(TERN_QUAY_NOW) + i),
-  crewId: 'heron',
-  subjects: ['practice2/wall:w1|ceiling'],
-})
-
-/** Requests that change something have to come from our own pages. */
-const OWN_ORIGIN = { host: 'localhost', origin: 'http://localhost' }
-
-/** Events per second, one request each, over `inject`, durable on disk. */
-async function serverWrites(dir: string): Promise<number> {
-  const db = openDatabase(join(dir, 'app.sqlite'), 'server/migrations')
-  seedOnce(db, [ternQuay()])
-  const app = await buildApp({ db, version: 'bench', webRoot: null, practiceClock: null })
-  const rate = await perSecond((i) =>
-    app.inject({
-      method: 'POST',
-      url: '/api/jobs/tern-quay/log',
-      headers: OWN_ORIGIN,
-      payload: { events: [event(i)] },
-    }),
-  )
-  await app.close()
-  db.close()
-  return rate
-}
-
-/** The same with nothing around it: bare Fastify, one prepared insert, same durability. */
-async function bareWrites(dir: string): Promise<number> {
-  const db = new Sqlite(join(dir, 'bare.sqlite'))
-  db.pragma('journal_mode = WAL')
-  db.pragma('synchronous = FULL')
-  db.exec('CREATE TABLE line (id TEXT PRIMARY KEY, body TEXT NOT NULL) STRICT')
-  const insert = db.prepare('INSERT INTO line (id, body) VALUES (?, ?)')
-  const app = fastify()
-  app.post('/', async (request) => {
-    const body = request.body as { events: LogEvent[] }
-    insert.run(body.events[0]!.id, JSON.stringify(body.events[0]))
-    return { taken: 1 }
-  })
-  const rate = await perSecond((i) => app.inject({ method: 'POST', url: '/', payload: { events: [event(i)] } }))
-  await app.close()
-  db.close()
-  return rate
-}
-
-async function perSecond(write: (i: number) => Promise<{ statusCode: number }>): Promise<number> {
-  for (let i = 0; i < 50; i++) await write(-1 - i)
-  const from = performance.now()
-  for (let i = 0; i < WRITES; i++) {
-    const { statusCode } = await write(i)
-    if (statusCode >= 300) throw new Error(`write ${i} was answered ${statusCode}`)
-  }
-  return (1000 * WRITES) / (performance.now() - from)
-}
 
 async function main(): Promise<void> {
   const dir = mkdtempSync(join(tmpdir(), 'crisp-hem-bench-'))
@@ -161,7 +96,7 @@ async function main(): Promise<void> {
     const demo = planTime(ternQuay(), parseInstant(TERN_QUAY_NOW))
     const many = planTime(manyHems(500, 35))
     const ranked = rankTime(manyHems(1000, 35))
-    const [served, bare] = [await serverWrites(dir), await bareWrites(dir)]
+    const [served, bare] = [await serverWrites(dir, WRITES), await bareWrites(dir, WRITES)]
     const rows: Row[] = [
       { what: `whole plan, demo job (${demo.hems} hems)`, value: `${demo.ms.toFixed(1)} ms`, target: '' },
       {

@@ -1,13 +1,6 @@
 import highsLoader from 'highs'
 import { betterPlan, chancesOf, parseInstant, placeFirst, problemOf, seededNumbers } from '@crisp-hem/core'
-import {
-  improve,
-  modelOf,
-  propagatorPasses,
-  solveInstance,
-  type Instance,
-  type PassBench,
-} from '@crisp-hem/core/engine'
+import { improve, modelOf, propagatorPasses, solveInstance, type PassBench } from '@crisp-hem/core/engine'
 import { asLp, coarse } from '../../../core/tests/asLp'
 import { jobShop, LEAST, type ShopName } from '../../../core/tests/jobShops'
 import { FAMILIES, madeInstance, sharedInstance } from '../../../core/tests/madeInstances'
@@ -27,7 +20,7 @@ export const engineRows = async (): Promise<EngineRow[]> => [
   await milpRow(),
   ...(['ft06', 'la01', 'la02', 'la05', 'ft10'] as const).map(shopRow),
   twentyRow(),
-  ...[100].flatMap((size) => FAMILIES.map((family) => gapRow(madeInstance(family, size, 1), 10_000))),
+  closeRow(),
   choiceRow(20, 0),
   choiceRow(60, 15),
   choiceRow(100, 0),
@@ -121,17 +114,32 @@ function twentyRow(): EngineRow {
   }
 }
 
-function gapRow(instance: Instance, limit: number): EngineRow {
-  const from = performance.now()
-  const { makespan, lowerBound, status } = solveInstance(instance, {
-    random: seededNumbers(1),
-    isOver: () => performance.now() - from > limit,
-  })
-  const gap = makespan && lowerBound ? (100 * (makespan - lowerBound)) / lowerBound : 0
+/** How far from the bound of that moment an answer may be, as a share. */
+const CLOSE = 0.01
+
+/** Masking jobs of 60, 100 and 150 tasks, three of each family: how many come within one in a hundred of their bound, and when. */
+function closeRow(): EngineRow {
+  const times: number[] = []
+  const far: string[] = []
+  for (const size of [60, 100, 150])
+    for (const family of FAMILIES)
+      for (const seed of [1, 2, 3]) {
+        const instance = madeInstance(family, size, seed)
+        const from = performance.now()
+        let isClose = false
+        const { makespan, bound } = improve(modelOf(instance), {
+          random: seededNumbers(1),
+          isOver: () => isClose || performance.now() - from > 10_000,
+          onProgress: (best, bound) => (isClose ||= best !== null && best <= (1 + CLOSE) * bound),
+        })
+        times.push(performance.now() - from)
+        if (makespan === null || bound === null || makespan > (1 + CLOSE) * bound)
+          far.push(`${instance.name}: ${makespan} / ${bound}`)
+      }
   return {
-    what: `${instance.name ?? ''}: best and bound after ${limit / 1000} s`,
-    value: `${makespan ?? '–'} / ${lowerBound ?? '–'} (${gap.toFixed(2)} %), ${status}`,
-    target: 'within 1 %',
+    what: `${times.length} masking jobs of 60 to 150 tasks, best within 1 % of the bound`,
+    value: `${times.length - far.length} of them, the slowest in ${seconds(Math.max(...times))}${far.map((one) => `; ${one}`).join('')}`,
+    target: 'each in 10 s',
   }
 }
 

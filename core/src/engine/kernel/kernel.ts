@@ -22,6 +22,8 @@ export type Outcome = 'found' | 'refuted' | 'stopped'
 export interface Limits {
   /** Clashes after which it stops. */
   readonly clashes: number
+  /** Bounds passed on after which it stops at the next clash; left out, none. */
+  readonly raises?: number
   /** Asked now and then: true stops. */
   readonly isOver: () => boolean
 }
@@ -47,6 +49,7 @@ export class Kernel {
   /** A bound could not be raised between two passes. */
   private isClashed = false
   clashes = 0
+  private raises = 0
 
   constructor() {
     this.nogoods = new Nogoods(this.store, NOGOODS)
@@ -131,6 +134,7 @@ export class Kernel {
     this.backTo(0)
     if (this.isOut || !this.propagate()) return this.out()
     const most = this.clashes + limits.clashes
+    const mostRaises = this.raises + (limits.raises ?? Number.POSITIVE_INFINITY)
     let [round, left, steps] = [1, 100 * luby(1), 0]
     for (;;) {
       // With thousands of orders to decide, clashes alone come too seldom to ask by.
@@ -139,7 +143,8 @@ export class Kernel {
         this.clashes++
         left--
         if (!this.learn()) return this.out()
-        if (this.clashes >= most || ((this.clashes & 15) === 0 && limits.isOver())) return 'stopped'
+        if (this.clashes >= most || this.raises >= mostRaises) return 'stopped'
+        if ((this.clashes & 15) === 0 && limits.isOver()) return 'stopped'
         continue
       }
       if (left <= 0) {
@@ -226,11 +231,13 @@ export class Kernel {
           left = 2 * store.variables + 256
         }
         const at = store.passed++
+        this.raises++
         const view = store.viewAt[at]!
         const wakes = this.wakes[view]
         if (wakes) for (const crew of wakes) this.awake[crew] = 1
-        if (!this.nogoods.raised(view, store.beforeAt[at]!, store.boundAt[at]!) || !this.lags.raised(view))
-          return this.failed()
+        if (!this.nogoods.raised(view, store.beforeAt[at]!, store.boundAt[at]!)) return this.failed()
+        // Of a view raised again meanwhile, its lags are looked at once, at the end.
+        if (store.latest[view] === at && !this.lags.raised(view)) return this.failed()
       }
       const crew = this.awake.indexOf(1)
       if (crew < 0) break

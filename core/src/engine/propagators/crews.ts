@@ -53,34 +53,75 @@ export class Crew implements Explainer {
   }
 
   propagate(): boolean {
-    const { stretch, capacity } = this
+    const { stretch, capacity, held, store } = this
     const stretches = this.sweep()
+    let most = 0
     for (let s = 0; s < stretches; s++) {
-      const [from, to, load] = [stretch[3 * s]!, stretch[3 * s + 1]!, stretch[3 * s + 2]!]
-      if (load > capacity) return this.overloaded(from)
-      for (let i = 0; i < this.count; i++) {
-        const isCounted = this.partFrom[i]! <= from && this.partTo[i]! >= to
-        if (isCounted || load + this.held[i]!.units <= capacity || !this.isDone(this.held[i]!)) continue
-        if (!this.keepOut(i, from, to)) return false
-      }
+      const load = stretch[3 * s + 2]!
+      if (load > capacity) return this.overloaded(stretch[3 * s]!)
+      if (load > most) most = load
+    }
+    for (let i = 0; i < this.count; i++) {
+      const { units, start } = held[i]!
+      if (most + units <= capacity || store.isFixed(start) || !this.isDone(held[i]!)) continue
+      if (!this.later(i, stretches) || !this.sooner(i, stretches)) return false
     }
     return true
   }
 
-  /** A task must not run at any minute of a stretch. */
-  private keepOut(i: number, from: number, to: number): boolean {
-    const { store } = this
-    const { lower } = store
+  /** What runs at a minute without a task leaves no room for it. */
+  private isFull(i: number, s: number): boolean {
+    const { stretch } = this
+    const isCounted = this.partFrom[i]! <= stretch[3 * s]! && this.partTo[i]! >= stretch[3 * s + 1]!
+    return !isCounted && stretch[3 * s + 2]! + this.held[i]!.units > this.capacity
+  }
+
+  /** The earliest start of a task goes behind all that leaves no room for it there. */
+  private later(i: number, stretches: number): boolean {
+    const { store, stretch } = this
     const { start, minutes } = this.held[i]!
-    for (let early = lower[start]!; early < to && early + minutes > from; early = lower[start]!) {
-      const at = Math.min(to, early + minutes) - 1
+    let early = store.lower[start]!
+    for (let s = this.stretchBehind(early, stretches); s < stretches && stretch[3 * s]! < early + minutes;) {
+      if (stretch[3 * s + 1]! <= early || !this.isFull(i, s)) {
+        s++
+        continue
+      }
+      const at = Math.min(stretch[3 * s + 1]!, early + minutes) - 1
       if (!store.raise(start, at + 1, this.who, at)) return false
-    }
-    for (let late = -lower[start + 1]!; late < to && late + minutes > from; late = -lower[start + 1]!) {
-      const at = Math.max(from, late)
-      if (!store.raise(start + 1, minutes - at, this.who, at)) return false
+      early = store.lower[start]!
     }
     return true
+  }
+
+  /** The latest start of a task goes before all that leaves no room for it there. */
+  private sooner(i: number, stretches: number): boolean {
+    const { store, stretch } = this
+    const { start, minutes } = this.held[i]!
+    let late = -store.lower[start + 1]!
+    let s = Math.min(stretches - 1, this.stretchBehind(late + minutes, stretches))
+    while (s >= 0 && stretch[3 * s + 1]! > late) {
+      if (stretch[3 * s]! >= late + minutes || !this.isFull(i, s)) {
+        s--
+        continue
+      }
+      const at = Math.max(stretch[3 * s]!, late)
+      if (!store.raise(start + 1, minutes - at, this.who, at)) return false
+      late = -store.lower[start + 1]!
+    }
+    return true
+  }
+
+  /** The first stretch that ends behind an instant. */
+  private stretchBehind(instant: number, stretches: number): number {
+    const { stretch } = this
+    let low = 0
+    let high = stretches
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (stretch[3 * middle + 1]! <= instant) low = middle + 1
+      else high = middle
+    }
+    return low
   }
 
   /** Sums what certainly runs into stretches; how many there are. */

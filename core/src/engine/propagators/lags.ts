@@ -11,22 +11,23 @@ const CIRCLE = -1
 /**
  * Lags between views, some of them only under a guard: `to ≥ from + weight`, or `to ≥ ramp(from)` where the wait hangs on the
  * hour. Each is kept both ways, so that a late `to` holds `from` back too. A guard that would leave no room is refuted, so that
- * orders are learnt. Edges lie in parallel arrays, chained by the view they start from, and by the view of their guard.
+ * orders are learnt. Edges lie in parallel arrays, those that start from one view side by side, and chained by the view of their guard.
  */
 export class Lags implements Explainer {
-  private readonly from: number[] = []
-  private readonly to: number[] = []
-  private readonly weight: number[] = []
-  private readonly ramp: (Ramp | null)[] = []
-  private readonly guard: number[] = []
-  private readonly guardBound: number[] = []
+  private from: number[] = []
+  private to: number[] = []
+  private weight: number[] = []
+  private ramp: (Ramp | null)[] = []
+  private guard: number[] = []
+  private guardBound: number[] = []
+  /** Where the edges of each view begin. */
   private starts: Int32Array = new Int32Array(0)
-  private edges: Int32Array = new Int32Array(0)
   private guardStarts: Int32Array = new Int32Array(0)
   private guarded: Int32Array = new Int32Array(0)
   private fromOf: Int32Array = new Int32Array(0)
   private toOf: Int32Array = new Int32Array(0)
   private weightOf: Int32Array = new Int32Array(0)
+  private hasRamp: Uint8Array = new Uint8Array(0)
   private guardOf: Int32Array = new Int32Array(0)
   private guardBoundOf: Int32Array = new Int32Array(0)
   /** Edges of the circle found last. */
@@ -61,11 +62,20 @@ export class Lags implements Explainer {
   /** Lays the edges out for search; none may be added afterwards. */
   close(): void {
     const views = 2 * this.store.variables
-    ;[this.starts, this.edges] = chained(this.from, views)
+    const [starts, edges] = chained(this.from, views)
+    this.starts = starts
+    const sorted = <T>(list: readonly T[]): T[] => Array.from(edges, (edge) => list[edge]!)
+    this.from = sorted(this.from)
+    this.to = sorted(this.to)
+    this.weight = sorted(this.weight)
+    this.ramp = sorted(this.ramp)
+    this.guard = sorted(this.guard)
+    this.guardBound = sorted(this.guardBound)
     ;[this.guardStarts, this.guarded] = chained(this.guard, views)
     this.fromOf = Int32Array.from(this.from)
     this.toOf = Int32Array.from(this.to)
     this.weightOf = Int32Array.from(this.weight)
+    this.hasRamp = Uint8Array.from(this.ramp, (ramp) => (ramp ? 1 : 0))
     this.guardOf = Int32Array.from(this.guard)
     this.guardBoundOf = Int32Array.from(this.guardBound)
   }
@@ -86,7 +96,13 @@ export class Lags implements Explainer {
   }
 
   raised(view: number): boolean {
-    for (let i = this.starts[view]!; i < this.starts[view + 1]!; i++) if (!this.apply(this.edges[i]!)) return false
+    const { toOf, weightOf, hasRamp } = this
+    const { lower } = this.store
+    const bound = lower[view]!
+    const end = this.starts[view + 1]!
+    for (let edge = this.starts[view]!; edge < end; edge++)
+      // Most ask for nothing new: that much is seen here.
+      if ((bound + weightOf[edge]! > lower[toOf[edge]!]! || hasRamp[edge]) && !this.apply(edge)) return false
     for (let i = this.guardStarts[view]!; i < this.guardStarts[view + 1]!; i++)
       if (!this.apply(this.guarded[i]!)) return false
     return true

@@ -2,22 +2,50 @@
 import type { Explainer, Store } from '../kernel/store'
 import type { Held } from './crews'
 
-/** `why` packs two stretches into one number. */
+/** A reason is an instant and a stretch, in one number; so many stretches, and so many minutes, go in. */
 const MOST_STRETCHES = 4096
+const MOST_MINUTES = 1 << 19
+/** From an instant to the end of a stretch. */
+const untilEnd = (from: number, stretch: number): number => from * MOST_STRETCHES + stretch
+/** From the beginning of a stretch to an instant: below nothing, to be told from the other. */
+const fromBegin = (stretch: number, to: number): number => -1 - untilEnd(to, stretch)
 
 /**
- * Work packed into the stretches a crew is there: tasks that can lie nowhere but in some stretches that follow one another must
- * not hold more than these give, and what no longer fits in with them starts behind them, or before.
+ * Work packed into the stretches a crew is there. Of tasks that can lie nowhere but between two instants, one of them the edge of
+ * a stretch, the work must not be more than what is given there, and what does not fit in beside them starts before, or behind.
+ * Where a crew has hardly a minute to spare, this sees at once that it must not stand idle (energetic reasoning, calendars
+ * counted: Baptiste, Le Pape & Nuijten 2001).
  */
 export class Stretches implements Explainer {
   private readonly count: number
   private readonly indexOf = new Map<number, number>()
+  private readonly minutes: Int32Array
+  /** Minutes by units of each task, and the most of any. */
+  private readonly work: Int32Array
+  private readonly most: number
+  private readonly begins: Int32Array
+  private readonly ends: Int32Array
   /** Sums of what the stretches before each give. */
   private readonly given: Int32Array
-  /** The first and the last stretch each task can lie in. */
+  /** The first and the last stretch each task can lie in, its earliest start and its latest end. */
   private readonly first: Int32Array
   private readonly last: Int32Array
+  private readonly early: Int32Array
+  private readonly late: Int32Array
+  /** Tasks by earliest start and by latest end: nearly in order from pass to pass. */
+  private readonly byEarly: Int32Array
+  private readonly byLate: Int32Array
+  /** Of each stretch: how many tasks can begin in it or sooner, and must end in it or sooner. */
+  private readonly begun: Int32Array
+  private readonly over: Int32Array
+  /** By the first stretch: a task that can lie in it and none before, and of each task the next such. */
+  private readonly opens: Int32Array
+  private readonly next: Int32Array
+  /** What lies in each stretch for certain, by the last one it can lie in. */
   private readonly loads: Int32Array
+  /** Up to which stretch before, or behind, it is tight enough to be looked at minute by minute. */
+  private readonly tightFrom: Int32Array
+  private readonly tightTo: Int32Array
 
   /** @param there  from and to of each stretch, in order and apart */
   constructor(
@@ -25,63 +53,103 @@ export class Stretches implements Explainer {
     private readonly who: number,
     private readonly held: readonly Held[],
     private readonly capacity: number,
-    private readonly there: readonly (readonly [from: number, to: number])[],
+    there: readonly (readonly [from: number, to: number])[],
   ) {
-    this.count = held.length
+    const [count, stretches] = [held.length, there.length]
+    this.count = count
     held.forEach(({ start }, i) => this.indexOf.set(start, i))
-    this.given = new Int32Array(there.length + 1)
+    this.minutes = Int32Array.from(held, ({ minutes }) => minutes)
+    this.work = Int32Array.from(held, ({ minutes, units }) => minutes * units)
+    this.most = this.work.reduce((most, work) => Math.max(most, work), 0)
+    this.begins = Int32Array.from(there, ([from]) => from)
+    this.ends = Int32Array.from(there, ([, to]) => to)
+    this.given = new Int32Array(stretches + 1)
     there.forEach(([from, to], k) => (this.given[k + 1] = this.given[k]! + capacity * (to - from)))
-    this.first = new Int32Array(this.count)
-    this.last = new Int32Array(this.count)
-    this.loads = new Int32Array(there.length)
+    this.byEarly = Int32Array.from(held.keys())
+    this.byLate = Int32Array.from(held.keys())
+    ;[this.first, this.last, this.early, this.late, this.next] = fives(count)
+    this.opens = new Int32Array(stretches)
+    ;[this.begun, this.over, this.loads, this.tightFrom, this.tightTo] = fives(stretches)
   }
 
-  static readonly most = MOST_STRETCHES
+  /** Whether so many stretches, up to the end of the last, can be looked at. */
+  static canHold(there: readonly (readonly [from: number, to: number])[]): boolean {
+    return there.length <= MOST_STRETCHES && (there.at(-1)?.[1] ?? 0) < MOST_MINUTES
+  }
 
   get watched(): number[] {
     return this.held.flatMap(({ start }) => [start, start + 1])
   }
 
   propagate(): boolean {
-    const { store, held, loads, given, there } = this
-    const { lower } = store
-    const stretches = there.length
-    let [least, most] = [stretches, 0]
+    if (this.count === 0) return true
+    this.place()
+    if (!this.weigh()) return false
+    for (let l = this.ends.length - 1; l >= 0; l--) if (this.tightFrom[l]! <= l && !this.behind(l)) return false
+    for (let k = 0; k < this.ends.length; k++) if (this.tightTo[k]! >= k && !this.before(k)) return false
+    return true
+  }
+
+  /** Sees where each task can lie. */
+  private place(): void {
+    const { held, minutes, first, last, early, late, opens, next, begun, over } = this
+    const { lower } = this.store
+    opens.fill(-1)
+    begun.fill(0)
+    over.fill(0)
     for (let i = 0; i < this.count; i++) {
       const { start } = held[i]!
-      this.first[i] = this.at(lower[start]!)
-      this.last[i] = this.at(-lower[start + 1]!)
-      least = Math.min(least, this.first[i]!)
-      most = Math.max(most, this.last[i]!)
+      const [from, to] = [lower[start]!, -lower[start + 1]!]
+      early[i] = from
+      late[i] = to + minutes[i]!
+      const k = (first[i] = this.at(from, first[i]!))
+      const l = (last[i] = this.at(to, last[i]!))
+      next[i] = opens[k]!
+      opens[k] = i
+      begun[k]!++
+      over[l]!++
     }
-    for (let k = least; k <= most; k++) {
-      loads.fill(0, k, most + 1)
-      for (let i = 0; i < this.count; i++)
-        if (this.first[i]! >= k) loads[this.last[i]!]! += held[i]!.minutes * held[i]!.units
+    for (let k = 1; k < begun.length; k++) {
+      begun[k]! += begun[k - 1]!
+      over[k]! += over[k - 1]!
+    }
+    sortBy(this.byEarly, early)
+    sortBy(this.byLate, late)
+  }
+
+  /** Looks at whole stretches that follow one another, and sees which may be tight within. */
+  private weigh(): boolean {
+    const { loads, given, next, opens, work, most, tightFrom, tightTo, ends } = this
+    const stretches = ends.length
+    loads.fill(0)
+    tightFrom.fill(stretches)
+    tightTo.fill(-1)
+    for (let k = stretches - 1; k >= 0; k--) {
+      for (let i = opens[k]!; i >= 0; i = next[i]!) loads[this.last[i]!]! += work[i]!
       let load = 0
-      for (let l = k; l <= most; l++) {
+      for (let l = k; l < stretches; l++) {
         load += loads[l]!
-        const room = given[l + 1]! - given[k]!
-        if (load > room) return this.overloaded(k, l)
-        if (load > 0 && !this.pushed(k, l, room - load)) return false
+        if (load === 0) continue
+        if (load > given[l + 1]! - given[k]!) return this.overloaded(k, l)
+        if (given[l + 1]! - given[k + 1]! - load < most) tightFrom[l] = k
+        if (given[l]! - given[k]! - load < most) tightTo[k] = l
       }
+      const room = given[k + 1]! - given[k]! - loads[k]!
+      if (loads[k]! > 0 && room < most && !this.kept(k, room)) return false
     }
     return true
   }
 
-  /** What does not fit into stretches k to l beside those that lie nowhere else. */
-  private pushed(k: number, l: number, room: number): boolean {
-    const { store, held, there } = this
-    // Only of one stretch: of several there are too many to ask for each task.
-    if (l !== k) return true
+  /** What has no room in a stretch beside those that can lie nowhere else. */
+  private kept(k: number, room: number): boolean {
+    const { store, first, last, work, held } = this
+    const [from, to] = [this.begins[k]!, this.ends[k]!]
+    const why = untilEnd(from, k)
     for (let i = 0; i < this.count; i++) {
-      const [first, last] = [this.first[i]!, this.last[i]!]
-      if (first === last || first > k || last < k) continue
-      const { start, minutes, units } = held[i]!
-      if (minutes * units <= room) continue
-      const why = k * MOST_STRETCHES + l
-      if (first === k && !store.raise(start, there[l]![1], this.who, why)) return false
-      if (last === k && !store.raise(start + 1, -(there[k]![0] - 1), this.who, why)) return false
+      if (first[i] === last[i] || (first[i] !== k && last[i] !== k) || work[i]! <= room) continue
+      const { start } = held[i]!
+      if (first[i] === k && !store.raise(start, to, this.who, why)) return false
+      if (last[i] === k && !store.raise(start + 1, 1 - from, this.who, why)) return false
     }
     return true
   }
@@ -89,40 +157,125 @@ export class Stretches implements Explainer {
   private overloaded(k: number, l: number): boolean {
     for (let i = 0; i < this.count; i++)
       if (this.first[i]! >= k && this.last[i]! <= l)
-        return this.store.raise(this.held[i]!.start, this.there[l]![1], this.who, k * MOST_STRETCHES + l)
+        return this.store.raise(this.held[i]!.start, this.ends[l]!, this.who, untilEnd(this.begins[k]!, l))
     return true
   }
 
-  /** The stretch in which an instant lies, or the next. */
-  private at(instant: number): number {
-    const { there } = this
+  /** What starts at some instant or later and lies in stretch l or before. */
+  private behind(l: number): boolean {
+    const { store, byEarly, early, first, last, work, given, begins, ends, capacity, tightFrom, held } = this
+    const [to, least] = [ends[l]!, tightFrom[l]!]
+    let load = 0
+    for (let m = this.begun[l]! - 1; m >= 0; m--) {
+      const i = byEarly[m]!
+      if (first[i]! < least) break
+      if (last[i]! > l) continue
+      load += work[i]!
+      const from = early[i]!
+      const room = given[l + 1]! - given[first[i]!]! - capacity * Math.max(0, from - begins[first[i]!]!) - load
+      if (room < 0) return store.raise(held[i]!.start, to, this.who, untilEnd(from, l))
+      if (room >= this.most) continue
+      for (let n = m - 1; n >= 0; n--) {
+        const j = byEarly[n]!
+        if (work[j]! <= room || last[j]! > l || early[j] === from) continue
+        const { start } = held[j]!
+        if (-store.lower[start + 1]! < from) continue
+        if (!store.raise(start + 1, 1 - from, this.who, untilEnd(from, l))) return false
+      }
+    }
+    return true
+  }
+
+  /** What lies in stretch k or behind and ends by some instant. */
+  private before(k: number): boolean {
+    const { store, byLate, late, first, last, work, given, begins, capacity, minutes, tightTo, held } = this
+    const [from, most] = [begins[k]!, tightTo[k]!]
+    let load = 0
+    for (let m = k > 0 ? this.over[k - 1]! : 0; m < this.count; m++) {
+      const i = byLate[m]!
+      if (last[i]! > most) break
+      if (first[i]! < k) continue
+      load += work[i]!
+      const to = late[i]!
+      const room = given[last[i]!]! + capacity * (to - begins[last[i]!]!) - given[k]! - load
+      if (room < 0) return store.raise(held[i]!.start + 1, 1 - from, this.who, fromBegin(k, to))
+      if (room >= this.most) continue
+      for (let n = m + 1; n < this.count; n++) {
+        const j = byLate[n]!
+        if (work[j]! <= room || first[j]! < k || late[j] === to) continue
+        const { start } = held[j]!
+        if (store.lower[start]! + minutes[j]! > to) continue
+        if (!store.raise(start, to - minutes[j]! + 1, this.who, fromBegin(k, to))) return false
+      }
+    }
+    return true
+  }
+
+  /** The stretch in which an instant lies, or the next; most often the one it was when last looked at. */
+  private at(instant: number, guess: number): number {
+    const { ends } = this
+    if (ends[guess]! > instant && (guess === 0 || ends[guess - 1]! <= instant)) return guess
     let low = 0
-    let high = there.length - 1
+    let high = ends.length - 1
     while (low < high) {
       const middle = (low + high) >> 1
-      if (there[middle]![1] <= instant) low = middle + 1
+      if (ends[middle]! <= instant) low = middle + 1
       else high = middle
     }
     return low
   }
 
+  /** What is given up to an instant. */
+  private upTo(instant: number): number {
+    const k = this.at(instant, 0)
+    return this.given[k]! + this.capacity * Math.max(0, Math.min(instant, this.ends[k]!) - this.begins[k]!)
+  }
+
   explain(view: number, _bound: number, why: number, tell: (view: number, bound: number) => void): void {
-    const [k, l] = [Math.floor(why / MOST_STRETCHES), why % MOST_STRETCHES]
-    const { held, store, there, given } = this
+    const { held, store, work, minutes } = this
     const { lower } = store
-    const [from, to] = [there[k]![0], there[l]![1]]
+    const isEdge = why >= 0
+    const [instant, stretch] = parts(isEdge ? why : -1 - why)
+    const [from, to] = isEdge ? [instant, this.ends[stretch]!] : [this.begins[stretch]!, instant]
+    // A task lies within one stretch: begun before the end of one, it ends with it.
+    const latest = (i: number) => (isEdge ? to - 1 : to - minutes[i]!)
     const own = this.indexOf.get(view & ~1)!
-    // From within them it would have to lie in them, on either side.
-    if (view & 1) tell(view, -(to - 1))
+    // From between them it would have to lie between them, on either side.
+    if (view & 1) tell(view, -latest(own))
     else tell(view, from)
-    const room = given[l + 1]! - given[k]!
-    let load = held[own]!.minutes * held[own]!.units
+    const room = this.upTo(to) - this.upTo(from)
+    let load = work[own]!
     for (let i = 0; i < this.count && load <= room; i++) {
-      const { start, minutes, units } = held[i]!
-      if (i === own || lower[start]! < from || -lower[start + 1]! >= to) continue
-      load += minutes * units
+      const { start } = held[i]!
+      if (i === own || lower[start]! < from || -lower[start + 1]! > latest(i)) continue
+      load += work[i]!
       tell(start, from)
-      tell(start + 1, -(to - 1))
+      tell(start + 1, -latest(i))
     }
+  }
+}
+
+const parts = (why: number): readonly [instant: number, stretch: number] => [
+  Math.floor(why / MOST_STRETCHES),
+  why % MOST_STRETCHES,
+]
+
+const fives = (length: number) =>
+  Array.from({ length: 5 }, () => new Int32Array(length)) as [
+    Int32Array,
+    Int32Array,
+    Int32Array,
+    Int32Array,
+    Int32Array,
+  ]
+
+/** Puts tasks in order again by something of theirs that has changed a little. */
+function sortBy(tasks: Int32Array, key: Int32Array): void {
+  for (let m = 1; m < tasks.length; m++) {
+    const task = tasks[m]!
+    const own = key[task]!
+    let n = m - 1
+    for (; n >= 0 && key[tasks[n]!]! > own; n--) tasks[n + 1] = tasks[n]!
+    tasks[n + 1] = task
   }
 }
