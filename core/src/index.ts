@@ -191,6 +191,7 @@ export { foldLog, type HemState, type LogState, UNTOUCHED } from './progress/hem
 export { placeFirst } from './plan/placeFirst'
 export { type PlacedTask, type Placement } from './plan/placement'
 export { type PullPlan } from './windows/pullPlans'
+export { asBegun } from './published/asBegun'
 export { planChanges, publishedTasks } from './published/planChanges'
 export { type Plan, planJob, planWithProblem, problemOf } from './chain/planJob'
 export { type Chances, chancesOf } from './chance/chances'

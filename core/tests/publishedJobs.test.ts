@@ -1,47 +1,21 @@
 import { gullRow } from '../../demo'
 import { planJob, type Plan } from '../src/chain/planJob'
 import type { Miss } from '../src/check/miss'
-import type { Job, LogEvent } from '../src/ground'
+import type { Job } from '../src/ground'
 import type { PlacedTask } from '../src/plan/placement'
 import { publishedTasks } from '../src/published/planChanges'
-import { formatInstant, parseInstant, toLocal } from '../src/units/time'
+import { parseInstant, toLocal } from '../src/units/time'
 import { sayText } from '../src/words'
-import { TICK_OF } from '../src/progress/activityProgress'
-import { logEvent } from './logEvent'
+import { ticksOf, told } from './asTold'
 
 /** A whole job with a plan that people were told of, followed as its day goes well or ill. */
 const survey: Job = { ...gullRow(), air: { tempC: 20, rh: 50, windows: 'shut', outside: null }, log: [] }
 const start = parseInstant(survey.start)
-const first = planJob(survey)
-const published: Job = {
-  ...survey,
-  published: {
-    number: 1,
-    at: survey.start,
-    by: 'Office',
-    why: '',
-    tasks: publishedTasks(first.placed),
-    changes: [],
-  },
-}
-const inOrder = [...first.placed].sort((a, b) => a.to - b.to)
+const day = told(survey)
+const { job: published, first, inOrder } = day
 
 /** The lines that say of the first tasks that they were done, each so many minutes later than planned. */
-function ticked(count: number, lateMin: (task: PlacedTask) => number = () => 0): LogEvent[] {
-  return inOrder.slice(0, count).flatMap((task): LogEvent[] => {
-    const work = first.tasks.find((each) => each.id === task.taskId)!
-    const kind = TICK_OF[work.kind]
-    const at = formatInstant(task.to + lateMin(task))
-    const expectedAt = formatInstant(task.to)
-    return [
-      logEvent(task.taskId.replace(/\W/g, '-'), kind, at, work.subjects, {
-        coat: work.coat,
-        crewId: task.crewId,
-        expectedAt,
-      }),
-    ]
-  })
-}
+const ticked = (count: number, lateMin?: (task: PlacedTask) => number) => ticksOf(day, inOrder.slice(0, count), lateMin)
 
 const undone = (plan: Plan) => plan.placed.filter((each) => !each.done)
 const kindsOf = (plan: Plan) => [...new Set(plan.misses.map((each) => each.kind))]

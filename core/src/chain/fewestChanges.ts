@@ -3,6 +3,7 @@ import { shared, startsOf } from '../engine/starts'
 import type { Placement, PlacedTask } from '../plan/placement'
 import { translate } from '../plan/problemModel'
 import type { ScheduleProblem } from '../problem/problem'
+import { asBegun } from '../published/asBegun'
 import { planChanges, publishedTasks } from '../published/planChanges'
 import { judged, type Judged } from './judge'
 
@@ -31,7 +32,9 @@ export function fewestChanges(
   const found = layOut(deskOf({ ...model, tasks }), (i) => -(order.get(model.tasks[i]?.id ?? '') ?? problem.horizon))
   if (!found) return anew.placed
   const [kept, fresh] = [judged(problem, placementOf(found)), judged(problem, anew)]
-  return isAsGood(kept, fresh) && changesOf(told, kept) < changesOf(told, fresh) ? kept.placement.placed : anew.placed
+  const changes = ({ placement }: Judged) =>
+    changesOf(told, asBegun(told, placement.placed, problem.from), problem.from)
+  return isAsGood(kept, fresh) && changes(kept) < changes(fresh) ? kept.placement.placed : anew.placed
 }
 
 /** Minutes by which a plan may end later and still be the better one to tell: fewer people have to be told. From memory. */
@@ -40,5 +43,5 @@ const LATER_MIN = 30
 const isAsGood = (one: Judged, other: Judged): boolean =>
   one.misses.length <= other.misses.length && one.lateMin <= other.lateMin && one.endsAt <= other.endsAt + LATER_MIN
 
-const changesOf = (told: readonly PlacedTask[], { placement }: Judged): number =>
-  planChanges(publishedTasks(told), publishedTasks(placement.placed)).length
+const changesOf = (told: readonly PlacedTask[], placed: readonly PlacedTask[], now: number): number =>
+  planChanges(publishedTasks(told), publishedTasks(placed), now).length

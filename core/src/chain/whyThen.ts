@@ -98,7 +98,9 @@ function holdBut(desk: Desk, own: PlacedTask, but: string | null): Link {
     other,
   })
   const isThen = (at: number | null) => at !== null && at > own.from - NEAR_MIN && at <= own.from + NEAR_MIN
-  if (problem.fixed.some((each) => each.id === own.taskId && isThen(each.at))) return link('hand')
+  // What is set at this very minute is under way.
+  if (problem.fixed.some((each) => each.id === own.taskId && each.at > problem.from && isThen(each.at)))
+    return link('hand')
   const lags = problem.lags.filter((lag) => lag.to === own.taskId && lag.from !== but)
   const tie = lags.find((lag) => lag.max?.clock === null && lag.max.amount === 0)
   if (tie) return link('together', tie.from)

@@ -3,6 +3,7 @@ import { checkPlan } from '../check/checkPlan'
 import { isToldLater, miss, type Miss } from '../check/miss'
 import type { PlacedTask } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
+import { asBegun } from '../published/asBegun'
 import { planChanges, publishedTasks } from '../published/planChanges'
 import { standingPlan } from '../published/standingPlan'
 
@@ -36,7 +37,8 @@ export function workedBy(
   const left = placed.filter((each) => !each.done).map((each) => each.taskId)
   const proposal = planChanges(
     published.tasks.filter((task) => left.includes(task.taskId)),
-    publishedTasks(proposed),
+    publishedTasks(asBegun(placed, proposed, problem.from)),
+    problem.from,
   )
   return {
     placed,

@@ -6,8 +6,8 @@ import type { Stretch } from '../calendar/calendar'
 export interface FreeTime {
   /** The first slot of whole minutes at or after `ready` inside one free stretch, or null. */
   readonly firstSlot: (ready: number, minutes: number) => Stretch | null
-  /** The first pieces from `ready` that add up to `minutes`, across breaks; null when time runs out. */
-  readonly firstPieces: (ready: number, minutes: number) => Stretch[] | null
+  /** The first pieces from `ready` that add up to `minutes`, across breaks, the first of `least`; null when time runs out. */
+  readonly firstPieces: (ready: number, minutes: number, least?: number) => Stretch[] | null
   readonly take: (slot: Stretch) => void
 }
 
@@ -26,8 +26,8 @@ export function freeTime(stretches: readonly Stretch[]): FreeTime {
       }
       return null
     },
-    firstPieces(ready, minutes) {
-      const least = Math.min(minutes, LEAST_PIECE_MIN)
+    firstPieces(ready, minutes, asked = LEAST_PIECE_MIN) {
+      const least = Math.min(minutes, asked)
       const pieces: Stretch[] = []
       let left = minutes
       for (let i = firstAfter(ready); i < free.length; i++) {

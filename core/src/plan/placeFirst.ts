@@ -175,7 +175,8 @@ function heldSlot(desk: Desk, block: Block): Slot | null {
   const at = desk.fixed.get(first?.id ?? '')
   const [mode] = block.modes
   if (at === undefined || !mode) return null
-  const own = piecesFor(desk.free.get(mode.crewId), block, mode.minutes, at)
+  // It begins there however little gets done before a break.
+  const own = piecesFor(desk.free.get(mode.crewId), block, mode.minutes, at, 1)
   const pieces = own?.[0]?.from === at ? own : [{ from: at, to: at + mode.minutes }]
   return { mode, from: at, to: pieces.at(-1)?.to ?? at, pieces }
 }
@@ -323,10 +324,16 @@ function partsOf(block: Block, crewId: string, pieces: readonly WorkPiece[]) {
 
 const stopOf = (block: Block, from: number, to: number) => ({ from, to, roomId: block.activities[0]?.roomId ?? '' })
 
-function piecesFor(crew: FreeTime | undefined, block: Block, minutes: number, ready: number): WorkPiece[] | null {
+function piecesFor(
+  crew: FreeTime | undefined,
+  block: Block,
+  minutes: number,
+  ready: number,
+  least?: number,
+): WorkPiece[] | null {
   if (!crew) return null
   const [only, more] = block.activities
-  if (only?.divisible && !more) return crew.firstPieces(ready, minutes)
+  if (only?.divisible && !more) return crew.firstPieces(ready, minutes, least)
   const slot = crew.firstSlot(ready, minutes)
   return slot && [slot]
 }

@@ -92,8 +92,10 @@ describe.each(jobs)('%s', (_, job, at) => {
   test('the plan of the problem is the plan that is shown', () => {
     const byId = (list: ReturnType<typeof placeFirst>['placed']) =>
       new Map<string, unknown>(list.map((each) => [each.taskId, each]))
-    const read = JSON.parse(JSON.stringify(problem)) as ScheduleProblem
-    expect(byId(placeFirst(read).placed)).toEqual(byId(planJob({ ...job, published: null }, at).proposed))
+    // Of nothing that anybody was told: then it is planned anew.
+    const untold = { ...job, published: null }
+    const read = JSON.parse(JSON.stringify(problemOf(untold, at))) as ScheduleProblem
+    expect(byId(placeFirst(read).placed)).toEqual(byId(planJob(untold, at).proposed))
   })
 })
 

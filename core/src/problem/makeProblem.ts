@@ -23,6 +23,7 @@ import type {
 } from './problem'
 import { problemPlaces } from './places'
 import { pullRules } from './pullRules'
+import { underWay, type UnderWay } from './underWay'
 
 export interface ProblemSetup {
   readonly job: Job
@@ -47,7 +48,8 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
   const roomOf = new Map(work.activities.map((act) => [act.id, act.roomId]))
   const horizon = from + HORIZON_DAYS * MIN_PER_DAY
   const airs = airRules({ job, clocks: setup.clocks, from, to: horizon }, book)
-  const told = work.activities.map((act) => toldOf(setup, act, airs))
+  const going = underWay(setup)
+  const told = work.activities.map((act) => toldOf(setup, act, airs, going.get(act.id)))
   return {
     format: 'crisp-hem/problem',
     version: 1,
@@ -68,7 +70,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
     clocks: book.tables(),
     airs: airs.rules(),
     done: told.flatMap((each) => ('done' in each ? [each.done] : [])),
-    fixed: fixedOf(job, told, from),
+    fixed: [...fixedOf(job, told, from), ...[...going].map(([id, { at }]) => ({ id, at }))],
     goals: goalsOf(job, work),
   }
 }
@@ -84,7 +86,7 @@ function fixedOf({ planning }: Job, told: readonly Told[], from: number): FixedS
 type Told = { readonly done: DoneActivity } | { readonly left: ProblemActivity }
 
 /** An activity as done, or as what is left of it. */
-function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: AirRules): Told {
+function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: AirRules, going?: UnderWay): Told {
   const minutes = sure(all.get(act.id))
   const { doneAt, doneShare, crewId } = activityProgress(act, log)
   const uses = SHARED.filter((kind) => act.needs[kind] && countOf(job, kind) > 0)
@@ -92,7 +94,12 @@ function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: A
     const { id, roomId, needs } = act
     return { done: { id, roomId, crewId: crewId ?? needs.crewId, uses, from: doneAt - minutes, to: doneAt } }
   }
-  const mode: Mode = { crewId: act.needs.crewId, minutes: Math.max(1, Math.ceil(minutes * (1 - doneShare))) }
+  const rest = Math.max(1, Math.ceil(minutes * (1 - doneShare)))
+  // Ticks say how far it is; without any it is as far as it was told to be.
+  const mode: Mode = {
+    crewId: act.needs.crewId,
+    minutes: going && doneShare === 0 ? Math.min(rest, going.minutes) : rest,
+  }
   return {
     left: {
       id: act.id,

@@ -212,14 +212,15 @@ function publish({ jobs, published, messages }: Tables, body: Uint8Array, facts:
   const found = jobs.read(jobId)
   if (!found) throw new ServerError('job.not_found', { job: jobId })
   const result = published.publish(jobId, basedOn, (standing) => {
+    // Facts are told to the second.
+    const at = facts.now.replace(/\.\d+Z$/, 'Z')
     const plan: PublishedPlan = {
       number: (standing?.number ?? 0) + 1,
-      // Facts are told to the second.
-      at: facts.now.replace(/\.\d+Z$/, 'Z'),
+      at,
       by: facts.by ?? by,
       why,
       tasks,
-      changes: planChanges(standing?.tasks ?? [], tasks),
+      changes: planChanges(standing?.tasks ?? [], tasks, parseInstant(at)),
     }
     // In the same transaction: no plan without its messages, and no message twice.
     messages.add(jobId, plan, crewMessages(found.facts, plan, standing))

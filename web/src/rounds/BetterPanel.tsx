@@ -1,4 +1,4 @@
-import { planChanges, publishedTasks, type Plan } from '@crisp-hem/core'
+import { asBegun, planChanges, publishedTasks, type Plan } from '@crisp-hem/core'
 import { useEffect, useMemo, useRef } from 'react'
 import { useNow } from '../state/clock'
 import { useFacts } from '../state/useJob'
@@ -25,7 +25,13 @@ export function BetterPanel({ plan }: { plan: Plan }) {
   const look = () => search.look({ ...facts, log, published }, plan.at)
   const changes = useMemo(
     () =>
-      found && wins(found) ? planChanges(publishedTasks(plan.placed), publishedTasks(found.placement.placed)) : [],
+      found && wins(found)
+        ? planChanges(
+            publishedTasks(plan.placed),
+            publishedTasks(asBegun(plan.placed, found.placement.placed, plan.at)),
+            plan.at,
+          )
+        : [],
     [found, plan],
   )
   // Behind each new plan it is looked for a little, unless something better is on the table.

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { publishedTasks, type Plan } from '@crisp-hem/core'
+import { asBegun, publishedTasks, type Plan } from '@crisp-hem/core'
 import { api } from '../api'
 import { planPublished } from '../state/jobSlice'
 import { noticed } from '../state/noticeSlice'
@@ -27,7 +27,7 @@ export function PublishForm({ plan, placed, isHeld = false }: PublishFormProps) 
   const publish = async () => {
     setBusy(true)
     try {
-      const tasks = publishedTasks(placed)
+      const tasks = publishedTasks(asBegun(plan.placed, placed, plan.at))
       dispatch(planPublished(await api.publish(id, { basedOn: plan.standing ? number : null, by, why, tasks })))
       setWhy('')
     } catch (error) {

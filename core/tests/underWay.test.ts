@@ -1,0 +1,114 @@
+import { gullRow, ternQuaySurvey } from '../../demo'
+import { planJob, type Plan } from '../src/chain/planJob'
+import type { Job, PaintStep, Room } from '../src/ground'
+import type { PlacedTask } from '../src/plan/placement'
+import { asBegun } from '../src/published/asBegun'
+import { publishedTasks } from '../src/published/planChanges'
+import { formatInstant } from '../src/units/time'
+import { ticksOf, told, type Told } from './asTold'
+
+/**
+ * What goes on as it was told is under way, whether or not anything of it is ticked yet: nobody is told of a change because a
+ * gun is still being filled. Common practice, no published source.
+ */
+const survey = ternQuaySurvey()
+const kitchen = survey.rooms.find(({ id }) => id === 'kitchen')!
+const sprayed = (room: Room): Room => ({
+  ...room,
+  neededBy: null,
+  steps: room.steps.map((step): PaintStep => ({ ...step, tool: 'spray', coats: 2 })),
+})
+const JOBS: readonly (readonly [string, Job])[] = [
+  ['one room', { ...gullRow(), log: [] }],
+  ['the demo as surveyed', survey],
+  ['two kitchens alike by one gun', { ...survey, rooms: [kitchen, { ...kitchen, id: 'b', name: 'B' }].map(sprayed) }],
+]
+
+/** The plan at an instant by which everything told to have ended has been ticked, but for what is said. */
+const planAt = (of: Told, now: number, but: readonly string[] = []): Plan =>
+  planJob(
+    {
+      ...of.job,
+      log: ticksOf(
+        of,
+        of.inOrder.filter(({ to, taskId }) => to <= now && !but.includes(taskId)),
+      ),
+    },
+    now,
+  )
+
+const middle = ({ pieces: [first] }: PlacedTask): number => Math.floor((first!.from + first!.to) / 2)
+
+describe.each(JOBS)('%s', (_, job) => {
+  const of = told(job)
+
+  it('in the middle of everything that goes as told, nothing is proposed', () => {
+    // Some twenty of them: the days are long, and neighbours alike.
+    const step = Math.ceil(of.inOrder.length / 20)
+    const tasks = of.inOrder.filter((_task, i) => i % step === 0)
+    const proposed = tasks.flatMap((task) => {
+      const { proposal } = planAt(of, middle(task)).standing!
+      return proposal.length > 0 ? [[task.taskId, formatInstant(middle(task)), proposal]] : []
+    })
+    expect(proposed).toEqual([])
+    expect(tasks.length).toBeGreaterThan(15)
+  })
+})
+
+describe('one room, a tick that does not come', () => {
+  const of = told(JOBS[0]![1])
+  const lay = of.inOrder.find(({ taskId, from, to }) => taskId.endsWith('/lay') && to - from >= 20)!
+  const byCrew = of.inOrder.filter(({ crewId }) => crewId === lay.crewId)
+  const next = byCrew[byCrew.indexOf(lay) + 1]!
+  const of1 = (plan: Plan, { taskId }: PlacedTask) => plan.proposed.find((each) => each.taskId === taskId)!
+
+  it('a few minutes late: it is nearly done, and what follows comes as much later', () => {
+    const plan = planAt(of, lay.to + 10, [lay.taskId])
+    expect([of1(plan, lay).from, of1(plan, lay).to]).toEqual([lay.to + 10, lay.to + 11])
+    expect(of1(plan, next).from - next.from).toBeLessThanOrEqual(12)
+    expect(plan.standing!.proposal.every(({ kind }) => kind === 'moved')).toBe(true)
+  })
+
+  it('long after its end: it was never begun, and takes its whole time from now', () => {
+    const plan = planAt(of, lay.to + 60, [lay.taskId])
+    expect(of1(plan, lay).from).toBeGreaterThanOrEqual(lay.to + 60)
+    expect(of1(plan, lay).to - of1(plan, lay).from).toBeGreaterThanOrEqual(lay.to - lay.from)
+  })
+
+  it('a crew that is twenty minutes late: in the middle of its next task that ends as much later', () => {
+    const task = byCrew.find(({ from, to }, i) => i > 0 && byCrew[i - 1]!.to === from && to - from >= 20)!
+    const now = middle(task) + 20
+    const through = of.inOrder.filter(({ to }) => to <= task.from)
+    const plan = planJob({ ...of.job, log: ticksOf(of, through, () => 20) }, now)
+    expect([of1(plan, task).from, of1(plan, task).to - task.to]).toEqual([now, 20])
+  })
+
+  it('what it waits for not ticked: it cannot have begun', () => {
+    const before = byCrew[byCrew.indexOf(lay) - 1]!
+    const now = Math.max(middle(lay), before.to + 20)
+    const plan = planAt(of, now, [before.taskId])
+    const behind = of1(plan, lay)
+    expect(behind.to - behind.from).toBe(lay.to - lay.from)
+    expect(behind.from).toBeGreaterThan(now)
+  })
+
+  it('keeps in the record when it began, and is told of only if it ends at another time', () => {
+    const now = middle(lay)
+    const plan = planAt(of, now)
+    const kept = asBegun(plan.placed, plan.proposed, now).find((each) => each.taskId === lay.taskId)!
+    expect(of1(plan, lay).from).toBe(now)
+    expect([kept.from, kept.to, kept.pieces]).toEqual([lay.from, lay.to, lay.pieces])
+    // Told anew, people are still at it.
+    const tasks = publishedTasks(asBegun(plan.placed, plan.proposed, now))
+    const again: Told = { ...of, job: { ...of.job, published: { ...of.job.published!, number: 2, tasks } } }
+    expect(planAt(again, now + 2).standing!.proposal).toEqual([])
+  })
+
+  it('set for later by hand while it is going on: the hand is believed', () => {
+    const now = middle(lay)
+    const at = formatInstant(lay.to + 45)
+    const holds = [{ taskId: lay.taskId, at, crewId: null, why: 'the floor is wet' }]
+    const held: Told = { ...of, job: { ...of.job, planning: { ...of.job.planning, holds } } }
+    expect(of1(planAt(held, now), lay).from).toBe(lay.to + 45)
+  })
+})
