@@ -96,7 +96,7 @@ describe('one room, a tick that does not come', () => {
     const now = middle(lay)
     const plan = planAt(of, now)
     const kept = asBegun(plan.placed, plan.proposed, now).find((each) => each.taskId === lay.taskId)!
-    expect(of1(plan, lay).from).toBe(now)
+    expect([of1(plan, lay).from, plan.underWay.includes(lay.taskId)]).toEqual([now, true])
     expect([kept.from, kept.to, kept.pieces]).toEqual([lay.from, lay.to, lay.pieces])
     // Told anew, people are still at it.
     const tasks = publishedTasks(asBegun(plan.placed, plan.proposed, now))

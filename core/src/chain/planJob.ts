@@ -1,5 +1,5 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
-import type { Job, Said } from '../ground'
+import type { ActivityId, Job, Said } from '../ground'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
 import type { Miss } from '../check/miss'
 import { jobClocks } from '../cure/areaClocks'
@@ -10,6 +10,7 @@ import { placeFirst } from '../plan/placeFirst'
 import type { PlacedTask } from '../plan/placement'
 import { makeProblem } from '../problem/makeProblem'
 import type { ScheduleProblem } from '../problem/problem'
+import { underWay } from '../problem/underWay'
 import { countedBleeds, foldLog } from '../progress/hemStates'
 import { recipesOf } from '../recipes/jobRecipes'
 import type { Recipe, RecipeAnswer } from '../recipes/recipe'
@@ -38,6 +39,8 @@ export interface Plan {
   readonly tasks: readonly Task[]
   /** What people work by: the published plan, or while there is none what is proposed. */
   readonly placed: readonly PlacedTask[]
+  /** What is taken to be going on as told, though it is not ticked. */
+  readonly underWay: readonly ActivityId[]
   /** Which published plan that is; null for a proposal. */
   readonly standing: Standing | null
   /** What planning anew would do now. */
@@ -154,6 +157,7 @@ function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true)
     rounds: work.rounds,
     tasks,
     placed,
+    underWay: [...underWay({ job, work, log, from }).keys()],
     standing,
     proposed,
     pulls: pullPlans(

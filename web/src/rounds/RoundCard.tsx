@@ -53,6 +53,7 @@ export function RoundCard({
               <b>{W.card.held({ when: whenText(own.from, now, site.zone) })}</b> {hold.why}
             </p>
           )}
+          {plan.underWay.includes(task.id) && <UnderWay plan={plan} taskId={task.id} />}
           <p aria-live="polite">{picked ? slipWords(picked.slip) : W.card.working}</p>
           {picked && <Chances chance={picked.chance} />}
           {picked && picked.why.length > 0 && (
@@ -90,6 +91,14 @@ export function RoundCard({
       </div>
     </section>
   )
+}
+
+/** That nobody has said so, but people are taken to be at it. */
+function UnderWay({ plan, taskId }: { plan: Plan; taskId: string }) {
+  const { site } = useFacts()
+  const now = useNow(60_000)
+  const over = plan.proposed.find((each) => each.taskId === taskId)
+  return over ? <p>{W.card.underWay({ when: whenText(over.to, now, site.zone) })}</p> : null
 }
 
 /** How a pull and its room may fare, as figures with a bar each. */

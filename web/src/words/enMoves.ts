@@ -4,6 +4,8 @@ export const MOVE_WORDS = {
     title: 'Picked work',
     close: 'Put it back',
     held: 'Held at {when}.',
+    underWay:
+      'Not ticked yet. It is taken to be going on, and over at {when}; a quarter of an hour behind that it counts as not begun (from memory).',
     working: 'Seeing what hangs on it …',
     slip: 'It can slip by {span} before the end, a hand-back or a window moves.',
     noSlip: 'It cannot slip: the end, a hand-back or a window hangs on it.',
