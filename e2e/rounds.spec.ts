@@ -62,9 +62,10 @@ test('a finger that rests on work takes it along; one that moves at once scrolls
   const page = await context.newPage()
   await page.goto(rounds())
   const own = bar(page, /^Kitchen: lay, 16:08/)
-  await own.scrollIntoViewIfNeeded()
   const finger = await context.newCDPSession(page)
   const touch = async (restMs: number) => {
+    // The card of what is picked lies over the lower half.
+    await own.evaluate((each) => each.scrollIntoView({ block: 'start' }))
     const box = (await own.boundingBox())!
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
     const at = (type: 'touchStart' | 'touchMove' | 'touchEnd', dx: number) =>
@@ -76,7 +77,6 @@ test('a finger that rests on work takes it along; one that moves at once scrolls
   }
   await touch(20)
   await expect(card(page).getByRole('button', { name: 'Put it there anyway' })).toHaveCount(0)
-  await own.scrollIntoViewIfNeeded()
   await touch(600)
   await expect(card(page).getByRole('button', { name: 'Put it there anyway' })).toBeVisible()
   await context.close()

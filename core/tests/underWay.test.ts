@@ -111,4 +111,28 @@ describe('one room, a tick that does not come', () => {
     const held: Told = { ...of, job: { ...of.job, planning: { ...of.job.planning, holds } } }
     expect(of1(planAt(held, now), lay).from).toBe(lay.to + 45)
   })
+
+  it('something that comes later, put elsewhere by hand on a day that goes as told: it is proposed there', () => {
+    const later = byCrew.find(({ from, taskId }) => from > lay.to + 120 && taskId.endsWith('/lay')) ?? byCrew.at(-1)!
+    for (const min of [-30, 45]) {
+      const at = later.from + min
+      const holds = [{ taskId: later.taskId, at: formatInstant(at), crewId: null, why: 'the plumber is in there' }]
+      const held: Told = { ...of, job: { ...of.job, planning: { ...of.job.planning, holds } } }
+      const plan = planAt(held, middle(lay))
+      expect(of1(plan, later).from).toBe(at)
+      expect(plan.standing!.proposal.map(({ taskId }) => taskId)).toContain(later.taskId)
+    }
+  })
+
+  it('the room given to another crew on a day that goes as told: all that is left is theirs', () => {
+    const other = { ...of.job.crews[0]!, id: 'other', name: 'Other' }
+    const now = lay.from
+    const rooms = of.job.rooms.map((room) => ({ ...room, crewId: other.id }))
+    const { proposed, standing } = planAt({ ...of, job: { ...of.job, rooms, crews: [...of.job.crews, other] } }, now)
+    const left = proposed.filter(({ done }) => !done)
+    expect(left.length).toBeGreaterThan(10)
+    for (const each of left)
+      expect([each.taskId, each.crewId, each.to > each.from]).toEqual([each.taskId, other.id, true])
+    expect(standing!.proposal.filter(({ kind }) => kind === 'other-crew')).toHaveLength(left.length)
+  })
 })

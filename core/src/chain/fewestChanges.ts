@@ -21,9 +21,16 @@ export function fewestChanges(
 ): readonly PlacedTask[] {
   // What should have begun already begins when it can; all else no sooner than it was told.
   const ahead = new Map(told.flatMap((each) => (each.from >= problem.from ? [[each.taskId, each] as const] : [])))
+  // What somebody put somewhere, or gave to others, is there, whatever was told.
+  for (const { id } of problem.fixed) ahead.delete(id)
+  for (const { id, modes } of problem.activities)
+    if (!modes.some(({ crewId }) => crewId === ahead.get(id)?.crewId)) ahead.delete(id)
   const base = anew.placed.map((each) => (each.done ? each : (ahead.get(each.taskId) ?? each)))
   const { model, hint, placementOf } = translate(problem, { placed: base })
-  const order = new Map<string, number>(told.map((each) => [each.taskId, each.from]))
+  const order = new Map<string, number>([
+    ...told.map((each) => [each.taskId, each.from] as const),
+    ...problem.fixed.map(({ id }) => [id, Number.NEGATIVE_INFINITY] as const),
+  ])
   const tasks = model.tasks.map((task, i) => {
     const at = hint[i] ?? 0
     if (!ahead.has(task.id) || task.starts.length === 0 || at < 0) return task
