@@ -1,7 +1,7 @@
 import type { ComponentType } from 'react'
 import { parseInstant, type Job } from '@crisp-hem/core'
 import { gullRow, ternQuay, TERN_QUAY_NOW } from '../../demo'
-import { drawnAt, MISSING, openOnDesk, setDesk } from './testing/desk'
+import { drawnAt, MISSING, openOnDesk, openUnplanned, setDesk } from './testing/desk'
 
 /**
  * Every page drawn from a job as it stands, without a browser: what a page says must be there, and no figure may be
@@ -41,6 +41,15 @@ describe.each(NAMES)('%s', (name) => {
     const html = await drawn(imperial, parseInstant(imperial.start), name)
     expect(html).toContain('<h1')
     expect(html).not.toMatch(MISSING)
+  })
+  test('while its plan is worked out nothing is said to be missing that is only not there yet', async () => {
+    const { W } = await import('./words')
+    const store = await openUnplanned({ ...metric, id: `unplanned-${name}` }, now)
+    expect(store.getState().plan.plan).toBeNull()
+    const Page = await PAGES[name]()
+    const html = await drawnAt(`/jobs/unplanned-${name}/${name}`, <Page />)
+    for (const nothing of [W.recipes.empty, W.load.empty, W.rounds.empty, W.cut.none, W.floors.none])
+      expect(html).not.toContain(nothing)
   })
   test('a job with nothing in it', async () => {
     const empty: Job = { ...imperial, id: 'empty', rooms: [], crews: [], log: [], published: null }

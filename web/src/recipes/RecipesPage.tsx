@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { PageHead } from '../frame/PageHead'
-import { useFacts, useHems, useRecipes } from '../state/useJob'
+import { useFacts, useHems, usePlan, useRecipes } from '../state/useJob'
 import { Panel } from '../ui/Panel'
 import { Switch } from '../ui/Tabs'
 import { HemCard } from './HemCard'
@@ -17,6 +17,7 @@ export function RecipesPage() {
   const facts = useFacts()
   const hems = useHems()
   const recipes = useRecipes()
+  const isReady = usePlan() !== null
   const [params, setParams] = useSearchParams()
   const [grouping, setGrouping] = useState<Grouping>('room')
   const [find, setFind] = useState('')
@@ -58,7 +59,7 @@ export function RecipesPage() {
             }
           >
             {rows.length === 0 ? (
-              <p className="text-soft">{W.recipes.empty}</p>
+              <p className="text-soft">{isReady ? W.recipes.empty : W.frame.working}</p>
             ) : (
               <HemTable
                 groups={groups}

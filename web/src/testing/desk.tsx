@@ -32,18 +32,26 @@ export async function deskStore(): Promise<AppStore> {
   return desk.store
 }
 
-/** Opens a job at an instant, with its plan. */
-export async function openOnDesk(job: Job, at: number): Promise<Plan> {
+/** Opens a job at an instant, while its plan is still being worked out. */
+export async function openUnplanned(job: Job, at: number): Promise<AppStore> {
   const store = await deskStore()
   const { jobOpened } = await import('../state/jobSlice')
   const { logOpened } = await import('../state/logSlice')
-  const { planned } = await import('../state/planSlice')
+  const { planCleared } = await import('../state/planSlice')
   const { clockSet } = await import('../state/clockSlice')
   const { log, published, ...facts } = job
-  const plan = Object.freeze(planJob(job, at))
+  store.dispatch(planCleared())
   store.dispatch(clockSet(at * 60_000 - Date.now()))
   store.dispatch(jobOpened({ facts, revision: 1, published }))
   store.dispatch(logOpened({ jobId: job.id, events: log, unsent: [] }))
+  return store
+}
+
+/** Opens a job at an instant, with its plan. */
+export async function openOnDesk(job: Job, at: number): Promise<Plan> {
+  const store = await openUnplanned(job, at)
+  const { planned } = await import('../state/planSlice')
+  const plan = Object.freeze(planJob(job, at))
   store.dispatch(planned({ plan, tookMs: 1 }))
   return plan
 }
