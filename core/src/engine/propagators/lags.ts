@@ -11,15 +11,15 @@ const CIRCLE = -1
 /**
  * Lags between views, some of them only under a guard: `to ≥ from + weight`, or `to ≥ ramp(from)` where the wait hangs on the
  * hour. Each is kept both ways, so that a late `to` holds `from` back too. A guard that would leave no room is refuted, so that
- * orders are learnt. Edges lie in parallel arrays, those that start from one view side by side, and chained by the view of their guard.
+ * orders are learnt. Edges lie in parallel arrays, those from one view side by side, and chained by the view of their guard.
  */
 export class Lags implements Explainer {
-  private from: number[] = []
-  private to: number[] = []
-  private weight: number[] = []
-  private ramp: (Ramp | null)[] = []
-  private guard: number[] = []
-  private guardBound: number[] = []
+  private readonly from: number[] = []
+  private readonly to: number[] = []
+  private readonly weight: number[] = []
+  private readonly ramp: (Ramp | null)[] = []
+  private readonly guard: number[] = []
+  private readonly guardBound: number[] = []
   /** Where the edges of each view begin. */
   private starts: Int32Array = new Int32Array(0)
   private guardStarts: Int32Array = new Int32Array(0)
@@ -27,6 +27,7 @@ export class Lags implements Explainer {
   private fromOf: Int32Array = new Int32Array(0)
   private toOf: Int32Array = new Int32Array(0)
   private weightOf: Int32Array = new Int32Array(0)
+  private rampOf: (Ramp | null)[] = []
   private hasRamp: Uint8Array = new Uint8Array(0)
   private guardOf: Int32Array = new Int32Array(0)
   private guardBoundOf: Int32Array = new Int32Array(0)
@@ -63,21 +64,16 @@ export class Lags implements Explainer {
   close(): void {
     const views = 2 * this.store.variables
     const [starts, edges] = chained(this.from, views)
+    const sorted = (list: readonly number[]): Int32Array => edges.map((edge) => list[edge]!)
     this.starts = starts
-    const sorted = <T>(list: readonly T[]): T[] => Array.from(edges, (edge) => list[edge]!)
-    this.from = sorted(this.from)
-    this.to = sorted(this.to)
-    this.weight = sorted(this.weight)
-    this.ramp = sorted(this.ramp)
-    this.guard = sorted(this.guard)
-    this.guardBound = sorted(this.guardBound)
-    ;[this.guardStarts, this.guarded] = chained(this.guard, views)
-    this.fromOf = Int32Array.from(this.from)
-    this.toOf = Int32Array.from(this.to)
-    this.weightOf = Int32Array.from(this.weight)
-    this.hasRamp = Uint8Array.from(this.ramp, (ramp) => (ramp ? 1 : 0))
-    this.guardOf = Int32Array.from(this.guard)
-    this.guardBoundOf = Int32Array.from(this.guardBound)
+    this.fromOf = sorted(this.from)
+    this.toOf = sorted(this.to)
+    this.weightOf = sorted(this.weight)
+    this.rampOf = Array.from(edges, (edge) => this.ramp[edge]!)
+    this.hasRamp = Uint8Array.from(this.rampOf, (ramp) => (ramp ? 1 : 0))
+    this.guardOf = sorted(this.guard)
+    this.guardBoundOf = sorted(this.guardBound)
+    ;[this.guardStarts, this.guarded] = chained(this.guardOf, views)
   }
 
   /**
@@ -122,14 +118,14 @@ export class Lags implements Explainer {
 
   /** What an edge asks of its end when its beginning is at `bound`. Odd views go the same way turned round. */
   private reach(edge: number, bound: number): number {
-    const ramp = this.ramp[edge]
+    const ramp = this.rampOf[edge]
     if (!ramp) return bound + this.weightOf[edge]!
     return this.fromOf[edge]! & 1 ? 1 - rampReaches(ramp, 1 - bound) : rampAt(ramp, bound)
   }
 
   /** The least bound of its beginning at which an edge asks for so much. */
   private asks(edge: number, bound: number): number {
-    const ramp = this.ramp[edge]
+    const ramp = this.rampOf[edge]
     if (!ramp) return bound - this.weightOf[edge]!
     return this.fromOf[edge]! & 1 ? 1 - rampAt(ramp, 1 - bound) : rampReaches(ramp, bound)
   }
@@ -147,7 +143,7 @@ export class Lags implements Explainer {
       if (at < 0 || store.whoAt[at] !== this.who) return false
       const edge = store.whyAt[at]!
       const view = store.viewAt[at]!
-      if (view !== this.toOf[edge] || this.ramp[edge]) return false
+      if (view !== this.toOf[edge] || this.rampOf[edge]) return false
       const seen = place.get(view)
       if (seen !== undefined) return this.closesAt(edges.slice(seen))
       place.set(view, edges.length)
@@ -192,14 +188,12 @@ export class Lags implements Explainer {
 }
 
 /** Indices grouped by a key from 0 on: where each key's begin, and the indices. Keys below nothing are left out. */
-function chained(keys: readonly number[], count: number): [Int32Array, Int32Array] {
+function chained(keys: ArrayLike<number> & Iterable<number>, count: number): [Int32Array, Int32Array] {
   const starts = new Int32Array(count + 2)
   for (const key of keys) if (key >= 0) starts[key + 1]!++
   for (let i = 0; i < count; i++) starts[i + 1]! += starts[i]!
   const places = starts.slice()
   const grouped = new Int32Array(keys.length)
-  keys.forEach((key, i) => {
-    if (key >= 0) grouped[places[key]!++] = i
-  })
+  for (let i = 0; i < keys.length; i++) if (keys[i]! >= 0) grouped[places[keys[i]!]!++] = i
   return [starts, grouped]
 }

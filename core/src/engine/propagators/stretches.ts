@@ -67,9 +67,17 @@ export class Stretches implements Explainer {
     there.forEach(([from, to], k) => (this.given[k + 1] = this.given[k]! + capacity * (to - from)))
     this.byEarly = Int32Array.from(held.keys())
     this.byLate = Int32Array.from(held.keys())
-    ;[this.first, this.last, this.early, this.late, this.next] = fives(count)
+    this.first = new Int32Array(count)
+    this.last = new Int32Array(count)
+    this.early = new Int32Array(count)
+    this.late = new Int32Array(count)
+    this.next = new Int32Array(count)
     this.opens = new Int32Array(stretches)
-    ;[this.begun, this.over, this.loads, this.tightFrom, this.tightTo] = fives(stretches)
+    this.begun = new Int32Array(stretches)
+    this.over = new Int32Array(stretches)
+    this.loads = new Int32Array(stretches)
+    this.tightFrom = new Int32Array(stretches)
+    this.tightTo = new Int32Array(stretches)
   }
 
   /** Whether so many stretches, up to the end of the last, can be looked at. */
@@ -259,15 +267,6 @@ const parts = (why: number): readonly [instant: number, stretch: number] => [
   Math.floor(why / MOST_STRETCHES),
   why % MOST_STRETCHES,
 ]
-
-const fives = (length: number) =>
-  Array.from({ length: 5 }, () => new Int32Array(length)) as [
-    Int32Array,
-    Int32Array,
-    Int32Array,
-    Int32Array,
-    Int32Array,
-  ]
 
 /** Puts tasks in order again by something of theirs that has changed a little. */
 function sortBy(tasks: Int32Array, key: Int32Array): void {
