@@ -1,7 +1,7 @@
 import { coverOf, formatRun, tapeOf, type Load } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
 import { Panel } from '../ui/Panel'
-import { W, factText, formatMoney, sayText, wordText } from '../words'
+import { W, decimals, factText, figure, formatMoney, sayText, wordText } from '../words'
 import { Sums } from './Sums'
 import { TapeRolls } from './TapeRolls'
 
@@ -136,7 +136,7 @@ function Supplies({ load, kind, title }: { load: Load; kind: SupplyKind; title: 
           <li key={line.id} className="flex flex-wrap gap-x-2 border-b border-rule py-1">
             <span className="basis-full font-semibold">{line.name}</span>
             <span className="flex-1 text-soft">
-              {W.load.exact} {line.exact.toFixed(2)}
+              {W.load.exact} {line.exact < 0.01 ? figure(line.exact) : decimals(line.exact, 2)}
             </span>
             <b>{W.load.amounts[line.unit]({ n: line.amount })}</b>
             <span className="w-16 text-right">
