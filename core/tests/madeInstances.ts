@@ -221,3 +221,58 @@ export function sharedInstance(size: number, seed: number, wayMin = 0): Instance
       : {}),
   }
 }
+
+/**
+ * Fifteen to twenty tasks on two things there is one of, with releases, deadlines and longest waits so narrow that laying
+ * out by priority finds nothing: around a hidden order, which half of them then break by one deadline.
+ */
+export function narrowInstance(seed: number, isBroken: boolean): Instance {
+  const random = seededNumbers(seed * 104729 + 11)
+  const whole = (low: number, high: number) => low + Math.floor(random() * (high - low + 1))
+  const count = whole(15, 20)
+  const free = { crew: 0, gun: 0 }
+  const slack = () => whole(0, 45)
+  const made = Array.from({ length: count }, (_, i) => {
+    const uses: Partial<Record<'crew' | 'gun', number>> =
+      random() < 0.3 ? { crew: 1, gun: 1 } : random() < 0.6 ? { crew: 1 } : { gun: 1 }
+    const duration = whole(5, 40)
+    const own = Object.keys(uses) as ('crew' | 'gun')[]
+    const start = Math.max(...own.map((id) => free[id])) + (random() < 0.3 ? whole(1, 10) : 0)
+    for (const id of own) free[id] = start + duration
+    return { id: `t${i}`, uses, duration, start }
+  })
+  const lags: InstanceLag[] = []
+  for (let i = 1; i < count; i++) {
+    const to = made[i]
+    const from = made[whole(0, i - 1)]
+    if (!to || !from || random() < 0.4) continue
+    const gap = to.start - from.start - from.duration
+    if (gap >= 0) lags.push({ from: from.id, to: to.id, min: Math.max(0, gap - slack()), max: gap + slack() })
+  }
+  const broken = isBroken ? whole(Math.floor(count / 2), count - 1) : -1
+  const tasks = made.map(({ id, uses, duration, start }, i): InstanceTask => ({
+    id,
+    uses: uses,
+    duration,
+    release: Math.max(0, start - slack()),
+    deadline: start + duration + (i === broken ? -whole(1, 12) : slack()),
+  }))
+  const legal = tasks.map((task) => ({
+    ...task,
+    release: Math.min(task.release ?? 0, (task.deadline ?? 0) - task.duration),
+  }))
+  // Listed in no order: the hidden one must be found.
+  const shuffled = legal
+    .map((task) => ({ task, at: random() }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ task }) => task)
+  return {
+    name: `narrow-${seed}${isBroken ? '-broken' : ''}`,
+    resources: [
+      { id: 'crew', capacity: 1 },
+      { id: 'gun', capacity: 1 },
+    ],
+    tasks: shuffled,
+    lags,
+  }
+}

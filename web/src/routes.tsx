@@ -1,33 +1,39 @@
-import { createBrowserRouter, Navigate } from 'react-router'
+import { createBrowserRouter, Navigate, type RouteObject } from 'react-router'
+import { PageTrouble } from './frame/PageTrouble'
 import { JobsPage } from './jobs/JobsPage'
 
-/** The first view comes with the app; the others are fetched when opened. */
-const page =
-  <K extends string>(load: () => Promise<Record<K, React.ComponentType>>, name: K) =>
-  async () => ({ Component: (await load())[name] })
+/** The first view comes with the app; the others are fetched when opened. A page that breaks says so in its own place. */
+const page = <K extends string>(
+  path: string,
+  load: () => Promise<Record<K, React.ComponentType>>,
+  name: K,
+): RouteObject => ({
+  path,
+  ErrorBoundary: PageTrouble,
+  lazy: async () => ({ Component: (await load())[name] }),
+})
 
 export const router = createBrowserRouter([
-  { path: '/', Component: JobsPage },
+  { path: '/', Component: JobsPage, ErrorBoundary: PageTrouble },
   {
-    path: '/jobs/:jobId',
-    lazy: page(() => import('./frame/JobFrame'), 'JobFrame'),
+    ...page('/jobs/:jobId', () => import('./frame/JobFrame'), 'JobFrame'),
     children: [
       { index: true, element: <Navigate to="walk" replace /> },
-      { path: 'site', lazy: page(() => import('./site/SitePage'), 'SitePage') },
-      { path: 'walk/:roomId?', lazy: page(() => import('./walk/WalkPage'), 'WalkPage') },
-      { path: 'scope', lazy: page(() => import('./scope/ScopePage'), 'ScopePage') },
-      { path: 'recipes', lazy: page(() => import('./recipes/RecipesPage'), 'RecipesPage') },
-      { path: 'load/:part?', lazy: page(() => import('./load/LoadPage'), 'LoadPage') },
-      { path: 'rounds', lazy: page(() => import('./rounds/RoundsPage'), 'RoundsPage') },
-      { path: 'shelf', lazy: page(() => import('./shelf/ShelfPage'), 'ShelfPage') },
-      { path: 'bench', lazy: page(() => import('./bench/BenchPage'), 'BenchPage') },
-      { path: 'tag/:code', lazy: page(() => import('./pulls/TagPage'), 'TagPage') },
-      { path: 'history', lazy: page(() => import('./people/HistoryPage'), 'HistoryPage') },
-      { path: 'pulls', lazy: page(() => import('./pulls/PullsPage'), 'PullsPage') },
+      page('site', () => import('./site/SitePage'), 'SitePage'),
+      page('walk/:roomId?', () => import('./walk/WalkPage'), 'WalkPage'),
+      page('scope', () => import('./scope/ScopePage'), 'ScopePage'),
+      page('recipes', () => import('./recipes/RecipesPage'), 'RecipesPage'),
+      page('load/:part?', () => import('./load/LoadPage'), 'LoadPage'),
+      page('rounds', () => import('./rounds/RoundsPage'), 'RoundsPage'),
+      page('shelf', () => import('./shelf/ShelfPage'), 'ShelfPage'),
+      page('bench', () => import('./bench/BenchPage'), 'BenchPage'),
+      page('tag/:code', () => import('./pulls/TagPage'), 'TagPage'),
+      page('history', () => import('./people/HistoryPage'), 'HistoryPage'),
+      page('pulls', () => import('./pulls/PullsPage'), 'PullsPage'),
     ],
-  },
-  { path: '/sign-in', lazy: page(() => import('./people/SignInPage'), 'SignInPage') },
-  { path: '/people', lazy: page(() => import('./people/PeoplePage'), 'PeoplePage') },
-  { path: '/trust', lazy: page(() => import('./people/TrustPage'), 'TrustPage') },
+  } as RouteObject,
+  page('/sign-in', () => import('./people/SignInPage'), 'SignInPage'),
+  page('/people', () => import('./people/PeoplePage'), 'PeoplePage'),
+  page('/trust', () => import('./people/TrustPage'), 'TrustPage'),
   { path: '*', element: <Navigate to="/" replace /> },
 ])

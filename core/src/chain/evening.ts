@@ -4,6 +4,7 @@ import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import type { PlacedTask } from '../plan/placement'
 import { clocksOfTables } from '../plan/tableClocks'
 import type { PullRule } from '../problem/problem'
+import { activityName } from '../published/crewMessages'
 import { groupedBy } from '../units/groupedBy'
 import { toLocal } from '../units/time'
 import { planWithProblem, type Chain } from './planJob'
@@ -69,7 +70,7 @@ type DayOf = (at: number) => number
 
 function nameOf(job: Job, tasks: ReadonlyMap<string, Task>, id: string): Fact {
   const task = tasks.get(id)
-  return task ? taskFact(job, task, word('task', task.kind)) : id
+  return task ? taskFact(job, task, word('task', task.kind)) : activityName(job.rooms, id)
 }
 
 /** A gun that sprayed by tonight and is cleaned by the plan on another day only: paint dries in it. */

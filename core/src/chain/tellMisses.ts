@@ -2,6 +2,7 @@ import { listed, said, span, when, word, type Fact, type Job, type Said } from '
 import type { Miss, MissKind } from '../check/miss'
 import type { PlacedTask } from '../plan/placement'
 import { HORIZON_DAYS } from '../calendar/calendar'
+import { activityName } from '../published/crewMessages'
 import type { Task } from './task'
 
 export interface TellSetup {
@@ -120,7 +121,7 @@ const crewName = (job: Job, crewId: string | null): string =>
 function whatOf(job: Job, group: readonly Miss[], tasks: ReadonlyMap<string, Task>): Fact {
   const own = group.flatMap(({ activityId }) => tasks.get(activityId) ?? [])
   const [first] = own
-  if (!first) return group[0]?.activityId ?? ''
+  if (!first) return activityName(job.rooms, group[0]?.activityId ?? '')
   const kinds = [...new Set(own.map((task) => task.kind))]
   return taskFact(job, first, listed(kinds.map((kind) => word('task', kind))))
 }

@@ -14,6 +14,7 @@ export interface Standing extends Pick<PublishedPlan, 'number' | 'at' | 'by' | '
 }
 
 export interface WorkedBy {
+  /** Only work that the job still has: what it was told and has no more is a miss, and nobody's task. */
   readonly placed: readonly PlacedTask[]
   readonly misses: readonly Miss[]
   readonly standing: Standing | null
@@ -32,9 +33,11 @@ export function workedBy(
 ): WorkedBy {
   const { published } = job
   if (!published) return { placed: proposed, misses: checkPlan(problem, { placed: proposed }), standing: null }
-  const placed = standingPlan(published, proposed)
+  const told = standingPlan(published, proposed)
+  const known = new Set([...problem.activities, ...problem.done].map((each) => each.id))
+  const placed = told.filter((each) => known.has(each.taskId))
   const { number, at, by, why, changes } = published
-  const left = placed.filter((each) => !each.done).map((each) => each.taskId)
+  const left = told.filter((each) => !each.done).map((each) => each.taskId)
   const proposal = planChanges(
     published.tasks.filter((task) => left.includes(task.taskId)),
     publishedTasks(asBegun(placed, proposed, problem.from)),
@@ -42,7 +45,7 @@ export function workedBy(
   )
   return {
     placed,
-    misses: standingMisses(fromStart(), placed, problem.from),
+    misses: standingMisses(fromStart(), told, problem.from),
     standing: { number, at, by, why, changes, proposal },
   }
 }

@@ -1,5 +1,6 @@
-import { choosyInstance, madeInstance, smallInstance, FAMILIES } from '../../tests/madeInstances'
+import { choosyInstance, madeInstance, narrowInstance, smallInstance, FAMILIES } from '../../tests/madeInstances'
 import { seededNumbers } from '../units/seeded'
+import { deskOf, firstSchedule } from './firstSchedule'
 import { improve } from './improve'
 import { modelOf, startsById, type Instance } from './instance'
 import { validate } from './validate'
@@ -71,6 +72,30 @@ test('small instances, half of them impossible: as trying everything says, and e
   expect(impossible).toBeGreaterThan(40)
   expect(impossible).toBeLessThan(300)
 })
+
+test.each([false, true])(
+  'where laying out finds nothing, exact search is begun all the same (broken: %s)',
+  (isBroken) => {
+    let withoutFirst = 0
+    let impossible = 0
+    for (let seed = 0; seed < 40; seed++) {
+      const instance = narrowInstance(seed, isBroken)
+      const model = modelOf(instance)
+      const ways = { random: seededNumbers(1), isOver: () => false }
+      if (firstSchedule(deskOf(model), { ...ways, tries: 40, least: 0 }) === null) withoutFirst++
+      // So many rounds are far more than it needs: without them a search that is never begun would never end.
+      const { status, schedule } = improve(model, { ...ways, rounds: 60 })
+      if (schedule) expect([seed, validate(instance, startsById(instance, schedule))]).toEqual([seed, []])
+      expect([seed, isBroken ? ['optimal', 'infeasible'] : ['optimal']]).toEqual([
+        seed,
+        expect.arrayContaining([status]) as string[],
+      ])
+      if (status === 'infeasible') impossible++
+    }
+    expect(withoutFirst).toBeGreaterThan(30)
+    if (isBroken) expect(impossible).toBeGreaterThan(5)
+  },
+)
 
 test.each(FAMILIES)('%s: jobs of up to twenty tasks are proved or refuted, and kept', (family) => {
   for (let seed = 0; seed < 12; seed++) {

@@ -101,7 +101,8 @@ class Search extends Found {
 
   /** A night or more above the bound: a day less is found by bringing work home, not by ending a little sooner. */
   private get isDayOff(): boolean {
-    return this.makespan - this.bound > NIGHT_MIN
+    // Without any schedule there is no day to win: exact search looks for the first one.
+    return this.best !== null && this.makespan - this.bound > NIGHT_MIN
   }
 
   /** Brings less and less work home too late for a day less. */

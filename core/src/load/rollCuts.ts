@@ -74,7 +74,7 @@ export function rollCuts(
 const wasteOf = ({ house }: Job): number => 1 + house.wastePct / 100
 /** A panel with what the hand wastes, to the centimetre up; none is longer than the roll it was measured for. */
 const withWaste = (mm: number, job: Job, { lengthMm }: Cover): number =>
-  Math.min(UNIT_MM * Math.ceil((mm * wasteOf(job)) / UNIT_MM), lengthMm)
+  UNIT_MM * Math.min(Math.ceil((mm * wasteOf(job)) / UNIT_MM), Math.floor(lengthMm / UNIT_MM))
 
 interface RollBar extends Bar {
   readonly coverId: string

@@ -80,8 +80,10 @@ export const EN_PLAN = {
   'miss.waits': '{what}: {count, plural, one {waits} other {# tasks wait}} for work that has no place.',
   'work.nobody_practised':
     '{room}: a line is cut by hand there, and no crew has anybody practised. Tape it, or send somebody who can.',
-  'miss.not_published': '{what} is new and in no published plan yet. Publish the plan anew.',
-  'miss.lost': '{what} is planned for {due}, but belongs to no work of this job any more. Publish the plan anew.',
+  'miss.not_published': 'Not published yet: {what}.',
+  'miss.lost': '{what} is published for {due}, but the job no longer needs it. Publish the plan again.',
+  'plan.room_left_out':
+    '{room} is left out of the plan: something in its survey stops the planning ({why}). Undo the last change there.',
   'miss.before_time': '{what} at {start} comes before its time, {due}. Move it back.',
   'miss.outside_shift': '{what} at {start} lies outside the shifts of {crew}. Move it, or lengthen the shift.',
   'miss.wrong_length': '{what} at {start} has the wrong length by {minutes} min. Publish the plan anew.',

@@ -11,6 +11,7 @@ import {
 import { useMemo, useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { PageHead } from '../frame/PageHead'
+import { usePlanWait } from '../frame/PlanTrouble'
 import { useEdit, useFacts, useHems, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { CheckField } from '../ui/fields'
@@ -31,10 +32,11 @@ const CHARTS_WAIT_MS = 160
 /** One hem under a magnifier: turn anything and see it bleed, lift, tear or come clean; A against B. */
 export function BenchPage() {
   const plan = usePlan()
+  const wait = usePlanWait()
   const hems = useHems()
   const [params] = useSearchParams()
   const hem = hems.get(params.get('hem') ?? '') ?? null
-  if (!plan) return <PageHead title={W.bench.title} line={W.frame.working} />
+  if (!plan) return <PageHead title={W.bench.title} line={wait} />
   return <BenchWork key={hem?.id ?? ''} plan={plan} hem={hem} />
 }
 

@@ -9,6 +9,7 @@ import { ClockDialog } from './ClockDialog'
 import { DisplayButton } from './DisplayButton'
 import { FirstSteps } from './FirstSteps'
 import { LineState, LineTroubles } from './LineState'
+import { PlanTrouble } from './PlanTrouble'
 import { Spine } from './Spine'
 import { useOpenJob } from './useOpenJob'
 import { W, clockText, dayText } from '../words'
@@ -41,6 +42,7 @@ export function JobFrame() {
       </aside>
       <main id="work" className="min-w-0">
         <LineTroubles />
+        <PlanTrouble />
         <FirstSteps />
         <Suspense fallback={<p className="p-8 text-soft">{W.frame.loading}</p>}>
           <Outlet />

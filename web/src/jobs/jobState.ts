@@ -1,4 +1,4 @@
-import { foldLog, planJob, spanAt, type Job, type Plan, type PullSpan } from '@crisp-hem/core'
+import { foldLog, planAnyway, spanAt, type Job, type Plan, type PullSpan } from '@crisp-hem/core'
 import type { JobAnswer } from '@crisp-hem/core/wire'
 
 /** What a job's card says about today. */
@@ -25,7 +25,7 @@ export interface OnInRoom {
 /** Works a job's state out at an instant; the same plan its own pages show. */
 export function jobState(answer: JobAnswer, now: number): JobState {
   const job: Job = { ...answer.facts, log: answer.log, published: answer.published }
-  const plan = planJob(job, now)
+  const plan = planAnyway(job, now)
   const kinds = plan.pulls.filter((pull) => pull.coated).map((pull) => spanAt(pull.spans, now)?.kind)
   const coming = plan.pulls
     .flatMap((pull) =>
@@ -42,7 +42,7 @@ export function jobState(answer: JobAnswer, now: number): JobState {
     problems: plan.problems.length,
     next: coming
       ? {
-          room: job.rooms.find((room) => room.id === coming.pull.roomId)!.name,
+          room: job.rooms.find((room) => room.id === coming.pull.roomId)?.name ?? '',
           from: coming.from,
           spans: coming.pull.spans,
         }

@@ -1,5 +1,6 @@
 import { useNavigate, useParams } from 'react-router'
 import { PageHead } from '../frame/PageHead'
+import { usePlanWait } from '../frame/PlanTrouble'
 import { isPainter, useFacts, usePlan } from '../state/useJob'
 import { useAppSelector } from '../store'
 import { Switch } from '../ui/Tabs'
@@ -21,6 +22,7 @@ const OFFICE_VIEWS: readonly View[] = ['ways', 'quote', 'orders']
 /** What goes into the van, by job, by day, by roll and by floor; what it costs, and what is bought for it. */
 export function LoadPage() {
   const plan = usePlan()
+  const wait = usePlanWait()
   const { id } = useFacts()
   const { part } = useParams()
   const navigate = useNavigate()
@@ -28,7 +30,7 @@ export function LoadPage() {
   const views = VIEWS.filter((view) => !hidesMoney || !OFFICE_VIEWS.includes(view))
   const view = views.find((each) => each === part) ?? 'job'
   const van = useVan()
-  if (!plan || !van) return <PageHead title={W.load.title} line={W.frame.working} />
+  if (!plan || !van) return <PageHead title={W.load.title} line={wait} />
   return (
     <>
       <PageHead title={W.load.title}>

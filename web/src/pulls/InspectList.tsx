@@ -29,7 +29,7 @@ export function InspectList({ hemIds }: { hemIds: readonly string[] }) {
         {hemIds.map((hemId) => {
           const hem = hems.get(hemId)
           if (!hem) return null
-          const room = rooms.find((each) => each.id === hem.roomId)?.name
+          const room = rooms.find((each) => each.id === hem.roomId)?.name ?? W.frame.goneRoom
           return (
             <InspectLine
               key={hemId}

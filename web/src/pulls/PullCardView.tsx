@@ -18,6 +18,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
   const recipes = useRecipes()
   const { pull, stand } = card
   const room = rooms.find((each) => each.id === pull.roomId)
+  const roomName = room?.name ?? W.frame.goneRoom
   const own = pull.hemIds.map((id) => hems.get(id)).filter((hem) => hem !== undefined)
   const length = own.reduce((sum, hem) => sum + hem.lengthMm, 0)
   const score = pull.hemIds.some((id) => {
@@ -35,14 +36,14 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
   const off = (hemIds: readonly string[], minutesAgo: number) =>
     tick(
       [pullTick(hemIds, pull.crewId, now - minutesAgo, pull.plannedAt)],
-      W.pulls.ticked({ what: `${room?.name}, ${W.pulls.pulled.toLowerCase()}` }),
+      W.pulls.ticked({ what: `${roomName}, ${W.pulls.pulled.toLowerCase()}` }),
     )
   return (
-    <article className={`panel ${acting ? 'border-2 border-act' : ''}`} aria-label={`${head}: ${room?.name}`}>
+    <article className={`panel ${acting ? 'border-2 border-act' : ''}`} aria-label={`${head}: ${roomName}`}>
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1">
         <div className="min-w-0 flex-1">
           <p className={`text-sm font-bold uppercase tracking-wide ${acting ? 'text-act' : 'text-soft'}`}>{head}</p>
-          <h2 className="text-[1.5rem] leading-tight">{room?.name}</h2>
+          <h2 className="text-[1.5rem] leading-tight">{roomName}</h2>
           <p>
             {W.pulls.walls({ n: walls.length, list: walls.join(', ') })} ·{' '}
             {W.pulls.hems({ n: own.length, m: formatRun(length, site.units) })}
@@ -65,12 +66,12 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
         {W.pulls.pullNow}: {W.pulls.hems({ n: own.length, m: formatRun(length, site.units) })}
       </Button>
       <TickTruly
-        name={room?.name ?? ''}
+        name={roomName}
         word={W.pulls.pullNow}
         hems={own}
         onDone={(hemIds, minutesAgo) => off(hemIds ?? pull.hemIds, minutesAgo)}
       />
-      <DefectPictures hemIds={pull.hemIds} name={room?.name ?? ''} />
+      <DefectPictures hemIds={pull.hemIds} name={roomName} />
     </article>
   )
 }

@@ -3,6 +3,7 @@ import { W, whenText } from '../words'
 import { useMemo, useState } from 'react'
 import { DisplayButton } from '../frame/DisplayButton'
 import { PageHead } from '../frame/PageHead'
+import { usePlanWait } from '../frame/PlanTrouble'
 import { useNow } from '../state/clock'
 import { useFacts, useLog, usePlan } from '../state/useJob'
 import { boardAt } from './board'
@@ -20,6 +21,7 @@ import { WhatChanged } from './WhatChanged'
 /** The crew board: what comes off now, what is next, what must be left alone. */
 export function PullsPage() {
   const plan = usePlan()
+  const wait = usePlanWait()
   const log = useLog()
   const { crews, rooms, site } = useFacts()
   const now = useNow(1000)
@@ -41,7 +43,7 @@ export function PullsPage() {
         <Pick label={W.here.label} all={W.here.all} of={rooms} value={roomId} onPick={setRoomId} />
         <Pick label={W.rounds.crew} all={W.pulls.crewAll} of={crews} value={crewId} onPick={setCrewId} />
       </PageHead>
-      {!board && <p className="px-6 text-soft">{W.frame.working}</p>}
+      {!board && <p className="px-6 text-soft">{wait}</p>}
       {board && (
         <div className="grid grid-cols-1 gap-4 px-3 pb-8 lg:grid-cols-[minmax(0,1fr)_380px] lg:px-6">
           <div className="grid min-w-0 grid-cols-1 content-start gap-4">

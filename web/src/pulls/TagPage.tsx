@@ -2,6 +2,7 @@ import { useMemo } from 'react'
 import { Link, useParams } from 'react-router'
 import { asTagCode, tagCodes } from '@crisp-hem/core'
 import { PageHead } from '../frame/PageHead'
+import { usePlanWait } from '../frame/PlanTrouble'
 import { useNow } from '../state/clock'
 import { useFacts, useHems, useLog, usePlan } from '../state/useJob'
 import { Panel } from '../ui/Panel'
@@ -14,6 +15,7 @@ import { TodoList } from './TodoList'
 export function TagPage() {
   const code = asTagCode(useParams().code ?? '')
   const plan = usePlan()
+  const wait = usePlanWait()
   const log = useLog()
   const hems = useHems()
   const { id, rooms, site } = useFacts()
@@ -28,7 +30,7 @@ export function TagPage() {
     )
     return rounds.find((each) => codes.get(each.id) === code) ?? null
   }, [plan, id, code])
-  if (!board) return <p className="p-6 text-soft">{W.frame.working}</p>
+  if (!board) return <p className="p-6 text-soft">{wait}</p>
   const title = W.tags.title({ code })
   if (!round)
     return (

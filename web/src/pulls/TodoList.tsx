@@ -62,6 +62,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
   const tick = useTick()
   const { task } = card
   const room = rooms.find((each) => each.id === task.roomId)
+  const roomName = room?.name ?? W.frame.goneRoom
   const round = plan?.rounds.find((each) => each.id === task.roundId)
   const own = card.subjects.map((id) => hems.get(id)).filter((hem) => hem !== undefined)
   const what =
@@ -82,15 +83,15 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
     const laid = own.filter((hem) => subjects.includes(hem.id))
     const breathers = task.kind === 'lay' ? coveredBreathers(room, laid) : []
     if (breathers.length > 0) events.push(coverTick(breathers, at))
-    tick(events, W.pulls.ticked({ what: `${room?.name}, ${DONE_WORDS[task.kind].toLowerCase()}` }))
+    tick(events, W.pulls.ticked({ what: `${roomName}, ${DONE_WORDS[task.kind].toLowerCase()}` }))
   }
-  const name = `${room?.name}, ${round ? sayText(round.name) : ''} ${what}`
+  const name = `${roomName}, ${round ? sayText(round.name) : ''} ${what}`
   return (
     <li className="border-b border-rule py-1.5">
       <div className="flex items-center gap-3">
         <div className="min-w-0 flex-1">
           <p className="font-semibold">
-            {room?.name}: {what}
+            {roomName}: {what}
           </p>
           <p className="text-sm text-soft">
             {whenText(card.from, now, site.zone)} – {whenText(card.to, now, site.zone)}

@@ -84,14 +84,11 @@ function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean)
   const pulling = new Set(plan.pulls.filter((pull) => pull.coated).map((pull) => pull.taskId))
   return plan.placed
     .filter((placed) => !placed.done && mine(placed.crewId) && !pulling.has(placed.taskId))
-    .map((placed) => {
-      const task = tasks.get(placed.taskId)!
-      return {
-        task,
-        from: placed.from,
-        to: placed.to,
-        subjects: task.subjects.filter((subject) => !isThrough(task, log, subject)),
-      }
+    .flatMap((placed): TodoCard[] => {
+      const task = tasks.get(placed.taskId)
+      if (!task) return []
+      const subjects = task.subjects.filter((subject) => !isThrough(task, log, subject))
+      return [{ task, from: placed.from, to: placed.to, subjects }]
     })
     .sort((a, b) => a.from - b.from)
 }

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { PageHead } from '../frame/PageHead'
+import { usePlanWait } from '../frame/PlanTrouble'
 import { useFacts, useHems, usePlan, useRecipes } from '../state/useJob'
 import { Panel } from '../ui/Panel'
 import { Switch } from '../ui/Tabs'
@@ -14,6 +15,7 @@ import { W } from '../words'
 
 /** Every hem with its recipe; one of them opened as a card. */
 export function RecipesPage() {
+  const wait = usePlanWait()
   const facts = useFacts()
   const hems = useHems()
   const recipes = useRecipes()
@@ -59,7 +61,7 @@ export function RecipesPage() {
             }
           >
             {rows.length === 0 ? (
-              <p className="text-soft">{isReady ? W.recipes.empty : W.frame.working}</p>
+              <p className="text-soft">{isReady ? W.recipes.empty : wait}</p>
             ) : (
               <HemTable
                 groups={groups}

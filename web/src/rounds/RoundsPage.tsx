@@ -10,6 +10,7 @@ import { W, sayText, whenText } from '../words'
 import { formatRun, actOf, type Plan } from '@crisp-hem/core'
 import { useMemo, useState } from 'react'
 import { PageHead } from '../frame/PageHead'
+import { usePlanWait } from '../frame/PlanTrouble'
 import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
@@ -19,9 +20,10 @@ import { ChartPanel } from './ChartPanel'
 /** Crews against time: what is in the way, the chart, and every round with its size. */
 export function RoundsPage() {
   const plan = usePlan()
+  const wait = usePlanWait()
   const { site } = useFacts()
   const now = useNow()
-  if (!plan) return <PageHead title={W.rounds.title} line={W.frame.working} />
+  if (!plan) return <PageHead title={W.rounds.title} line={wait} />
   const line = plan.endsAt === null ? undefined : `${W.rounds.ends} ${whenText(plan.endsAt, now, site.zone)}`
   return (
     <>

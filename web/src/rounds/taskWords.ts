@@ -1,9 +1,9 @@
-import { coatsBelow, type Room, type Task } from '@crisp-hem/core'
-import { W } from '../words'
+import { activityName, coatsBelow, type Room, type Task } from '@crisp-hem/core'
+import { factText, W } from '../words'
 
-/** A task in a line: where, which colour, what is done. Its id where it belongs to no work here any more. */
+/** A task in a line: where, which colour, what is done. By its id alone where the job no longer needs it. */
 export function taskWords(rooms: readonly Room[], task: Task | undefined, id: string): string {
-  if (!task) return id
+  if (!task) return factText(activityName(rooms, id))
   const room = rooms.find((each) => each.id === task.roomId)
   const step = room?.steps.find((each) => each.id === task.stepId)
   const coat = coatInStep(room, task)

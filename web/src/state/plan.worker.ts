@@ -1,4 +1,4 @@
-import { planJob, type Job } from '@crisp-hem/core'
+import { planAnyway, type Job } from '@crisp-hem/core'
 import { partsOf, type PlanPart } from './planParts'
 
 export interface PlanRequest {
@@ -15,7 +15,7 @@ self.onmessage = ({ data }: MessageEvent<PlanRequest>) => {
   const started = performance.now()
   const { seq } = data
   try {
-    const plan = planJob(data.job, data.now)
+    const plan = planAnyway(data.job, data.now)
     const tookMs = performance.now() - started
     for (const part of partsOf(plan)) self.postMessage({ seq, part, tookMs } satisfies PlanReply)
   } catch (error) {

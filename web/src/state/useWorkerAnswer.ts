@@ -23,16 +23,20 @@ export function answerWith<Q, A>(work: (question: Q) => A): void {
  *
  * @param start  makes the worker; called once
  * @param waitMs  how long a question must stand before it is asked, so that typing asks once
+ * @throws what the worker failed with, for the boundary of the part that asked
  */
 export function useWorkerAnswer<Q, A>(start: () => Worker, question: Q, waitMs: number): A | null {
   const [answer, setAnswer] = useState<A | null>(null)
+  const [failed, setFailed] = useState<string | null>(null)
   const desk = useRef<{ worker: Worker; seq: number } | null>(null)
   const starter = useRef(start)
   useEffect(() => {
     const own = { worker: starter.current(), seq: 0 }
     desk.current = own
     own.worker.onmessage = ({ data }: MessageEvent<Answered<A>>) => {
-      if (data.seq === own.seq && 'answer' in data) setAnswer(data.answer)
+      if (data.seq !== own.seq) return
+      setFailed('failed' in data ? data.failed : null)
+      if ('answer' in data) setAnswer(data.answer)
     }
     return () => own.worker.terminate()
   }, [])
@@ -45,5 +49,6 @@ export function useWorkerAnswer<Q, A>(start: () => Worker, question: Q, waitMs: 
     }, waitMs)
     return () => clearTimeout(timer)
   }, [question, waitMs])
+  if (failed !== null) throw new Error(failed)
   return answer
 }

@@ -49,11 +49,16 @@ export async function openUnplanned(job: Job, at: number): Promise<AppStore> {
 
 /** Opens a job at an instant, with its plan. */
 export async function openOnDesk(job: Job, at: number): Promise<Plan> {
+  const plan = Object.freeze(planJob(job, at))
+  await openPlanned(job, plan, at)
+  return plan
+}
+
+/** Opens a job with a plan that was made for it, or for an earlier version of it. */
+export async function openPlanned(job: Job, plan: Plan, at: number): Promise<void> {
   const store = await openUnplanned(job, at)
   const { planned } = await import('../state/planSlice')
-  const plan = Object.freeze(planJob(job, at))
   store.dispatch(planned({ plan, tookMs: 1 }))
-  return plan
 }
 
 /** What a part of the open job's screens looks like, as markup. */

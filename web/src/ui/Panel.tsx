@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { PartBoundary } from './PartBoundary'
 
 interface PanelProps {
   readonly title?: ReactNode
@@ -8,7 +9,7 @@ interface PanelProps {
   readonly id?: string
 }
 
-/** A sheet with a sewn top edge, a title and room for controls beside it. */
+/** A sheet with a sewn top edge, a title and room for controls beside it; a fault inside stays inside. */
 export function Panel({ title, aside, children, className = '', id }: PanelProps) {
   return (
     <section className={`panel ${className}`} id={id}>
@@ -18,7 +19,7 @@ export function Panel({ title, aside, children, className = '', id }: PanelProps
           {aside && <div className="ml-auto flex flex-wrap items-center gap-2 text-sm">{aside}</div>}
         </header>
       )}
-      {children}
+      <PartBoundary>{children}</PartBoundary>
     </section>
   )
 }

@@ -43,6 +43,7 @@ export const EN_SCREENS = {
     loading: 'Opening…',
     gone: 'This job is not here.',
     working: 'Working it out…',
+    goneRoom: 'a room taken out of this job',
     close: 'Close',
     menu: 'Steps of the work',
     more: 'More',
