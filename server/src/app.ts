@@ -5,7 +5,7 @@ import fastifyHelmet from '@fastify/helmet'
 import fastifyStatic from '@fastify/static'
 import fastify, { type FastifyBaseLogger, type FastifyInstance, type RouteOptions } from 'fastify'
 import { standInWeather, type WeatherProvider } from '@crisp-hem/core'
-import type { HealthAnswer } from '@crisp-hem/core/wire'
+import { OFFICE_HEADER, type HealthAnswer } from '@crisp-hem/core/wire'
 import type { Database } from './db/open'
 import { tablesOf, type Tables } from './db/tables'
 import { upgradeStored } from './db/upgradeStored'
@@ -15,6 +15,7 @@ import { deskHere, type HeavyDesk } from './heavy/desk'
 import { BODY_LIMIT_BYTES } from './heavy/limits'
 import { postOffice, standInMessenger, type Messenger } from './messages/post'
 import { hub } from './live/hub'
+import { openLines } from './live/lines'
 import { addAccess, forRoles } from './people/access'
 import { liveRoutes } from './routes/live'
 import { peopleRoutes } from './routes/people'
@@ -73,6 +74,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
   })
   upgradeStored(options.db)
   const tables = tablesOf(options.db)
+  tables.together(() => tables.edits.heal(Date.parse(options.now?.() ?? new Date().toISOString())))
   const heavy = options.heavy ?? deskHere(tables)
   app.addHook('onClose', async () => heavy.close())
   answerErrors(app)
@@ -139,7 +141,9 @@ async function addApi(api: FastifyInstance, options: AppOptions, tables: Tables,
   const now = options.now ?? (() => new Date().toISOString())
   const isOpen = options.isOpen ?? false
   const news = hub()
+  const lines = openLines()
   if (options.onRoute) api.addHook('onRoute', options.onRoute)
+  api.addHook('onRequest', async (_request, reply) => void reply.header(OFFICE_HEADER, '1'))
   addAccess(api, { people: tables.people, isOpen, now })
   await api.register(fastifyRateLimit, {
     // On an open server all come from one machine, and so does whoever drills it.
@@ -157,8 +161,8 @@ async function addApi(api: FastifyInstance, options: AppOptions, tables: Tables,
   void post.deliver()
   await api.register(jobRoutes, { tables, heavy, now, post, hub: news })
   await api.register(logRoutes, { tables, heavy, now, hub: news })
-  await api.register(liveRoutes, { tables, hub: news })
-  await api.register(peopleRoutes, { people: tables.people, isOpen, now, firstCode: options.firstCode ?? null })
+  await api.register(liveRoutes, { tables, hub: news, lines })
+  await api.register(peopleRoutes, { people: tables.people, isOpen, now, lines, firstCode: options.firstCode ?? null })
   await api.register(contractorRoutes, { contractor: tables.contractor, heavy, now })
   await api.register(photoRoutes, { jobs: tables.jobs, folder: options.photoFolder ?? null })
   await api.register(weatherRoutes, { weather: options.weather ?? standInWeather(STAND_IN_SEED) })

@@ -12,6 +12,7 @@ export const SERVER_ERRORS = {
   'log.id_taken': 409,
   'published.meanwhile': 409,
   'sign_in.needed': 401,
+  'sign_in.other': 401,
   'sign_in.wrong': 401,
   'sign_in.code_wrong': 401,
   'sign_in.role': 403,

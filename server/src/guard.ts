@@ -28,6 +28,8 @@ export function addGuard(app: FastifyInstance, { hosts }: GuardOptions): void {
   app.addHook('onRequest', async (request) => {
     const host = request.headers.host ?? ''
     if (!hosts.has(nameOf(host))) throw new ServerError('host.unknown', { host })
+    const twice = Object.entries(request.query ?? {}).find(([, value]) => typeof value !== 'string')
+    if (twice) throw new ServerError('request.unreadable', { detail: `${twice[0]} is given twice` })
     if (CHANGES_NOTHING.has(request.method)) return
     if (!isOwn(request, host)) throw new ServerError('origin.foreign', { origin: request.headers.origin ?? 'none' })
     const type = request.headers['content-type']

@@ -1,23 +1,25 @@
 import type { Edit, LogEvent, OutdoorHour, PublishedPlan } from '@crisp-hem/core'
-import type {
-  ContractorAnswer,
-  EditAnswer,
-  HistoryLine,
-  JobMarks,
-  JobNews,
-  PersonAnswer,
-  Role,
-  TickAnswer,
-  Who,
-  WhoAnswer,
-  ErrorAnswer,
-  HealthAnswer,
-  JobAnswer,
-  JobFacts,
-  JobSummary,
-  MessageAnswer,
-  WeatherQuestion,
-  PublishRequest,
+import {
+  OFFICE_HEADER,
+  SAID_BY_HEADER,
+  type ContractorAnswer,
+  type EditAnswer,
+  type HistoryLine,
+  type JobMarks,
+  type JobNews,
+  type PersonAnswer,
+  type Role,
+  type TickAnswer,
+  type Who,
+  type WhoAnswer,
+  type ErrorAnswer,
+  type HealthAnswer,
+  type JobAnswer,
+  type JobFacts,
+  type JobSummary,
+  type MessageAnswer,
+  type WeatherQuestion,
+  type PublishRequest,
 } from '@crisp-hem/core/wire'
 import { errorText } from './words'
 
@@ -40,8 +42,15 @@ export class ApiError extends Error {
 
 /** Browsers let go of larger bodies when a page is left (Fetch standard: 64 KiB in all). */
 const KEEPALIVE_BYTES = 60_000
+const JSON_TYPE = 'application/json'
 
-async function ask<T>(method: string, path: string, body?: unknown, type = 'application/json'): Promise<T> {
+interface Asking {
+  readonly type?: string
+  /** Id of whoever said it; the office takes it under no other name. */
+  readonly by?: string | null
+}
+
+async function ask<T>(method: string, path: string, body?: unknown, { type = JSON_TYPE, by }: Asking = {}): Promise<T> {
   const ready = body === undefined || typeof body === 'string' || body instanceof Blob
   const content = ready ? body : JSON.stringify(body)
   const response = await fetch(`/api${path}`, {
@@ -52,14 +61,24 @@ async function ask<T>(method: string, path: string, body?: unknown, type = 'appl
       // How wrong this device's clock is, the office sees by this.
       ...(method === 'GET' ? {} : { 'x-sent-at': new Date().toISOString() }),
       ...(content === undefined ? {} : { 'content-type': type }),
+      ...(by ? { [SAID_BY_HEADER]: by } : {}),
     },
     ...(content === undefined ? {} : { body: content }),
   }).catch(() => {
-    throw new ApiError({ code: 'offline', message: '', facts: {}, place: null }, 0)
+    throw noLine()
   })
-  if (!response.ok) throw new ApiError((await response.json()) as ErrorAnswer, response.status)
-  return (response.status === 204 ? undefined : await response.json()) as T
+  // A gateway, a portal or another office’s server answered: that is no line to ours.
+  if (!response.headers.has(OFFICE_HEADER)) throw noLine()
+  if (response.status === 204) return undefined as T
+  const answer: unknown = await response.json().catch(() => {
+    throw noLine()
+  })
+  if (!response.ok) throw new ApiError(answer as ErrorAnswer, response.status)
+  // What the office answers to a path is what the path is for.
+  return answer as T
 }
+
+const noLine = (): ApiError => new ApiError({ code: 'offline', message: '', facts: {}, place: null }, 0)
 
 const one = (id: string) => `/jobs/${encodeURIComponent(id)}`
 
@@ -85,13 +104,14 @@ export const api = {
       'GET',
       `/weather?${new URLSearchParams({ ...question, hours: String(question.hours) })}`,
     ),
-  sendPhoto: (id: string, photoId: string, file: Blob) =>
-    ask<{ bytes: number }>('PUT', `${one(id)}/photos/${photoId}`, file, file.type),
+  sendPhoto: (id: string, photoId: string, file: Blob, by: string | null) =>
+    ask<{ bytes: number }>('PUT', `${one(id)}/photos/${photoId}`, file, { type: file.type, by }),
   photoUrl: (id: string, photoId: string) => `/api${one(id)}/photos/${photoId}`,
   fileUrl: (id: string) => `/api${one(id)}/file`,
-  sendEvents: (id: string, events: readonly LogEvent[]) => ask<TickAnswer>('POST', `${one(id)}/log`, { events }),
-  sendEdits: (id: string, device: string, edits: readonly Edit[]) =>
-    ask<EditAnswer>('POST', `${one(id)}/edits`, { device, edits }),
+  sendEvents: (id: string, events: readonly LogEvent[], by: string | null, isAgain: boolean) =>
+    ask<TickAnswer>('POST', `${one(id)}/log${isAgain ? '?again=1' : ''}`, { events }, { by }),
+  sendEdits: (id: string, device: string, edits: readonly Edit[], by: string | null) =>
+    ask<EditAnswer>('POST', `${one(id)}/edits`, { device, edits }, { by }),
   news: (id: string, marks: JobMarks, plan: number) => ask<JobNews>('GET', `${one(id)}/news?${marked(marks, plan)}`),
   liveUrl: (id: string, marks: JobMarks, plan: number) => `/api${one(id)}/live?${marked(marks, plan)}`,
   history: (id: string) => ask<HistoryLine[]>('GET', `${one(id)}/history`),

@@ -1,12 +1,24 @@
+import type { Selling } from './selling'
+
 /** What an hour’s work is set to where prices are not to be seen. */
 const HOUR = 100_000
+/** Significant digits of a price told in hours: from more of them the wage could be found, since prices are whole in it. */
+const DIGITS = 3
+/** How a price is made of costs is the office’s alone. */
+const UNTOLD: Selling = { overheadPct: 0, marginPct: 0, taxPct: 0, setUpMinPerDay: 0, sundriesMinorPerDay: 0 }
+
+/** Names of fields under which all is the office's alone. */
+const OFFICE_ONLY: ReadonlySet<string> = new Set(['quotes', 'selling'])
+
+/** Whether a field, or all below it, is not for painters as it stands. */
+export const isPriceField = (name: string): boolean => isMoneyField(name) || OFFICE_ONLY.has(name)
 
 /** Names of fields that hold money. */
 export const isMoneyField = (name: string): boolean => /Minor(PerL)?$/.test(name)
 
 /**
- * Facts with all money told in hours of work: what is cheaper stays so, by as much, so that everything is chosen as before, and
- * no price or wage can be read off.
+ * Facts with all money told in hours of work, to three digits: what is cheaper stays so, so that everything is chosen as before,
+ * and no price or wage can be read off or worked out of them all together.
  *
  * @param wageMinor  what an hour costs in them; where it is nothing, money becomes nothing too
  */
@@ -22,8 +34,14 @@ function told(data: unknown, factor: number): unknown {
   return Object.fromEntries(
     Object.entries(data).map(([name, value]: [string, unknown]) => [
       name,
-      // What a customer was asked for is nobody's but the office's.
-      name === 'quotes' ? [] : isMoneyField(name) && typeof value === 'number' ? value * factor : told(value, factor),
+      // What a customer was asked for, and how, is nobody's but the office's.
+      name === 'quotes'
+        ? []
+        : name === 'selling'
+          ? UNTOLD
+          : isMoneyField(name) && typeof value === 'number'
+            ? Number((value * factor).toPrecision(DIGITS))
+            : told(value, factor),
     ]),
   )
 }

@@ -1,5 +1,13 @@
 import fc from 'fast-check'
-import { clockMs, HYBRID_CLOCK, laterClock, nextClock } from './hybridClock'
+import {
+  boundedClock,
+  CLOCK_AHEAD_MS,
+  clockMs,
+  HYBRID_CLOCK,
+  isTooFarAhead,
+  laterClock,
+  nextClock,
+} from './hybridClock'
 
 test('never runs backwards, whatever the wall clock does, and is later than all it has seen', () =>
   fc.assert(
@@ -23,4 +31,24 @@ test('is written in base 36, so that text sorts as it counts', () => {
   expect(laterClock(one, null)).toBe(one)
   expect(laterClock(null, one)).toBe(one)
   expect(laterClock(one, nextClock(one, 0, 'other'))).not.toBe(one)
+})
+
+test('is readable at both ends of its scale, where a count is full or nothing is later', () => {
+  for (const last of ['000000000-zzzz-d1', 'zzzzzzzzz-0000-d1', 'zzzzzzzzz-zzzz-d1'])
+    expect(nextClock(last, 1000, 'd2')).toMatch(HYBRID_CLOCK)
+  expect(nextClock('000000000-zzzz-d1', 0, 'd2') > '000000000-zzzz-d1').toBe(true)
+  expect(nextClock(null, Number.MAX_SAFE_INTEGER, 'd2')).toMatch(HYBRID_CLOCK)
+})
+
+test('a reading from too far ahead is taken to be of now, and the next right one is later', () => {
+  const now = 1_800_000_000_000
+  const yearAhead = nextClock(null, now + 365 * 86_400_000, 'bad')
+  const kept = boundedClock(yearAhead, null, now)
+  expect(isTooFarAhead(kept, now)).toBe(false)
+  expect(kept.endsWith('-bad')).toBe(true)
+  expect(nextClock(null, now + 1, 'good') > kept).toBe(true)
+  // What was stored before anybody looked does not rule either.
+  expect(isTooFarAhead(boundedClock('zzzzzzzzz-zzzz-bad', yearAhead, now), now)).toBe(false)
+  const right = nextClock(null, now + CLOCK_AHEAD_MS, 'good')
+  expect(boundedClock(right, null, now)).toBe(right)
 })

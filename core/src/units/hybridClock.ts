@@ -7,6 +7,8 @@ export type HybridClock = string
 
 const MS_DIGITS = 9
 const COUNT_DIGITS = 4
+const MOST_COUNT = 36 ** COUNT_DIGITS - 1
+const MOST_MS = 36 ** MS_DIGITS - 1
 /** Base 36: nine digits of milliseconds reach behind the year 5000. */
 const BASE = 36
 export const HYBRID_CLOCK = /^[0-9a-z]{9}-[0-9a-z]{4}-[\w-]{1,60}$/
@@ -35,10 +37,30 @@ const written = ({ ms, count }: Parts, device: string): HybridClock =>
  */
 export function nextClock(last: HybridClock | null, wallMs: number, device: string): HybridClock {
   const before = partsOf(last)
-  const now = Math.max(0, Math.floor(wallMs))
-  return now > before.ms
-    ? written({ ms: now, count: 0 }, device)
-    : written({ ms: before.ms, count: before.count + 1 }, device)
+  const now = Math.min(MOST_MS, Math.max(0, Math.floor(wallMs)))
+  if (now > before.ms) return written({ ms: now, count: 0 }, device)
+  // A count that is full goes on in the next millisecond; at the very end of the scale there is nothing later.
+  return before.count < MOST_COUNT
+    ? written({ ms: before.ms, count: before.count + 1 }, device)
+    : written({ ms: Math.min(MOST_MS, before.ms + 1), count: 0 }, device)
+}
+
+/** How far a reading may be ahead of the office's own time, ms: phones set themselves to within seconds. From memory. */
+export const CLOCK_AHEAD_MS = 5 * 60_000
+
+/** Whether a reading is further ahead of a wall clock than any device that is set right could be. */
+export const isTooFarAhead = (clock: HybridClock, wallMs: number): boolean => clockMs(clock) > wallMs + CLOCK_AHEAD_MS
+
+/**
+ * A reading as it may be kept: one that is too far ahead is taken to be of now, so that a wrong clock does not rule for as
+ * long as it is wrong by.
+ *
+ * @param last  the latest reading that was kept; what comes now is later, unless that one is too far ahead itself
+ */
+export function boundedClock(clock: HybridClock, last: HybridClock | null, wallMs: number): HybridClock {
+  if (!isTooFarAhead(clock, wallMs)) return clock
+  const base = last !== null && isTooFarAhead(last, wallMs) ? null : last
+  return nextClock(base, wallMs, clock.slice(MS_DIGITS + COUNT_DIGITS + 2))
 }
 
 /** The later of two readings; null where there is none. */

@@ -1,6 +1,12 @@
 import type { FactChange } from '../edits/edit'
 import type { HouseRules, LogEvent, Shelf, JobFacts, PublishedPlan, PublishedTask, ErrorFacts, Said } from '../ground'
 
+/** Stands on every answer of an office’s interface, so that devices tell it from a gateway’s or a portal’s page. */
+export const OFFICE_HEADER = 'x-crisp-hem'
+
+/** Id of whoever said what is sent, where somebody had signed in by then. */
+export const SAID_BY_HEADER = 'x-said-by'
+
 /** One line of the list of jobs. */
 export interface JobSummary {
   readonly id: string
@@ -20,6 +26,8 @@ export interface JobAnswer {
   /** The plan people work by, or null. */
   readonly published: PublishedPlan | null
   readonly marks: JobMarks
+  /** Which line of history the office's database is of; another one than before means that a copy was put back. */
+  readonly epoch: string
 }
 
 /** How far the server’s log and edits of a job have come; what is behind them is still to be told. */
@@ -66,6 +74,7 @@ export interface TickAnswer {
 /** What is new in a job since some marks. */
 export interface JobNews {
   readonly marks: JobMarks
+  readonly epoch: string
   readonly revision: number
   readonly log: readonly LogEvent[]
   readonly edits: readonly TakenEdit[]

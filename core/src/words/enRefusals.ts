@@ -25,6 +25,7 @@ export const EN_REFUSALS = {
   'error.published.meanwhile': 'plan {now} was published meanwhile; look at it first',
   'error.log.id_taken': 'a tick with the id {id} says something else already',
   'error.sign_in.needed': 'sign in first',
+  'error.sign_in.other': 'somebody else is signed in here now',
   'error.sign_in.wrong': 'name or password is not right',
   'error.sign_in.code_wrong': 'this code is not good, or no longer: ask the office for a new one',
   'error.sign_in.role': 'this is not for {role}',

@@ -1,7 +1,9 @@
 import {
   applyEdits,
+  boundedClock,
   expects,
   fieldOf,
+  isTooFarAhead,
   nextClock,
   valueAt,
   type Edit,
@@ -54,6 +56,16 @@ export function editTable(db: Database) {
     keepField: db.prepare<[{ job_id: string; field: string; clock: string; by: string | null }]>(`
       INSERT INTO field_clock (job_id, field, clock, by) VALUES (@job_id, @field, @clock, @by)
       ON CONFLICT (job_id, field) DO UPDATE SET clock = @clock, by = @by`),
+    clocks: db.prepare<[], { job_id: string; field: string; clock: string }>(
+      'SELECT job_id, field, clock FROM field_clock',
+    ),
+    setClock: db.prepare<[{ job_id: string; field: string; clock: string }]>(
+      'UPDATE field_clock SET clock = @clock WHERE job_id = @job_id AND field = @field',
+    ),
+    editClocks: db.prepare<[], { job_id: string; id: string; clock: string }>('SELECT job_id, id, clock FROM edit'),
+    setEditClock: db.prepare<[{ job_id: string; id: string; clock: string }]>(
+      'UPDATE edit SET clock = @clock WHERE job_id = @job_id AND id = @id',
+    ),
     insert: db.prepare<[Row]>(`
       INSERT INTO edit (job_id, id, seq, revision, clock, device, by, at, body)
       VALUES (@job_id, @id, @seq, @revision, @clock, @device, @by, @at, @body)`),
@@ -77,6 +89,19 @@ export function editTable(db: Database) {
 
   return {
     marks,
+    /** An edit with its clock as it may be kept: none is from further ahead than the office's own time allows. */
+    bounded: (jobId: string, edit: Edit, wallMs: number): Edit => ({
+      ...edit,
+      clock: boundedClock(edit.clock, sql.lastClock.get(jobId)?.clock ?? null, wallMs),
+    }),
+    /** Puts back what was stored before clocks were bounded. Returns how many fields had been ruled from ahead. */
+    heal(wallMs: number): number {
+      const bad = sql.clocks.all().filter(({ clock }) => isTooFarAhead(clock, wallMs))
+      for (const { clock, ...field } of bad) sql.setClock.run({ ...field, clock: boundedClock(clock, null, wallMs) })
+      for (const { clock, ...edit } of sql.editClocks.all())
+        if (isTooFarAhead(clock, wallMs)) sql.setEditClock.run({ ...edit, clock: boundedClock(clock, null, wallMs) })
+      return bad.length
+    },
     /** Works out what an edit comes to; writes nothing. */
     judge(facts: JobFacts, edit: Edit): Outcome {
       if (sql.has.get(facts.id, edit.id)) return 'known'

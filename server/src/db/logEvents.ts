@@ -12,13 +12,15 @@ interface Row {
   readonly at: string
   readonly crew_id: string | null
   readonly body: string
-  readonly sent: string
+  readonly sent: string | null
 }
 
 /** A line as it was sent, and as it is kept: by whom, and with its time put right. */
 export interface SentEvent {
   readonly sent: LogEvent
   readonly kept: LogEvent
+  /** A line that was here before a copy was put back: it has no sum, and is known by its id. */
+  readonly isAgain?: boolean
 }
 
 const sumOf = (event: LogEvent): string =>
@@ -49,12 +51,13 @@ export function logTable(db: Database) {
   const append = atOnce(db, (jobId: string, events: readonly SentEvent[]): number => {
     let seq = marks(jobId)
     const first = seq
-    for (const { sent, kept } of events) {
+    for (const { sent, kept, isAgain } of events) {
       const { id, kind, at, crewId } = kept
-      const sum = sumOf(sent)
+      const sum = isAgain ? null : sumOf(sent)
       const known = sql.one.get(jobId, id)
       // Lines of before devices said so have no sum: they are known by their id alone.
-      if (known && known.sent !== null && known.sent !== sum) throw new ServerError('log.id_taken', { id })
+      if (known && known.sent !== null && sum !== null && known.sent !== sum)
+        throw new ServerError('log.id_taken', { id })
       if (known) continue
       seq += 1
       sql.insert.run({ job_id: jobId, id, seq, kind, at, crew_id: crewId, body: JSON.stringify(kept), sent: sum })

@@ -1,3 +1,4 @@
+import { epochTable, type EpochTable } from './epoch'
 import { contractorTable, type ContractorTable } from './contractor'
 import { messageTable, type MessageTable } from './messages'
 import { jobTable, type JobTable } from './jobs'
@@ -16,6 +17,7 @@ export interface Tables {
   readonly messages: MessageTable
   readonly edits: EditTable
   readonly people: PeopleTable
+  readonly epoch: EpochTable
   /** Several writes at once, with the reads they rest on. */
   readonly together: <R>(act: () => R) => R
   /** Several reads of one state; holds no writer up. */
@@ -36,6 +38,7 @@ export function tablesOf(db: Database): Tables {
     messages,
     edits: editTable(db),
     people: peopleTable(db),
+    epoch: epochTable(db),
     together,
     asOne,
   }

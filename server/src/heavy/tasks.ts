@@ -24,6 +24,7 @@ import {
 } from '@crisp-hem/core/wire'
 import {
   betterPlan,
+  boundedClock,
   changesBetween,
   formatInstant,
   parseInstant,
@@ -41,6 +42,7 @@ import { NOTHING_HAPPENED } from '../db/jobs'
 import type { Tables } from '../db/tables'
 import { refusalOf, refuseFaults, saidOf, ServerError, type Outcome } from '../errors'
 import { checkMeasure } from './limits'
+import { parsed } from './parsed'
 
 /** What a task is told besides the body. */
 export interface TaskFacts {
@@ -50,6 +52,8 @@ export interface TaskFacts {
   readonly now: string
   /** Who asks, by name; null where nobody is signed in. */
   readonly by?: string | null
+  /** Lines that the office had before a copy was put back: they stay as they were then. */
+  readonly isAgain?: boolean
   /** What the device took for now when it sent this, ISO UTC. */
   readonly sentAt?: string | undefined
   /** Several bodies laid one behind the other: how long each is, and what it is told. */
@@ -57,16 +61,6 @@ export interface TaskFacts {
 }
 
 type Task = (tables: Tables, body: Uint8Array, facts: TaskFacts) => unknown
-
-/** A body as data. @throws ServerError request.unreadable, and what {@link checkMeasure} throws */
-function parsed(body: Uint8Array): unknown {
-  checkMeasure(body)
-  try {
-    return JSON.parse(Buffer.from(body).toString('utf8'))
-  } catch (error) {
-    throw new ServerError('request.unreadable', { detail: (error as Error).message })
-  }
-}
 
 const copySchema = exact({ id: id(), name: text() })
 const saveSchema = exact({ revision: wholeNumber(1, Number.MAX_SAFE_INTEGER) })
@@ -140,7 +134,8 @@ function edit({ jobs, edits, log, together }: Tables, body: Uint8Array, told: Ta
     const missed: MissedChange[] = []
     const refused: EditAnswer['refused'][number][] = []
     let { facts, revision } = found
-    for (const each of sent) {
+    for (const one of sent) {
+      const each = edits.bounded(jobId, one, Date.parse(told.now))
       const outcome = edits.judge(facts, each)
       if (outcome === 'known') continue
       if ('fault' in outcome) {
@@ -168,11 +163,17 @@ function append({ jobs, log, edits }: Tables, body: Uint8Array, facts: TaskFacts
   refuseFaults(shapeFaults(eventBatchSchema, batch))
   if (!jobs.has(jobIdOf(facts))) throw new ServerError('job.not_found', { job: jobIdOf(facts) })
   const jobId = jobIdOf(facts)
-  const skew = facts.sentAt === undefined ? 0 : Date.parse(facts.now) - Date.parse(facts.sentAt)
+  const nowMs = Date.parse(facts.now)
+  const skew = facts.sentAt === undefined ? 0 : nowMs - Date.parse(facts.sentAt)
   const skewMs = Math.abs(skew) > WRONG_CLOCK_MS ? skew : 0
+  const right = { skewMs: facts.isAgain ? 0 : skewMs, nowMs, by: facts.by ?? null, isAgain: facts.isAgain ?? false }
   const taken = log.append(
     jobId,
-    (batch as { events: LogEvent[] }).events.map((sent) => ({ sent, kept: putRight(sent, skewMs, facts.by ?? null) })),
+    (batch as { events: LogEvent[] }).events.map((sent) => ({
+      sent,
+      kept: putRight(sent, right),
+      isAgain: right.isAgain,
+    })),
   )
   return { taken, skewMs, marks: { log: log.marks(jobId), edit: edits.marks(jobId) } }
 }
@@ -195,13 +196,28 @@ function appendAll(tables: Tables, body: Uint8Array, { parts = [] }: TaskFacts):
   })
 }
 
-/** A line with who sent it, and with its time put right by as much as its device’s clock is off; both times are kept. */
-function putRight(event: LogEvent, skewMs: number, by: string | null): LogEvent {
+interface Right {
+  readonly skewMs: number
+  readonly nowMs: number
+  readonly by: string | null
+  readonly isAgain: boolean
+}
+
+/**
+ * A line with who sent it, and with its time put right by as much as its device’s clock is off; both times are kept. No clock
+ * moves a line into the time to come, and no reading of one is kept that is further ahead than a device that is set right.
+ */
+function putRight(event: LogEvent, { skewMs, nowMs, by, isAgain }: Right): LogEvent {
   const { origin } = event
   if (!origin) return event
   const minutes = Math.round(skewMs / 60_000)
-  const at = minutes === 0 ? event.at : formatInstant(parseInstant(event.at) + minutes)
-  return { ...event, at, origin: { ...origin, by: by ?? origin.by, saidAt: minutes === 0 ? null : event.at } }
+  const said = parseInstant(event.at)
+  const put = Math.min(said + minutes, Math.max(said, Math.floor(nowMs / 60_000)))
+  const isMoved = minutes !== 0 && put !== said
+  const at = isMoved ? formatInstant(put) : event.at
+  const clock = boundedClock(origin.clock, null, nowMs)
+  if (isAgain) return { ...event, origin: { ...origin, clock } }
+  return { ...event, at, origin: { ...origin, clock, by: by ?? origin.by, saidAt: isMoved ? event.at : null } }
 }
 
 function publish({ jobs, published, messages }: Tables, body: Uint8Array, facts: TaskFacts): PublishedPlan {

@@ -5,6 +5,7 @@ import { basename, dirname, join } from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import { createGunzip, createGzip } from 'node:zlib'
 import Sqlite from 'better-sqlite3'
+import { beginEpoch } from '../db/epoch'
 
 /** Where a server keeps things. */
 export interface Kept {
@@ -70,6 +71,7 @@ export async function readCopy(
   try {
     const files = await unpacked(from, staged)
     checkWhole(join(staged, 'database'))
+    anewIn(join(staged, 'database'))
     const aside = existsSync(database)
       ? join(folder, `before-restore-${new Date().toISOString().replaceAll(':', '')}`)
       : null
@@ -130,6 +132,16 @@ function checkWhole(database: string): void {
     const [found] = db.pragma('integrity_check(1)') as { integrity_check: string }[]
     if (found?.integrity_check !== 'ok')
       throw new Error(`the database in this copy is damaged: ${found?.integrity_check}`)
+  } finally {
+    db.close()
+  }
+}
+
+/** What is put back is another line of history than what devices have heard since. */
+function anewIn(database: string): void {
+  const db = new Sqlite(database)
+  try {
+    beginEpoch(db)
   } finally {
     db.close()
   }

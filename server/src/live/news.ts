@@ -1,11 +1,11 @@
-import { isMoneyField } from '@crisp-hem/core'
+import { isPriceField } from '@crisp-hem/core'
 import type { JobMarks, JobNews, Role } from '@crisp-hem/core/wire'
 import type { Tables } from '../db/tables'
 import { ServerError } from '../errors'
 
 /** What is new in a job since some marks, for somebody of a role. @throws ServerError job.not_found */
 export function newsOf(tables: Tables, jobId: string, since: JobMarks, plan: number, role: Role): JobNews {
-  const { jobs, log, edits, published } = tables
+  const { jobs, log, edits, published, epoch } = tables
   return tables.asOne(() => {
     const revision = jobs.revision(jobId)
     if (revision === null) throw new ServerError('job.not_found', { job: jobId })
@@ -15,6 +15,7 @@ export function newsOf(tables: Tables, jobId: string, since: JobMarks, plan: num
     const anew = role === 'painter' && taken.some(({ changes }) => hasMoney(changes))
     return {
       marks: { log: log.marks(jobId), edit: edits.marks(jobId) },
+      epoch: epoch.read(),
       revision,
       log: log.since(jobId, since.log),
       edits: anew ? [] : taken,
@@ -26,8 +27,8 @@ export function newsOf(tables: Tables, jobId: string, since: JobMarks, plan: num
 
 /** Whether money stands anywhere in it, or its path leads to some. */
 function hasMoney(data: unknown): boolean {
-  if (typeof data === 'string') return isMoneyField(data)
+  if (typeof data === 'string') return isPriceField(data)
   if (Array.isArray(data)) return data.some(hasMoney)
   if (typeof data !== 'object' || data === null) return false
-  return Object.entries(data).some(([name, value]) => isMoneyField(name) || hasMoney(value))
+  return Object.entries(data).some(([name, value]) => isPriceField(name) || hasMoney(value))
 }

@@ -1,5 +1,5 @@
 import type { FastifyInstance, FastifyReply, FastifyRequest } from 'fastify'
-import type { Role, Who } from '@crisp-hem/core/wire'
+import { SAID_BY_HEADER, type Role, type Who } from '@crisp-hem/core/wire'
 import type { PeopleTable, SignedIn } from '../db/people'
 import { ServerError } from '../errors'
 
@@ -65,6 +65,9 @@ export function addAccess(api: FastifyInstance, { people, isOpen, now }: AccessO
     const { access } = request.routeOptions.config
     if (access === undefined || access === 'anybody') return
     if (!request.who) throw new ServerError('sign_in.needed')
+    // Another tab of this device may have signed somebody else in meanwhile: nothing is taken under another’s name.
+    const saidBy = request.headers[SAID_BY_HEADER]
+    if (saidBy !== undefined && saidBy !== request.who.id) throw new ServerError('sign_in.other')
     if (!access.includes(request.who.role)) throw new ServerError('sign_in.role', { role: request.who.role })
   })
 }

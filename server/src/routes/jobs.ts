@@ -25,7 +25,7 @@ type Bytes = { Body: Uint8Array }
 
 /** Jobs: list, create, read, save, copy, delete and restore, publish a plan, export and import. */
 export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tables, heavy, now, post, hub }) => {
-  const { jobs, log, published, messages, edits, asOne } = tables
+  const { jobs, log, published, messages, edits, epoch, asOne } = tables
 
   app.get('/jobs', forRoles(ALL), async () => jobs.list())
 
@@ -46,7 +46,7 @@ export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tab
       return [
         '{"facts":',
         ...(who?.role === 'painter' ? [priceless(found.facts)] : found.facts),
-        `,"revision":${found.revision},"marks":${marks},"published":${JSON.stringify(published.latest(jobId))},"log":[`,
+        `,"revision":${found.revision},"epoch":"${epoch.read()}","marks":${marks},"published":${JSON.stringify(published.latest(jobId))},"log":[`,
         ...log.text(jobId),
         ']}',
       ]

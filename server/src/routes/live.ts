@@ -3,12 +3,14 @@ import type { HistoryLine, JobMarks, JobNews } from '@crisp-hem/core/wire'
 import type { Tables } from '../db/tables'
 import { ServerError } from '../errors'
 import type { Hub } from '../live/hub'
+import type { Lines } from '../live/lines'
 import { newsOf } from '../live/news'
 import { ALL, forRoles, LEADS } from '../people/access'
 
 export interface LiveRoutesOptions {
   readonly tables: Tables
   readonly hub: Hub
+  readonly lines: Lines
 }
 
 type OneJob = { Params: { jobId: string }; Querystring: { log?: string; edit?: string; plan?: string } }
@@ -24,7 +26,7 @@ const mark = (text: string | undefined): number => {
 }
 
 /** What is new in a job: once, or as it comes. */
-export const liveRoutes: FastifyPluginAsync<LiveRoutesOptions> = async (app, { tables, hub }) => {
+export const liveRoutes: FastifyPluginAsync<LiveRoutesOptions> = async (app, { tables, hub, lines }) => {
   const since = ({ log, edit }: OneJob['Querystring']): JobMarks => ({ log: mark(log), edit: mark(edit) })
 
   app.get<OneJob>('/jobs/:jobId/news', forRoles(ALL), async ({ params, query, who }) =>
@@ -70,8 +72,10 @@ export const liveRoutes: FastifyPluginAsync<LiveRoutesOptions> = async (app, { t
       }
     })
     const beat = setInterval(() => raw.write(': beat\n\n'), BEAT_MS)
+    const offList = lines.add({ personId: request.who!.id, sessionId: request.sessionId, end: () => raw.end() })
     raw.on('close', () => {
       stop()
+      offList()
       clearInterval(beat)
     })
   })

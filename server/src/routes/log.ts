@@ -7,6 +7,12 @@ import type { Hub } from '../live/hub'
 import { ALL, forRoles } from '../people/access'
 import { bytes, nameOf } from './jobs'
 
+/** What no clock has ever shown tells nothing of one: clocks that lost their time show 1970, or some day since. */
+const isTime = (text: unknown): text is string => {
+  const ms = typeof text === 'string' ? Date.parse(text) : Number.NaN
+  return ms >= 0 && ms < Date.UTC(2100, 0)
+}
+
 export interface LogRoutesOptions {
   readonly tables: Tables
   readonly heavy: HeavyDesk
@@ -28,7 +34,7 @@ export const logRoutes: FastifyPluginAsync<LogRoutesOptions> = async (app, { tab
       }
     },
   )
-  app.post<{ Params: { jobId: string }; Body: Uint8Array }>(
+  app.post<{ Params: { jobId: string }; Body: Uint8Array; Querystring: { again?: string } }>(
     '/jobs/:jobId/log',
     forRoles(ALL),
     async (request, reply) => {
@@ -40,8 +46,9 @@ export const logRoutes: FastifyPluginAsync<LogRoutesOptions> = async (app, { tab
           jobId,
           now: now(),
           by: nameOf(request.who),
-          // What is no time at all tells nothing of a clock.
-          sentAt: typeof sentAt === 'string' && !Number.isNaN(Date.parse(sentAt)) ? sentAt : undefined,
+          // Lines that a copy lacked come by whoever heard them: who ticked stays who ticked.
+          isAgain: request.query.again === '1',
+          sentAt: isTime(sentAt) ? sentAt : undefined,
         },
       })
       hub.tell(jobId)

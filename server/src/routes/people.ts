@@ -14,7 +14,10 @@ import type { Schema } from 'yup'
 import { codeSigns, type PeopleTable } from '../db/people'
 import { refuseFaults, ServerError } from '../errors'
 import { ALL, forRoles, giveToken, OFFICE } from '../people/access'
+import { parsed } from '../heavy/parsed'
+import { bytes } from './jobs'
 import { Tries } from '../people/tries'
+import type { Lines } from '../live/lines'
 
 export interface PeopleRoutesOptions {
   readonly people: PeopleTable
@@ -22,10 +25,14 @@ export interface PeopleRoutesOptions {
   readonly now: () => string
   /** The code that makes the first account; null once there is one. */
   readonly firstCode: string | null
+  /** Open lines of people, to be ended with their sessions. */
+  readonly lines: Lines
 }
 
 type Bytes = { Body: Uint8Array }
 
+/** The longest form here, name and password in the widest letters, takes about 2 kB. */
+const FORM_LIMIT_BYTES = 8 * 1024
 /** Half an hour to walk over and scan it. From memory. */
 const CODE_MS = 30 * 60_000
 /** One sum more than is known, so that names that nobody has take as long as wrong passwords. */
@@ -33,18 +40,14 @@ const NOBODY = '$argon2id$v=19$m=19456,t=2,p=1$iYeZ1e70wGWYRMXugePePw$xr5hXRezSb
 
 /** Signing in and out, and the people of the contractor. */
 export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app, options) => {
-  const { people, isOpen, now } = options
+  const { people, isOpen, now, lines } = options
   const tries = new Tries(() => Date.parse(now()))
   let { firstCode } = options
 
   /** A body of a small form as data that its schema lets through. */
   function asked<T>(schema: Schema<T>, body: Uint8Array | undefined): T {
-    let data: unknown
-    try {
-      data = JSON.parse(Buffer.from(body ?? '').toString('utf8'))
-    } catch (error) {
-      throw new ServerError('request.unreadable', { detail: (error as Error).message })
-    }
+    if ((body?.length ?? 0) > FORM_LIMIT_BYTES) throw new ServerError('request.too_large')
+    const data = parsed(bytes(body))
     refuseFaults(shapeFaults(schema, data))
     return data as T
   }
@@ -53,9 +56,11 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
     const { id, name, role } = people.one(personId)!
     return reply.code(201).send({ id, name, role })
   }
-  const held = (keys: readonly string[]): void => {
+  /** Counts a try as wrong before it is worked out, so that many at once are not all looked at. */
+  const tried = (keys: readonly string[]): void => {
     const minutes = tries.waitMin(...keys)
     if (minutes > 0) throw new ServerError('sign_in.slow_down', { minutes })
+    tries.wrong(...keys)
   }
 
   app.get('/me', forRoles('anybody'), async ({ who }): Promise<WhoAnswer> => ({
@@ -67,13 +72,10 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
   app.post<Bytes>('/sign-in', forRoles('anybody'), async (request, reply) => {
     const form = asked(signInSchema, request.body)
     const keys = [`name ${form.name.trim().toLowerCase()}`, `from ${request.ip}`]
-    held(keys)
+    tried(keys)
     const person = people.named(form.name)
     const isRight = await verify(person?.password ?? NOBODY, form.password)
-    if (!person?.password || !isRight) {
-      tries.wrong(...keys)
-      throw new ServerError('sign_in.wrong')
-    }
+    if (!person?.password || !isRight) throw new ServerError('sign_in.wrong')
     tries.right(...keys)
     return begin(request, reply, person.id, form.device)
   })
@@ -81,12 +83,10 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
   app.post<Bytes>('/sign-in/code', forRoles('anybody'), async (request, reply) => {
     const form = asked(signInCodeSchema, request.body)
     const keys = [`code from ${request.ip}`]
-    held(keys)
+    tried(keys)
     const personId = people.takeCode(form.code, now())
-    if (personId === null) {
-      tries.wrong(...keys)
-      throw new ServerError('sign_in.code_wrong')
-    }
+    if (personId === null) throw new ServerError('sign_in.code_wrong')
+    tries.right(...keys)
     return begin(request, reply, personId, form.device)
   })
 
@@ -94,19 +94,20 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
   app.post<Bytes>('/sign-in/first', forRoles('anybody'), async (request, reply) => {
     const form = asked(firstSignInSchema, request.body)
     const keys = [`code from ${request.ip}`]
-    held(keys)
+    tried(keys)
     const isRight = firstCode !== null && codeSigns(form.code) === codeSigns(firstCode) && people.isFirst()
-    if (!isRight) {
-      tries.wrong(...keys)
-      throw new ServerError('sign_in.code_wrong')
-    }
+    if (!isRight) throw new ServerError('sign_in.code_wrong')
+    tries.right(...keys)
     firstCode = null
     const { id } = people.add(form.name, 'office', await hash(form.password), now())
     return begin(request, reply, id, form.device)
   })
 
   app.post('/sign-out', forRoles(ALL), async (request, reply) => {
-    if (request.sessionId) people.end(request.sessionId)
+    if (request.sessionId) {
+      people.end(request.sessionId)
+      lines.endSession(request.sessionId)
+    }
     giveToken(request, reply, null)
     return reply.code(204).send()
   })
@@ -130,6 +131,7 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
     const outcome = people.close(params.id, now())
     if (outcome === 'none') throw new ServerError('person.not_found')
     if (outcome === 'last-office') throw new ServerError('person.last_office')
+    lines.endPerson(params.id)
     return reply.code(204).send()
   })
 
@@ -143,6 +145,7 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
   /** Signs a lost phone out. */
   app.delete<{ Params: { id: string } }>('/devices/:id', forRoles(OFFICE), async ({ params }, reply) => {
     if (!people.end(params.id)) throw new ServerError('device.not_found')
+    lines.endSession(params.id)
     return reply.code(204).send()
   })
 }

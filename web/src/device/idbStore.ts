@@ -29,14 +29,16 @@ export function idbStore(): DeviceStore {
     channel.postMessage(null)
   }
   return {
-    async put(jobId, what) {
+    async put(jobId, what, who) {
       // Strict: it is on the disk before anybody is told that it is kept.
       const act = (await db).transaction('outbox', 'readwrite', { durability: 'strict' })
-      await Promise.all([...what.map((each) => act.store.add({ jobId, what: each, refused: null })), act.done])
+      await Promise.all([...what.map((each) => act.store.add({ jobId, what: each, refused: null, who })), act.done])
       tell()
+      return 'kept'
     },
     // Every key was given when it was put down.
-    items: async () => (await (await db).getAll('outbox')) as OutItem[],
+    items: async () =>
+      ((await (await db).getAll('outbox')) as OutItem[]).map((item) => ({ ...item, who: item.who ?? null })),
     async drop(ns) {
       const act = (await db).transaction('outbox', 'readwrite')
       await Promise.all([...ns.map((n) => act.store.delete(n)), act.done])

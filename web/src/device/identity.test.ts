@@ -54,8 +54,8 @@ describe('what a device keeps', () => {
     const told: number[] = []
     const stop = store.onChange(() => void told.push(1))
     const photo = (photoId: string) => ({ kind: 'photo', photoId, file: new Blob() }) as const
-    await store.put('one', [photo('a'), photo('b')])
-    await store.put('two', [photo('c')])
+    await store.put('one', [photo('a'), photo('b')], null)
+    await store.put('two', [photo('c')], null)
     const items = await store.items()
     expect(items.map(({ jobId, n }) => [jobId, n])).toEqual([
       ['one', 1],

@@ -27,11 +27,17 @@ async function askedOrKept<T>(
   }
 }
 
-/** A job; each one looked at is kept for when there is no line. */
-export const keptJob = (id: string): Promise<Kept<JobAnswer>> =>
+/**
+ * A job; each one looked at is kept for when there is no line.
+ * @param before  looks at the office's answer while what was kept before is still there
+ */
+export const keptJob = (
+  id: string,
+  before: (office: JobAnswer) => Promise<void> = async () => undefined,
+): Promise<Kept<JobAnswer>> =>
   askedOrKept(
     () => api.job(id),
-    (job) => deviceStore().keepJob(job),
+    (job) => before(job).then(() => deviceStore().keepJob(job)),
     () => deviceStore().job(id),
   )
 

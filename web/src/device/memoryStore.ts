@@ -11,9 +11,10 @@ export function memoryStore(): DeviceStore {
   const listeners = new Set<() => void>()
   const tell = () => listeners.forEach((each) => each())
   return {
-    put: async (jobId, what) => {
-      items = [...items, ...what.map((each): OutItem => ({ n: ++last, jobId, what: each, refused: null }))]
+    put: async (jobId, what, who) => {
+      items = [...items, ...what.map((each): OutItem => ({ n: ++last, jobId, what: each, refused: null, who }))]
       tell()
+      return 'kept'
     },
     items: async () => items,
     drop: async (ns) => {

@@ -1,5 +1,6 @@
 import { api, ApiError } from '../api'
 import { deviceStore } from './index'
+import type { Sayer } from './store'
 
 /** No side of a picture is longer when it goes out, px: a hair crack is still to be seen. From memory. */
 const LONGEST_PX = 1600
@@ -8,13 +9,13 @@ const QUALITY = 0.82
 const CACHE = 'photos'
 
 /** Puts a picture down to be sent, scaled, and shows it on this device at once. @throws where the device has no room left, or it is no picture */
-export async function putPhoto(jobId: string, photoId: string, file: Blob): Promise<void> {
+export async function putPhoto(jobId: string, photoId: string, file: Blob, who: Sayer | null): Promise<void> {
   const small = await scaled(file)
   if ('caches' in globalThis) {
     const cache = await caches.open(CACHE)
     await cache.put(api.photoUrl(jobId, photoId), new Response(small, { headers: { 'content-type': small.type } }))
   }
-  await deviceStore().put(jobId, [{ kind: 'photo', photoId, file: small }])
+  await deviceStore().put(jobId, [{ kind: 'photo', photoId, file: small }], who)
 }
 
 /** A picture no larger than is worth sending. @throws ApiError photo.not_a_picture */

@@ -23,11 +23,12 @@ export function LineState() {
 
 /** What between this device and the office wants a hand: each with what can be done about it. */
 export function LineTroubles() {
-  const { aside, mustSignIn, skewMin } = useAppSelector((state) => state.out)
+  const { aside, mustSignIn, skewMin, waitingOf, who } = useAppSelector((state) => state.out)
+  const others = who?.isOpen ? [] : waitingOf.filter((each) => each.id !== who?.who?.id)
   const missed = useAppSelector((state) => state.missed.list)
   const { id } = useFacts()
   const own = aside.filter((each) => each.jobId === id)
-  if (own.length === 0 && !mustSignIn && skewMin === 0 && missed.length === 0) return null
+  if (own.length === 0 && !mustSignIn && skewMin === 0 && missed.length === 0 && others.length === 0) return null
   return (
     <section aria-live="polite" className="no-print border-b-2 border-act bg-card px-4 py-2 lg:px-6">
       {mustSignIn && (
@@ -41,6 +42,9 @@ export function LineTroubles() {
       {skewMin !== 0 && (
         <p>{W.line.skew({ minutes: Math.abs(skewMin), way: skewMin > 0 ? W.line.slow : W.line.fast })}</p>
       )}
+      {others.map(({ id, name, n }) => (
+        <p key={id}>{W.line.othersWait({ name, n })}</p>
+      ))}
       {own.length > 0 && <Aside items={own} />}
       {missed.length > 0 && <MissedList list={missed} />}
     </section>

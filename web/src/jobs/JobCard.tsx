@@ -111,7 +111,7 @@ function JobActions({ job, onChanged }: { job: JobSummary; onChanged: () => void
   const act = (work: Promise<unknown>) => void work.then(onChanged, tell)
   const rename = async (name: string) => {
     const changes = [{ path: ['name'], act: 'set', value: name, before: job.name }] as const
-    await api.sendEdits(job.id, store.identity.id, [{ id: newId(), clock: store.identity.clock(), changes }])
+    await api.sendEdits(job.id, store.identity.id, [{ id: newId(), clock: store.identity.clock(), changes }], null)
   }
   const remove = () =>
     void api.deleteJob(job.id).then(() => {

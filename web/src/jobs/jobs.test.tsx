@@ -31,7 +31,7 @@ describe('a new job', () => {
 describe('what a card says of a job', () => {
   const of = (job: ReturnType<typeof ternQuay>, at: string) => {
     const { log, published, ...facts } = job
-    return jobState({ facts, revision: 1, log, published, marks: { log: 0, edit: 0 } }, parseInstant(at))
+    return jobState({ facts, revision: 1, log, published, marks: { log: 0, edit: 0 }, epoch: 'one' }, parseInstant(at))
   }
   test('the demo: one room to pull now, three hems to look at, and when the next comes off', () => {
     const state = of(ternQuay(), TERN_QUAY_NOW)

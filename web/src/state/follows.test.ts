@@ -3,6 +3,10 @@ import { parseInstant, planJob, type LogEvent } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { gullRow } from '../../../demo'
 import { deskServices, offline, refused } from '../testing/services'
+import { memoryStore } from '../device/memoryStore'
+import { withMemory } from '../device/withMemory'
+import type { Services } from '../store'
+import { whoTold } from './outSlice'
 import { factsEdited, jobClosed, jobOpened, undone } from './jobSlice'
 import { happened, logOpened } from './logSlice'
 import { workerPlanner, type PlanAnswer, type PlanWorker } from './planner'
@@ -29,12 +33,12 @@ const tick = (id: string): LogEvent => ({
 /** Lets timers run for a while, and what waits on them finish. */
 const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms)
 
-function opened() {
-  const desk = deskServices()
+function opened(own: Partial<Services> = {}) {
+  const desk = deskServices(own)
   desk.office.facts = facts
   desk.store.dispatch(jobOpened({ facts, revision: 1 }))
   desk.store.dispatch(logOpened({ jobId: job.id, events: [], unsent: [] }))
-  desk.store.news.open(job.id, { log: 0, edit: 0 })
+  desk.store.news.open(job.id, { log: 0, edit: 0 }, 'one')
   return desk
 }
 
@@ -275,5 +279,51 @@ describe('ticks', () => {
     desk.store.dispatch(happened([tick('t1')]))
     await pass(1000)
     expect(desk.store.getState().out).toMatchObject({ mustSignIn: true, waiting: 1, aside: [] })
+  })
+})
+
+describe('what is said on a device', () => {
+  const tickOf = (id: string) => happened([tick(id)])
+  test('goes out under no other name: it waits for whoever said it', async () => {
+    const desk = opened()
+    const sign = (name: string) =>
+      desk.store.dispatch(whoTold({ who: { id: name, name, role: 'painter' }, isOpen: false, isFirst: false }))
+    sign('Pip')
+    const { send } = desk.answers
+    desk.answers.send = offline
+    desk.store.dispatch(tickOf('pips'))
+    await pass(700)
+    desk.answers.send = send
+    sign('Ana')
+    desk.store.dispatch(tickOf('anas'))
+    await pass(40_000)
+    expect(desk.office.log.map(({ id }) => id)).toEqual(['anas'])
+    expect(desk.store.getState().out.waitingOf).toEqual([{ id: 'Pip', name: 'Pip', n: 1 }])
+    sign('Pip')
+    await desk.store.sender.send()
+    expect(desk.office.log.map(({ id }) => id)).toEqual(['anas', 'pips'])
+  })
+  test('on a full device is not done before the office has it, and goes out from memory at once', async () => {
+    const full = { ...memoryStore(), put: async () => Promise.reject(new Error('full')) }
+    const desk = opened({ device: withMemory(full) })
+    const { send } = desk.answers
+    desk.answers.send = offline
+    desk.store.dispatch(tickOf('loose'))
+    await pass(700)
+    expect(desk.store.getState().log.events).toEqual([])
+    expect(desk.store.getState().out.waiting).toBe(1)
+    desk.answers.send = send
+    await pass(5000)
+    expect(desk.office.log.map(({ id }) => id)).toEqual(['loose'])
+    expect(desk.store.getState().log.events.map(({ id }) => id)).toEqual(['loose'])
+  })
+  test('an office of another epoch has the job fetched anew, whatever its marks say', async () => {
+    const desk = opened()
+    const anew: string[] = []
+    desk.store.onAnew((id) => anew.push(id))
+    desk.office.epoch = 'two'
+    bring(desk)
+    await pass(10)
+    expect(anew).toEqual([job.id])
   })
 })

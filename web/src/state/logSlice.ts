@@ -34,6 +34,10 @@ export const logSlice = createSlice({
         else state.events[at] = event as (typeof state.events)[number]
       }
     },
+    /** Ticks that this device has no room to keep: not done until the office has them. */
+    eventsLoose(state, { payload }: PayloadAction<readonly string[]>) {
+      state.events = state.events.filter((event) => !payload.includes(event.id))
+    },
     /** A tick the office will not have is none: it goes from the log, and is told. */
     eventsRefused(state, { payload }: PayloadAction<{ ids: readonly string[]; reason: string }>) {
       state.events = state.events.filter((event) => !payload.ids.includes(event.id))
@@ -41,4 +45,4 @@ export const logSlice = createSlice({
   },
 })
 
-export const { logOpened, happened, eventsHeard, eventsRefused } = logSlice.actions
+export const { logOpened, happened, eventsHeard, eventsLoose, eventsRefused } = logSlice.actions

@@ -37,16 +37,18 @@ const CLOSED = 2
 export class News {
   private jobId: string | null = null
   private marks: JobMarks = { log: 0, edit: 0 }
+  private epoch = ''
   private line: Line | null = null
   private again: ReturnType<typeof setTimeout> | undefined
   private keeping: ReturnType<typeof setTimeout> | undefined
 
   constructor(private readonly setup: NewsSetup) {}
 
-  open(jobId: string, marks: JobMarks): void {
+  open(jobId: string, marks: JobMarks, epoch: string): void {
     this.close()
     this.jobId = jobId
     this.marks = marks
+    this.epoch = epoch
     this.listen()
   }
 
@@ -117,7 +119,10 @@ export class News {
 
   private take(jobId: string, news: JobNews): void {
     const { dispatch, identity, onAnew } = this.setup
-    if (jobId !== this.jobId || news.marks.log < this.marks.log || news.marks.edit < this.marks.edit) return
+    if (jobId !== this.jobId) return
+    // A copy was put back at the office: its marks count something else now.
+    if (news.epoch !== this.epoch) return onAnew(jobId)
+    if (news.marks.log < this.marks.log || news.marks.edit < this.marks.edit) return
     // Two ways may bring the same: what is behind the marks of both is new.
     const skip = (list: readonly unknown[], from: number, to: number) => Math.max(0, list.length - (to - from))
     const log = news.log.slice(skip(news.log, this.marks.log, news.marks.log))
@@ -139,7 +144,7 @@ export class News {
       const { base: facts, revision, published } = job
       // Without room for it the next visit without a line shows an older copy.
       void this.setup.device
-        .keepJob({ facts, revision, published, log: log.events, marks: this.marks })
+        .keepJob({ facts, revision, published, log: log.events, marks: this.marks, epoch: this.epoch })
         .catch(() => undefined)
     }, KEEP_AFTER_MS)
   }

@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
 import type { WhoAnswer } from '@crisp-hem/core/wire'
-import type { OutItem } from '../device/store'
+import type { OutItem, Sayer } from '../device/store'
 
 /** What was refused, to be looked at: sent again, or dropped. */
 export interface SetAside {
@@ -10,9 +10,16 @@ export interface SetAside {
   readonly reason: string
 }
 
+/** How much of one person waits. */
+export interface WaitingOf extends Sayer {
+  readonly n: number
+}
+
 interface OutState {
   /** Things of all jobs that wait to be sent. */
   readonly waiting: number
+  /** Of them, what people who signed in here said, by person. */
+  readonly waitingOf: readonly WaitingOf[]
   readonly aside: readonly SetAside[]
   /** Whether the office was reached when it was asked last. */
   readonly isReached: boolean
@@ -28,6 +35,7 @@ interface OutState {
 
 const initialState: OutState = {
   waiting: 0,
+  waitingOf: [],
   aside: [],
   isReached: true,
   mustSignIn: false,
@@ -44,6 +52,14 @@ export const outSlice = createSlice({
     outboxRead: (state, { payload }: PayloadAction<readonly OutItem[]>) => ({
       ...state,
       waiting: payload.filter((item) => item.refused === null).length,
+      waitingOf: [
+        ...payload
+          .reduce((of, { refused, who }) => {
+            if (refused === null && who) of.set(who.id, { ...who, n: (of.get(who.id)?.n ?? 0) + 1 })
+            return of
+          }, new Map<string, WaitingOf>())
+          .values(),
+      ],
       aside: payload.flatMap(({ n, jobId, what, refused }) =>
         refused === null ? [] : [{ n, jobId, kind: what.kind, reason: refused }],
       ),

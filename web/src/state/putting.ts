@@ -1,40 +1,53 @@
 import { isAnyOf } from '@reduxjs/toolkit'
 import { changesBetween } from '@crisp-hem/core'
-import type { OutWhat } from '../device/store'
+import type { OutWhat, Sayer } from '../device/store'
 import { newId } from '../ui/newId'
 import { W } from '../words'
-import type { AppDispatch, Services, StartListening } from '../store'
+import type { AppDispatch, RootState, Services, StartListening } from '../store'
 import { editMade, factsEdited, redone, undone } from './jobSlice'
-import { happened } from './logSlice'
+import { eventsLoose, happened } from './logSlice'
 import { noticed } from './noticeSlice'
+
+type Desk = { readonly dispatch: AppDispatch; readonly getState: () => RootState }
+
+/** Who says what is said on this device now; null where nobody signs in. */
+export const sayerOf = ({ out }: RootState): Sayer | null =>
+  out.who?.isOpen || !out.who?.who ? null : { id: out.who.who.id, name: out.who.who.name }
 
 /** Puts what is ticked and edited into the device's outbox, at once. */
 export function addPutting(listen: StartListening, { device, identity }: Services): void {
-  const put = (dispatch: AppDispatch, jobId: string, what: readonly OutWhat[]) =>
-    // It stays on the screen, and goes out while the page is open; it would not outlive it.
-    device.put(jobId, what).catch(() => void dispatch(noticed({ text: W.line.full, tone: 'wrong', undo: null })))
+  /** @returns whether it is safe on this device */
+  const put = async ({ dispatch, getState }: Desk, jobId: string, what: readonly OutWhat[]): Promise<boolean> => {
+    const outcome = await device.put(jobId, what, sayerOf(getState())).catch(() => 'lost' as const)
+    if (outcome === 'kept') return true
+    dispatch(noticed({ text: W.line.full, tone: 'wrong', undo: null }))
+    return false
+  }
   listen({
     actionCreator: happened,
-    effect: async ({ payload }, { getState, dispatch }) => {
-      const { jobId } = getState().log
-      if (jobId)
-        await put(
-          dispatch,
-          jobId,
-          payload.map((event) => ({ kind: 'tick', event })),
-        )
+    effect: async ({ payload }, desk) => {
+      const { jobId } = desk.getState().log
+      if (!jobId) return
+      const isSafe = await put(
+        desk,
+        jobId,
+        payload.map((event) => ({ kind: 'tick', event })),
+      )
+      // Nothing is shown as done before it is safe: the office's answer brings it back.
+      if (!isSafe) desk.dispatch(eventsLoose(payload.map(({ id }) => id)))
     },
   })
   listen({
     matcher: isAnyOf(factsEdited, undone, redone),
-    effect: async (_action, { getState, getOriginalState, dispatch }) => {
+    effect: async (_action, desk) => {
+      const { getState, getOriginalState, dispatch } = desk
       const [before, now] = [getOriginalState().job.facts, getState().job.facts]
       if (!before || !now || before === now || before.id !== now.id) return
       const changes = changesBetween(before, now)
       const edit = { id: newId(), clock: identity.clock(), changes }
       if (changes.length === 0) return
       dispatch(editMade(edit))
-      await put(dispatch, now.id, [{ kind: 'edit', edit }])
+      await put(desk, now.id, [{ kind: 'edit', edit }])
     },
   })
 }

@@ -1,12 +1,19 @@
 import type { EditAnswer, MissedChange, TickAnswer } from '@crisp-hem/core/wire'
 import { ApiError, type Api } from '../api'
-import type { DeviceStore, OutItem } from '../device/store'
+import type { DeviceStore, OutItem, Sayer } from '../device/store'
 import type { Dispatch } from '@reduxjs/toolkit'
 import type { RootState } from '../store'
 import { editsSettled, saveFailed, saveStarted } from './jobSlice'
 import { eventsRefused } from './logSlice'
 import { changesMissed } from './missedSlice'
+import { sayerOf } from './putting'
 import { clockMeasured, officeLost, officeReached, outboxRead, signInAsked } from './outSlice'
+
+/** Whether something may go out under whoever is signed in: what one said never goes out under another’s name. */
+const isOf = ({ who }: OutItem, sayer: Sayer | null): boolean => who === null || who.id === sayer?.id
+
+/** What goes together: what a copy lacked goes by itself. */
+const kindOf = ({ what }: OutItem): string => (what.kind === 'tick' && what.again ? 'again' : what.kind)
 
 /** How long what was put down waits for more, and how long the outbox waits for a line, ms. */
 export const SEND_AFTER_MS = 400
@@ -56,10 +63,13 @@ export class Sender {
 
   /** The first things that wait and can go together: of one job and of one kind; pictures one by one. */
   private async next(): Promise<readonly OutItem[]> {
-    const waiting = (await this.setup.device.items()).filter((item) => item.refused === null)
+    const sayer = sayerOf(this.setup.getState())
+    const waiting = (await this.setup.device.items()).filter((item) => item.refused === null && isOf(item, sayer))
     const [first] = waiting
     if (!first) return []
-    const end = waiting.findIndex((item) => item.jobId !== first.jobId || item.what.kind !== first.what.kind)
+    const end = waiting.findIndex(
+      (item) => item.jobId !== first.jobId || kindOf(item) !== kindOf(first) || item.who?.id !== first.who?.id,
+    )
     return waiting.slice(0, first.what.kind === 'photo' ? 1 : end < 0 ? BATCH : Math.min(end, BATCH))
   }
 
@@ -101,20 +111,21 @@ export class Sender {
     const { api, device } = this.setup
     const [first] = batch
     if (!first) return
+    const by = first.who?.id ?? null
     if (first.what.kind === 'photo') {
-      await api.sendPhoto(first.jobId, first.what.photoId, first.what.file)
+      await api.sendPhoto(first.jobId, first.what.photoId, first.what.file, by)
       return device.drop([first.n])
     }
     if (first.what.kind === 'tick') {
       const events = batch.flatMap(({ what }) => (what.kind === 'tick' ? [what.event] : []))
-      return this.ticksTaken(batch, await api.sendEvents(first.jobId, events))
+      return this.ticksTaken(batch, await api.sendEvents(first.jobId, events, by, first.what.again ?? false))
     }
     const edits = batch.flatMap(({ what }) => (what.kind === 'edit' ? [what.edit] : []))
     if (first.jobId === this.openId) this.setup.dispatch(saveStarted())
     return this.editsTaken(
       batch,
       edits.map(({ id }) => id),
-      await api.sendEdits(first.jobId, this.setup.deviceId, edits),
+      await api.sendEdits(first.jobId, this.setup.deviceId, edits, by),
     )
   }
 
@@ -122,8 +133,8 @@ export class Sender {
     const { device, dispatch, hear } = this.setup
     await device.drop(batch.map(({ n }) => n))
     dispatch(clockMeasured(skewMs))
-    // The office may have put their times right.
-    if (skewMs !== 0) await hear(batch[0]!.jobId)
+    // The office may have put their times right, and what was in memory alone is not on the screen yet.
+    if (skewMs !== 0 || batch.some(({ n }) => n < 0)) await hear(batch[0]!.jobId)
   }
 
   private async editsTaken(batch: readonly OutItem[], ids: readonly string[], answer: EditAnswer): Promise<void> {

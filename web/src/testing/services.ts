@@ -19,6 +19,8 @@ class StandInOffice {
   /** Id of the device under test. */
   ownId = ''
   log: LogEvent[] = []
+  /** Another one once a copy was put back. */
+  epoch = 'one'
   edits: TakenEdit[] = []
   facts: JobFacts | null = null
 
@@ -36,6 +38,7 @@ class StandInOffice {
   news({ log, edit }: { log: number; edit: number }): JobNews {
     return {
       marks: this.marks,
+      epoch: this.epoch,
       revision: 1 + this.edits.length,
       log: this.log.slice(log),
       edits: this.edits.slice(edit).map((each) => (each.device === 'own' ? { ...each, device: this.ownId } : each)),
@@ -46,7 +49,7 @@ class StandInOffice {
 }
 
 /** A store on stand-ins that note what they are asked. */
-export function deskServices() {
+export function deskServices(own: Partial<Services> = {}) {
   const kept = new Map<string, string>()
   const text = {
     getItem: (key: string) => kept.get(key) ?? null,
@@ -111,6 +114,7 @@ export function deskServices() {
     onLeave: (leave) => void (noted.leave = leave),
     onLine: (back) => void (noted.back = back),
     onSeen: (seen) => void (noted.seen = seen),
+    ...own,
   }
   office.ownId = services.identity.id
   return { store: makeStore(services), services, noted, answers, office }

@@ -2,7 +2,8 @@ import { useRef, useState } from 'react'
 import { putPhoto } from '../device/photo'
 import { noticed } from '../state/noticeSlice'
 import { useFacts } from '../state/useJob'
-import { useAppDispatch } from '../store'
+import { sayerOf } from '../state/putting'
+import { useAppDispatch, useAppStore } from '../store'
 import { errorText, W } from '../words'
 import { Button } from './Button'
 import { newId } from './newId'
@@ -22,6 +23,7 @@ interface PhotoButtonProps {
 export function PhotoButton({ text, name, camera = false, className, onTaken }: PhotoButtonProps) {
   const { id: jobId } = useFacts()
   const dispatch = useAppDispatch()
+  const store = useAppStore()
   const input = useRef<HTMLInputElement>(null)
   const [busy, setBusy] = useState(false)
   const label = name === undefined ? text : `${text}: ${name}`
@@ -29,7 +31,7 @@ export function PhotoButton({ text, name, camera = false, className, onTaken }: 
     setBusy(true)
     const photoId = `ph-${newId()}`
     try {
-      await putPhoto(jobId, photoId, file)
+      await putPhoto(jobId, photoId, file, sayerOf(store.getState()))
       onTaken(photoId)
     } catch (error) {
       dispatch(noticed({ text: W.photo.refused + errorText(error), tone: 'wrong', undo: null }))

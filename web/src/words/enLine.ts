@@ -4,7 +4,10 @@ export const LINE_WORDS = {
     waiting: '{n, plural, one {# thing waits} other {# things wait}} for a line',
     lost: 'No line to the office. What you tick and change is kept on this device and goes out by itself.',
     lostShort: 'No line',
-    full: 'This device has no room left: what you just did goes out only while this page stays open.',
+    full: 'This device has no room left. Keep this page open until what you just did is sent: it is not ticked before.',
+    handedIn:
+      'A copy was put back at the office. This device hands in what it lacks: {n, plural, one {# tick} other {# ticks}}, {changes, plural, one {# change} other {# changes}}.',
+    othersWait: '{name}: {n, plural, one {# thing waits} other {# things wait}} until {name} signs in here.',
     skew: 'This device’s clock is {minutes} min {way}. The office puts its times right; set the clock.',
     slow: 'slow',
     fast: 'fast',
