@@ -4,6 +4,7 @@ import { TestServer } from './server'
 
 const server = new TestServer(true)
 test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
 test.afterAll(() => server.remove())
 
 test('a better plan is looked for beside the page, says what is proved, and can be published as it is', async ({

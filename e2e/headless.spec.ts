@@ -9,6 +9,7 @@ const ROOT = resolve(import.meta.dirname, '..')
 const dir = mkdtempSync(join(tmpdir(), 'crisp-hem-plan-'))
 const server = new TestServer(true)
 test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
 test.afterAll(async () => {
   await server.remove()
   rmSync(dir, { recursive: true, force: true })

@@ -4,6 +4,7 @@ import { TestServer } from './server'
 
 const server = new TestServer(true)
 test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
 test.afterAll(() => server.remove())
 
 const pick = (name: string, text: string) => ({ name, mimeType: 'application/json', buffer: Buffer.from(text) })

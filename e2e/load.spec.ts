@@ -5,6 +5,7 @@ import { TestServer } from './server'
 
 const server = new TestServer(true)
 test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
 test.afterAll(() => server.remove())
 
 const load = (part: string) => `${server.url}/jobs/tern-quay/load/${part}`

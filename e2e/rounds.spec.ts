@@ -7,6 +7,7 @@ import { TestServer } from './server'
 
 const server = new TestServer(true)
 test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
 test.afterAll(() => server.remove())
 
 const rounds = () => `${server.url}/jobs/tern-quay/rounds`

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
+import { TERN_QUAY_NOW } from '../demo'
 
 const ROOT = resolve(import.meta.dirname, '..')
 
@@ -44,6 +45,14 @@ export class TestServer {
   post(path: string, body: string): Promise<Response> {
     const headers = { 'content-type': 'application/json', origin: this.url }
     return fetch(this.url + path, { method: 'POST', headers, body })
+  }
+
+  /** Sets the practice clock back to where the demo begins: every test has the same afternoon. */
+  async clockBack(): Promise<void> {
+    const headers = { 'content-type': 'application/json', origin: this.url }
+    const body = JSON.stringify({ at: TERN_QUAY_NOW })
+    const { status } = await fetch(`${this.url}/api/practice-clock`, { method: 'PUT', headers, body })
+    if (status !== 204) throw new Error(`the practice clock was not set: ${status}`)
   }
 
   /** Asks the server to stop, and waits until it has. */

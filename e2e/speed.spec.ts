@@ -10,6 +10,7 @@ import { TestServer } from './server'
 
 const server = new TestServer(true)
 test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
 test.afterAll(() => server.remove())
 test.describe.configure({ timeout: 240_000 })
 

@@ -3,6 +3,7 @@ import { TestServer } from './server'
 
 const server = new TestServer(true)
 test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
 test.afterAll(() => server.remove())
 
 /** Thickness on the screen of every drawn target, px: its stroke does not scale with the drawing. */

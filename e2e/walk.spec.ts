@@ -3,6 +3,7 @@ import { TestServer } from './server'
 
 const server = new TestServer(true)
 test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
 test.afterAll(() => server.remove())
 
 /** Tabs until something with this name has the focus, as a person without a mouse does. */

@@ -13,6 +13,7 @@ import { TestServer } from './server'
  */
 const server = new TestServer(true)
 test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
 test.afterAll(() => server.remove())
 
 const names = writtenNames([ternQuay(), gullRow()])

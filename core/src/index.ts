@@ -112,6 +112,7 @@ export {
   faceName,
   faceOf,
   facesOfStep,
+  groupOf,
   hasFace,
   lastCoatOf,
   scopeOf,
@@ -248,7 +249,7 @@ export { PAINTED_HOWS, PAINTED_PARTS, paintedAlready, type PaintedHow, type Pain
 export { hardeningRate, PAINT_CLOCKS, type PaintClock, solventRate } from './cure/paintClocks'
 export { hangsOn, type HangsOn, type TrialWish, worthMeasuring } from './recipes/hangsOn'
 export { ARTICLE_KINDS, type Article, articleKey, type ArticleKey, type Remnant } from './ground/stock'
-export { type Cover } from './ground/shelf'
+export { type Coating, type Cover } from './ground/shelf'
 export { GRADES, type Grade, type Quote, QUOTE_LINES, type QuoteLine, type QuoteOffer } from './ground/quote'
 export { type CoverLine as CoverTaken } from './load/coverLines'
 export { type CutRoll, KEPT_MM, type PanelCut, rollCuts, type RollCuts } from './load/rollCuts'

@@ -23,7 +23,9 @@ import { contractorRoutes } from './routes/contractor'
 import { jobRoutes } from './routes/jobs'
 import { logRoutes } from './routes/log'
 import { photoRoutes } from './routes/photos'
+import { clockRoutes } from './routes/clock'
 import { weatherRoutes } from './routes/weather'
+import { practiceClock } from './keeping/practiceClock'
 
 export interface AppOptions {
   readonly db: Database
@@ -142,6 +144,7 @@ async function addApi(api: FastifyInstance, options: AppOptions, tables: Tables,
   const isOpen = options.isOpen ?? false
   const news = hub()
   const lines = openLines()
+  const clock = practiceClock(options.practiceClock, () => Date.parse(now()))
   if (options.onRoute) api.addHook('onRoute', options.onRoute)
   api.addHook('onRequest', async (_request, reply) => void reply.header(OFFICE_HEADER, '1'))
   addAccess(api, { people: tables.people, isOpen, now })
@@ -154,9 +157,10 @@ async function addApi(api: FastifyInstance, options: AppOptions, tables: Tables,
   })
   api.get('/health', forRoles('anybody'), async (): Promise<HealthAnswer> => {
     options.db.prepare('SELECT 1').get()
-    const { version, practiceClock, troubles } = options
-    return { ok: true, version, practiceClock, now: new Date().toISOString(), troubles: troubles?.() ?? [] }
+    const { version, troubles } = options
+    return { ok: true, version, practiceClock: clock.read(), now: now(), troubles: troubles?.() ?? [] }
   })
+  await api.register(clockRoutes, { clock, isOpen })
   const post = postOffice(tables.messages, options.messenger ?? standInMessenger, now)
   void post.deliver()
   await api.register(jobRoutes, { tables, heavy, now, post, hub: news })

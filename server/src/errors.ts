@@ -4,6 +4,7 @@ import { ENGLISH, speaker } from '@crisp-hem/core/words'
 
 /** Every error the server itself makes, with its status. What each says stands in the message catalogue. */
 export const SERVER_ERRORS = {
+  'clock.real': 409,
   'crew.not_found': 404,
   'job.not_found': 404,
   'job.exists': 409,

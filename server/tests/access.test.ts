@@ -55,6 +55,7 @@ const MEANT: Readonly<Record<string, string>> = {
   'GET /api/health': 'anybody',
   'GET /api/me': 'anybody',
   'POST /api/sign-in': 'anybody',
+  'PUT /api/practice-clock': 'office lead painter',
   'POST /api/sign-in/code': 'anybody',
   'POST /api/sign-in/first': 'anybody',
   'POST /api/sign-out': 'office lead painter',

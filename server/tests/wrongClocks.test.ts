@@ -1,8 +1,9 @@
 import type { FastifyInstance } from 'fastify'
 import { changesBetween, nextClock, UNSAID, type Edit, type LogEvent } from '@crisp-hem/core'
-import type { EditAnswer, JobAnswer, TickAnswer } from '@crisp-hem/core/wire'
+import type { EditAnswer, HealthAnswer, JobAnswer, TickAnswer } from '@crisp-hem/core/wire'
 import { ternQuaySurvey } from '../../demo'
 import type { Database } from '../src/db/open'
+import { practiceClock } from '../src/keeping/practiceClock'
 import { closeServer, openServer, ours } from './ours'
 
 /** Devices whose clocks are wrong, and requests that say absurd times. */
@@ -104,4 +105,26 @@ test('a query word given twice is refused, wherever it stands', async () => {
     const { statusCode, json } = await ours(app, { method: 'GET', url })
     expect([url, statusCode, json<{ code: string }>().code]).toEqual([url, 400, 'request.unreadable'])
   }
+})
+
+describe('the practice clock', () => {
+  const health = async () => (await ours(app, { method: 'GET', url: '/api/health' })).json<HealthAnswer>()
+  const set = (at: unknown) => ours(app, { method: 'PUT', url: '/api/practice-clock', payload: { at } })
+  test('is one for all devices, and runs on from where it was set', async () => {
+    let realMs = NOW_MS
+    const clock = practiceClock('2027-06-01T08:00:00Z', () => realMs)
+    realMs += 90_000
+    expect(clock.read()).toBe('2027-06-01T08:01:30.000Z')
+    clock.set(null)
+    expect(clock.read()).toBeNull()
+    expect((await health()).practiceClock).toBeNull()
+    expect((await set('2027-06-02T08:00:00Z')).statusCode).toBe(204)
+    expect((await health()).practiceClock).toBe('2027-06-02T08:00:00.000Z')
+    expect((await set('soon')).statusCode).toBe(400)
+  })
+  test('is not to be had where people sign in', async () => {
+    await closeServer({ db, app })
+    ;({ db, app } = await openServer({ now: () => NOW, isOpen: false }))
+    expect((await set(NOW)).statusCode).toBe(401)
+  })
 })

@@ -84,6 +84,7 @@ const one = (id: string) => `/jobs/${encodeURIComponent(id)}`
 
 export const api = {
   health: () => ask<HealthAnswer>('GET', '/health'),
+  setPracticeClock: (at: string | null) => ask<void>('PUT', '/practice-clock', { at }),
   jobs: () => ask<JobSummary[]>('GET', '/jobs'),
   job: (id: string) => ask<JobAnswer>('GET', one(id)),
   createJob: (facts: JobFacts) => ask<{ revision: number }>('POST', '/jobs', facts),

@@ -163,7 +163,7 @@ export interface ElevationAnswers {
   readonly lapMm: number | null
 }
 
-/** One face of a building with soffit, ground and the two steps it usually gets: trim first, then the wall. */
+/** One face of a building with soffit, ground and the two steps it usually gets, in paint for outside: trim first, then the wall. */
 export function newElevation(id: string, name: string, answers: ElevationAnswers): Room {
   const { widthMm, eavesMm, ridgeMm } = answers
   const texture = answers.material === 'lapped-boards' ? 'wood-grain' : 'masonry'
@@ -205,7 +205,7 @@ export function newElevation(id: string, name: string, answers: ElevationAnswers
         id: 's1',
         name: 'Trim',
         targets: ['ceiling', 'casings'],
-        coatingId: 'bell-semi',
+        coatingId: 'slip-siding',
         colour: 'White',
         swatch: '#f7f6f0',
         tool: 'brush',
@@ -215,7 +215,7 @@ export function newElevation(id: string, name: string, answers: ElevationAnswers
         id: 's2',
         name: 'Wall',
         targets: ['walls'],
-        coatingId: 'quay-satin',
+        coatingId: 'slip-siding',
         colour: 'Harbour blue',
         swatch: '#5c7690',
         tool: 'spray',

@@ -180,7 +180,7 @@ export interface ErrorAnswer {
 export interface HealthAnswer {
   readonly ok: true
   readonly version: string
-  /** A fixed site time to practise with, as set by the demo; null for the real clock. */
+  /** The time everybody practises with on this server, as it is now; null for the real clock. */
   readonly practiceClock: string | null
   /** The server’s own clock, so that a device can tell how wrong its own is. */
   readonly now: string

@@ -7,6 +7,7 @@ export { firstSignInSchema, passwordSchema, personSchema, signInCodeSchema, sign
 export { readJobFile, writeJobFile } from './jobFile'
 export { readInstance } from './instanceFile'
 export { planOutput } from './planOutput'
+export { practiceClockSchema } from './clockSchema'
 export { roomSchema } from './roomSchema'
 export { shelfSchema } from './shelfSchema'
 export { toJsonSchema } from './jsonSchema'

@@ -24,6 +24,7 @@ export const EN_REFUSALS = {
   'error.job.id_differs': 'the address says “{address}”, the content “{content}”',
   'error.published.meanwhile': 'plan {now} was published meanwhile; look at it first',
   'error.log.id_taken': 'a tick with the id {id} says something else already',
+  'error.clock.real': 'this office works by the real time',
   'error.sign_in.needed': 'sign in first',
   'error.sign_in.other': 'somebody else is signed in here now',
   'error.sign_in.wrong': 'name or password is not right',

@@ -4,8 +4,8 @@ import { useNow } from '../state/clock'
 import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
-import { TextField } from '../ui/fields'
-import { keepClock } from './openClock'
+import { Labelled } from '../ui/fields'
+import { chooseClock } from './openClock'
 import { W } from '../words'
 
 const two = (n: number) => String(n).padStart(2, '0')
@@ -25,39 +25,46 @@ export function instantOfInput(text: string, zone: string): number | null {
 
 /** Chooses between real time and a practice time. */
 export function ClockDialog({ open, onClose, zone }: { open: boolean; onClose: () => void; zone: string }) {
-  const dispatch = useAppDispatch()
-  const now = useNow()
-  const [wanted, setWanted] = useState<string | null>(null)
-  const at = wanted === null ? null : instantOfInput(wanted, zone)
   return (
     <Dialog open={open} onClose={onClose} title={W.frame.clockTitle}>
+      <ClockForm onClose={onClose} zone={zone} />
+    </Dialog>
+  )
+}
+
+/** Begins with the time that is shown, anew whenever the dialog is opened. */
+function ClockForm({ onClose, zone }: { onClose: () => void; zone: string }) {
+  const dispatch = useAppDispatch()
+  const shown = useNow()
+  const [wanted, setWanted] = useState(() => localInput(shown, zone))
+  const at = instantOfInput(wanted, zone)
+  const choose = (aheadMs: number) => void chooseClock(dispatch, aheadMs).then(onClose)
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (at !== null) choose(at * 60_000 - Date.now())
+      }}
+    >
       <p className="mb-3 text-soft">{W.frame.clockText}</p>
-      <TextField
-        label={W.frame.practice}
-        type="datetime-local"
-        value={wanted ?? localInput(now, zone)}
-        onCommit={setWanted}
-      />
+      <Labelled label={W.frame.practice} hint={at === null ? W.frame.noTime : null}>
+        {(id) => (
+          <input
+            id={id}
+            className="field"
+            type="datetime-local"
+            value={wanted}
+            autoFocus
+            onChange={(event) => setWanted(event.target.value)}
+          />
+        )}
+      </Labelled>
       <div className="mt-4 flex flex-wrap gap-2">
-        <Button
-          tone="act"
-          disabled={at === null}
-          onClick={() => {
-            keepClock(dispatch, at! * 60_000 - Date.now())
-            onClose()
-          }}
-        >
+        <Button tone="act" type="submit" disabled={at === null}>
           {W.frame.setClock}
         </Button>
-        <Button
-          onClick={() => {
-            keepClock(dispatch, 0)
-            onClose()
-          }}
-        >
-          {W.frame.realTime}
-        </Button>
+        <Button onClick={() => choose(0)}>{W.frame.realTime}</Button>
       </div>
-    </Dialog>
+    </form>
   )
 }

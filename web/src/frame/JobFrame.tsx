@@ -76,6 +76,7 @@ function FrameHead() {
         <span className={`hidden lg:block ${ahead === 0 ? 'text-soft' : 'font-semibold text-act'}`}>
           {ahead === 0 ? W.frame.siteTime : W.frame.practice}
         </span>
+        {ahead !== 0 && <b className="block text-act lg:hidden">{W.frame.practiceShort}</b>}
       </button>
       <p className="hidden text-sm text-soft lg:block" role="status">
         {W.frame[save]}

@@ -1,6 +1,7 @@
 import { NavLink } from 'react-router'
 import { isPainter } from '../state/useJob'
 import { useAppSelector } from '../store'
+import { MoreSheet } from './MoreSheet'
 import { useCounts } from './useCounts'
 import { W } from '../words'
 
@@ -55,6 +56,9 @@ export function Spine() {
             </NavLink>
           </li>
         ))}
+        <li className="flex-1">
+          <MoreSheet />
+        </li>
       </ul>
     </nav>
   )

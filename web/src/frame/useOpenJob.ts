@@ -13,6 +13,8 @@ import { newId } from '../ui/newId'
 import { W } from '../words'
 import type { JobAnswer } from '@crisp-hem/core/wire'
 
+import { followClock } from './openClock'
+
 const REPLAN_MS = 60_000
 
 /** Puts down for the office what this device knows of a job and a copy that was put back there lacks. */
@@ -58,9 +60,15 @@ export function useOpenJob(jobId: string): { ready: boolean; error: string | nul
   useEffect(() => {
     void load()
     store.onAnew((id) => void (id === jobId && load()))
-    const timer = setInterval(() => store.planAnew(), REPLAN_MS)
+    const timer = setInterval(() => {
+      store.planAnew()
+      void followClock(dispatch)
+    }, REPLAN_MS)
+    const look = () => void (document.visibilityState === 'visible' && followClock(dispatch))
+    document.addEventListener('visibilitychange', look)
     return () => {
       clearInterval(timer)
+      document.removeEventListener('visibilitychange', look)
       store.news.close()
       dispatch(jobClosed())
     }

@@ -3,6 +3,8 @@ import { useState } from 'react'
 import { UNIT_SYSTEMS } from '@crisp-hem/core'
 import { factsFaults } from '@crisp-hem/core/wire'
 import { api } from '../api'
+import { siteNow } from '../state/siteNow'
+import { useAppSelector } from '../store'
 import { Button } from '../ui/Button'
 import { ChoiceField, Labelled } from '../ui/fields'
 import { jobId } from './jobId'
@@ -25,13 +27,15 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
     currency: 'EUR',
   })
   const [wrong, setWrong] = useState<string | null>(null)
+  // By the clock that is shown: a job tried in May is not begun in November.
+  const aheadMs = useAppSelector((state) => state.clock.aheadMs)
   const set = (change: Partial<typeof answers>) => setAnswers((before) => ({ ...before, ...change }))
   const make = async () => {
     try {
       const facts = newJob(
         jobId(answers.name),
         { ...answers, name: answers.name.trim(), place: answers.place.trim() },
-        new Date(),
+        new Date(siteNow(aheadMs) * 60_000),
         await api.contractor(),
       )
       const [fault] = factsFaults(facts)
@@ -50,7 +54,7 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
         void make()
       }}
     >
-      <Asked label={W.jobs.name} value={answers.name} onChange={(name) => set({ name })} />
+      <Asked label={W.jobs.name} value={answers.name} onChange={(name) => set({ name })} autoFocus />
       <Asked label={W.jobs.place} value={answers.place} onChange={(place) => set({ place })} />
       <Labelled label={W.jobs.zone}>
         {(id) => (
@@ -97,8 +101,8 @@ export function NewJobForm({ onMade, onCancel }: NewJobFormProps) {
   )
 }
 
-function Asked(props: { label: string; value: string; onChange: (text: string) => void }) {
-  const { label, value, onChange } = props
+function Asked(props: { label: string; value: string; onChange: (text: string) => void; autoFocus?: boolean }) {
+  const { label, value, onChange, autoFocus = false } = props
   return (
     <Labelled label={label}>
       {(id) => (
@@ -106,6 +110,7 @@ function Asked(props: { label: string; value: string; onChange: (text: string) =
           id={id}
           className="field"
           required
+          autoFocus={autoFocus}
           maxLength={200}
           value={value}
           onChange={(event) => onChange(event.target.value)}

@@ -1,5 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
 
+const JITTER_MS = 2000
+
 interface ClockState {
   /** Milliseconds the practice clock runs ahead of the device's; 0 is real time. */
   aheadMs: number
@@ -12,7 +14,9 @@ export const clockSlice = createSlice({
   name: 'clock',
   initialState,
   reducers: {
-    clockSet: (_state, { payload }: PayloadAction<number>) => ({ aheadMs: payload }),
+    /** What an answer takes on its way is no change of the clock. */
+    clockSet: (state, { payload }: PayloadAction<number>) =>
+      Math.abs(payload - state.aheadMs) < JITTER_MS && payload !== 0 ? state : { aheadMs: payload },
   },
 })
 

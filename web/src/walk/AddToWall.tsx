@@ -5,7 +5,7 @@ import type { Pick } from '../drawing/pick'
 import { useEditRoom } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField } from '../ui/fields'
-import { newBand, newFitting, newFoot, newHandHem, newOpening, newPiece } from './things'
+import { newBand, newFitting, newFoot, newHandHem, newPiece, overlaps, withOpening } from './things'
 
 /** Puts a door, window, fitting, piece, band or line on a wall, in its middle; the inspector moves it. */
 export function AddToWall({ room, onPick }: { room: Room; onPick: (pick: Pick) => void }) {
@@ -34,7 +34,23 @@ export function AddToWall({ room, onPick }: { room: Room; onPick: (pick: Pick) =
       <Button className="col-span-2" onClick={add}>
         {W.walk.addIt}
       </Button>
+      <Overlaps room={room} />
     </div>
+  )
+}
+
+/** What lies over one another, in words. */
+function Overlaps({ room }: { room: Room }) {
+  const pairs = overlaps(room)
+  if (pairs.length === 0) return null
+  return (
+    <ul role="alert" className="col-span-2 border-l-4 border-act pl-2 text-sm">
+      {pairs.map(({ one, other, wallId }) => (
+        <li key={`${one}|${other}`}>
+          {W.walk.overlap({ one, other, wall: room.walls.find(({ id }) => id === wallId)?.name ?? '' })}
+        </li>
+      ))}
+    </ul>
   )
 }
 
@@ -46,8 +62,8 @@ function adding(room: Room, wall: Room['walls'][number], kind: (typeof KINDS)[nu
     case 'window':
     case 'glazed-doors':
     case 'gap': {
-      const opening = newOpening(room, wall, kind)
-      return [{ openings: [...room.openings, opening] }, { kind: 'opening', id: opening.id }]
+      const { room: after, id } = withOpening(room, wall, kind)
+      return [{ openings: after.openings }, { kind: 'opening', id }]
     }
     case 'fitting': {
       const fitting = newFitting(room, wall)

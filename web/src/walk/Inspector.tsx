@@ -1,11 +1,14 @@
 import { W } from '../words'
 import { hasFace, type Hem, type Room } from '@crisp-hem/core'
+import { ArrowLeft } from 'lucide-react'
 import type { Pick } from '../drawing/pick'
+import { Button } from '../ui/Button'
 import { BandForm } from './BandForm'
 import { FaceForm } from './FaceForm'
 import { FittingForm } from './FittingForm'
 import { FootForm } from './FootForm'
 import { HemFacts } from './HemFacts'
+import { INSPECTOR_ID } from './inspectorPanel'
 import { OpeningForm } from './OpeningForm'
 import { PieceForm } from './PieceForm'
 import { RoomForm } from './RoomForm'
@@ -22,7 +25,21 @@ interface InspectorProps {
 /** Facts of whatever is picked on the drawing, open to change; the room itself where that has gone. */
 export function Inspector(props: InspectorProps) {
   return (
-    <aside className="min-w-0 self-start lg:sticky lg:top-3" aria-label={W.walk.inspector}>
+    <aside
+      id={INSPECTOR_ID}
+      tabIndex={-1}
+      className="min-w-0 self-start lg:sticky lg:top-3"
+      aria-label={W.walk.inspector}
+    >
+      {props.pick.kind !== 'room' && (
+        <Button
+          className="mb-2"
+          icon={<ArrowLeft size={16} aria-hidden />}
+          onClick={() => props.onPick({ kind: 'room' })}
+        >
+          {W.walk.toRoom({ name: props.room.name })}
+        </Button>
+      )}
       <Picked {...props} />
     </aside>
   )

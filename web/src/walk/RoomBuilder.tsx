@@ -25,6 +25,7 @@ import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
 import { Labelled, LENGTH_MARKS } from '../ui/fields'
 import { Switch } from '../ui/Tabs'
+import { inspectorPanel } from './inspectorPanel'
 import { AskPainted, NOTHING_ASKED, paintedAt, type Asked } from './AskPainted'
 import { ElevationForm } from './ElevationForm'
 import { withOpenings } from './things'
@@ -33,15 +34,23 @@ import { withOpenings } from './things'
 export function RoomBuilder({ open, onClose }: { open: boolean; onClose: () => void }) {
   const { id: jobId } = useFacts()
   const edit = useEdit()
+  const { coatings } = useFacts().shelf
   const navigate = useNavigate()
   const [kind, setKind] = useState<Room['kind']>('room')
-  const build = (room: Room) => {
+  const build = (made: Room) => {
+    // A shelf of one's own may have none of the usual paints.
+    const known = new Set(coatings.map(({ id }) => id))
+    const [first] = coatings
+    const steps = made.steps.flatMap((step) =>
+      known.has(step.coatingId) ? [step] : first ? [{ ...step, coatingId: first.id }] : [],
+    )
+    const room = { ...made, steps }
     if (!edit((facts) => ({ ...facts, rooms: [...facts.rooms, room] }))) return
     onClose()
-    void navigate(`/jobs/${jobId}/walk/${room.id}`)
+    void navigate(`/jobs/${jobId}/walk/${room.id}`, { state: { isMade: true } })
   }
   return (
-    <Dialog open={open} onClose={onClose} title={W.walk.builder} wide>
+    <Dialog open={open} onClose={onClose} title={W.walk.builder} focusAfter={inspectorPanel} wide>
       <div className="mb-3">
         <Switch
           label={W.walk.kind}
@@ -85,7 +94,15 @@ function BuilderForm({ onBuild }: { onBuild: (room: Room) => void }) {
   return (
     <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_220px]">
       <div className="grid content-start gap-3">
-        <NameAndHeight name={name} height={height} onName={setName} onHeight={setHeight} />
+        <form
+          onSubmit={(event) => {
+            event.preventDefault()
+            if (walls.length >= 2) build()
+          }}
+        >
+          <NameAndHeight name={name} height={height} onName={setName} onHeight={setHeight} />
+          <button type="submit" className="hidden" tabIndex={-1} aria-hidden />
+        </form>
         <div className="flex flex-wrap items-center gap-1.5 text-sm" role="group" aria-label={W.walk.templates}>
           {W.walk.templates}
           {Object.entries(OUTLINE_TEMPLATES).map(([key, legs]) => (

@@ -13,8 +13,9 @@ import {
   type Room,
   isFace,
 } from '@crisp-hem/core'
-import { useFacts } from '../state/useJob'
+import { useFacts, useTell } from '../state/useJob'
 import { ColourField } from './ColourField'
+import { toggled } from './newStep'
 import { W, factText } from '../words'
 
 interface StepFormProps {
@@ -26,9 +27,11 @@ interface StepFormProps {
 /** One colour of the coating plan: coating, tool, coats, and the faces it goes on. */
 export function StepForm({ room, step, onChange }: StepFormProps) {
   const { shelf } = useFacts()
+  const tell = useTell()
   const toggle = (target: string, on: boolean) => {
-    const targets = on ? [...step.targets, target] : step.targets.filter((each) => each !== target)
-    if (targets.length > 0) onChange({ targets })
+    const targets = toggled(room, step, target, on)
+    if (targets) onChange({ targets })
+    else tell(W.walk.lastTarget)
   }
   const single = faceKeys(room).filter((key) => isFace(key, 'wall') || isFace(key, 'band') || isFace(key, 'piece'))
   return (

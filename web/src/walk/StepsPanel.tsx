@@ -1,16 +1,27 @@
-import { W, sayText, wordText } from '../words'
+import { W, factText, sayText, wordText } from '../words'
 import { ChoiceField, inWords } from '../ui/fields'
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react'
-import { coatingOf, inOrder, ORDER_PRESETS, orderFaults, type PaintStep, type Room } from '@crisp-hem/core'
-import { useEditRoom, useFacts } from '../state/useJob'
+import {
+  coatingOf,
+  faceName,
+  facesOfStep,
+  inOrder,
+  ORDER_PRESETS,
+  orderFaults,
+  type PaintStep,
+  type Room,
+} from '@crisp-hem/core'
+import { useEditRoom, useFacts, useTell } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { useState } from 'react'
+import type { Pick } from '../drawing/pick'
+import { newStep } from './newStep'
 import { StepForm } from './StepForm'
-import { freeId } from './things'
 
 /** The coating plan of a room: what, with which colour and tool, in which order. Order decides the keep sides. */
-export function StepsPanel({ room }: { room: Room }) {
+export function StepsPanel({ room, pick }: { room: Room; pick: Pick }) {
+  const tell = useTell()
   const editRoom = useEditRoom(room.id)
   const [open, setOpen] = useState<string | null>(null)
   const { shelf } = useFacts()
@@ -21,19 +32,10 @@ export function StepsPanel({ room }: { room: Room }) {
     setSteps(steps)
   }
   const add = () => {
-    const [coating] = shelf.coatings
-    if (!coating) return
-    const step: PaintStep = {
-      id: freeId('s', room.steps),
-      name: W.walk.step,
-      targets: ['walls'],
-      coatingId: coating.id,
-      colour: 'White',
-      swatch: '#ffffff',
-      tool: 'roller',
-      coats: 2,
-    }
-    if (setSteps([...room.steps, step])) setOpen(step.id)
+    const step = newStep(room, pick, shelf.coatings)
+    if (!step || !setSteps([...room.steps, step])) return
+    setOpen(step.id)
+    tell(addedWords({ ...room, steps: [...room.steps, step] }, room, step))
   }
   return (
     <Panel
@@ -68,6 +70,14 @@ export function StepsPanel({ room }: { room: Room }) {
       <OrderFaults room={room} />
     </Panel>
   )
+}
+
+/** What a new step paints, and which steps paint it no longer. */
+function addedWords(after: Room, before: Room, step: PaintStep): string {
+  const faces = facesOfStep(after, step).map((key) => factText(faceName(after, key)))
+  const left = before.steps.filter((each) => facesOfStep(after, each).length < facesOfStep(before, each).length)
+  const paints = W.walk.stepAdded({ faces: faces.join(', ') })
+  return left.length > 0 ? `${paints} ${W.walk.stepLeft({ steps: left.map(({ name }) => name).join(', ') })}` : paints
 }
 
 interface StepRowProps {

@@ -1,7 +1,7 @@
 import { deriveHems, formatRun, lastCoatOf, moveCorner, type Hem, type Room, thingOf } from '@crisp-hem/core'
 import { FileText, Plus } from 'lucide-react'
-import { lazy, Suspense, useMemo, useState } from 'react'
-import { Link, useNavigate } from 'react-router'
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
+import { Link, useLocation, useNavigate } from 'react-router'
 import type { Pick } from '../drawing/pick'
 import { RoomPlan } from '../drawing/RoomPlan'
 import { StitchKey } from '../drawing/StitchKey'
@@ -14,6 +14,7 @@ import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { AddToWall } from './AddToWall'
 import { Inspector } from './Inspector'
+import { inspectorPanel } from './inspectorPanel'
 import { RoomBuilder } from './RoomBuilder'
 import { StepsPanel } from './StepsPanel'
 import { StickSwitch } from './StickSwitch'
@@ -27,6 +28,7 @@ export function WalkPage() {
   const room = useRoom()
   const { id } = useFacts()
   const [open, setOpen] = useState<'builder' | 'exchange' | null>(null)
+  const { key } = useLocation()
   return (
     <>
       <PageHead title={room?.name ?? W.walk.title} room={room}>
@@ -43,7 +45,7 @@ export function WalkPage() {
       <div className="px-4 pb-3 lg:px-6">
         <RoomTabs current={room} onNew={() => setOpen('builder')} />
       </div>
-      {room ? <RoomWork key={room.id} room={room} /> : <p className="px-6 text-soft">{W.walk.none}</p>}
+      {room ? <RoomWork key={`${room.id} ${key}`} room={room} /> : <p className="px-6 text-soft">{W.walk.none}</p>}
       <RoomBuilder open={open === 'builder'} onClose={() => setOpen(null)} />
       {open === 'exchange' && (
         <Suspense fallback={null}>
@@ -79,6 +81,29 @@ function RoomTabs({ current, onNew }: { current: Room | null; onNew: () => void 
 
 const NOBODY: ReadonlySet<string> = new Set()
 
+/** A room that was just made has its facts under the eye, and under the keys. */
+function useMadeFocus(): void {
+  const { state } = useLocation()
+  // What stands there was put there when the room was made.
+  const isMade = (state as { isMade?: boolean } | null)?.isMade ?? false
+  useEffect(() => {
+    if (isMade) inspectorPanel()?.focus()
+  }, [isMade])
+}
+
+/** Escape where nothing else takes it: a field that is typed into brings its old value back, a dialog is put away. */
+function useEscape(act: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const at = event.target as HTMLElement
+      if (event.key === 'Escape' && !event.defaultPrevented && !at.closest('[role=dialog], input, textarea, select'))
+        act()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  })
+}
+
 function RoomWork({ room }: { room: Room }) {
   const { site, shelf } = useFacts()
   const plan = usePlan()
@@ -86,6 +111,8 @@ function RoomWork({ room }: { room: Room }) {
   const now = useNow()
   const [pick, setPick] = useState<Pick>({ kind: 'room' })
   const [chosen, setChosen] = useState(NOBODY)
+  useMadeFocus()
+  useEscape(() => setPick({ kind: 'room' }))
   // Worked out here rather than waited for: an edit shows its hems in the same frame, however large the job.
   const hems = useMemo(() => deriveHems(room, shelf).hems, [room, shelf])
   const coats = (hem: Hem) => {
@@ -134,7 +161,7 @@ function RoomWork({ room }: { room: Room }) {
             {room.kind === 'room' && <Outline room={room} picked={wallName(room, pick, hems)} />}
             <AddToWall room={room} onPick={onPick} />
           </Panel>
-          <StepsPanel room={room} />
+          <StepsPanel room={room} pick={pick} />
         </div>
       </div>
       <Inspector room={room} hems={hems} pick={pick} chosen={chosen} onPick={onPick} />

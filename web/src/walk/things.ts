@@ -77,6 +77,70 @@ export function withOpenings(room: Room, doors: number, windows: number): Room {
   }, room)
 }
 
+/**
+ * One more opening on a wall: where those that are there stand evenly, all are spread anew; where a hand has moved one, it goes
+ * into the middle of the widest gap.
+ */
+export function withOpening(room: Room, wall: Wall, kind: OpeningKind): { room: Room; id: string } {
+  const opening = newOpening(room, wall, kind)
+  const own = room.openings.filter((each) => each.wallId === wall.id)
+  const isEven = spread(room, wall).openings.every((each, i) => each.atMm === room.openings[i]?.atMm)
+  const added = { ...room, openings: [...room.openings, opening] }
+  if (isEven && hasRoom(room, wall, kind)) return { room: spread(added, wall), id: opening.id }
+  const gap = widestGap(own, wall)
+  const atMm = Math.round(Math.min(wall.lengthMm - opening.widthMm, Math.max(0, gap.middle - opening.widthMm / 2)))
+  const placed = { ...room, openings: [...room.openings, { ...opening, atMm }] }
+  return { room: placed, id: opening.id }
+}
+
+/** The widest stretch of a wall that no opening with its casing stands in. */
+function widestGap(own: readonly Opening[], wall: Wall): { readonly mm: number; readonly middle: number } {
+  const taken = own
+    .map(({ atMm, widthMm, casingMm }) => [atMm - casingMm, atMm + widthMm + casingMm] as const)
+    .sort((a, b) => a[0] - b[0])
+  let [from, best] = [0, { mm: 0, middle: wall.lengthMm / 2 }]
+  for (const [left, right] of [...taken, [wall.lengthMm, wall.lengthMm] as const]) {
+    if (left - from > best.mm) best = { mm: left - from, middle: (from + left) / 2 }
+    from = Math.max(from, right)
+  }
+  return best
+}
+
+/** Pairs of openings and fittings of a room that lie over one another, casings and all. */
+export function overlaps(room: Room): { readonly one: string; readonly other: string; readonly wallId: string }[] {
+  const boxes = [
+    ...room.openings.map(({ name, wallId, atMm, widthMm, sillMm, heightMm, casingMm }) => ({
+      name,
+      wallId,
+      left: atMm - casingMm,
+      right: atMm + widthMm + casingMm,
+      low: sillMm === 0 ? 0 : sillMm - casingMm,
+      high: sillMm + heightMm + casingMm,
+    })),
+    ...room.fittings.map(({ name, wallId, atMm, widthMm, bottomMm, heightMm }) => ({
+      name,
+      wallId,
+      left: atMm,
+      right: atMm + widthMm,
+      low: bottomMm,
+      high: bottomMm + heightMm,
+    })),
+  ]
+  return boxes.flatMap((one, i) =>
+    boxes
+      .slice(i + 1)
+      .filter(
+        (other) =>
+          one.wallId === other.wallId &&
+          one.left < other.right &&
+          other.left < one.right &&
+          one.low < other.high &&
+          other.low < one.high,
+      )
+      .map((other) => ({ one: one.name, other: other.name, wallId: one.wallId })),
+  )
+}
+
 /** Whether one more opening fits on a wall, with its casing and a hand's breadth beside each, 200 mm. From memory. */
 function hasRoom(room: Room, wall: Wall, kind: OpeningKind): boolean {
   const own = room.openings.filter((each) => each.wallId === wall.id).map((each) => each.widthMm)

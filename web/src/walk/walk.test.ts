@@ -2,6 +2,7 @@ import {
   deriveHems,
   faceKeys,
   faceOf,
+  facesOfStep,
   moveCorner,
   newElevation,
   newRoom,
@@ -17,7 +18,8 @@ import { ternQuaySurvey } from '../../../demo'
 import { planScale, snapCorner } from '../drawing/planScale'
 import { withFace, withoutTargets, withScope } from './editFace'
 import { writeRoomDxf } from './drawingFiles'
-import { freeId, newBand, newFitting, newFoot, newHandHem, newOpening, newPiece } from './things'
+import { newStep, toggled } from './newStep'
+import { freeId, newBand, newFitting, newFoot, newHandHem, newOpening, newPiece, overlaps, withOpening } from './things'
 
 const room = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
 const { log: _log, published: _published, ...facts } = ternQuaySurvey()
@@ -131,4 +133,82 @@ test('the drawing goes out as DXF true to size: walls come back as the outlines 
   expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(8000, 3)
   expect(Math.max(...ys) - Math.min(...ys)).toBeCloseTo(6000, 3)
   expect(drawing.lines).toHaveLength(hems.flatMap((hem) => hem.segments).length)
+})
+
+describe('a new step', () => {
+  const bare = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
+  const { coatings } = STARTER_SHELF
+  const added = (pick: Parameters<typeof newStep>[1]) => {
+    const step = newStep(bare, pick, coatings)!
+    return { step, after: { ...bare, steps: [...bare.steps, step] } }
+  }
+  test('for a picked wall paints that wall alone, in the wall’s paint, and the other walls stay as they were', () => {
+    const { step, after } = added({ kind: 'face', key: 'wall:w3' })
+    expect(step).toMatchObject({ targets: ['wall:w3'], coatingId: 'quay-satin', tool: 'roller' })
+    expect(facesOfStep(after, step)).toEqual(['wall:w3'])
+    expect(facesOfStep(after, after.steps[2]!)).toEqual(['wall:w1', 'wall:w2', 'wall:w4'])
+    expect(faultsOf(after)).toEqual([])
+  })
+  test('for the ceiling is in the ceiling’s paint; with nothing picked it is for what nobody paints yet', () => {
+    expect(added({ kind: 'face', key: 'ceiling' }).step).toMatchObject({
+      targets: ['ceiling'],
+      coatingId: 'lime-ceiling',
+    })
+    const door = { ...bare, openings: [newOpening(bare, bare.walls[0]!, 'door')] }
+    expect(newStep(door, { kind: 'room' }, coatings)).toMatchObject({
+      targets: ['leaves'],
+      coatingId: 'bell-semi',
+      tool: 'brush',
+    })
+    expect(added({ kind: 'room' }).step.targets).toEqual(['walls'])
+    expect(newStep(bare, { kind: 'room' }, [])).toBeNull()
+  })
+  test('one wall is taken out of a step for all walls by naming the others; the last thing stays', () => {
+    const walls = bare.steps[2]!
+    const targets = toggled(bare, walls, 'wall:w2', false)!
+    expect(targets).toEqual(['wall:w1', 'wall:w3', 'wall:w4'])
+    const after = { ...bare, steps: [...bare.steps.slice(0, 2), { ...walls, targets }] }
+    expect(stepOf(after, 'wall:w2')).toBeNull()
+    expect(toggled(after, after.steps[2]!, 'wall:w2', true)).toEqual([...targets, 'wall:w2'])
+    expect(toggled(bare, { ...walls, targets: ['wall:w2'] }, 'wall:w2', false)).toBeNull()
+  })
+})
+
+describe('openings one after another', () => {
+  const front = newElevation('f', 'Front', {
+    widthMm: 14_000,
+    eavesMm: 5200,
+    ridgeMm: null,
+    facingDeg: 180,
+    material: 'render',
+    lapMm: null,
+  })
+  const [wall] = front.walls
+  const add = (before: Room) => withOpening(before, before.walls[0]!, 'window').room
+  test('six windows are spread over the front, and a front begins with paint for outside', () => {
+    const six = Array.from({ length: 6 }).reduce<Room>(add, front)
+    const at = six.openings.map(({ atMm }) => atMm)
+    const gaps = at.map((left, i) => left - (i === 0 ? 0 : at[i - 1]! + 1200))
+    // (14,000 − 6 × 1,200) / 7 = 971.4 mm before, between and behind them.
+    for (const gap of gaps) expect(Math.abs(gap - 971.4)).toBeLessThan(1.5)
+    expect(overlaps(six)).toEqual([])
+    expect(new Set(front.steps.map(({ coatingId }) => coatingId))).toEqual(new Set(['slip-siding']))
+    expect(faultsOf(six)).toEqual([])
+  })
+  test('where a hand has moved one, the next goes into the widest gap and the others stay', () => {
+    const two = add(add(front))
+    const moved = { ...two, openings: two.openings.map((each, i) => (i === 0 ? { ...each, atMm: 300 } : each)) }
+    const three = add(moved)
+    expect(three.openings.slice(0, 2)).toEqual(moved.openings)
+    const between = three.openings[2]!.atMm
+    expect(between).toBeGreaterThan(1500)
+    expect(overlaps(three)).toEqual([])
+  })
+  test('what has no room lies over the others, and is told', () => {
+    const narrow = { ...front, walls: [{ ...wall!, lengthMm: 2000 }] }
+    const two = add(add(narrow))
+    expect(overlaps(two)).toMatchObject([{ one: 'window 1', other: 'window 2' }])
+    const socket = { ...newFitting(front, wall!), atMm: 6900, bottomMm: 1200 }
+    expect(overlaps({ ...add(front), fittings: [socket] })).toHaveLength(1)
+  })
 })

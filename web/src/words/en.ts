@@ -37,6 +37,8 @@ export const EN_SCREENS = {
     practice: 'practice clock',
     realTime: 'Use real time',
     setClock: 'Set practice clock',
+    noTime: 'Type a day and a time.',
+    practiceShort: 'practice',
     clockTitle: 'Which time is it?',
     clockText: 'Look at the boards as they will be at another time. Ticks are stamped with the time shown.',
     skip: 'Skip to the work',
