@@ -31,6 +31,7 @@ export function gullRow(): Job {
       lonDeg: null,
       places: [],
       drives: [],
+      customer: { name: 'Owner of 14 Gull Row', address: '14 Gull Row' },
     },
     start: '2027-05-17T11:00:00Z',
     air: { tempC: 21, rh: 48, windows: 'shut', outside: null },

@@ -18,7 +18,7 @@ test('a better plan is looked for beside the page, says what is proved, and can 
   await expect(panel.getByRole('button', { name: 'Look again' })).toBeVisible()
   const publish = panel.getByRole('button', { name: /^Publish as plan/ })
   if (await publish.isVisible()) {
-    await panel.getByLabel('Who tells them').fill('Office')
+    await panel.getByLabel('Published by').fill('Office')
     const asked = panel.getByLabel(/They have been asked/)
     if ((await asked.count()) > 0) await asked.check()
     await publish.click()

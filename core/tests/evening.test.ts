@@ -11,6 +11,9 @@ import { newBreaks, partly } from '../src/chain/acceptPart'
 import { planWithProblem } from '../src/chain/planJob'
 import { placeFirst } from '../src/plan/placeFirst'
 import { judged } from '../src/chain/judge'
+import { UNSAID } from '../src/ground'
+import { foldLog } from '../src/progress/hemStates'
+import { sayText } from '../src/words'
 
 /** The second afternoon of the demo, its close, and what follows when things run late. */
 const job = ternQuay()
@@ -22,9 +25,11 @@ const today = dayOf(now)
 describe('the close of the day', () => {
   const told = evening(job, now)
 
-  test('every wet pull whose coat is on is off before anybody goes', () => {
+  test('every wet pull whose coat is on is off before anybody goes, and all other tape on the wall that comes off today', () => {
     const wet = plan.pulls.filter((pull) => pull.manner === 'wet' && pull.coated)
-    expect(told.mustBeOff).toHaveLength(wet.length)
+    expect(told.mustBeOff.filter(({ code }) => code === 'evening.must_be_off')).toHaveLength(wet.length)
+    expect(wet.length).toBeGreaterThan(0)
+    expect(told.mustBeOff.filter(({ code }) => code === 'evening.off_today').length).toBeGreaterThan(0)
   })
 
   test('all that was planned until tonight and is not ticked is told once', () => {
@@ -35,12 +40,49 @@ describe('the close of the day', () => {
   test('tape that stays says until when it may, and none of the demo’s stays too long', () => {
     expect(told.stays.length).toBeGreaterThan(0)
     expect(told.stays.every((each) => each.isSafe)).toBe(true)
-    for (const { line } of told.stays) expect(line.code).toBe('evening.stays')
+    for (const { line } of told.stays) expect(['evening.stays', 'evening.mask_stays']).toContain(line.code)
+  })
+
+  test('tape that was never laid does not stay on, and tape that is laid does, with its date', () => {
+    const log = foldLog(job.log)
+    const laid = plan.rounds.filter(({ hemIds }) =>
+      hemIds.some((id) => (log.hems.get(id)?.laidAt ?? null) !== null && log.hems.get(id)?.pulledAt === null),
+    )
+    expect(told.stays.length).toBeLessThanOrEqual(laid.flatMap(({ pulls }) => pulls).length)
+    const bare = evening(
+      { ...job, log: job.log.filter(({ kind }) => kind !== 'laid' && kind !== 'sealed' && kind !== 'coated') },
+      now,
+    )
+    expect([bare.stays, bare.mustBeOff]).toEqual([[], []])
+  })
+
+  test('a wet window that closed with the tape on is said first, tonight and among the problems, until somebody decides', () => {
+    const late = now + 60
+    const { mustBeOff } = evening(job, late)
+    expect(mustBeOff[0]?.code).toBe('evening.wet_passed')
+    const problem = planJob(job, late).problems.find(({ code }) => code === 'plan.wet_passed')
+    expect(problem && sayText(problem)).toMatch(/Practice room 2.*wet window closed 14:\d\d.*score/)
+    const pull = planJob(job, late).pulls.find(({ coated, manner }) => coated && manner === 'wet')!
+    const hold = { taskId: pull.taskId, at: formatInstant(late + 1440), crewId: null, why: 'left to harden' }
+    const decided = planJob({ ...job, planning: { ...job.planning, holds: [hold] } }, late)
+    expect(decided.problems.map(({ code }) => code)).not.toContain('plan.wet_passed')
+    const off = { ...UNSAID, id: 'off', kind: 'pulled' as const, at: formatInstant(late), subjects: [...pull.hemIds] }
+    expect(planJob({ ...job, log: [...job.log, off] }, late).problems.map(({ code }) => code)).not.toContain(
+      'plan.wet_passed',
+    )
   })
 
   test('tape that is not pulled before its stay is over is told as such', () => {
-    const tapes = job.shelf.tapes.map((tape) => ({ ...tape, stayDays: 1, sunStayDays: 1 }))
-    const { stays } = evening({ ...job, shelf: { ...job.shelf, tapes } }, now)
+    const tapes = job.shelf.tapes.map((tape) => ({ ...tape, stayDays: 0.5, sunStayDays: 0.5 }))
+    const laid = plan.tasks.find(({ kind, roomId }) => kind === 'lay' && roomId === 'recital')!
+    const tick = {
+      ...UNSAID,
+      id: 'lay',
+      kind: 'laid' as const,
+      at: formatInstant(now - 1440),
+      subjects: [...laid.subjects],
+    }
+    const { stays } = evening({ ...job, shelf: { ...job.shelf, tapes }, log: [...job.log, tick] }, now)
     expect(stays.filter((each) => !each.isSafe).map((each) => each.line.code)).toContain('evening.stays_too_long')
   })
 
@@ -64,6 +106,7 @@ describe('the close of the day', () => {
       crewId: crew.id,
       from: formatInstant(off.from),
       to: formatInstant(off.to),
+      person: null,
       why: 'funeral',
     }))
     const kitchen = { ...survey, rooms: survey.rooms.filter((room) => room.id === 'kitchen') }

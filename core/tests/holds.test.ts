@@ -107,6 +107,7 @@ test('a crew that is away does nothing then', () => {
   const from = parseInstant(survey.start)
   const away = survey.crews.map((crew) => ({
     crewId: crew.id,
+    person: null,
     from: formatInstant(from),
     to: formatInstant(from + 3 * 1440),
     why: 'ill',

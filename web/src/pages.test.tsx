@@ -94,7 +94,15 @@ test('each view of the load is drawn: days, cuts, floors, ways, quotes and order
 test('quotes given are shown as they were, and printed with orders, cuts and van lists', async () => {
   const { offersFor, vanPlanOf } = await import('@crisp-hem/core')
   const offers = offersFor({ ...imperial, log: [], published: null })
-  const quote = { id: 'q1', at: imperial.start, by: 'Office', note: 'as agreed', offers, taken: offers[0]!.grade }
+  const quote = {
+    id: 'q1',
+    at: imperial.start,
+    by: 'Office',
+    note: 'as agreed',
+    offers,
+    taken: offers[0]!.grade,
+    basis: '',
+  }
   const job = { ...imperial, quotes: [quote] }
   const plan = await openOnDesk(job, parseInstant(job.start))
   const { LoadPage } = await import('./load/LoadPage')

@@ -6,6 +6,7 @@ import type { DeviceStore } from './device/store'
 import { clockSlice } from './state/clockSlice'
 import { jobSlice } from './state/jobSlice'
 import { logSlice } from './state/logSlice'
+import { guardSlice } from './state/guardSlice'
 import { noticeSlice } from './state/noticeSlice'
 import type { Planner } from './state/planner'
 import { addPlanning, askForPlan, receivePlans } from './state/planning'
@@ -43,6 +44,7 @@ const reducer = {
   notice: noticeSlice.reducer,
   out: outSlice.reducer,
   missed: missedSlice.reducer,
+  guard: guardSlice.reducer,
 }
 export type RootState = { readonly [K in keyof typeof reducer]: ReturnType<(typeof reducer)[K]> }
 

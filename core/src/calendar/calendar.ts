@@ -67,7 +67,7 @@ export const crewCalendars = (
   new Map(
     crews.map((crew) => {
       const away = planning.away
-        .filter((each) => each.crewId === crew.id)
+        .filter((each) => each.crewId === crew.id && each.person === null)
         .map((each): Stretch => ({ from: parseInstant(each.from), to: parseInstant(each.to) }))
       return [crew.id, away.reduce(without, workStretches(crew, site.zone, from, to))]
     }),

@@ -7,6 +7,9 @@ import type { PullRule } from '../problem/problem'
 import { activityName } from '../published/crewMessages'
 import { groupedBy } from '../units/groupedBy'
 import { toLocal } from '../units/time'
+import { foldLog, UNTOUCHED } from '../progress/hemStates'
+import { throughAt } from '../progress/activityProgress'
+import { wetPassedAt } from '../windows/wetPassed'
 import { planWithProblem, type Chain } from './planJob'
 import type { Task } from './task'
 import type { VanItem } from '../van/vanItems'
@@ -51,14 +54,20 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
   const isTonight = (each: PlacedTask) => dayOf(each.from) <= day
   const wet = plan.pulls.filter((pull) => pull.manner === 'wet' && pull.coated)
   const wetIds = new Set<string>(wet.map((pull) => pull.taskId))
+  const onWall = new Set(tapeOn(job, chain).map(({ activityId }) => activityId))
   return {
-    open: left.filter((each) => isTonight(each) && !wetIds.has(each.taskId)).map((each) => tell('evening.open', each)),
-    mustBeOff: wet.flatMap((pull) => {
-      const span = pull.spans.find((each) => each.kind === 'wet')
-      if (!span || span.to === null || dayOf(span.from) > day) return []
-      const facts = { what: nameOf(job, tasks, pull.taskId), due: when(span.to, now, job.site.zone) }
-      return [said('evening.must_be_off', facts)]
-    }),
+    open: left
+      .filter((each) => isTonight(each) && !wetIds.has(each.taskId) && !onWall.has(each.taskId))
+      .map((each) => tell('evening.open', each)),
+    mustBeOff: [
+      ...missedTape(job, chain, now, isTonight),
+      ...wet.flatMap((pull) => {
+        const span = pull.spans.find((each) => each.kind === 'wet')
+        if (!span || span.to === null || dayOf(span.from) > day || wetPassedAt(pull, now)) return []
+        const facts = { what: nameOf(job, tasks, pull.taskId), due: when(span.to, now, job.site.zone) }
+        return [said('evening.must_be_off', facts)]
+      }),
+    ],
     guns: gunsOf(job, chain, day, dayOf),
     stays: staysOf(job, chain, now, day, dayOf),
     covered: coveredOf(job, chain, day, dayOf),
@@ -67,6 +76,38 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
 }
 
 type DayOf = (at: number) => number
+
+/** Pulls of tape that is on the wall by what was ticked: laid, and neither off nor left out. */
+function tapeOn(job: Job, { plan, problem }: Chain): PullRule[] {
+  const { hems } = foldLog(job.log)
+  const isOn = (hemId: string) => {
+    const state = hems.get(hemId) ?? UNTOUCHED
+    const laid = throughAt({ kind: 'lay', coat: null }, state)
+    return laid !== null && state.pulledAt === null
+  }
+  const hemsOf = new Map(plan.rounds.flatMap((round) => round.pulls.map((pull) => [pull.taskId, pull.hemIds] as const)))
+  return problem.pulls.filter(({ activityId }) => (hemsOf.get(activityId) ?? []).some(isOn))
+}
+
+/** Tape on the wall that was to be off by now or tonight: first what its wet window has passed, then the rest. */
+function missedTape(job: Job, chain: Chain, now: number, isTonight: (each: PlacedTask) => boolean): Said[] {
+  const { plan } = chain
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const windows = new Map(plan.pulls.map((pull) => [pull.taskId, pull]))
+  const told = tapeOn(job, chain).flatMap(({ activityId }): { rank: number; line: Said }[] => {
+    const at = placed.get(activityId)
+    const window = windows.get(activityId)
+    if (!at || at.done || !isTonight(at)) return []
+    const what = nameOf(job, tasks, activityId)
+    const closed = window && wetPassedAt(window, now)
+    if (closed) return [{ rank: 0, line: said('evening.wet_passed', { what, due: when(closed, now, job.site.zone) }) }]
+    // What is wet still is told with its own hour.
+    if (window?.manner === 'wet' && window.coated) return []
+    return [{ rank: 1, line: said('evening.off_today', { what, when: when(at.from, now, job.site.zone) }) }]
+  })
+  return told.sort((a, b) => a.rank - b.rank).map(({ line }) => line)
+}
 
 function nameOf(job: Job, tasks: ReadonlyMap<string, Task>, id: string): Fact {
   const task = tasks.get(id)
@@ -95,11 +136,21 @@ function staysOf(job: Job, { plan, problem }: Chain, now: number, day: number, d
   const clocks = clocksOfTables(problem.clocks)
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
-  return problem.pulls.flatMap((rule) => {
+  // What is on by the log: tape that was never laid does not stay on.
+  return tapeOn(job, { plan, problem }).flatMap((rule) => {
     const pull = placed.get(rule.activityId)
     if (!pull || pull.done || dayOf(pull.from) <= day) return []
-    const lays = rule.stays.map((stay) => ({ stay, at: stay.laidAt ?? placed.get(stay.layId)?.from ?? null }))
-    if (!lays.some(({ at }) => at !== null && dayOf(at) <= day)) return []
+    const lays = rule.stays.map((stay) => ({ stay, at: stay.laidAt }))
+    if (lays.length === 0)
+      return [
+        {
+          isSafe: true,
+          line: said('evening.mask_stays', {
+            what: nameOf(job, tasks, rule.activityId),
+            when: when(pull.from, now, job.site.zone),
+          }),
+        },
+      ]
     const due = soonestDue(lays, clocks)
     const isSafe = due === null || pull.to <= due
     const facts = {

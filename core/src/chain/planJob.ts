@@ -1,5 +1,7 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../parameters/parameters'
 import type { ActivityId, Job, Said } from '../ground'
+import { staffedOn } from '../calendar/whoIsThere'
+import { tellMissing } from './tellMissing'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../calendar/calendar'
 import type { Miss } from '../check/miss'
 import { jobClocks } from '../cure/areaClocks'
@@ -117,10 +119,11 @@ export interface Chain {
   readonly problem: ScheduleProblem
 }
 
-function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true): Chain {
-  const clocks = jobClocks(job)
-  const start = parseInstant(job.start)
+function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = true): Chain {
+  const start = parseInstant(asked.start)
   const from = Math.max(start, now)
+  const job = staffedOn(asked, from)
+  const clocks = jobClocks(job)
   // A plan made late in a job must still reach far enough ahead.
   const calendars = crewCalendars(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
@@ -131,8 +134,8 @@ function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true)
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )
   const log = foldLog(job.log)
-  const asked = { job, clocks, hems, recipes, calendars, nextShift, parameters, counted: countedBleeds(log) }
-  const workWith = jobWork(asked)
+  const given = { job, clocks, hems, recipes, calendars, nextShift, parameters, counted: countedBleeds(log) }
+  const workWith = jobWork(given)
   const proposedWith = (turns: GunTurns) => {
     const work = workWith(turns)
     const minutes = minutesOf(work, job.crews, parameters)
@@ -147,6 +150,11 @@ function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true)
   const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
   const tasks = tasksOf(work, minutes)
   const doubtful = doubtfulCoats({ job, clocks, tasks, done: problem.done })
+  const pulls = pullPlans(
+    { job, clocks, recipes, layOf, minutes, log, parameters },
+    work.rounds,
+    new Map(placed.map((each) => [each.taskId, each])),
+  )
   const plan: Plan = {
     jobId: job.id,
     at: now,
@@ -160,14 +168,13 @@ function chainOf(job: Job, now: number, parameters: Parameters, isTurned = true)
     underWay: [...underWay({ job, work, log, from }).keys()],
     standing,
     proposed,
-    pulls: pullPlans(
-      { job, clocks, recipes, layOf, minutes, log, parameters },
-      work.rounds,
-      new Map(placed.map((each) => [each.taskId, each])),
-    ),
+    pulls,
     doubtful,
     misses,
-    problems: problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, doubtful, from }),
+    problems: [
+      ...tellMissing(asked, from),
+      ...problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, doubtful, pulls, from }),
+    ],
     whyEnd: tellEnd(job, tasks, problem, placed, from),
     endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
   }

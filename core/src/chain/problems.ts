@@ -1,4 +1,7 @@
-import { said, type Job, type Said } from '../ground'
+import { said, when, word, type Job, type Said } from '../ground'
+import { parseInstant } from '../units/time'
+import type { PullPlan } from '../windows/pullPlans'
+import { wetPassedAt } from '../windows/wetPassed'
 import type { Miss } from '../check/miss'
 import type { JobClocks } from '../cure/areaClocks'
 import type { Hem } from '../hems/deriveHems'
@@ -8,7 +11,7 @@ import type { Work } from '../work'
 import { airProblems, isOfAir } from './airProblems'
 import { tellDoubtful, type DoubtfulCoat } from './doubtfulCoats'
 import type { Task } from './task'
-import { tellMisses } from './tellMisses'
+import { taskFact, tellMisses } from './tellMisses'
 
 export interface ProblemsSetup {
   readonly job: Job
@@ -20,6 +23,7 @@ export interface ProblemsSetup {
   readonly placed: readonly PlacedTask[]
   readonly misses: readonly Miss[]
   readonly doubtful: readonly DoubtfulCoat[]
+  readonly pulls: readonly PullPlan[]
   /** The instant the plan was made for. */
   readonly from: number
 }
@@ -28,6 +32,7 @@ export interface ProblemsSetup {
 export function problemsOf(setup: ProblemsSetup): Said[] {
   const { job, work } = setup
   return [
+    ...passedWindows(setup),
     ...tellDoubtful(job, setup.doubtful, setup.from),
     ...airProblems(setup),
     ...(job.crews.some((crew) => crew.people.length > 0) ? [] : [said('plan.no_crew')]),
@@ -35,6 +40,25 @@ export function problemsOf(setup: ProblemsSetup): Said[] {
     ...work.problems,
     ...tellMisses({ ...setup, misses: setup.misses.filter(({ kind }) => !isOfAir(kind)) }),
   ]
+}
+
+/** Tape whose wet window closed with it on, until somebody decides: pulls it, or puts its pull on a later time by hand. */
+function passedWindows({ job, tasks, pulls, from }: ProblemsSetup): Said[] {
+  const byId = new Map(tasks.map((task) => [task.id, task]))
+  const decided = new Set<string>(
+    job.planning.holds.filter(({ at }) => parseInstant(at) >= from).map(({ taskId }) => taskId),
+  )
+  return pulls.flatMap((pull) => {
+    const due = wetPassedAt(pull, from)
+    const task = byId.get(pull.taskId)
+    if (due === null || !task || decided.has(pull.taskId)) return []
+    return [
+      said('plan.wet_passed', {
+        what: taskFact(job, task, word('task', 'pull')),
+        due: when(due, from, job.site.zone),
+      }),
+    ]
+  })
 }
 
 function recipeProblems({ job, hems, answers }: ProblemsSetup): Said[] {

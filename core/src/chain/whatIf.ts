@@ -94,6 +94,7 @@ function withRoomPlan(job: Job, roomId: string, change: Partial<Omit<RoomPlan, '
 
 const dayOff = ({ site }: Job, { crewId, day }: { crewId: string; day: number }) => ({
   crewId,
+  person: null,
   from: formatInstant(fromLocal(day, 0, site.zone)),
   to: formatInstant(fromLocal(day + 1, 0, site.zone)),
   why: '',

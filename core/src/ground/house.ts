@@ -1,3 +1,4 @@
+import type { Firm } from './firm'
 import type { Selling } from './selling'
 
 /** How this contractor makes an edge; docs/recipes.md says what each needs and what breaks it. */
@@ -109,4 +110,6 @@ export interface HouseRules {
   readonly rates: Rates
   /** How a quote is made of what a job costs. */
   readonly selling: Selling
+  /** Who the contractor is, on quotes. */
+  readonly firm: Firm
 }

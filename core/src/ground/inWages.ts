@@ -5,7 +5,16 @@ const HOUR = 100_000
 /** Significant digits of a price told in hours: from more of them the wage could be found, since prices are whole in it. */
 const DIGITS = 3
 /** How a price is made of costs is the office’s alone. */
-const UNTOLD: Selling = { overheadPct: 0, marginPct: 0, taxPct: 0, setUpMinPerDay: 0, sundriesMinorPerDay: 0 }
+const UNTOLD: Selling = {
+  overheadPct: 0,
+  marginPct: 0,
+  taxPct: 0,
+  taxName: '',
+  validDays: 0,
+  excluded: '',
+  setUpMinPerDay: 0,
+  sundriesMinorPerDay: 0,
+}
 
 /** Names of fields under which all is the office's alone. */
 const OFFICE_ONLY: ReadonlySet<string> = new Set(['quotes', 'selling'])

@@ -1,3 +1,4 @@
+import type { Customer } from './firm'
 import type { UnitSystem } from '../units/length'
 import type { OutdoorHour } from './air'
 import type { Crew } from './crew'
@@ -37,6 +38,8 @@ export interface Site {
   /** Other addresses of the same job, and the ways that were told. */
   readonly places: readonly SitePlace[]
   readonly drives: readonly Drive[]
+  /** Whom the work is for, on quotes. */
+  readonly customer: Customer
 }
 
 /** Hours outside, from a weather service or a file: `hours[i]` holds from `from` + i hours. */
@@ -64,7 +67,7 @@ export interface KitKind {
 }
 
 /** The version of the job format; older files are brought up when they are read. */
-export const JOB_VERSION = 11
+export const JOB_VERSION = 12
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {

@@ -14,9 +14,11 @@ export interface Hold {
   readonly why: string
 }
 
-/** A crew is not there from one instant to another, ISO UTC, whatever its shifts say. */
+/** A crew, or one of its people, is not there from one instant to another, ISO UTC, whatever its shifts say. */
 export interface Away {
   readonly crewId: string
+  /** Who of the crew, by name; null for all of them. */
+  readonly person: string | null
   readonly from: string
   readonly to: string
   readonly why: string

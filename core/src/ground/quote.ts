@@ -56,4 +56,6 @@ export interface Quote {
   readonly offers: readonly QuoteOffer[]
   /** Which offer was taken; null while nobody has answered. */
   readonly taken: Grade | null
+  /** What it rests on: another word once the survey, the shelf or the rules have changed. Empty for quotes of before version 12. */
+  readonly basis: string
 }

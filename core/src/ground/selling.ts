@@ -3,6 +3,12 @@ export interface Selling {
   readonly overheadPct: number
   readonly marginPct: number
   readonly taxPct: number
+  /** What the tax is called where the job is; empty: tax. */
+  readonly taxName: string
+  /** Days a quote holds. */
+  readonly validDays: number
+  /** What is not included, as it stands on every quote. */
+  readonly excluded: string
   /** Setting up and clearing away, minutes a crew's day. */
   readonly setUpMinPerDay: number
   /** Gloves, masks, rags, blades and bags of one person's day. */
@@ -13,7 +19,11 @@ export interface Selling {
 export const USUAL_SELLING: Selling = {
   overheadPct: 12,
   marginPct: 15,
-  taxPct: 20,
+  // No country is assumed: whoever has to add tax says how much.
+  taxPct: 0,
+  taxName: '',
+  validDays: 30,
+  excluded: '',
   setUpMinPerDay: 30,
   sundriesMinorPerDay: 350,
 }

@@ -34,6 +34,8 @@ export interface TapeLine {
   readonly packs: number
   readonly singles: number
   readonly costMinor: number
+  /** What of it this job uses, at the price of a single roll: what Load, ways and quotes count as the job's cost. */
+  readonly usedMinor: number
 }
 
 export interface Load {
@@ -78,7 +80,8 @@ export function takeLoad(
     liquids,
     tools: toolLines(job.shelf, recipes.values()),
     coatings: coatingLines(job, hems, recipes, parameters),
-    materialMinor: sum(tapes) + sum(covers) + sum(sealants) + sum(glazes) + sum(liquids),
+    materialMinor:
+      tapes.reduce((all, line) => all + line.usedMinor, 0) + sum(covers) + sum(sealants) + sum(glazes) + sum(liquids),
     labourMinor: each.reduce((all, recipe) => all + recipe.cost.labour, 0),
     mendingMinor: each.reduce((all, recipe) => all + recipe.cost.mending, 0),
   }
@@ -132,6 +135,7 @@ function tapeLine(
     stockMm,
     rolls,
     ...buy(roll, rolls),
+    usedMinor: Math.round((totalMm / tape.rollLengthMm) * roll.priceMinor),
   }
 }
 

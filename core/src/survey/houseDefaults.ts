@@ -1,4 +1,4 @@
-import { USUAL_SELLING, type HouseRules, type Rates } from '../ground'
+import { NO_FIRM, USUAL_SELLING, type HouseRules, type Rates } from '../ground'
 
 /**
  * Rates of one practised painter, from memory. Checked: round sizes as common practice has them (beginner one wall,
@@ -64,4 +64,5 @@ export const STARTER_HOUSE: HouseRules = {
   kindMinor: 600,
   rates: STARTER_RATES,
   selling: USUAL_SELLING,
+  firm: NO_FIRM,
 }

@@ -11,6 +11,7 @@ export const EXPECTATIONS = [
   'own_id',
   'device_clock',
   'free_id',
+  'picture',
   'face_key',
   'edge_key',
   'subject_key',

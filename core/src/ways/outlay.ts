@@ -44,13 +44,7 @@ export function outlayOfPlan(job: Job, plan: Plan): Outlay {
   const metres = new Map(plan.hems.map((hem) => [hem.id, hem.lengthMm / 1000]))
   const faultMm = safe.reduce((sum, each) => sum + each.risks.bleedMm.mean * (metres.get(each.hemId) ?? 0), 0)
   const taped = safe.reduce((sum, each) => sum + (metres.get(each.hemId) ?? 0), 0)
-  const tapeMinor = Math.round(
-    load.tapes.reduce((sum, line) => {
-      const tape = job.shelf.tapes.find((each) => each.id === line.tapeId)
-      const roll = tape?.rolls.find((each) => each.widthMm === line.widthMm)
-      return sum + (tape && roll ? (line.totalMm / tape.rollLengthMm) * roll.priceMinor : 0)
-    }, 0),
-  )
+  const tapeMinor = load.tapes.reduce((sum, line) => sum + line.usedMinor, 0)
   const total = (lines: readonly { costMinor: number }[]) => lines.reduce((sum, line) => sum + line.costMinor, 0)
   const days = new Set(plan.placed.map((each) => `${each.crewId} ${toLocal(Math.floor(each.from), job.site.zone).day}`))
   const parts = {

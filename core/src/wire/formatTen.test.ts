@@ -15,6 +15,7 @@ const quote = {
   note: 'as agreed',
   offers: offersFor({ ...gullRow(), log: [], published: null }),
   taken: null,
+  basis: '',
 }
 const job = { ...whole, quotes: [quote] }
 const stockEvent = {

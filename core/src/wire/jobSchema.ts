@@ -37,6 +37,8 @@ import { shelfSchema } from './shelfSchema'
 /** A job of more rooms is planned as several, floor by floor: every change plans the whole job anew. */
 const MOST_ROOMS = 200
 
+/** A sign of some 150 kB as text. */
+const SIGN_SIGNS = 200_000
 const MONEY = () => wholeNumber(0, 100_000_000)
 const RATE = () => decimal(0, 1000)
 
@@ -51,6 +53,7 @@ const site = exact({
   lonDeg: orNull(decimal(-180, 180)),
   places: list(exact({ id: id(), name: text(80) }), 0, 50),
   drives: list(exact({ from: orNull(id()), to: id(), minutes: wholeNumber(0, 600) }), 0, 2000),
+  customer: exact({ name: optionalText(200), address: optionalText(500) }),
 })
 
 const air = exact({
@@ -133,6 +136,15 @@ export const houseSchema = exact({
     towerEach: RATE(),
   }),
   selling: sellingSchema,
+  firm: exact({
+    name: optionalText(200),
+    address: optionalText(500),
+    contact: optionalText(300),
+    taxNumber: optionalText(60),
+    sign: optionalText(SIGN_SIGNS).matches(/^(data:image\/(png|jpeg);base64,[A-Za-z0-9+/=]*)?$/, {
+      message: needs('picture'),
+    }),
+  }),
 })
 
 const crew = exact({
@@ -154,7 +166,11 @@ const crew = exact({
 const planning = exact({
   goals: list(oneOf(PLAN_GOALS), PLAN_GOALS.length, PLAN_GOALS.length),
   holds: list(exact({ taskId: activityId(), at: instant(), crewId: orNull(id()), why: optionalText(300) }), 0, 5000),
-  away: list(exact({ crewId: id(), from: instant(), to: instant(), why: optionalText(300) }), 0, 1000),
+  away: list(
+    exact({ crewId: id(), person: orNull(text(80)), from: instant(), to: instant(), why: optionalText(300) }),
+    0,
+    1000,
+  ),
   rooms: list(exact({ roomId: id(), roundShare: decimal(0.3, 1), gunCrewId: orNull(id()) }), 0, MOST_ROOMS),
 })
 

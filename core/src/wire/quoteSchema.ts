@@ -27,6 +27,7 @@ export const quoteSchema = exact({
   note: optionalText(2000),
   offers: list(offer, 1, GRADES.length),
   taken: orNull(oneOf(GRADES)),
+  basis: optionalText(40),
 })
 
 /** How a price is made of what a job costs. */
@@ -34,6 +35,9 @@ export const sellingSchema = exact({
   overheadPct: decimal(0, 500),
   marginPct: decimal(0, 500),
   taxPct: decimal(0, 100),
+  taxName: optionalText(40),
+  validDays: wholeNumber(0, 3650),
+  excluded: optionalText(2000),
   setUpMinPerDay: wholeNumber(0, 600),
   sundriesMinorPerDay: MONEY(),
 })

@@ -1,5 +1,5 @@
 import { withCodes } from './upgradeCodes'
-import { type Backing, JOB_VERSION, USUAL_PLANNING } from '../ground'
+import { type Backing, JOB_VERSION, NO_CUSTOMER, USUAL_PLANNING, USUAL_SELLING } from '../ground'
 import { BACKING_CLASS } from '../catalogue/tables/tapesTable'
 import { STARTER_SHELF } from '../catalogue/starterShelf'
 import { STARTER_HOUSE } from '../survey/houseDefaults'
@@ -8,7 +8,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10]
+const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11]
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says
@@ -34,17 +34,19 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * in rooms, and with version 4 the words of fixed lists, which became codes,
  * and with version 5 rates for trim, ceilings, ladders and short strips and the order of rolling, and with version 6 what
  * a tape does to white, under feet, in the hand and in the wet, with version 7 the air held in a room, with version 8 what is settled about the plan, and with version 10 part rolls, where
- * things are ordered, quotes and how they are made.
+ * things are ordered, quotes and how they are made, and with version 12 who the contractor and the customer are, how long a
+ * quote holds, and one person of a crew being away.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
-  const { house, shelf, rooms, site, planning } = job
+  const { house, shelf, rooms, site, planning, quotes } = job
   return {
     ...job,
-    ...(isFields(house) ? { house: withRates({ ...STARTER_HOUSE, ...withBleedBySize(house) }) } : {}),
+    ...(isFields(house) ? { house: withSelling(withRates({ ...STARTER_HOUSE, ...withBleedBySize(house) })) } : {}),
     ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withTapeFacts(withOwned(shelf)) } } : {}),
-    ...(isFields(site) ? { site: { places: [], drives: [], ...site } } : {}),
-    ...(isFields(planning) ? { planning: { rooms: [], ...planning } } : {}),
+    ...(isFields(site) ? { site: { places: [], drives: [], customer: NO_CUSTOMER, ...site } } : {}),
+    ...(isFields(planning) ? { planning: withPersons({ rooms: [], ...planning }) } : {}),
+    ...(Array.isArray(quotes) ? { quotes: quotes.map(withBasis) } : {}),
     ...(Array.isArray(rooms) ? { rooms: rooms.map(upgradedRoom) } : {}),
   }
 }
@@ -103,6 +105,19 @@ function withRates(house: Fields): Fields {
   const own = Object.entries(rates).filter(([name, minutes]) => !isOld || OLD_RATES[name] !== minutes)
   return { ...house, rates: { ...STARTER_HOUSE.rates, ...Object.fromEntries(own) } }
 }
+
+/** Before version 12 a quote did not say how long it holds, nor what a tax is called. */
+const withSelling = (house: Fields): Fields =>
+  isFields(house.selling) ? { ...house, selling: { ...USUAL_SELLING, ...house.selling } } : house
+
+/** Before version 12 only whole crews were away. */
+const withPersons = (planning: Fields): Fields =>
+  Array.isArray(planning.away)
+    ? { ...planning, away: planning.away.map((each: unknown) => (isFields(each) ? { person: null, ...each } : each)) }
+    : planning
+
+/** Before version 12 a quote did not say what it rests on. */
+const withBasis = (quote: unknown): unknown => (isFields(quote) ? { basis: '', ...quote } : quote)
 
 /** Also for a room that is stored by itself. */
 export function upgradedRoom(older: unknown): unknown {

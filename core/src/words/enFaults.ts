@@ -18,6 +18,7 @@ export const EN_FAULTS = {
   'expected.device_clock': 'expected a reading of a device’s clock',
   'expected.own_id': 'expected an id of its own, “{id}” is taken',
   'expected.free_id': 'expected another id than these, which name the lines of a band: {taken}',
+  'expected.picture': 'expected a picture, PNG or JPEG, of at most 150 kB',
   'expected.face_key': 'expected a face such as wall:w1',
   'expected.edge_key': 'expected an edge such as wall:w1|ceiling',
   'expected.subject_key': 'expected a hem, room or fitting such as room:r1',

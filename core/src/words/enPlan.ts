@@ -24,6 +24,21 @@ export const EN_PLAN = {
   'message.dropped': 'Not yours any more: {what}, {before}.',
   'message.moved': '{what} moved from {before} to {after}.',
   'message.more': 'And {count} more, in the plan.',
+  'doubt.not_laid': 'No tape is ticked as laid on {count, plural, one {# of these edges} other {# of these edges}}.',
+  'doubt.coat_missing':
+    'Coat {coat} is not ticked on {count, plural, one {# of these edges} other {# of these edges}}.',
+  'doubt.not_coated':
+    'The last coat is not ticked on {count, plural, one {# of these edges} other {# of these edges}}. Tape that is off cannot be coated up to again.',
+  'doubt.too_wet': 'The card says leave it alone: paint this wet runs when the tape moves.',
+  'doubt.tacky': 'The card says leave it alone: half-dry paint pulls into strings and tears.',
+  'doubt.mask': 'The liquid mask is not ready: cut now, it comes off in strings.',
+  'doubt.next': 'It may come off {when}.',
+  'evening.mask_stays': '{what} {when}: the liquid mask stays on until then.',
+  'plan.wet_passed':
+    '{what}: the wet window closed {due} and the tape is still on. Wait until the film is hard, score the edge, then pull; or put the pull on another time by hand.',
+  'evening.wet_passed':
+    '{what}: its wet window closed {due}. Decide tonight: leave it to harden and score it, or mend.',
+  'evening.off_today': '{what}: still on the wall, pull planned {when}. Take it off, or put it on another day.',
   'evening.open': '{what}: planned for {when}, not ticked.',
   'evening.must_be_off': '{what}: off by {due}, before anybody goes home.',
   'evening.gun': '{what}: not planned before tonight. Paint dries in it overnight: clean it before anybody goes.',
@@ -82,6 +97,10 @@ export const EN_PLAN = {
     '{room}: a line is cut by hand there, and no crew has anybody practised. Tape it, or send somebody who can.',
   'miss.not_published': 'Not published yet: {what}.',
   'miss.lost': '{what} is published for {due}, but the job no longer needs it. Publish the plan again.',
+  'plan.person_away':
+    '{person} is away until {until}. {crew} is planned without {person}: plan again when {person} is back.',
+  'plan.person_away_why':
+    '{person} is away until {until} ({why}). {crew} is planned without {person}: plan again when {person} is back.',
   'plan.room_left_out':
     '{room} is left out of the plan: something in its survey stops the planning ({why}). Undo the last change there.',
   'miss.before_time': '{what} at {start} comes before its time, {due}. Move it back.',

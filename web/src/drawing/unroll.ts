@@ -37,13 +37,17 @@ const MOST_TALL = 230
 /** An elevation is one wall and gets the sheet to itself. */
 const ELEVATION_TALL = 330
 
-/** Lays a room out on a sheet `width` px wide. */
-export function unrollRoom(room: Room, width: number): Unrolled {
+/**
+ * Lays a room out on a sheet `width` px wide.
+ *
+ * @param leastTall  a wall is drawn at least this tall, px: paper is looked at from nearer than a screen
+ */
+export function unrollRoom(room: Room, width: number, leastTall = LEAST_TALL): Unrolled {
   const total = room.walls.reduce((sum, wall) => sum + wall.lengthMm, 0)
   const longest = Math.max(...room.walls.map((wall) => wall.lengthMm))
   const highest = highestMm(room)
   const most = (room.kind === 'elevation' ? ELEVATION_TALL : MOST_TALL) / highest
-  const wanted = Math.min(Math.max(width / total, LEAST_TALL / highest), most)
+  const wanted = Math.min(Math.max(width / total, leastTall / highest), most)
   const scale = Math.min(wanted, width / longest)
   const tall = highest * scale
   let [x, y] = [0, ABOVE]

@@ -11,6 +11,7 @@ import { FirstSteps } from './FirstSteps'
 import { LineState, LineTroubles } from './LineState'
 import { PlanTrouble } from './PlanTrouble'
 import { Spine } from './Spine'
+import { TickGuard } from '../pulls/TickGuard'
 import { useOpenJob } from './useOpenJob'
 import { W, clockText, dayText } from '../words'
 
@@ -44,6 +45,7 @@ export function JobFrame() {
         <LineTroubles />
         <PlanTrouble />
         <FirstSteps />
+        <TickGuard />
         <Suspense fallback={<p className="p-8 text-soft">{W.frame.loading}</p>}>
           <Outlet />
         </Suspense>

@@ -73,8 +73,8 @@ function NextPull() {
 export function nextPull(pulls: readonly PullPlan[], now: number): { pull: PullPlan; minutes: number } | null {
   const coming = pulls.flatMap((pull) => {
     const wet = pull.spans.find((span) => span.kind === 'wet')
-    const inTime = wet && (wet.to === null || wet.to > now) && (pull.coated || pull.coatedFrom > now)
-    if (inTime) return [{ pull, minutes: wet.from - now }]
+    // Of tape that is on and coated alone: what is planned is told by the plan.
+    if (pull.coated && wet && (wet.to === null || wet.to > now)) return [{ pull, minutes: wet.from - now }]
     return pull.coated && spanAt(pull.spans, now)?.kind === 'past' ? [{ pull, minutes: 0 }] : []
   })
   return coming.sort((a, b) => a.minutes - b.minutes)[0] ?? null

@@ -57,7 +57,12 @@ export function JobCard({ job, onChanged, onState }: JobCardProps) {
             name={W.jobs.next}
             value={state.next ? `${state.next.room}, ${whenText(state.next.from, now, job.zone)}` : W.jobs.quiet}
           />
-          <Fact name={W.jobs.ends} value={state.endsAt === null ? '–' : whenText(state.endsAt, now, job.zone)} />
+          <Fact
+            name={W.jobs.endsOf({
+              plan: state.plan === null ? W.publish.draft : W.publish.plan({ number: state.plan }),
+            })}
+            value={state.endsAt === null ? '–' : whenText(state.endsAt, now, job.zone)}
+          />
         </dl>
       )}
       {state?.next && <PullRibbon spans={state.next.spans} now={now} zone={job.zone} />}

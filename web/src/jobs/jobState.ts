@@ -11,6 +11,8 @@ export interface JobState {
   readonly next: { readonly room: string; readonly from: number; readonly spans: readonly PullSpan[] } | null
   readonly startsAt: number | null
   readonly endsAt: number | null
+  /** Number of the published plan that says so; null for a draft. */
+  readonly plan: number | null
   readonly begun: boolean
   /** Tape that is on, one line for each room, the longest first: since when, and until when it may stay. */
   readonly on: readonly OnInRoom[]
@@ -49,6 +51,7 @@ export function jobState(answer: JobAnswer, now: number): JobState {
       : null,
     startsAt: plan.placed.length ? Math.min(...plan.placed.map((each) => each.from)) : null,
     endsAt: plan.endsAt,
+    plan: plan.standing?.number ?? null,
     begun: job.log.length > 0,
     on: tapeOn(job, plan),
   }

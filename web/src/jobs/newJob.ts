@@ -1,4 +1,11 @@
-import { JOB_VERSION, STARTER_HOUSE, STARTER_SHELF, USUAL_PLANNING, type UnitSystem } from '@crisp-hem/core'
+import {
+  JOB_VERSION,
+  NO_CUSTOMER,
+  STARTER_HOUSE,
+  STARTER_SHELF,
+  USUAL_PLANNING,
+  type UnitSystem,
+} from '@crisp-hem/core'
 import type { ContractorAnswer, JobFacts } from '@crisp-hem/core/wire'
 
 export interface NewJobAnswers {
@@ -31,6 +38,7 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date, own: Own |
       lonDeg: null,
       places: [],
       drives: [],
+      customer: NO_CUSTOMER,
     },
     start: `${now.toISOString().slice(0, 16)}:00Z`,
     air: { tempC: 20, rh: 50, windows: 'shut', outside: null },

@@ -1,3 +1,4 @@
+import { fileName } from '../print/paper'
 import { Printer } from 'lucide-react'
 import {
   coverOf,
@@ -36,7 +37,7 @@ export function CutPlans({ load }: { load: Load }) {
         <Button
           className="ml-auto"
           icon={<Printer size={16} aria-hidden />}
-          onClick={() => void savePdf(`${facts.name}, ${W.cut.sheet}.pdf`, cutSheet(facts, cuts))}
+          onClick={() => void savePdf(fileName(facts.name, W.cut.sheet), cutSheet(facts, cuts))}
         >
           {W.cut.print}
         </Button>

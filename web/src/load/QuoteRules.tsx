@@ -1,7 +1,7 @@
 import { minorDigits, type Selling } from '@crisp-hem/core'
 import { useFacts } from '../state/useJob'
 import { useHouse } from '../site/HousePanel'
-import { NumberField } from '../ui/fields'
+import { NumberField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { W } from '../words'
 
@@ -24,6 +24,7 @@ export function QuoteRules() {
           value={selling.marginPct}
           onCommit={(marginPct) => change({ marginPct })}
         />
+        <TextField label={W.quote.taxName} value={selling.taxName} onCommit={(taxName) => change({ taxName })} />
         <NumberField label={W.quote.taxPct} value={selling.taxPct} onCommit={(taxPct) => change({ taxPct })} />
         <NumberField
           label={W.quote.setUp}
@@ -35,6 +36,12 @@ export function QuoteRules() {
           value={selling.sundriesMinorPerDay / unit}
           onCommit={(money) => change({ sundriesMinorPerDay: Math.round(money * unit) })}
         />
+        <NumberField
+          label={W.quote.validDays}
+          value={selling.validDays}
+          onCommit={(days) => change({ validDays: Math.round(days) })}
+        />
+        <TextField label={W.quote.excluded} value={selling.excluded} onCommit={(excluded) => change({ excluded })} />
       </div>
     </Panel>
   )

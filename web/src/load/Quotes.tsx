@@ -1,5 +1,14 @@
+import { fileName } from '../print/paper'
 import { useMemo, useState } from 'react'
-import { formatInstant, type Grade, type Job, type Quote, type QuoteOffer } from '@crisp-hem/core'
+import {
+  formatInstant,
+  isOutdated,
+  quoteBasis,
+  type Grade,
+  type Job,
+  type Quote,
+  type QuoteOffer,
+} from '@crisp-hem/core'
 import { quoteCsv } from './quoteCsv'
 import { quoteSheet } from '../print/quoteSheet'
 import { savePdf } from '../print/savePdf'
@@ -14,6 +23,7 @@ import { TextField } from '../ui/fields'
 import { saveText } from '../ui/saveText'
 import { W, whenText, wordText } from '../words'
 import { OfferCards } from './OfferCards'
+import { FirmPanel } from './FirmPanel'
 import { QuoteRules } from './QuoteRules'
 import { QuoteTook } from './QuoteTook'
 
@@ -32,9 +42,17 @@ export function Quotes() {
   const draft = useMemo(
     (): Quote | null =>
       offers
-        ? { id: `q-${newId()}`, at: formatInstant(Math.floor(now)), by, note, offers: [...offers], taken: null }
+        ? {
+            id: `q-${newId()}`,
+            at: formatInstant(Math.floor(now)),
+            by,
+            note,
+            offers: [...offers],
+            taken: null,
+            basis: quoteBasis(facts),
+          }
         : null,
-    [offers, now, by, note],
+    [offers, now, by, note, facts],
   )
   const keep = () => {
     if (draft && edit((before) => ({ ...before, quotes: [...before.quotes, draft] }))) setAsked(null)
@@ -71,7 +89,10 @@ export function Quotes() {
           <Given key={quote.id} quote={quote} />
         ))}
       </div>
-      <QuoteRules />
+      <div className="grid content-start gap-4">
+        <QuoteRules />
+        <FirmPanel />
+      </div>
     </div>
   )
 }
@@ -101,11 +122,18 @@ function Given({ quote }: { quote: Quote }) {
       })}
       aside={
         <>
-          <Button onClick={() => void savePdf(`${name}.pdf`, quoteSheet(facts, quote))}>{W.quote.pdf}</Button>
+          <Button onClick={() => void savePdf(fileName(name, quote.at.slice(0, 10)), quoteSheet(facts, quote))}>
+            {W.quote.pdf}
+          </Button>
           <Button onClick={() => saveText(`${name}.csv`, quoteCsv(facts, quote), 'text/csv')}>{W.quote.csv}</Button>
         </>
       }
     >
+      {isOutdated(quote.basis, facts) && (
+        <p role="note" className="mb-2 border-l-4 border-act pl-2 font-semibold">
+          {W.quote.outdated}
+        </p>
+      )}
       {quote.note && <p className="mb-2">{quote.note}</p>}
       <OfferCards offers={quote.offers} taken={quote.taken} onTake={take} />
       {taken && <QuoteTook offer={taken} />}

@@ -1,3 +1,4 @@
+import { fileName } from '../print/paper'
 import { Printer } from 'lucide-react'
 import { fromLocal, toLocal, type Shortage, type VanItem, type VanList, type VanPlan } from '@crisp-hem/core'
 import { savePdf } from '../print/savePdf'
@@ -30,7 +31,7 @@ export function VanLists({ van }: { van: VanPlan }) {
           aside={
             <Button
               icon={<Printer size={16} aria-hidden />}
-              onClick={() => void savePdf(`${facts.name}, ${W.van.sheet}.pdf`, vanSheet(facts, van))}
+              onClick={() => void savePdf(fileName(facts.name, W.van.sheet), vanSheet(facts, van))}
             >
               {W.van.print}
             </Button>

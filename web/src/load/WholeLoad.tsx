@@ -77,7 +77,7 @@ function Tapes({ load }: { load: Load }) {
                       })}
                     </span>
                   </td>
-                  <td className="pl-3 text-right whitespace-nowrap">{formatMoney(line.costMinor, site.currency)}</td>
+                  <td className="pl-3 text-right whitespace-nowrap">{formatMoney(line.usedMinor, site.currency)}</td>
                 </tr>
               )
             })}

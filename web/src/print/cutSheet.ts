@@ -1,6 +1,7 @@
 import { coverOf, formatLength, formatRun, type CutRoll, type RollCuts } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { factText, W } from '../words'
+import { paperOf } from './paper'
 import { sheetOf, type Content, type SheetDocument } from './sheetBase'
 
 const [WIDE_PT, HIGH_PT] = [520, 22]
@@ -31,7 +32,7 @@ export function cutSheet({ name, shelf, rooms, site }: JobFacts, cuts: readonly 
       },
     ]),
   ])
-  return sheetOf(W.cut.sheet, name, content)
+  return sheetOf(paperOf(site), W.cut.sheet, name, content)
 }
 
 function rollDrawn(roll: CutRoll): Content[] {

@@ -1,7 +1,8 @@
-import { vanPlanOf, toLocal, fromLocal, type Job, type Plan } from '@crisp-hem/core'
-import { W, clockText, dayText, spanText } from '../words'
+import { vanPlanOf, toLocal, fromLocal, type Job, type Plan, type Task } from '@crisp-hem/core'
+import { W, clockText, dayText, sayText, spanText, whenText } from '../words'
 import { loadWords } from '../rounds/loadWords'
-import { taskWords } from '../rounds/taskWords'
+import { coatInStep, taskWords } from '../rounds/taskWords'
+import { paperOf } from './paper'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
 /** A crew's day on paper: what when where, with room to sign it off, when tape comes off, and what to load. */
@@ -18,10 +19,10 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
     const span = pull?.spans.find((one) => one.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
     return [
       `${clockText(each.from, zone)}–${clockText(each.to, zone)}`,
-      taskWords(job.rooms, task, each.taskId),
+      lineWords(job, plan, task, each.taskId),
       span
         ? `${W.daySheet.window} ${clockText(span.from, zone)} – ${span.to === null ? W.sheet.later : clockText(span.to, zone)}`
-        : '',
+        : offWords(job, plan, task, each.from),
       spanText(Math.round(each.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0))),
       each.done ? W.rounds.done : W.daySheet.box,
     ]
@@ -45,5 +46,27 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
       : []),
     { text: W.daySheet.care, style: 'small', margin: [0, 8, 0, 0] },
   ]
-  return sheetOf(crew?.name ?? crewId, `${job.name}, ${dayText(fromLocal(day, 720, zone), zone)}`, content)
+  return sheetOf(
+    paperOf(job.site),
+    crew?.name ?? crewId,
+    `${job.name}, ${dayText(fromLocal(day, 720, zone), zone)}`,
+    content,
+  )
+}
+
+/** Where, which walls or which part of one, and what is done there. */
+function lineWords(job: Job, plan: Plan, task: Task | undefined, id: string): string {
+  const round = plan.rounds.find((each) => each.id === task?.roundId)
+  const room = job.rooms.find((each) => each.id === task?.roomId)
+  if (!task || !round || !room) return taskWords(job.rooms, task, id)
+  const coat = coatInStep(room, task)
+  return [room.name, sayText(round.name), `${W.rounds.kinds[task.kind]}${coat ? ` ${coat}` : ''}`].join(', ')
+}
+
+/** When the tape that is laid or coated here comes off by the plan: told on every line of its round. */
+function offWords(job: Job, plan: Plan, task: Task | undefined, at: number): string {
+  if (!task?.roundId || !['lay', 'seal', 'coat'].includes(task.kind)) return ''
+  const pulls = plan.pulls.filter((pull) => pull.roundId === task.roundId && pull.plannedAt !== null)
+  const times = pulls.flatMap(({ plannedAt }) => plannedAt ?? []).filter((time) => time > at)
+  return times.length > 0 ? W.daySheet.comesOff({ when: whenText(Math.min(...times), at, job.site.zone) }) : ''
 }

@@ -1,7 +1,7 @@
 import { listed, type Fact, type Hem, type Recipe, type RecipeAnswer, type Said } from '@crisp-hem/core'
 import { sayText } from '../words'
 
-/** Hems of a room that are done in the same way, under one letter. */
+/** Hems of a room that are done in the same way, under one sign. */
 export interface RecipeGroup {
   readonly letter: string
   readonly recipe: Recipe
@@ -20,7 +20,23 @@ export function sharedSteps(groups: readonly RecipeGroup[]): ReadonlyMap<string,
   const seen = new Map<string, number>()
   for (const group of groups) for (const step of new Set(group.steps)) seen.set(step, (seen.get(step) ?? 0) + 1)
   const shared = [...seen].filter(([, count]) => count > 1).map(([text]) => text)
-  return new Map(shared.map((text, i) => [text, i + 1]))
+  return new Map(inWorkOrder(shared, groups).map((text, i) => [text, i + 1]))
+}
+
+/** Steps so that none stands before one that comes before it in some group; where groups differ, as they were first seen. */
+function inWorkOrder(texts: readonly string[], groups: readonly RecipeGroup[]): string[] {
+  const before = new Map(texts.map((text) => [text, new Set<string>()]))
+  for (const { steps } of groups) {
+    const own = steps.filter((step) => before.has(step))
+    own.forEach((step, i) => own.slice(0, i).forEach((earlier) => before.get(step)?.add(earlier)))
+  }
+  const left = [...texts]
+  const order: string[] = []
+  while (left.length > 0) {
+    const free = left.findIndex((text) => left.every((other) => other === text || !before.get(text)?.has(other)))
+    order.push(...left.splice(Math.max(0, free), 1))
+  }
+  return order
 }
 
 /** What a group's own list says: its own steps in full, runs of shared ones by their numbers. */
@@ -65,11 +81,8 @@ function facesOf(hems: readonly Hem[], recipes: ReadonlyMap<string, RecipeAnswer
 const withFaces = (step: Said, faces: readonly Fact[]): Said =>
   step.facts.face === undefined || faces.length < 2 ? step : { ...step, facts: { ...step.facts, face: listed(faces) } }
 
-/** `A` … `Z`, then `AA`, `AB` and so on. */
-export function letterOf(index: number): string {
-  const last = String.fromCharCode(65 + (index % 26))
-  return index < 26 ? last : letterOf(Math.floor(index / 26) - 1) + last
-}
+/** `R1`, `R2` …: letters are the walls’. */
+export const signOf = (index: number): string => `R${index + 1}`
 
 /** Groups hems whose steps read alike, in the order of the survey; hems with nothing safe are given apart. */
 export function recipeGroups(
@@ -94,7 +107,7 @@ export function recipeGroups(
     }
   }
   const groups = [...found.values()].map(({ recipe, hems: own }, i): RecipeGroup => ({
-    letter: letterOf(i),
+    letter: signOf(i),
     recipe,
     steps: recipe.steps.map((step) => sayText(withFaces(step, facesOf(own, recipes)))),
     cautions: recipe.cautions.map(sayText),

@@ -2,6 +2,7 @@ import { coverRegister, type Job } from '@crisp-hem/core'
 import { breatherWords } from '../pulls/breatherWords'
 import { W, whenText } from '../words'
 import { byWords } from '../pulls/byWords'
+import { paperOf } from './paper'
 import { sheetOf, table, type SheetDocument } from './sheetBase'
 
 /** Everything that must breathe and was covered, on paper. */
@@ -13,5 +14,7 @@ export function registerSheet(job: Job, now: number): SheetDocument {
     line.offAt === null ? '' : `${whenText(line.offAt, now, zone)}, ${byWords(job.crews, line.offBy)}`,
   ])
   const { what, covered, off } = W.register.columns
-  return sheetOf(W.register.title, job.name, [table(['*', 170, 170], [[what, covered, off], ...rows])])
+  return sheetOf(paperOf(job.site), W.register.title, job.name, [
+    table(['*', 170, 170], [[what, covered, off], ...rows]),
+  ])
 }

@@ -1,6 +1,6 @@
 import { parseInstant, planJob } from '@crisp-hem/core'
 import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
-import { letterOf, recipeGroups } from './recipeGroups'
+import { recipeGroups, sharedSteps, signOf } from './recipeGroups'
 import { roomSheet } from './roomSheet'
 import { sheetDrawing } from './sheetDrawing'
 
@@ -17,8 +17,22 @@ const sheetOf = (roomId: string) =>
     ).content,
   )
 
-test('letters go on after Z', () => {
-  expect([0, 25, 26, 27, 51, 52, 701, 702].map(letterOf)).toEqual(['A', 'Z', 'AA', 'AB', 'AZ', 'BA', 'ZZ', 'AAA'])
+test('recipes have a sign of their own: letters are the walls’', () => {
+  expect([0, 8, 26].map(signOf)).toEqual(['R1', 'R9', 'R27'])
+  for (const room of job.rooms)
+    for (const { letter } of recipeGroups(hemsOf(room.id), answers).groups)
+      expect(room.walls.map(({ name }) => name)).not.toContain(letter)
+})
+
+test('steps that recipes share stand in the order in which each of them takes them', () => {
+  for (const room of job.rooms) {
+    const { groups } = recipeGroups(hemsOf(room.id), answers)
+    const shared = sharedSteps(groups)
+    for (const { steps } of groups) {
+      const numbers = steps.flatMap((step) => shared.get(step) ?? [])
+      expect([room.id, numbers]).toEqual([room.id, [...numbers].sort((a, b) => a - b)])
+    }
+  }
 })
 
 test('hems with the same steps share a letter; every hem is in one group or told to be unsafe', () => {
@@ -53,7 +67,7 @@ test('the drawing has a strip for every stretch of hem, its letter, and nothing 
   for (const room of job.rooms) {
     const hems = hemsOf(room.id)
     const letters = new Map(hems.map((hem) => [hem.id, 'Q']))
-    const svg = sheetDrawing(room, hems, letters, 500)
+    const svg = sheetDrawing(room, hems, letters, 500, 'metric')
     const stretches = hems.reduce((sum, hem) => sum + hem.segments.length, 0)
     expect(svg.match(/stroke="#cbb68f"/g)).toHaveLength(stretches)
     expect(svg.match(/>Q</g)).toHaveLength(hems.length)
@@ -64,5 +78,5 @@ test('the drawing has a strip for every stretch of hem, its letter, and nothing 
 test('names with signs of markup are written out', () => {
   const [room] = job.rooms
   const odd = { ...room!, openings: room!.openings.map((each) => ({ ...each, name: '<b>&"door"' })) }
-  expect(sheetDrawing(odd, [], new Map(), 500)).not.toContain('<b>')
+  expect(sheetDrawing(odd, [], new Map(), 500, 'imperial')).not.toContain('<b>')
 })

@@ -3,6 +3,7 @@ import {
   DEFAULT_PARAMETERS,
   BREATHER_KINDS,
   coverOf,
+  formatLength,
   formatRun,
   lastCoatOf,
   liquidOf,
@@ -17,13 +18,10 @@ import {
   coatOf,
 } from '@crisp-hem/core'
 import { ownSteps, recipeGroups, sharedSteps, type RecipeGroup } from './recipeGroups'
+import { PAGE_WIDTH, paperOf } from './paper'
 import { sheetDrawing } from './sheetDrawing'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
-/** Width between the margins of an A4 page, pt. */
-const PAGE_WIDTH = 523
-/** The drawing leaves room for the words, pt. */
-const DRAWING_HEIGHT = 125
 const S = W.sheet
 
 /** A sheet a painter can follow in one room: drawing, steps, amounts, times, cautions, and what to uncover. */
@@ -34,8 +32,10 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const shared = sharedSteps(groups)
   const letters = new Map(groups.flatMap((group) => group.hems.map((hem) => [hem.id, group.letter] as const)))
   const safe = new Map([...answers].flatMap(([id, answer]): [string, Recipe][] => (answer.safe ? [[id, answer]] : [])))
-  return sheetOf(room.name, `${job.name}, ${job.site.place}`, [
-    { svg: sheetDrawing(room, hems, letters, PAGE_WIDTH - 6), fit: [PAGE_WIDTH - 6, DRAWING_HEIGHT] },
+  const paper = paperOf(job.site)
+  const width = PAGE_WIDTH[paper]
+  return sheetOf(paper, room.name, `${job.name}, ${job.site.place}`, [
+    { svg: sheetDrawing(room, hems, letters, width - 8, job.site.units), width },
     { text: S.drawing, style: 'small', margin: [0, 2, 0, 8] },
     ...timesPart(job, plan, room),
     ...sharedPart(shared),
@@ -110,7 +110,7 @@ const sharedPart = (shared: ReadonlyMap<string, number>): Content[] =>
 function groupPart(job: Job, group: RecipeGroup, shared: ReadonlyMap<string, number>): Content {
   const { recipe } = group
   const what = recipe.tapeId
-    ? `${tapeOf(job.shelf, recipe.tapeId).name} ${recipe.widthMm} mm`
+    ? `${tapeOf(job.shelf, recipe.tapeId).name} ${widthWords(recipe.widthMm ?? 0, job)}`
     : recipe.liquidId
       ? liquidOf(job.shelf, recipe.liquidId).name
       : W.recipes.byHand
@@ -127,6 +127,10 @@ function groupPart(job: Job, group: RecipeGroup, shared: ReadonlyMap<string, num
     ],
   }
 }
+
+/** How wide a roll is, as the site says lengths. */
+const widthWords = (mm: number, { site }: Job): string =>
+  site.units === 'metric' ? `${mm} mm` : formatLength(mm, site.units)
 
 /** `1, 2, 3, 5` as `1–3, 5`. */
 function inRuns(numbers: readonly number[]): string {
@@ -150,7 +154,7 @@ function amountsPart(
   const load = takeLoad({ ...job, rooms: [room] }, hems, own, DEFAULT_PARAMETERS, new Map())
   const rows = [
     ...load.tapes.map((line) => [
-      `${tapeOf(job.shelf, line.tapeId).name} ${line.widthMm} mm`,
+      `${tapeOf(job.shelf, line.tapeId).name} ${widthWords(line.widthMm, job)}`,
       formatRun(line.totalMm, job.site.units),
       S.tapeWith,
     ]),

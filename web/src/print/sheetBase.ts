@@ -1,9 +1,10 @@
 import { W } from '../words'
+import type { Paper } from './paper'
 
 /** As much of a pdfmake document as the sheet uses. */
 export type Content = string | readonly Content[] | { readonly [key: string]: unknown }
 export interface SheetDocument {
-  readonly pageSize: 'A4'
+  readonly pageSize: Paper
   readonly pageMargins: readonly [number, number, number, number]
   readonly info: { readonly title: string }
   readonly content: readonly Content[]
@@ -16,8 +17,8 @@ export interface SheetDocument {
 export const SHEET_FONT = 'Atkinson'
 
 /** A page of the house: title, a line under it, what it says, and the page at the foot. */
-export const sheetOf = (title: string, line: string, content: readonly Content[]): SheetDocument => ({
-  pageSize: 'A4',
+export const sheetOf = (paper: Paper, title: string, line: string, content: readonly Content[]): SheetDocument => ({
+  pageSize: paper,
   pageMargins: [32, 24, 32, 30],
   info: { title: `${title}, ${line}` },
   content: [{ text: title, style: 'title' }, { text: line, style: 'soft', margin: [0, 0, 0, 6] }, ...content],

@@ -1,7 +1,11 @@
-import type { Hem, Room } from '@crisp-hem/core'
+import { formatLength, type Hem, type Room, type UnitSystem } from '@crisp-hem/core'
 import { unrollRoom, type Unrolled } from '../drawing/unroll'
 import { paintSide } from '../drawing/stitch'
 
+/** A wall on paper is at least this tall, so that most rooms fill one row of the page, pt. */
+const LEAST_TALL_PT = 76
+/** What the screen leaves free above a drawing for its own buttons, and below it, pt: paper does not. */
+const [TOP_PT, FOOT_PT] = [16, 12]
 const INK = '#1e2326'
 const SOFT = '#8a8574'
 const KRAFT = '#cbb68f'
@@ -17,22 +21,24 @@ export function sheetDrawing(
   hems: readonly Hem[],
   letters: ReadonlyMap<string, string>,
   width: number,
+  units: UnitSystem,
 ): string {
-  const drawing = unrollRoom(room, width)
+  const drawing = unrollRoom(room, width, LEAST_TALL_PT)
   const parts = [
-    ...drawing.walls.map((wall) => wallSvg(wall, drawing)),
+    ...drawing.walls.map((wall) => wallSvg(wall, drawing, units)),
     ...room.openings.map((o) => box(drawing, o.wallId, o.atMm, o.sillMm, o.widthMm, o.heightMm, o.name)),
     ...room.pieces.map((p) => box(drawing, p.wallId, p.atMm, p.bottomMm, p.widthMm, p.heightMm, p.name)),
     ...room.fittings.map((f) => box(drawing, f.wallId, f.atMm, f.bottomMm, f.widthMm, f.heightMm, '')),
     ...hems.map((hem) => hemSvg(hem, letters.get(hem.id) ?? '', drawing)),
   ]
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-4 0 ${n(width + 8)} ${n(drawing.height)}" width="${n(width)}" height="${n(drawing.height)}">${parts.join('')}</svg>`
+  const high = drawing.height - TOP_PT - FOOT_PT
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-4 ${TOP_PT} ${n(width + 8)} ${n(high)}" width="${n(width)}" height="${n(high)}">${parts.join('')}</svg>`
 }
 
 const n = (value: number): string => String(Math.round(value * 10) / 10)
 const safe = (text: string): string => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`)
 
-function wallSvg(wall: Unrolled['walls'][number], { tall }: Unrolled): string {
+function wallSvg(wall: Unrolled['walls'][number], { tall }: Unrolled, units: UnitSystem): string {
   const floor = wall.y + tall
   const top = wall.top.map((point) => `${n(point.x)} ${n(point.y)}`).join('L')
   const outline = `M${n(wall.x)} ${n(floor)}L${top}L${n(wall.x + wall.width)} ${n(floor)}Z`
@@ -40,7 +46,7 @@ function wallSvg(wall: Unrolled['walls'][number], { tall }: Unrolled): string {
     wall.skirting > 0
       ? `<path d="M${n(wall.x)} ${n(floor - wall.skirting)}h${n(wall.width)}" stroke="${SOFT}" stroke-width="0.6"/>`
       : ''
-  const name = `<text x="${n(wall.x + 3)}" y="${n(wall.y - 6)}" font-size="9" fill="${INK}">${safe(`${wall.name}  ${(wall.lengthMm / 1000).toFixed(2)} m`)}</text>`
+  const name = `<text x="${n(wall.x + 3)}" y="${n(wall.y - 6)}" font-size="9" fill="${INK}">${safe(`${wall.name}  ${formatLength(wall.lengthMm, units)}`)}</text>`
   return `<path d="${outline}" fill="none" stroke="${INK}" stroke-width="0.9"/>${skirting}${name}`
 }
 
@@ -74,7 +80,7 @@ function hemSvg(hem: Hem, letter: string, drawing: Unrolled): string {
   const first = lines[0]
   if (!first || !letter) return strips
   const [mx, my] = [(first.x1 + first.x2) / 2, (first.y1 + first.y2) / 2]
-  return `${strips}<circle cx="${n(mx)}" cy="${n(my)}" r="5.4" fill="#ffffff" stroke="${INK}" stroke-width="0.7"/><text x="${n(mx)}" y="${n(my + 2.5)}" font-size="7" fill="${INK}" text-anchor="middle">${safe(letter)}</text>`
+  return `${strips}<circle cx="${n(mx)}" cy="${n(my)}" r="6.2" fill="#ffffff" stroke="${INK}" stroke-width="0.7"/><text x="${n(mx)}" y="${n(my + 2.5)}" font-size="6.4" fill="${INK}" text-anchor="middle">${safe(letter)}</text>`
 }
 
 /** Short strokes on the paint side, eight px apart. */

@@ -3,6 +3,7 @@ import type { JobFacts } from '@crisp-hem/core/wire'
 import { itemWords, sundryWords } from '../load/vanWords'
 import { amountWords } from '../rounds/loadWords'
 import { dayText, sayText, W } from '../words'
+import { paperOf } from './paper'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
 /** What each crew loads on each day, with boxes to tick. */
@@ -26,5 +27,8 @@ export function vanSheet({ name, crews, rooms, site }: JobFacts, van: VanPlan): 
       { text: list.cautions.map(sayText).join(' '), style: 'small', margin: [0, 0, 0, 4] },
     ]
   })
-  return sheetOf(W.van.sheet, name, [...content, { text: W.van.care, style: 'small', margin: [0, 8, 0, 0] }])
+  return sheetOf(paperOf(site), W.van.sheet, name, [
+    ...content,
+    { text: W.van.care, style: 'small', margin: [0, 8, 0, 0] },
+  ])
 }

@@ -1,7 +1,7 @@
 import { W, clockText, spanText, whenText, sayText } from '../words'
-import { formatRun } from '@crisp-hem/core'
+import { formatRun, tickDoubts } from '@crisp-hem/core'
 import { PullRibbon } from '../drawing/PullRibbon'
-import { useFacts, useHems, useRecipes, useTick } from '../state/useJob'
+import { useFacts, useHems, useLog, usePlan, useRecipes, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import type { PullCard } from './board'
 import { DefectPictures } from './DefectPictures'
@@ -15,6 +15,8 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
   const { site, rooms } = useFacts()
   const hems = useHems()
   const tick = useTick()
+  const plan = usePlan()
+  const log = useLog()
   const recipes = useRecipes()
   const { pull, stand } = card
   const room = rooms.find((each) => each.id === pull.roomId)
@@ -37,6 +39,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
     tick(
       [pullTick(hemIds, pull.crewId, now - minutesAgo, pull.plannedAt)],
       W.pulls.ticked({ what: `${roomName}, ${W.pulls.pulled.toLowerCase()}` }),
+      plan ? tickDoubts({ site }, plan, log, { kind: 'pull', coat: null, subjects: hemIds }, now - minutesAgo) : [],
     )
   return (
     <article className={`panel ${acting ? 'border-2 border-act' : ''}`} aria-label={`${head}: ${roomName}`}>

@@ -1,3 +1,4 @@
+import { fileName } from '../print/paper'
 import { useState } from 'react'
 import { coverRegister, daysClosed } from '@crisp-hem/core'
 import { registerSheet } from '../print/registerSheet'
@@ -11,6 +12,7 @@ import { Panel } from '../ui/Panel'
 import { W, whenText } from '../words'
 import { breatherWords } from './breatherWords'
 import { byWords } from './byWords'
+import { CloseDay } from './CloseDay'
 import { dayClosedTick } from './ticks'
 
 /** What must breathe and was covered; the day is closed once all of it is off, or for a reason. */
@@ -35,7 +37,7 @@ export function Register() {
       aside={
         <Button
           onClick={() =>
-            void savePdf(`${name}, ${W.register.title}.pdf`, registerSheet({ ...facts, log, published: null }, now))
+            void savePdf(fileName(name, W.register.title), registerSheet({ ...facts, log, published: null }, now))
           }
         >
           {W.register.print}
@@ -67,9 +69,7 @@ export function Register() {
         </div>
       )}
       <div className="mt-2 flex flex-wrap items-center gap-3">
-        <Button className="min-h-11" disabled={open.length > 0 && why === ''} onClick={close}>
-          {W.register.close}
-        </Button>
+        <CloseDay mayClose={open.length === 0 || why !== ''} onClose={close} />
         {last && (
           <span className="text-sm text-soft">
             {W.register.closed({ when: when(last.at), by: byWords(crews, last.by) })}{' '}

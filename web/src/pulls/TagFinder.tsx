@@ -1,3 +1,4 @@
+import { fileName } from '../print/paper'
 import { useState, type FormEvent } from 'react'
 import { useNavigate } from 'react-router'
 import { asTagCode, TAG_SIGNS } from '@crisp-hem/core'
@@ -64,7 +65,7 @@ function PrintTags() {
         onCommit={setSize}
       />
       <Button
-        onClick={() => void savePdf(`${facts.name}, ${W.tags.sheet}.pdf`, tagSheet(job, plan, size, location.origin))}
+        onClick={() => void savePdf(fileName(facts.name, W.tags.sheet), tagSheet(job, plan, size, location.origin))}
       >
         {W.tags.printed}
       </Button>

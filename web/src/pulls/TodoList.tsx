@@ -7,10 +7,11 @@ import {
   type Task,
   face,
   parseInstant,
+  tickDoubts,
   writeSubject,
 } from '@crisp-hem/core'
 import { useState } from 'react'
-import { useFacts, useHems, usePlan, useTick } from '../state/useJob'
+import { useFacts, useHems, useLog, usePlan, useTick } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { coatInStep } from '../rounds/taskWords'
@@ -34,24 +35,49 @@ const DONE_WORDS = {
   uncover: W.pulls.uncovered,
 } as const
 const SHOWN = 8
+const LATE_SHOWN = 4
+/** A tick comes a little after the work; from memory. */
+const LATE_AFTER_MIN = 15
 
 /** The crew's next tasks in order, each with one big tick. */
 export function TodoList({ cards, now }: { cards: readonly TodoCard[]; now: number }) {
-  const [all, setAll] = useState(false)
   if (cards.length === 0) return null
+  const late = cards.filter((card) => isLate(card, now))
+  const next = cards.filter((card) => !isLate(card, now))
   return (
-    <Panel title={W.pulls.work}>
+    <>
+      {late.length > 0 && (
+        <Panel title={W.pulls.lateTitle({ n: late.length })} className="border-2 border-act">
+          <Lines cards={late} now={now} shown={LATE_SHOWN} />
+        </Panel>
+      )}
+      {next.length > 0 && (
+        <Panel title={W.pulls.work}>
+          <Lines cards={next} now={now} shown={SHOWN} />
+        </Panel>
+      )}
+    </>
+  )
+}
+
+/** What was to be through a while ago. */
+const isLate = ({ to }: TodoCard, now: number): boolean => to + LATE_AFTER_MIN <= now
+
+function Lines({ cards, now, shown }: { cards: readonly TodoCard[]; now: number; shown: number }) {
+  const [all, setAll] = useState(false)
+  return (
+    <>
       <ol>
-        {(all ? cards : cards.slice(0, SHOWN)).map((card) => (
+        {(all ? cards : cards.slice(0, shown)).map((card) => (
           <TodoLine key={card.task.id} card={card} now={now} />
         ))}
       </ol>
-      {cards.length > SHOWN && !all && (
+      {cards.length > shown && !all && (
         <button type="button" className="mt-2 min-h-11 underline" onClick={() => setAll(true)}>
-          {W.frame.more} ({cards.length - SHOWN})
+          {W.frame.more} ({cards.length - shown})
         </button>
       )}
-    </Panel>
+    </>
   )
 }
 
@@ -59,6 +85,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
   const { site, rooms } = useFacts()
   const hems = useHems()
   const plan = usePlan()
+  const log = useLog()
   const tick = useTick()
   const { task } = card
   const room = rooms.find((each) => each.id === task.roomId)
@@ -83,7 +110,9 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
     const laid = own.filter((hem) => subjects.includes(hem.id))
     const breathers = task.kind === 'lay' ? coveredBreathers(room, laid) : []
     if (breathers.length > 0) events.push(coverTick(breathers, at))
-    tick(events, W.pulls.ticked({ what: `${roomName}, ${DONE_WORDS[task.kind].toLowerCase()}` }))
+    const asked = { kind: task.kind, coat: task.coat, subjects }
+    const doubts = plan ? tickDoubts({ site }, plan, log, asked, at) : []
+    tick(events, W.pulls.ticked({ what: `${roomName}, ${DONE_WORDS[task.kind].toLowerCase()}` }), doubts)
   }
   const name = `${roomName}, ${round ? sayText(round.name) : ''} ${what}`
   return (
@@ -94,7 +123,11 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
             {roomName}: {what}
           </p>
           <p className="text-sm text-soft">
-            {whenText(card.from, now, site.zone)} – {whenText(card.to, now, site.zone)}
+            {isLate(card, now) ? (
+              <Late card={card} now={now} />
+            ) : (
+              `${whenText(card.from, now, site.zone)} – ${whenText(card.to, now, site.zone)}`
+            )}
             {round && ` · ${sayText(round.name)}`}
             {metres}
             <Was taskId={task.id} now={now} />
@@ -115,6 +148,20 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
         onDone={(hemIds, minutesAgo) => done(hemIds ?? card.subjects, minutesAgo)}
       />
     </li>
+  )
+}
+
+/** When it was due, and when it would be done if planning began anew now. */
+function Late({ card, now }: { card: TodoCard; now: number }) {
+  const { site } = useFacts()
+  const anew = usePlan()?.proposed.find((each) => each.taskId === card.task.id && !each.done)
+  const due = whenText(card.to, now, site.zone)
+  return (
+    <b className="text-act">
+      {anew
+        ? W.pulls.lateNew({ due, next: whenText(Math.max(anew.from, now), now, site.zone) })
+        : W.pulls.lateDue({ due })}
+    </b>
   )
 }
 

@@ -12,7 +12,6 @@ test('the board tells now, next and what must be looked at', () => {
   const board = boardAt(plan, log, now, null)
   expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([
     ['practice2', 'now'],
-    ['harbour', 'not yet'],
     ['corridor', 'not yet'],
   ])
   expect(board.toInspect).toHaveLength(3)

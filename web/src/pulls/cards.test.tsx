@@ -30,7 +30,7 @@ test('through a week no card misses a figure, and each says how', async () => {
       expect(html).not.toMatch(MISSING)
       expect(html).toMatch(/Slowly, folded back|leave it alone|Too wet still|Cut round each pane/)
     }
-  expect([...stands]).toEqual(expect.arrayContaining(['wet now', 'wet not yet', 'dry dry', 'peel not yet', 'peel dry']))
+  expect([...stands]).toEqual(expect.arrayContaining(['wet now', 'wet not yet', 'wet dry', 'peel not yet', 'peel dry']))
 })
 
 test('wet: pull now, no scoring; the day after it is scored first', async () => {

@@ -1,4 +1,5 @@
-import { W, errorText } from '../words'
+import { fileName } from '../print/paper'
+import { W, dayText, errorText } from '../words'
 import { FileText } from 'lucide-react'
 import { useState } from 'react'
 import { roomSheet } from '../print/roomSheet'
@@ -18,7 +19,10 @@ export function SheetButton({ roomId }: { roomId: string }) {
   if (!plan || !room) return null
   const make = () => {
     setMaking(true)
-    savePdf(`${facts.id}-${room.id}.pdf`, roomSheet({ ...facts, log: [], published: null }, plan, room))
+    savePdf(
+      fileName(facts.name, room.name, dayText(plan.at, facts.site.zone)),
+      roomSheet({ ...facts, log: [], published: null }, plan, room),
+    )
       .catch((error: Error) => dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null })))
       .finally(() => setMaking(false))
   }

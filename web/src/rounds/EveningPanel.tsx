@@ -24,15 +24,26 @@ export function EveningPanel({ plan }: { plan: Plan }) {
   )
 }
 
-const start = () => new Worker(new URL('./evening.worker.ts', import.meta.url), { type: 'module' })
+export type { EveningQuestion }
+export const startEvening = () => new Worker(new URL('./evening.worker.ts', import.meta.url), { type: 'module' })
 
 function Answer({ question }: { question: EveningQuestion }) {
-  const told = useWorkerAnswer<EveningQuestion, Evening>(start, question, 0)
+  const told = useWorkerAnswer<EveningQuestion, Evening>(startEvening, question, 0)
   if (!told) return <p className="text-soft">{W.frame.working}</p>
+  return (
+    <div aria-live="polite">
+      <EveningLists told={told} />
+      <Next told={told} />
+    </div>
+  )
+}
+
+/** What a day leaves: what was missed and must be off first, then what is not ticked, then what stays and why. */
+export function EveningLists({ told }: { told: Evening }) {
   const bad = told.stays.filter((each) => !each.isSafe).map((each) => each.line)
   const good = told.stays.filter((each) => each.isSafe).map((each) => each.line)
   return (
-    <div className="grid gap-x-8 gap-y-3 lg:grid-cols-2" aria-live="polite">
+    <div className="grid gap-x-8 gap-y-3 lg:grid-cols-2">
       <Part
         title={W.evening.mustBeOff}
         lines={[...told.mustBeOff, ...bad, ...told.guns]}
@@ -46,7 +57,6 @@ function Answer({ question }: { question: EveningQuestion }) {
         <p>{told.covered.length > 0 ? told.covered.join(', ') : W.evening.nothingCovered}</p>
         <p className="mt-1">{W.evening.wayOut}</p>
       </div>
-      <Next told={told} />
     </div>
   )
 }
@@ -81,7 +91,7 @@ function Next({ told }: { told: Evening }) {
   const { crews, site } = useFacts()
   const now = useNow(60_000)
   return (
-    <div className="lg:col-span-2">
+    <div className="mt-3">
       <h3 className="font-semibold">{W.evening.next}</h3>
       {told.next.length === 0 && <p className="text-soft">{W.evening.nothingNext}</p>}
       <div className="grid gap-x-8 gap-y-2 lg:grid-cols-3">

@@ -1,6 +1,7 @@
+import { fileName } from '../print/paper'
 import { useCallback, useEffect, useState } from 'react'
 import { CalendarDays, FileText, Sheet } from 'lucide-react'
-import { parseInstant, tasksCsv, toLocal, type Plan } from '@crisp-hem/core'
+import { fromLocal, parseInstant, tasksCsv, toLocal, type Plan } from '@crisp-hem/core'
 import type { MessageAnswer } from '@crisp-hem/core/wire'
 import { api } from '../api'
 import { useNow } from '../state/clock'
@@ -10,7 +11,7 @@ import { useAppDispatch } from '../store'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
 import { saveText } from '../ui/saveText'
-import { W, errorText, sayText, whenText } from '../words'
+import { W, dayText, errorText, sayText, whenText } from '../words'
 
 /** The plan on paper, in calendars and in spreadsheets, and what crews were told. */
 export function HandOut({ plan }: { plan: Plan }) {
@@ -29,7 +30,14 @@ export function HandOut({ plan }: { plan: Plan }) {
   const print = (crewId: string, day: number) =>
     void Promise.all([import('../print/daySheet'), import('../print/savePdf')])
       .then(([{ daySheet }, { savePdf }]) =>
-        savePdf(`${facts.id}-${crewId}.pdf`, daySheet({ ...facts, log: [], published: null }, plan, crewId, day)),
+        savePdf(
+          fileName(
+            facts.name,
+            crews.find((crew) => crew.id === crewId)?.name ?? crewId,
+            dayText(fromLocal(day, 720, facts.site.zone), facts.site.zone),
+          ),
+          daySheet({ ...facts, log: [], published: null }, plan, crewId, day),
+        ),
       )
       .catch((error: unknown) => dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null })))
   return (

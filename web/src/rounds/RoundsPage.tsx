@@ -15,6 +15,7 @@ import { useNow } from '../state/clock'
 import { useFacts, usePlan } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Panel } from '../ui/Panel'
+import { planName } from './taskWords'
 import { ChartPanel } from './ChartPanel'
 
 /** Crews against time: what is in the way, the chart, and every round with its size. */
@@ -24,7 +25,10 @@ export function RoundsPage() {
   const { site } = useFacts()
   const now = useNow()
   if (!plan) return <PageHead title={W.rounds.title} line={wait} />
-  const line = plan.endsAt === null ? undefined : `${W.rounds.ends} ${whenText(plan.endsAt, now, site.zone)}`
+  const line =
+    plan.endsAt === null
+      ? undefined
+      : W.rounds.endsOf({ when: whenText(plan.endsAt, now, site.zone), plan: planName(plan.standing) })
   return (
     <>
       <PageHead title={W.rounds.title} line={line} />

@@ -29,7 +29,7 @@ export function Settled({ plan }: { plan: Plan }) {
           <Line
             key={`${each.crewId}${each.from}${i}`}
             text={W.settled.away({
-              crew: crews.find((crew) => crew.id === each.crewId)?.name ?? '',
+              crew: each.person ?? crews.find((crew) => crew.id === each.crewId)?.name ?? '',
               from: when(each.from),
               to: when(each.to),
             })}

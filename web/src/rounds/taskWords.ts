@@ -1,4 +1,4 @@
-import { activityName, coatsBelow, type Room, type Task } from '@crisp-hem/core'
+import { activityName, coatsBelow, type Room, type Standing, type Task } from '@crisp-hem/core'
 import { factText, W } from '../words'
 
 /** A task in a line: where, which colour, what is done. By its id alone where the job no longer needs it. */
@@ -10,6 +10,10 @@ export function taskWords(rooms: readonly Room[], task: Task | undefined, id: st
   const act = coat ? `${W.rounds.kinds[task.kind]} ${coat}` : W.rounds.kinds[task.kind]
   return [room?.name ?? task.roomId, ...(step ? [step.name] : []), act].join(', ')
 }
+
+/** Which plan a date is of: the published one by its number, or a draft. */
+export const planName = (standing: Pick<Standing, 'number'> | null): string =>
+  standing ? W.publish.plan({ number: standing.number }) : W.publish.draft
 
 /** Which coat of its own step a task is; coats below it are another step's. Null for other work. */
 export function coatInStep(room: Room | undefined, task: Task): number | null {

@@ -4,6 +4,7 @@ import { useEdit, useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { ChoiceField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
+import { AwayButton } from './AwayButton'
 import { W } from '../words'
 
 const USUAL_SHIFT: Shift = {
@@ -93,7 +94,7 @@ function CrewForm({
         </Button>
       </div>
       {crew.people.map((person, i) => (
-        <div key={i} className="mt-2 grid grid-cols-[minmax(0,1fr)_120px_auto] items-end gap-2">
+        <div key={i} className="mt-2 grid grid-cols-[minmax(0,1fr)_120px_auto_auto] items-end gap-2">
           <TextField label={W.site.people} value={person.name} onCommit={(name) => setPerson(i, { name })} />
           <ChoiceField
             label={W.site.skill}
@@ -101,6 +102,7 @@ function CrewForm({
             options={SKILLS.map((value) => ({ value, text: W.site[value] }))}
             onCommit={(skill) => setPerson(i, { skill })}
           />
+          <AwayButton crewId={crew.id} person={person.name} />
           <Button
             tone="quiet"
             onClick={() => onChange({ people: crew.people.filter((_, j) => j !== i) })}

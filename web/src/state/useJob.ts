@@ -12,11 +12,13 @@ import {
   type Plan,
   type RecipeAnswer,
   type Room,
+  type Said,
 } from '@crisp-hem/core'
 import { editFaults, type JobFacts } from '@crisp-hem/core/wire'
 import { createSelector } from '@reduxjs/toolkit'
 import { useAppDispatch, useAppSelector, useAppStore, type RootState } from '../store'
 import { factsEdited } from './jobSlice'
+import { tickAsked } from './guardSlice'
 import { happened } from './logSlice'
 import { noticed } from './noticeSlice'
 
@@ -101,7 +103,6 @@ export function useEditRoom(roomId: string): (change: (room: Room) => Room) => b
   )
 }
 
-/** Adds lines to the log, each with an id of its own, and offers to take them back. */
 /** Says something below, once. */
 export function useTell(): (text: string) => void {
   const dispatch = useAppDispatch()
@@ -111,11 +112,16 @@ export function useTell(): (text: string) => void {
 /** A line to be; one that is about a picture has the picture's id. */
 export type NewTick = Omit<LogEvent, 'id'> & { readonly id?: string }
 
-export function useTick(): (made: readonly NewTick[], words: string) => void {
+/**
+ * Adds lines to the log, each with an id of its own, and offers to take them back. What the record speaks against is asked
+ * first, and kept as said.
+ */
+export function useTick(): (made: readonly NewTick[], words: string, doubts?: readonly Said[]) => void {
   const dispatch = useAppDispatch()
   const store = useAppStore()
   return useCallback(
-    (made, words) => {
+    (made, words, doubts = []) => {
+      if (doubts.length > 0) return void dispatch(tickAsked({ made, words, doubts }))
       const events = made.map((event) => ({ ...event, id: event.id ?? newId(), origin: store.identity.origin() }))
       dispatch(happened(events))
       dispatch(

@@ -91,6 +91,7 @@ export const EN_SCREENS = {
     quiet: 'nothing on',
     begins: 'Begins',
     ends: 'Done by',
+    endsOf: 'Done by ({plan})',
     renamed: 'New name',
   },
   site: {
@@ -270,7 +271,7 @@ export const EN_SCREENS = {
     pull: 'Fold it back low and draw slowly along the line; no jerks, no straight-out pull.',
   },
   sheet: {
-    drawing: 'Letters name the recipe of each hem; strokes lie on the paint side.',
+    drawing: 'Letters are walls. R1, R2 … name the recipe of each edge; strokes lie on the paint side.',
     unsafe: 'Nothing safe: ask the office before these',
     times: 'When',
     round: 'Round',
@@ -279,7 +280,7 @@ export const EN_SCREENS = {
     off: 'Comes off',
     later: 'later',
     manners: { wet: 'wet', dry: 'dry', peel: 'cut and peel' },
-    shared: 'Steps that letters share',
+    shared: 'Steps that several recipes share',
     asAbove: '{n, plural, one {Step {numbers} above} other {Steps {numbers} above}}',
     amounts: 'What this room takes',
     tapeWith: 'ends, corners and spare included',

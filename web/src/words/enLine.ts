@@ -24,6 +24,20 @@ export const LINE_WORDS = {
     newer: 'A newer version of the app is ready.',
     load: 'Load it now',
   },
+  away: {
+    open: 'Away…',
+    title: '{who} is away',
+    from: 'First day',
+    to: 'Last day',
+    why: 'Why (ill, school, leave)',
+    hint: 'The plan for these days goes by who is there. What changes for the others is proposed, not told.',
+    save: 'Save',
+  },
+  guard: {
+    title: 'Is that right?',
+    back: 'Go back',
+    anyway: 'It is so: tick it',
+  },
   trouble: {
     title: 'This screen stopped working.',
     text: 'Try it again. If it happens twice, copy the details and send them to whoever looks after the app.',

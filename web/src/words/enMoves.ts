@@ -86,6 +86,7 @@ export const MOVE_WORDS = {
     when: 'When',
     what: 'What and where',
     tape: 'Tape comes off',
+    comesOff: 'off {when}',
     takes: 'Takes',
     off: 'Done',
     window: 'between',

@@ -28,6 +28,10 @@ export const {
   span: spanText,
 } = speech
 
+/** A day with its year, for paper that is kept. */
+export const dateText = (at: number, zone: string): string =>
+  new Intl.DateTimeFormat(speech.locale, { dateStyle: 'long', timeZone: zone }).format(at * 60_000)
+
 /** Whether this device shows no prices: whoever it is for may not see them. */
 const prices = { areHidden: false }
 export const hidePrices = (areHidden: boolean): void => void (prices.areHidden = areHidden)
