@@ -6,6 +6,7 @@ import {
   USUAL_PLANNING,
   type Job,
   JOB_VERSION,
+  NO_CUSTOMER,
 } from '@crisp-hem/core'
 
 const inches = (feet: number, inch: number) => Math.round((feet * 12 + inch) * 25.4)
@@ -31,7 +32,7 @@ export function gullRow(): Job {
       lonDeg: null,
       places: [],
       drives: [],
-      customer: { name: 'Owner of 14 Gull Row', address: '14 Gull Row' },
+      customer: NO_CUSTOMER,
     },
     start: '2027-05-17T11:00:00Z',
     air: { tempC: 21, rh: 48, windows: 'shut', outside: null },

@@ -28,6 +28,12 @@ describe('an offer', () => {
       expect(totalMinor).toBe(netMinor + taxMinor)
     }
   })
+  test('tape costs the same in the load and in the quote', () => {
+    const load = planJob({ ...small, log: [], published: null }).load
+    const tape = load.tapes.reduce((sum, line) => sum + line.usedMinor, 0)
+    expect(tape).toBeGreaterThan(0)
+    expect(outlayOf(small).tapeMinor).toBe(tape)
+  })
   test('by hand: 10 h at 38.00, 20.00 of material, one day of two people', () => {
     const outlay = {
       ...outlayOf(small),
@@ -39,7 +45,7 @@ describe('an offer', () => {
       paintMinor: 0,
       personDays: 2,
     }
-    const house = { ...small.house, wagePerHourMinor: 3800 }
+    const house = { ...small.house, wagePerHourMinor: 3800, selling: { ...small.house.selling, taxPct: 20 } }
     const offer = offerOf({ ...small, house }, 'better', outlay)
     // Set-up 2 × 30 min = 38.00, sundries 2 × 3.50; costs 445.00, 12 % of it 53.40, 15 % of both 74.76, net 573.16, tax 114.63.
     expect(offer.lines.map((line) => line.amountMinor)).toEqual([38_000, 0, 2000, 0, 0, 700, 3800, 5340, 7476])

@@ -10,7 +10,16 @@ const page = <K extends string>(
 ): RouteObject => ({
   path,
   ErrorBoundary: PageTrouble,
-  lazy: async () => ({ Component: (await load())[name] }),
+  lazy: () =>
+    load().then(
+      (module) => ({ Component: module[name] }),
+      // A route that fails to load is drawn as nothing at all; one that loads and throws has its boundary.
+      (error: unknown) => ({
+        Component: () => {
+          throw error
+        },
+      }),
+    ),
 })
 
 export const router = createBrowserRouter([

@@ -30,7 +30,7 @@ describe('glaze', () => {
     expect(without.glazes).toEqual([])
     const sum = (lines: readonly { costMinor: number }[]) => lines.reduce((all, line) => all + line.costMinor, 0)
     expect(load.materialMinor).toBe(
-      sum(load.tapes) + sum(load.covers) + sum(load.sealants) + sum(load.glazes) + sum(load.liquids),
+      load.tapes.reduce((all, line) => all + line.usedMinor, 0) + sum(load.covers) + sum(load.sealants) + sum(load.glazes) + sum(load.liquids),
     )
   })
   test('the cheapest a metre of those on the shelf is taken; a retired one is not', () => {

@@ -104,7 +104,7 @@ test.each([
   ['shelf.tools[0].count', spoiled((job) => (job.shelf.tools[0].count = -1))],
   ['rooms[0].choices[0].school', spoiled((job) => (job.rooms[0].choices = [{ ...CHOICE, school: 'luck' }]))],
   ['rooms[0].choices[0].pull', spoiled((job) => (job.rooms[0].choices = [{ ...CHOICE, pull: 'soonest' }]))],
-  ['version', spoiled((job) => (job.version = 12))],
+  ['version', spoiled((job) => (job.version = 13))],
 ])('a wrong %s is refused by its place', (place, text) => {
   expect(() => readJobFile(text)).toThrow(place)
 })

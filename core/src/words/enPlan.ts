@@ -84,6 +84,7 @@ export const EN_PLAN = {
   'round.name_whole': '{step}, all round',
   'round.name_part': '{step}, wall {walls}, part {part}',
   'round.name': '{step}, {count, plural, one {wall {walls}} other {walls {walls}}}',
+  'task.of_round': '{room}, {round}: {acts}',
   'task.of_room': '{room}: {acts}',
   'task.of_step': '{room}, {step}: {acts}',
 

@@ -81,7 +81,17 @@ test('forgotten tape of all jobs stands in one list: what should be off first, t
   const now = Math.floor(Date.now() / 60_000)
   const jobs = ['a', 'b'].map((id) => ({ ...SUMMARY, id, name: `Job ${id}` }))
   const on = (room: string, since: number, due: number | null) => ({ room, since: now - since, due })
-  const state = { rooms: 1, hems: 1, dueNow: 0, overdue: 0, problems: 0, next: null, startsAt: null, endsAt: null }
+  const state = {
+    rooms: 1,
+    hems: 1,
+    dueNow: 0,
+    overdue: 0,
+    problems: 0,
+    next: null,
+    startsAt: null,
+    endsAt: null,
+    plan: null,
+  }
   const states = new Map([
     ['a', { ...state, begun: true, on: [on('Hall', 5000, now + 60)] }],
     ['b', { ...state, begun: true, on: [on('Porch', 100, now - 30), on('Attic', 9000, null)] }],

@@ -53,7 +53,11 @@ function Offer({ offer }: { offer: QuoteOffer }) {
           <dd>{money(offer.netMinor)}</dd>
         </div>
         <div className="flex gap-2 py-0.5">
-          <dt className="flex-1">{W.quote.tax({ pct: taxPct(offer, house.selling.taxPct) })}</dt>
+          <dt className="flex-1">
+            {house.selling.taxName === ''
+              ? W.quote.tax({ pct: taxPct(offer, house.selling.taxPct) })
+              : W.quote.taxNamed({ name: house.selling.taxName, pct: taxPct(offer, house.selling.taxPct) })}
+          </dt>
           <dd>{money(offer.taxMinor)}</dd>
         </div>
       </dl>

@@ -56,11 +56,11 @@ export function PullsPage() {
             {board.pulls.slice(1).map((card) => (
               <PullCardView key={`${card.pull.roundId}${card.pull.coatedFrom}`} card={card} now={now} />
             ))}
-            <InspectList hemIds={board.toInspect} />
+            <TodoList cards={board.todo} now={now} />
           </div>
           <div className="grid min-w-0 grid-cols-1 content-start gap-4">
             <Breathers subjects={board.breathers} />
-            <TodoList cards={board.todo} now={now} />
+            <InspectList hemIds={board.toInspect} />
             <TagFinder />
             <Register />
           </div>

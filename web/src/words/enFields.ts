@@ -56,6 +56,7 @@ export const FIELD_WORDS = {
     overheadPct: 'overhead',
     marginPct: 'margin',
     taxPct: 'tax',
+    validDays: 'days a quote holds',
     setUpMinPerDay: 'setting up',
     sundriesMinorPerDay: 'sundries a day',
     kindMinor: 'another kind of tape',

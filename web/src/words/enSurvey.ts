@@ -226,7 +226,7 @@ export const SURVEY_WORDS = {
     caption: 'Shows',
     alt: 'picture from the site',
     refused: 'Picture refused. ',
-    defect: 'Picture it',
+    defect: 'Take a photo',
     taken: 'Picture of {what} taken',
     by: 'Picture, {when}, by {who}',
   },
