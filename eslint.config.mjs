@@ -59,12 +59,12 @@ export default defineConfig(
     plugins: { own: chain },
     rules: { ...never(WEB, SERVER, RUNTIME), 'own/chain': 'error' },
   },
-  { files: ['server/src/**/*.ts'], rules: never(WEB, DEEP) },
+  { files: ['server/src/**/*.ts'], plugins: { own: chain }, rules: { ...never(WEB, DEEP), 'own/circles': 'error' } },
   { files: ['demo/**/*.ts'], rules: never(WEB, SERVER, DEEP) },
   {
     files: ['web/src/**/*.{ts,tsx}'],
-    plugins: { 'react-hooks': hooks },
-    rules: { ...hooks.configs.recommended.rules, ...never(SERVER, DEEP) },
+    plugins: { 'react-hooks': hooks, own: chain },
+    rules: { ...hooks.configs.recommended.rules, ...never(SERVER, DEEP), 'own/circles': 'error' },
   },
   { files: ['e2e/**/*.ts'], rules: never(WEB, DEEP, SERVER) },
   {

@@ -25,9 +25,9 @@ export default {
   ],
   moduleNameMapper: {
     '^@crisp-hem/core$': '<rootDir>/core/src/index.ts',
-    '^@crisp-hem/core/engine$': '<rootDir>/core/src/engine/index.ts',
-    '^@crisp-hem/core/exchange$': '<rootDir>/core/src/exchange/index.ts',
-    '^@crisp-hem/core/wire$': '<rootDir>/core/src/wire/index.ts',
+    '^@crisp-hem/core/engine$': '<rootDir>/core/src/solve/engine/index.ts',
+    '^@crisp-hem/core/exchange$': '<rootDir>/core/src/survey/exchange/index.ts',
+    '^@crisp-hem/core/wire$': '<rootDir>/core/src/edge/wire/index.ts',
   },
   // One process for each core: left to itself Jest spares one, and of two that is half.
   maxWorkers: Math.max(1, availableParallelism()),

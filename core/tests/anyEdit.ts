@@ -1,6 +1,6 @@
-import type { JobFacts } from '../src/ground'
-import { seededNumbers } from '../src/units/seeded'
-import { factsFaults, factsSchema, toJsonSchema } from '../src/wire'
+import type { JobFacts } from '../src/base/nouns'
+import { seededNumbers } from '../src/base/units/seeded'
+import { factsFaults, factsSchema, toJsonSchema } from '../src/edge/wire'
 
 /** What of a JSON Schema tells which values a field may take. */
 interface Shape {

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { planJob } from '../src/chain/planJob'
+import { planJob } from '../src/answers/chain/planJob'
 import {
   PRESS_RULES,
   PULL_OPINIONS,
@@ -10,12 +10,12 @@ import {
   type HouseRules,
   type Job,
   type Room,
-} from '../src/ground'
-import { deriveHems } from '../src/hems/deriveHems'
-import { jobKit } from '../src/kit/jobKit'
-import { whatWouldChange } from '../src/recipes/whatWouldChange'
-import { sayText } from '../src/words'
-import { factsFaults } from '../src/wire'
+} from '../src/base/nouns'
+import { deriveHems } from '../src/survey/hems/deriveHems'
+import { jobKit } from '../src/masking/kit/jobKit'
+import { whatWouldChange } from '../src/masking/recipes/whatWouldChange'
+import { sayText } from '../src/edge/words'
+import { factsFaults } from '../src/edge/wire'
 import { ternQuaySurvey } from '../../demo'
 import { anyRoom } from './anyRoom'
 

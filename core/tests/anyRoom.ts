@@ -1,10 +1,10 @@
 import fc from 'fast-check'
-import { STARTER_SHELF } from '../src/catalogue/starterShelf'
-import { partsOf } from '../src/exchange/openingsCsv'
-import { TEXTURES, type Face, type Opening, type PaintStep, type Room } from '../src/ground'
-import { closeOutline } from '../src/survey/closeOutline'
-import type { Leg } from '../src/survey/outline'
-import { newElevation, newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../src/survey/roomTemplate'
+import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
+import { partsOf } from '../src/survey/exchange/openingsCsv'
+import { TEXTURES, type Face, type Opening, type PaintStep, type Room } from '../src/base/nouns'
+import { closeOutline } from '../src/survey/rooms/closeOutline'
+import type { Leg } from '../src/survey/rooms/outline'
+import { newElevation, newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../src/survey/rooms/roomTemplate'
 
 /** Outlines: squares of any size, the templates, and triangles closed by one wall. */
 const outlines: fc.Arbitrary<readonly Leg[]> = fc.oneof(

@@ -3,27 +3,37 @@ import { join } from 'node:path'
 
 const ROOT = join(__dirname, '../..')
 const read = (file: string): string => readFileSync(join(ROOT, file), 'utf8')
-const folders = readdirSync(join(ROOT, 'core/src'), { withFileTypes: true })
-  .filter((entry) => entry.isDirectory())
-  .map((entry) => entry.name)
+const dirs = (path: string): string[] =>
+  readdirSync(join(ROOT, path), { withFileTypes: true })
+    .filter((entry) => entry.isDirectory())
+    .map((entry) => entry.name)
+const folders = dirs('core/src').flatMap((floor) => dirs(`core/src/${floor}`).map((folder) => `${floor}/${folder}`))
 
-/** The list of the lint rule, as it stands in its file. */
-const rule = [...(/CHAIN = \[([^\]]+)\]/.exec(read('scripts/lint/chain.mjs'))?.[1] ?? '').matchAll(/'(\w+)'/g)].map(
-  (found) => found[1],
+/** The floors of the lint rule, as they stand in its file. */
+const floors = [...read('scripts/lint/chain.mjs').matchAll(/\['(\w+)', \[((?:'\w+'(?:, )?)+)\]\]/g)].map(
+  ([, floor = '', list = '']) => [floor, [...list.matchAll(/'(\w+)'/g)].map(([, folder = '']) => folder)] as const,
 )
+const rule = floors.flatMap(([floor, list]) => list.map((folder) => `${floor}/${folder}`))
 
-test('docs/architecture.md draws the order that the lint rule holds', () => {
-  const drawn = /```\n(units →[^`]+)```/.exec(read('docs/architecture.md'))?.[1] ?? ''
-  expect(drawn.split(/[→\s]+/).filter(Boolean)).toEqual(rule)
+test('docs/architecture.md draws the floors that the lint rule holds', () => {
+  const drawn = /```\n(base +→[^`]+)```/.exec(read('docs/architecture.md'))?.[1] ?? ''
+  expect(floors).toHaveLength(8)
+  expect(
+    drawn
+      .trim()
+      .split('\n')
+      .map((line) => line.split(/[→\s]+/).filter(Boolean)),
+  ).toEqual(floors.map(([floor, list]) => [floor, ...list]))
 })
 
-test('every folder of core has its place in it, and no place is empty', () => {
+test('every folder of core has its place on a floor, and no place is empty', () => {
   expect([...rule].sort()).toEqual([...folders].sort())
 })
 
 test('the steps of the chain stand in the order of product and docs', () => {
   const steps = ['hems', 'recipes', 'work', 'problem', 'plan', 'check', 'published', 'chain']
-  expect(rule.filter((folder) => folder && steps.includes(folder))).toEqual(steps)
+  const last = (folder: string) => folder.split('/')[1] ?? ''
+  expect(rule.map(last).filter((folder) => steps.includes(folder))).toEqual(steps)
 })
 
 test('every file a newcomer is sent to is there', () => {

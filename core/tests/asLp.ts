@@ -1,4 +1,4 @@
-import type { Instance } from '../src/engine/instance'
+import type { Instance } from '../src/solve/engine/instance'
 
 /**
  * An instance as a time-indexed mixed-integer program (Pritsker, Watters & Wolfe 1969) in LP format: x(task, t) is 1 where

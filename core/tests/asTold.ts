@@ -1,9 +1,9 @@
-import { planJob, type Plan } from '../src/chain/planJob'
-import type { Job, LogEvent } from '../src/ground'
-import type { PlacedTask } from '../src/plan/placement'
-import { TICK_OF } from '../src/progress/activityProgress'
-import { publishedTasks } from '../src/published/planChanges'
-import { formatInstant } from '../src/units/time'
+import { planJob, type Plan } from '../src/answers/chain/planJob'
+import type { Job, LogEvent } from '../src/base/nouns'
+import type { PlacedTask } from '../src/planning/plan/placement'
+import { TICK_OF } from '../src/planning/progress/activityProgress'
+import { publishedTasks } from '../src/planning/published/planChanges'
+import { formatInstant } from '../src/base/units/time'
 import { logEvent } from './logEvent'
 
 /** A job whose first plan people were told of, and that plan, its tasks as they end. */

@@ -1,9 +1,9 @@
 import { ternQuaySurvey } from '../../demo'
-import { missingOn, staffedOn } from '../src/calendar/whoIsThere'
-import { planJob } from '../src/chain/planJob'
-import { formatInstant, fromLocal, parseInstant, toLocal } from '../src/units/time'
-import { sayText } from '../src/words'
-import { factsFaults } from '../src/wire'
+import { missingOn, staffedOn } from '../src/nature/calendar/whoIsThere'
+import { planJob } from '../src/answers/chain/planJob'
+import { formatInstant, fromLocal, parseInstant, toLocal } from '../src/base/units/time'
+import { sayText } from '../src/edge/words'
+import { factsFaults } from '../src/edge/wire'
 
 /** One painter is away for a day: the others go on, slower, and the plan says so. */
 const survey = ternQuaySurvey()

@@ -1,10 +1,10 @@
 import { door, plate, sash } from '../../demo/parts'
-import { planJob } from '../src/chain/planJob'
-import { coverOf } from '../src/catalogue/find'
-import { coverNeeds } from '../src/covers/coverNeeds'
-import type { PaintStep, Piece, Room } from '../src/ground'
-import { USUAL_FACES } from '../src/survey/roomTemplate'
-import { ENGLISH, speaker } from '../src/words'
+import { planJob } from '../src/answers/chain/planJob'
+import { coverOf } from '../src/survey/shelf/find'
+import { coverNeeds } from '../src/masking/covers/coverNeeds'
+import type { PaintStep, Piece, Room } from '../src/base/nouns'
+import { USUAL_FACES } from '../src/survey/rooms/roomTemplate'
+import { ENGLISH, speaker } from '../src/edge/words'
 import { CEILING, jobOf, layerKinds, recipeOf, spoken, TRIM, WALLS } from './oneHem'
 
 /** What is covered where, and what is left bare: whole rooms. All of it: common practice, no published source. */

@@ -1,10 +1,10 @@
 import { gullRow, ternQuaySurvey } from '../../demo'
-import { planJob } from '../src/chain/planJob'
-import { coverNeeds } from '../src/covers/coverNeeds'
-import { floorPlan } from '../src/covers/floorPlan'
-import { fieldSprays } from '../src/covers/mist'
-import type { Job, Room } from '../src/ground'
-import { faceAreaMm2 } from '../src/survey/areas'
+import { planJob } from '../src/answers/chain/planJob'
+import { coverNeeds } from '../src/masking/covers/coverNeeds'
+import { floorPlan } from '../src/masking/covers/floorPlan'
+import { fieldSprays } from '../src/masking/covers/mist'
+import type { Job, Room } from '../src/base/nouns'
+import { faceAreaMm2 } from '../src/survey/rooms/areas'
 
 /** What lies on floors is what is loaded: whole jobs. All of it: common practice, no published source. */
 const survey = ternQuaySurvey()

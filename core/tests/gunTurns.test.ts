@@ -1,10 +1,10 @@
 import { ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
-import { betterPlan } from '../src/chain/betterPlan'
-import { planWithoutTurns, planWithProblem, type Chain } from '../src/chain/planJob'
-import { readActivity, type Job, type PaintStep, type Room } from '../src/ground'
-import { DEFAULT_PARAMETERS } from '../src/parameters/parameters'
-import type { PlacedTask } from '../src/plan/placement'
-import { formatInstant, parseInstant } from '../src/units/time'
+import { betterPlan } from '../src/answers/try/betterPlan'
+import { planWithoutTurns, planWithProblem, type Chain } from '../src/answers/chain/planJob'
+import { readActivity, type Job, type PaintStep, type Room } from '../src/base/nouns'
+import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
+import type { PlacedTask } from '../src/planning/plan/placement'
+import { formatInstant, parseInstant } from '../src/base/units/time'
 import { logEvent } from './logEvent'
 
 /** A gun holds one colour at a time, and none overnight. Common practice, no published source. */

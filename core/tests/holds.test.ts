@@ -1,11 +1,11 @@
 import { ternQuaySurvey } from '../../demo'
-import { holdsOf, moveDesk, withHolds, withoutHolds } from '../src/chain/moveWork'
-import { planJob, planWithProblem } from '../src/chain/planJob'
-import { roomToSlip } from '../src/chain/roomToSlip'
-import { whyThen } from '../src/chain/whyThen'
-import type { Job } from '../src/ground'
-import { placeFirst } from '../src/plan/placeFirst'
-import { formatInstant, parseInstant } from '../src/units/time'
+import { holdsOf, moveDesk, withHolds, withoutHolds } from '../src/answers/try/moveWork'
+import { planJob, planWithProblem } from '../src/answers/chain/planJob'
+import { roomToSlip } from '../src/answers/why/roomToSlip'
+import { whyThen } from '../src/answers/tell/whyThen'
+import type { Job } from '../src/base/nouns'
+import { placeFirst } from '../src/planning/plan/placeFirst'
+import { formatInstant, parseInstant } from '../src/base/units/time'
 import { act, lag, problem } from './smallProblem'
 
 /** Three whole jobs in which somebody puts work where he wants it. */

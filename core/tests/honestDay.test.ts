@@ -1,9 +1,9 @@
 import { door, sash } from '../../demo/parts'
-import { planJob, type Plan } from '../src/chain/planJob'
-import type { Crew, Job, PaintStep } from '../src/ground'
-import { faceAreaMm2 } from '../src/survey/areas'
-import { trimRunMm } from '../src/survey/trim'
-import { newElevation } from '../src/survey/roomTemplate'
+import { planJob, type Plan } from '../src/answers/chain/planJob'
+import type { Crew, Job, PaintStep } from '../src/base/nouns'
+import { faceAreaMm2 } from '../src/survey/rooms/areas'
+import { trimRunMm } from '../src/survey/rooms/trim'
+import { newElevation } from '../src/survey/rooms/roomTemplate'
 import { CEILING, jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
 
 /**

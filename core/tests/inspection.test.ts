@@ -1,7 +1,7 @@
 import { ternQuaySurvey } from '../../demo'
-import { planJob } from '../src/chain/planJob'
-import type { Job, LogEvent } from '../src/ground'
-import { formatInstant, parseInstant } from '../src/units/time'
+import { planJob } from '../src/answers/chain/planJob'
+import type { Job, LogEvent } from '../src/base/nouns'
+import { formatInstant, parseInstant } from '../src/base/units/time'
 import { logEvent } from './logEvent'
 
 /** Three whole jobs in which somebody finds more bleeds than anybody expected, or none. */

@@ -1,4 +1,4 @@
-import type { Instance } from '../src/engine/instance'
+import type { Instance } from '../src/solve/engine/instance'
 
 /**
  * Job shops with known least makespans. Fisher & Thompson 1963 (6×6: 55, 10×10: 930) and Lawrence 1984 (la01 666, la02 655,

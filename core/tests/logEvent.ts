@@ -1,4 +1,4 @@
-import { UNSAID, type LogEvent } from '../src/ground'
+import { UNSAID, type LogEvent } from '../src/base/nouns'
 
 /** A line of the log with what most tests do not care about left plain. */
 export const logEvent = (

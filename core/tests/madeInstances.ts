@@ -1,5 +1,5 @@
-import type { Instance, InstanceLag, InstanceTask } from '../src/engine/instance'
-import { seededNumbers } from '../src/units/seeded'
+import type { Instance, InstanceLag, InstanceTask } from '../src/solve/engine/instance'
+import { seededNumbers } from '../src/base/units/seeded'
 
 export const FAMILIES = [
   'wet-pulls',

@@ -1,10 +1,10 @@
-import { planJob, problemOf, type Plan } from '../src/chain/planJob'
-import type { Job, PaintStep, Room } from '../src/ground'
-import { newElevation } from '../src/survey/roomTemplate'
-import { faceAreaMm2 } from '../src/survey/areas'
-import { facesOfStep } from '../src/survey/faces'
-import { coatingOf } from '../src/catalogue/find'
-import { sayText } from '../src/words'
+import { planJob, problemOf, type Plan } from '../src/answers/chain/planJob'
+import type { Job, PaintStep, Room } from '../src/base/nouns'
+import { newElevation } from '../src/survey/rooms/roomTemplate'
+import { faceAreaMm2 } from '../src/survey/rooms/areas'
+import { facesOfStep } from '../src/survey/rooms/faces'
+import { coatingOf } from '../src/survey/shelf/find'
+import { sayText } from '../src/edge/words'
 import { CEILING, jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
 
 /** Whole jobs read as a foreman would: how long a strip stays, and what goes on over it. */

@@ -1,9 +1,9 @@
-import { STARTER_SHELF } from '../src/catalogue/starterShelf'
-import { planJob } from '../src/chain/planJob'
-import type { HouseRules, Job, PaintStep, Room, Shelf } from '../src/ground'
-import type { Recipe, RecipeAnswer } from '../src/recipes/recipe'
-import { newRoom, OUTLINE_TEMPLATES } from '../src/survey/roomTemplate'
-import { sayText } from '../src/words'
+import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
+import { planJob } from '../src/answers/chain/planJob'
+import type { HouseRules, Job, PaintStep, Room, Shelf } from '../src/base/nouns'
+import type { Recipe, RecipeAnswer } from '../src/masking/recipes/recipe'
+import { newRoom, OUTLINE_TEMPLATES } from '../src/survey/rooms/roomTemplate'
+import { sayText } from '../src/edge/words'
 import { ternQuaySurvey } from '../../demo'
 
 /** Small jobs of one made-up room in steady air, for tests that ask what one hem gets. */

@@ -1,5 +1,5 @@
-import { STARTER_SHELF } from '../src/catalogue/starterShelf'
-import type { EdgeSetup } from '../src/risk/bleed'
+import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
+import type { EdgeSetup } from '../src/nature/risk/bleed'
 
 /** A plain creped tape pressed by thumb on a smooth face, satin wall paint stroked outward; tests change what they ask of. */
 export const PLAIN_EDGE: EdgeSetup = {

@@ -1,9 +1,9 @@
 import { ternQuaySurvey } from '../../demo'
-import { planAnyway } from '../src/chain/planAnyway'
-import { planJob } from '../src/chain/planJob'
-import type { JobFacts } from '../src/ground'
-import { sayText } from '../src/words'
-import { factsFaults } from '../src/wire'
+import { planAnyway } from '../src/answers/chain/planAnyway'
+import { planJob } from '../src/answers/chain/planJob'
+import type { JobFacts } from '../src/base/nouns'
+import { sayText } from '../src/edge/words'
+import { factsFaults } from '../src/edge/wire'
 import { editsOf } from './anyEdit'
 
 const { log: _log, published: _published, ...facts } = ternQuaySurvey()

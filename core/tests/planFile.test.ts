@@ -2,9 +2,9 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Ajv2020 from 'ajv/dist/2020'
 import { gullRow, ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
-import { planJob } from '../src/chain/planJob'
-import { parseInstant } from '../src/units/time'
-import { planOutput, readJobFile, writeJobFile } from '../src/wire'
+import { planJob } from '../src/answers/chain/planJob'
+import { parseInstant } from '../src/base/units/time'
+import { planOutput, readJobFile, writeJobFile } from '../src/edge/wire'
 
 const ROOT = join(__dirname, '../..')
 const schema = JSON.parse(readFileSync(join(ROOT, 'docs/plan.schema.json'), 'utf8')) as object

@@ -1,11 +1,11 @@
 import { gullRow } from '../../demo'
-import { planJob, type Plan } from '../src/chain/planJob'
-import type { Miss } from '../src/check/miss'
-import type { Job } from '../src/ground'
-import type { PlacedTask } from '../src/plan/placement'
-import { publishedTasks } from '../src/published/planChanges'
-import { parseInstant, toLocal } from '../src/units/time'
-import { sayText } from '../src/words'
+import { planJob, type Plan } from '../src/answers/chain/planJob'
+import type { Miss } from '../src/planning/check/miss'
+import type { Job } from '../src/base/nouns'
+import type { PlacedTask } from '../src/planning/plan/placement'
+import { publishedTasks } from '../src/planning/published/planChanges'
+import { parseInstant, toLocal } from '../src/base/units/time'
+import { sayText } from '../src/edge/words'
 import { ticksOf, told } from './asTold'
 
 /** A whole job with a plan that people were told of, followed as its day goes well or ill. */

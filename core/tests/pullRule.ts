@@ -1,4 +1,4 @@
-import type { PullRule } from '../src/problem/problem'
+import type { PullRule } from '../src/planning/problem/problem'
 
 /** A wet pull of one round on the drying clock, without a bead or a limit to its stay. */
 export const wetRule = (more: Partial<PullRule>): PullRule => ({

@@ -1,13 +1,13 @@
 import { gullRow, ternQuay } from '../../demo'
-import { planJob } from '../src/chain/planJob'
-import type { Job } from '../src/ground'
-import { inWages } from '../src/ground'
-import { offerOf, offersFor } from '../src/quotes/offers'
-import { tookSoFar } from '../src/quotes/tookSoFar'
-import { parseInstant } from '../src/units/time'
-import { breakEven, SWEEPS } from '../src/ways/breakEven'
-import { compareWays, inWay, type WAYS } from '../src/ways/compareWays'
-import { outlayOf } from '../src/ways/outlay'
+import { planJob } from '../src/answers/chain/planJob'
+import type { Job } from '../src/base/nouns'
+import { inWages } from '../src/base/nouns'
+import { offerOf, offersFor } from '../src/answers/quotes/offers'
+import { tookSoFar } from '../src/answers/quotes/tookSoFar'
+import { parseInstant } from '../src/base/units/time'
+import { breakEven, SWEEPS } from '../src/answers/ways/breakEven'
+import { compareWays, inWay, type WAYS } from '../src/answers/ways/compareWays'
+import { outlayOf } from '../src/answers/ways/outlay'
 
 /** Prices and ways over whole jobs. Trade facts: common practice, no published source. */
 const small: Job = { ...gullRow(), log: [], published: null }

@@ -1,4 +1,4 @@
-import { refusalText } from '../src/words'
+import { refusalText } from '../src/edge/words'
 
 /** What some act is refused with, in English; fails where it is not refused. */
 export function refusal(act: () => unknown): string {

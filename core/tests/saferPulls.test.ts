@@ -1,6 +1,6 @@
 import { ternQuaySurvey } from '../../demo'
-import { saferPulls } from '../src/chain/saferPulls'
-import { parseInstant } from '../src/units/time'
+import { saferPulls } from '../src/answers/try/saferPulls'
+import { parseInstant } from '../src/base/units/time'
 
 const survey = ternQuaySurvey()
 const start = parseInstant(survey.start)

@@ -1,5 +1,5 @@
-import { planJob } from '../src/chain/planJob'
-import type { HouseRules, PaintStep } from '../src/ground'
+import { planJob } from '../src/answers/chain/planJob'
+import type { HouseRules, PaintStep } from '../src/base/nouns'
 import { CEILING, jobOf, TRIM, WALLS } from './oneHem'
 
 /** One wage, one set of minutes: what the plan books for its hems is what their recipes cost. */

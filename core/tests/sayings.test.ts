@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
-import { EXPECTATIONS } from '../src/units/faults'
-import { EN } from '../src/words'
+import { EXPECTATIONS } from '../src/base/units/faults'
+import { EN } from '../src/edge/words'
 
 const SOURCE = join(__dirname, '../src')
 const files = (folder: string): string[] =>

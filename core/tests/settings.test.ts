@@ -1,8 +1,8 @@
 import { sash } from '../../demo/parts'
-import { coverOf } from '../src/catalogue/find'
-import { STARTER_SHELF } from '../src/catalogue/starterShelf'
-import type { Face, Fitting, Opening, PaintStep, Piece } from '../src/ground'
-import { USUAL_FACES } from '../src/survey/roomTemplate'
+import { coverOf } from '../src/survey/shelf/find'
+import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
+import type { Face, Fitting, Opening, PaintStep, Piece } from '../src/base/nouns'
+import { USUAL_FACES } from '../src/survey/rooms/roomTemplate'
 import {
   CEILING,
   layerKinds,

@@ -1,4 +1,4 @@
-import type { ProblemActivity, ProblemLag, ScheduleProblem } from '../src/problem/problem'
+import type { ProblemActivity, ProblemLag, ScheduleProblem } from '../src/planning/problem/problem'
 
 /** Small schedule problems by hand: one activity, a lag, a tie, and the problem around them. */
 export const act = (

@@ -1,11 +1,11 @@
 import { ternQuaySurvey } from '../../demo'
-import { planJob, type Plan } from '../src/chain/planJob'
-import type { Crew, Job, Opening, PaintStep } from '../src/ground'
-import { partsOf } from '../src/exchange/openingsCsv'
-import { endsMm } from '../src/hems/ends'
-import { faceAreaMm2 } from '../src/survey/areas'
-import { newElevation, USUAL_FACES } from '../src/survey/roomTemplate'
-import { sayText } from '../src/words'
+import { planJob, type Plan } from '../src/answers/chain/planJob'
+import type { Crew, Job, Opening, PaintStep } from '../src/base/nouns'
+import { partsOf } from '../src/survey/exchange/openingsCsv'
+import { endsMm } from '../src/survey/hems/ends'
+import { faceAreaMm2 } from '../src/survey/rooms/areas'
+import { newElevation, USUAL_FACES } from '../src/survey/rooms/roomTemplate'
+import { sayText } from '../src/edge/words'
 import { jobOf } from './oneHem'
 
 /** A whole front as a foreman would look at it: 11 m by 5.4 m of lapped boards, eight windows, trim by brush, walls by gun. */

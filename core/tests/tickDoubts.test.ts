@@ -1,10 +1,10 @@
 import { ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
-import { planJob } from '../src/chain/planJob'
-import { tickDoubts } from '../src/chain/tickDoubts'
-import { UNSAID, type Job, type LogEvent } from '../src/ground'
-import { TICK_OF } from '../src/progress/activityProgress'
-import { foldLog } from '../src/progress/hemStates'
-import { formatInstant, parseInstant } from '../src/units/time'
+import { planJob } from '../src/answers/chain/planJob'
+import { tickDoubts } from '../src/answers/why/tickDoubts'
+import { UNSAID, type Job, type LogEvent } from '../src/base/nouns'
+import { TICK_OF } from '../src/planning/progress/activityProgress'
+import { foldLog } from '../src/planning/progress/hemStates'
+import { formatInstant, parseInstant } from '../src/base/units/time'
 
 /** Ticks that do not fit what was ticked before: asked once, with what they would mean. */
 const job = ternQuay()

@@ -1,8 +1,8 @@
 import { ternQuaySurvey } from '../../demo'
-import { betterPlan } from '../src/chain/betterPlan'
-import { planJob, problemOf } from '../src/chain/planJob'
-import type { Job } from '../src/ground'
-import { MIN_PER_DAY, parseInstant, toLocal } from '../src/units/time'
+import { betterPlan } from '../src/answers/try/betterPlan'
+import { planJob, problemOf } from '../src/answers/chain/planJob'
+import type { Job } from '../src/base/nouns'
+import { MIN_PER_DAY, parseInstant, toLocal } from '../src/base/units/time'
 
 /** What a foreman would laugh at. */
 const survey = ternQuaySurvey()

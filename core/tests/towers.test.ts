@@ -1,10 +1,10 @@
 import { ternQuaySurvey } from '../../demo'
-import { betterPlan } from '../src/chain/betterPlan'
-import { chancesOf } from '../src/chance/chances'
-import { planJob } from '../src/chain/planJob'
-import { checkPlan } from '../src/check/checkPlan'
+import { betterPlan } from '../src/answers/try/betterPlan'
+import { chancesOf } from '../src/planning/chance/chances'
+import { planJob } from '../src/answers/chain/planJob'
+import { checkPlan } from '../src/planning/check/checkPlan'
 import { problemOf } from '../src'
-import type { HandTool, Job } from '../src/ground'
+import type { HandTool, Job } from '../src/base/nouns'
 
 /** A tower stands in one place at a time. Common practice, no published source. */
 const survey = ternQuaySurvey()

@@ -1,10 +1,10 @@
 import { door, sash } from '../../demo/parts'
-import { STARTER_SHELF } from '../src/catalogue/starterShelf'
-import { planJob } from '../src/chain/planJob'
-import type { Face, HouseRules, Job, PaintStep, Room } from '../src/ground'
-import type { Recipe } from '../src/recipes/recipe'
-import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../src/survey/roomTemplate'
-import { sayText } from '../src/words'
+import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
+import { planJob } from '../src/answers/chain/planJob'
+import type { Face, HouseRules, Job, PaintStep, Room } from '../src/base/nouns'
+import type { Recipe } from '../src/masking/recipes/recipe'
+import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../src/survey/rooms/roomTemplate'
+import { sayText } from '../src/edge/words'
 import { ternQuaySurvey } from '../../demo'
 
 /**

@@ -1,10 +1,10 @@
 import { gullRow, ternQuaySurvey } from '../../demo'
-import { planJob, type Plan } from '../src/chain/planJob'
-import type { Job, PaintStep, Room } from '../src/ground'
-import type { PlacedTask } from '../src/plan/placement'
-import { asBegun } from '../src/published/asBegun'
-import { publishedTasks } from '../src/published/planChanges'
-import { formatInstant } from '../src/units/time'
+import { planJob, type Plan } from '../src/answers/chain/planJob'
+import type { Job, PaintStep, Room } from '../src/base/nouns'
+import type { PlacedTask } from '../src/planning/plan/placement'
+import { asBegun } from '../src/planning/published/asBegun'
+import { publishedTasks } from '../src/planning/published/planChanges'
+import { formatInstant } from '../src/base/units/time'
 import { ticksOf, told, type Told } from './asTold'
 
 /**

@@ -1,10 +1,10 @@
 import { ternQuaySurvey } from '../../demo'
-import { planJob, problemOf } from '../src/chain/planJob'
-import { TICK_OF } from '../src/progress/activityProgress'
-import { formatInstant, parseInstant } from '../src/units/time'
-import type { Job, LogEvent } from '../src/ground'
+import { planJob, problemOf } from '../src/answers/chain/planJob'
+import { TICK_OF } from '../src/planning/progress/activityProgress'
+import { formatInstant, parseInstant } from '../src/base/units/time'
+import type { Job, LogEvent } from '../src/base/nouns'
 import { logEvent } from './logEvent'
-import { sayText } from '../src/words'
+import { sayText } from '../src/edge/words'
 
 const survey = ternQuaySurvey()
 const start = parseInstant(survey.start)

@@ -1,9 +1,9 @@
 import { ternQuaySurvey } from '../../demo'
-import { planJob } from '../src/chain/planJob'
-import { otherWays } from '../src/chain/otherWays'
-import { isOnlyWeather, outcomeOf, supposed, type Supposed } from '../src/chain/whatIf'
-import type { Job } from '../src/ground'
-import { formatInstant, parseInstant, toLocal } from '../src/units/time'
+import { planJob } from '../src/answers/chain/planJob'
+import { otherWays } from '../src/answers/try/otherWays'
+import { isOnlyWeather, outcomeOf, supposed, type Supposed } from '../src/answers/try/whatIf'
+import type { Job } from '../src/base/nouns'
+import { formatInstant, parseInstant, toLocal } from '../src/base/units/time'
 
 /** Three whole jobs, each as it stands and as it would be. */
 const survey = ternQuaySurvey()

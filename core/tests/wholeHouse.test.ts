@@ -1,7 +1,7 @@
-import { planJob, problemOf } from '../src/chain/planJob'
-import type { Crew, Fitting, Job, Opening, PaintStep, Room } from '../src/ground'
-import { partsOf } from '../src/exchange/openingsCsv'
-import { newElevation, USUAL_FACES } from '../src/survey/roomTemplate'
+import { planJob, problemOf } from '../src/answers/chain/planJob'
+import type { Crew, Fitting, Job, Opening, PaintStep, Room } from '../src/base/nouns'
+import { partsOf } from '../src/survey/exchange/openingsCsv'
+import { newElevation, USUAL_FACES } from '../src/survey/rooms/roomTemplate'
 import { jobOf } from './oneHem'
 
 /**

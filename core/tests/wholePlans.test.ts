@@ -1,8 +1,8 @@
 import { ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
-import { planJob, type Plan } from '../src/chain/planJob'
-import type { Job, Shift } from '../src/ground'
-import { parseInstant } from '../src/units/time'
-import { sayText } from '../src/words'
+import { planJob, type Plan } from '../src/answers/chain/planJob'
+import type { Job, Shift } from '../src/base/nouns'
+import { parseInstant } from '../src/base/units/time'
+import { sayText } from '../src/edge/words'
 
 /** Whole jobs read as a foreman would: what the plan cannot keep is said, with what would help. */
 const base = ternQuaySurvey()

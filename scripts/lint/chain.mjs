@@ -2,51 +2,29 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { dirname, join, relative, resolve, sep } from 'node:path'
 
 /**
- * Folders of core in the order of the chain: a file imports from its own folder and from those before it.
- * docs/architecture.md draws the same order, and a test keeps the two equal.
+ * Floors of core, lowest first, and the folders on each in their order: a file imports from its own folder and from those
+ * before it. docs/architecture.md draws the same, and a test keeps the two equal.
  */
-export const CHAIN = [
-  'units',
-  'engine',
-  'ground',
-  'edits',
-  'parameters',
-  'survey',
-  'catalogue',
-  'air',
-  'cure',
-  'hems',
-  'risk',
-  'learn',
-  'lines',
-  'cutting',
-  'calendar',
-  'covers',
-  'recipes',
-  'kit',
-  'load',
-  'work',
-  'progress',
-  'problem',
-  'plan',
-  'check',
-  'chance',
-  'windows',
-  'published',
-  'van',
-  'chain',
-  'ways',
-  'quotes',
-  'bench',
-  'exchange',
-  'words',
-  'wire',
+export const FLOORS = [
+  ['base', ['units', 'nouns', 'edits', 'parameters']],
+  ['solve', ['engine', 'cutting']],
+  ['survey', ['rooms', 'shelf', 'lines', 'exchange', 'hems']],
+  ['nature', ['air', 'cure', 'risk', 'calendar', 'learn']],
+  ['masking', ['covers', 'recipes', 'kit', 'load']],
+  ['planning', ['work', 'progress', 'problem', 'plan', 'check', 'chance', 'windows', 'published']],
+  ['answers', ['van', 'tell', 'chain', 'why', 'try', 'ways', 'quotes', 'bench']],
+  ['edge', ['words', 'wire']],
 ]
+/** The same as one list of `floor/folder`. */
+export const CHAIN = FLOORS.flatMap(([floor, folders]) => folders.map((folder) => `${floor}/${folder}`))
 
-const SOURCE = resolve(import.meta.dirname, '../../core/src')
+const ROOT = resolve(import.meta.dirname, '../..')
+const SOURCE = join(ROOT, 'core/src')
 const IMPORT = /(?:import|export)[^'"`;]*?from\s*'(\.[^']+)'/g
+/** What only types follow is gone once the program runs. */
+const TYPES_ALONE = /^(?:import|export)\s+type\b/
 
-const isSource = (name) => name.endsWith('.ts') && !name.endsWith('.test.ts') && !name.endsWith('.d.ts')
+const isSource = (name) => /\.tsx?$/.test(name) && !/\.test\.tsx?$/.test(name) && !name.endsWith('.d.ts')
 
 function filesIn(folder) {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
@@ -57,15 +35,21 @@ function filesIn(folder) {
 
 function resolved(from, spec) {
   const path = resolve(dirname(from), spec)
-  return [`${path}.ts`, join(path, 'index.ts')].find((each) => existsSync(each)) ?? null
+  return [`${path}.ts`, `${path}.tsx`, join(path, 'index.ts')].find((each) => existsSync(each)) ?? null
 }
 
-/** Which file imports which, types too: an arrow that only types follow is an arrow all the same. */
-export function importsOf(root = SOURCE) {
+/**
+ * Which file imports which. In core types count too: an arrow that only types follow is an arrow all the same.
+ * @param withTypes  left out: true
+ */
+export function importsOf(root = SOURCE, withTypes = true) {
   return new Map(
     filesIn(root).map((file) => [
       file,
-      [...readFileSync(file, 'utf8').matchAll(IMPORT)].map((found) => resolved(file, found[1])).filter(Boolean),
+      [...readFileSync(file, 'utf8').matchAll(IMPORT)]
+        .filter(([whole]) => withTypes || !TYPES_ALONE.test(whole))
+        .map((found) => resolved(file, found[1]))
+        .filter(Boolean),
     ]),
   )
 }
@@ -94,25 +78,38 @@ function pathBack(from, last, file) {
   return [file, ...path]
 }
 
-const folderOf = (file) => relative(SOURCE, file).split(sep)[0]
+const folderOf = (file) => relative(SOURCE, file).split(sep).slice(0, 2).join('/')
 
-let known = null
+const known = new Map()
+const knownOf = (root, withTypes) => {
+  if (!known.has(root)) known.set(root, importsOf(root, withTypes))
+  return known.get(root)
+}
 
-/** ESLint rule: imports of core run down the chain, and no two files import one another round about. */
-const rule = {
+function reportCircle(context, node, root, withTypes) {
+  const circle = circleThrough(knownOf(root, withTypes), context.filename)
+  if (circle.length > 0)
+    context.report({
+      node,
+      messageId: 'circle',
+      data: { files: circle.map((each) => relative(root, each)).join(' → ') },
+    })
+}
+
+/** ESLint rule: imports of core run down the floors, and no two files import one another round about. */
+const chain = {
   meta: {
     type: 'problem',
     schema: [],
     messages: {
       back: 'the chain runs {{from}} ← {{to}} here; {{from}} may use {{may}}',
-      nowhere: 'folder “{{from}}” has no place in the chain (scripts/lint/chain.mjs)',
+      nowhere: 'folder “{{from}}” has no place on a floor (scripts/lint/chain.mjs)',
       circle: 'files import one another in a circle: {{files}}',
     },
   },
   create(context) {
     const file = context.filename
     if (!file.startsWith(SOURCE + sep) || !isSource(file) || dirname(file) === SOURCE) return {}
-    known ??= importsOf()
     const place = CHAIN.indexOf(folderOf(file))
     const check = (node) => {
       const target = node.source && typeof node.source.value === 'string' && resolved(file, node.source.value)
@@ -128,13 +125,7 @@ const rule = {
     return {
       Program(node) {
         if (place < 0) context.report({ node, messageId: 'nowhere', data: { from: folderOf(file) } })
-        const circle = circleThrough(known, file)
-        if (circle.length > 0)
-          context.report({
-            node,
-            messageId: 'circle',
-            data: { files: circle.map((each) => relative(SOURCE, each)).join(' → ') },
-          })
+        reportCircle(context, node, SOURCE, true)
       },
       ImportDeclaration: check,
       ExportNamedDeclaration: check,
@@ -143,4 +134,16 @@ const rule = {
   },
 }
 
-export default { rules: { chain: rule } }
+/** ESLint rule: no two files of the server or the web app import one another round about, types aside. */
+const circles = {
+  meta: { type: 'problem', schema: [], messages: { circle: 'files import one another in a circle: {{files}}' } },
+  create(context) {
+    const root = ['server/src', 'web/src']
+      .map((each) => join(ROOT, each))
+      .find((each) => context.filename.startsWith(each + sep))
+    if (!root || !isSource(context.filename)) return {}
+    return { Program: (node) => reportCircle(context, node, root, false) }
+  },
+}
+
+export default { rules: { chain, circles } }

@@ -1,7 +1,7 @@
 import type { FastifyInstance } from 'fastify'
 import { changesBetween, nextClock, UNSAID, type Edit, type LogEvent } from '@crisp-hem/core'
 import type { EditAnswer, JobAnswer, JobFacts, JobNews, TickAnswer } from '@crisp-hem/core/wire'
-import { seededNumbers } from '../../core/src/units/seeded'
+import { seededNumbers } from '../../core/src/base/units/seeded'
 import { ternQuaySurvey } from '../../demo'
 import type { Database } from '../src/db/open'
 import { mergeDrill, type Ask } from '../src/drill/mergeDrill'

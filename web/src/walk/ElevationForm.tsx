@@ -4,7 +4,7 @@ import { newElevation, parseMm, type ElevationAnswers, type Room } from '@crisp-
 import { useFacts } from '../state/useJob'
 import { Button } from '../ui/Button'
 import { Labelled, LENGTH_MARKS } from '../ui/fields'
-import { newAreaId } from './RoomBuilder'
+import { newAreaId } from './newAreaId'
 
 const FACINGS = {
   north: 0,

@@ -23,7 +23,7 @@ import { FileButton } from '../ui/FileButton'
 import { saveText } from '../ui/saveText'
 import { useReading } from '../ui/useReading'
 import { sheetSvg, writeRoomDxf } from './drawingFiles'
-import { newAreaId } from './RoomBuilder'
+import { newAreaId } from './newAreaId'
 
 /** Outlines and openings in, drawings out. */
 export function ExchangeDialog({ room, onClose }: { room: Room | null; onClose: () => void }) {

@@ -1,5 +1,4 @@
 import { W, errorText } from '../words'
-import { newId } from '../ui/newId'
 import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import {
@@ -26,6 +25,7 @@ import { Dialog } from '../ui/Dialog'
 import { Labelled, LENGTH_MARKS } from '../ui/fields'
 import { Switch } from '../ui/Tabs'
 import { inspectorPanel } from './inspectorPanel'
+import { newAreaId } from './newAreaId'
 import { AskPainted, NOTHING_ASKED, paintedAt, type Asked } from './AskPainted'
 import { ElevationForm } from './ElevationForm'
 import { withOpenings } from './things'
@@ -63,8 +63,6 @@ export function RoomBuilder({ open, onClose }: { open: boolean; onClose: () => v
     </Dialog>
   )
 }
-
-export const newAreaId = (): string => `r-${newId().slice(0, 8)}`
 
 const TURNS = { right: 90, left: -90 } as const
 

@@ -9,7 +9,7 @@ import { ChoiceField, LengthField, TextField } from '../ui/fields'
 import { Panel } from '../ui/Panel'
 import { HeldAirFields } from './HeldAirFields'
 import { PhotoNotes } from './PhotoNotes'
-import { newAreaId } from './RoomBuilder'
+import { newAreaId } from './newAreaId'
 
 /** The room as a whole, and the edges in it that carry no hem. */
 export function RoomForm({ room, onPick }: { room: Room; onPick: (pick: Pick) => void }) {

@@ -83,9 +83,9 @@ const NOBODY: ReadonlySet<string> = new Set()
 
 /** A room that was just made has its facts under the eye, and under the keys. */
 function useMadeFocus(): void {
-  const { state } = useLocation()
   // What stands there was put there when the room was made.
-  const isMade = (state as { isMade?: boolean } | null)?.isMade ?? false
+  const state = useLocation().state as { readonly isMade?: boolean } | null
+  const isMade = state?.isMade ?? false
   useEffect(() => {
     if (isMade) inspectorPanel()?.focus()
   }, [isMade])

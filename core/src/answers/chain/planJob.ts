@@ -1,0 +1,182 @@
+import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
+import type { ActivityId, Job, Said } from '../../base/nouns'
+import { staffedOn } from '../../nature/calendar/whoIsThere'
+import { tellMissing } from '../tell/tellMissing'
+import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../../nature/calendar/calendar'
+import type { Miss } from '../../planning/check/miss'
+import { jobClocks } from '../../nature/cure/areaClocks'
+import { deriveHems, type BareEdge, type Hem } from '../../survey/hems/deriveHems'
+import type { Down } from '../../masking/load/down'
+import { takeLoad, type Load } from '../../masking/load/takeLoad'
+import { placeFirst } from '../../planning/plan/placeFirst'
+import type { PlacedTask } from '../../planning/plan/placement'
+import { makeProblem } from '../../planning/problem/makeProblem'
+import type { ScheduleProblem } from '../../planning/problem/problem'
+import { underWay } from '../../planning/problem/underWay'
+import { countedBleeds, foldLog } from '../../planning/progress/hemStates'
+import { recipesOf } from '../../masking/recipes/jobRecipes'
+import type { Recipe, RecipeAnswer } from '../../masking/recipes/recipe'
+import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
+import { pullPlans, type PullPlan } from '../../planning/windows/pullPlans'
+import { jobWork, laysOf, minutesOf, NO_TURNS, type GunTurns, type Round, type Work } from '../../planning/work'
+import { toldTurns, withFreestGuns, withTurnsOfGuns } from './aroundGuns'
+import { standingPlan } from '../../planning/published/standingPlan'
+import { doubtfulCoats, type DoubtfulCoat } from '../tell/doubtfulCoats'
+import { fewestChanges } from './fewestChanges'
+import { problemsOf } from '../tell/problems'
+import { tellEnd } from '../tell/whyThen'
+import { workedBy, type Standing } from './workedBy'
+import { tasksOf, type Task } from '../tell/task'
+
+/** The whole answer to one job snapshot at one instant. */
+export interface Plan {
+  readonly jobId: string
+  /** The instant it was made for, minutes since the epoch. */
+  readonly at: number
+  readonly hems: readonly Hem[]
+  readonly bare: readonly BareEdge[]
+  readonly recipes: readonly RecipeAnswer[]
+  readonly load: Load
+  readonly rounds: readonly Round[]
+  readonly tasks: readonly Task[]
+  /** What people work by: the published plan, or while there is none what is proposed. */
+  readonly placed: readonly PlacedTask[]
+  /** What is taken to be going on as told, though it is not ticked. */
+  readonly underWay: readonly ActivityId[]
+  /** Which published plan that is; null for a proposal. */
+  readonly standing: Standing | null
+  /** What planning anew would do now. */
+  readonly proposed: readonly PlacedTask[]
+  readonly pulls: readonly PullPlan[]
+  /** Coats that are on and met air they must not meet before they were safe. */
+  readonly doubtful: readonly DoubtfulCoat[]
+  /** Every way in which the plan falls short, as the check found them. */
+  readonly misses: readonly Miss[]
+  /** What stands in the way, in words, worst first. */
+  readonly problems: readonly Said[]
+  /** Why the last task ends when it does: from it back to what nothing holds. */
+  readonly whyEnd: readonly Said[]
+  /** When the last task ends; null when nothing is planned. */
+  readonly endsAt: number | null
+}
+
+/**
+ * The chain: hems → recipes → work → problem → plan → checked, from one job and its log.
+ *
+ * @param now  minutes since the epoch; nothing undone is planned before it. Left out: the job's start.
+ * @param parameters  figures of the models, as this contractor's records have them. Left out: what is known before.
+ */
+export function planJob(
+  job: Job,
+  now: number = parseInstant(job.start),
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): Plan {
+  return chainOf(job, now, parameters).plan
+}
+
+/** From when to when cloths and boards lie in each room: until the room is uncovered. */
+function downOf(work: Work, placed: readonly PlacedTask[]): Down {
+  const times = new Map(placed.map((each) => [each.taskId, each]))
+  const of = (roomId: string, kind: 'cover' | 'uncover') =>
+    times.get(
+      work.activities.find((act) => act.roomId === roomId && act.kind === kind && act.stepId === null)?.id ?? '',
+    )
+  const rooms = new Set(work.activities.map((act) => act.roomId))
+  return new Map(
+    [...rooms].flatMap((roomId) => {
+      const [cover, uncover] = [of(roomId, 'cover'), of(roomId, 'uncover')]
+      return cover && uncover ? [[roomId, { from: cover.from, to: uncover.to }] as const] : []
+    }),
+  )
+}
+
+/** The schedule problem of a job, for other engines. */
+export const problemOf = (
+  job: Job,
+  now: number = parseInstant(job.start),
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): ScheduleProblem => chainOf(job, now, parameters).problem
+
+/** What planning now comes to: anew where nobody has been told anything, else with the fewest changes for those who have. */
+function proposedFor({ published }: Job, problem: ScheduleProblem): readonly PlacedTask[] {
+  const anew = placeFirst(problem)
+  return published ? fewestChanges(problem, standingPlan(published, anew.placed), anew) : anew.placed
+}
+
+/** Both at once: a plan and the problem it answers, from one way through the chain. */
+export const planWithProblem = (
+  job: Job,
+  now: number = parseInstant(job.start),
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): Chain => chainOf(job, now, parameters)
+
+/** The same as if guns were never cleaned between their coats: what nobody plans by, but nothing ends sooner than it may. */
+export const planWithoutTurns = (job: Job, now: number, parameters: Parameters): Chain =>
+  chainOf(job, now, parameters, false)
+
+export interface Chain {
+  readonly plan: Plan
+  readonly problem: ScheduleProblem
+}
+
+function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = true): Chain {
+  const start = parseInstant(asked.start)
+  const from = Math.max(start, now)
+  const job = staffedOn(asked, from)
+  const clocks = jobClocks(job)
+  // A plan made late in a job must still reach far enough ahead.
+  const calendars = crewCalendars(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
+  const nextShift = shiftFinder(calendars)
+  const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
+  const hems = derived.flatMap((each) => each.hems)
+  const answers = recipesOf(job, derived, clocks, nextShift, parameters)
+  const recipes = new Map(
+    answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
+  )
+  const log = foldLog(job.log)
+  const given = { job, clocks, hems, recipes, calendars, nextShift, parameters, counted: countedBleeds(log) }
+  const workWith = jobWork(given)
+  const proposedWith = (turns: GunTurns) => {
+    const work = workWith(turns)
+    const minutes = minutesOf(work, job.crews, parameters)
+    const setup = { job, work, minutes, layOf: laysOf(work), log, recipes, calendars, clocks, parameters }
+    const problem = makeProblem({ ...setup, from })
+    return { setup, problem, proposed: proposedFor(job, problem) }
+  }
+  const { setup, problem, proposed } = isTurned
+    ? withTurnsOfGuns(job, proposedWith, () => toldTurns(job, workWith(NO_TURNS), log))
+    : withFreestGuns(proposedWith)
+  const { work, minutes, layOf } = setup
+  const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
+  const tasks = tasksOf(work, minutes)
+  const doubtful = doubtfulCoats({ job, clocks, tasks, done: problem.done })
+  const pulls = pullPlans(
+    { job, clocks, recipes, layOf, minutes, log, parameters },
+    work.rounds,
+    new Map(placed.map((each) => [each.taskId, each])),
+  )
+  const plan: Plan = {
+    jobId: job.id,
+    at: now,
+    hems,
+    bare: derived.flatMap((each) => each.bare),
+    recipes: answers,
+    load: takeLoad(job, hems, recipes, parameters, downOf(work, placed)),
+    rounds: work.rounds,
+    tasks,
+    placed,
+    underWay: [...underWay({ job, work, log, from }).keys()],
+    standing,
+    proposed,
+    pulls,
+    doubtful,
+    misses,
+    problems: [
+      ...tellMissing(asked, from),
+      ...problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, doubtful, pulls, from }),
+    ],
+    whyEnd: tellEnd(job, tasks, problem, placed, from),
+    endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
+  }
+  return { plan, problem }
+}

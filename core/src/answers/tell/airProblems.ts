@@ -1,0 +1,43 @@
+import { said, when, type Job, type Said } from '../../base/nouns'
+import { airAt } from '../../nature/air/airSeries'
+import { filmFaults, paintFaults } from '../../nature/air/paintLimits'
+import { coatingOf } from '../../survey/shelf/find'
+import type { Miss, MissKind } from '../../planning/check/miss'
+import type { JobClocks } from '../../nature/cure/areaClocks'
+import type { PlacedTask } from '../../planning/plan/placement'
+import { stepAt } from '../../survey/rooms/stepAt'
+import type { Task } from './task'
+
+export interface AirProblemsSetup {
+  readonly job: Job
+  readonly clocks: (roomId: string) => JobClocks
+  readonly tasks: readonly Task[]
+  readonly placed: readonly PlacedTask[]
+  readonly misses: readonly Miss[]
+  /** The instant the plan was made for. */
+  readonly from: number
+}
+
+/** Misses that are about the air. */
+export const isOfAir = (kind: MissKind): boolean => kind === 'in-bad-air' || kind === 'no-air'
+
+/** Coats that meet, or wait in vain for better than, air they must not: with the figures of that hour, once for each coating and reason. */
+export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSetup): Said[] {
+  const byId = new Map(tasks.map((task) => [task.id, task]))
+  const found = new Map<string, Said>()
+  for (const each of misses.filter(({ kind }) => isOfAir(kind)).sort((a, b) => (a.at ?? 0) - (b.at ?? 0))) {
+    const task = byId.get(each.activityId)
+    const where = task && stepAt(job, task)
+    if (!where || each.at === null) continue
+    const { room, step } = where
+    const coating = coatingOf(job.shelf, step.coatingId)
+    const air = airAt(clocks(room.id).air, each.at)
+    const faults = [...paintFaults(coating, air, step.tool), ...filmFaults(coating, air)]
+    const fault = faults.find(({ code }) => code === each.other) ?? faults[0]
+    const key = `${each.kind}|${coating.id}|${each.other}`
+    if (!fault || found.has(key)) continue
+    const facts = { room: room.name, step: step.name, when: when(each.at, from, job.site.zone), fault }
+    found.set(key, said(each.kind === 'no-air' ? 'plan.no_air' : 'plan.air', facts))
+  }
+  return [...found.values()]
+}

@@ -1,0 +1,32 @@
+import { checkPlan } from '../../planning/check/checkPlan'
+import type { Miss } from '../../planning/check/miss'
+import { jobClocks } from '../../nature/cure/areaClocks'
+import type { Job, Said } from '../../base/nouns'
+import type { PlacedTask } from '../../planning/plan/placement'
+import type { ScheduleProblem } from '../../planning/problem/problem'
+import { airProblems } from './airProblems'
+import type { Task } from './task'
+import { tellMisses } from './tellMisses'
+
+export interface TellNewSetup {
+  readonly job: Job
+  readonly tasks: readonly Task[]
+  /** What the plan before misses. */
+  readonly before: readonly Miss[]
+  readonly from: number
+}
+
+/** All that goes wrong by a plan that did not go wrong by the one before, in words. */
+export function tellNew(
+  { job, tasks, before, from }: TellNewSetup,
+  problem: ScheduleProblem,
+  placed: readonly PlacedTask[],
+): Said[] {
+  const known = new Set(before.map(keyOf))
+  const misses = checkPlan(problem, { placed }).filter((each) => !known.has(keyOf(each)))
+  const setup = { job, tasks, placed, misses, from }
+  return [...tellMisses(setup), ...airProblems({ ...setup, clocks: jobClocks(job) })]
+}
+
+/** A miss is the same one however much it is by. */
+const keyOf = ({ kind, activityId, other }: Miss): string => `${kind}|${activityId}|${other}`

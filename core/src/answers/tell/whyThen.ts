@@ -1,0 +1,205 @@
+import { instantOfGain } from '../../nature/cure/rateClock'
+import { isGunUp, said, when, word, type Fact, type Job, type Said } from '../../base/nouns'
+import { airGate } from '../../planning/plan/airGate'
+import type { PlacedTask } from '../../planning/plan/placement'
+import { clocksOfTables } from '../../planning/plan/tableClocks'
+import { carryWays, crewWays, type WayMin } from '../../planning/problem/places'
+import type { ScheduleProblem } from '../../planning/problem/problem'
+import type { Task } from './task'
+import { taskFact } from './tellMisses'
+
+/** What holds a start where it is. */
+export type Cause =
+  | 'dries'
+  | 'after'
+  | 'crew'
+  | 'way'
+  | 'shared'
+  | 'shift'
+  | 'air'
+  | 'release'
+  | 'now'
+  | 'together'
+  | 'hand'
+  | 'ready'
+  | 'free'
+
+/** One link back: an activity starts then because of `hold`, of `other` where another one is why. */
+export interface Link {
+  readonly activityId: string
+  readonly from: number
+  readonly hold: Cause
+  readonly other: string | null
+}
+
+/** Minutes by which a cause may lie before its effect and still be it: whole minutes begin where parts of them end. */
+const NEAR_MIN = 1.5
+
+/**
+ * Why an activity starts when it does, link by link back to what nothing holds. Read off the plan itself, whoever made it: of all
+ * that would not let it start sooner, what other work causes comes before shift and air, since that can be moved.
+ */
+export function whyThen(problem: ScheduleProblem, placed: readonly PlacedTask[], activityId: string): Link[] {
+  const desk = deskOf(problem, placed)
+  const chain: Link[] = []
+  const seen = new Set<string>()
+  for (let id: string | null = activityId; id !== null && !seen.has(id);) {
+    seen.add(id)
+    const own = desk.placed.get(id)
+    if (!own || own.done) break
+    const link = holdOf(desk, own)
+    chain.push(link)
+    id = link.other
+  }
+  return chain
+}
+
+interface Desk {
+  readonly problem: ScheduleProblem
+  readonly placed: ReadonlyMap<string, PlacedTask>
+  readonly byCrew: ReadonlyMap<string, readonly PlacedTask[]>
+  readonly passed: (clock: string | null, from: number, amount: number) => number | null
+  readonly air: ReturnType<typeof airGate>
+}
+
+function deskOf(problem: ScheduleProblem, placed: readonly PlacedTask[]): Desk {
+  const clocks = clocksOfTables(problem.clocks)
+  const byCrew = new Map<string, PlacedTask[]>()
+  for (const each of placed) byCrew.set(each.crewId, [...(byCrew.get(each.crewId) ?? []), each])
+  return {
+    problem,
+    placed: new Map(placed.map((each) => [each.taskId, each])),
+    byCrew,
+    passed(clock, from, amount) {
+      if (clock === null) return from + amount
+      const found = clocks.get(clock)
+      return found ? instantOfGain(found, from, amount) : null
+    },
+    air: airGate(problem, clocks),
+  }
+}
+
+/** What holds a start, a gun that is filled just before it sprays left out: it would have been filled sooner. */
+function holdOf(desk: Desk, own: PlacedTask): Link {
+  const link = holdBut(desk, own, null)
+  if (link.hold === 'free' && isGunUp(own.taskId)) return { ...link, hold: 'ready' }
+  const before = link.other === null || !isGunUp(link.other) ? undefined : desk.placed.get(link.other)
+  if (!before || before.done || holdBut(desk, before, null).hold !== 'free') return link
+  return holdBut(desk, own, before.taskId)
+}
+
+/** @param but  an activity that is no cause */
+function holdBut(desk: Desk, own: PlacedTask, but: string | null): Link {
+  const { problem } = desk
+  const link = (hold: Cause, other: string | null = null): Link => ({
+    activityId: own.taskId,
+    from: own.from,
+    hold,
+    other,
+  })
+  const isThen = (at: number | null) => at !== null && at > own.from - NEAR_MIN && at <= own.from + NEAR_MIN
+  // What is set at this very minute is under way.
+  if (problem.fixed.some((each) => each.id === own.taskId && each.at > problem.from && isThen(each.at)))
+    return link('hand')
+  const lags = problem.lags.filter((lag) => lag.to === own.taskId && lag.from !== but)
+  const tie = lags.find((lag) => lag.max?.clock === null && lag.max.amount === 0)
+  if (tie) return link('together', tie.from)
+  const waits = lags.flatMap((lag) => {
+    const before = desk.placed.get(lag.from)
+    return before && isThen(desk.passed(lag.min.clock, before.to, lag.min.amount)) ? [{ lag, before }] : []
+  })
+  const dries = waits.find(({ lag }) => lag.min.amount > 0)
+  if (dries) return link('dries', dries.before.taskId)
+  const busy = (desk.byCrew.get(own.crewId) ?? []).find(
+    (each) => each.taskId !== own.taskId && each.taskId !== but && isThen(each.to),
+  )
+  if (busy) return link('crew', busy.taskId)
+  const onTheWay = reachedFrom(desk, own)
+  if (onTheWay) return link('way', onTheWay)
+  const after = waits[0]
+  if (after) return link('after', after.before.taskId)
+  const act = problem.activities.find((each) => each.id === own.taskId)
+  const uses = act?.uses ?? []
+  const held = problem.activities.find((each) => {
+    const other = each.id === own.taskId || each.id === but ? undefined : desk.placed.get(each.id)
+    return other && each.uses.some((use) => uses.includes(use)) && isThen(other.to)
+  })
+  if (held) return link('shared', held.id)
+  if (own.from <= problem.from + NEAR_MIN) return link('now')
+  if (act?.release && isThen(act.release)) return link('release')
+  // Before the shift there was no crew; before its air was right there was no coating.
+  const sooner = { from: own.from - 1, to: own.to - 1 }
+  const block = tiedTo(desk, own)
+  for (const each of block)
+    if (desk.air(each.taskId, [{ from: each.from - 1, to: each.to - 1 }]) !== null) return link('air')
+  const shifts = problem.crews.find((crew) => crew.id === own.crewId)?.shifts ?? []
+  const isInShift = shifts.some(([from, to]) => sooner.from >= from && sooner.from < to)
+  return link(isInShift ? 'free' : 'shift')
+}
+
+/** The activity of another address, or room, from which its crew, or what it uses, comes to it just in time. */
+function reachedFrom({ problem, placed, byCrew }: Desk, own: PlacedTask): string | null {
+  const acts = new Map([...problem.activities, ...problem.done].map((each) => [each.id, each]))
+  const act = acts.get(own.taskId)
+  if (!act) return null
+  const from = (others: readonly PlacedTask[], way: WayMin | null) =>
+    others.find((each) => {
+      const long = way?.(acts.get(each.taskId)?.roomId ?? '', act.roomId) ?? 0
+      return long > 0 && Math.abs(each.to + long - own.from) <= NEAR_MIN
+    })?.taskId
+  const using = (id: string) => [...placed.values()].filter((each) => acts.get(each.taskId)?.uses.includes(id))
+  const things = problem.resources.filter(({ id }) => act.uses.includes(id))
+  return (
+    from(byCrew.get(own.crewId) ?? [], crewWays(problem)) ??
+    things.map((thing) => from(using(thing.id), carryWays(problem, thing))).find((id) => id !== undefined) ??
+    null
+  )
+}
+
+/** An activity with all that follows it without a break. */
+function tiedTo(desk: Desk, own: PlacedTask): PlacedTask[] {
+  const found = [own]
+  for (const each of found)
+    for (const lag of desk.problem.lags) {
+      const next = desk.placed.get(lag.to)
+      if (lag.from === each.taskId && lag.max?.amount === 0 && next && !found.includes(next)) found.push(next)
+    }
+  return found
+}
+
+/** The chain that decides when all ends, in words, from its end back to its root. */
+export function tellEnd(
+  job: Job,
+  tasks: readonly Task[],
+  problem: ScheduleProblem,
+  placed: readonly PlacedTask[],
+  now: number,
+): Said[] {
+  const left = placed.filter((each) => !each.done)
+  const last = left.reduce<PlacedTask | null>((most, each) => (!most || each.to > most.to ? each : most), null)
+  return last ? whyThen(problem, placed, last.taskId).map((link) => tellLink(job, tasks, link, now)) : []
+}
+
+const WHY: Readonly<Record<Cause, string>> = {
+  dries: 'why.dries',
+  after: 'why.after',
+  crew: 'why.crew',
+  way: 'why.way',
+  shared: 'why.shared',
+  shift: 'why.shift',
+  air: 'why.air',
+  release: 'why.release',
+  now: 'why.now',
+  together: 'why.together',
+  hand: 'why.by_hand',
+  ready: 'why.ready',
+  free: 'why.free',
+}
+
+export function tellLink(job: Job, tasks: readonly Task[], { activityId, from, hold, other }: Link, now: number): Said {
+  const name = (id: string | null): Fact => {
+    const task = tasks.find((each) => each.id === id)
+    return task ? taskFact(job, task, word('task', task.kind)) : (id ?? '')
+  }
+  return said(WHY[hold], { what: name(activityId), when: when(from, now, job.site.zone), other: name(other) })
+}

@@ -1,0 +1,164 @@
+import { endBy } from '../../solve/engine/endBy'
+import { improve, type Answer } from '../../solve/engine/improve'
+import { deskOf, layOut } from '../../solve/engine/firstSchedule'
+import { PLAN_GOALS, type PlanGoal } from '../../base/nouns'
+import { endOf, type Model, type Schedule } from '../../solve/engine/model'
+import type { Placement } from '../../planning/plan/placement'
+import { translate, type Translation } from '../../planning/plan/problemModel'
+import { readiedLater } from '../../planning/plan/tidied'
+import type { ScheduleProblem } from '../../planning/problem/problem'
+import { seededNumbers } from '../../base/units/seeded'
+import { isBetter, judged, type Judged } from '../chain/judge'
+
+/** What looking for a better plan has found so far. */
+export interface Better {
+  readonly placement: Placement
+  /**
+   * When the plan ends; and before when none ends that keeps its rounds, crews and goals: null where that is not known, as of a
+   * plan with work that is overdue already. Minutes since the epoch.
+   */
+  readonly endsAt: number
+  readonly boundAt: number | null
+  /** Nothing better exists: the bound is reached. */
+  readonly isProved: boolean
+  /** Minutes by which rooms are late, in all. */
+  readonly lateMin: number
+  /** What it wins over the plan it began with: minutes of lateness and of the end, and ways between rooms. */
+  readonly won: { readonly lateMin: number; readonly endMin: number; readonly moves: number }
+}
+
+export interface BetterWays {
+  readonly isOver: () => boolean
+  readonly seed: number
+  /** What it is judged by, the weightiest first; left out, the usual order. */
+  readonly goals?: readonly PlanGoal[]
+  /** Rounds of search after which it stops whatever the time. */
+  readonly rounds?: number
+  readonly onProgress?: (better: Better) => void
+}
+
+/**
+ * Improves a plan by its goals in order: no promise of the plan at hand is broken, and as usual rooms that are late become less so,
+ * then all ends sooner, then there are fewer ways between rooms, then each thing is done as soon as it can be. What comes out has
+ * passed the same check as any plan.
+ */
+export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: BetterWays): Better {
+  const task = translate(problem, plan)
+  const before = judged(problem, plan)
+  const random = seededNumbers(ways.seed)
+  const { goals = PLAN_GOALS } = ways
+  let best: Judged = before
+  let bound = 0
+  const told = (isProved: boolean): Better => ({
+    placement: best.placement,
+    endsAt: best.endsAt,
+    boundAt: isProved ? best.endsAt : bound > 0 ? Math.min(best.endsAt, task.origin + bound) : null,
+    isProved,
+    lateMin: best.lateMin,
+    won: {
+      lateMin: before.lateMin - best.lateMin,
+      endMin: before.endsAt - best.endsAt,
+      moves: before.moves - best.moves,
+    },
+  })
+  const offer = (schedule: Schedule): void => {
+    const found = judged(problem, readiedLater(problem, task.placementOf(schedule)))
+    if (isBetter(found, best, goals)) best = found
+  }
+  if (best.lateMin > 0) {
+    const { schedule } = improve(lateness(problem, task, best), {
+      random,
+      isOver: ways.isOver,
+      incumbent: laidAnew(task.model, task.hint),
+      rounds: Math.min(LATE_ROUNDS, ways.rounds ?? LATE_ROUNDS),
+    })
+    if (schedule) offer(schedule)
+  }
+  const model = withDues(problem, task, best)
+  const desk = deskOf(model)
+  const anew = laidAnew(model, best === before ? task.hint : startsIn(task, best))
+  if (anew) offer(anew)
+  const answer = improve(model, {
+    random,
+    isOver: ways.isOver,
+    incumbent: anew,
+    ...(ways.rounds === undefined ? {} : { rounds: ways.rounds }),
+    onProgress: (_, low) => {
+      if (low <= bound && bound > 0) return
+      bound = low
+      ways.onProgress?.(told(false))
+    },
+  })
+  bound = Math.max(bound, answer.bound ?? 0)
+  if (answer.schedule) {
+    offer(answer.schedule)
+    const { schedule } = answer
+    const soon = layOut(desk, (i) => -(schedule[i] ?? 0))
+    if (soon) offer(soon)
+    const rooms = layOut(desk, roomByRoom(task, schedule))
+    if (rooms) offer(rooms)
+  }
+  return told(isProved(answer, task, best))
+}
+
+/** Rounds that are spent on late rooms before all else. */
+const LATE_ROUNDS = 25
+
+/** A schedule’s order laid out anew: what was broken up for something urgent is whole again. Null where it cannot be. */
+function laidAnew(model: Model, schedule: Schedule): Schedule | null {
+  return layOut(deskOf(model), (i) => -(schedule[i] ?? 0))
+}
+
+/** Weights by which rooms come one after another, each with what it began with first. */
+function roomByRoom({ model, tasksOfRoom }: Translation, schedule: Schedule): (task: number) => number {
+  const begins = new Map<number, number>()
+  for (const own of tasksOfRoom.values()) {
+    const first = Math.min(...own.map((i) => schedule[i] ?? 0))
+    for (const i of own) begins.set(i, first)
+  }
+  return (i) => -(begins.get(i) ?? 0) * model.horizon - (schedule[i] ?? 0)
+}
+
+/** The starts of a plan, by the model’s tasks. */
+function startsIn({ model, origin }: Translation, { placement }: Judged): Schedule {
+  const at = new Map(placement.placed.map((each) => [each.taskId, each.from - origin]))
+  return Int32Array.from(model.tasks.map(({ id }) => at.get(id) ?? 0))
+}
+
+type RoomModel = Pick<Translation, 'model' | 'tasksOfRoom'>
+
+/** The model with lateness as its goal: only rooms that are late count, each from when it is due. */
+export function lateness(problem: ScheduleProblem, { model, tasksOfRoom }: RoomModel, { late }: Judged): Model {
+  const rooms = new Set(late.map((each) => each.other))
+  const dues = problem.goals.flatMap((goal) => (goal.goal === 'hand-back' && rooms.has(goal.roomId) ? [goal] : []))
+  const last = Math.max(...dues.map((goal) => goal.by))
+  const after = new Map<number, number>()
+  for (const goal of dues) for (const i of tasksOfRoom.get(goal.roomId) ?? []) after.set(i, Math.round(last - goal.by))
+  return { ...model, tasks: model.tasks.map((task, i) => ({ ...task, after: after.get(i) ?? null })) }
+}
+
+const isProved = (answer: Answer, task: Translation, best: Judged): boolean =>
+  answer.status === 'optimal' && answer.makespan !== null && best.endsAt <= task.origin + answer.makespan
+
+/** The model with each room’s hand-back as a last end: when it is due, or no later than it is now where it is late. */
+export function withDues(
+  problem: ScheduleProblem,
+  { model, tasksOfRoom, origin, hint }: RoomModel & Pick<Translation, 'origin' | 'hint'>,
+  { placement }: Judged,
+): Model {
+  const ends = new Map(placement.placed.map((each) => [each.taskId, each.to]))
+  const due = new Map<number, number>()
+  for (const goal of problem.goals) {
+    if (goal.goal !== 'hand-back') continue
+    const now = Math.max(...goal.activityIds.map((id) => ends.get(id) ?? 0))
+    for (const i of tasksOfRoom.get(goal.roomId) ?? []) due.set(i, Math.floor(Math.max(goal.by, now)) - origin)
+  }
+  return {
+    ...model,
+    tasks: model.tasks.map((task, i) => {
+      const by = due.get(i)
+      if (by === undefined || endOf(task, hint[i] ?? 0) > by) return task
+      return endBy(task, by)
+    }),
+  }
+}

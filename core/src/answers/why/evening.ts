@@ -1,0 +1,235 @@
+import { isGunDown, said, when, word, type Fact, type Job, type Said } from '../../base/nouns'
+import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
+import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
+import type { PlacedTask } from '../../planning/plan/placement'
+import { clocksOfTables } from '../../planning/plan/tableClocks'
+import type { PullRule } from '../../planning/problem/problem'
+import { activityName } from '../../planning/published/crewMessages'
+import { groupedBy } from '../../base/units/groupedBy'
+import { toLocal } from '../../base/units/time'
+import { foldLog, UNTOUCHED } from '../../planning/progress/hemStates'
+import { throughAt } from '../../planning/progress/activityProgress'
+import { wetPassedAt } from '../../planning/windows/wetPassed'
+import { planWithProblem, type Chain, type Plan } from '../chain/planJob'
+import type { Task } from '../tell/task'
+import type { VanItem } from '../van/vanItems'
+import { taskFact } from '../tell/tellMisses'
+import { vanPlanOf } from '../chain/vanPlanOf'
+
+/** What a lead goes through before the lights go out. */
+export interface Evening {
+  /** Work of the day that is not done. */
+  readonly open: readonly Said[]
+  /** Tape beside wet paint that would skin or harden overnight: off before anybody goes. */
+  readonly mustBeOff: readonly Said[]
+  /** Guns with paint in them whose next coat is on another day. */
+  readonly guns: readonly Said[]
+  /** Tape that stays on overnight, and why that is safe, or is not. */
+  readonly stays: readonly { readonly line: Said; readonly isSafe: boolean }[]
+  /** Rooms whose floor or furniture stays under cover. */
+  readonly covered: readonly string[]
+  /** What each crew begins with next, and what to load for that day. */
+  readonly next: readonly {
+    readonly crewId: string
+    readonly at: number
+    readonly first: readonly Said[]
+    readonly load: readonly VanItem[]
+  }[]
+}
+
+/** Tasks told of a crew's next day. */
+const FIRST = 3
+
+/** The close of a day by the plan people work by. @param now  minutes since the epoch, some time of that day */
+export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_PARAMETERS): Evening {
+  const chain = planWithProblem(job, now, parameters)
+  const { plan } = chain
+  const { day } = toLocal(Math.floor(now), job.site.zone)
+  const dayOf = (at: number) => toLocal(Math.floor(at), job.site.zone).day
+  const left = plan.placed.filter((each) => !each.done)
+  const named = namedIn(plan)
+  const name = (each: PlacedTask): Fact => nameOf(job, named, each.taskId)
+  const tell = (code: string, each: PlacedTask) =>
+    said(code, { what: name(each), when: when(each.from, now, job.site.zone) })
+  const isTonight = (each: PlacedTask) => dayOf(each.from) <= day
+  const wet = plan.pulls.filter((pull) => pull.manner === 'wet' && pull.coated)
+  const wetIds = new Set<string>(wet.map((pull) => pull.taskId))
+  const onWall = new Set(tapeOn(job, chain).map(({ activityId }) => activityId))
+  return {
+    open: left
+      .filter((each) => isTonight(each) && !wetIds.has(each.taskId) && !onWall.has(each.taskId))
+      .map((each) => tell('evening.open', each)),
+    mustBeOff: [
+      ...missedTape(job, chain, now, isTonight),
+      ...wet.flatMap((pull) => {
+        const span = pull.spans.find((each) => each.kind === 'wet')
+        if (!span || span.to === null || dayOf(span.from) > day || wetPassedAt(pull, now)) return []
+        const facts = { what: nameOf(job, named, pull.taskId), due: when(span.to, now, job.site.zone) }
+        return [said('evening.must_be_off', facts)]
+      }),
+    ],
+    guns: gunsOf(job, chain, day, dayOf),
+    stays: staysOf(job, chain, now, day, dayOf),
+    covered: coveredOf(job, chain, day, dayOf),
+    next: nextOf(job, chain, now, day, dayOf),
+  }
+}
+
+type DayOf = (at: number) => number
+
+/** What names are made of. */
+interface Named {
+  readonly tasks: ReadonlyMap<string, Task>
+  readonly rounds: ReadonlyMap<string, Plan['rounds'][number]>
+}
+
+const namedIn = ({ tasks, rounds }: Pick<Plan, 'tasks' | 'rounds'>): Named => ({
+  tasks: new Map(tasks.map((task) => [task.id, task])),
+  rounds: new Map(rounds.map((round) => [round.id, round])),
+})
+
+/** Pulls of tape that is on the wall by what was ticked: laid, and neither off nor left out. */
+function tapeOn(job: Job, { plan, problem }: Chain): PullRule[] {
+  const { hems } = foldLog(job.log)
+  const isOn = (hemId: string) => {
+    const state = hems.get(hemId) ?? UNTOUCHED
+    const laid = throughAt({ kind: 'lay', coat: null }, state)
+    return laid !== null && state.pulledAt === null
+  }
+  const hemsOf = new Map(plan.rounds.flatMap((round) => round.pulls.map((pull) => [pull.taskId, pull.hemIds] as const)))
+  return problem.pulls.filter(({ activityId }) => (hemsOf.get(activityId) ?? []).some(isOn))
+}
+
+/** Tape on the wall that was to be off by now or tonight: first what its wet window has passed, then the rest. */
+function missedTape(job: Job, chain: Chain, now: number, isTonight: (each: PlacedTask) => boolean): Said[] {
+  const { plan } = chain
+  const named = namedIn(plan)
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const windows = new Map(plan.pulls.map((pull) => [pull.taskId, pull]))
+  const told = tapeOn(job, chain).flatMap(({ activityId }): { rank: number; line: Said }[] => {
+    const at = placed.get(activityId)
+    const window = windows.get(activityId)
+    if (!at || at.done || !isTonight(at)) return []
+    const what = nameOf(job, named, activityId)
+    const closed = window && wetPassedAt(window, now)
+    if (closed) return [{ rank: 0, line: said('evening.wet_passed', { what, due: when(closed, now, job.site.zone) }) }]
+    // What is wet still is told with its own hour.
+    if (window?.manner === 'wet' && window.coated) return []
+    return [{ rank: 1, line: said('evening.off_today', { what, when: when(at.from, now, job.site.zone) }) }]
+  })
+  return told.sort((a, b) => a.rank - b.rank).map(({ line }) => line)
+}
+
+/** A piece of work by its room, and by its walls or part of one where it has a round: three lines are never the same. */
+function nameOf(job: Job, { tasks, rounds }: Named, id: string): Fact {
+  const task = tasks.get(id)
+  const round = rounds.get(task?.roundId ?? '')
+  const room = job.rooms.find((each) => each.id === task?.roomId)
+  if (task && round && room)
+    return said('task.of_round', { room: room.name, round: round.name, acts: word('task', task.kind) })
+  return task ? taskFact(job, task, word('task', task.kind)) : activityName(job.rooms, id)
+}
+
+/** A gun that sprayed by tonight and is cleaned by the plan on another day only: paint dries in it. */
+function gunsOf(job: Job, { plan, problem }: Chain, day: number, dayOf: DayOf): Said[] {
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const named = namedIn(plan)
+  const isBy = (id: string) => {
+    const at = placed.get(id)?.from
+    return at !== undefined && dayOf(at) <= day
+  }
+  const cleaned = problem.lags.filter(({ from, to }) => isGunDown(to) && named.tasks.get(from)?.kind === 'coat')
+  const fromOf = (id: string) => placed.get(id)?.from ?? Number.POSITIVE_INFINITY
+  const stale = [...groupedBy(cleaned, ({ from }) => from)].flatMap(([coatId, lags]) => {
+    const [soonest] = lags.map(({ to }) => to).sort((a, b) => fromOf(a) - fromOf(b))
+    return isBy(coatId) && soonest !== undefined && !isBy(soonest) ? [soonest] : []
+  })
+  return [...new Set(stale)].map((downId) => said('evening.gun', { what: nameOf(job, named, downId) }))
+}
+
+/** Tape that is on when the day ends and comes off on another. */
+function staysOf(job: Job, { plan, problem }: Chain, now: number, day: number, dayOf: DayOf): Evening['stays'] {
+  const clocks = clocksOfTables(problem.clocks)
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const named = namedIn(plan)
+  // What is on by the log: tape that was never laid does not stay on.
+  return tapeOn(job, { plan, problem }).flatMap((rule) => {
+    const pull = placed.get(rule.activityId)
+    if (!pull || pull.done || dayOf(pull.from) <= day) return []
+    const lays = rule.stays.map((stay) => ({ stay, at: stay.laidAt }))
+    if (lays.length === 0)
+      return [
+        {
+          isSafe: true,
+          line: said('evening.mask_stays', {
+            what: nameOf(job, named, rule.activityId),
+            when: when(pull.from, now, job.site.zone),
+          }),
+        },
+      ]
+    const due = soonestDue(lays, clocks)
+    const isSafe = due === null || pull.to <= due
+    const facts = {
+      what: nameOf(job, named, rule.activityId),
+      when: when(pull.from, now, job.site.zone),
+      due: due === null ? null : when(due, now, job.site.zone),
+    }
+    return [
+      {
+        isSafe,
+        line: said(due === null ? 'evening.stays_long' : isSafe ? 'evening.stays' : 'evening.stays_too_long', facts),
+      },
+    ]
+  })
+}
+
+/** When the first tape of a pull has to be off; null where its stay ends behind what is known of the air. */
+function soonestDue(
+  lays: readonly { readonly stay: PullRule['stays'][number]; readonly at: number | null }[],
+  clocks: ReadonlyMap<string, RateClock>,
+): number | null {
+  const dues = lays.flatMap(({ stay, at }) => {
+    const clock = clocks.get(stay.clock)
+    const due = at === null || !clock ? null : instantOfGain(clock, at, stay.amount)
+    return due === null ? [] : [due]
+  })
+  return dues.length > 0 ? Math.min(...dues) : null
+}
+
+function coveredOf(job: Job, { plan }: Chain, day: number, dayOf: DayOf): string[] {
+  const of = (roomId: string, kind: Task['kind']) => {
+    const ids = new Set(plan.tasks.flatMap((task) => (task.roomId === roomId && task.kind === kind ? [task.id] : [])))
+    return plan.placed.filter((each) => ids.has(each.taskId))
+  }
+  return job.rooms
+    .filter((room) => {
+      const isDown = of(room.id, 'cover').some((each) => dayOf(each.from) <= day)
+      return isDown && of(room.id, 'uncover').some((each) => !each.done && dayOf(each.from) > day)
+    })
+    .map((room) => room.name)
+}
+
+function nextOf(job: Job, { plan }: Chain, now: number, day: number, dayOf: DayOf): Evening['next'] {
+  const named = namedIn(plan)
+  const { lists } = vanPlanOf(job, plan)
+  return job.crews.flatMap((crew) => {
+    const own = plan.placed
+      .filter((each) => !each.done && each.crewId === crew.id && dayOf(each.from) > day)
+      .sort((a, b) => a.from - b.from)
+    const [first] = own
+    if (!first) return []
+    const ofDay = own.filter((each) => dayOf(each.from) === dayOf(first.from))
+    return [
+      {
+        crewId: crew.id,
+        at: first.from,
+        first: ofDay
+          .slice(0, FIRST)
+          .map((each) =>
+            said('evening.first', { what: nameOf(job, named, each.taskId), when: when(each.from, now, job.site.zone) }),
+          ),
+        load: lists.find((list) => list.crewId === crew.id && list.day === dayOf(first.from))?.items ?? [],
+      },
+    ]
+  })
+}

@@ -1,0 +1,57 @@
+import { latestsOf } from '../../solve/engine/bounds'
+import { deskOf } from '../../solve/engine/firstSchedule'
+import { endBy } from '../../solve/engine/endBy'
+import { endOf, type Lag, type Model } from '../../solve/engine/model'
+import { blocksOf } from '../../planning/plan/blocks'
+import type { PlacedTask } from '../../planning/plan/placement'
+import { translate } from '../../planning/plan/problemModel'
+import type { ScheduleProblem } from '../../planning/problem/problem'
+
+/**
+ * How many minutes each piece of work can slip before the end of all, a hand-back or a window moves, when every crew and the gun
+ * keep their order and nothing else slips before it. Work that cannot be moved has none; what is done is left out.
+ */
+export function roomToSlip(problem: ScheduleProblem, placed: readonly PlacedTask[]): Map<string, number> {
+  const { model, hint, tasksOfRoom, origin } = translate(problem, { placed })
+  const end = Math.max(0, ...model.tasks.map((task, i) => endOf(task, hint[i] ?? 0)))
+  const due = new Map<number, number>()
+  for (const goal of problem.goals) {
+    if (goal.goal !== 'hand-back') continue
+    const own = tasksOfRoom.get(goal.roomId) ?? []
+    const now = Math.max(0, ...own.flatMap((i) => (model.tasks[i] ? [endOf(model.tasks[i], hint[i] ?? 0)] : [])))
+    for (const i of own) due.set(i, Math.max(now, Math.floor(goal.by) - origin))
+  }
+  const ordered: Model = {
+    ...model,
+    tasks: model.tasks.map((task, i) => {
+      const by = due.get(i)
+      return by === undefined || by >= end ? task : endBy(task, by)
+    }),
+    lags: [...model.lags, ...inOrder(model, hint)],
+  }
+  const latests = latestsOf(deskOf(ordered), end, hint)
+  const slips = new Map(model.tasks.map((task, i) => [task.id, Math.max(0, (latests?.[i] ?? 0) - (hint[i] ?? 0))]))
+  return new Map(
+    blocksOf(problem).flatMap(({ activities }) => {
+      const slip = slips.get(activities[0]?.id ?? '')
+      return slip === undefined ? [] : activities.map((act) => [act.id, slip] as const)
+    }),
+  )
+}
+
+/** Whoever has several things to do does them in the order they have. */
+function inOrder({ tasks, shared }: Model, hint: Int32Array): Lag[] {
+  return shared
+    .filter(({ capacity }) => capacity === 1)
+    .flatMap(({ uses }) => {
+      const line = uses.map(({ task }) => task).sort((a, b) => (hint[a] ?? 0) - (hint[b] ?? 0))
+      return line.slice(1).flatMap((to, k): Lag[] => {
+        const from = line[k] ?? to
+        const before = tasks[from]
+        if (!before) return []
+        return before.finish
+          ? [{ from, to, weight: 0, ramp: before.finish }]
+          : [{ from, to, weight: before.minutes, ramp: null }]
+      })
+    })
+}

@@ -1,0 +1,20 @@
+import type { Room, Shelf } from '../../base/nouns'
+import type { CoverNeed } from './coverNeed'
+import { floorNeeds } from './floorNeeds'
+import { fittingNeeds } from './fittingNeeds'
+import { fieldSprays } from './mist'
+import { gunNeeds } from './gunNeeds'
+import { pieceNeeds } from './pieceNeeds'
+
+/** What has to be covered in a room before colour comes near it. Widths are chosen from the shelf, narrowest first. */
+export function coverNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+  if (room.steps.length === 0) return []
+  // Beside sprayed trim the strip and its narrow paper catch the mist; only a field's mist falls on what stands about.
+  const gunCoats = Math.max(0, ...fieldSprays(room).map((step) => step.coats))
+  return [
+    ...floorNeeds(room, shelf, gunCoats > 0),
+    ...pieceNeeds(room, shelf, gunCoats),
+    ...fittingNeeds(room, shelf),
+    ...gunNeeds(room, shelf),
+  ]
+}

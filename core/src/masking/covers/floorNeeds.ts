@@ -1,0 +1,45 @@
+import { type Cover, type Room, said, type Shelf, word } from '../../base/nouns'
+import { faceAreaMm2 } from '../../survey/rooms/areas'
+import { signedAreaMm2 } from '../../survey/rooms/outline'
+import { groupedBy } from '../../base/units/groupedBy'
+import { fromRoll, inPieces, type CoverNeed } from './coverNeed'
+import { floorPlan, waysOut } from './floorPlan'
+import { lengthOf, type Laid } from './layFloor'
+
+/**
+ * What protects a floor, by floor and traffic, as it is laid over the real outline. Mist wants paper over the whole field;
+ * drips want cloths. A busy hard floor gets stiff boards along its passage, which knocks do not go through but which
+ * drink nothing, so that a doubled cloth lies at every way out and cleans soles. Common practice.
+ */
+export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean): CoverNeed[] {
+  const plan = floorPlan(room, shelf, sprayed)
+  if (!plan) return []
+  const at = { roomId: room.id, what: word('cover', 'floor'), hold: 'lies' } as const
+  const byCover = groupedBy(plan.field, (laid) => laid.coverId)
+  const coverOf = (laid: readonly Laid[]): Cover | undefined =>
+    shelf.covers.find((cover) => cover.id === laid[0]?.coverId)
+  const needs: CoverNeed[] = []
+  const [stiff, small] = [coverOf(plan.boards), coverOf(plan.waysOut)]
+  const laidMm2 = (laid: readonly Laid[]) =>
+    laid.reduce((sum, { corners }) => sum + Math.abs(signedAreaMm2(corners)), 0)
+  for (const own of byCover.values()) {
+    const field = coverOf(own)
+    if (!field) continue
+    // Of several sizes each has its share of the floor.
+    const areaMm2 = (faceAreaMm2(room, 'floor') * laidMm2(own)) / laidMm2(plan.field)
+    const place = { ...at, why: said(field.reusable || !sprayed ? 'cover.drips' : 'cover.mist') }
+    needs.push(
+      field.reusable ? inPieces(place, field, areaMm2, own.length) : fromRoll(place, field, areaMm2, own.map(lengthOf)),
+    )
+  }
+  if (stiff) {
+    const pieces = plan.boards.length
+    needs.push(inPieces({ ...at, why: said('cover.knocks') }, stiff, pieces * stiff.widthMm * stiff.lengthMm, pieces))
+  }
+  if (small) {
+    const count = waysOut(room).length
+    const place = { ...at, what: said('cover.ways_out', { count }), why: said('cover.soles') }
+    needs.push(inPieces(place, small, count * small.widthMm * small.lengthMm, plan.waysOut.length))
+  }
+  return needs
+}

@@ -1,0 +1,69 @@
+import { type Job, type Shelf, type Tape, type TapeRoll } from '../../base/nouns'
+import { coverOf } from '../../survey/shelf/find'
+import type { CoverNeed } from '../covers/coverNeed'
+import type { Hem } from '../../survey/hems/deriveHems'
+import type { Parameters } from '../../base/parameters/parameters'
+import type { Recipe } from '../recipes/recipe'
+import { rollCostPerM } from '../recipes/expectedCost'
+
+/** A kind of tape in one width. */
+export interface HoldingKind {
+  readonly tape: Tape
+  readonly roll: TapeRoll
+}
+
+/**
+ * Tape that holds covers rather than an edge, mm: the run of tape that masking paper goes on with, and the tacks of hung
+ * film along its line and along its outer edge. Films come with a taped edge of their own.
+ */
+export function holdingMm(
+  job: Job,
+  hems: readonly Hem[],
+  recipes: ReadonlyMap<string, Recipe>,
+  needs: readonly CoverNeed[],
+  { work }: Pick<Parameters, 'work'>,
+): number {
+  const tack = work.tackTapeMm.value
+  const beside = hems.reduce((sum, hem) => {
+    const recipe = recipes.get(hem.id)
+    const spacing = recipe?.cover?.tackMm ?? null
+    return sum + (spacing === null ? 0 : Math.ceil(hem.lengthMm / spacing) * tack)
+  }, 0)
+  const rest = needs.reduce((sum, need) => {
+    if (need.hold === 'hung') return sum + Math.ceil(need.runMm / work.outerTackMm.value) * tack
+    return sum + (coverOf(job.shelf, need.coverId).kind === 'paper' ? need.runMm : 0)
+  }, 0)
+  return beside + rest
+}
+
+/**
+ * What holds covers: of the tapes taken for edges anyway, by the metre, and of all plain ones, by the whole roll that
+ * would have to be bought for it, whichever costs least. A tape that is hardly sticky holds no paper.
+ *
+ * @param mm  how much of it is wanted
+ */
+export function holdingKind(job: Job, taken: readonly HoldingKind[], mm: number): HoldingKind | null {
+  const isTaken = (kind: HoldingKind) =>
+    taken.some((each) => each.tape.id === kind.tape.id && each.roll.widthMm === kind.roll.widthMm)
+  const isCarried = ({ tape, roll }: HoldingKind) =>
+    job.kit?.some((each) => each.tapeId === tape.id && each.widthMm === roll.widthMm) ?? false
+  const costOf = (kind: HoldingKind) => {
+    const { tape, roll } = kind
+    if (isTaken(kind) || roll.stockMm >= mm) return (rollCostPerM(tape, roll, job.house) * mm) / 1000
+    return Math.ceil(mm / tape.rollLengthMm) * roll.priceMinor
+  }
+  const plain = kindsOf(job.shelf).filter(
+    (kind) =>
+      kind.tape.edge === 'plain' && !kind.tape.retired && (job.kit === null || isTaken(kind) || isCarried(kind)),
+  )
+  const held = taken.filter(({ tape }) => tape.gripN25 >= HOLDS_N25 && tape.edge !== 'plain')
+  // What a chosen kit carries holds covers too, if it must with a delicate tape.
+  const kinds = plain.length + held.length > 0 ? [...plain, ...held] : taken
+  return [...kinds].sort((a, b) => costOf(a) - costOf(b))[0] ?? null
+}
+
+/** Grip below which a tape does not hold paper or film by its weight, N per 25 mm. From memory. */
+const HOLDS_N25 = 2.2
+
+const kindsOf = (shelf: Shelf): HoldingKind[] =>
+  shelf.tapes.flatMap((tape) => tape.rolls.map((roll): HoldingKind => ({ tape, roll })))

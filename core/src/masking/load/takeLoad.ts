@@ -1,0 +1,154 @@
+import { groupedBy } from '../../base/units/groupedBy'
+import type { Parameters } from '../../base/parameters/parameters'
+import { nth, sure } from '../../base/units/sure'
+import type { Job, TapeRoll } from '../../base/nouns'
+import { tapeOf } from '../../survey/shelf/find'
+import { clothShelves } from '../covers/clothShelves'
+import { coverNeeds } from '../covers/coverNeeds'
+import { coverLines, type CoverLine } from './coverLines'
+import type { Down } from './down'
+import { holdingKind, holdingMm, type HoldingKind } from './holdingTape'
+import { stripNeeds } from './stripNeeds'
+import type { Hem } from '../../survey/hems/deriveHems'
+import type { Recipe } from '../recipes/recipe'
+import { coatingLines, glazeLines, keepColourLines, liquidLines, sealantLines, type SupplyLine } from './supplies'
+import { tabsMm, wastePctIn } from './tapedMm'
+import { toolLines, type ToolLine } from './tools'
+
+/** How much of one tape, in one width, the job takes. Lengths mm, money minor units. */
+export interface TapeLine {
+  readonly tapeId: string
+  readonly widthMm: number
+  readonly hemIds: readonly string[]
+  readonly hemMm: number
+  /** Ends and corners, and the laps of short pieces. */
+  readonly tabsMm: number
+  /** What holds papers and films: their own run, and tacks. */
+  readonly holdMm: number
+  readonly wasteMm: number
+  readonly totalMm: number
+  /** Of that, from rolls and part rolls on the van. */
+  readonly stockMm: number
+  readonly rolls: number
+  /** Cheapest way to get them: whole packs and singles. */
+  readonly packs: number
+  readonly singles: number
+  readonly costMinor: number
+  /** What of it this job uses, at the price of a single roll: what Load, ways and quotes count as the job's cost. */
+  readonly usedMinor: number
+}
+
+export interface Load {
+  readonly tapes: readonly TapeLine[]
+  readonly covers: readonly CoverLine[]
+  readonly sealants: readonly SupplyLine[]
+  readonly glazes: readonly SupplyLine[]
+  /** Colours of keep sides that this job does not put on, for sealing: from the tins that are at hand. */
+  readonly keepColours: readonly SupplyLine[]
+  readonly liquids: readonly SupplyLine[]
+  readonly tools: readonly ToolLine[]
+  readonly coatings: readonly SupplyLine[]
+  readonly materialMinor: number
+  readonly labourMinor: number
+  readonly mendingMinor: number
+}
+
+/** What to put in the van: tape by kind and width with tabs and waste, rolls, covers, what seals, and paint. */
+export function takeLoad(
+  job: Job,
+  hems: readonly Hem[],
+  recipes: ReadonlyMap<string, Recipe>,
+  parameters: Pick<Parameters, 'textures' | 'work'>,
+  down: Down,
+): Load {
+  const shelves = clothShelves(job.rooms, job.shelf)
+  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, shelves.get(room.id) ?? job.shelf))
+  const needs = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
+  const tapes = tapeLines(job, hems, recipes, holdingMm(job, hems, recipes, needs, parameters))
+  const covers = coverLines(job, needs, down)
+  const sealants = sealantLines(job, hems, recipes)
+  const glazes = glazeLines(job, hems, recipes, parameters)
+  const liquids = liquidLines(job, hems, recipes)
+  const sum = (lines: readonly { costMinor: number }[]) => lines.reduce((all, line) => all + line.costMinor, 0)
+  const each = [...recipes.values()]
+  return {
+    tapes,
+    covers,
+    sealants,
+    glazes,
+    keepColours: keepColourLines(job, hems, recipes, parameters),
+    liquids,
+    tools: toolLines(job.shelf, recipes.values()),
+    coatings: coatingLines(job, hems, recipes, parameters),
+    materialMinor:
+      tapes.reduce((all, line) => all + line.usedMinor, 0) + sum(covers) + sum(sealants) + sum(glazes) + sum(liquids),
+    labourMinor: each.reduce((all, recipe) => all + recipe.cost.labour, 0),
+    mendingMinor: each.reduce((all, recipe) => all + recipe.cost.mending, 0),
+  }
+}
+
+function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>, heldMm: number): TapeLine[] {
+  const taped = hems.flatMap((hem) => {
+    const { tapeId, widthMm } = recipes.get(hem.id) ?? { tapeId: null, widthMm: 0 }
+    return tapeId ? [{ hem, tapeId, widthMm }] : []
+  })
+  const groups = [...groupedBy(taped, (each) => `${each.tapeId}|${each.widthMm}`).values()].map((alike) => {
+    const { tapeId, widthMm } = nth(alike, 0)
+    return { ...kindOf(job, tapeId, widthMm), hems: alike.map((each) => each.hem) }
+  })
+  const holding = heldMm > 0 ? holdingKind(job, groups, heldMm) : null
+  const isHolding = ({ tape, roll }: HoldingKind) =>
+    tape.id === holding?.tape.id && roll.widthMm === holding.roll.widthMm
+  const lines = groups.map((group) => tapeLine(job, recipes, group, group.hems, isHolding(group) ? heldMm : 0))
+  return holding && !groups.some(isHolding) ? [...lines, tapeLine(job, recipes, holding, [], heldMm)] : lines
+}
+
+function kindOf(job: Job, tapeId: string, widthMm: number): HoldingKind {
+  const tape = tapeOf(job.shelf, tapeId)
+  return { tape, roll: sure(tape.rolls.find((each) => each.widthMm === widthMm)) }
+}
+
+function tapeLine(
+  job: Job,
+  recipes: ReadonlyMap<string, Recipe>,
+  { tape, roll }: HoldingKind,
+  group: readonly Hem[],
+  holdMm: number,
+): TapeLine {
+  const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
+  const tabsOf = (hem: Hem) => tabsMm(job.house, hem, sure(recipes.get(hem.id)))
+  const tabs = group.reduce((sum, hem) => sum + tabsOf(hem), 0)
+  const wasted = group.reduce((sum, hem) => sum + (hem.lengthMm + tabsOf(hem)) * wastePctIn(job, hem.roomId), 0)
+  const wasteMm = Math.ceil((wasted + holdMm * job.house.wastePct) / 100)
+  const totalMm = hemMm + tabs + holdMm + wasteMm
+  const stockMm = Math.min(totalMm, roll.stockMm)
+  const rolls = Math.ceil((totalMm - stockMm) / tape.rollLengthMm)
+  return {
+    tapeId: tape.id,
+    widthMm: roll.widthMm,
+    hemIds: group.map((hem) => hem.id),
+    hemMm,
+    tabsMm: tabs,
+    holdMm,
+    wasteMm,
+    totalMm,
+    stockMm,
+    rolls,
+    ...buy(roll, rolls),
+    usedMinor: Math.round((totalMm / tape.rollLengthMm) * roll.priceMinor),
+  }
+}
+
+/** Whole packs and singles that give at least so many rolls for the least money. */
+export function buy(roll: TapeRoll, rolls: number): { packs: number; singles: number; costMinor: number } {
+  const options = Array.from({ length: Math.ceil(rolls / roll.packOf) + 1 }, (_, packs) => {
+    const singles = Math.max(0, rolls - packs * roll.packOf)
+    return {
+      packs: roll.packOf === 1 ? 0 : packs,
+      singles: roll.packOf === 1 ? rolls : singles,
+      costMinor: packs * roll.packPriceMinor + singles * roll.priceMinor,
+    }
+  })
+  if (roll.packOf === 1) return { packs: 0, singles: rolls, costMinor: rolls * roll.priceMinor }
+  return options.reduce((best, option) => (option.costMinor < best.costMinor ? option : best))
+}

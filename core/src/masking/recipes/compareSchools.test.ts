@@ -1,0 +1,59 @@
+import { HOUSE_WAYS, type HouseWay, type Job } from '../../base/nouns'
+import { gullRow, ternQuaySurvey } from '../../../../demo'
+import { jobOf } from '../../../tests/oneHem'
+import { planJob } from '../../answers/chain/planJob'
+import { compareSchools } from './compareSchools'
+import { jobRecipes } from './jobRecipes'
+
+const withSchool = (job: Job, school: HouseWay): Job => ({ ...job, house: { ...job.house, school } })
+
+test('each way costs what the plan says once the house works so', () => {
+  const job = gullRow()
+  for (const outcome of compareSchools(job)) {
+    if (outcome.school === 'freehand') continue
+    const { load, hems } = planJob(withSchool(job, outcome.school))
+    expect(outcome.hems).toBe(hems.length)
+    expect(outcome.mendingMinor).toBe(load.mendingMinor)
+    expect(outcome.totalMinor).toBe(outcome.workMinor + outcome.mendingMinor)
+    const safe = jobRecipes(withSchool(job, outcome.school)).filter((each) => each.safe)
+    expect(outcome.unsafe).toBe(hems.length - safe.length)
+    const isOwn = (school: string) => outcome.school === 'least-cost' || school === outcome.school
+    expect(outcome.own).toBe(safe.filter((each) => each.safe && isOwn(each.school)).length)
+  }
+})
+
+test('every way is there once; fewest without an answer first, then the cheapest', () => {
+  const outcomes = compareSchools(ternQuaySurvey())
+  expect(outcomes.map((each) => each.school).sort()).toEqual([...HOUSE_WAYS].sort())
+  outcomes.slice(1).forEach((each, i) => {
+    const before = outcomes[i]!
+    expect(before.unsafe).toBeLessThanOrEqual(each.unsafe)
+    if (before.unsafe === each.unsafe) expect(before.totalMinor).toBeLessThanOrEqual(each.totalMinor)
+  })
+})
+
+test('nobody here cuts by hand: the comparison asks what it would be like if somebody did', () => {
+  const of = (provenHand: boolean) =>
+    compareSchools(jobOf({ house: { provenHand } })).find((each) => each.school === 'freehand')!
+  expect(of(false)).toEqual(of(true))
+  expect(of(false).own).toBeGreaterThan(0)
+  // The other ways are judged without that hand.
+  const pressed = compareSchools(jobOf({ house: { provenHand: false } })).find((each) => each.school === 'press-only')!
+  expect(pressed.kinds).toBeGreaterThan(0)
+})
+
+// Common practice, no published source: own colour and glaze cost a pass more than pressing, and bleed less on texture.
+test('sealing costs work and spares mending', () => {
+  const outcomes = new Map(
+    compareSchools(jobOf({ house: { sealAlways: true, maxBleedMm: 1000 } })).map((each) => [each.school, each]),
+  )
+  const [pressed, glazed] = [outcomes.get('press-only')!, outcomes.get('clear-glaze')!]
+  expect(glazed.workMinor).toBeGreaterThan(pressed.workMinor)
+  expect(glazed.mendingMinor).toBeLessThan(pressed.mendingMinor)
+  expect(glazed.faults).toBeLessThan(pressed.faults)
+})
+
+test('a job without rooms comes to nothing in every way', () => {
+  for (const each of compareSchools({ ...gullRow(), rooms: [] }))
+    expect(each).toMatchObject({ hems: 0, own: 0, unsafe: 0, kinds: 0, faults: 0, totalMinor: 0 })
+})

@@ -1,0 +1,202 @@
+import type { Parameters } from '../../base/parameters/parameters'
+import { sure } from '../../base/units/sure'
+import {
+  type Coating,
+  type Face,
+  type HemChoice,
+  type HouseRules,
+  type Job,
+  type PaintStep,
+  type Room,
+  type Said,
+  type Shelf,
+  thingOf,
+  edgeOfHem,
+  type FaceName,
+} from '../../base/nouns'
+import type { JobClocks } from '../../nature/cure/areaClocks'
+import { coatingOf } from '../../survey/shelf/find'
+import { coatOfStep } from '../../nature/cure/film'
+import { surfaceClockOf } from '../../nature/cure/paintClocks'
+import { hoursOfStep, shortestSpan } from '../../nature/cure/shortestSpan'
+import { gainedBetween, type RateClock } from '../../nature/cure/rateClock'
+import type { Hem } from '../../survey/hems/deriveHems'
+import type { KeepFinish } from '../../nature/risk/lift'
+import { faceOf, faceName, stepOf } from '../../survey/rooms/faces'
+import { glassPerEdgeM } from '../../survey/rooms/glazing'
+import { parseInstant } from '../../base/units/time'
+import { airAt } from '../../nature/air/airSeries'
+import { visibility } from '../../survey/rooms/contrast'
+import { trimRunMm, trimWidthMm } from '../../survey/rooms/trim'
+import { pullMannerOf } from './pullManner'
+
+/** All that decides one hem's recipe. Instants in minutes since the epoch. */
+export interface HemContext {
+  readonly hem: Hem
+  readonly house: HouseRules
+  /** Figures of the models, as known for this contractor. */
+  readonly parameters: Parameters
+  /** How tape comes off after this step by the house rules, and why where they left it open. */
+  readonly pull: 'wet' | 'dry'
+  readonly pullWhy: Said | null
+  readonly shelf: Shelf
+  /** Kinds carried for the job; null for any. */
+  readonly kit: Job['kit']
+  readonly currency: string
+  readonly zone: string
+  readonly yearBuilt: number | null
+  readonly country: string
+  /** On an elevation: sun and rain use up a tape's stay. */
+  readonly outdoors: boolean
+  readonly roomHeightMm: number
+  /** Wind along the face when the tape goes on, m/s. */
+  readonly windMs: number
+  /** Glass a liquid mask would cover for each metre of pane edge, m²; 0 where there are no panes. */
+  readonly glassM2PerM: number
+  readonly texturedGlass: boolean
+  readonly clocks: JobClocks
+  readonly keepFace: Face
+  readonly keepName: FaceName
+  /** The side that is coated, as it is now. */
+  readonly paintFace: Face
+  /** The keep side as it will be at laying. */
+  readonly keepFinish: KeepFinish
+  /** When the keep side was last coated, or null; steps of this job are estimates. */
+  readonly keepCoatedAt: number | null
+  readonly keepFilmFormingC: number
+  readonly keepColour: string
+  readonly keepSwatch: string
+  /** How much a defect shows between the two colours, 1 at a strong contrast. */
+  readonly visibility: number
+  /** Somebody holds the keep side's paint: it is coated in this job, or the survey says so. */
+  readonly keepPaintAtHand: boolean
+  readonly keepTouchDryMin: number
+  /** The same, dry enough to be coated over. */
+  readonly keepRecoatMin: number
+  readonly step: PaintStep
+  readonly coating: Coating
+  /** All steps the masking stays on for, `step` last, and their coats together. */
+  readonly steps: readonly PaintStep[]
+  readonly coats: number
+  /** The paint side is brushed along as a run: its line is cut in with it. */
+  readonly isTrimRun: boolean
+  /** Width of the trim on the keep side, mm: what a straightened line can hide a wander in. Null where none is kept. */
+  readonly trimWidthMm: number | null
+  /** What was chosen by hand for this hem, if anything. */
+  readonly choice: HemChoice | null
+  /** When the tape goes on, as estimated before there is a schedule. */
+  readonly layAt: number
+}
+
+/**
+ * Whether all coats but the last stay off the tape, so that it is sealed before the last; else every coat goes onto it
+ * and it is sealed before the first. A gun cannot stay off anything.
+ */
+export const isHeldOff = ({ house, coats, steps }: Pick<HemContext, 'house' | 'coats' | 'steps'>): boolean =>
+  house.holdFirstCoat && coats > 1 && steps.every((step) => step.tool !== 'spray')
+
+/** A finish nobody has dated counts as old when the survey says there is no recent coat. */
+const OLD = Number.POSITIVE_INFINITY
+const USUAL_FILM_FORMING_C = 8 // from memory
+const USUAL_TOUCH_DRY_MIN = 60 // from memory
+const USUAL_RECOAT_MIN = 240 // from memory
+
+/** Looks up what decides a hem. @param coatedAt when an earlier step of this room ends, as estimated */
+export function hemContext(
+  job: Job,
+  room: Room,
+  hem: Hem,
+  clocks: JobClocks,
+  parameters: Parameters,
+  times: { readonly layAt: number; readonly coatedAt: (stepId: string) => number },
+): HemContext {
+  const keepFace = faceOf(room, hem.keep)
+  const keepStep = stepOf(room, hem.keep)?.step ?? null
+  const painted = keepStep && keepStep.id === hem.keepStepId ? keepStep : null
+  const keepCoatingId = painted?.coatingId ?? keepFace.last?.coatingId ?? null
+  const keepCoating = keepCoatingId === null ? null : coatingOf(job.shelf, keepCoatingId)
+  const keepFilmFormingC = keepCoating?.filmFormingC ?? USUAL_FILM_FORMING_C
+  const keepCoatedAt = painted ? times.coatedAt(painted.id) : keepFace.last?.at ? parseInstant(keepFace.last.at) : null
+  const step = sure(room.steps.find((each) => each.id === hem.stepId))
+  const coating = coatingOf(job.shelf, step.coatingId)
+  const steps = room.steps.filter((each) => hem.stepIds.includes(each.id))
+  const wetMin = shortestSpan(
+    clocks.paint(surfaceClockOf(coating)),
+    hoursOfStep(times.layAt),
+    coatOfStep(job.shelf, step).openMin,
+  )
+  const manner = pullMannerOf(job.house, room, step, coating, wetMin)
+  return {
+    hem,
+    house: job.house,
+    parameters,
+    pull: manner.pull,
+    pullWhy: manner.why,
+    shelf: job.shelf,
+    kit: job.kit,
+    currency: job.site.currency,
+    zone: job.site.zone,
+    yearBuilt: job.site.yearBuilt,
+    country: job.site.country,
+    outdoors: room.kind === 'elevation',
+    roomHeightMm: room.heightMm,
+    windMs: airAt(clocks.air, times.layAt).windMs,
+    ...paneFacts(room, hem),
+    clocks,
+    keepFace,
+    keepName: faceName(room, hem.keep),
+    paintFace: faceOf(room, hem.paint),
+    keepFinish: {
+      soundness: painted ? soundnessOnceCoated(keepFace) : testedSoundness(keepFace),
+      crossCut: painted ? null : keepFace.crossCut,
+      tool: painted?.tool ?? keepFace.last?.tool ?? null,
+      sheen: painted ? (keepCoating?.sheen ?? keepFace.sheen) : keepFace.sheen,
+      ageRefMin: ageAt(keepFace, painted !== null, keepCoatedAt, times.layAt, clocks.cureAt(keepFilmFormingC)),
+    },
+    keepCoatedAt,
+    keepFilmFormingC,
+    keepColour: painted?.colour ?? keepFace.colour,
+    keepSwatch: painted?.swatch ?? keepFace.swatch,
+    visibility: visibility(painted?.swatch ?? keepFace.swatch, step.swatch),
+    keepPaintAtHand: painted !== null || keepFace.paintAtHand,
+    keepTouchDryMin: keepCoating?.touchDryMin ?? USUAL_TOUCH_DRY_MIN,
+    keepRecoatMin: keepCoating?.recoatMin ?? USUAL_RECOAT_MIN,
+    step,
+    coating,
+    steps,
+    coats: steps.reduce((sum, each) => sum + each.coats, 0),
+    isTrimRun: trimRunMm(room, hem.paint) !== null,
+    trimWidthMm: trimWidthMm(room, hem.keep),
+    choice: room.choices.find((each) => each.edge === edgeOfHem(hem.id)) ?? null,
+    layAt: times.layAt,
+  }
+}
+
+function paneFacts(room: Room, hem: Hem): Pick<HemContext, 'glassM2PerM' | 'texturedGlass'> {
+  const opening =
+    hem.kind === 'casing-to-glass' ? room.openings.find((each) => each.id === thingOf(hem.keep)) : undefined
+  return {
+    glassM2PerM: opening ? glassPerEdgeM(opening) : 0,
+    texturedGlass: opening?.glazing?.textured ?? false,
+  }
+}
+
+function ageAt(face: Face, painted: boolean, coatedAt: number | null, layAt: number, cure: RateClock): number | null {
+  if (coatedAt !== null) return Math.max(0, gainedBetween(cure, coatedAt, layAt))
+  return painted || face.last !== null ? null : OLD
+}
+
+/** A face that chalks under a rub is chalky, whatever it looked like. */
+function testedSoundness(face: Face): Face['soundness'] {
+  if (face.rub === 'chalks') return 'chalky'
+  return face.soundness === 'unpainted-hard' && FINISHED.includes(face.material) ? 'lacquered' : face.soundness
+}
+/** Hard though unpainted, these wear a lacquer, an oil or a stain that tape can take; bare stone and glass do not. */
+const FINISHED: readonly Face['material'][] = ['wood', 'lapped-boards']
+
+/** Fresh paint binds bare paper, board and wood; dusty filler, chalk and wallpaper stay weak below it. */
+const soundnessOnceCoated = (face: Face): Face['soundness'] => {
+  const soundness = testedSoundness(face)
+  return COATED_SOUND.includes(soundness) ? 'sound' : soundness
+}
+const COATED_SOUND: readonly Face['soundness'][] = ['bare-board-paper', 'bare-wood', 'lacquered', 'unpainted-hard']

@@ -1,0 +1,37 @@
+import { SCHOOLS } from '../../base/nouns'
+import { manyHems, ternQuaySurvey } from '../../../../demo'
+import { planJob } from '../../answers/chain/planJob'
+import { jobRecipes } from './jobRecipes'
+import { paced, workedMs } from '../../../tests/pace'
+
+test('the ranking alone gives what the whole plan gives', () => {
+  const job = ternQuaySurvey()
+  expect(jobRecipes(job)).toEqual(planJob(job).recipes)
+})
+
+test('whatever the house way, no recipe breaks a limit, and each says why it was taken', () => {
+  const base = ternQuaySurvey()
+  for (const school of SCHOOLS)
+    for (const provenHand of [false, true]) {
+      const house = { ...base.house, school, provenHand, stackSeals: provenHand }
+      for (const answer of jobRecipes({ ...base, house })) {
+        if (!answer.safe) continue
+        expect(answer.risks.bleedMm.mean).toBeLessThanOrEqual(house.maxBleedMm)
+        expect(answer.risks.lift.mean).toBeLessThanOrEqual(house.maxLift)
+        expect(answer.reasons.length).toBeGreaterThan(1)
+        expect(answer.school === 'freehand').toBe(answer.pull === 'none')
+        const { material, labour, mending, total } = answer.cost
+        expect(material + labour + mending).toBe(total)
+      }
+    }
+})
+
+test('a thousand hems are ranked anew within bounds wide enough for a slow machine', () => {
+  const job = manyHems(1000, 35)
+  jobRecipes(job)
+  const from = workedMs()
+  const found = jobRecipes({ ...job, house: { ...job.house, school: 'clear-glaze' } })
+  expect(found.length).toBeGreaterThanOrEqual(1000)
+  // `npm run bench` measures this on the built code; here it runs unbuilt and watched.
+  expect(workedMs() - from).toBeLessThan(paced(4000))
+})

@@ -1,0 +1,44 @@
+import type { Parameters } from '../../base/parameters/parameters'
+import { nth, sure } from '../../base/units/sure'
+import type { JobClocks } from '../../nature/cure/areaClocks'
+import type { Job, Room } from '../../base/nouns'
+import type { Hem } from '../../survey/hems/deriveHems'
+import { faceOf } from '../../survey/rooms/faces'
+import { parseInstant } from '../../base/units/time'
+import type { Candidate } from './candidate'
+import { judgeCandidates, judgingKey } from './candidates'
+import { estimateStepTimes } from './estimateTimes'
+import { hemContext, type HemContext } from './hemContext'
+
+/** A hem with all that decides its recipe, and every way to treat it, judged. */
+export interface JudgedHem {
+  readonly ctx: HemContext
+  readonly judged: readonly Candidate[]
+}
+
+/** Judges every hem of a room. Hems along the same two faces differ in length only and share their candidates. */
+export function judgeRoom(
+  job: Job,
+  room: Room,
+  hems: readonly Hem[],
+  clocks: JobClocks,
+  nextShift: (at: number) => number,
+  parameters: Parameters,
+): JudgedHem[] {
+  const times = estimateStepTimes(job, room, nextShift)
+  const shared = new Map<string, readonly Candidate[]>()
+  return hems.map((hem) => {
+    const stepLay = sure(times.layAt.get(nth(hem.stepIds, 0)))
+    const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
+    // A keep side coated shortly before the job gets its night as well.
+    const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
+    const ctx = hemContext(job, room, hem, clocks, parameters, {
+      layAt: Math.max(stepLay, rested),
+      coatedAt: (stepId) => sure(times.coatedAt.get(stepId)),
+    })
+    const key = judgingKey(ctx)
+    const judged = shared.get(key) ?? judgeCandidates(ctx)
+    shared.set(key, judged)
+    return { ctx, judged }
+  })
+}

@@ -1,0 +1,52 @@
+import {
+  type Coating,
+  figureOf,
+  known,
+  type HouseRules,
+  type PaintStep,
+  type Room,
+  said,
+  type Said,
+  word,
+} from '../../base/nouns'
+
+/** How the tape of one coating step comes off, and why. */
+export interface StepPull {
+  readonly pull: 'wet' | 'dry'
+  readonly why: Said | null
+}
+
+/** One opening is sealed, cut in and pulled in about this time; where an edge skins sooner nothing is pulled wet. */
+export const LEAST_WET_MIN = known(12, 'min', 'from-memory', word('source', 'one-opening-sealed-cut-in-and-pulled'))
+
+/** Films of these sheens snap cleanly once hard: common practice. */
+const SNAPS: readonly Coating['sheen'][] = ['flat', 'matt']
+
+/**
+ * Settles the house's opinion on the pull for one step: it is one answer for all its hems, since they are coated
+ * together. Common practice:
+ * - a front is sprayed from end to end and unmasked once it is hard: its coat takes longer than its edge stays wet. One
+ *   that is brushed or rolled goes part by part as a room does, where sun and wind leave its edge wet long enough for one;
+ * - "as soon as may be" is the wet pull, before the tape's grip can tell on young paint below;
+ * - "either" pulls dry what snaps cleanly in thin coats, flat and matt or sprayed, and wet what stretches.
+ *
+ * @param wetMin  how long its edge stays wet in the fastest hour it may be done in; null for ever
+ */
+export function pullMannerOf(
+  house: Pick<HouseRules, 'pull'>,
+  room: Pick<Room, 'kind'>,
+  step: Pick<PaintStep, 'tool'>,
+  coating: Pick<Coating, 'sheen'>,
+  wetMin: number | null,
+): StepPull {
+  if (house.pull === 'dry') return { pull: 'dry', why: null }
+  if (room.kind === 'elevation' && step.tool === 'spray') return { pull: 'dry', why: said('why.pull_front') }
+  if (room.kind === 'elevation' && wetMin !== null && wetMin < LEAST_WET_MIN.value)
+    return { pull: 'dry', why: said('why.pull_front_by_hand', { minutes: figureOf(wetMin) }) }
+  if (house.pull === 'wet') return { pull: 'wet', why: null }
+  if (house.pull === 'soonest') return { pull: 'wet', why: said('why.pull_soonest') }
+  const snaps = SNAPS.includes(coating.sheen)
+  return snaps
+    ? { pull: 'dry', why: said('why.pull_snaps', { sheen: word('sheen', coating.sheen) }) }
+    : { pull: 'wet', why: said('why.pull_stretches', { sheen: word('sheen', coating.sheen) }) }
+}

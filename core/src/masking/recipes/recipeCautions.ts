@@ -1,0 +1,41 @@
+import { said, type Said } from '../../base/nouns'
+import { sure } from '../../base/units/sure'
+import { leadRisk } from '../../survey/rooms/lead'
+import type { Candidate } from './candidate'
+import { scored } from './candidates'
+import type { HemContext } from './hemContext'
+
+/** Moisture, %, above which wood and mineral faces are left to dry before anything goes on. Common practice. */
+const DAMP = { wood: 16, mineral: 12 } as const
+
+/** Tapes sold for no longer than this are day tapes, days: common practice. */
+const DAY_TAPE_DAYS = 3
+
+/** A day tape on a flat ceiling that nobody has dated or tested: it can take the finish, old as that may be. */
+function isDayTapeOverhead({ hem, keepFace, keepFinish }: HemContext, { tape }: Candidate): boolean {
+  if (!tape || hem.keep !== 'ceiling' || hem.keepStepId !== null) return false
+  const isFlat = keepFace.sheen === 'flat' || keepFace.sheen === 'matt'
+  const isKnown = keepFace.crossCut !== null || (keepFace.last !== null && keepFace.last.at !== null)
+  return tape.stayDays <= DAY_TAPE_DAYS && isFlat && !isKnown && keepFinish.soundness !== 'unpainted-hard'
+}
+
+/** What could hurt somebody, or something, here. */
+export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
+  const care: Said[] = []
+  const lead = leadRisk(ctx)
+  if (lead?.mayHold) care.push(said('care.lead', { year: ctx.yearBuilt, limit: lead.limit.value }))
+  if (ctx.keepFace.prep.includes('sand')) care.push(said('care.dust_mask'))
+  const { moisturePct, material } = ctx.keepFace
+  const damp = material === 'wood' || material === 'lapped-boards' ? DAMP.wood : DAMP.mineral
+  if (moisturePct !== null && moisturePct > damp)
+    care.push(said('care.damp', { face: ctx.keepName, reading: moisturePct, limit: damp }))
+  if (ctx.trimWidthMm !== null && ctx.hem.line === 'straighten' && ctx.hem.wanderMm >= ctx.trimWidthMm)
+    care.push(said('care.wander', { wander: ctx.hem.wanderMm, width: ctx.trimWidthMm }))
+  if (isDayTapeOverhead(ctx, pick)) care.push(said('care.day_tape', { tape: sure(pick.tape).name, face: ctx.keepName }))
+  if (ctx.coating.base === 'solvent') care.push(said('care.solvent'))
+  if (ctx.step.tool === 'spray') care.push(said('care.spray'))
+  if (ctx.hem.kind === 'wall-to-fitting') care.push(said('care.power'))
+  if (scored(ctx, pick) || pick.liquid) care.push(said('care.blade'))
+  if (pick.cover?.cover.kind === 'film') care.push(said('care.film'))
+  return care
+}

@@ -1,0 +1,226 @@
+import { sure } from '../../base/units/sure'
+import { type FieldOrder, isFace, known, type PaintStep, said, type Said, word, listed } from '../../base/nouns'
+import { coatOfStep } from '../../nature/cure/film'
+import type { EdgeKind } from '../../survey/hems/edge'
+import type { Candidate } from './candidate'
+import { scored } from './candidates'
+import { SHORT_PIECES } from './laying'
+import type { HemContext } from './hemContext'
+import { recipeLayers } from './layers'
+import { settingOf } from './setting'
+
+/** Where the first coat is held off the tape, it stays this far away: about 1/16 in. */
+export const STAND_OFF_MM = known(1.5, 'mm', 'common-practice', word('source', 'about-1-16-in-off-the-tape'))
+
+/** A glaze seal waits no longer than a third beyond its time, 15 to 20 min: then colour still closes over it. Common practice. */
+const GLAZE_WAIT = 4 / 3
+
+/** Folded back at this angle to the face. */
+export const FOLD_DEG = known(45, '°', 'common-practice', word('source', 'slowly-folded-back-at-about-45'))
+
+/** How much tape is set at a time, mm: 6 to 8 in on trim, 1 to 2 ft on long ceilings. Common practice. */
+const SET_LENGTHS: Partial<Record<EdgeKind, readonly [number, number]>> = { 'wall-to-ceiling': [300, 600] }
+const USUAL_SET_LENGTH: readonly [number, number] = [150, 200]
+/** Round a rounded corner tape lies in pieces of 6 to 12 in. Common practice. */
+const ROUNDED_PIECES: readonly [number, number] = [150, 300]
+/** Tape of less grip than this hardly holds on itself, N per 25 mm. From memory. */
+const EASY_RELEASE_N25 = 2.2
+/** A run shorter than this goes on in one piece either way, mm. */
+const LONG_RUN_MM = 2000
+
+/** Minutes at 23 °C / 50 % RH between a dried seal and colour, as the house wants it; 0 where nothing dries first. */
+export function sealDryMin(ctx: HemContext, { seal, glaze }: Pick<Candidate, 'seal' | 'glaze'>): number {
+  const through = ctx.house.sealDry === 'through'
+  if (seal === 'own-colour') return through ? ctx.keepRecoatMin : ctx.keepTouchDryMin
+  if (!glaze) return 0
+  return through ? glaze.throughMin : glaze.touchDryMin
+}
+
+/** What a painter does on one hem, in order. */
+export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[] {
+  const steps = makeReady(ctx)
+  if (pick.liquid) return [...steps, ...liquidSteps(ctx, pick)]
+  if (!pick.tape) return [...steps, said('step.hand'), ...coatSteps(ctx, pick, false)]
+  steps.push(
+    ...layingSteps(ctx, pick),
+    said('step.press', {
+      press: word('press', pick.pressing),
+      twice: word('twice', isRough(ctx) ? 'yes' : 'no'),
+    }),
+    ...coverSteps(ctx, pick),
+  )
+  if (holdFirst)
+    steps.push(
+      said('step.hold_first', {
+        held: ctx.coats - 1,
+        gap: STAND_OFF_MM.value,
+      }),
+      // Tape that waited is pressed again; for a seal, since that is pushed at its edge, else for the coat.
+      said(pick.seal === 'none' ? 'step.press_again_coat' : 'step.press_again'),
+    )
+  steps.push(...sealStep(ctx, pick), ...coatSteps(ctx, pick, holdFirst))
+  const angle = FOLD_DEG.value
+  steps.push(
+    pick.pull === 'wet'
+      ? said('step.pull_wet', { angle })
+      : said('step.pull_dry', { angle, score: word('score', scored(ctx, pick) ? 'yes' : 'no') }),
+  )
+  if (rollOrder(ctx, pick) === 'after-pull') steps.push(said('step.roll_after'))
+  return steps
+}
+
+/** Cleaning, and lines that are not given by an edge. */
+function makeReady(ctx: HemContext): Said[] {
+  const { hem, keepFace: face } = ctx
+  const steps: Said[] = []
+  const prep = face.prep.filter((each) => each !== 'dust')
+  if (prep.length > 0)
+    steps.push(said('step.prep', { face: ctx.keepName, how: listed(prep.map((each) => word('prep', each))) }))
+  if (face.dusty || face.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepName }))
+  // A crooked edge that is followed needs no mark: it is there.
+  if (hem.kind === 'two-tone-line' && hem.line !== 'follow') steps.push(said('step.mark'))
+  if (hem.line === 'straighten' && hem.wanderMm > 0) steps.push(said('step.straighten', { wander: hem.wanderMm }))
+  return steps
+}
+
+/** How the tape goes on, as the setting wants it. */
+function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
+  const { hem } = ctx
+  const setting = settingOf(ctx)
+  const tape = { width: sure(pick.roll).widthMm, tape: sure(pick.tape).name, face: ctx.keepName }
+  const [from, to] = hem.radiusMm > 0 ? ROUNDED_PIECES : (SET_LENGTHS[hem.kind] ?? USUAL_SET_LENGTH)
+  const steps: Said[] = []
+  const lining = recipeLayers(ctx, pick).find((layer) => layer.kind === 'lining')
+  if (lining) steps.push(said('step.slide_under', { paper: lining.name, gap: hem.gapMm }))
+  switch (setting) {
+    case 'skirting-over-carpet':
+      steps.push(said('step.lay_carpet', tape))
+      break
+    case 'tight-joint-at-the-floor':
+      steps.push(said('step.clean_joint'), said('step.lay_pieces', tape))
+      break
+    case 'thing-on-the-wall':
+      steps.push(said('step.lay_round', tape))
+      break
+    case 'plate':
+      steps.push(said('step.lay_plate', tape))
+      break
+    default:
+      steps.push(said('step.lay', { ...tape, from, to }))
+  }
+  if (hem.radiusMm > 0) steps.push(said('step.rounded'))
+  if (hem.laps > 0) steps.push(said('step.laps', { strips: hem.laps }))
+  if (setting === 'panes') steps.push(said('step.panes', { panes: hem.panes }))
+  if (isLongRun(ctx)) steps.push(runStep(ctx))
+  if (
+    sure(pick.tape).gripN25 < EASY_RELEASE_N25 &&
+    (hem.corners > 0 || hem.laps > 0 || ctx.house.runs === 'short-pieces')
+  )
+    steps.push(said('step.fix_overlaps'))
+  return steps
+}
+
+const isLongRun = ({ hem }: HemContext): boolean =>
+  hem.lengthMm >= LONG_RUN_MM &&
+  hem.laps === 0 &&
+  hem.panes === 0 &&
+  hem.radiusMm === 0 &&
+  hem.kind !== 'wall-to-fitting'
+
+const runStep = (ctx: HemContext): Said =>
+  ctx.house.runs === 'one-run'
+    ? said(isAtFloor(ctx) ? 'step.run_one_low' : 'step.run_one')
+    : said('step.run_short', { piece: SHORT_PIECES.pieceMm / 1000, lap: SHORT_PIECES.lapMm })
+
+/** Along a floor nobody stands on a ladder. */
+const isAtFloor = ({ hem }: HemContext): boolean =>
+  isFace(hem.keep, 'floor') || isFace(hem.paint, 'skirting') || isFace(hem.keep, 'skirting')
+
+/** Covers, each over the tape before it. */
+function coverSteps(ctx: HemContext, pick: Candidate): Said[] {
+  const steps = coversOver(ctx, pick)
+  const dispensed = steps.some(({ code }) => code === 'step.paper_over' || code === 'step.film_hung')
+  return dispensed ? [...steps, said('step.by_hand')] : steps
+}
+
+function coversOver(ctx: HemContext, pick: Candidate): Said[] {
+  return recipeLayers(ctx, pick).flatMap((layer): Said[] => {
+    const facts = { cover: layer.name }
+    switch (layer.kind) {
+      case 'paper':
+        return [said(settingOf(ctx) === 'cabinets-in-use' ? 'step.paper_mouths' : 'step.paper_over', facts)]
+      case 'film':
+        if (settingOf(ctx) === 'thing-on-the-wall') return [said('step.bag', facts)]
+        return layer.tackMm === null
+          ? [said(pick.cover?.hold === 'taut' ? 'step.film_taut' : 'step.film_over', facts)]
+          : [said('step.film_hung', { ...facts, tack: layer.tackMm / 10 })]
+      case 'cloth':
+        return [said('step.cloths', facts)]
+      default:
+        return []
+    }
+  })
+}
+
+/** A liquid mask: on generously, clear, painted over, cut, peeled. */
+function liquidSteps(ctx: HemContext, pick: Candidate): Said[] {
+  const { name, how, clearMin, cutAfterH, yellows } = sure(pick.liquid)
+  return [
+    said(how === 'brush' ? 'step.liquid_brush' : 'step.liquid_can', { mask: name, panes: ctx.hem.panes }),
+    ...(yellows ? [said('step.liquid_prime')] : []),
+    said('step.liquid_pools'),
+    said('step.liquid_clear', { minutes: clearMin }),
+    ...coatSteps(ctx, pick, false),
+    said('step.liquid_cut', { hours: cutAfterH, angle: FOLD_DEG.value }),
+  ]
+}
+
+/** Every colour the masking stays on for; a first coat that was held off has been told already. */
+function coatSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[] {
+  return ctx.steps.map((step) =>
+    said('step.coat', {
+      coats: said(holdFirst && step === ctx.step ? 'step.coats_last' : 'step.coats', { count: step.coats }),
+      colour: step.colour,
+      coating: coatOfStep(ctx.shelf, step).name,
+      tool: word('tool', step.tool),
+      stroke: word('stroke', pick.tape ? strokeCode(ctx, pick, step) : 'any'),
+    }),
+  )
+}
+
+const isRough = (ctx: HemContext) => !['glassy', 'smooth'].includes(ctx.keepFace.texture)
+
+/** When the last coat's field is rolled beside a line whose tape comes off wet. */
+const rollOrder = ({ house, step }: HemContext, pick: Candidate): FieldOrder =>
+  step.tool === 'roller' && pick.pull === 'wet' ? house.fieldOrder : 'within'
+
+/** How the brush or roller goes, as a word of the catalogue. */
+function strokeCode(ctx: HemContext, pick: Candidate, step: PaintStep): string {
+  const { stroke, seal } = pick
+  const order = step === ctx.step ? rollOrder(ctx, pick) : 'within'
+  if (order !== 'within') return order
+  if (step.tool === 'roller' && stroke === 'outward') return 'off-the-tape'
+  // Over a dried seal the edge is shut, and the brush may go as it likes.
+  if (stroke === 'outward' && (seal === 'own-colour' || seal === 'clear-glaze')) return 'freely'
+  return stroke
+}
+
+function sealStep(ctx: HemContext, pick: Candidate): Said[] {
+  switch (pick.seal) {
+    case 'own-colour':
+      return [said('step.seal_own', { colour: ctx.keepColour, minutes: sealDryMin(ctx, pick) })]
+    case 'clear-glaze':
+      return [glazeStep(ctx, pick)]
+    case 'wiped-sealant':
+      return [said('step.seal_wiped', { sealant: sure(pick.sealant).name })]
+    case 'none':
+      return []
+  }
+}
+
+function glazeStep(ctx: HemContext, pick: Candidate): Said {
+  const minutes = sealDryMin(ctx, pick)
+  const glaze = sure(pick.glaze).name
+  if (ctx.house.sealDry === 'through') return said('step.seal_glaze_through', { glaze, minutes })
+  return said('step.seal_glaze', { glaze, from: minutes, to: Math.round(minutes * GLAZE_WAIT) })
+}

@@ -1,0 +1,73 @@
+import type { Job } from '../../base/nouns'
+import { ternQuaySurvey } from '../../../../demo'
+import { endsMm } from '../../survey/hems/ends'
+import { planJob } from '../../answers/chain/planJob'
+import { sayText } from '../../edge/words'
+import { jobRecipes } from './jobRecipes'
+import type { Recipe } from './recipe'
+
+const base = ternQuaySurvey()
+/** The demo with so many metres of one tape in one width on the van. */
+const withStock = (tapeId: string, widthMm: number, metres: number, job: Job = base): Job => ({
+  ...job,
+  shelf: {
+    ...job.shelf,
+    tapes: job.shelf.tapes.map((tape) => ({
+      ...tape,
+      rolls: tape.rolls.map((roll) =>
+        tape.id === tapeId && roll.widthMm === widthMm ? { ...roll, stockMm: metres * 1000 } : roll,
+      ),
+    })),
+  },
+})
+const safe = (job: Job): Recipe[] => jobRecipes(job).flatMap((answer) => (answer.safe ? [answer] : []))
+const usedUp = (job: Job): Recipe[] => safe(job).filter((each) => each.reasons[0]!.code === 'why.leftover')
+const plan = planJob(base)
+const hemOf = (id: string) => plan.hems.find((hem) => hem.id === id)!
+
+test('a leftover kind that nothing would take goes where it is safe in the same way, no farther than it reaches', () => {
+  expect(safe(base).some((each) => each.tapeId === 'marram-general')).toBe(false)
+  for (const metres of [3, 12, 60]) {
+    const job = withStock('marram-general', 24, metres)
+    const found = usedUp(job)
+    expect(found.length).toBeGreaterThan(0)
+    const taken = found.reduce((sum, each) => sum + hemOf(each.hemId).lengthMm + endsMm(hemOf(each.hemId)), 0)
+    expect(taken).toBeLessThanOrEqual(metres * 1000)
+    const before = new Map(safe(base).map((each) => [each.hemId, each]))
+    for (const each of found) {
+      expect(each).toMatchObject({ tapeId: 'marram-general', school: before.get(each.hemId)!.school })
+      expect(each.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift)
+      expect(sayText(each.reasons[0]!)).toMatch(/lie on the van and are used up here/)
+    }
+  }
+})
+
+test('more on the van never uses less of it, and nothing on the van changes nothing', () => {
+  const counts = [0, 5, 20, 80, 400].map((metres) => usedUp(withStock('marram-general', 24, metres)).length)
+  expect(counts[0]).toBe(0)
+  expect([...counts].sort((a, b) => a - b)).toEqual(counts)
+})
+
+test('however much strong tape there is, it goes on no finish it would lift', () => {
+  const found = usedUp(withStock('bulrush-floor', 36, 500))
+  for (const each of found) expect(each.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift)
+  expect(found.some((each) => each.setting === 'ceiling-line')).toBe(false)
+})
+
+test('a hem chosen by hand keeps its tape', () => {
+  const [room] = base.rooms
+  const choice = {
+    edge: 'wall:w1|ceiling',
+    school: 'wiped-sealant' as const,
+    tapeId: 'teasel-three',
+    liquidId: null,
+    pressing: null,
+    pull: null,
+    reason: 'mine',
+  }
+  const chosen = { ...base, rooms: [{ ...room!, choices: [choice] }, ...base.rooms.slice(1)] }
+  const own = safe(withStock('marram-general', 24, 500, chosen)).find(
+    (each) => each.hemId === 'practice2/wall:w1|ceiling',
+  )!
+  expect(own.tapeId).toBe('teasel-three')
+})

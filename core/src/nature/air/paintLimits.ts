@@ -1,0 +1,49 @@
+import { type Coating, known, said, type Said, type Tool, decimals, word } from '../../base/nouns'
+import type { AirPoint } from './airSeries'
+import { aboveDewC, DEW_MARGIN } from './vapour'
+import { wetting } from './wet'
+
+/** Wind in which an outside face is no longer sprayed. From memory. */
+export const SPRAY_WIND = known(7, 'm/s', 'from-memory', word('source', 'mist-drifts-and-masking-flaps'))
+
+/**
+ * Why a coating must not go on in this air: too near the dew point, too cold or hot, too damp, in rain, or in too much wind
+ * for the gun. None: it may.
+ */
+export function paintFaults(coating: Coating, air: AirPoint, tool: Tool): Said[] {
+  const faceC = air.faceC ?? air.tempC
+  const found: Said[] = []
+  if (aboveDewC(faceC, air.tempC, air.rh) < DEW_MARGIN.value) found.push(nearDew(air))
+  if (faceC < coating.filmFormingC || faceC > coating.maxC) found.push(outOfRange(coating, faceC))
+  if (air.rh > coating.maxRh)
+    found.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh: Math.round(air.rh) }))
+  if ((air.rainMm ?? 0) > 0) found.push(rain(air))
+  if (tool === 'spray' && (air.freeWindMs ?? 0) > SPRAY_WIND.value)
+    found.push(said('plan.windy', { wind: air.freeWindMs ?? 0, limit: SPRAY_WIND.value }))
+  return found
+}
+
+/**
+ * Why this air spoils a coat that is on and not rain-safe yet: it is rained on, dew forms on it, or it is too cold for its
+ * film to form. Neither heat nor wind nor damp air short of dew does it harm any more.
+ */
+export function filmFaults(coating: Coating, air: AirPoint): Said[] {
+  const faceC = air.faceC ?? air.tempC
+  const wet = wetting(air)
+  return [
+    ...(wet === 'rain' ? [rain(air)] : []),
+    ...(wet === 'dew' ? [nearDew(air)] : []),
+    ...(faceC < coating.filmFormingC ? [outOfRange(coating, faceC)] : []),
+  ]
+}
+
+const rain = (air: AirPoint): Said => said('plan.rain', { mm: air.rainMm ?? 0 })
+const nearDew = ({ tempC, rh, faceC = tempC }: AirPoint): Said =>
+  said('plan.near_dew', { margin: decimals(aboveDewC(faceC, tempC, rh), 1), limit: DEW_MARGIN.value })
+const outOfRange = (coating: Coating, faceC: number): Said =>
+  said('plan.cold_paint', {
+    coating: coating.name,
+    low: coating.filmFormingC,
+    high: coating.maxC,
+    temp: Math.round(faceC * 10) / 10,
+  })

@@ -1,0 +1,100 @@
+import { nth } from '../../base/units/sure'
+import type { Crew, Job } from '../../base/nouns'
+import type { Parameters } from '../../base/parameters/parameters'
+import { fromLocal, MIN_PER_DAY, parseClock, parseInstant, toLocal, weekday } from '../../base/units/time'
+
+/** A stretch of work without a break, minutes since the epoch, end not included. */
+export interface Stretch {
+  readonly from: number
+  readonly to: number
+}
+
+/**
+ * The unbroken stretches a crew works between two instants, in order. A shift is cut by its breaks; clock changes
+ * move with the site's clock, so a night shift over a change is really longer or shorter.
+ */
+export function workStretches(crew: Crew, zone: string, from: number, to: number): Stretch[] {
+  const stretches: Stretch[] = []
+  for (let day = toLocal(from, zone).day - 1; day <= toLocal(to, zone).day; day++) {
+    for (const shift of crew.shifts) {
+      if (!shift.days.includes(weekday(day))) continue
+      const at = (clock: string, after: number) => {
+        const minute = parseClock(clock)
+        // A clock time before the shift's start belongs to the next day.
+        return minute < after ? minute + MIN_PER_DAY : minute
+      }
+      const start = parseClock(shift.from)
+      const bounds = [start]
+      for (const rest of [...shift.breaks].sort((a, b) => at(a.from, start) - at(b.from, start))) {
+        bounds.push(at(rest.from, start), at(rest.to, start))
+      }
+      bounds.push(at(shift.to, start))
+      for (let i = 0; i < bounds.length; i += 2)
+        stretches.push(stretchOn(day, nth(bounds, i), nth(bounds, i + 1), zone))
+    }
+  }
+  return apart(stretches)
+    .map((each) => ({ from: Math.max(each.from, from), to: Math.min(each.to, to) }))
+    .filter((each) => each.to > each.from)
+}
+
+/** In order and apart: over a clock change two stretches may come to meet, and nobody works twice at one time. */
+function apart(stretches: readonly Stretch[]): Stretch[] {
+  const sorted = stretches.filter((each) => each.to > each.from).sort((a, b) => a.from - b.from)
+  return sorted.reduce<Stretch[]>((done, each) => {
+    const from = Math.max(each.from, done.at(-1)?.to ?? each.from)
+    return from < each.to ? [...done, { from, to: each.to }] : done
+  }, [])
+}
+
+function stretchOn(day: number, from: number, to: number, zone: string): Stretch {
+  const at = (minute: number) => fromLocal(day + Math.floor(minute / MIN_PER_DAY), minute % MIN_PER_DAY, zone)
+  return { from: at(from), to: at(to) }
+}
+
+/** Every crew's stretches from an instant on, by crew id. */
+export type Calendars = ReadonlyMap<string, readonly Stretch[]>
+
+/** How far ahead crews' calendars are laid out. */
+export const HORIZON_DAYS = 90
+
+/** Shifts of every crew between two instants, without the time in which it is away. */
+export const crewCalendars = (
+  { crews, site, planning }: Pick<Job, 'crews' | 'site' | 'planning'>,
+  from: number,
+  to: number,
+): Calendars =>
+  new Map(
+    crews.map((crew) => {
+      const away = planning.away
+        .filter((each) => each.crewId === crew.id && each.person === null)
+        .map((each): Stretch => ({ from: parseInstant(each.from), to: parseInstant(each.to) }))
+      return [crew.id, away.reduce(without, workStretches(crew, site.zone, from, to))]
+    }),
+  )
+
+/** What is left of stretches when one is taken out of them. */
+const without = (stretches: Stretch[], gone: Stretch): Stretch[] =>
+  stretches.flatMap(({ from, to }) =>
+    [
+      { from, to: Math.min(to, gone.from) },
+      { from: Math.max(from, gone.to), to },
+    ].filter((left) => left.to > left.from && (left.to <= gone.from || left.from >= gone.to)),
+  )
+
+/** The longest unbroken stretch, minutes; 0 for nobody on shift. */
+export const longestStretchMin = (stretches: readonly Stretch[] = []): number =>
+  stretches.reduce((most, each) => Math.max(most, each.to - each.from), 0)
+
+/** Finds the first minute at or after an instant at which some crew is at work; the instant itself when nobody ever is. */
+export function shiftFinder(calendars: Calendars): (at: number) => number {
+  const all = [...calendars.values()].flat().sort((a, b) => a.from - b.from)
+  return (at) => {
+    const stretch = all.find((each) => each.to > at)
+    return stretch ? Math.max(at, stretch.from) : at
+  }
+}
+
+/** How many practised painters a crew is worth. */
+export const crewSpeed = (crew: Crew, { work }: Pick<Parameters, 'work'>): number =>
+  crew.people.reduce((sum, painter) => sum + 1 / work.skillFactor[painter.skill].value, 0)

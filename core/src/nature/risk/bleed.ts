@@ -1,0 +1,122 @@
+import type { Backing, Coating, Pressing, Seal, Stroke, TapeEdge, Texture, Tool } from '../../base/nouns'
+import type { Parameters } from '../../base/parameters/parameters'
+import { normalCdf, Z90, type Estimate } from './normal'
+
+/** What the bleed model reads. */
+export type BleedModel = Pick<Parameters, 'bleed' | 'textures'>
+
+/** What decides whether paint runs under one edge. */
+export interface EdgeSetup {
+  readonly texture: Texture
+  readonly dusty: boolean
+  readonly edge: TapeEdge
+  readonly backing: Backing
+  readonly gripN25: number
+  readonly pressing: Pressing
+  readonly seal: Seal
+  readonly stroke: Stroke
+  /** Open wood grain leads under any tape, beside the valleys of the face. */
+  readonly openGrain?: boolean
+  /** Wet film against the label's; a heavy coat stays wet longer at the edge. Left out: 1. */
+  readonly filmShare?: number
+  readonly coating: Pick<Coating, 'base' | 'openMin' | 'restPas' | 'shearedPas' | 'surfaceNm'>
+}
+
+/** The stroke a tool makes when told to go gently: a brush outward from the tape. */
+export const gentleStroke = (tool: Tool): Stroke => (tool === 'brush' ? 'outward' : tool)
+
+/** Mean gap left under the pressed edge, µm. docs/science.md eq. 11. */
+export function meanGapUm(setup: EdgeSetup, { bleed, textures }: BleedModel): number {
+  const grip = (bleed.referenceGripN25.value / setup.gripN25) ** bleed.gripWeight.value
+  const open = bleed.openShare[setup.backing].value
+  return textures[setup.texture].valleyUm.value * open * bleed.pressFactor[setup.pressing].value * grip
+}
+
+/**
+ * The gap through which this paint runs just visibly far: root of a·h + b·h² = L², with Washburn's slit flow
+ * (a = γ cosθ t / 3η) until the edge gels and pressure flow under the stroke (b = ΔP t / 6η). docs/science.md eq. 12–13.
+ *
+ * @returns µm
+ */
+export function criticalGapUm(setup: EdgeSetup, { bleed }: Pick<Parameters, 'bleed'>): number {
+  const { a, b } = flowTerms(setup, { bleed })
+  const run = (bleed.visibleMm.value * 1e-3) ** 2
+  const h = b === 0 ? run / a : (-a + Math.sqrt(a * a + 4 * b * run)) / (2 * b)
+  return h * 1e6
+}
+
+/** The two terms of L² = a·h + b·h², SI units: capillary until the edge gels, and pressure under the stroke. */
+export function flowTerms(
+  { coating, stroke, filmShare = 1 }: EdgeSetup,
+  { bleed }: Pick<Parameters, 'bleed'>,
+): { a: number; b: number } {
+  const gelSeconds = coating.openMin * 60 * bleed.edgeGelShare.value * filmShare
+  return {
+    a: (coating.surfaceNm * bleed.contactCos.value * gelSeconds) / (3 * coating.restPas),
+    b: (bleed.strokePa[stroke].value * bleed.strokeSeconds.value) / (6 * coating.shearedPas),
+  }
+}
+
+/** Largest gap that stays shut, µm: by the paint itself, by a gelled barrier edge, by the seal. */
+export function closedGapUm(setup: EdgeSetup, { bleed }: Pick<Parameters, 'bleed'>): number {
+  const gels = setup.edge === 'barrier' && setup.coating.base === 'water' && !setup.dusty
+  const barrier = gels ? bleed.barrierGapUm.value : 0
+  return criticalGapUm(setup, { bleed }) + Math.max(barrier, bleed.sealGapUm[setup.seal].value)
+}
+
+/**
+ * Visible bleeds expected on a metre of edge: valleys per metre times the chance that one is deeper than what
+ * stays shut. Valley depths follow Rayleigh's law, as peaks of a narrow-band Gaussian profile do
+ * (Longuet-Higgins 1952). docs/science.md eq. 14.
+ */
+export function bleedsPerMetre(setup: EdgeSetup, by: BleedModel): Estimate {
+  const { bleed } = by
+  const texture = by.textures[setup.texture]
+  const valleys = (1000 / texture.pitchMm.value) * texture.voidShare
+  const [shut, gap] = [closedGapUm(setup, by), meanGapUm(setup, by)]
+  const unsealed = setup.seal === 'none' ? null : closedGapUm({ ...setup, seal: 'none' }, by)
+  const miss = unsealed === null ? 0 : bleed.sealMiss.value * chanceDeeper(unsealed, gap)
+  // A hand's care differs more than a face's roughness: the chance of a miss moves with the fourth power.
+  const grain = setup.openGrain ? grainBleedsPerMetre(setup, by) : 0
+  const at = (shift: number) =>
+    valleys * (chanceDeeper(shut, gap * Math.exp(shift)) + miss * Math.exp(4 * shift)) + grain * Math.exp(shift)
+  const shift = Z90 * bleed.modelSpread.value
+  return { mean: at(0), low: at(-shift), high: at(shift) }
+}
+
+/**
+ * Bleeds along open grain: Washburn 1921 for a round capillary, L² = γ r cosθ t / 2η, so a vessel shows when its
+ * radius is over 2ηL²/(γ cosθ t). No tape edge reaches into the wood. docs/science.md eq. 14b.
+ */
+const grainBleedsPerMetre = (setup: EdgeSetup, by: BleedModel): number =>
+  (1000 / by.bleed.grain.pitchMm.value) * grainShare(setup, by).share
+
+/** Share of the vessels that lead paint visibly far, and how far it runs in a middling one that does, mm. */
+export function grainShare(setup: EdgeSetup, { bleed }: BleedModel): { share: number; runMm: number } {
+  const { coating, filmShare = 1 } = setup
+  const { grain } = bleed
+  const seconds = coating.openMin * 60 * bleed.edgeGelShare.value * filmShare
+  const run = bleed.visibleMm.value * 1e-3
+  const criticalUm = (1e6 * 2 * coating.restPas * run * run) / (coating.surfaceNm * bleed.contactCos.value * seconds)
+  const share = normalCdf(Math.log(grain.radiusUm.value / criticalUm) / grain.spread.value)
+  const leading = Math.max(1, grain.radiusUm.value / criticalUm)
+  return {
+    share: share * (setup.seal === 'none' ? 1 : grain.afterSeal.value),
+    runMm: bleed.visibleMm.value * Math.sqrt(leading),
+  }
+}
+
+/**
+ * How far paint runs under an edge where the gap is `gapUm` high, mm: the forward form of {@link criticalGapUm}.
+ * Nothing runs where barrier or seal has shut the gap.
+ */
+export function runMm(setup: EdgeSetup, gapUm: number, by: BleedModel): number {
+  const open = gapUm - (closedGapUm(setup, by) - criticalGapUm(setup, by))
+  if (open <= 0) return 0
+  const { a, b } = flowTerms(setup, by)
+  const h = open * 1e-6
+  return 1000 * Math.sqrt(a * h + b * h * h)
+}
+
+/** Rayleigh: P(depth > x) for a mean depth. */
+export const chanceDeeper = (x: number, mean: number): number => Math.exp((-Math.PI / 4) * (x / mean) ** 2)

@@ -1,0 +1,113 @@
+import type { Sheen, Soundness, Tool } from '../../base/nouns'
+import type { Parameters } from '../../base/parameters/parameters'
+import { normalCdf, normalQuantile, Z90, type Estimate } from './normal'
+
+/** What lies under the tape: how firmly it can hold. */
+export interface KeepFinish {
+  readonly soundness: Soundness
+  readonly tool: Tool | null
+  /** Its sheen; left out where nobody said. */
+  readonly sheen?: Sheen
+  /** Cure age, reference minutes at 23 °C; null when nobody knows, Infinity for an old finish. */
+  readonly ageRefMin: number | null
+  /** ISO 2409 class of a cross-cut made on site; it says more than the look of the face. Left out or null: none made. */
+  readonly crossCut?: number | null
+}
+
+/** How the tape is taken off: angle between the strip's back and the face ahead of the peel, degrees. */
+export interface PullManner {
+  readonly foldDeg: number
+  readonly speed: 'slow' | 'fast'
+}
+
+/** Slowly, folded back low at 45° to the face: common practice. */
+export const GOOD_PULL: PullManner = { foldDeg: 45, speed: 'slow' }
+
+const MIN_PER_DAY = 1440
+
+/** What the hold of a finish is made of. */
+type HoldParameters = Pick<Parameters, 'lift' | 'holdShare' | 'crossCuts'>
+
+/** Median hold of a finish, N per 25 mm. docs/science.md eq. 8. */
+export function holdN25(finish: KeepFinish, by: HoldParameters): number {
+  const { lift } = by
+  const age = finish.ageRefMin ?? Number.POSITIVE_INFINITY
+  const days = (finish.tool === 'spray' ? lift.sprayedGrowthDays : lift.growthDays).value
+  const grown = 1 - Math.exp(-((Math.max(0, age) / (days * MIN_PER_DAY)) ** lift.shape.value))
+  const sound = lift.freshN25.value + (lift.fullN25.value - lift.freshN25.value) * grown
+  const sheen = finish.sheen === undefined ? 1 : lift.sheenShare[finish.sheen].value
+  return sound * sheen * holdShare(finish, by)
+}
+
+function holdShare(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldParameters): number {
+  const tested = finish.crossCut === null ? undefined : crossCuts.find((each) => each.iso === finish.crossCut)
+  if (tested) return tested.share.value
+  return shares[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness].value
+}
+const isTested = (finish: KeepFinish) => finish.crossCut !== undefined && finish.crossCut !== null
+/** A cross-cut says more than a look: what was tested varies no more than what is known. */
+const spreadOf = (finish: KeepFinish, { lift }: HoldParameters) =>
+  (!isTested(finish) && (finish.ageRefMin === null || finish.soundness === 'unknown')
+    ? lift.spreadUnknown
+    : lift.spreadKnown
+  ).value
+
+/**
+ * What a grip, measured at 180°, does to the finish at another pull: the part of the peel force that opens the
+ * finish, relative to a slow pull folded back at 45°. Kendall 1975: force = G·b/(1 − cos θ), its part across the
+ * face is sin θ of it, so G·cot(θ/2) with θ = 180° − fold. docs/science.md eq. 9.
+ */
+export function pullFactor(manner: PullManner, { lift }: Pick<Parameters, 'lift'>): number {
+  const opening = (foldDeg: number) => 1 / Math.tan(((180 - foldDeg) * Math.PI) / 360)
+  const angle = (1 + opening(manner.foldDeg)) / (1 + opening(GOOD_PULL.foldDeg))
+  return angle * (manner.speed === 'fast' ? lift.fastPull.value : 1)
+}
+
+/**
+ * What a finish is judged as; the worst counts. One nobody knows is judged by its wide prior, by the same prior narrow
+ * (not knowing never helps), and, where its age is what nobody knows, as one that was coated yesterday.
+ */
+function priorsOf(finish: KeepFinish, by: HoldParameters): { hold: number; spread: number }[] {
+  const { lift } = by
+  const prior = { hold: holdN25(finish, by), spread: spreadOf(finish, by) }
+  if (prior.spread === lift.spreadKnown.value) return [prior]
+  const narrow = { hold: prior.hold, spread: lift.spreadKnown.value }
+  if (finish.ageRefMin !== null) return [prior, narrow]
+  const young = { ...finish, ageRefMin: lift.unknownAsDays.value * MIN_PER_DAY }
+  return [prior, narrow, { hold: holdN25(young, by), spread: spreadOf(young, by) }]
+}
+
+/** Chance that a metre of finish visibly lifts, with its 90 % interval. docs/science.md eq. 10. */
+export function liftPerMetre(
+  gripN25: number,
+  finish: KeepFinish,
+  by: HoldParameters,
+  manner: PullManner = GOOD_PULL,
+): Estimate {
+  const load = gripN25 * pullFactor(manner, by)
+  const shift = Z90 * by.lift.modelSpread.value
+  const priors = priorsOf(finish, by)
+  const at = (moved: number) =>
+    Math.max(...priors.map(({ hold, spread }) => normalCdf(Math.log((load * Math.exp(moved)) / hold) / spread)))
+  return { mean: at(0), low: at(-shift), high: at(shift) }
+}
+
+/**
+ * The cure age from which a grip is safe on a finish: the root of {@link liftPerMetre} = limit, in closed form.
+ * @returns reference minutes at 23 °C; 0 when always safe; null when this finish never bears it
+ */
+export function safeAgeRefMin(
+  gripN25: number,
+  finish: Omit<KeepFinish, 'ageRefMin'>,
+  limit: number,
+  by: HoldParameters,
+): number | null {
+  const { lift } = by
+  const aged = { ...finish, ageRefMin: 0 }
+  const needed = (gripN25 * Math.exp(normalQuantile(1 - limit) * spreadOf(aged, by))) / holdShare(aged, by)
+  const grown = (needed - lift.freshN25.value) / (lift.fullN25.value - lift.freshN25.value)
+  if (grown <= 0) return 0
+  if (grown >= 1) return null
+  const days = (finish.tool === 'spray' ? lift.sprayedGrowthDays : lift.growthDays).value
+  return days * MIN_PER_DAY * (-Math.log(1 - grown)) ** (1 / lift.shape.value)
+}

@@ -1,0 +1,102 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the loop around it */
+import type { Placement } from '../plan/placement'
+import type { ScheduleProblem } from '../problem/problem'
+import { seededNumbers, seedOf } from '../../base/units/seeded'
+import { emptyRun, rehearse, type Luck } from './run'
+import { scriptOf, type Script } from './script'
+import { SPREADS } from './spreads'
+
+/** What may come of a plan, by thousands of runs. Shares are 0 … 1, instants minutes since the epoch. */
+export interface Chances {
+  readonly runs: number
+  readonly seed: number
+  /** Every pull that is not done: how often it misses its span. */
+  readonly pulls: readonly { readonly activityId: string; readonly missShare: number }[]
+  /** Rooms: when they are through in half of all runs, and in nine of ten; how often later than they are due. */
+  readonly rooms: readonly {
+    readonly roomId: string
+    readonly half: number
+    readonly nineOfTen: number
+    readonly lateShare: number | null
+  }[]
+  /** How often an activity lies on the chain that decides the end; most often first. */
+  readonly decides: readonly { readonly activityId: string; readonly share: number }[]
+  readonly end: { readonly half: number; readonly nineOfTen: number } | null
+}
+
+/**
+ * Runs a plan many times with other luck each time. Two plans that are compared with one seed have the same luck: what an activity
+ * draws hangs on its name, not on its place.
+ */
+export function chancesOf(
+  problem: ScheduleProblem,
+  plan: Pick<Placement, 'placed'>,
+  { runs, seed }: { readonly runs: number; readonly seed: number },
+): Chances {
+  const script = scriptOf(problem, plan)
+  const { acts, scenes, rooms, due } = script
+  const run = emptyRun(script)
+  const dice = diceFor(script, seed)
+  const missed = new Float64Array(acts.length)
+  const decided = new Float64Array(scenes.length)
+  const ends = rooms.map(() => new Float64Array(runs))
+  const all = new Float64Array(runs)
+  for (let r = 0; r < runs; r++) {
+    rehearse(script, dice(), run)
+    let last = -1
+    for (let i = 0; i < acts.length; i++) {
+      missed[i]! += run.missed[i]!
+      const to = run.to[i]!
+      const end = ends[acts[i]!.room]!
+      end[r] = Math.max(end[r]!, to)
+      if (last < 0 || to > run.to[last]!) last = i
+    }
+    if (last < 0) continue
+    all[r] = run.to[last]!
+    for (let scene = acts[last]!.scene; scene >= 0; scene = run.cause[scene]!) decided[scene]! += 1
+  }
+  return {
+    runs,
+    seed,
+    pulls: acts.flatMap(({ id, pull }, i) => (pull ? [{ activityId: id, missShare: missed[i]! / runs }] : [])),
+    rooms: rooms.flatMap((roomId, i) => {
+      const sorted = ends[i]!.sort()
+      if (acts.length === 0 || sorted[runs - 1] === 0) return []
+      const by = due[i] ?? null
+      const lateShare = by === null ? null : sorted.filter((end) => end > by).length / runs
+      return [{ roomId, half: at(sorted, 0.5), nineOfTen: at(sorted, 0.9), lateShare }]
+    }),
+    decides: scenes
+      .map(({ acts: own }, s) => ({ activityId: acts[own[0]!]!.id, share: decided[s]! / runs }))
+      .filter(({ share }) => share > 0)
+      .sort((a, b) => b.share - a.share),
+    end: acts.length === 0 ? null : { half: at(all.sort(), 0.5), nineOfTen: at(all, 0.9) },
+  }
+}
+
+const at = (sorted: Float64Array, share: number): number =>
+  sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!
+
+/** Luck of one run after another, drawn by each activity from a stream of its own. */
+function diceFor({ acts, scenes, crews: names }: Script, seed: number): () => Luck {
+  const streams = acts.map(({ id }) => seededNumbers(seedOf(id) + 7919 * seed))
+  const days = seededNumbers(104_729 * (seed + 1))
+  const luck = { work: new Float64Array(acts.length), drying: new Float64Array(acts.length) }
+  const crews = new Float64Array(names.length)
+  const crewDays = names.map((name) => seededNumbers(seedOf(name) + 15_485_863 * seed))
+  // Neighbouring seeds begin alike: a few numbers are let go.
+  for (const stream of [...streams, ...crewDays, days]) for (let i = 0; i < 4; i++) stream()
+  return () => {
+    const weather = SPREADS.clocks.value * normal(days)
+    for (let crew = 0; crew < crews.length; crew++) crews[crew] = SPREADS.crew.value * normal(crewDays[crew]!)
+    acts.forEach(({ scene, spread }, i) => {
+      const stream = streams[i]!
+      luck.work[i] = Math.exp(crews[scenes[scene]!.crew]! + spread * normal(stream))
+      luck.drying[i] = Math.exp(weather + SPREADS.coat.value * normal(stream))
+    })
+    return luck
+  }
+}
+
+/** A standard normal number (Box & Muller 1958). */
+const normal = (random: () => number): number => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random())

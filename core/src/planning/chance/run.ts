@@ -1,0 +1,180 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the loop around it */
+import { instantOfGain } from '../../nature/cure/rateClock'
+import type { ClockDelay, PullRule } from '../problem/problem'
+import { firstPast } from '../../base/units/firstPast'
+import type { Scene, Script } from './script'
+
+/** One day as it might go: how long each activity takes, as a multiple of its plan, and how fast each coat dries. */
+export interface Luck {
+  readonly work: Float64Array
+  readonly drying: Float64Array
+}
+
+/** What came of one run; arrays are made once and filled anew each time. */
+export interface Run {
+  readonly from: Float64Array
+  readonly to: Float64Array
+  /** 1 where a pull missed its span. */
+  readonly missed: Uint8Array
+  /** By scene: what it had to wait for last, −1 for nothing. */
+  readonly cause: Int32Array
+  readonly crewFree: Float64Array
+  readonly crewLast: Int32Array
+  readonly units: Float64Array[]
+  /** The room each of them stands in, −1 for none yet. */
+  readonly unitRooms: Int32Array[]
+}
+
+export const emptyRun = ({ acts, scenes, shifts, capacities }: Script): Run => ({
+  from: new Float64Array(acts.length),
+  to: new Float64Array(acts.length),
+  missed: new Uint8Array(acts.length),
+  cause: new Int32Array(scenes.length),
+  crewFree: new Float64Array(shifts.length),
+  crewLast: new Int32Array(shifts.length),
+  units: capacities.map((capacity) => new Float64Array(capacity)),
+  unitRooms: capacities.map((capacity) => new Int32Array(capacity)),
+})
+
+/**
+ * Goes through a script once. The policy of a crew: its work in the order told, each as soon as it can be; what may not be
+ * broken off is begun only if, as planned, it ends before the break; nobody walks away from what has begun. A wet pull that comes
+ * too late waits for the dry span.
+ */
+export function rehearse(script: Script, luck: Luck, run: Run): void {
+  const { scenes, shifts } = script
+  run.crewFree.fill(script.from)
+  run.crewLast.fill(-1)
+  run.missed.fill(0)
+  for (const unit of run.units) unit.fill(script.from)
+  for (const unit of run.unitRooms) unit.fill(-1)
+  scenes.forEach((scene, s) => {
+    const { crew, waits } = scene
+    const reached = run.crewFree[crew]! + (run.crewLast[crew]! < 0 ? 0 : scene.wayMin)
+    let at = Math.max(scene.release, reached)
+    let cause = reached >= scene.release ? run.crewLast[crew]! : -1
+    for (const wait of waits) {
+      const from = wait.act < 0 ? wait.at : run.to[wait.act]!
+      const drying = wait.act < 0 ? 1 : luck.drying[wait.act]!
+      const ready = passed(script, wait.delay, from, drying)
+      if (ready <= at) continue
+      at = ready
+      cause = wait.act < 0 ? -1 : script.acts[wait.act]!.scene
+    }
+    for (const use of scene.uses)
+      at = Math.max(at, readyAt(script, run, use, soonestUnit(script, run, use, scene.room), scene.room))
+    const start = startOf(scene, at, shifts[crew]!)
+    run.cause[s] = cause
+    run.crewLast[crew] = s
+    run.crewFree[crew] = play(script, scene, start, luck, run)
+    for (const use of scene.uses) {
+      const unit = soonestUnit(script, run, use, scene.room)
+      run.units[use]![unit] = run.crewFree[crew]!
+      run.unitRooms[use]![unit] = scene.room
+    }
+  })
+}
+
+/** When one of a resource can be in a room: free, and carried there. */
+function readyAt({ carries, rooms }: Script, run: Run, use: number, unit: number, room: number): number {
+  const carry = carries[use]
+  const stands = run.unitRooms[use]![unit]!
+  return run.units[use]![unit]! + (carry && stands >= 0 ? carry[stands * rooms.length + room]! : 0)
+}
+
+function soonestUnit(script: Script, run: Run, use: number, room: number): number {
+  let best = 0
+  for (let unit = 1; unit < run.units[use]!.length; unit++)
+    if (readyAt(script, run, use, unit, room) < readyAt(script, run, use, best, room)) best = unit
+  return best
+}
+
+/** When a delay has passed; a hundred days on where the air never gets it there. */
+function passed({ clocks }: Script, { clock, amount }: ClockDelay, from: number, drying: number): number {
+  if (clock === null) return from + amount
+  const found = clocks.get(clock)
+  return (found && instantOfGain(found, from, amount * drying)) ?? from + 144_000
+}
+
+/** The first instant at which a crew would begin a scene. */
+function startOf(scene: Scene, ready: number, shifts: readonly (readonly [number, number])[]): number {
+  let at = ready
+  for (let i = firstPast(shifts.length, (k) => shifts[k]![1] > ready); i < shifts.length; i++) {
+    const [from, to] = shifts[i]!
+    at = afterBans(scene, Math.max(at, from))
+    if (scene.divisible ? at < to : at + scene.minutes <= to) return at
+  }
+  return at
+}
+
+function afterBans({ airs, minutes }: Scene, at: number): number {
+  let start = at
+  for (const { during } of airs)
+    for (const ban of during) if (ban.from < start + minutes && ban.to > start) start = ban.to
+  return start
+}
+
+/** Does the activities of a scene one after another; when it ends. */
+function play(script: Script, scene: Scene, start: number, luck: Luck, run: Run): number {
+  let at = start
+  for (const act of scene.acts) {
+    const { minutes, pull } = script.acts[act]!
+    const takes = minutes * luck.work[act]!
+    run.from[act] = at
+    run.to[act] = scene.divisible ? worked(at, takes, script.shifts[scene.crew]!) : at + takes
+    at = run.to[act]!
+    if (pull) at = pulled(script, pull, act, luck, run)
+  }
+  return at
+}
+
+/** When work that goes on after breaks is through. */
+function worked(from: number, minutes: number, shifts: readonly (readonly [number, number])[]): number {
+  let left = minutes
+  for (const [start, end] of shifts) {
+    if (end <= from) continue
+    const begin = Math.max(start, from)
+    if (end - begin >= left) return begin + left
+    left -= end - begin
+  }
+  return from + left
+}
+
+/** Judges a pull: a wet one that ends behind its span is left until the film is hard; when the crew is free again. */
+function pulled(script: Script, rule: PullRule, act: number, luck: Luck, run: Run): number {
+  const coat = script.place.get(rule.coatId)
+  const coated = rule.coated ?? (coat === undefined ? null : { from: run.from[coat]!, to: run.to[coat]! })
+  if (!coated) return run.to[act]!
+  const drying = coat === undefined ? 1 : luck.drying[coat]!
+  const span = (clock: string, from: number, amount: number) => passed(script, { clock, amount }, from, drying)
+  const off = Math.min(
+    Number.POSITIVE_INFINITY,
+    ...rule.stays.map((stay) => {
+      const lay = script.place.get(stay.layId)
+      const laid = stay.laidAt ?? (lay === undefined ? coated.from : run.from[lay]!)
+      return passed(script, stay, laid, 1)
+    }),
+  )
+  if (rule.manner === 'wet') {
+    const bead = rule.bead && script.place.get(rule.bead.sealId)
+    const wiped = rule.bead
+      ? (rule.bead.sealedAt ?? (bead === undefined || bead === null ? coated.from : run.from[bead]!))
+      : null
+    const skin = Math.min(
+      span(rule.clock, coated.from, rule.openMin),
+      wiped === null
+        ? Number.POSITIVE_INFINITY
+        : span(rule.beadClock, Math.min(wiped, coated.from), rule.bead!.skinMin),
+    )
+    const free = run.to[act]!
+    if (free <= Math.min(skin, off)) return free
+    const hard = span(rule.filmClock, coated.to, rule.hardDryMin)
+    // A pull that is dry by then is not late: it is the dry one.
+    if (run.from[act]! >= hard) return free
+    run.missed[act] = 1
+    run.to[act] = hard + (free - run.from[act]!)
+    return run.from[act]!
+  }
+  if (run.to[act]! > off) run.missed[act] = 1
+  return run.to[act]!
+}

@@ -1,0 +1,58 @@
+import { firstPast } from '../../base/units/firstPast'
+import { nth } from '../../base/units/sure'
+import type { Stretch } from '../../nature/calendar/calendar'
+
+/** A crew's free stretches; slots are taken out of it as work is placed. */
+export interface FreeTime {
+  /** The first slot of whole minutes at or after `ready` inside one free stretch, or null. */
+  readonly firstSlot: (ready: number, minutes: number) => Stretch | null
+  /** The first pieces from `ready` that add up to `minutes`, across breaks, the first of `least`; null when time runs out. */
+  readonly firstPieces: (ready: number, minutes: number, least?: number) => Stretch[] | null
+  readonly take: (slot: Stretch) => void
+}
+
+/** Work that goes on after a break is begun before it only where this much of it gets done, min. From memory. */
+export const LEAST_PIECE_MIN = 10
+
+export function freeTime(stretches: readonly Stretch[]): FreeTime {
+  const free: Stretch[] = [...stretches]
+  /** Index of the first stretch that ends after an instant. */
+  const firstAfter = (at: number): number => firstPast(free.length, (i) => nth(free, i).to > at)
+  return {
+    firstSlot(ready, minutes) {
+      for (let i = firstAfter(ready); i < free.length; i++) {
+        const from = Math.max(ready, nth(free, i).from)
+        if (from + minutes <= nth(free, i).to) return { from, to: from + minutes }
+      }
+      return null
+    },
+    firstPieces(ready, minutes, asked = LEAST_PIECE_MIN) {
+      const least = Math.min(minutes, asked)
+      const pieces: Stretch[] = []
+      let left = minutes
+      for (let i = firstAfter(ready); i < free.length; i++) {
+        const from = Math.max(ready, nth(free, i).from)
+        const to = Math.min(nth(free, i).to, from + left)
+        // Nobody begins for a few minutes before going home.
+        if (pieces.length === 0 && to - from < least) continue
+        pieces.push({ from, to })
+        left -= to - from
+        if (left <= 0) return pieces
+      }
+      return null
+    },
+    take(slot) {
+      if (slot.to <= slot.from) return
+      let i = firstAfter(slot.from)
+      for (let host = free[i]; host && host.from < slot.to; host = free[i]) {
+        const { from, to } = host
+        const rest = [
+          { from, to: Math.min(slot.from, to) },
+          { from: Math.max(slot.to, from), to },
+        ].filter((each) => each.to > each.from)
+        free.splice(i, 1, ...rest)
+        i += rest.length
+      }
+    },
+  }
+}

@@ -1,0 +1,26 @@
+import type { ActivityId } from '../../base/nouns'
+
+/** A stretch of time, minutes since the epoch, end not included. */
+export interface WorkPiece {
+  readonly from: number
+  readonly to: number
+}
+
+/** Where an activity lies. */
+export interface PlacedTask {
+  readonly taskId: ActivityId
+  readonly crewId: string
+  readonly from: number
+  readonly to: number
+  /** Working pieces; more than one where divisible work goes over a break. */
+  readonly pieces: readonly WorkPiece[]
+  /** Ticked on site rather than planned. */
+  readonly done: boolean
+}
+
+/** An answer to a schedule problem. */
+export interface Placement {
+  readonly placed: readonly PlacedTask[]
+  /** What found no place, in the order in which it was given up. */
+  readonly unplaced: readonly ActivityId[]
+}

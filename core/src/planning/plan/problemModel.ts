@@ -1,0 +1,331 @@
+import { isGunDown } from '../../base/nouns'
+import type { Lag, Model, Schedule, Task } from '../../solve/engine/model'
+import { type Ramp } from '../../solve/engine/ramp'
+import { shared, startsOf, type Starts } from '../../solve/engine/starts'
+import type { AirRule, ProblemLag, ScheduleProblem } from '../problem/problem'
+import { groupedBy } from '../../base/units/groupedBy'
+import { MIN_PER_DAY } from '../../base/units/time'
+import { airStarts } from './airStarts'
+import { blocksOf, type Block } from './blocks'
+import { LEAST_PIECE_MIN } from './freeTime'
+import type { PlacedTask, Placement, WorkPiece } from './placement'
+import { Ramps } from './ramps'
+import { sharedOf, waysFromDone, type Using } from './sharedModel'
+import { clocksOfTables } from './tableClocks'
+
+/** A schedule problem as the engine sees it, around a plan that keeps it. */
+export interface Translation {
+  readonly model: Model
+  /** The plan at hand as starts. It need not keep the model: work that was broken up for something urgent is whole here. */
+  readonly hint: Schedule
+  /** What ends in each room by when: tasks of the model by room. */
+  readonly tasksOfRoom: ReadonlyMap<string, readonly number[]>
+  /** Who does each task of the model, where, and by what means. */
+  readonly items: readonly Using[]
+  /** Minute 0 of the model, minutes since the epoch. */
+  readonly origin: number
+  /** Starts of the model as a plan; what is done stands as it was done. */
+  readonly placementOf: (schedule: Schedule) => Placement
+}
+
+export interface TranslateWays {
+  /**
+   * Leaves out what the plan at hand only prefers or excuses: what follows at once, stays, the hours of work outside of shifts.
+   * What is impossible then is so whatever the plan.
+   */
+  readonly isBare?: boolean
+  /** An instant up to which things may be put off, where that is behind the plan at hand. */
+  readonly until?: number
+}
+
+/** A day after the plan at hand: nobody looks for a worse one. */
+const ROOM_MIN = MIN_PER_DAY
+
+/** Everything about one block that the engine asks for. */
+interface Item {
+  readonly block: Block
+  readonly crewId: string
+  readonly minutes: number
+  /** Minutes from its start to the start, and to the end, of each activity in it. */
+  readonly from: ReadonlyMap<string, number>
+  readonly to: ReadonlyMap<string, number>
+  readonly finish: Ramp | null
+  readonly at: number
+  /** What may not be moved: a wet pull that is due, work outside of shifts, a start set by hand. */
+  readonly isPinned: boolean
+  /** No shift holds it: it is done after hours if need be. */
+  readonly isLoose: boolean
+}
+
+/**
+ * The problem as tasks, lags and crews in whole minutes: a block is one task, a wait on a clock a ramp, bad air and shifts are
+ * gaps in its starts. Choices the plan at hand has made stay: who does what, what is left out, what follows at once.
+ */
+export function translate(
+  problem: ScheduleProblem,
+  plan: Pick<Placement, 'placed'>,
+  { isBare = false, until = 0 }: TranslateWays = {},
+): Translation {
+  const origin = Math.ceil(problem.from)
+  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const last = Math.max(origin, until, ...plan.placed.map((each) => each.to))
+  const length = Math.ceil(Math.min(problem.horizon, last + ROOM_MIN)) - origin
+  const ramps = new Ramps(clocksOfTables(problem.clocks), origin, length)
+  const desk: Desk = { problem, origin, length, ramps, placed, presence: new Map(), isBare }
+  const items = blocksOf(problem).flatMap((block) => itemOf(desk, block))
+  const place = new Map(items.flatMap((item, i) => item.block.activities.map((act) => [act.id, i] as const)))
+  const model: Model = {
+    horizon: length,
+    tasks: items.map((item) => taskOf(desk, item)),
+    lags: [
+      ...problem.lags.flatMap((lag) => lagOf(desk, items, place, lag)),
+      ...(isBare ? [] : [...followLags(items, place), ...stayLags(desk, items, place)]),
+    ],
+    shared: sharedOf(problem, items),
+  }
+  return {
+    model,
+    hint: Int32Array.from(items.map((item) => item.at)),
+    items,
+    tasksOfRoom: groupedBy([...items.keys()], (i) => items[i]?.block.activities[0]?.roomId ?? ''),
+    origin,
+    placementOf: (schedule) => ({
+      placed: [
+        ...plan.placed.filter((each) => each.done),
+        ...items.flatMap((item, i) => placedOf(desk, item, schedule[i] ?? item.at)),
+      ],
+      unplaced: problem.activities.filter((act) => !placed.has(act.id)).map((act) => act.id),
+    }),
+  }
+}
+
+interface Desk {
+  readonly problem: ScheduleProblem
+  readonly origin: number
+  readonly length: number
+  readonly ramps: Ramps
+  readonly placed: ReadonlyMap<string, PlacedTask>
+  readonly presence: Map<string, Presence>
+  readonly isBare: boolean
+}
+
+/** When a crew is there, minute by minute. */
+interface Presence {
+  readonly worked: Int32Array
+  readonly at: readonly number[]
+}
+
+function itemOf(desk: Desk, block: Block): Item[] {
+  const { problem, origin, placed } = desk
+  const own = block.activities.map((act) => placed.get(act.id))
+  const [first] = own
+  if (!first || own.includes(undefined)) return []
+  const { crewId } = first
+  const from = new Map<string, number>()
+  const to = new Map<string, number>()
+  let minutes = 0
+  for (const act of block.activities) {
+    from.set(act.id, minutes)
+    minutes += act.modes.find((mode) => mode.crewId === crewId)?.minutes ?? 0
+    to.set(act.id, minutes)
+  }
+  const isDivisible = block.activities.length === 1 && block.activities[0]?.divisible === true
+  const finish = isDivisible ? finishOf(desk, crewId, minutes) : null
+  const id = block.activities[0]?.id ?? ''
+  const rule = problem.pulls.find((each) => each.activityId === id)
+  const shifts = shiftsOf(desk, crewId)
+  const pieces = own.flatMap((each) => each?.pieces ?? [])
+  const isOutside = pieces.some((piece) => !shifts.some(([a, b]) => piece.from - origin >= a && piece.to - origin <= b))
+  const isExcused = isOutside || (rule?.manner === 'wet' && rule.coated !== null)
+  const isFixed = block.activities.some((act) => problem.fixed.some((each) => each.id === act.id))
+  const isPinned = isFixed || (isExcused && !desk.isBare)
+  // A gun may always be cleaned after hours.
+  const isLoose = desk.isBare && (isExcused || isGunDown(id))
+  return [{ block, crewId, minutes, from, to, finish, at: first.from - origin, isPinned, isLoose }]
+}
+
+const shiftsOf = ({ problem, origin }: Desk, crewId: string): [number, number][] =>
+  (problem.crews.find((crew) => crew.id === crewId)?.shifts ?? []).map(([from, to]) => [
+    Math.ceil(from) - origin,
+    Math.floor(to) - origin,
+  ])
+
+/** When work that goes on after breaks ends, by its start. */
+const finishOf = (desk: Desk, crewId: string, minutes: number): Ramp => {
+  const { worked, at } = presenceOf(desk, crewId)
+  return desk.ramps.once(`finish|${crewId}|${minutes}`, (minute) => at[(worked[minute] ?? 0) + minutes - 1] ?? null)
+}
+
+/** Minutes a crew has worked by each minute, and when each of them is over. */
+function presenceOf(desk: Desk, crewId: string): Presence {
+  const found = desk.presence.get(crewId)
+  if (found) return found
+  const worked = new Int32Array(desk.length + 1)
+  const at: number[] = []
+  let minute = 0
+  for (const [from, to] of shiftsOf(desk, crewId)) {
+    for (; minute < Math.min(from, desk.length); minute++) worked[minute + 1] = at.length
+    for (; minute < Math.min(to, desk.length); minute++) {
+      at.push(minute + 1)
+      worked[minute + 1] = at.length
+    }
+  }
+  for (; minute < desk.length; minute++) worked[minute + 1] = at.length
+  const made = { worked, at }
+  desk.presence.set(crewId, made)
+  return made
+}
+
+function taskOf(desk: Desk, item: Item): Task {
+  const { block, minutes, finish, at, isPinned } = item
+  const id = block.activities[0]?.id ?? ''
+  const starts = isPinned ? startsOf([[at, at]]) : startsFor(desk, item)
+  return { id, minutes, finish: isPinned ? null : finish, starts, after: 0 }
+}
+
+/** Starts that shift, release, air and, of a coated pull, its dry span leave. */
+function startsFor(desk: Desk, item: Item): Starts {
+  const { problem, origin, ramps } = desk
+  const { block, minutes, finish, crewId } = item
+  const least = Math.max(0, ...block.activities.map((act) => releaseOf(desk, item, act.id, act.release)))
+  if (item.isLoose) return startsOf([[least, desk.length]])
+  let starts = startsOf(
+    shiftsOf(desk, crewId).map(([from, to]) => [
+      Math.max(from, least),
+      to - (finish ? Math.min(minutes, LEAST_PIECE_MIN) : minutes),
+    ]),
+  )
+  const rule = problem.pulls.find((each) => each.activityId === block.activities[0]?.id)
+  if (rule?.coated) {
+    const dry =
+      rule.manner === 'peel'
+        ? rule.coated.to + rule.cutAfterMin
+        : ramps.passed({ clock: rule.filmClock, amount: rule.hardDryMin }, rule.coated.to)
+    if (dry !== null) starts = shared(starts, startsOf([[Math.ceil(dry) - origin, desk.length]]))
+  }
+  for (const act of block.activities) {
+    const air = act.air === null ? undefined : problem.airs.find((each) => each.id === act.air)
+    if (air) starts = shared(starts, airStarts(spanOf(desk, item, act.id), inMinutes(desk, item, air), ramps))
+  }
+  return starts
+}
+
+/** A rule of the air in minutes of the plan, as far as an item meets it. */
+const inMinutes = (desk: Desk, item: Item, air: AirRule): AirRule => {
+  const { origin } = desk
+  const moved = (bans: AirRule['during']) =>
+    bans.map((ban) => ({ ...ban, from: ban.from - origin, to: ban.to - origin }))
+  // Work over a break meets no air while nobody is at it.
+  const worked = item.finish ? shiftsOf(desk, item.crewId) : null
+  const met = (bans: AirRule['during']) =>
+    worked === null
+      ? bans
+      : bans.flatMap((ban) =>
+          worked.flatMap(([from, to]) =>
+            from < ban.to && to > ban.from
+              ? [{ ...ban, from: Math.max(from, ban.from), to: Math.min(to, ban.to) }]
+              : [],
+          ),
+        )
+  return { ...air, during: met(moved(air.during)), until: moved(air.until) }
+}
+
+/** Where an activity of a block lies, by the block’s start. */
+const spanOf = ({ length }: Desk, { from, to, finish }: Item, id: string) => ({
+  lead: from.get(id) ?? 0,
+  end: finish ?? { lead: to.get(id) ?? 0 },
+  length,
+})
+
+function releaseOf(desk: Desk, item: Item, id: string, release: number | null): number {
+  const { problem, origin, ramps, placed } = desk
+  const own = item.from.get(id) ?? 0
+  const waits = problem.lags.flatMap((lag) => {
+    const before = lag.to === id ? placed.get(lag.from) : undefined
+    const at = before?.done ? ramps.passed(lag.min, before.to) : null
+    return at === null ? [] : [Math.ceil(at) - origin - own]
+  })
+  const reached = waysFromDone(problem, item) - origin
+  return Math.max(release === null ? 0 : Math.ceil(release) - origin - own, ...waits, reached, 0)
+}
+
+function lagOf(desk: Desk, items: readonly Item[], place: ReadonlyMap<string, number>, lag: ProblemLag): Lag[] {
+  const [from, to] = [place.get(lag.from), place.get(lag.to)]
+  if (from === undefined || to === undefined || from === to) return []
+  const [before, after] = [items[from], items[to]]
+  if (!before || !after) return []
+  const back = after.from.get(lag.to) ?? 0
+  const lead = before.to.get(lag.from) ?? 0
+  if (before.finish && !before.isPinned) {
+    const name = `finish|${before.crewId}|${before.minutes}`
+    return [{ from, to, weight: 0, ramp: desk.ramps.readyBehind(lag.min, before.finish, name, back) }]
+  }
+  if (lag.min.clock === null) return [{ from, to, weight: lead + Math.ceil(lag.min.amount) - back, ramp: null }]
+  return [{ from, to, weight: 0, ramp: desk.ramps.ready(lag.min, lead, back) }]
+}
+
+/** What follows at once in the plan at hand, while its line is open, goes on doing so. */
+function followLags(items: readonly Item[], place: ReadonlyMap<string, number>): Lag[] {
+  return items.flatMap((item, to): Lag[] => {
+    const follows = item.block.activities[0]?.follows
+    const from = follows ? place.get(follows) : undefined
+    const before = from === undefined ? undefined : items[from]
+    if (from === undefined || !before || before.finish || item.isPinned || from === to) return []
+    const lead = before.to.get(follows ?? '') ?? 0
+    return item.at === before.at + lead ? [{ from: to, to: from, weight: -lead, ramp: null }] : []
+  })
+}
+
+/** Tape comes off before its stay runs out, where the plan at hand keeps that. */
+function stayLags(desk: Desk, items: readonly Item[], place: ReadonlyMap<string, number>): Lag[] {
+  const { problem, ramps, origin } = desk
+  return problem.pulls.flatMap((rule) => {
+    const pull = place.get(rule.activityId)
+    const item = pull === undefined ? undefined : items[pull]
+    if (pull === undefined || !item || item.finish || item.isPinned) return []
+    const ends = item.to.get(rule.activityId) ?? item.minutes
+    return rule.stays.flatMap((stay): Lag[] => {
+      const lay = stay.laidAt === null ? place.get(stay.layId) : undefined
+      const laid = lay === undefined ? undefined : items[lay]
+      if (lay === undefined || !laid) return []
+      const off = ramps.passed(stay, origin + laid.at)
+      if (off === null || item.at + ends > off - origin) return []
+      return [{ from: pull, to: lay, weight: 0, ramp: ramps.laidBy(stay, ends) }]
+    })
+  })
+}
+
+function placedOf(desk: Desk, item: Item, start: number): PlacedTask[] {
+  const { origin, placed } = desk
+  const { block, crewId, minutes } = item
+  return block.activities.map((act): PlacedTask => {
+    const before = placed.get(act.id)
+    if (before && item.isPinned) return before
+    const from = start + (item.from.get(act.id) ?? 0)
+    const pieces = item.finish
+      ? piecesOf(shiftsOf(desk, crewId), start, minutes)
+      : [{ from, to: start + (item.to.get(act.id) ?? 0) }]
+    const told = pieces.map((piece) => ({ from: origin + piece.from, to: origin + piece.to }))
+    return {
+      taskId: act.id,
+      crewId,
+      from: told[0]?.from ?? origin + from,
+      to: told.at(-1)?.to ?? origin + from,
+      pieces: told,
+      done: false,
+    }
+  })
+}
+
+function piecesOf(shifts: readonly (readonly [number, number])[], start: number, minutes: number): WorkPiece[] {
+  const pieces: WorkPiece[] = []
+  let left = minutes
+  for (const [from, to] of shifts) {
+    if (to <= start || left <= 0) continue
+    const begin = Math.max(from, start)
+    const end = Math.min(to, begin + left)
+    pieces.push({ from: begin, to: end })
+    left -= end - begin
+  }
+  return pieces
+}

@@ -1,0 +1,75 @@
+import type { AirPoint, AirSeries } from '../../nature/air/airSeries'
+import { filmFaults, paintFaults } from '../../nature/air/paintLimits'
+import { coatingOf } from '../../survey/shelf/find'
+import { filmClockOf } from '../../nature/cure/paintClocks'
+import type { JobClocks } from '../../nature/cure/areaClocks'
+import { rainSafeMin } from '../../nature/cure/rainSafe'
+import type { Job, Said } from '../../base/nouns'
+import { stepAt } from '../../survey/rooms/stepAt'
+import { MIN_PER_HOUR } from '../../base/units/time'
+import type { Activity } from '../work'
+import type { ClockBook } from './clockBook'
+import type { AirBan, AirRule } from './problem'
+
+export interface AirRulesSetup {
+  readonly job: Job
+  readonly clocks: (roomId: string) => JobClocks
+  /** Between which instants bans are wanted, minutes since the epoch. */
+  readonly from: number
+  readonly to: number
+}
+
+/** The air that coats must be kept out of, one rule for each coating, tool and air that a coat is put on in. */
+export interface AirRules {
+  /** The rule of an activity that puts paint on; null for all others. */
+  readonly of: (activity: Activity) => string | null
+  /** All rules that were asked for. */
+  readonly rules: () => AirRule[]
+}
+
+export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBook): AirRules {
+  const found = new Map<string, AirRule>()
+  return {
+    of(activity) {
+      const at = stepAt(job, activity)
+      if (!at || (activity.kind !== 'coat' && activity.kind !== 'roll')) return null
+      const { room, step } = at
+      const coating = coatingOf(job.shelf, step.coatingId)
+      const clock = book.paint(filmClockOf(coating), room.id)
+      const id = `${coating.id} ${step.tool} ${clock}`
+      if (!found.has(id)) {
+        const { air } = clocks(room.id)
+        found.set(id, {
+          id,
+          during: bans(air, from, to, (point) => paintFaults(coating, point, step.tool)),
+          until: bans(air, from, to, (point) => filmFaults(coating, point)),
+          clock,
+          safeMin: rainSafeMin(coating),
+        })
+      }
+      return id
+    },
+    rules: () => [...found.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
+  }
+}
+
+/** The stretches of a series whose hours have a fault, each with the first fault of its first hour. */
+export function bans(
+  air: AirSeries,
+  from: number,
+  to: number,
+  faultsIn: (point: AirPoint) => readonly Said[],
+): AirBan[] {
+  const found: { from: number; to: number; why: string }[] = []
+  air.hours.forEach((point, i) => {
+    const [fault] = faultsIn(point)
+    // The first hour stands for all time before it, the last for all time after.
+    const start = i === 0 ? from : Math.max(from, air.startMin + i * MIN_PER_HOUR)
+    const end = i === air.hours.length - 1 ? to : Math.min(to, air.startMin + (i + 1) * MIN_PER_HOUR)
+    if (!fault || end <= start) return
+    const last = found.at(-1)
+    if (last?.to === start && last.why === fault.code) last.to = end
+    else found.push({ from: start, to: end, why: fault.code })
+  })
+  return found
+}

@@ -1,0 +1,167 @@
+import type { Parameters } from '../../base/parameters/parameters'
+import { groupedBy } from '../../base/units/groupedBy'
+import { sure } from '../../base/units/sure'
+import type { ActivityId, Crew, Job, Room } from '../../base/nouns'
+import { HORIZON_DAYS, type Calendars } from '../../nature/calendar/calendar'
+import type { JobClocks } from '../../nature/cure/areaClocks'
+import { activityProgress } from '../progress/activityProgress'
+import type { LogState } from '../progress/hemStates'
+import type { Recipe } from '../../masking/recipes/recipe'
+import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
+import { type Activity, type Work } from '../work'
+import { airRules, type AirRules } from './airRules'
+import { clockBook, type ClockBook } from './clockBook'
+import type {
+  DoneActivity,
+  FixedStart,
+  Goal,
+  Mode,
+  ProblemActivity,
+  ProblemCrew,
+  Resource,
+  ScheduleProblem,
+} from './problem'
+import { problemPlaces } from './places'
+import { pullRules } from './pullRules'
+import { underWay, type UnderWay } from './underWay'
+
+export interface ProblemSetup {
+  readonly job: Job
+  readonly work: Work
+  /** Which activity lays each hem's tape. */
+  readonly layOf: ReadonlyMap<string, ActivityId>
+  /** What each activity takes. */
+  readonly minutes: ReadonlyMap<ActivityId, number>
+  readonly log: LogState
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly calendars: Calendars
+  readonly clocks: (roomId: string) => JobClocks
+  readonly parameters: Parameters
+  /** Nothing undone is placed before this instant. */
+  readonly from: number
+}
+
+/** Work and what has happened of it, as numbers for a scheduler. */
+export function makeProblem(setup: ProblemSetup): ScheduleProblem {
+  const { job, work, calendars, from } = setup
+  const book = clockBook(job.rooms, setup.clocks)
+  const roomOf = new Map(work.activities.map((act) => [act.id, act.roomId]))
+  const horizon = from + HORIZON_DAYS * MIN_PER_DAY
+  const airs = airRules({ job, clocks: setup.clocks, from, to: horizon }, book)
+  const going = underWay(setup)
+  const told = work.activities.map((act) => toldOf(setup, act, airs, going.get(act.id)))
+  return {
+    format: 'crisp-hem/problem',
+    version: 1,
+    from,
+    horizon,
+    activities: told.flatMap((each) => ('done' in each ? [] : [each.left])),
+    lags: work.lags.map((lag) => ({
+      from: lag.from,
+      to: lag.to,
+      min: book.delay(lag.min, roomOf.get(lag.to) ?? ''),
+      max: lag.max && book.delay(lag.max, roomOf.get(lag.to) ?? ''),
+    })),
+    crews: job.crews.map((crew) => crewFrom(crew, calendars, from)),
+    resources: resourcesOf(job),
+    places: problemPlaces(job),
+    pulls: pullRules(setup, book),
+    // Read last: writing lags and pulls has told the book which clocks are needed.
+    clocks: book.tables(),
+    airs: airs.rules(),
+    done: told.flatMap((each) => ('done' in each ? [each.done] : [])),
+    fixed: [...fixedOf(job, told, from), ...[...going].map(([id, { at }]) => ({ id, at }))],
+    goals: goalsOf(job, work),
+  }
+}
+
+/** Starts set by hand that are still to come, of work that is not done. */
+function fixedOf({ planning }: Job, told: readonly Told[], from: number): FixedStart[] {
+  const left = new Set(told.flatMap((each) => ('left' in each ? [each.left.id] : [])))
+  return planning.holds
+    .map(({ taskId, at }) => ({ id: taskId, at: parseInstant(at) }))
+    .filter(({ id, at }) => left.has(id) && at >= from)
+}
+
+type Told = { readonly done: DoneActivity } | { readonly left: ProblemActivity }
+
+/** An activity as done, or as what is left of it. */
+function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: AirRules, going?: UnderWay): Told {
+  const minutes = sure(all.get(act.id))
+  const { doneAt, doneShare, crewId } = activityProgress(act, log)
+  const uses = SHARED.filter((kind) => act.needs[kind] && countOf(job, kind) > 0)
+  if (doneAt !== null) {
+    const { id, roomId, needs } = act
+    return { done: { id, roomId, crewId: crewId ?? needs.crewId, uses, from: doneAt - minutes, to: doneAt } }
+  }
+  const rest = Math.max(1, Math.ceil(minutes * (1 - doneShare)))
+  // Ticks say how far it is; without any it is as far as it was told to be.
+  const mode: Mode = {
+    crewId: act.needs.crewId,
+    minutes: going && doneShare === 0 ? Math.min(rest, going.minutes) : rest,
+  }
+  return {
+    left: {
+      id: act.id,
+      roomId: act.roomId,
+      modes: [mode],
+      uses,
+      divisible: act.divisible,
+      release: act.release,
+      air: airs.of(act),
+      follows: act.follows,
+    },
+  }
+}
+
+/** Things that are in one place at a time, and there are only so many of. */
+const SHARED = ['gun', 'tower'] as const
+
+/** How many of a kind are on the shelf. */
+export const countOf = ({ shelf }: Job, kind: (typeof SHARED)[number]): number =>
+  shelf.tools.reduce((sum, tool) => sum + (tool.kind === kind && !tool.retired ? tool.count : 0), 0)
+
+/** What of them is on the shelf. A job without any is told so by its load, or hires it; here that holds nothing up. */
+const resourcesOf = (job: Job): Resource[] =>
+  SHARED.flatMap((id) =>
+    countOf(job, id) > 0
+      ? [{ id, capacity: countOf(job, id), carryMin: id === 'tower' ? Math.ceil(job.house.rates.towerEach) : 0 }]
+      : [],
+  )
+
+function crewFrom(crew: Crew, calendars: Calendars, from: number): ProblemCrew {
+  const shifts = (calendars.get(crew.id) ?? [])
+    .map((each) => [Math.max(each.from, from), each.to] as const)
+    .filter(([start, end]) => end > start)
+  return { id: crew.id, shifts }
+}
+
+function goalsOf(job: Job, work: Work): Goal[] {
+  const due = (iso: string | null) => (iso === null ? Number.POSITIVE_INFINITY : parseInstant(iso))
+  const ranked = job.rooms
+    .map((room, i) => ({ room, i }))
+    // Rooms needed back first come first; the rest keep the order of the survey.
+    .sort((a, b) => compare(due(a.room.neededBy), due(b.room.neededBy)) || a.i - b.i)
+  const handBacks = job.rooms.flatMap((room): Goal[] => {
+    const activityIds = work.activities.filter((act) => act.roomId === room.id).map((act) => act.id)
+    return room.neededBy === null || activityIds.length === 0
+      ? []
+      : [{ goal: 'hand-back', roomId: room.id, activityIds, by: parseInstant(room.neededBy) }]
+  })
+  return [
+    { goal: 'windows' },
+    ...handBacks,
+    { goal: 'rooms-in-order', rooms: alike(ranked.map(({ room }) => room)) },
+    { goal: 'soon' },
+  ]
+}
+
+/** Fronts of a house that are wanted by the same time are alike, at the place of the first of them. */
+function alike(ranked: readonly Room[]): string[][] {
+  const key = (room: Room) => (room.kind === 'elevation' ? `house ${room.neededBy ?? ''}` : room.id)
+  return [...groupedBy(ranked, key).values()].map((rooms) => rooms.map((room) => room.id))
+}
+
+const compare = (a: number, b: number): number => (a < b ? -1 : a > b ? 1 : 0)
+
+export type { ClockBook }

@@ -1,0 +1,175 @@
+import { groupedBy } from '../../base/units/groupedBy'
+import type { Parameters } from '../../base/parameters/parameters'
+import { sure } from '../../base/units/sure'
+import { type ActivityId, type Job, type PaintStep, actOf, coatOf } from '../../base/nouns'
+import type { JobClocks } from '../../nature/cure/areaClocks'
+import { sealantOf, tapeOf } from '../../survey/shelf/find'
+import { coatOfStep } from '../../nature/cure/film'
+import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
+import { dryOnly, peelWindow, pullWindow, type PullSpan } from '../../nature/cure/pullWindow'
+import type { Recipe } from '../../masking/recipes/recipe'
+import { offBy, stayDaysOf } from '../../nature/risk/residue'
+import { lastCoatOf } from '../../survey/rooms/faces'
+import type { Round, RoundPull } from '../work'
+import type { PlacedTask } from '../plan/placement'
+import { UNTOUCHED, type LogState } from '../progress/hemStates'
+import { strokesOf } from '../progress/strokes'
+
+/** Hems of one round that were, or will be, coated together, and when their tape may come off. */
+export interface PullPlan {
+  readonly roundId: string
+  /** The task that takes these off, and how: tape wet or dry, or a liquid mask. */
+  readonly taskId: string
+  readonly manner: RoundPull['manner']
+  readonly roomId: string
+  readonly crewId: string
+  readonly hemIds: readonly string[]
+  readonly coatedFrom: number
+  readonly coatedTo: number
+  /** The last coat is on; otherwise times are planned. */
+  readonly coated: boolean
+  /** Minutes the coat came later than the board expected, when that was told. */
+  readonly lateMin: number | null
+  readonly spans: readonly PullSpan[]
+  /** When the plan has the crew pull it, or null. */
+  readonly plannedAt: number | null
+}
+
+export interface WindowsSetup {
+  readonly job: Job
+  readonly clocks: (roomId: string) => JobClocks
+  readonly recipes: ReadonlyMap<string, Recipe>
+  /** Which activity lays each hem's tape. */
+  readonly layOf: ReadonlyMap<string, ActivityId>
+  /** What each activity takes. */
+  readonly minutes: ReadonlyMap<ActivityId, number>
+  readonly log: LogState
+  readonly parameters: Pick<Parameters, 'work'>
+}
+
+const stepOfRound = (job: Job, round: Round): PaintStep =>
+  sure(sure(job.rooms.find((room) => room.id === round.roomId)).steps.find((step) => step.id === round.stepId))
+
+/** Windows of every hem not yet pulled, grouped by round and time of the last coat. */
+export function pullPlans(
+  setup: WindowsSetup,
+  rounds: readonly Round[],
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullPlan[] {
+  return rounds.flatMap((round) => round.pulls.flatMap((pull) => plansOf(setup, round, pull, placed)))
+}
+
+function plansOf(
+  setup: WindowsSetup,
+  round: Round,
+  pull: RoundPull,
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullPlan[] {
+  const step = stepOfRound(setup.job, round)
+  const left = pull.hemIds.filter((hemId) => {
+    const state = setup.log.hems.get(hemId) ?? UNTOUCHED
+    return state.pulledAt === null && state.skipped === null
+  })
+  return [...groupedBy(left, (hemId) => lastCoat(setup.log, hemId, lastCoatIn(setup, round, step)))].flatMap(
+    ([at, hemIds]) => {
+      const plan = at === null ? plannedCoat(setup, round, step, placed) : struck(setup, round, step, hemIds)
+      return plan ? [onePlan(setup, round, pull, step, hemIds, plan, at !== null, placed)] : []
+    },
+  )
+}
+
+const lastCoat = (log: LogState, hemId: string, coats: number): number | null =>
+  log.hems.get(hemId)?.coatedAt[coats - 1] ?? null
+
+/** The number of a round's last coat. */
+const lastCoatIn = ({ job }: WindowsSetup, round: Round, step: PaintStep): number =>
+  lastCoatOf(sure(job.rooms.find((room) => room.id === round.roomId)), step)
+
+function struck(setup: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly string[]) {
+  const { log, minutes } = setup
+  const last = lastCoatIn(setup, round, step)
+  const tick = (hemId: string) => lastCoat(log, hemId, last)
+  return strokesOf(hemIds.map(tick), round.hemIds.map(tick), minutes.get(coatOf(round, last)) ?? 0)
+}
+
+function plannedCoat(
+  setup: WindowsSetup,
+  round: Round,
+  step: PaintStep,
+  placed: ReadonlyMap<string, PlacedTask>,
+): { from: number; to: number } | null {
+  const task = placed.get(coatOf(round, lastCoatIn(setup, round, step)))
+  return task ? { from: task.from, to: task.to } : null
+}
+
+function onePlan(
+  setup: WindowsSetup,
+  round: Round,
+  manner: RoundPull,
+  step: PaintStep,
+  hemIds: readonly string[],
+  coat: { from: number; to: number },
+  coated: boolean,
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullPlan {
+  const pull = placed.get(manner.taskId)
+  const late = hemIds.map((hemId) => setup.log.hems.get(hemId)?.coatLateMin ?? null).filter((each) => each !== null)
+  return {
+    roundId: round.id,
+    taskId: manner.taskId,
+    manner: manner.manner,
+    roomId: round.roomId,
+    crewId: placed.get(coatOf(round, lastCoatIn(setup, round, step)))?.crewId ?? round.crewId,
+    hemIds,
+    coatedFrom: coat.from,
+    coatedTo: coat.to,
+    coated,
+    lateMin: coated && late.length ? Math.max(...late) : null,
+    spans: spansOf(setup, round, manner, step, hemIds, coat, placed),
+    plannedAt: pull && !pull.done ? pull.from : null,
+  }
+}
+
+/** Spans for hems coated together; the strictest tape and the first bead decide. */
+function spansOf(
+  setup: WindowsSetup,
+  round: Round,
+  pull: RoundPull,
+  step: PaintStep,
+  hemIds: readonly string[],
+  coat: { from: number; to: number },
+  placed: ReadonlyMap<string, PlacedTask>,
+): PullSpan[] {
+  if (pull.manner === 'peel') return peelWindow(coat.from, coat.to + pull.afterH * 60)
+  const { job, recipes, log, minutes, layOf } = setup
+  const clocks = setup.clocks(round.roomId)
+  const outdoors = sure(job.rooms.find((room) => room.id === round.roomId)).kind === 'elevation'
+  const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((each) => each !== undefined)
+  const beads = recipeList.flatMap((each) => (each.sealantId ? [sealantOf(job.shelf, each.sealantId)] : []))
+  const sealant = [...beads].sort((a, b) => a.skinMin - b.skinMin)[0] ?? null
+  const beaded = round.hemIds.filter((hemId) => recipes.get(hemId)?.sealantId)
+  const sealTick = (hemId: string) => log.hems.get(hemId)?.sealedAt ?? null
+  const beadId = actOf(round, 'bead')
+  const wiped = strokesOf(hemIds.map(sealTick), beaded.map(sealTick), minutes.get(beadId) ?? 0) ?? placed.get(beadId)
+  const limits = hemIds.flatMap((hemId) => {
+    const recipe = recipes.get(hemId)
+    const laid = log.hems.get(hemId)?.laidAt ?? placed.get(layOf.get(hemId) ?? '')?.from ?? coat.from
+    const days = recipe?.tapeId && stayDaysOf(tapeOf(job.shelf, recipe.tapeId), outdoors)
+    const limit = days ? offBy(clocks.stay, days, laid) : null
+    return limit === null ? [] : [limit]
+  })
+  const coating = coatOfStep(job.shelf, step)
+  const spans = pullWindow({
+    drying: clocks.paint(surfaceClockOf(coating)),
+    hardening: clocks.paint(filmClockOf(coating)),
+    beadDrying: clocks.drying,
+    coating,
+    settleShare: setup.parameters.work.settleShare.value,
+    coatedFrom: coat.from,
+    coatedTo: coat.to,
+    sealant,
+    sealedAt: sealant ? Math.min(coat.from, wiped?.from ?? coat.from) : null,
+    offBy: limits.length ? Math.min(...limits) : null,
+  })
+  return pull.manner === 'dry' ? dryOnly(spans) : spans
+}

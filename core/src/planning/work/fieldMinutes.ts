@@ -1,0 +1,26 @@
+import { isFace, readFace, type FaceKey, type HouseRules, type PaintStep, type Room } from '../../base/nouns'
+import { faceAreaMm2 } from '../../survey/rooms/areas'
+import { skirtingRunMm, trimRunMm } from '../../survey/rooms/trim'
+
+/** Minutes one practised painter takes for one coat of a face: trim by its run, the rest by its area; a gun by area. */
+export function fieldMinutes(room: Room, key: FaceKey, step: PaintStep, house: HouseRules): number {
+  const { rates } = house
+  const areaM2 = () => faceAreaMm2(room, key) / 1e6
+  if (step.tool === 'spray') return areaM2() * rates.sprayPerM2
+  const runMm = trimRunMm(room, key)
+  if (runMm !== null) return (runMm / 1000) * rates.trimPerM
+  if (step.tool === 'brush') return areaM2() * rates.brushPerM2
+  return areaM2() * (isFace(key, 'ceiling') ? rates.ceilingPerM2 : rates.rollPerM2)
+}
+
+/** What of a face belongs to a wall, 0 … 1: all of what stands on it; of what goes round by the length on it. */
+export function shareOnWall(room: Room, key: FaceKey, wallId: string): number {
+  const { kind, id } = readFace(key) ?? { kind: null, id: null }
+  if (kind === 'wall') return id === wallId ? 1 : 0
+  const standing = [...room.openings, ...room.pieces].find((each) => each.id === id)
+  if (standing) return standing.wallId === wallId ? 1 : 0
+  const lengthOf = (id_: string) =>
+    kind === 'skirting' ? skirtingRunMm(room, id_) : (room.walls.find((wall) => wall.id === id_)?.lengthMm ?? 0)
+  const around = room.walls.reduce((sum, wall) => sum + lengthOf(wall.id), 0)
+  return around === 0 ? 0 : lengthOf(wallId) / around
+}

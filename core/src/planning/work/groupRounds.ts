@@ -1,0 +1,204 @@
+import type { Parameters } from '../../base/parameters/parameters'
+import {
+  type Crew,
+  type FieldOrder,
+  type HouseRules,
+  type PaintStep,
+  type Room,
+  said,
+  type Said,
+  type Shelf,
+  listed,
+} from '../../base/nouns'
+import type { JobClocks } from '../../nature/cure/areaClocks'
+import { sealantOf } from '../../survey/shelf/find'
+import { coatOfStep } from '../../nature/cure/film'
+import { surfaceClockOf, type PaintClock } from '../../nature/cure/paintClocks'
+import { onceFor } from '../../base/units/onceFor'
+import { longestSpan, shortestSpan } from '../../nature/cure/shortestSpan'
+import type { Hem } from '../../survey/hems/deriveHems'
+import type { Recipe } from '../../masking/recipes/recipe'
+import { crewSpeed } from '../../nature/calendar/calendar'
+import { fieldOrderOf, metresOf, wetMinutes, workByWall, type WallWork } from './stepWork'
+import { longestWet } from './wetTimes'
+
+/** Walls that one crew does in one go. */
+export interface WallGroup {
+  readonly work: readonly WallWork[]
+  /** Which part of its one wall it is; null for whole walls. */
+  readonly part: number | null
+  /** When its field is rolled. */
+  readonly fieldOrder: FieldOrder
+  readonly wetNeedMin: number
+  readonly wetWindowMin: number | null
+  /** Minutes a fresh edge still runs when it is freed: a short round waits that long before it pulls. */
+  readonly settleMin: number
+  readonly why: Said
+  readonly problem: Said | null
+}
+
+export interface GroupingSetup {
+  readonly room: Room
+  readonly step: PaintStep
+  readonly hems: readonly Hem[]
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly house: HouseRules
+  readonly shelf: Shelf
+  readonly clocks: JobClocks
+  readonly crew: Crew
+  /** Hours in which it may be done: the air of the fastest of them decides. */
+  readonly hours: readonly number[]
+  /** Longest unbroken stretch of the crew's day. */
+  readonly stretchMin: number
+  readonly parameters: Parameters
+}
+
+/**
+ * Groups a step's walls, left to right, into the largest rounds that the crew can seal, coat and pull before bead
+ * or paint skins, and that fit between two breaks. A wall too long on its own is divided where one line ends and the next
+ * begins; a line too long on its own stays one round and says where to divide it.
+ */
+export function groupRounds(setup: GroupingSetup): WallGroup[] {
+  const works = workByWall(setup.room, setup.step, setup.hems, setup.house)
+  const groups: WallGroup[] = []
+  let open: WallWork[] = []
+  for (const work of works) {
+    const wider = [...open, work]
+    if (open.length > 0 && !fits(setup, wider)) {
+      groups.push(groupOf(setup, open))
+      open = []
+    } else if (open.length > 0) {
+      open = wider
+      continue
+    }
+    const parts = fits(setup, [work]) ? [work] : divided(setup, work)
+    if (parts.length === 1) open = [work]
+    else groups.push(...parts.map((part) => groupOf(setup, [part])))
+  }
+  if (open.length > 0) groups.push(groupOf(setup, open))
+  return groups
+}
+
+/**
+ * A wall in parts that fit, from left to right, by the lines on it: at its openings, its corners, and points where
+ * somebody cut a line. Its broad faces are filled in once, when the last of the lines is through, or before the first.
+ */
+function divided(setup: GroupingSetup, work: WallWork): WallWork[] {
+  const hems = [...work.hems].sort((a, b) => leftOf(a) - leftOf(b))
+  const [wet, others] = [hems.filter((hem) => comesOffWet(setup, hem)), hems.filter((hem) => !comesOffWet(setup, hem))]
+  const groups: Hem[][] = []
+  for (const hem of wet) {
+    const last = groups.at(-1)
+    if (last && fits(setup, [partOf(work, [...last, hem])])) last.push(hem)
+    else groups.push([hem])
+  }
+  const order = fieldOrderOf([work], setup.recipes, setup.house, setup.step)
+  const holder = order === 'after-pull' ? groups.length - 1 : 0
+  // Lines that mind no wet edge are a part of their own, behind those that do.
+  const parts = others.length > 0 ? [...groups, others] : groups
+  return parts.map((own, i) => {
+    const part = { ...partOf(work, own), part: i + 1 }
+    if (order === 'within') return part
+    return { ...part, restMin: i === holder ? work.restMin : 0 }
+  })
+}
+
+const comesOffWet = ({ recipes, step }: GroupingSetup, hem: Hem): boolean =>
+  hem.stepId === step.id && recipes.get(hem.id)?.pull === 'wet'
+
+const leftOf = (hem: Hem): number => Math.min(...hem.segments.map((s) => Math.min(s.x1, s.x2)))
+
+/** Some of a wall's lines with their share of its field. */
+function partOf(work: WallWork, hems: readonly Hem[]): WallWork {
+  const along = hems.flatMap(({ id }): [string, number][] => {
+    const minutes = work.alongMin.get(id)
+    return minutes === undefined ? [] : [[id, minutes]]
+  })
+  const share = metresOf(hems) / metresOf(work.hems)
+  return { ...work, hems, alongMin: new Map(along), restMin: work.restMin * share }
+}
+
+function fits(setup: GroupingSetup, works: readonly WallWork[]): boolean {
+  const { need, window, total } = wetTimes(setup, works)
+  return (window === null || need <= window * setup.parameters.work.wetMargin.value) && total <= setup.stretchMin
+}
+
+interface WetTimes {
+  /** Minutes the worst hem stays wet, and may; whichever of bead and paint is nearer its limit. */
+  readonly need: number
+  readonly window: number | null
+  /** Minutes of the whole unbroken part. */
+  readonly total: number
+}
+
+function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
+  const { house, step, crew, recipes } = setup
+  const isApart = fieldOrderOf(works, recipes, house, step) !== 'within'
+  const speed = crewSpeed(crew, setup.parameters)
+  const minutes = works.flatMap((work) => wetMinutes(setup.room, work, recipes, house, step, speed, isApart))
+  const total = minutes.reduce((sum, each) => sum + each.seal + each.coat + each.pull, 0)
+  const hems = works.flatMap((work) => work.hems).filter((hem) => hem.stepId === step.id)
+  if (!hems.some((hem) => comesOffWet(setup, hem))) return { need: 0, window: null, total }
+  const { bead, paint } = longestWet(minutes)
+  const coating = coatOfStep(setup.shelf, step)
+  const paintWindow = windowMin(setup, surfaceClockOf(coating), coating.openMin)
+  const skins = hems.flatMap((hem) => {
+    const id = recipes.get(hem.id)?.sealantId
+    return id ? [sealantOf(setup.shelf, id).skinMin] : []
+  })
+  const beadWindow = skins.length ? windowMin(setup, 'drying', Math.min(...skins)) : null
+  if (beadWindow !== null && (paintWindow === null || bead / beadWindow > paint / paintWindow)) {
+    return { need: bead, window: beadWindow, total }
+  }
+  return { need: paint, window: paintWindow, total }
+}
+
+/** The shortest time in which something wet for `labelMin` at label conditions skins; null for never. */
+function windowMin(setup: GroupingSetup, clock: PaintClock, labelMin: number): number | null {
+  const known = windowsOf(setup)
+  const key = `${clock} ${labelMin}`
+  const found = known.get(key)
+  if (found !== undefined) return found
+  const window = shortestSpan(setup.clocks.paint(clock), setup.hours, labelMin)
+  known.set(key, window)
+  return window
+}
+
+const windowsOf = onceFor((_setup: GroupingSetup) => new Map<string, number | null>())
+
+function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
+  const { need, window } = wetTimes(setup, works)
+  const walls = listed(
+    works.map((work) => setup.room.walls.find((wall) => wall.id === work.wallId)?.name ?? work.wallId),
+  )
+  const facts = { count: works.length, walls, need: Math.ceil(need), window: window === null ? 0 : Math.floor(window) }
+  const why = window === null ? said('round.whole', { step: setup.step.name }) : said('round.size', facts)
+  const fieldOrder = fieldOrderOf(works, setup.recipes, setup.house, setup.step)
+  const problem = window !== null && need > window ? tooLong(setup, works, facts, fieldOrder) : null
+  const coating = coatOfStep(setup.shelf, setup.step)
+  const settleRefMin = coating.openMin * setup.parameters.work.settleShare.value
+  const settleMin = longestSpan(setup.clocks.paint(surfaceClockOf(coating)), setup.hours, settleRefMin) ?? 0
+  return {
+    work: works,
+    part: works[0]?.part ?? null,
+    fieldOrder,
+    wetNeedMin: need,
+    wetWindowMin: window,
+    settleMin,
+    why,
+    problem,
+  }
+}
+
+/** A line too long for its window, and what divides it: never more haste, and never a dry pull over a bead. */
+function tooLong(
+  { room, step, parameters }: GroupingSetup,
+  works: readonly WallWork[],
+  facts: { readonly walls: Said['facts'][string]; readonly need: number; readonly window: number },
+  fieldOrder: FieldOrder,
+): Said {
+  const parts = Math.ceil(facts.need / Math.max(1, facts.window * parameters.work.wetMargin.value))
+  const told = { room: room.name, ...facts, parts }
+  const isWithin = fieldOrder === 'within' && works.some((work) => work.restMin > 0) && step.tool !== 'spray'
+  return said(isWithin ? 'round.too_long_within' : 'round.too_long', told)
+}

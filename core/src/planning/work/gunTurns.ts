@@ -1,0 +1,158 @@
+import { isGunDown, isGunUp, readActivity, writeActivity, type ActivityId, type ActivityRef } from '../../base/nouns'
+import type { GunRun } from './activity'
+
+/** What goes through a gun from its being made ready to its being cleaned, in the order it is sprayed. */
+export interface GunTurn {
+  readonly up: ActivityRef
+  readonly down: ActivityRef
+  readonly coatIds: readonly ActivityId[]
+  /** The turn that the same gun takes before; null for its first. */
+  readonly before: number | null
+  /** It rests for so long before that it is not filled again the same evening. */
+  readonly isAfterRest: boolean
+}
+
+/** What goes through which gun after what. */
+export interface GunTurns {
+  readonly turns: readonly GunTurn[]
+  /** What there is no need for: a gun that goes on with its colour elsewhere is neither cleaned nor made ready. */
+  readonly idle: readonly ActivityId[]
+}
+
+export const NO_TURNS: GunTurns = { turns: [], idle: [] }
+
+/** Paint stays in a gun for this long at most, its tip in water, min. From memory. */
+export const STAYS_MIN = 6 * 60
+
+/**
+ * As if paint that several runs have were in the gun already, and no gun were ever cleaned between: nothing takes longer than it may
+ * in a real plan, whatever turns it takes.
+ */
+export function freestTurns(runs: readonly GunRun[]): GunTurns {
+  const count = new Map<string, number>()
+  for (const { paint } of runs) count.set(paint, (count.get(paint) ?? 0) + 1)
+  return { turns: [], idle: runs.flatMap((run) => ((count.get(run.paint) ?? 0) > 1 ? endsOf(run) : [])) }
+}
+
+const endsOf = ({ first, last }: GunRun): ActivityId[] => [
+  writeActivity({ of: 'step', ...first, act: 'gun-up' }),
+  writeActivity({ of: 'step', ...last, act: 'gun-down' }),
+]
+
+/** When a plan does something, minutes since the epoch. */
+interface Timed {
+  readonly taskId: ActivityId
+  readonly crewId: string
+  readonly from: number
+  readonly to: number
+  readonly done: boolean
+}
+
+interface Sprayed {
+  readonly run: GunRun
+  readonly coat: Timed
+}
+type Stretch = Sprayed[]
+
+/**
+ * The turns of all guns as a plan has them that was made without: a coat goes through the gun that its colour is in, while that
+ * is fresh, else through one that is clean, else through the one that stood longest.
+ *
+ * @param guns  how many there are; of any number where nobody knows
+ */
+export function gunTurns(runs: readonly GunRun[], placed: readonly Timed[], guns: number): GunTurns {
+  const times = new Map(placed.map((each) => [each.taskId, each]))
+  const ticked = placed.filter(({ taskId, done }) => done && (isGunUp(taskId) || isGunDown(taskId)))
+  const coats = runs
+    .flatMap((run) => run.coatIds.flatMap((id) => times.get(id) ?? []).map((coat) => ({ run, coat })))
+    .sort((a, b) => a.coat.from - b.coat.from)
+  const held: Stretch[][] = []
+  for (const next of coats) {
+    const filled = held.find((gun) => goesOn(gun.at(-1) ?? [], next, ticked))
+    const own = held.find((gun) => gun.at(-1)?.at(-1)?.run.paint === next.run.paint)
+    if (filled) filled.at(-1)?.push(next)
+    else (own ?? freeGun(held, guns)).push([next])
+  }
+  return named(runs, held, times)
+}
+
+const endOf = (stretch: Stretch | undefined): number => Math.max(...(stretch ?? []).map(({ coat }) => coat.to))
+
+/** Whether a gun sprays a coat with what it is filled with: the same paint, fresh, by the same people, and nobody cleaned it. */
+function goesOn(stretch: Stretch, { run, coat }: Sprayed, ticked: readonly Timed[]): boolean {
+  const last = stretch.at(-1)
+  if (!last || last.run.paint !== run.paint || last.coat.crewId !== coat.crewId) return false
+  const end = endOf(stretch)
+  const isBetween = ({ taskId, to }: Timed): boolean =>
+    to > end && to <= coat.from && (isOf(taskId, run) || stretch.some((each) => isOf(taskId, each.run)))
+  return coat.from - end <= STAYS_MIN && !ticked.some(isBetween)
+}
+
+function isOf(id: ActivityId, { first, last }: GunRun): boolean {
+  const ref = readActivity(id)
+  return ref?.of === 'step' && [first, last].some((each) => each.roomId === ref.roomId && each.stepId === ref.stepId)
+}
+
+/** A gun nobody has used yet, or the one whose last coat is longest ago. */
+function freeGun(held: Stretch[][], guns: number): Stretch[] {
+  if (held.length < guns) {
+    const gun: Stretch[] = []
+    held.push(gun)
+    return gun
+  }
+  return held.reduce((best, gun) => (endOf(gun.at(-1)) < endOf(best.at(-1)) ? gun : best))
+}
+
+/** How each stretch begins and ends, and what its runs need not do for it. */
+function named(
+  runs: readonly GunRun[],
+  held: readonly (readonly Stretch[])[],
+  times: ReadonlyMap<ActivityId, Timed>,
+): GunTurns {
+  const all = held.flat()
+  const stretchesOf = new Map(runs.map((run) => [run, all.filter((each) => each.some((one) => one.run === run))]))
+  const begun = new Map(all.map((each) => [each, refOf(each, each[0], 'gun-up')]))
+  const ended = new Map(all.map((each) => [each, refOf(each, each.at(-1), 'gun-down')]))
+  function refOf(stretch: Stretch, one: Sprayed | undefined, act: 'gun-up' | 'gun-down'): ActivityRef | null {
+    const own = one && stretchesOf.get(one.run)
+    if (!own) return null
+    const turn = own.indexOf(stretch) + (act === 'gun-up' ? 0 : 1)
+    const isEnd = act === 'gun-up' ? turn === 0 : turn === own.length
+    return { of: 'step', ...(isEnd && act === 'gun-down' ? one.run.last : one.run.first), act, ...(!isEnd && { turn }) }
+  }
+  const isTicked = (ref: ActivityRef): boolean => times.get(writeActivity(ref))?.done ?? false
+  const isBegun = (stretch: Stretch | undefined): boolean => stretch?.some(({ coat }) => coat.done) ?? false
+  // Once it has sprayed again it was cleaned and filled, whether or not somebody ticked it.
+  const isPast = (ref: ActivityRef, next: Stretch | undefined): boolean =>
+    ref.of === 'step' && ref.turn !== undefined && isBegun(next) && !isTicked(ref)
+  const turns: GunTurn[] = []
+  const past: ActivityId[] = []
+  for (const gun of held)
+    gun.forEach((stretch, i) => {
+      const [up, down] = [begun.get(stretch), ended.get(stretch)]
+      if (!up || !down) return
+      if (isPast(up, stretch)) past.push(writeActivity(up))
+      if (isPast(down, gun[i + 1])) past.push(writeActivity(down))
+      const isAfterRest = i > 0 && (stretch[0]?.coat.from ?? 0) - endOf(gun[i - 1]) > STAYS_MIN
+      const coatIds = stretch.map(({ coat }) => coat.taskId)
+      turns.push({ up, down, coatIds, before: i > 0 ? turns.length - 1 : null, isAfterRest })
+    })
+  const needed = new Set(turns.flatMap(({ up, down }) => [writeActivity(up), writeActivity(down)]))
+  const sprayed = runs.filter((run) => (stretchesOf.get(run)?.length ?? 0) > 0)
+  const idle = sprayed.flatMap((run) => endsOf(run).filter((id) => !needed.has(id) && !times.get(id)?.done))
+  return { turns, idle: [...idle, ...past] }
+}
+
+/** Whether a plan keeps the turns it has by itself: nothing is done more or less often, and no gun is filled before it is clean. */
+export function areKept({ turns, idle }: GunTurns, placed: readonly Timed[]): boolean {
+  const times = new Map(placed.map((each) => [each.taskId, each]))
+  const at = (ref: ActivityRef | undefined) => ref && times.get(writeActivity(ref))
+  const isAgain = (ref: ActivityRef): boolean => ref.of === 'step' && ref.turn !== undefined
+  return (
+    idle.length === 0 &&
+    turns.every(({ up, down, before }) => {
+      const [cleaned, filled] = [at(before === null ? undefined : turns[before]?.down), at(up)]
+      return !isAgain(up) && !isAgain(down) && (!cleaned || !filled || cleaned.to <= filled.from)
+    })
+  )
+}

@@ -1,0 +1,308 @@
+import type { Parameters } from '../../base/parameters/parameters'
+import { said, type Crew, type Job, type PaintStep, type Room, type Shelf } from '../../base/nouns'
+import { longestStretchMin, type Calendars, type Stretch } from '../../nature/calendar/calendar'
+import { coatingOf } from '../../survey/shelf/find'
+import type { JobClocks } from '../../nature/cure/areaClocks'
+import { hoursOfStep } from '../../nature/cure/shortestSpan'
+import { coatOfStep } from '../../nature/cure/film'
+import { filmClockOf } from '../../nature/cure/paintClocks'
+import type { Hem } from '../../survey/hems/deriveHems'
+import { facesOfStep, lastCoatOf, stepsOf } from '../../survey/rooms/faces'
+import { estimateStepTimes } from '../../masking/recipes/estimateTimes'
+import type { Recipe } from '../../masking/recipes/recipe'
+import type { Activity, Lag, Work } from './activity'
+import { assignCrews } from './assignCrews'
+import { clothShelves } from '../../masking/covers/clothShelves'
+import { coverNeeds } from '../../masking/covers/coverNeeds'
+import { groupRounds, type WallGroup } from './groupRounds'
+import type { GunTurns } from './gunTurns'
+import { gunRuns, inHouseOrder, type GunRuns } from './houseOrder'
+import { partLags } from './partLags'
+import { byPractised } from './practised'
+import { roundOf, type RoundWork, type Wait } from './roundWork'
+import { beginRoom, endRoom, stepWhole } from './roomEnds'
+import { roomWorkMinutes } from './roomWorkMinutes'
+import { atOnce, lagsTo, waitsFor } from './waits'
+import type { WholeSetup } from './wholeActs'
+import { withTurns } from './withTurns'
+
+export interface WorkSetup {
+  readonly job: Job
+  readonly clocks: (roomId: string) => JobClocks
+  readonly hems: readonly Hem[]
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly calendars: Calendars
+  readonly nextShift: (at: number) => number
+  /** Bleeds that somebody counted, by hem. */
+  readonly counted: ReadonlyMap<string, number>
+  readonly parameters: Parameters
+}
+
+/**
+ * Groups every room's hems into rounds, step after step, and lists all activities with what each waits for. What goes through
+ * which gun after what only a plan tells: the work is answered for any such turns.
+ */
+export function jobWork(setup: WorkSetup): (turns: GunTurns) => Work {
+  const { job } = setup
+  const crewOf = assignCrews(job.rooms, job.crews, roomWorkMinutes(job, setup.hems), setup.parameters)
+  const placed = job.rooms.flatMap((room) => {
+    const crew = job.crews.find((each) => each.id === crewOf.get(room.id))
+    return crew && room.steps.length > 0 ? [{ room, crew }] : []
+  })
+  const guns = gunRuns(placed.map(({ room, crew }) => ({ room, crewId: gunCrewOf(job, room.id) ?? crew.id })))
+  const shelves = clothShelves(job.rooms, job.shelf)
+  const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns, shelves))
+  const own = parts.flatMap((part) => part.activities)
+  const tied = {
+    activities: inHouseOrder(own, placed),
+    lags: [...parts.flatMap((part) => part.lags), ...guns.lags(own)],
+  }
+  const sprayed = guns.runs(own)
+  return (turns) => {
+    const { activities: turned, lags } = withTurns(turns, tied)
+    const given = turned.map(handedOver(job, lags)).map(heldBy(job))
+    const { activities, untold } = byPractised(job, given, lags)
+    return {
+      rounds: parts.flatMap((part) => part.rounds),
+      activities,
+      lags,
+      gunRuns: sprayed,
+      problems: [...parts.flatMap((part) => part.problems), ...nobodyPractised(job, untold)],
+    }
+  }
+}
+
+/** Rooms with lines to be cut by hand and nobody who can, each once. */
+function nobodyPractised({ rooms }: Job, acts: readonly Activity[]): Work['problems'] {
+  const ids = new Set(acts.map((act) => act.roomId))
+  return rooms.flatMap((room) => (ids.has(room.id) ? [said('work.nobody_practised', { room: room.name })] : []))
+}
+
+/** The crew that takes over with the gun in a room; null for the room's own. */
+function gunCrewOf({ planning, crews }: Job, roomId: string): string | null {
+  const crewId = planning.rooms.find((each) => each.roomId === roomId)?.gunCrewId ?? null
+  return crews.some((crew) => crew.id === crewId && crew.people.length > 0) ? crewId : null
+}
+
+/** Work with the gun by the crew that takes over with it, but for what has to follow the maskers' work without a minute between. */
+function handedOver(job: Job, lags: readonly Lag[]): (act: Activity) => Activity {
+  const tied = new Set(
+    lags.flatMap(({ from, to, max }) => (max?.clock === 'plain' && max.amount === 0 ? [from, to] : [])),
+  )
+  return (act) => {
+    const isGun = act.kind === 'gun-up' || act.kind === 'gun-down' || act.needs.gun
+    const crewId = isGun && !tied.has(act.id) ? gunCrewOf(job, act.roomId) : null
+    return crewId === null ? act : { ...act, needs: { ...act.needs, crewId } }
+  }
+}
+
+/** An activity, by the crew that somebody gave it to. */
+function heldBy({ planning, crews }: Job): (act: Activity) => Activity {
+  const able = new Set(crews.filter((crew) => crew.people.length > 0).map((crew) => crew.id))
+  const given = new Map(planning.holds.map((hold) => [hold.taskId, hold.crewId]))
+  return (act) => {
+    const crewId = given.get(act.id) ?? null
+    return crewId !== null && able.has(crewId) ? { ...act, needs: { ...act.needs, crewId } } : act
+  }
+}
+
+function roomWork(
+  setup: WorkSetup,
+  room: Room,
+  crew: Crew,
+  guns: GunRuns,
+  shelves: ReadonlyMap<string, Shelf>,
+): Omit<Work, 'gunRuns'> {
+  const { job, recipes, parameters } = setup
+  const hems = setup.hems.filter((hem) => hem.roomId === room.id)
+  const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf)
+  const whole: WholeSetup = { room, crew, house: job.house, parameters, covers, hems, recipes, counted: setup.counted }
+  const begun = beginRoom(whole)
+  const found: RoundWork[] = []
+  const problems: Work['problems'][number][] = []
+  const coats = new Map<string, Activity[]>()
+  const activities: Activity[] = [...begun.activities]
+  const lags: Lag[] = [...begun.lags]
+  let before = begun.waits
+  for (const step of room.steps) {
+    const groups = groupsOf(setup, room, crew, step)
+    const own = stepWhole(whole, step, guns)
+    const laysAfter = own.mark ? waitsFor([own.mark]) : before
+    const ready = waitsFor([own.cover, own.gunUp])
+    const rounds = groups.map((group) => roundIn(setup, room, crew, step, group, laysAfter, coats, ready))
+    problems.push(...groups.flatMap((group) => group.problem ?? []))
+    found.push(...rounds)
+    coats.set(
+      step.id,
+      rounds.flatMap((each) => each.activities.filter((act) => act.coat === lastCoatOf(room, step))),
+    )
+    const acts = inOrder(rounds, step)
+    const freed = rounds.flatMap(freeingActs)
+    const lays = acts.filter((act) => act.kind === 'lay')
+    if (own.mark) lags.push(...lagsTo(own.mark, before))
+    if (own.cover) lags.push(...lagsTo(own.cover, lays.length > 0 ? waitsFor(lays) : laysAfter))
+    if (own.gunUp) lags.push(...lagsTo(own.gunUp, own.cover ? waitsFor([own.cover]) : waitsFor(lays)))
+    if (own.uncover) lags.push(...lagsTo(own.uncover, freed.map(atOnce)))
+    const heads = [own.mark, ...lays, own.cover, own.gunUp].filter((act) => act !== null)
+    activities.push(...heads, ...acts.filter((act) => act.kind !== 'lay'))
+    // A gun is cleaned at once: whoever takes it next takes it clean.
+    const lastCoat = acts.filter((act) => act.kind === 'coat').at(-1)
+    const gunDown = own.gunDown && { ...own.gunDown, follows: lastCoat?.id ?? null }
+    activities.push(...[gunDown, own.uncover].filter((act) => act !== null))
+    if (rounds.length > 0) before = [...freed.map(atOnce), ...waitsFor([own.uncover])]
+  }
+  const last = [...before, ...found.flatMap(peelActs).map(atOnce)]
+  const ended = endRoom(whole, job.shelf, last)
+  return {
+    rounds: found.map((each) => each.round),
+    activities: [...activities, ...ended.activities],
+    lags: [...lags, ...found.flatMap((each) => each.lags), ...partLags(found), ...ended.lags],
+    problems,
+  }
+}
+
+/**
+ * A step's activities in the order a crew takes them where it is free to: all tape laid, then every wall's first coat, and
+ * so on; only what has to stay wet, from bead to pull, goes round by round.
+ */
+function inOrder(rounds: readonly RoundWork[], step: PaintStep): Activity[] {
+  const phased = rounds
+    .filter(({ round }) => round.stepId === step.id)
+    .flatMap(({ activities }) =>
+      activities.map((act, i) => ({
+        act,
+        phase: Math.min(step.coats, act.kind === 'lay' ? 0 : 1 + coatsIn(activities.slice(0, i))),
+      })),
+    )
+  return phased.sort((a, b) => a.phase - b.phase).map(({ act }) => act)
+}
+
+const coatsIn = (activities: readonly Activity[]): number => activities.filter((act) => act.kind === 'coat').length
+
+function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): WallGroup[] {
+  const { job, recipes } = setup
+  return groupRounds({
+    room,
+    step,
+    hems: setup.hems.filter((hem) => hem.roomId === room.id && hem.stepIds.includes(step.id) && recipes.has(hem.id)),
+    recipes,
+    crew,
+    stretchMin: longestStretchMin(setup.calendars.get(crew.id)),
+    house: job.house,
+    shelf: job.shelf,
+    clocks: setup.clocks(room.id),
+    parameters: smaller(setup.parameters, job.planning.rooms.find((each) => each.roomId === room.id)?.roundShare ?? 1),
+    hours: hoursFrom(
+      setup.calendars.get(crew.id) ?? [],
+      estimateStepTimes(job, room, setup.nextShift).layAt.get(step.id) ?? setup.nextShift(0),
+    ),
+  })
+}
+
+/** Figures by which rounds fill only a share of what they usually would. */
+export const smaller = (parameters: Parameters, share: number): Parameters => {
+  const { wetMargin } = parameters.work
+  return { ...parameters, work: { ...parameters.work, wetMargin: { ...wetMargin, value: wetMargin.value * share } } }
+}
+
+/** Hours of a crew in which a step may be done, from about when it is laid. */
+function hoursFrom(stretches: readonly Stretch[], at: number): number[] {
+  const hours = hoursOfStep(at)
+  const own = hours.filter((hour) => stretches.some(({ from, to }) => hour >= from && hour < to))
+  return own.length > 0 ? own : hours
+}
+
+function roundIn(
+  setup: WorkSetup,
+  room: Room,
+  crew: Crew,
+  step: PaintStep,
+  group: WallGroup,
+  before: readonly Wait[],
+  coats: ReadonlyMap<string, readonly Activity[]>,
+  ready: readonly Wait[],
+): RoundWork {
+  const { job, recipes } = setup
+  const laid = group.work.flatMap((work) => work.hems).filter((hem) => hem.stepIds[0] === step.id)
+  return roundOf({
+    room,
+    step,
+    crew,
+    house: job.house,
+    shelf: job.shelf,
+    recipes,
+    parameters: setup.parameters,
+    group,
+    waits: [...before, ...cureWaits(setup, room, laid, coats)],
+    undercoats: [...ready, ...undercoatWaits(job.shelf, room, step, coats)],
+    layRelease: releaseOf(laid, recipes),
+  })
+}
+
+const peelActs = ({ round }: RoundWork): string[] =>
+  round.pulls.filter((pull) => pull.manner === 'peel').map((pull) => pull.taskId)
+
+/**
+ * Activities of a round that the room's next colour waits for: what comes last in it. A liquid mask does not hold it
+ * up: it stays on its panes for a day while work goes on beside them.
+ */
+function freeingActs(work: RoundWork): string[] {
+  const peels = new Set(peelActs(work))
+  const held = new Set(work.lags.filter((lag) => !peels.has(lag.to)).map((lag) => lag.from))
+  return work.activities.map((act) => act.id).filter((id) => !peels.has(id) && !held.has(id))
+}
+
+/** A colour waits until what lies below it on the same faces may be coated over. */
+function undercoatWaits(
+  shelf: Shelf,
+  room: Room,
+  step: PaintStep,
+  coats: ReadonlyMap<string, readonly Activity[]>,
+): Wait[] {
+  const faces = facesOfStep(room, step)
+  const below = new Set(faces.flatMap((key) => stepsOf(room, key).map((each) => each.step)))
+  return [...below].flatMap((under) =>
+    under.id === step.id
+      ? []
+      : (coats.get(under.id) ?? []).map(({ id }): Wait => ({
+          from: id,
+          min: {
+            clock: filmClockOf(coatingOf(shelf, under.coatingId)),
+            amount: coatOfStep(shelf, under).recoatMin,
+          },
+        })),
+  )
+}
+
+/** Tape waits until the keep side, coated by an earlier step of this room, has cured enough for its grip. */
+function cureWaits(
+  setup: WorkSetup,
+  room: Room,
+  hems: readonly Hem[],
+  coats: ReadonlyMap<string, readonly Activity[]>,
+): Wait[] {
+  const need = new Map<string, number>()
+  for (const hem of hems) {
+    const recipe = setup.recipes.get(hem.id)
+    if (recipe && hem.keepStepId)
+      need.set(hem.keepStepId, Math.max(need.get(hem.keepStepId) ?? 0, recipe.safeAgeRefMin))
+  }
+  const restMin = 60 * setup.job.house.restHours
+  return room.steps.flatMap((step) => {
+    const amount = need.get(step.id)
+    if (amount === undefined) return []
+    const { filmFormingC } = coatingOf(setup.job.shelf, step.coatingId)
+    return (coats.get(step.id) ?? []).flatMap(({ id }): Wait[] => [
+      { from: id, min: { clock: 'cure', amount, filmFormingC } },
+      { from: id, min: { clock: 'plain', amount: restMin } },
+    ])
+  })
+}
+
+/** The instant from which old keep sides bear their tape; null when they do already. */
+function releaseOf(hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>): number | null {
+  const from = hems
+    .flatMap((hem) => (hem.keepStepId === null ? [recipes.get(hem.id)?.safeFrom ?? null] : []))
+    .filter((at) => at !== null)
+  return from.length ? Math.max(...from) : null
+}

@@ -1,0 +1,24 @@
+import { known, type Crew, type PaintStep, type Room, word } from '../../base/nouns'
+import type { Activity, MinutePart, Needs } from './activity'
+
+/** Height up to which a step ladder does; above it people stand on a tower or a scaffold. */
+export const LADDER_REACH_MM = known(3600, 'mm', 'from-memory', word('source', 'standing-reach-of-a-painter-on-a'))
+
+/** Whether people stand on a tower or a scaffold to reach all of a room. */
+export const needsTower = ({ heightMm }: Pick<Room, 'heightMm'>): boolean => heightMm > LADDER_REACH_MM.value
+
+/** What an activity on a step's faces needs besides minutes. */
+export function needsOf(
+  room: Room,
+  step: PaintStep,
+  crew: Crew,
+  kind: Activity['kind'],
+  work: readonly MinutePart[],
+): Needs {
+  return {
+    crewId: crew.id,
+    skill: work.some((part) => part.part === 'freehand') ? 'practised' : null,
+    gun: kind === 'coat' && step.tool === 'spray',
+    tower: needsTower(room),
+  }
+}

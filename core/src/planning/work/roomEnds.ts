@@ -1,0 +1,90 @@
+import { MIN_PER_DAY } from '../../base/units/time'
+import type { PaintStep, Shelf } from '../../base/nouns'
+import { coatOfStep } from '../../nature/cure/film'
+import { surfaceClockOf } from '../../nature/cure/paintClocks'
+import { faceOf } from '../../survey/rooms/faces'
+import { AT_ONCE, type Activity, type Delay, type Lag } from './activity'
+import type { GunRuns } from './houseOrder'
+import type { Wait } from './roundWork'
+import { lagsTo, waitsFor } from './waits'
+import {
+  gunDown,
+  gunUp,
+  prepped,
+  roomCover,
+  roomLook,
+  roomPrep,
+  roomUncover,
+  stepCover,
+  stepMark,
+  stepUncover,
+  type WholeSetup,
+} from './wholeActs'
+
+interface Ends {
+  readonly activities: readonly Activity[]
+  readonly lags: readonly Lag[]
+  /** What comes next waits for these. */
+  readonly waits: readonly Wait[]
+}
+
+/**
+ * How a room begins. Inside, floors are covered before anything is made ready on them; outside a front is washed and left to
+ * dry for days before paper lies below it.
+ */
+export function beginRoom(setup: WholeSetup): Ends {
+  const { room } = setup
+  const [cover, prep] = [roomCover(setup), roomPrep(setup)]
+  if (!prep) return { activities: [cover], lags: [], waits: waitsFor([cover]) }
+  const dried: Wait = { from: prep.id, min: dryingAfter(setup) }
+  if (room.kind === 'elevation')
+    return { activities: [prep, cover], lags: lagsTo(cover, [dried]), waits: waitsFor([cover]) }
+  return { activities: [cover, prep], lags: lagsTo(prep, waitsFor([cover])), waits: [dried] }
+}
+
+function dryingAfter({ room, parameters }: WholeSetup): Delay {
+  const done = new Set(prepped(room).flatMap((key) => faceOf(room, key).prep))
+  if (room.kind === 'elevation' && done.has('wash'))
+    return { clock: 'plain', amount: parameters.work.washDryDays.value * MIN_PER_DAY }
+  if (done.has('prime')) return { clock: 'drying', amount: parameters.work.primedMin.value }
+  if (done.has('wash') || done.has('degrease')) return { clock: 'drying', amount: parameters.work.washedMin.value }
+  return AT_ONCE
+}
+
+/**
+ * How a room ends. Inside, lines are looked at and touched up while floors are still covered, once the last colour is
+ * touch-dry; outside everything is unmasked the same day, and looked at the next.
+ */
+export function endRoom(setup: WholeSetup, shelf: Shelf, last: readonly Wait[]): Omit<Ends, 'waits'> {
+  const { room } = setup
+  const [look, uncover] = [roomLook(setup), roomUncover(setup)]
+  if (!look) return { activities: [uncover], lags: lagsTo(uncover, last) }
+  if (room.kind === 'elevation') {
+    const nextDay: Wait = { from: uncover.id, min: { clock: 'plain', amount: setup.parameters.work.nextDayMin.value } }
+    return { activities: [uncover, look], lags: [...lagsTo(uncover, last), ...lagsTo(look, [nextDay])] }
+  }
+  const dried = last.flatMap(({ from }) =>
+    room.steps.map((step): Wait => {
+      const coating = coatOfStep(shelf, step)
+      return { from, min: { clock: surfaceClockOf(coating), amount: coating.touchDryMin } }
+    }),
+  )
+  return { activities: [look, uncover], lags: [...lagsTo(look, dried), ...lagsTo(uncover, waitsFor([look]))] }
+}
+
+/** What one colour needs as a whole besides its rounds. */
+export interface StepWhole {
+  readonly mark: Activity | null
+  readonly cover: Activity | null
+  readonly gunUp: Activity | null
+  readonly gunDown: Activity | null
+  readonly uncover: Activity | null
+}
+
+export const stepWhole = (setup: WholeSetup, step: PaintStep, guns: GunRuns): StepWhole => ({
+  mark: stepMark(setup, step),
+  cover: stepCover(setup, step),
+  gunUp: guns.begins(setup.room.id, step) ? gunUp(setup, step) : null,
+  gunDown: guns.ends(setup.room.id, step) ? gunDown(setup, step) : null,
+  uncover: stepUncover(setup, step),
+})

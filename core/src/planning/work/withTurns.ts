@@ -1,0 +1,79 @@
+import { writeActivity, writeSubject, type ActivityId, type ActivityRef } from '../../base/nouns'
+import { AT_ONCE, type Activity, type Lag } from './activity'
+import { STAYS_MIN, type GunTurns } from './gunTurns'
+
+interface Tied {
+  readonly activities: readonly Activity[]
+  readonly lags: readonly Lag[]
+}
+
+/** Work with its guns made ready and cleaned where their turns begin and end, and nowhere else, and tied in that order. */
+export function withTurns({ turns, idle }: GunTurns, { activities, lags }: Tied): Tied {
+  const all = [...activities]
+  const gone = new Set(idle)
+  const added: Lag[] = []
+  const link = (from: ActivityId, to: ActivityId, min = AT_ONCE): Lag => ({ from, to, min, max: null })
+  const follows = new Map<ActivityId, ActivityId>()
+  for (const { up, down, coatIds, before, isAfterRest } of turns) {
+    const [upId, downId] = [writeActivity(up), writeActivity(down)]
+    insert(
+      all,
+      up,
+      all.findIndex((act) => coatIds.includes(act.id)),
+      null,
+    )
+    const last = all.findLastIndex((act) => coatIds.includes(act.id))
+    insert(all, down, last + 1, all[last]?.id ?? null)
+    added.push(...coatIds.flatMap((id) => [link(upId, id), link(id, downId)]))
+    for (const id of coatIds) follows.set(id, upId)
+    const previous = before === null ? undefined : turns[before]
+    if (!previous) continue
+    added.push(link(writeActivity(previous.down), upId))
+    // Not filled again the same evening: it would stand filled all the same.
+    const rest = { clock: 'plain', amount: STAYS_MIN } as const
+    if (isAfterRest) added.push(...previous.coatIds.map((id) => link(id, upId, rest)))
+  }
+  const kept = all.filter((act) => !gone.has(act.id))
+  const ids = new Set(kept.map((act) => act.id))
+  return {
+    activities: kept.map((act) => followed(act, follows, ids)),
+    lags: [...around(gone, lags), ...added.filter(({ from, to }) => ids.has(from) && ids.has(to))],
+  }
+}
+
+/** While a gun is filled, what it sprays goes before other work that could begin as well. */
+function followed(act: Activity, follows: ReadonlyMap<ActivityId, ActivityId>, ids: ReadonlySet<ActivityId>): Activity {
+  const after = act.follows ?? follows.get(act.id) ?? null
+  const known = after !== null && ids.has(after) ? after : null
+  return known === act.follows ? act : { ...act, follows: known }
+}
+
+/** Puts in what is done once more like the first time, or the last, of its colour; what is there already stays where it is. */
+function insert(all: Activity[], ref: ActivityRef, at: number, follows: ActivityId | null): void {
+  const id = writeActivity(ref)
+  if (ref.of !== 'step' || at < 0 || all.some((act) => act.id === id)) return
+  const { roomId, stepId, act } = ref
+  const like =
+    all.find((each) => each.id === writeActivity({ of: 'step', roomId, stepId, act })) ??
+    all.find((each) => each.kind === act && each.stepId === stepId)
+  const subjects = [writeSubject({ of: 'work', activityId: id })]
+  if (like) all.splice(at, 0, { ...like, id, ref, subjects, follows, impliedBy: null })
+}
+
+/** Lags without some activities: what came after them comes after what they waited for. */
+function around(gone: ReadonlySet<ActivityId>, lags: readonly Lag[]): Lag[] {
+  let left = [...lags]
+  for (const id of gone) {
+    const [before, after] = [left.filter(({ to }) => to === id), left.filter(({ from }) => from === id)]
+    const round = before.flatMap((one) =>
+      after.map((two): Lag => ({
+        from: one.from,
+        to: two.to,
+        min: one.min.amount === 0 ? two.min : one.min,
+        max: null,
+      })),
+    )
+    left = [...left.filter(({ from, to }) => from !== id && to !== id), ...round]
+  }
+  return left
+}
