@@ -71,6 +71,7 @@ export {
   PULL_OPINIONS,
   readEdge,
   readFace,
+  readRound,
   readSubject,
   type Room,
   RUBS,

@@ -180,6 +180,9 @@ describe('a seal goes on before the first coat that touches the tape', () => {
       'seal',
       'coat 2',
       'pull',
+      // Each wall by itself.
+      'roll',
+      'roll',
       'roll',
     ])
     const line = plan.recipes.find((each) => each.hemId === 'r/wall:w1|ceiling')!

@@ -40,7 +40,7 @@ test('every sentence of the catalogue is said by somebody', () => {
 })
 
 test('no code stands in two parts of the catalogue: the later one would take the place of the first', () => {
-  const parts = files(join(SOURCE, 'words')).filter((path) => /\/en[A-Z]\w+\.ts$/.test(path))
+  const parts = files(join(SOURCE, 'edge/words')).filter((path) => /\/en[A-Z]\w+\.ts$/.test(path))
   const codes = parts.flatMap((path) =>
     [...readFileSync(path, 'utf8').matchAll(/^ {2}(?:'([^']+)'|(\w+)):/gm)].map((found) => found[1] ?? found[2] ?? ''),
   )

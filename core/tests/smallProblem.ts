@@ -47,6 +47,7 @@ export const problem = (
   clocks: [],
   airs: [],
   pulls: [],
+  bands: [],
   done: [],
   fixed: [],
   goals: [],

@@ -100,7 +100,8 @@ describe('addresses and fronts, read as a foreman would', () => {
     expect(
       checkPlan(problem, better.placement).filter(({ kind }) => kind === 'on-the-way' || kind === 'not-brought-yet'),
     ).toEqual([])
-    expect(better.won.moves).toBeGreaterThanOrEqual(0)
+    // More ways only where all ends sooner for it: the end goes before the ways.
+    expect(better.won.endMin > 0 || better.won.moves >= 0).toBe(true)
   })
 
   test('one tower for two fronts of one crew is carried for half an hour between them', () => {

@@ -4,7 +4,7 @@ import type { Job, PaintStep, Room } from '../src/base/nouns'
 import type { PlacedTask } from '../src/planning/plan/placement'
 import { asBegun } from '../src/planning/published/asBegun'
 import { publishedTasks } from '../src/planning/published/planChanges'
-import { formatInstant } from '../src/base/units/time'
+import { formatInstant, toLocal } from '../src/base/units/time'
 import { ticksOf, told, type Told } from './asTold'
 
 /**
@@ -18,8 +18,17 @@ const sprayed = (room: Room): Room => ({
   neededBy: null,
   steps: room.steps.map((step): PaintStep => ({ ...step, tool: 'spray', coats: 2 })),
 })
+/** The parlour in matt, whose rounds are large: satin is rolled wall by wall. */
+function mattRoom(): Job {
+  const job = gullRow()
+  const rooms = job.rooms.map((room) => ({
+    ...room,
+    steps: room.steps.map((step) => (step.targets.includes('walls') ? { ...step, coatingId: 'quay-matt' } : step)),
+  }))
+  return { ...job, rooms, log: [] }
+}
 const JOBS: readonly (readonly [string, Job])[] = [
-  ['one room', { ...gullRow(), log: [] }],
+  ['one room', mattRoom()],
   ['the demo as surveyed', survey],
   ['two kitchens alike by one gun', { ...survey, rooms: [kitchen, { ...kitchen, id: 'b', name: 'B' }].map(sprayed) }],
 ]
@@ -65,7 +74,9 @@ describe('one room, a tick that does not come', () => {
   it('a few minutes late: it is nearly done, and what follows comes as much later', () => {
     const plan = planAt(of, lay.to + 10, [lay.taskId])
     expect([of1(plan, lay).from, of1(plan, lay).to]).toEqual([lay.to + 10, lay.to + 11])
-    expect(of1(plan, next).from - next.from).toBeLessThanOrEqual(12)
+    // Or behind the meal, where line, pull and field no longer fit before it: nobody leaves a line to set.
+    const { minute } = toLocal(of1(plan, next).from, of.job.site.zone)
+    expect(of1(plan, next).from - next.from <= 12 || minute === 12 * 60 + 45).toBe(true)
     expect(plan.standing!.proposal.every(({ kind }) => kind === 'moved')).toBe(true)
   })
 

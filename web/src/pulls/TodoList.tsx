@@ -7,6 +7,8 @@ import {
   type Task,
   face,
   parseInstant,
+  readRound,
+  readSubject,
   tickDoubts,
   writeSubject,
 } from '@crisp-hem/core'
@@ -128,7 +130,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
             ) : (
               `${whenText(card.from, now, site.zone)} – ${whenText(card.to, now, site.zone)}`
             )}
-            {round && ` · ${sayText(round.name)}`}
+            {task.kind === 'roll' ? ` · ${wallsOf(room, card.subjects)}` : round && ` · ${sayText(round.name)}`}
             {metres}
             <Was taskId={task.id} now={now} />
           </p>
@@ -173,6 +175,16 @@ function Was({ taskId, now }: { taskId: string; now: number }) {
   const before = standing?.changes.find((each) => each.taskId === taskId)?.before
   if (!standing || standing.number < 2 || seen >= standing.number || !before) return null
   return <b className="text-act"> · {W.changed.was({ before: whenText(parseInstant(before), now, site.zone) })}</b>
+}
+
+/** The walls whose fields are left to roll, by name. */
+const wallsOf = (room: Room | undefined, subjects: readonly string[]): string => {
+  const ids = subjects.flatMap((subject) => {
+    const ref = readSubject(subject)
+    return ref?.of === 'field' ? (readRound(ref.roundId)?.wallIds ?? []) : []
+  })
+  const names = (room?.walls ?? []).flatMap(({ id, name }) => (ids.includes(id) ? [name] : []))
+  return W.pulls.walls({ n: names.length, list: names.join(', ') })
 }
 
 /** What of a coat a task is: all of it, or its lines where the field is rolled apart from them. */

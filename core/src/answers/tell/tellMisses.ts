@@ -101,6 +101,8 @@ function tellGroup(
       return [said('miss.wet_missed', { what, start, due })]
     case 'pull-tacky':
       return [said('miss.pull_tacky', { what, start, due })]
+    case 'band-set':
+      return [said('miss.band_set', { what, start, due, late })]
     case 'past-stay':
       return [said('miss.past_stay', { what, start, due, late })]
     // Told by themselves, with the figures of their hour (airProblems).

@@ -65,7 +65,7 @@ test('odd parts are left for the checks to name', () => {
 })
 
 describe('content of format version 3', () => {
-  const file = readFileSync(join(__dirname, '../../tests/gull-row.version3.hem.json'), 'utf8')
+  const file = readFileSync(join(__dirname, '../../../tests/gull-row.version3.hem.json'), 'utf8')
   test('a file of then is the job of now: words of lists have become codes, and nothing else', () => {
     expect(JSON.parse(file)).toMatchObject({ version: 3, house: { school: 'own-colour seal' } })
     expect(readJobFile(file)).toEqual(gullRow())

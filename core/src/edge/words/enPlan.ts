@@ -123,6 +123,8 @@ export const EN_PLAN = {
     '{what} misses its wet span, which shut at {due}, and comes off dry at {start}. Score the edge first.',
   'miss.pull_tacky':
     '{what} at {start} pulls tacky paint: the edge skinned at {due}. Pull before that, or once it is hard.',
+  'miss.band_set':
+    '{what} {start}: the line beside it has set by {due}, {late} before. A smooth band may show: roll within the round, make the rounds smaller, or start earlier.',
   'miss.past_stay':
     '{what} at {start} comes {late} too late: the tape had to be off by {due}. A tape that may stay longer, or a shift before then.',
 } as const

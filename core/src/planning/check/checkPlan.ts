@@ -2,6 +2,7 @@ import type { Placement, PlacedTask } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
 import { checkAir } from './checkAir'
 import { checkDoubles, checkPlaces } from './checkPlaces'
+import { checkFields } from './checkFields'
 import { checkLags } from './checkLags'
 import { checkPulls } from './checkPulls'
 import { checkUnplaced } from './checkUnplaced'
@@ -26,6 +27,7 @@ export function checkPlan(problem: ScheduleProblem, plan: Pick<Placement, 'place
     ...checkLags(problem, placed, passed),
     ...checkAir(problem, placed, passed),
     ...checkPulls(problem, placed, passed),
+    ...checkFields(problem, placed, passed),
     ...checkHandBacks(problem, placed),
   ]
 }

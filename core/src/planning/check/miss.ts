@@ -35,6 +35,8 @@ const MISSES = {
   'wet-missed': 'later',
   'pull-tacky': 'later',
   'past-stay': 'later',
+  // its field is reached when its line has set
+  'band-set': 'later',
   // its room is late
   'late-hand-back': 'later',
 } as const satisfies Record<string, 'made' | 'later' | 'ahead'>

@@ -22,6 +22,7 @@ import type {
   ScheduleProblem,
 } from './problem'
 import { problemPlaces } from './places'
+import { bandRules } from './bandRules'
 import { pullRules } from './pullRules'
 import { underWay, type UnderWay } from './underWay'
 
@@ -50,6 +51,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
   const airs = airRules({ job, clocks: setup.clocks, from, to: horizon }, book)
   const going = underWay(setup)
   const told = work.activities.map((act) => toldOf(setup, act, airs, going.get(act.id)))
+  const free = fieldsAlone(work, told)
   return {
     format: 'crisp-hem/problem',
     version: 1,
@@ -60,12 +62,13 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
       from: lag.from,
       to: lag.to,
       min: book.delay(lag.min, roomOf.get(lag.to) ?? ''),
-      max: lag.max && book.delay(lag.max, roomOf.get(lag.to) ?? ''),
+      max: lag.max && !free.has(lag.to) ? book.delay(lag.max, roomOf.get(lag.to) ?? '') : null,
     })),
     crews: job.crews.map((crew) => crewFrom(crew, calendars, from)),
     resources: resourcesOf(job),
     places: problemPlaces(job),
     pulls: pullRules(setup, book),
+    bands: bandRules(setup, book),
     // Read last: writing lags and pulls has told the book which clocks are needed.
     clocks: book.tables(),
     airs: airs.rules(),
@@ -73,6 +76,22 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
     fixed: [...fixedOf(job, told, from), ...[...going].map(([id, { at }]) => ({ id, at }))],
     goals: goalsOf(job, work),
   }
+}
+
+/**
+ * Fields whose lines are on already: wet tape comes off in its hour whether or not there is time left to roll behind it, and the
+ * field follows as soon as it may.
+ */
+function fieldsAlone({ activities }: Work, told: readonly Told[]): ReadonlySet<string> {
+  const coated = new Set(
+    activities.flatMap((act, i) => {
+      const each = told[i]
+      return act.kind === 'coat' && each && 'done' in each ? [`${act.roundId} ${act.coat}`] : []
+    }),
+  )
+  return new Set(
+    activities.flatMap((act) => (act.kind === 'roll' && coated.has(`${act.roundId} ${act.coat}`) ? [act.id] : [])),
+  )
 }
 
 /** Starts set by hand that are still to come, of work that is not done. */

@@ -25,6 +25,8 @@ export interface ScheduleProblem {
   /** Air that coats must be kept out of. */
   readonly airs: readonly AirRule[]
   readonly pulls: readonly PullRule[]
+  /** Fields that must be reached while the line cut in beside them is open. */
+  readonly bands: readonly BandRule[]
   readonly done: readonly DoneActivity[]
   /** Starts that were set by hand and stay. */
   readonly fixed: readonly FixedStart[]
@@ -45,6 +47,15 @@ export interface ProblemActivity {
   readonly air: string | null
   /** It follows this one straight away where that can be: the line just cut in is still open. */
   readonly follows: ActivityId | null
+}
+
+/** A field, and the line beside it: begun so long after its coat begins, and open for so much on a clock. */
+export interface BandRule {
+  readonly fieldId: ActivityId
+  readonly lineId: ActivityId
+  readonly startsAfterMin: number
+  readonly clock: string
+  readonly openMin: number
 }
 
 /** One way of doing an activity: which crew, and how many whole minutes it takes. */

@@ -20,6 +20,8 @@ import type { Hem } from '../../survey/hems/deriveHems'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { crewSpeed } from '../../nature/calendar/calendar'
 import { fieldOrderOf, metresOf, wetMinutes, workByWall, type WallWork } from './stepWork'
+import { bandShows } from '../../nature/risk/banding'
+import { lightness } from '../../survey/rooms/contrast'
 import { longestWet } from './wetTimes'
 
 /** Walls that one crew does in one go. */
@@ -33,6 +35,8 @@ export interface WallGroup {
   readonly wetWindowMin: number | null
   /** Minutes a fresh edge still runs when it is freed: a short round waits that long before it pulls. */
   readonly settleMin: number
+  /** Longest unbroken stretch of the crew's day, min. */
+  readonly stretchMin: number
   readonly why: Said
   readonly problem: Said | null
 }
@@ -120,8 +124,45 @@ function partOf(work: WallWork, hems: readonly Hem[]): WallWork {
 
 function fits(setup: GroupingSetup, works: readonly WallWork[]): boolean {
   const { need, window, total } = wetTimes(setup, works)
-  return (window === null || need <= window * setup.parameters.work.wetMargin.value) && total <= setup.stretchMin
+  const inTime = window === null || need <= window * setup.parameters.work.wetMargin.value
+  return inTime && total + rolledMin(setup, works) <= setup.stretchMin && reachesOpen(setup, works)
 }
+
+/** Minutes of the fields that follow the pull of some walls without a break. */
+function rolledMin(setup: GroupingSetup, works: readonly WallWork[]): number {
+  const { house, step, crew, recipes, parameters } = setup
+  if (fieldOrderOf(works, recipes, house, step) !== 'after-pull') return 0
+  return works.reduce((sum, work) => sum + work.restMin, 0) / crewSpeed(crew, parameters)
+}
+
+/**
+ * Whether the roller reaches every wall while its cut-in band is still open: walls are cut from left to right, the tape comes
+ * off, and they are rolled from left to right. Asked only where a band that has set would show; one wall by itself is the
+ * smallest round there is.
+ */
+function reachesOpen(setup: GroupingSetup, works: readonly WallWork[]): boolean {
+  const { room, house, step, crew, recipes, parameters } = setup
+  if (works.length < 2 || !doesBandShow(setup) || fieldOrderOf(works, recipes, house, step) !== 'after-pull')
+    return true
+  const coating = coatOfStep(setup.shelf, step)
+  const open = windowMin(setup, surfaceClockOf(coating), coating.openMin)
+  if (open === null) return true
+  const speed = crewSpeed(crew, parameters)
+  const walls = works.map((work) => {
+    const minutes = wetMinutes(room, work, recipes, house, step, speed, true)
+    const sum = (pick: (each: (typeof minutes)[number]) => number) => minutes.reduce((all, each) => all + pick(each), 0)
+    return { cut: sum(({ coat }) => coat), pull: sum(({ pull }) => pull), roll: work.restMin / speed }
+  })
+  const pulled = walls.reduce((sum, { pull }) => sum + pull, 0)
+  return walls.every((_, i) => {
+    const cutBehind = walls.slice(i).reduce((sum, { cut }) => sum + cut, 0)
+    const rolledBefore = walls.slice(0, i).reduce((sum, { roll }) => sum + roll, 0)
+    return cutBehind + pulled + rolledBefore <= open
+  })
+}
+
+const doesBandShow = ({ shelf, step, parameters }: GroupingSetup): boolean =>
+  bandShows(coatOfStep(shelf, step).sheen, lightness(step.swatch), parameters)
 
 interface WetTimes {
   /** Minutes the worst hem stays wet, and may; whichever of bead and paint is nearer its limit. */
@@ -185,6 +226,7 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
     wetNeedMin: need,
     wetWindowMin: window,
     settleMin,
+    stretchMin: setup.stretchMin,
     why,
     problem,
   }

@@ -9,6 +9,7 @@ import {
   type RoundRef,
   type Shelf,
   type SubjectKey,
+  isFace,
   listed,
   said,
   type Said,
@@ -17,7 +18,8 @@ import { actOf, coatOf, writeActivity, writeRound, writeSubject, type ActivityRe
 import { liquidOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
 import { filmClockOf } from '../../nature/cure/paintClocks'
-import { coatsBelow, lastCoatOf } from '../../survey/rooms/faces'
+import { coatsBelow, facesOfStep, lastCoatOf } from '../../survey/rooms/faces'
+import { crewSpeed } from '../../nature/calendar/calendar'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { AT_ONCE, type Activity, type Delay, type Lag, type Round, type RoundPull } from './activity'
@@ -25,7 +27,7 @@ import type { WallGroup } from './groupRounds'
 import { coatParts, fieldParts, layParts, pullParts, sealParts } from './minuteParts'
 import { needsOf } from './needs'
 import { mannerOf, roundPulls } from './roundPulls'
-import { metresOf } from './stepWork'
+import { metresOf, type WallWork } from './stepWork'
 
 export interface RoundSetup {
   readonly room: Room
@@ -157,6 +159,8 @@ interface Made {
   readonly divisible?: boolean
   readonly release?: number | null
   readonly follows?: ActivityId | null
+  /** The wall whose field it is, for a field. */
+  readonly field?: string
 }
 
 /** Adds an activity that waits for what the chain waits for. @param max how long it may wait for the one before */
@@ -165,7 +169,11 @@ function add(chain: Chain, act: Act, made: Made, max: Delay | null = null): Acti
   const { round } = chain
   const coat = made.coat ?? null
   const ref: ActivityRef =
-    act === 'coat' || act === 'roll' ? { of: 'round', round, act, coat: coat ?? 1 } : { of: 'round', round, act }
+    act === 'roll'
+      ? { of: 'round', round: fieldRef(round, made.field ?? ''), act, coat: coat ?? 1 }
+      : act === 'coat'
+        ? { of: 'round', round, act, coat: coat ?? 1 }
+        : { of: 'round', round, act }
   const activity: Activity = {
     id: writeActivity(ref),
     ref,
@@ -258,30 +266,62 @@ function addCoat(chain: Chain, hems: readonly Hem[], { coat, isLast, settles, fo
 }
 
 /**
- * The field of the last coat, filled in apart from its lines: wall by wall, so that it may be broken off at a corner, and
- * ticked wall by wall whatever rounds the walls are in by then.
+ * The field of the last coat, filled in apart from its lines: each wall is rolled in one go, corner to corner, and ticked by itself
+ * whatever rounds the walls are in by then; a night or a meal may come between two walls, never within one. A ceiling is one
+ * field. Only what takes longer than the crew's longest stretch is broken all the same.
  */
 function addRoll(chain: Chain, coat: number): void {
   const { step, shelf, group } = chain.setup
-  const { roomId, stepId } = chain.round
   const fields = group.work.filter((work) => work.restMin > 0)
-  if (fields.length === 0) return
-  const added = add(chain, 'roll', {
-    kind: 'roll',
-    coat,
-    subjects: fields.map(({ wallId }) =>
-      writeSubject({ of: 'field', roundId: writeRound({ roomId, stepId, wallIds: [wallId], part: null }) }),
-    ),
-    work: fieldParts(fields, step),
-    divisible: true,
-    follows: group.fieldOrder === 'after-pull' ? (chain.waits[0]?.from ?? null) : null,
-  })
   const isLaterDry = group.fieldOrder === 'after-pull'
+  let before: ActivityId | null = isLaterDry ? (chain.waits[0]?.from ?? null) : null
+  for (const own of fieldsInOneGo(chain.setup, fields)) {
+    const [first] = own
+    if (!first) continue
+    const added = add(
+      chain,
+      'roll',
+      {
+        kind: 'roll',
+        coat,
+        subjects: own.map(({ wallId }) =>
+          writeSubject({ of: 'field', roundId: writeRound(fieldRef(chain.round, wallId)) }),
+        ),
+        work: fieldParts(own, step),
+        divisible: !isOneGo(chain.setup, own),
+        follows: before,
+        field: first.wallId,
+        // The band just cut is still open: nobody goes home, or to eat, between the pull and the field.
+      },
+      isLaterDry && before !== null && isOneGo(chain.setup, own) ? AT_ONCE : null,
+    )
+    before = added.id
+    chain.waits = [{ from: added.id, min: AT_ONCE }]
+  }
   const coating = coatOfStep(shelf, step)
-  chain.waits = [
-    { from: added.id, min: isLaterDry ? { clock: filmClockOf(coating), amount: coating.hardDryMin } : AT_ONCE },
-  ]
+  if (before !== null && isLaterDry && fields.length > 0)
+    chain.waits = [{ from: before, min: { clock: filmClockOf(coating), amount: coating.hardDryMin } }]
 }
+
+/** Fields that have no corner between them: each wall by itself, a ceiling with all that lies round it. */
+function fieldsInOneGo({ room, step }: RoundSetup, fields: readonly WallWork[]): (readonly WallWork[])[] {
+  const isCeiling = facesOfStep(room, step).some((key) => isFace(key, 'ceiling'))
+  return isCeiling ? [fields] : fields.map((each) => [each])
+}
+
+/** Whether a field fits between two breaks of its crew's longest day. */
+function isOneGo({ crew, group, parameters, step }: RoundSetup, own: readonly WallWork[]): boolean {
+  const minutes = fieldParts(own, step).reduce((sum, part) => sum + part.minutes, 0)
+  return minutes / Math.max(crewSpeed(crew, parameters), 0.1) <= group.stretchMin
+}
+
+/** A field is named by its wall alone, whichever round it is rolled behind. */
+const fieldRef = ({ roomId, stepId }: RoundRef, wallId: string): RoundRef => ({
+  roomId,
+  stepId,
+  wallIds: [wallId],
+  part: null,
+})
 
 function addPull(chain: Chain, hems: readonly Hem[], pull: RoundPull): void {
   const { room, step, shelf, group } = chain.setup

@@ -1,0 +1,45 @@
+import { coatOf, type Job } from '../../base/nouns'
+import type { Parameters } from '../../base/parameters/parameters'
+import { coatOfStep } from '../../nature/cure/film'
+import { surfaceClockOf } from '../../nature/cure/paintClocks'
+import { bandShows } from '../../nature/risk/banding'
+import { lightness } from '../../survey/rooms/contrast'
+import { stepAt } from '../../survey/rooms/stepAt'
+import type { ActivityId } from '../../base/nouns'
+import type { Work } from '../work'
+import type { ClockBook } from './clockBook'
+import type { BandRule } from './problem'
+
+export interface BandRulesSetup {
+  readonly job: Job
+  readonly work: Pick<Work, 'activities' | 'rounds'>
+  readonly minutes: ReadonlyMap<ActivityId, number>
+  readonly parameters: Pick<Parameters, 'band'>
+}
+
+/**
+ * Fields whose cut-in line must be rolled up to while it is open, where a band that has set would show: satin and dark walls. A
+ * line is cut wall by wall, so that a later wall's begins later.
+ */
+export function bandRules({ job, work, minutes, parameters }: BandRulesSetup, book: ClockBook): BandRule[] {
+  const rounds = new Map(work.rounds.map((round) => [round.id, round]))
+  return work.activities.flatMap((act): BandRule[] => {
+    const at = act.kind === 'roll' && act.ref.of === 'round' ? stepAt(job, act) : null
+    const round = rounds.get(act.roundId ?? '')
+    if (!at || !round || round.fieldOrder !== 'after-pull' || act.ref.of !== 'round') return []
+    const coating = coatOfStep(job.shelf, at.step)
+    if (!bandShows(coating.sheen, lightness(at.step.swatch), parameters)) return []
+    const lineId = coatOf(round, act.coat ?? 1)
+    const [wallId = ''] = act.ref.round.wallIds
+    const before = Math.max(0, round.wallIds.indexOf(wallId)) / Math.max(1, round.wallIds.length)
+    return [
+      {
+        fieldId: act.id,
+        lineId,
+        startsAfterMin: Math.floor(before * (minutes.get(lineId) ?? 0)),
+        clock: book.paint(surfaceClockOf(coating), at.room.id),
+        openMin: coating.openMin,
+      },
+    ]
+  })
+}
