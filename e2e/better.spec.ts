@@ -19,7 +19,7 @@ test('a better plan is looked for beside the page, says what is proved, and can 
   const publish = panel.getByRole('button', { name: /^Publish as plan/ })
   if (await publish.isVisible()) {
     await panel.getByLabel('Published by').fill('Office')
-    const asked = panel.getByLabel(/They have been asked/)
+    const asked = panel.getByLabel(/I have called the crew/)
     if ((await asked.count()) > 0) await asked.check()
     await publish.click()
     await expect(page.getByText(/^Plan 2/)).toBeVisible()

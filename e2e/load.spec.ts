@@ -68,7 +68,7 @@ test('a quote is worked out, kept as given, taken, compared, and goes out as PDF
   await expect(page.getByText(/Edges made by/).first()).toBeVisible()
   await page.getByLabel('Note for the customer').fill('Two weeks’ notice')
   await page.getByLabel('Note for the customer').press('Enter')
-  await page.getByRole('button', { name: 'Keep it as given' }).click()
+  await page.getByRole('button', { name: 'Save as sent to the customer' }).click()
   const given = page.locator('section', { hasText: /^Given/ })
   await expect(given.getByText('Two weeks’ notice')).toBeVisible()
   const price = await given.locator('li p').first().textContent()

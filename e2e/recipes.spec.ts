@@ -47,11 +47,11 @@ test('the sheet of a room is saved as PDF', async ({ page }) => {
     page.waitForEvent('download', { timeout: 60_000 }),
     page.getByRole('button', { name: 'Room sheet (PDF): Kitchen' }).click(),
   ])
-  expect(download.suggestedFilename()).toBe('tern-quay-kitchen.pdf')
+  expect(download.suggestedFilename()).toMatch(/^Tern Quay Music School, Kitchen, .*May\.pdf$/)
   const file = readFileSync(await download.path())
   expect(file.subarray(0, 5).toString()).toBe('%PDF-')
   expect(file.length).toBeGreaterThan(20_000)
-  expect(file.toString('latin1').match(/\/Type \/Page\b/g)!.length).toBeGreaterThan(1)
+  expect(file.toString('latin1').match(/\/Type \/Page\b/g)!.length).toBeGreaterThan(0)
 })
 
 test('house rules are kept for new jobs, and a job that differs can take them', async ({ page }) => {

@@ -84,10 +84,8 @@ test('by keyboard only: an L with an alcove, a two-tone line and four openings, 
   // Its own coating step makes the line a hem.
   await tabTo(page, /^Add a step$/)
   await page.keyboard.press('Enter')
-  await tabTo(page, /^bands$/)
-  await page.keyboard.press('Space')
-  await page.keyboard.press('Shift+Tab')
-  await page.keyboard.press('Space')
+  // The line is picked, so the step is for it.
+  await expect(page.getByText(/^New step for: lower colour/)).toBeVisible()
   await expect(page.locator('[data-hem*="band:b1|wall:w1#over"]')).toHaveCount(2)
   const full = await hemCount(page)
   expect(full).toBeGreaterThan(bare + 10)
