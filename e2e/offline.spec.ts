@@ -36,6 +36,11 @@ const tickFirst = async (page: Page) => {
     .getByRole('button', { name: /^(Pulled|Laid|Sealed|Coated|Covered|Rolled|Looked at|Uncovered)/ })
     .first()
   await first.click()
+  // Earlier tests leave ticks behind; one that does not fit them is asked once.
+  await page
+    .getByRole('button', { name: 'It is so: tick it' })
+    .click({ timeout: 1000 })
+    .catch(() => undefined)
 }
 
 test('a shift without a line: reload, cold start and every view work, ticks wait, and go out by themselves', async ({

@@ -89,9 +89,9 @@ test('by keys alone: work is picked, moved, held and let go', async ({ page }) =
   await page.keyboard.press('Enter')
   await expect(card(page).getByText(/It can slip by|It cannot slip/)).toBeVisible()
   await page.keyboard.press('ArrowRight')
-  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T16:13')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T16:14')
   await page.keyboard.press('Shift+ArrowRight')
-  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T16:43')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T16:44')
   await page.keyboard.press('ArrowUp')
   await expect(card(page).getByLabel('Crew')).toHaveValue('heron')
   // The whole round, from tape to pull, goes along when it is asked for.
@@ -103,7 +103,7 @@ test('by keys alone: work is picked, moved, held and let go', async ({ page }) =
   await card(page).getByRole('button', { name: 'Hold it where it is' }).click()
   await bar(page, /^Kitchen: lay, 16:0\d/).focus()
   await page.keyboard.press('Enter')
-  await expect(card(page).getByText(/^Held at 16:08/)).toBeVisible()
+  await expect(card(page).getByText(/^Held at 16:09/)).toBeVisible()
   await card(page).getByRole('button', { name: 'Let it be planned again' }).click()
 })
 

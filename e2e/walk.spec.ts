@@ -204,7 +204,7 @@ test('lengths are typed wall after wall: Enter takes one and goes on to the next
     await page.keyboard.press('Control+a')
     await page.keyboard.type(length)
     await page.keyboard.press('Enter')
-    await expect(page.getByLabel('inspector').getByRole('heading', { name: next })).toBeVisible()
+    await expect(page.getByLabel('What is picked').getByRole('heading', { name: next })).toBeVisible()
     await expect(page.getByLabel('Length')).toBeFocused()
   }
   // The opposite walls went along.
