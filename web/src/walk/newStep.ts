@@ -13,6 +13,9 @@ import type { Pick } from '../drawing/pick'
 import { W } from '../words'
 import { freeId } from './things'
 
+/** A grey that nobody paints a wall in: it asks to be changed. */
+const NEW_SWATCH = '#9aa3a8'
+
 /** The face that is picked, where one is; things stand for what of them is painted. */
 export function pickedFace(room: Room, pick: Pick): string | null {
   const key =
@@ -47,8 +50,9 @@ export function newStep(room: Room, pick: Pick, coatings: readonly Coating[]): P
     name: W.walk.step,
     targets: [target],
     coatingId: coating.id,
-    colour: like?.colour ?? 'White',
-    swatch: like?.swatch ?? '#ffffff',
+    // What is picked gets a colour of its own: in the old one there would be no line to see.
+    colour: key !== null ? W.walk.newColour : (like?.colour ?? 'White'),
+    swatch: key !== null ? NEW_SWATCH : (like?.swatch ?? '#ffffff'),
     tool: like?.tool ?? (group === 'walls' || group === 'ceiling' ? 'roller' : 'brush'),
     coats: like?.coats ?? 2,
   }

@@ -178,6 +178,7 @@ export const SURVEY_WORDS = {
       'About {coats, plural, one {# coat} other {# coats}} to hide {face}: each hides {percent} % of what is below.',
     targets: 'What',
     addStep: 'Add a step',
+    newColour: 'New colour',
     stepAdded: 'New step for: {faces}. Set its colour.',
     stepLeft: 'No longer painted by: {steps}.',
     lastTarget: 'A step has to paint something. To paint nothing, delete the step.',
