@@ -14,7 +14,7 @@ const openings = [sash('o1', 'w1', 700, 1200), door('o2', 'w3', 700)]
 const SKIRTING: PaintStep = sprayed({ ...TRIM, targets: ['skirting'] })
 const covered = (room: Partial<Room>): string[] => {
   const job = jobOf({ room: { openings, ...room } })
-  return coverNeeds(job.rooms[0]!, job.shelf).map(
+  return coverNeeds(job.rooms[0]!, job.shelf, 'metric').map(
     (need) => `${fact(need.what)}: ${coverOf(job.shelf, need.coverId).id}`,
   )
 }
@@ -32,7 +32,9 @@ describe('beside a sprayed skirting', () => {
     const sofa = { id: 'p1', name: 'sofa', kind: 'furniture', wallId: 'w1', atMm: 0, bottomMm: 0, count: 1 } as const
     const size = { widthMm: 1800, heightMm: 900, depthMm: 900, inUse: false, face: USUAL_FACES.trim }
     const job = jobOf({ room: { steps: [SKIRTING], pieces: [{ ...sofa, ...size }] } })
-    expect(coverNeeds(job.rooms[0]!, job.shelf).find((need) => need.what === 'sofa')).toMatchObject({ hold: 'loose' })
+    expect(coverNeeds(job.rooms[0]!, job.shelf, 'metric').find((need) => need.what === 'sofa')).toMatchObject({
+      hold: 'loose',
+    })
   })
 })
 
@@ -49,7 +51,7 @@ describe('windows and doors', () => {
   test('a kept casing goes under the film, one that is sprayed too stays bare', () => {
     const area = (steps: PaintStep[]) => {
       const job = jobOf({ room: { openings: [openings[0]!], steps } })
-      return coverNeeds(job.rooms[0]!, job.shelf).find((need) => need.what === 'window 1')!.areaMm2
+      return coverNeeds(job.rooms[0]!, job.shelf, 'metric').find((need) => need.what === 'window 1')!.areaMm2
     }
     expect(area([sprayed(WALLS)])).toBe((1200 + 140) * (1350 + 140))
     expect(area([sprayed(WALLS, { targets: ['walls', 'casings'] })])).toBe(1200 * 1350)

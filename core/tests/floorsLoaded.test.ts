@@ -29,7 +29,7 @@ describe.each(Object.entries(JOBS))('%s', (_name, job) => {
       for (const { coverId, as } of [...plan.field, ...plan.boards, ...plan.waysOut, ...plan.stairs])
         if (as !== 'strip') pieces.set(coverId, (pieces.get(coverId) ?? 0) + 1)
       for (const [coverId, count] of pieces) {
-        const taken = coverNeeds(room, job.shelf)
+        const taken = coverNeeds(room, job.shelf, 'metric')
           .filter((need) => need.coverId === coverId)
           .reduce((sum, need) => sum + need.pieces, 0)
         expect([room.id, coverId, taken]).toEqual([room.id, coverId, count])
@@ -42,7 +42,7 @@ describe.each(Object.entries(JOBS))('%s', (_name, job) => {
       const [first] = plan?.field ?? []
       const cover = job.shelf.covers.find((each) => each.id === first?.coverId)
       if (!plan || !first || !cover) continue
-      const laid = coverNeeds(room, job.shelf)
+      const laid = coverNeeds(room, job.shelf, 'metric')
         .filter((need) => need.coverId === cover.id)
         .reduce((sum, need) => sum + need.runMm * cover.widthMm + need.pieces * cover.widthMm * cover.lengthMm, 0)
       expect(laid).toBeGreaterThanOrEqual(0.99 * faceAreaMm2(room, 'floor'))

@@ -98,7 +98,7 @@ describe('ceilings', () => {
     const recipe = recipeOf({ room: { steps: [sprayed(WALLS)] } }, 'wall:w1|ceiling')
     expect(recipe.setting).toBe('below-a-dry-ceiling')
     expect(recipe.cover).toMatchObject({ hold: 'hung', reachMm: 300 })
-    expect(spoken(recipe)).toMatch(/hung from the tape, a tack every \d+ cm/)
+    expect(spoken(recipe)).toMatch(/hung from the tape, a tack every \d+ mm/)
   })
   test('a tape too weak to carry the film is out, with the grip that would do', () => {
     const weak = STARTER_SHELF.tapes.map((each) => ({ ...each, gripN25: each.gripN25 / 10 }))

@@ -70,14 +70,14 @@ describe('new work sprayed through: walls and ceiling in one colour, trim kept',
       expect(recipe.pull).toBe('dry')
       expect(recipe.score).toBe(false)
     }
-    const taut = coverNeeds(job.rooms[0]!, job.shelf).filter((need) => need.hold === 'taut')
+    const taut = coverNeeds(job.rooms[0]!, job.shelf, 'metric').filter((need) => need.hold === 'taut')
     expect(taut.map((need) => need.what).sort()).toEqual(['door 2', 'window 1'])
   })
   test('nothing is cut in by hand, and the labour says so', () => {
     for (const recipe of recipes.values()) expect(recipe.costParts.cutIn).toBe(0)
   })
   test('paper over the whole floor, and a doubled cloth to wipe soles on', () => {
-    const floor = coverNeeds(job.rooms[0]!, job.shelf).filter((need) =>
+    const floor = coverNeeds(job.rooms[0]!, job.shelf, 'metric').filter((need) =>
       /floor|way/.test(speaker(ENGLISH).fact(need.what)),
     )
     expect(floor.map((need) => need.why.code)).toEqual(['cover.mist', 'cover.soles'])

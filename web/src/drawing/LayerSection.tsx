@@ -1,9 +1,10 @@
-import type { Layer, Setting } from '@crisp-hem/core'
-import { W, wordText } from '../words'
+import { length, roughLength, type Layer, type Setting, type UnitSystem } from '@crisp-hem/core'
+import { W, factText, wordText } from '../words'
 
 interface LayerSectionProps {
   readonly layers: readonly Layer[]
   readonly setting: Setting
+  readonly units: UnitSystem
 }
 
 const [WIDTH, FACE_Y, EDGE_X] = [356, 128, 236]
@@ -26,7 +27,7 @@ interface Laid {
  * A hem's recipe cut across, layer on layer as they go on, turned so that the keep side lies flat. Heights are not to
  * scale; widths beside the edge are, as far as the picture reaches.
  */
-export function LayerSection({ layers, setting }: LayerSectionProps) {
+export function LayerSection({ layers, setting, units }: LayerSectionProps) {
   const laid = stack(layers)
   const places = badgePlaces(laid)
   const flat = FLAT.includes(setting)
@@ -37,7 +38,7 @@ export function LayerSection({ layers, setting }: LayerSectionProps) {
         viewBox={`0 0 ${WIDTH} 176`}
         className="block w-full"
         role="img"
-        aria-label={`${W.layers.title}: ${layers.map(layerWords).join('; ')}`}
+        aria-label={`${W.layers.title}: ${layers.map((layer) => layerWords(layer, units)).join('; ')}`}
       >
         <rect x="0" y={FACE_Y} width={WIDTH} height="26" fill="var(--ground-deep)" stroke="var(--ink)" />
         <text x="4" y={FACE_Y + 17} fontSize="11">
@@ -57,9 +58,9 @@ export function LayerSection({ layers, setting }: LayerSectionProps) {
             <b className="w-5 text-right">{n}</b>
             <span className="flex-1">
               {layer.name}
-              {widthWords(layer) && <span className="text-soft"> {widthWords(layer)}</span>}
+              {widthWords(layer, units) && <span className="text-soft"> {widthWords(layer, units)}</span>}
             </span>
-            <span className="text-soft">{layerNote(layer)}</span>
+            <span className="text-soft">{layerNote(layer, units)}</span>
           </li>
         ))}
       </ol>
@@ -68,21 +69,21 @@ export function LayerSection({ layers, setting }: LayerSectionProps) {
 }
 
 /** Its width, unless the name says it already. */
-const widthWords = ({ name, widthMm }: Layer): string =>
-  widthMm === null || name.includes(String(widthMm)) ? '' : `${widthMm} mm`
+const widthWords = ({ name, widthMm }: Layer, units: UnitSystem): string =>
+  widthMm === null || name.includes(String(widthMm)) ? '' : factText(length(widthMm, units))
 
-const layerNote = (layer: Layer): string =>
+const layerNote = (layer: Layer, units: UnitSystem): string =>
   [
     W.layers.kinds[layer.kind],
     layer.edge === null || layer.edge === 'plain' ? '' : wordText('edge', layer.edge),
     layer.seat === 'beside' ? '' : W.layers.seats[layer.seat],
-    layer.tackMm === null ? '' : W.layers.tacks({ cm: layer.tackMm / 10 }),
+    layer.tackMm === null ? '' : W.layers.tacks({ tack: factText(roughLength(layer.tackMm, units)) }),
   ]
     .filter(Boolean)
     .join(', ')
 
-export const layerWords = (layer: Layer): string =>
-  `${[layer.name, widthWords(layer)].filter(Boolean).join(' ')} (${layerNote(layer)})`
+export const layerWords = (layer: Layer, units: UnitSystem): string =>
+  `${[layer.name, widthWords(layer, units)].filter(Boolean).join(' ')} (${layerNote(layer, units)})`
 
 /** Where each layer lies: tape at the edge, covers over its outer half and away, cloths beyond. */
 function stack(layers: readonly Layer[]): Laid[] {

@@ -75,6 +75,18 @@ test('the drawing has a strip for every stretch of hem, its letter, and nothing 
   }
 })
 
+test('a site that measures in inches reads no millimetre on any sheet, in steps, cautions or amounts', () => {
+  const inches = { ...job, site: { ...job.site, units: 'imperial' as const } }
+  const inInches = planJob(inches, parseInstant(TERN_QUAY_NOW))
+  // Products keep the names people gave them: one of the demo's films is sold by its drop in metres.
+  const unnamed = (text: string) => job.shelf.covers.reduce((left, { name }) => left.replaceAll(name, ''), text)
+  const texts = inches.rooms.map((room) => unnamed(JSON.stringify(roomSheet(inches, inInches, room).content.slice(1))))
+  for (const text of texts) expect(text.match(/.{0,40}\d (mm|cm|m)\b.{0,20}/g)).toBeNull()
+  expect(texts.join()).toMatch(/setting 6\\" to 8\\" at a time/)
+  expect(texts.join()).toMatch(/setting 1' to 2' at a time/)
+  expect(texts.join()).toMatch(/stay 1\/16\\" off the tape/)
+})
+
 test('names with signs of markup are written out', () => {
   const [room] = job.rooms
   const odd = { ...room!, openings: room!.openings.map((each) => ({ ...each, name: '<b>&"door"' })) }

@@ -3,9 +3,9 @@ import {
   DEFAULT_PARAMETERS,
   BREATHER_KINDS,
   coverOf,
-  formatLength,
   formatRun,
   lastCoatOf,
+  length,
   liquidOf,
   takeLoad,
   tapeOf,
@@ -110,7 +110,7 @@ const sharedPart = (shared: ReadonlyMap<string, number>): Content[] =>
 function groupPart(job: Job, group: RecipeGroup, shared: ReadonlyMap<string, number>): Content {
   const { recipe } = group
   const what = recipe.tapeId
-    ? `${tapeOf(job.shelf, recipe.tapeId).name} ${widthWords(recipe.widthMm ?? 0, job)}`
+    ? `${tapeOf(job.shelf, recipe.tapeId).name} ${factText(length(recipe.widthMm ?? 0, job.site.units))}`
     : recipe.liquidId
       ? liquidOf(job.shelf, recipe.liquidId).name
       : W.recipes.byHand
@@ -127,10 +127,6 @@ function groupPart(job: Job, group: RecipeGroup, shared: ReadonlyMap<string, num
     ],
   }
 }
-
-/** How wide a roll is, as the site says lengths. */
-const widthWords = (mm: number, { site }: Job): string =>
-  site.units === 'metric' ? `${mm} mm` : formatLength(mm, site.units)
 
 /** `1, 2, 3, 5` as `1–3, 5`. */
 function inRuns(numbers: readonly number[]): string {
@@ -154,7 +150,7 @@ function amountsPart(
   const load = takeLoad({ ...job, rooms: [room] }, hems, own, DEFAULT_PARAMETERS, new Map())
   const rows = [
     ...load.tapes.map((line) => [
-      `${tapeOf(job.shelf, line.tapeId).name} ${widthWords(line.widthMm, job)}`,
+      `${tapeOf(job.shelf, line.tapeId).name} ${factText(length(line.widthMm, job.site.units))}`,
       formatRun(line.totalMm, job.site.units),
       S.tapeWith,
     ]),

@@ -73,7 +73,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
   const spans = plan?.pulls.find((pull) => pull.hemIds.includes(hem.id))?.spans
   return (
     <>
-      <LayerSection layers={recipe.layers} setting={recipe.setting} />
+      <LayerSection layers={recipe.layers} setting={recipe.setting} units={site.units} />
       <ol className="my-2 ml-5 list-decimal">
         {recipe.steps.map((each) => (
           <li key={each.code} className="my-0.5">

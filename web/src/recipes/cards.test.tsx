@@ -13,7 +13,7 @@ const safe = plan.recipes.flatMap((answer) => (answer.safe ? [answer] : []))
 describe('the layers of a recipe', () => {
   test('every recipe of the demo draws all its layers in order, inside the picture', () => {
     for (const recipe of safe) {
-      const drawn = html(<LayerSection layers={recipe.layers} setting={recipe.setting} />)
+      const drawn = html(<LayerSection layers={recipe.layers} setting={recipe.setting} units="metric" />)
       expect(drawn.match(/<li /g)).toHaveLength(recipe.layers.length)
       expect(drawn).not.toMatch(/NaN|undefined/)
       const places = recipe.layers.map((layer) => drawn.indexOf(`>${layer.name.replace('&', '&amp;')}<`))
@@ -31,7 +31,8 @@ describe('the layers of a recipe', () => {
       tackMm: 600,
       seat: 'beside',
     }
-    expect(layerWords(film)).toBe('Skein 2600 mm (film, a tack every 60 cm)')
+    expect(layerWords(film, 'metric')).toBe('Skein 2.6 m (film, a tack every 600 mm)')
+    expect(layerWords(film, 'imperial')).toBe("Skein 8' 6 3/8\" (film, a tack every 2')")
     const tape: Layer = {
       kind: 'tape',
       coverId: null,
@@ -41,7 +42,7 @@ describe('the layers of a recipe', () => {
       tackMm: null,
       seat: 'tucked',
     }
-    expect(layerWords(tape)).toBe('T 48 mm (tape, barrier, half tucked under)')
+    expect(layerWords(tape, 'metric')).toBe('T 48 mm (tape, barrier, half tucked under)')
   })
 })
 

@@ -306,7 +306,7 @@ export const EN_SCREENS = {
       colour: 'colour',
     },
     seats: { tucked: 'half tucked under', under: 'slid under', 'in-pieces': 'in lapped pieces' },
-    tacks: 'a tack every {cm} cm',
+    tacks: 'a tack every {tack}',
   },
   load: {
     title: 'Load',

@@ -61,7 +61,9 @@ export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters
     hems,
     recipes: plan.recipes,
     coatMin: coatMinutes(plan.tasks),
-    needs: new Map(job.rooms.map((room) => [room.id, coverNeeds(room, shelves.get(room.id) ?? job.shelf)])),
+    needs: new Map(
+      job.rooms.map((room) => [room.id, coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units)]),
+    ),
     holding: held ? { tapeId: held.tapeId, widthMm: held.widthMm } : null,
     parameters,
   }

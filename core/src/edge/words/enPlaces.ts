@@ -47,6 +47,9 @@ export const EN_PLACES = {
   // time, lists, numbers
   'time.day': '{weekday} {day} {month}',
   'time.day_clock': '{day} {clock}',
+  'length.mm': '{length} mm',
+  'length.m': '{length} m',
+  'length.range': '{from} to {to}',
   'time.min': '{minutes} min',
   'time.hours': '{hours} h {minutes}',
   'time.days': '{days} d {hours} h',

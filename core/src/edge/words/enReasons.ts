@@ -20,8 +20,8 @@ export const EN_REASONS = {
   'why.hand': 'A proven hand: about {slips} slips a metre that show at {contrast} % contrast.',
   'why.leftover': '{tape}: {metres} m lie on the van and are used up here; safe, and {spares} of tape less to buy.',
   'why.in_stock': '{metres} m of it are on the van already.',
-  'why.reach': 'Mist reaches {reach} mm beside the edge; {cover}, {width} mm wide, catches it.',
-  'why.tacks': 'The film pulls with {load} N a metre; {grip} N of grip holds it with a tack every {tack} cm.',
+  'why.reach': 'Mist reaches {reach} beside the edge; {cover}, {width} wide, catches it.',
+  'why.tacks': 'The film pulls with {load} N a metre; {grip} N of grip holds it with a tack every {tack}.',
   'why.pull_front_by_hand':
     'In this sun and wind its edge skins in about {minutes} min, before a part of it could be cut in and pulled: unmasked once it is hard.',
   'why.pull_front': 'A front is sprayed from end to end and unmasked once it is hard.',

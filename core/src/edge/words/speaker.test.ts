@@ -1,4 +1,5 @@
-import { listed, PULL_OPINIONS, said, type Said, SCHOOLS, word } from '../../base/nouns'
+import { length, listed, PULL_OPINIONS, roughLength, said, type Said, SCHOOLS, word } from '../../base/nouns'
+import type { UnitSystem } from '../../base/units/length'
 import { parseInstant } from '../../base/units/time'
 import { ternQuay, ternQuaySurvey } from '../../../../demo'
 import { planJob } from '../../answers/chain/planJob'
@@ -11,6 +12,20 @@ const GAP_NAMES = [...new Set([...GAPS.values()].flat())]
 
 const english = speaker(ENGLISH)
 const german = speaker({ ...ENGLISH, locale: 'de' })
+
+test('a length is read off the rule the site has; one nobody measures out goes to the whole inch', () => {
+  const texts = (units: UnitSystem) =>
+    [
+      length(24, units),
+      length(1.5, units),
+      length(2600, units),
+      roughLength(150, units, 200),
+      roughLength(1200, units),
+    ].map(english.fact)
+  expect(texts('metric')).toEqual(['24 mm', '1.5 mm', '2.6 m', '150 to 200 mm', '1.2 m'])
+  // 24 mm is 15/16", 1.5 mm is 1/16": 25.4 mm an inch.
+  expect(texts('imperial')).toEqual(['15/16"', '1/16"', '8\' 6 3/8"', '6" to 8"', "4'"])
+})
 
 test('a figure has two places that matter, never more', () => {
   expect([0, 0.004, 0.04, 0.26, 0.96, 1, 2.54, 9.96, 10.4, 1234.5].map(english.figure)).toEqual([
@@ -121,7 +136,7 @@ test('whatever a plan says has a fact for every gap of its sentence', () => {
 })
 
 test('every sentence is whole: it ends as one, or is a part that others take in', () => {
-  const parts = /^(error|at|expected|out|other|cover|round|plan|word|face|place|time|list|task|change|tape|step\.coats)/
+  const parts = /^(error|at|expected|out|other|cover|round|plan|word|face|place|length|time|list|task|change|tape|step\.coats)/
   for (const [code, text] of Object.entries(EN))
     if (!parts.test(code)) expect([code, /[.!?:]$|\{\w+\}$/.test(text)]).toEqual([code, true])
 })

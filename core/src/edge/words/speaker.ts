@@ -1,6 +1,7 @@
 import { IntlMessageFormat } from 'intl-messageformat'
 import type { Fact, Facts, FaceName, PlaceName, Said, TypedFact } from '../../base/nouns'
 import { minorDigits } from '../../base/units/currency'
+import { formatLength } from '../../base/units/length'
 import { MIN_PER_DAY, toLocal } from '../../base/units/time'
 
 /** A language: the locale for numbers, days and plurals, and its messages by code, in ICU form. */
@@ -35,6 +36,8 @@ export interface Speaker {
   readonly span: (minutes: number) => string
 }
 
+const MM_PER_M = 1000
+
 /** Makes a speaker. Messages are read when they are first said, formatters are kept: both cost more than their use. */
 export function speaker(language: Language): Speaker {
   const { locale } = language
@@ -58,6 +61,8 @@ export function speaker(language: Language): Speaker {
         return number.figure(value.value)
       case 'decimals':
         return number.decimals(value.value, value.digits)
+      case 'length':
+        return lengthText(value)
       case 'money':
         return number.money(value.minor, value.currency)
       case 'when':
@@ -71,6 +76,16 @@ export function speaker(language: Language): Speaker {
       case 'list':
         return value.items.map(fact).reduce((before, last) => text('list.join', { before, last }))
     }
+  }
+
+  /** Under a metre in mm: that is how widths and gaps are read off a rule. */
+  function lengthText({ mm, upToMm, units }: Extract<TypedFact, { is: 'length' }>): string {
+    const between = (write: (each: number) => string) =>
+      upToMm === null ? write(mm) : text('length.range', { from: write(mm), to: write(upToMm) })
+    if (units === 'imperial') return between((each) => formatLength(each, units))
+    return Math.max(mm, upToMm ?? 0) < MM_PER_M
+      ? text('length.mm', { length: between(number.plain) })
+      : text('length.m', { length: between((each) => number.plain(each / MM_PER_M)) })
   }
 
   const faceText = ({ kind, name }: FaceName): string => text(`face.${kind}`, { name })

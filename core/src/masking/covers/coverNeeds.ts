@@ -1,4 +1,5 @@
 import type { Room, Shelf } from '../../base/nouns'
+import type { UnitSystem } from '../../base/units/length'
 import type { CoverNeed } from './coverNeed'
 import { floorNeeds } from './floorNeeds'
 import { fittingNeeds } from './fittingNeeds'
@@ -6,8 +7,8 @@ import { fieldSprays } from './mist'
 import { gunNeeds } from './gunNeeds'
 import { pieceNeeds } from './pieceNeeds'
 
-/** What has to be covered in a room before colour comes near it. Widths are chosen from the shelf, narrowest first. */
-export function coverNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+/** What has to be covered in a room before colour comes near it. Widths are chosen from the shelf, narrowest first; `units` are what it is told in. */
+export function coverNeeds(room: Room, shelf: Shelf, units: UnitSystem): CoverNeed[] {
   if (room.steps.length === 0) return []
   // Beside sprayed trim the strip and its narrow paper catch the mist; only a field's mist falls on what stands about.
   const gunCoats = Math.max(0, ...fieldSprays(room).map((step) => step.coats))
@@ -15,6 +16,6 @@ export function coverNeeds(room: Room, shelf: Shelf): CoverNeed[] {
     ...floorNeeds(room, shelf, gunCoats > 0),
     ...pieceNeeds(room, shelf, gunCoats),
     ...fittingNeeds(room, shelf),
-    ...gunNeeds(room, shelf),
+    ...gunNeeds(room, shelf, units),
   ]
 }

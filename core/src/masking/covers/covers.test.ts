@@ -87,7 +87,7 @@ describe('beside a sprayed hem', () => {
 
 const spoken = speaker(ENGLISH).fact
 const plain = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
-const needs = (room: Partial<Room>) => coverNeeds({ ...plain, ...room }, SHELF)
+const needs = (room: Partial<Room>) => coverNeeds({ ...plain, ...room }, SHELF, 'metric')
 const kinds = (room: Partial<Room>, what: RegExp) =>
   needs(room)
     .filter((need) => what.test(spoken(need.what)))

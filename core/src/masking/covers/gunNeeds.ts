@@ -1,17 +1,27 @@
-import { type Opening, type PaintStep, type Room, said, type Shelf, face, writeFace } from '../../base/nouns'
+import {
+  type Opening,
+  type PaintStep,
+  type Room,
+  said,
+  type Shelf,
+  face,
+  roughLength,
+  writeFace,
+} from '../../base/nouns'
+import type { UnitSystem } from '../../base/units/length'
 import { stepOf, faceName } from '../../survey/rooms/faces'
 import { coversByKind, fromRoll, narrowestOver, rolledOff, type CoverNeed } from './coverNeed'
 import { mistReaches } from './mist'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 
 /** What the gun's mist must not reach: glass and leaves, walls below a sprayed ceiling, a ceiling above sprayed walls. */
-export function gunNeeds(room: Room, shelf: Shelf): CoverNeed[] {
+export function gunNeeds(room: Room, shelf: Shelf, units: UnitSystem): CoverNeed[] {
   const sprayed = room.steps.filter((step) => step.tool === 'spray')
   if (sprayed.length === 0) return []
   return [
     ...leafNeeds(room, shelf),
     ...wallNeeds(room, shelf, idsOf(spraying(sprayed, 'ceiling'))),
-    ...(coatedLaterBySpray(room) ? [] : ceilingNeeds(room, shelf, idsOf(spraying(sprayed, 'walls', 'wall:')))),
+    ...(coatedLaterBySpray(room) ? [] : ceilingNeeds(room, shelf, units, idsOf(spraying(sprayed, 'walls', 'wall:')))),
   ]
 }
 
@@ -87,7 +97,7 @@ function wallNeeds(room: Room, shelf: Shelf, stepIds: readonly string[]): CoverN
 }
 
 /** A dry ceiling or a soffit above sprayed walls: film opened across as far as mist drifts. */
-function ceilingNeeds(room: Room, shelf: Shelf, stepIds: readonly string[]): CoverNeed[] {
+function ceilingNeeds(room: Room, shelf: Shelf, units: UnitSystem, stepIds: readonly string[]): CoverNeed[] {
   if (stepIds.length === 0) return []
   const { film } = coversByKind(shelf)
   const wide = coverWidthMm(oversprayMm(gunOf(shelf), false, 0))
@@ -97,6 +107,12 @@ function ceilingNeeds(room: Room, shelf: Shelf, stepIds: readonly string[]): Cov
   const run = walls.reduce((sum, wall) => sum + wall.lengthMm, 0)
   const cuts = walls.flatMap((wall) => rolledOff(wall.lengthMm, cover))
   const what = faceName(room, writeFace({ kind: 'ceiling', id: null }))
-  const place = { roomId: room.id, what, hold: 'hung', why: said('cover.across', { wide }), stepIds } as const
+  const place = {
+    roomId: room.id,
+    what,
+    hold: 'hung',
+    why: said('cover.across', { wide: roughLength(wide, units) }),
+    stepIds,
+  } as const
   return run > 0 ? [fromRoll(place, cover, run * Math.min(cover.widthMm, wide), cuts)] : []
 }

@@ -56,9 +56,9 @@ const spoken = speaker(ENGLISH).fact
 test('spraying covers glass and floor; rolling only the floor', () => {
   const [room] = ternQuaySurvey().rooms
   const sprayed = { ...room!, steps: room!.steps.map((step) => ({ ...step, tool: 'spray' as const })) }
-  expect(coverNeeds(room!, STARTER_SHELF).map((need) => spoken(need.what))).toEqual(['floor', 'way out'])
+  expect(coverNeeds(room!, STARTER_SHELF, 'metric').map((need) => spoken(need.what))).toEqual(['floor', 'way out'])
   // C12, common practice: a 2.6 m drop suits an ordinary storey; the window takes the 1.4 m one.
-  expect(coverNeeds(sprayed, STARTER_SHELF).map((need) => [spoken(need.what), need.coverId])).toEqual([
+  expect(coverNeeds(sprayed, STARTER_SHELF, 'metric').map((need) => [spoken(need.what), need.coverId])).toEqual([
     ['floor', 'fallow-wide'],
     ['way out', 'hessian-runner'],
     ['smoke alarm', 'skein-window'],
@@ -83,6 +83,7 @@ test('pieces are covered: furniture sheeted, full cabinets papered, stairs with 
       ],
     },
     job.shelf,
+    'metric',
   )
   const need = (what: string) => needs.find((each) => each.what === what)!
   const kind = (what: string) => job.shelf.covers.find((cover) => cover.id === need(what).coverId)!.kind

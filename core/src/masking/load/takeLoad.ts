@@ -62,7 +62,7 @@ export function takeLoad(
   down: Down,
 ): Load {
   const shelves = clothShelves(job.rooms, job.shelf)
-  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, shelves.get(room.id) ?? job.shelf))
+  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units))
   const needs = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
   const tapes = tapeLines(job, hems, recipes, holdingMm(job, hems, recipes, needs, parameters))
   const covers = coverLines(job, needs, down)

@@ -14,6 +14,7 @@ import {
   edgeOfHem,
   type FaceName,
 } from '../../base/nouns'
+import type { UnitSystem } from '../../base/units/length'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { coatingOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
@@ -43,6 +44,7 @@ export interface HemContext {
   /** Kinds carried for the job; null for any. */
   readonly kit: Job['kit']
   readonly currency: string
+  readonly units: UnitSystem
   readonly zone: string
   readonly yearBuilt: number | null
   readonly country: string
@@ -135,6 +137,7 @@ export function hemContext(
     shelf: job.shelf,
     kit: job.kit,
     currency: job.site.currency,
+    units: job.site.units,
     zone: job.site.zone,
     yearBuilt: job.site.yearBuilt,
     country: job.site.country,

@@ -1,6 +1,6 @@
 import { sure } from '../../base/units/sure'
 import { closedGapUm, criticalGapUm, meanGapUm } from '../../nature/risk/bleed'
-import { type Pressing, said, type Said, money, word, figureOf, decimals } from '../../base/nouns'
+import { type Pressing, said, type Said, money, word, figureOf, decimals, length, roughLength } from '../../base/nouns'
 import type { Candidate, PressedOver } from './candidate'
 import { isWhite } from '../../survey/rooms/contrast'
 import { dyedPerMetre } from '../../nature/risk/residue'
@@ -43,7 +43,7 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
   if (pick.pressedOver) found.push(pressReason(ctx, pick.pressing, pick.pressedOver))
   if (pick.roll && pick.roll.stockMm > 0)
     found.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
-  if (pick.cover) found.push(...coverReasons(pick))
+  if (pick.cover) found.push(...coverReasons(ctx, pick))
   if (pick.safeAgeRefMin && pick.safeAgeRefMin > 0 && ctx.keepCoatedAt !== null)
     found.push(said('why.cure_needed', { face, hours: figureOf(pick.safeAgeRefMin / 60) }))
   if (pick.tape && ctx.pullWhy) found.push(ctx.pullWhy)
@@ -94,12 +94,20 @@ function edgeReasons(ctx: HemContext, pick: Candidate): Said[] {
 }
 
 /** How far mist reaches, and how the cover is held against it. */
-function coverReasons(pick: Candidate): Said[] {
+function coverReasons(ctx: HemContext, pick: Candidate): Said[] {
   const { cover, hold, reachMm, loadNPerM } = sure(pick.cover)
-  const reach = said('why.reach', { reach: reachMm, cover: cover.name, width: cover.widthMm })
+  const reach = said('why.reach', {
+    reach: roughLength(reachMm, ctx.units),
+    cover: cover.name,
+    width: length(cover.widthMm, ctx.units),
+  })
   if (hold !== 'hung' || pick.tackMm === null) return [reach]
   return [
     reach,
-    said('why.tacks', { load: figureOf(loadNPerM), grip: figureOf(sure(pick.tape).gripN25), tack: pick.tackMm / 10 }),
+    said('why.tacks', {
+      load: figureOf(loadNPerM),
+      grip: figureOf(sure(pick.tape).gripN25),
+      tack: roughLength(pick.tackMm, ctx.units),
+    }),
   ]
 }

@@ -1,4 +1,4 @@
-import { said, type Said } from '../../base/nouns'
+import { length, said, type Said } from '../../base/nouns'
 import { sure } from '../../base/units/sure'
 import { leadRisk } from '../../survey/rooms/lead'
 import type { Candidate } from './candidate'
@@ -30,7 +30,9 @@ export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
   if (moisturePct !== null && moisturePct > damp)
     care.push(said('care.damp', { face: ctx.keepName, reading: moisturePct, limit: damp }))
   if (ctx.trimWidthMm !== null && ctx.hem.line === 'straighten' && ctx.hem.wanderMm >= ctx.trimWidthMm)
-    care.push(said('care.wander', { wander: ctx.hem.wanderMm, width: ctx.trimWidthMm }))
+    care.push(
+      said('care.wander', { wander: length(ctx.hem.wanderMm, ctx.units), width: length(ctx.trimWidthMm, ctx.units) }),
+    )
   if (isDayTapeOverhead(ctx, pick)) care.push(said('care.day_tape', { tape: sure(pick.tape).name, face: ctx.keepName }))
   if (ctx.coating.base === 'solvent') care.push(said('care.solvent'))
   if (ctx.step.tool === 'spray') care.push(said('care.spray'))

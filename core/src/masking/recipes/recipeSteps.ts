@@ -1,5 +1,16 @@
 import { sure } from '../../base/units/sure'
-import { type FieldOrder, isFace, known, type PaintStep, said, type Said, word, listed } from '../../base/nouns'
+import {
+  type FieldOrder,
+  isFace,
+  known,
+  length,
+  type PaintStep,
+  roughLength,
+  said,
+  type Said,
+  word,
+  listed,
+} from '../../base/nouns'
 import { coatOfStep } from '../../nature/cure/film'
 import type { EdgeKind } from '../../survey/hems/edge'
 import type { Candidate } from './candidate'
@@ -23,6 +34,8 @@ const SET_LENGTHS: Partial<Record<EdgeKind, readonly [number, number]>> = { 'wal
 const USUAL_SET_LENGTH: readonly [number, number] = [150, 200]
 /** Round a rounded corner tape lies in pieces of 6 to 12 in. Common practice. */
 const ROUNDED_PIECES: readonly [number, number] = [150, 300]
+/** How far a can of liquid mask is held from the glass, mm: 4 to 6 in. From memory. */
+const CAN_AWAY: readonly [number, number] = [100, 150]
 /** Tape of less grip than this hardly holds on itself, N per 25 mm. From memory. */
 const EASY_RELEASE_N25 = 2.2
 /** A run shorter than this goes on in one piece either way, mm. */
@@ -53,7 +66,7 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
     steps.push(
       said('step.hold_first', {
         held: ctx.coats - 1,
-        gap: STAND_OFF_MM.value,
+        gap: length(STAND_OFF_MM.value, ctx.units),
       }),
       // Tape that waited is pressed again; for a seal, since that is pushed at its edge, else for the coat.
       said(pick.seal === 'none' ? 'step.press_again_coat' : 'step.press_again'),
@@ -79,7 +92,8 @@ function makeReady(ctx: HemContext): Said[] {
   if (face.dusty || face.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepName }))
   // A crooked edge that is followed needs no mark: it is there.
   if (hem.kind === 'two-tone-line' && hem.line !== 'follow') steps.push(said('step.mark'))
-  if (hem.line === 'straighten' && hem.wanderMm > 0) steps.push(said('step.straighten', { wander: hem.wanderMm }))
+  if (hem.line === 'straighten' && hem.wanderMm > 0)
+    steps.push(said('step.straighten', { wander: length(hem.wanderMm, ctx.units) }))
   return steps
 }
 
@@ -87,11 +101,11 @@ function makeReady(ctx: HemContext): Said[] {
 function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
   const { hem } = ctx
   const setting = settingOf(ctx)
-  const tape = { width: sure(pick.roll).widthMm, tape: sure(pick.tape).name, face: ctx.keepName }
+  const tape = { width: length(sure(pick.roll).widthMm, ctx.units), tape: sure(pick.tape).name, face: ctx.keepName }
   const [from, to] = hem.radiusMm > 0 ? ROUNDED_PIECES : (SET_LENGTHS[hem.kind] ?? USUAL_SET_LENGTH)
   const steps: Said[] = []
   const lining = recipeLayers(ctx, pick).find((layer) => layer.kind === 'lining')
-  if (lining) steps.push(said('step.slide_under', { paper: lining.name, gap: hem.gapMm }))
+  if (lining) steps.push(said('step.slide_under', { paper: lining.name, gap: length(hem.gapMm, ctx.units) }))
   switch (setting) {
     case 'skirting-over-carpet':
       steps.push(said('step.lay_carpet', tape))
@@ -106,7 +120,7 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
       steps.push(said('step.lay_plate', tape))
       break
     default:
-      steps.push(said('step.lay', { ...tape, from, to }))
+      steps.push(said('step.lay', { ...tape, set: roughLength(from, ctx.units, to) }))
   }
   if (hem.radiusMm > 0) steps.push(said('step.rounded'))
   if (hem.laps > 0) steps.push(said('step.laps', { strips: hem.laps }))
@@ -130,7 +144,10 @@ const isLongRun = ({ hem }: HemContext): boolean =>
 const runStep = (ctx: HemContext): Said =>
   ctx.house.runs === 'one-run'
     ? said(isAtFloor(ctx) ? 'step.run_one_low' : 'step.run_one')
-    : said('step.run_short', { piece: SHORT_PIECES.pieceMm / 1000, lap: SHORT_PIECES.lapMm })
+    : said('step.run_short', {
+        piece: roughLength(SHORT_PIECES.pieceMm, ctx.units),
+        lap: roughLength(SHORT_PIECES.lapMm, ctx.units),
+      })
 
 /** Along a floor nobody stands on a ladder. */
 const isAtFloor = ({ hem }: HemContext): boolean =>
@@ -153,7 +170,7 @@ function coversOver(ctx: HemContext, pick: Candidate): Said[] {
         if (settingOf(ctx) === 'thing-on-the-wall') return [said('step.bag', facts)]
         return layer.tackMm === null
           ? [said(pick.cover?.hold === 'taut' ? 'step.film_taut' : 'step.film_over', facts)]
-          : [said('step.film_hung', { ...facts, tack: layer.tackMm / 10 })]
+          : [said('step.film_hung', { ...facts, tack: roughLength(layer.tackMm, ctx.units) })]
       case 'cloth':
         return [said('step.cloths', facts)]
       default:
@@ -165,8 +182,12 @@ function coversOver(ctx: HemContext, pick: Candidate): Said[] {
 /** A liquid mask: on generously, clear, painted over, cut, peeled. */
 function liquidSteps(ctx: HemContext, pick: Candidate): Said[] {
   const { name, how, clearMin, cutAfterH, yellows } = sure(pick.liquid)
+  const { panes } = ctx.hem
+  const [nearest, farthest] = CAN_AWAY
   return [
-    said(how === 'brush' ? 'step.liquid_brush' : 'step.liquid_can', { mask: name, panes: ctx.hem.panes }),
+    how === 'brush'
+      ? said('step.liquid_brush', { mask: name, panes })
+      : said('step.liquid_can', { mask: name, panes, away: roughLength(nearest, ctx.units, farthest) }),
     ...(yellows ? [said('step.liquid_prime')] : []),
     said('step.liquid_pools'),
     said('step.liquid_clear', { minutes: clearMin }),

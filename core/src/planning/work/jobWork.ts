@@ -115,7 +115,7 @@ function roomWork(
 ): Omit<Work, 'gunRuns'> {
   const { job, recipes, parameters } = setup
   const hems = setup.hems.filter((hem) => hem.roomId === room.id)
-  const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf)
+  const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units)
   const whole: WholeSetup = { room, crew, house: job.house, parameters, covers, hems, recipes, counted: setup.counted }
   const begun = beginRoom(whole)
   const found: RoundWork[] = []
