@@ -213,7 +213,7 @@ export { backOf } from './base/edits/backOf'
 export { changesBetween } from './base/edits/changesBetween'
 export { expects } from './base/units/faults'
 export { inWages, isPriceField } from './base/nouns/inWages'
-export { needsTower } from './planning/work'
+export { activityName, needsTower } from './planning/work'
 export {
   holdsOf,
   moveDesk,
@@ -227,7 +227,7 @@ export {
 export { newBreaks, partly } from './answers/try/acceptPart'
 export { evening, type Evening } from './answers/why/evening'
 export { vanPlanOf } from './answers/chain/vanPlanOf'
-export { activityName, type CrewMessage, crewMessages, timesChanged } from './planning/published/crewMessages'
+export { type CrewMessage, crewMessages, timesChanged } from './planning/published/crewMessages'
 export { type CsvTask, tasksCsv } from './planning/published/tasksCsv'
 export { roomToSlip } from './answers/why/roomToSlip'
 export { tellLink, whyThen } from './answers/tell/whyThen'

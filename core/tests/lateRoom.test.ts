@@ -83,7 +83,7 @@ describe('why an activity starts when it does', () => {
       ['dries', 'first'],
       ['shift', null],
     ])
-    expect(sayText(tellLink(gullRow(), [], whyThen(of, placed, 'dry')[0]!, 0))).toContain('dry')
+    expect(sayText(tellLink(gullRow(), whyThen(of, placed, 'dry')[0]!, 0))).toContain('dry')
   })
 })
 

@@ -1,7 +1,7 @@
 import { vanPlanOf, toLocal, fromLocal, type Job, type Plan, type Task } from '@crisp-hem/core'
-import { W, clockText, dayText, sayText, spanText, whenText } from '../words'
+import { W, clockText, dayText, spanText, whenText } from '../words'
 import { loadWords } from '../rounds/loadWords'
-import { coatInStep, taskWords } from '../rounds/taskWords'
+import { taskWords } from '../rounds/taskWords'
 import { paperOf } from './paper'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
@@ -19,7 +19,7 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
     const span = pull?.spans.find((one) => one.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
     return [
       `${clockText(each.from, zone)}–${clockText(each.to, zone)}`,
-      lineWords(job, plan, task, each.taskId),
+      taskWords(job.rooms, task, each.taskId),
       span
         ? `${W.daySheet.window} ${clockText(span.from, zone)} – ${span.to === null ? W.sheet.later : clockText(span.to, zone)}`
         : offWords(job, plan, task, each.from),
@@ -52,15 +52,6 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
     `${job.name}, ${dayText(fromLocal(day, 720, zone), zone)}`,
     content,
   )
-}
-
-/** Where, which walls or which part of one, and what is done there. */
-function lineWords(job: Job, plan: Plan, task: Task | undefined, id: string): string {
-  const round = plan.rounds.find((each) => each.id === task?.roundId)
-  const room = job.rooms.find((each) => each.id === task?.roomId)
-  if (!task || !round || !room) return taskWords(job.rooms, task, id)
-  const coat = coatInStep(room, task)
-  return [room.name, sayText(round.name), `${W.rounds.kinds[task.kind]}${coat ? ` ${coat}` : ''}`].join(', ')
 }
 
 /** When the tape that is laid or coated here comes off by the plan: told on every line of its round. */

@@ -1,7 +1,8 @@
 import { memo, type KeyboardEvent, type PointerEvent } from 'react'
-import type { PlacedTask, Task } from '@crisp-hem/core'
+import type { PlacedTask, Room, Task } from '@crisp-hem/core'
 import { W, whenText } from '../words'
 import type { Hand } from './CrewChart'
+import { taskWords } from './taskWords'
 import { BAR, LEAST_MARKED } from './chartSize'
 import type { ChartRow, RowTask } from './chartRows'
 import type { TimeAxis } from './timeAxis'
@@ -25,7 +26,7 @@ const KIND_FILL: Record<Task['kind'], readonly [string, string | null]> = {
 export interface RowBarsProps {
   readonly row: ChartRow
   readonly axis: TimeAxis
-  readonly rooms: readonly { readonly id: string; readonly name: string }[]
+  readonly rooms: readonly Room[]
   readonly crews: readonly { readonly id: string; readonly name: string }[]
   readonly zone: string
   readonly now: number
@@ -60,7 +61,7 @@ export function RowBars(props: RowBarsProps) {
               placed={placed}
               piece={piece}
               axis={axis}
-              room={rooms.find((each) => each.id === task.roomId)?.name ?? task.roomId}
+              rooms={rooms}
               zone={zone}
               hour={hour}
               isHeld={held?.has(task.id) ?? false}
@@ -80,7 +81,7 @@ export function RowBars(props: RowBarsProps) {
 interface BarProps extends RowTask {
   readonly piece: PlacedTask['pieces'][number]
   readonly axis: TimeAxis
-  readonly room: string
+  readonly rooms: readonly Room[]
   readonly zone: string
   readonly hour: number
   readonly isHeld: boolean
@@ -94,11 +95,11 @@ interface BarProps extends RowTask {
 
 /** One piece of work. There may be thousands: each is drawn anew only when something of its own changes. */
 const Bar = memo(function Bar(props: BarProps) {
-  const { task, placed, piece, axis, room, zone, hour, isHeld, isLoose, isPicked, slip, onGrab, onKey } = props
+  const { task, placed, piece, axis, rooms, zone, hour, isHeld, isLoose, isPicked, slip, onGrab, onKey } = props
   const x = axis.x(piece.from)
   const width = Math.max(1.5, axis.x(piece.to) - x)
   const [base, mark] = KIND_FILL[task.kind]
-  const words = `${room}: ${W.rounds.kinds[task.kind]}${task.coat ? ` ${task.coat}` : ''}, ${whenText(piece.from, hour, zone)} – ${whenText(piece.to, hour, zone)}${placed.done ? `, ${W.rounds.done}` : ''}`
+  const words = `${taskWords(rooms, task, task.id)}, ${whenText(piece.from, hour, zone)} – ${whenText(piece.to, hour, zone)}${placed.done ? `, ${W.rounds.done}` : ''}`
   const isFirst = placed.pieces[0] === piece
   const actions = isLoose
     ? {

@@ -21,7 +21,7 @@ test('every piece of every task is on the chart, named by room, work and hours',
   const markup = drawn()
   expect(markup).not.toMatch(MISSING)
   const pieces = plan.placed.reduce((sum, placed) => sum + placed.pieces.length, 0)
-  const bars = titles(markup).filter((title) => rooms.some(({ name }) => title.startsWith(`${name}: `)))
+  const bars = titles(markup).filter((title) => rooms.some(({ name }) => new RegExp(`^${name}(, .+)?: `).test(title)))
   // What is sprayed stands in the row of the gun too.
   const setup = { plan, placed: plan.placed, rooms, from: start, to: start + 90 * 1440 }
   const gun = crewRows(setup, [], { gun: 'Gun', tower: 'Tower' }).flatMap((row) =>

@@ -49,7 +49,7 @@ answerWith((question: MoveQuestion): MoveAnswer => {
   const slip = roomToSlip(problem, plan.placed).get(taskId) ?? null
   const why = whyThen(problem, plan.placed, taskId)
     .slice(0, LINKS)
-    .map((link) => tellLink(job, plan.tasks, link, now))
+    .map((link) => tellLink(job, link, now))
   const { pulls, rooms } = chancesOf(problem, plan, { runs: RUNS, seed: 1 })
   const roomId = problem.activities.find((act) => act.id === taskId)?.roomId
   const chance = {

@@ -1,14 +1,17 @@
 import { activityName, coatsBelow, type Room, type Standing, type Task } from '@crisp-hem/core'
 import { factText, W } from '../words'
 
-/** A task in a line: where, which colour, what is done. By its id alone where the job no longer needs it. */
+/** A task in a line: where, which colour, which walls, what is done. */
 export function taskWords(rooms: readonly Room[], task: Task | undefined, id: string): string {
-  if (!task) return factText(activityName(rooms, id))
-  const room = rooms.find((each) => each.id === task.roomId)
-  const step = room?.steps.find((each) => each.id === task.stepId)
+  const room = rooms.find((each) => each.id === task?.roomId)
+  return factText(activityName(rooms, id, task && actWords(room, task)))
+}
+
+/** What is done, and for which coat. */
+export function actWords(room: Room | undefined, task: Task): string {
   const coat = coatInStep(room, task)
-  const act = coat ? `${W.rounds.kinds[task.kind]} ${coat}` : W.rounds.kinds[task.kind]
-  return [room?.name ?? task.roomId, ...(step ? [step.name] : []), act].join(', ')
+  if (coat === null) return W.rounds.kinds[task.kind]
+  return task.kind === 'roll' ? W.rounds.rollOf({ n: coat }) : `${W.rounds.kinds[task.kind]} ${coat}`
 }
 
 /** Which plan a date is of: the published one by its number, or a draft. */

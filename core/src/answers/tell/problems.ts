@@ -1,4 +1,4 @@
-import { said, when, word, type Job, type Said } from '../../base/nouns'
+import { said, when, type Job, type Said } from '../../base/nouns'
 import { parseInstant } from '../../base/units/time'
 import type { PullPlan } from '../../planning/windows/pullPlans'
 import { wetPassedAt } from '../../planning/windows/wetPassed'
@@ -7,11 +7,11 @@ import type { JobClocks } from '../../nature/cure/areaClocks'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { PlacedTask } from '../../planning/plan/placement'
 import type { RecipeAnswer } from '../../masking/recipes/recipe'
-import type { Work } from '../../planning/work'
+import { activityName, type Work } from '../../planning/work'
 import { airProblems, isOfAir } from './airProblems'
 import { tellDoubtful, type DoubtfulCoat } from './doubtfulCoats'
 import type { Task } from './task'
-import { taskFact, tellMisses } from './tellMisses'
+import { tellMisses } from './tellMisses'
 
 export interface ProblemsSetup {
   readonly job: Job
@@ -54,7 +54,7 @@ function passedWindows({ job, tasks, pulls, from }: ProblemsSetup): Said[] {
     if (due === null || !task || decided.has(pull.taskId)) return []
     return [
       said('plan.wet_passed', {
-        what: taskFact(job, task, word('task', 'pull')),
+        what: activityName(job.rooms, pull.taskId),
         due: when(due, from, job.site.zone),
       }),
     ]

@@ -2,7 +2,7 @@ import { listed, said, span, when, word, type Fact, type Job, type Said } from '
 import type { Miss, MissKind } from '../../planning/check/miss'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { HORIZON_DAYS } from '../../nature/calendar/calendar'
-import { activityName } from '../../planning/published/crewMessages'
+import { activityName } from '../../planning/work'
 import type { Task } from './task'
 
 export interface TellSetup {
@@ -119,21 +119,17 @@ const roomName = (job: Job, roomId: string | null): string =>
 const crewName = (job: Job, crewId: string | null): string =>
   job.crews.find((crew) => crew.id === crewId)?.name ?? crewId ?? ''
 
-/** Where, which colour, and what is done there. */
+/** Where, which colour, and what is done there: its walls too, where all of a group is on the same. */
 function whatOf(job: Job, group: readonly Miss[], tasks: ReadonlyMap<string, Task>): Fact {
   const own = group.flatMap(({ activityId }) => tasks.get(activityId) ?? [])
   const [first] = own
   if (!first) return activityName(job.rooms, group[0]?.activityId ?? '')
-  const kinds = [...new Set(own.map((task) => task.kind))]
-  return taskFact(job, first, listed(kinds.map((kind) => word('task', kind))))
-}
-
-const nameOf = (job: Job, task: Task | undefined): Fact => (task ? taskFact(job, task, word('task', task.kind)) : '')
-
-/** A task in words: where, which colour, and what is done. */
-export function taskFact(job: Job, task: Task, acts: Fact): Said {
-  const room = job.rooms.find((each) => each.id === task.roomId)
-  const step = room?.steps.find((each) => each.id === task.stepId)
-  const facts = { room: room?.name ?? task.roomId, acts }
+  const acts = listed([...new Set(own.map((task) => task.kind))].map((kind) => word('task', kind)))
+  if (own.every((task) => task.roundId === first.roundId && task.kind !== 'roll'))
+    return activityName(job.rooms, first.id, acts)
+  const step = job.rooms.find((each) => each.id === first.roomId)?.steps.find((each) => each.id === first.stepId)
+  const facts = { room: roomName(job, first.roomId), acts }
   return step ? said('task.of_step', { ...facts, step: step.name }) : said('task.of_room', facts)
 }
+
+const nameOf = (job: Job, task: Task | undefined): Fact => (task ? activityName(job.rooms, task.id) : '')

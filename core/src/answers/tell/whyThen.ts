@@ -1,12 +1,12 @@
 import { instantOfGain } from '../../nature/cure/rateClock'
-import { isGunUp, said, when, word, type Fact, type Job, type Said } from '../../base/nouns'
+import { isGunUp, said, when, type Fact, type Job, type Said } from '../../base/nouns'
 import { airGate } from '../../planning/plan/airGate'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { clocksOfTables } from '../../planning/plan/tableClocks'
 import { carryWays, crewWays, type WayMin } from '../../planning/problem/places'
+import { activityName } from '../../planning/work'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 import type { Task } from './task'
-import { taskFact } from './tellMisses'
 
 /** What holds a start where it is. */
 export type Cause =
@@ -177,7 +177,7 @@ export function tellEnd(
 ): Said[] {
   const left = placed.filter((each) => !each.done)
   const last = left.reduce<PlacedTask | null>((most, each) => (!most || each.to > most.to ? each : most), null)
-  return last ? whyThen(problem, placed, last.taskId).map((link) => tellLink(job, tasks, link, now)) : []
+  return last ? whyThen(problem, placed, last.taskId).map((link) => tellLink(job, link, now)) : []
 }
 
 const WHY: Readonly<Record<Cause, string>> = {
@@ -196,10 +196,7 @@ const WHY: Readonly<Record<Cause, string>> = {
   free: 'why.free',
 }
 
-export function tellLink(job: Job, tasks: readonly Task[], { activityId, from, hold, other }: Link, now: number): Said {
-  const name = (id: string | null): Fact => {
-    const task = tasks.find((each) => each.id === id)
-    return task ? taskFact(job, task, word('task', task.kind)) : (id ?? '')
-  }
+export function tellLink(job: Job, { activityId, from, hold, other }: Link, now: number): Said {
+  const name = (id: string | null): Fact => (id === null ? '' : activityName(job.rooms, id))
   return said(WHY[hold], { what: name(activityId), when: when(from, now, job.site.zone), other: name(other) })
 }

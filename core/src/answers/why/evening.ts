@@ -1,19 +1,18 @@
-import { isGunDown, said, when, word, type Fact, type Job, type Said } from '../../base/nouns'
+import { isGunDown, readActivity, said, when, type Job, type Said } from '../../base/nouns'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { clocksOfTables } from '../../planning/plan/tableClocks'
 import type { PullRule } from '../../planning/problem/problem'
-import { activityName } from '../../planning/published/crewMessages'
+import { activityName } from '../../planning/work'
 import { groupedBy } from '../../base/units/groupedBy'
 import { toLocal } from '../../base/units/time'
 import { foldLog, UNTOUCHED } from '../../planning/progress/hemStates'
 import { throughAt } from '../../planning/progress/activityProgress'
 import { wetPassedAt } from '../../planning/windows/wetPassed'
-import { planWithProblem, type Chain, type Plan } from '../chain/planJob'
+import { planWithProblem, type Chain } from '../chain/planJob'
 import type { Task } from '../tell/task'
 import type { VanItem } from '../van/vanItems'
-import { taskFact } from '../tell/tellMisses'
 import { vanPlanOf } from '../chain/vanPlanOf'
 
 /** What a lead goes through before the lights go out. */
@@ -47,10 +46,8 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
   const { day } = toLocal(Math.floor(now), job.site.zone)
   const dayOf = (at: number) => toLocal(Math.floor(at), job.site.zone).day
   const left = plan.placed.filter((each) => !each.done)
-  const named = namedIn(plan)
-  const name = (each: PlacedTask): Fact => nameOf(job, named, each.taskId)
   const tell = (code: string, each: PlacedTask) =>
-    said(code, { what: name(each), when: when(each.from, now, job.site.zone) })
+    said(code, { what: activityName(job.rooms, each.taskId), when: when(each.from, now, job.site.zone) })
   const isTonight = (each: PlacedTask) => dayOf(each.from) <= day
   const wet = plan.pulls.filter((pull) => pull.manner === 'wet' && pull.coated)
   const wetIds = new Set<string>(wet.map((pull) => pull.taskId))
@@ -64,7 +61,7 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
       ...wet.flatMap((pull) => {
         const span = pull.spans.find((each) => each.kind === 'wet')
         if (!span || span.to === null || dayOf(span.from) > day || wetPassedAt(pull, now)) return []
-        const facts = { what: nameOf(job, named, pull.taskId), due: when(span.to, now, job.site.zone) }
+        const facts = { what: activityName(job.rooms, pull.taskId), due: when(span.to, now, job.site.zone) }
         return [said('evening.must_be_off', facts)]
       }),
     ],
@@ -76,17 +73,6 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
 }
 
 type DayOf = (at: number) => number
-
-/** What names are made of. */
-interface Named {
-  readonly tasks: ReadonlyMap<string, Task>
-  readonly rounds: ReadonlyMap<string, Plan['rounds'][number]>
-}
-
-const namedIn = ({ tasks, rounds }: Pick<Plan, 'tasks' | 'rounds'>): Named => ({
-  tasks: new Map(tasks.map((task) => [task.id, task])),
-  rounds: new Map(rounds.map((round) => [round.id, round])),
-})
 
 /** Pulls of tape that is on the wall by what was ticked: laid, and neither off nor left out. */
 function tapeOn(job: Job, { plan, problem }: Chain): PullRule[] {
@@ -103,14 +89,13 @@ function tapeOn(job: Job, { plan, problem }: Chain): PullRule[] {
 /** Tape on the wall that was to be off by now or tonight: first what its wet window has passed, then the rest. */
 function missedTape(job: Job, chain: Chain, now: number, isTonight: (each: PlacedTask) => boolean): Said[] {
   const { plan } = chain
-  const named = namedIn(plan)
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
   const windows = new Map(plan.pulls.map((pull) => [pull.taskId, pull]))
   const told = tapeOn(job, chain).flatMap(({ activityId }): { rank: number; line: Said }[] => {
     const at = placed.get(activityId)
     const window = windows.get(activityId)
     if (!at || at.done || !isTonight(at)) return []
-    const what = nameOf(job, named, activityId)
+    const what = activityName(job.rooms, activityId)
     const closed = window && wetPassedAt(window, now)
     if (closed) return [{ rank: 0, line: said('evening.wet_passed', { what, due: when(closed, now, job.site.zone) }) }]
     // What is wet still is told with its own hour.
@@ -120,38 +105,26 @@ function missedTape(job: Job, chain: Chain, now: number, isTonight: (each: Place
   return told.sort((a, b) => a.rank - b.rank).map(({ line }) => line)
 }
 
-/** A piece of work by its room, and by its walls or part of one where it has a round: three lines are never the same. */
-function nameOf(job: Job, { tasks, rounds }: Named, id: string): Fact {
-  const task = tasks.get(id)
-  const round = rounds.get(task?.roundId ?? '')
-  const room = job.rooms.find((each) => each.id === task?.roomId)
-  if (task && round && room)
-    return said('task.of_round', { room: room.name, round: round.name, acts: word('task', task.kind) })
-  return task ? taskFact(job, task, word('task', task.kind)) : activityName(job.rooms, id)
-}
-
 /** A gun that sprayed by tonight and is cleaned by the plan on another day only: paint dries in it. */
 function gunsOf(job: Job, { plan, problem }: Chain, day: number, dayOf: DayOf): Said[] {
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
-  const named = namedIn(plan)
   const isBy = (id: string) => {
     const at = placed.get(id)?.from
     return at !== undefined && dayOf(at) <= day
   }
-  const cleaned = problem.lags.filter(({ from, to }) => isGunDown(to) && named.tasks.get(from)?.kind === 'coat')
+  const cleaned = problem.lags.filter(({ from, to }) => isGunDown(to) && readActivity(from)?.act === 'coat')
   const fromOf = (id: string) => placed.get(id)?.from ?? Number.POSITIVE_INFINITY
   const stale = [...groupedBy(cleaned, ({ from }) => from)].flatMap(([coatId, lags]) => {
     const [soonest] = lags.map(({ to }) => to).sort((a, b) => fromOf(a) - fromOf(b))
     return isBy(coatId) && soonest !== undefined && !isBy(soonest) ? [soonest] : []
   })
-  return [...new Set(stale)].map((downId) => said('evening.gun', { what: nameOf(job, named, downId) }))
+  return [...new Set(stale)].map((downId) => said('evening.gun', { what: activityName(job.rooms, downId) }))
 }
 
 /** Tape that is on when the day ends and comes off on another. */
 function staysOf(job: Job, { plan, problem }: Chain, now: number, day: number, dayOf: DayOf): Evening['stays'] {
   const clocks = clocksOfTables(problem.clocks)
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
-  const named = namedIn(plan)
   // What is on by the log: tape that was never laid does not stay on.
   return tapeOn(job, { plan, problem }).flatMap((rule) => {
     const pull = placed.get(rule.activityId)
@@ -162,7 +135,7 @@ function staysOf(job: Job, { plan, problem }: Chain, now: number, day: number, d
         {
           isSafe: true,
           line: said('evening.mask_stays', {
-            what: nameOf(job, named, rule.activityId),
+            what: activityName(job.rooms, rule.activityId),
             when: when(pull.from, now, job.site.zone),
           }),
         },
@@ -170,7 +143,7 @@ function staysOf(job: Job, { plan, problem }: Chain, now: number, day: number, d
     const due = soonestDue(lays, clocks)
     const isSafe = due === null || pull.to <= due
     const facts = {
-      what: nameOf(job, named, rule.activityId),
+      what: activityName(job.rooms, rule.activityId),
       when: when(pull.from, now, job.site.zone),
       due: due === null ? null : when(due, now, job.site.zone),
     }
@@ -210,7 +183,6 @@ function coveredOf(job: Job, { plan }: Chain, day: number, dayOf: DayOf): string
 }
 
 function nextOf(job: Job, { plan }: Chain, now: number, day: number, dayOf: DayOf): Evening['next'] {
-  const named = namedIn(plan)
   const { lists } = vanPlanOf(job, plan)
   return job.crews.flatMap((crew) => {
     const own = plan.placed
@@ -223,11 +195,12 @@ function nextOf(job: Job, { plan }: Chain, now: number, day: number, dayOf: DayO
       {
         crewId: crew.id,
         at: first.from,
-        first: ofDay
-          .slice(0, FIRST)
-          .map((each) =>
-            said('evening.first', { what: nameOf(job, named, each.taskId), when: when(each.from, now, job.site.zone) }),
-          ),
+        first: ofDay.slice(0, FIRST).map((each) =>
+          said('evening.first', {
+            what: activityName(job.rooms, each.taskId),
+            when: when(each.from, now, job.site.zone),
+          }),
+        ),
         load: lists.find((list) => list.crewId === crew.id && list.day === dayOf(first.from))?.items ?? [],
       },
     ]

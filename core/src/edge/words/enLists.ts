@@ -10,7 +10,7 @@ export const EN_LISTS = {
   'word.task.lay': 'lay',
   'word.task.seal': 'seal',
   'word.task.coat': 'coat',
-  'word.task.roll': 'field',
+  'word.task.roll': 'roll',
   'word.task.pull': 'pull',
   'word.task.uncover': 'uncover',
   'word.resource.gun': 'the gun',

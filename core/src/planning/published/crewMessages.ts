@@ -1,16 +1,6 @@
-import {
-  readActivity,
-  said,
-  when,
-  word,
-  type ActivityId,
-  type ActivityRef,
-  type Job,
-  type PlanChange,
-  type PublishedPlan,
-  type Said,
-} from '../../base/nouns'
+import { said, when, type ActivityId, type Job, type PlanChange, type PublishedPlan, type Said } from '../../base/nouns'
 import { parseInstant } from '../../base/units/time'
+import { activityName } from '../work'
 
 /** What one crew is told of a new plan. */
 export interface CrewMessage {
@@ -65,37 +55,6 @@ function lineOf({ rooms, site }: Pick<Job, 'rooms' | 'site'>, change: PlanChange
     case 'other-crew':
       return said('message.moved', facts)
   }
-}
-
-/** What each act of an id is called as a kind of work. */
-const KIND: Readonly<Record<ActivityRef['act'], string>> = {
-  prep: 'prep',
-  cover: 'cover',
-  look: 'look',
-  uncover: 'uncover',
-  mark: 'mark',
-  'gun-up': 'gun-up',
-  'gun-down': 'gun-down',
-  lay: 'lay',
-  seal: 'seal',
-  bead: 'seal',
-  pull: 'pull',
-  'pull-dry': 'pull',
-  peel: 'pull',
-  coat: 'coat',
-  roll: 'roll',
-}
-
-/** A piece of work in words by its id alone; the id where that is none. */
-export function activityName(rooms: Job['rooms'], id: ActivityId): Said | string {
-  const ref = readActivity(id)
-  if (!ref) return id
-  const { roomId, stepId } =
-    ref.of === 'round' ? ref.round : { roomId: ref.roomId, stepId: ref.of === 'step' ? ref.stepId : null }
-  const room = rooms.find((each) => each.id === roomId)
-  const step = room?.steps.find((each) => each.id === stepId)
-  const facts = { room: room?.name ?? roomId, acts: word('task', KIND[ref.act]) }
-  return step ? said('task.of_step', { ...facts, step: step.name }) : said('task.of_room', facts)
 }
 
 /** How often people were told something else of a piece of work; 0 while it stands as it was told first. */

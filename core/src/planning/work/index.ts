@@ -8,6 +8,7 @@ export {
   type RoundPull,
   type Work,
 } from './activity'
+export { activityName } from './activityName'
 export { areKept, freestTurns, gunTurns, NO_TURNS, type GunTurns } from './gunTurns'
 export { jobWork } from './jobWork'
 export { laysOf } from './layOf'

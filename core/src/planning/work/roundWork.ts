@@ -10,9 +10,6 @@ import {
   type Shelf,
   type SubjectKey,
   isFace,
-  listed,
-  said,
-  type Said,
 } from '../../base/nouns'
 import { actOf, coatOf, writeActivity, writeRound, writeSubject, type ActivityRef } from '../../base/nouns'
 import { liquidOf } from '../../survey/shelf/find'
@@ -23,6 +20,7 @@ import { crewSpeed } from '../../nature/calendar/calendar'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { AT_ONCE, type Activity, type Delay, type Lag, type Round, type RoundPull } from './activity'
+import { roundName } from './activityName'
 import type { WallGroup } from './groupRounds'
 import { coatParts, fieldParts, layParts, pullParts, sealParts } from './minuteParts'
 import { needsOf } from './needs'
@@ -73,7 +71,7 @@ export function roundOf(setup: RoundSetup): RoundWork {
   )
   const round: Round = {
     id: writeRound(ref),
-    name: nameOf(setup, ref),
+    name: roundName(room, step, ref),
     ...ref,
     crewId: crew.id,
     hemIds,
@@ -86,13 +84,6 @@ export function roundOf(setup: RoundSetup): RoundWork {
     why: group.why,
   }
   return { round, ...activitiesOf(setup, ref, hems, pulls) }
-}
-
-function nameOf({ room, step }: RoundSetup, { wallIds, part }: RoundRef): Said {
-  if (part === null && wallIds.length === room.walls.length) return said('round.name_whole', { step: step.name })
-  const walls = room.walls.filter((wall) => wallIds.includes(wall.id)).map((wall) => wall.name)
-  const facts = { step: step.name, count: walls.length, walls: listed(walls) }
-  return part === null ? said('round.name', facts) : said('round.name_part', { ...facts, part })
 }
 
 /** A round whose activities are collected one after another; each waits for what came before. */
