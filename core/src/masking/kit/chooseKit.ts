@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the loop around it */
+import { nth, sure } from '../../base/units/sure'
 /**
  * Which kinds to carry: every client (a hem, or many alike) is served by one kind, each kind carried costs something
  * to carry, and the sum is to be least. The uncapacitated facility location problem.
@@ -37,7 +37,9 @@ export function chooseKit(problem: KitProblem): KitAnswer | null {
   const { carry, serve } = problem
   if (serve.some((costs) => !costs.some(Number.isFinite))) return null
   const order = serve.map((costs) =>
-    costs.flatMap((cost, j) => (Number.isFinite(cost) ? [j] : [])).sort((a, b) => costs[a]! - costs[b]! || a - b),
+    costs
+      .flatMap((cost, j) => (Number.isFinite(cost) ? [j] : []))
+      .sort((a, b) => nth(costs, a) - nth(costs, b) || a - b),
   )
   let best = { kinds: [] as number[], cost: Number.POSITIVE_INFINITY }
   let nodes = 0
@@ -63,13 +65,13 @@ export function chooseKit(problem: KitProblem): KitAnswer | null {
 
 /** The kind of a kit that serves a client cheapest; the first of equals. */
 const cheapest = (costs: readonly number[], kinds: readonly number[]): number =>
-  kinds.reduce((one, j) => (costs[j]! < costs[one]! - TINY ? j : one), kinds[0]!)
+  kinds.reduce((one, j) => (nth(costs, j) < nth(costs, one) - TINY ? j : one), nth(kinds, 0))
 
 /** What a kit costs, carried and served; Infinity where it leaves a client out. */
 export function kitCost({ carry, serve }: KitProblem, kinds: readonly number[]): number {
   if (kinds.length === 0) return serve.length === 0 ? 0 : Number.POSITIVE_INFINITY
-  const carried = kinds.reduce((sum, j) => sum + carry[j]!, 0)
-  return serve.reduce((sum, costs) => sum + Math.min(...kinds.map((j) => costs[j]!)), carried)
+  const carried = kinds.reduce((sum, j) => sum + nth(carry, j), 0)
+  return serve.reduce((sum, costs) => sum + Math.min(...kinds.map((j) => nth(costs, j))), carried)
 }
 
 /** A kit without the kinds that it is cheaper without. */
@@ -98,21 +100,22 @@ function dualAscent(
   const slack = carry.map((cost, j) => (fates[j] === 'in' ? 0 : cost))
   const fixed = carry.reduce((sum, cost, j) => (fates[j] === 'in' ? sum + cost : sum), 0)
   const open = order.map((kinds) => kinds.filter((j) => fates[j] !== 'out'))
-  const bids = serve.map((costs, i) => costs[open[i]![0]!]!)
+  const bids = serve.map((costs, i) => nth(costs, nth(nth(open, i), 0)))
   const step = serve.map(() => 1)
   let rising = true
   while (rising) {
     rising = false
     for (let i = 0; i < serve.length; i++) {
-      const kinds = open[i]!
-      const costs = serve[i]!
-      while (step[i]! < kinds.length && costs[kinds[step[i]!]!]! <= bids[i]! + TINY) step[i]! += 1
-      const goal = step[i]! < kinds.length ? costs[kinds[step[i]!]!]! : Number.POSITIVE_INFINITY
-      let room = goal - bids[i]!
-      for (let k = 0; k < step[i]!; k++) room = Math.min(room, slack[kinds[k]!]!)
+      const kinds = nth(open, i)
+      const costs = nth(serve, i)
+      while (nth(step, i) < kinds.length && nth(costs, nth(kinds, nth(step, i))) <= nth(bids, i) + TINY)
+        step[i] = nth(step, i) + 1
+      const goal = nth(step, i) < kinds.length ? nth(costs, nth(kinds, nth(step, i))) : Number.POSITIVE_INFINITY
+      let room = goal - nth(bids, i)
+      for (let k = 0; k < nth(step, i); k++) room = Math.min(room, nth(slack, nth(kinds, k)))
       if (!(room > TINY)) continue
-      for (let k = 0; k < step[i]!; k++) slack[kinds[k]!]! -= room
-      bids[i]! += room
+      for (let k = 0; k < nth(step, i); k++) slack[nth(kinds, k)] = nth(slack, nth(kinds, k)) - room
+      bids[i] = nth(bids, i) + room
       rising = true
     }
   }
@@ -125,15 +128,22 @@ function branchOn({ serve, carry }: KitProblem, kit: readonly number[], fates: r
   const free = fates.flatMap((fate, j) => (fate === 'free' ? [j] : []))
   if (free.length === 0) return null
   const inKit = free.filter((j) => kit.includes(j))
-  if (inKit.length === 0) return free.sort((a, b) => carry[a]! - carry[b]!)[0]!
+  if (inKit.length === 0)
+    return nth(
+      free.sort((a, b) => nth(carry, a) - nth(carry, b)),
+      0,
+    )
   const weight = (j: number) =>
     serve.reduce((sum, costs) => {
-      const others = kit.filter((other) => other !== j).map((other) => costs[other]!)
+      const others = kit.filter((other) => other !== j).map((other) => nth(costs, other))
       const next = Math.min(...others, 1e12)
-      return sum + Math.max(0, next - costs[j]!)
+      return sum + Math.max(0, next - nth(costs, j))
     }, 0)
   // A kind whose loss costs little is the one that is in doubt.
-  return inKit.map((j) => ({ j, doubt: Math.abs(weight(j) - carry[j]!) })).sort((a, b) => a.doubt - b.doubt)[0]!.j
+  return nth(
+    inKit.map((j) => ({ j, doubt: Math.abs(weight(j) - nth(carry, j)) })).sort((a, b) => a.doubt - b.doubt),
+    0,
+  ).j
 }
 
 /** A point of the trade-off: so many kinds, and what the hems then cost without the carrying. */
@@ -159,11 +169,11 @@ export function kitTradeOff(serve: KitProblem['serve'], kindCount: number): KitP
   if (!most) return []
   // Dearer to carry than all hems together: nothing but the fewest kinds can be cheapest.
   const dear = 1 + serve.reduce((sum, costs) => sum + Math.max(...costs.filter(Number.isFinite)), 0)
-  const fewest = at(dear)!
+  const fewest = sure(at(dear))
   const between = (a: KitPoint, b: KitPoint): KitPoint[] => {
     if (a.kinds.length - b.kinds.length < 2) return []
     const carry = (b.serveCost - a.serveCost) / (a.kinds.length - b.kinds.length)
-    const middle = at(carry)!
+    const middle = sure(at(carry))
     const cost = (point: KitPoint) => point.serveCost + carry * point.kinds.length
     const better =
       cost(middle) < cost(a) - 1e-6 && middle.kinds.length < a.kinds.length && middle.kinds.length > b.kinds.length

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the loop around it */
+import { nth } from '../../base/units/sure'
 import type { AirPoint, AirSeries } from '../air/airSeries'
 
 /**
@@ -17,7 +17,7 @@ export interface RateClock {
 export function rateClock(air: AirSeries, rate: (point: AirPoint) => number): RateClock {
   const rates = air.hours.map(rate)
   const gained = [0]
-  for (const each of rates) gained.push(gained[gained.length - 1]! + 60 * each)
+  for (const each of rates) gained.push(nth(gained, gained.length - 1) + 60 * each)
   return { startMin: air.startMin, rates, gained }
 }
 
@@ -33,19 +33,19 @@ export function instantOfGain(clock: RateClock, from: number, amount: number): n
   if (amount <= 0) return from
   const goal = gainedAt(clock, from) + amount
   const last = clock.rates.length - 1
-  if (goal <= 0) return clock.startMin + goal / clock.rates[0]!
-  if (goal > clock.gained[last]!) {
-    const rate = clock.rates[last]!
-    return rate > 0 ? clock.startMin + 60 * last + (goal - clock.gained[last]!) / rate : null
+  if (goal <= 0) return clock.startMin + goal / nth(clock.rates, 0)
+  if (goal > nth(clock.gained, last)) {
+    const rate = nth(clock.rates, last)
+    return rate > 0 ? clock.startMin + 60 * last + (goal - nth(clock.gained, last)) / rate : null
   }
   const hour = hourReaching(clock.gained, goal)
-  return clock.startMin + 60 * hour + (goal - clock.gained[hour]!) / clock.rates[hour]!
+  return clock.startMin + 60 * hour + (goal - nth(clock.gained, hour)) / nth(clock.rates, hour)
 }
 
 function gainedAt(clock: RateClock, at: number): number {
   const hours = (at - clock.startMin) / 60
   const hour = Math.min(Math.max(Math.floor(hours), 0), clock.rates.length - 1)
-  return clock.gained[hour]! + (at - clock.startMin - 60 * hour) * clock.rates[hour]!
+  return nth(clock.gained, hour) + (at - clock.startMin - 60 * hour) * nth(clock.rates, hour)
 }
 
 /** The first hour within which the sum reaches the goal: gained[hour] < goal ≤ gained[hour + 1]. */
@@ -54,7 +54,7 @@ function hourReaching(gained: readonly number[], goal: number): number {
   let high = gained.length - 1
   while (high - low > 1) {
     const middle = (low + high) >> 1
-    if (gained[middle]! < goal) low = middle
+    if (nth(gained, middle) < goal) low = middle
     else high = middle
   }
   return low
@@ -63,5 +63,5 @@ function hourReaching(gained: readonly number[], goal: number): number {
 /** The rate of a clock at an instant. */
 export function rateAt(clock: RateClock, at: number): number {
   const hour = Math.floor((at - clock.startMin) / 60)
-  return clock.rates[Math.min(Math.max(hour, 0), clock.rates.length - 1)]!
+  return nth(clock.rates, Math.min(Math.max(hour, 0), clock.rates.length - 1))
 }

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the loop around it */
+import { floatAt, intAt, nth } from '../../base/units/sure'
 import type { Placement } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
 import { seededNumbers, seedOf } from '../../base/units/seeded'
@@ -45,29 +45,30 @@ export function chancesOf(
     rehearse(script, dice(), run)
     let last = -1
     for (let i = 0; i < acts.length; i++) {
-      missed[i]! += run.missed[i]!
-      const to = run.to[i]!
-      const end = ends[acts[i]!.room]!
-      end[r] = Math.max(end[r]!, to)
-      if (last < 0 || to > run.to[last]!) last = i
+      missed[i] = floatAt(missed, i) + nth(run.missed, i)
+      const to = floatAt(run.to, i)
+      const end = nth(ends, nth(acts, i).room)
+      end[r] = Math.max(floatAt(end, r), to)
+      if (last < 0 || to > floatAt(run.to, last)) last = i
     }
     if (last < 0) continue
-    all[r] = run.to[last]!
-    for (let scene = acts[last]!.scene; scene >= 0; scene = run.cause[scene]!) decided[scene]! += 1
+    all[r] = floatAt(run.to, last)
+    for (let scene = nth(acts, last).scene; scene >= 0; scene = intAt(run.cause, scene))
+      decided[scene] = floatAt(decided, scene) + 1
   }
   return {
     runs,
     seed,
-    pulls: acts.flatMap(({ id, pull }, i) => (pull ? [{ activityId: id, missShare: missed[i]! / runs }] : [])),
+    pulls: acts.flatMap(({ id, pull }, i) => (pull ? [{ activityId: id, missShare: floatAt(missed, i) / runs }] : [])),
     rooms: rooms.flatMap((roomId, i) => {
-      const sorted = ends[i]!.sort()
+      const sorted = nth(ends, i).sort()
       if (acts.length === 0 || sorted[runs - 1] === 0) return []
       const by = due[i] ?? null
       const lateShare = by === null ? null : sorted.filter((end) => end > by).length / runs
       return [{ roomId, half: at(sorted, 0.5), nineOfTen: at(sorted, 0.9), lateShare }]
     }),
     decides: scenes
-      .map(({ acts: own }, s) => ({ activityId: acts[own[0]!]!.id, share: decided[s]! / runs }))
+      .map(({ acts: own }, s) => ({ activityId: nth(acts, nth(own, 0)).id, share: floatAt(decided, s) / runs }))
       .filter(({ share }) => share > 0)
       .sort((a, b) => b.share - a.share),
     end: acts.length === 0 ? null : { half: at(all.sort(), 0.5), nineOfTen: at(all, 0.9) },
@@ -75,7 +76,7 @@ export function chancesOf(
 }
 
 const at = (sorted: Float64Array, share: number): number =>
-  sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!
+  floatAt(sorted, Math.min(sorted.length - 1, Math.floor(share * sorted.length)))
 
 /** Luck of one run after another, drawn by each activity from a stream of its own. */
 function diceFor({ acts, scenes, crews: names }: Script, seed: number): () => Luck {
@@ -88,10 +89,10 @@ function diceFor({ acts, scenes, crews: names }: Script, seed: number): () => Lu
   for (const stream of [...streams, ...crewDays, days]) for (let i = 0; i < 4; i++) stream()
   return () => {
     const weather = SPREADS.clocks.value * normal(days)
-    for (let crew = 0; crew < crews.length; crew++) crews[crew] = SPREADS.crew.value * normal(crewDays[crew]!)
+    for (let crew = 0; crew < crews.length; crew++) crews[crew] = SPREADS.crew.value * normal(nth(crewDays, crew))
     acts.forEach(({ scene, spread }, i) => {
-      const stream = streams[i]!
-      luck.work[i] = Math.exp(crews[scenes[scene]!.crew]! + spread * normal(stream))
+      const stream = nth(streams, i)
+      luck.work[i] = Math.exp(floatAt(crews, nth(scenes, scene).crew) + spread * normal(stream))
       luck.drying[i] = Math.exp(weather + SPREADS.coat.value * normal(stream))
     })
     return luck

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the loop around it */
+import { floatAt, intAt, nth, sure } from '../../base/units/sure'
 import { instantOfGain } from '../../nature/cure/rateClock'
 import type { ClockDelay, PullRule } from '../problem/problem'
 import { firstPast } from '../../base/units/firstPast'
@@ -50,27 +50,27 @@ export function rehearse(script: Script, luck: Luck, run: Run): void {
   for (const unit of run.unitRooms) unit.fill(-1)
   scenes.forEach((scene, s) => {
     const { crew, waits } = scene
-    const reached = run.crewFree[crew]! + (run.crewLast[crew]! < 0 ? 0 : scene.wayMin)
+    const reached = floatAt(run.crewFree, crew) + (intAt(run.crewLast, crew) < 0 ? 0 : scene.wayMin)
     let at = Math.max(scene.release, reached)
-    let cause = reached >= scene.release ? run.crewLast[crew]! : -1
+    let cause = reached >= scene.release ? intAt(run.crewLast, crew) : -1
     for (const wait of waits) {
-      const from = wait.act < 0 ? wait.at : run.to[wait.act]!
-      const drying = wait.act < 0 ? 1 : luck.drying[wait.act]!
+      const from = wait.act < 0 ? wait.at : floatAt(run.to, wait.act)
+      const drying = wait.act < 0 ? 1 : floatAt(luck.drying, wait.act)
       const ready = passed(script, wait.delay, from, drying)
       if (ready <= at) continue
       at = ready
-      cause = wait.act < 0 ? -1 : script.acts[wait.act]!.scene
+      cause = wait.act < 0 ? -1 : nth(script.acts, wait.act).scene
     }
     for (const use of scene.uses)
       at = Math.max(at, readyAt(script, run, use, soonestUnit(script, run, use, scene.room), scene.room))
-    const start = startOf(scene, at, shifts[crew]!)
+    const start = startOf(scene, at, nth(shifts, crew))
     run.cause[s] = cause
     run.crewLast[crew] = s
     run.crewFree[crew] = play(script, scene, start, luck, run)
     for (const use of scene.uses) {
       const unit = soonestUnit(script, run, use, scene.room)
-      run.units[use]![unit] = run.crewFree[crew]!
-      run.unitRooms[use]![unit] = scene.room
+      nth(run.units, use)[unit] = floatAt(run.crewFree, crew)
+      nth(run.unitRooms, use)[unit] = scene.room
     }
   })
 }
@@ -78,13 +78,13 @@ export function rehearse(script: Script, luck: Luck, run: Run): void {
 /** When one of a resource can be in a room: free, and carried there. */
 function readyAt({ carries, rooms }: Script, run: Run, use: number, unit: number, room: number): number {
   const carry = carries[use]
-  const stands = run.unitRooms[use]![unit]!
-  return run.units[use]![unit]! + (carry && stands >= 0 ? carry[stands * rooms.length + room]! : 0)
+  const stands = intAt(nth(run.unitRooms, use), unit)
+  return floatAt(nth(run.units, use), unit) + (carry && stands >= 0 ? floatAt(carry, stands * rooms.length + room) : 0)
 }
 
 function soonestUnit(script: Script, run: Run, use: number, room: number): number {
   let best = 0
-  for (let unit = 1; unit < run.units[use]!.length; unit++)
+  for (let unit = 1; unit < nth(run.units, use).length; unit++)
     if (readyAt(script, run, use, unit, room) < readyAt(script, run, use, best, room)) best = unit
   return best
 }
@@ -99,8 +99,8 @@ function passed({ clocks }: Script, { clock, amount }: ClockDelay, from: number,
 /** The first instant at which a crew would begin a scene. */
 function startOf(scene: Scene, ready: number, shifts: readonly (readonly [number, number])[]): number {
   let at = ready
-  for (let i = firstPast(shifts.length, (k) => shifts[k]![1] > ready); i < shifts.length; i++) {
-    const [from, to] = shifts[i]!
+  for (let i = firstPast(shifts.length, (k) => nth(shifts, k)[1] > ready); i < shifts.length; i++) {
+    const [from, to] = nth(shifts, i)
     at = afterBans(scene, Math.max(at, from))
     if (scene.divisible ? at < to : at + scene.minutes <= to) return at
   }
@@ -118,11 +118,11 @@ function afterBans({ airs, minutes }: Scene, at: number): number {
 function play(script: Script, scene: Scene, start: number, luck: Luck, run: Run): number {
   let at = start
   for (const act of scene.acts) {
-    const { minutes, pull } = script.acts[act]!
-    const takes = minutes * luck.work[act]!
+    const { minutes, pull } = nth(script.acts, act)
+    const takes = minutes * floatAt(luck.work, act)
     run.from[act] = at
-    run.to[act] = scene.divisible ? worked(at, takes, script.shifts[scene.crew]!) : at + takes
-    at = run.to[act]!
+    run.to[act] = scene.divisible ? worked(at, takes, nth(script.shifts, scene.crew)) : at + takes
+    at = floatAt(run.to, act)
     if (pull) at = pulled(script, pull, act, luck, run)
   }
   return at
@@ -143,38 +143,39 @@ function worked(from: number, minutes: number, shifts: readonly (readonly [numbe
 /** Judges a pull: a wet one that ends behind its span is left until the film is hard; when the crew is free again. */
 function pulled(script: Script, rule: PullRule, act: number, luck: Luck, run: Run): number {
   const coat = script.place.get(rule.coatId)
-  const coated = rule.coated ?? (coat === undefined ? null : { from: run.from[coat]!, to: run.to[coat]! })
-  if (!coated) return run.to[act]!
-  const drying = coat === undefined ? 1 : luck.drying[coat]!
+  const coated =
+    rule.coated ?? (coat === undefined ? null : { from: floatAt(run.from, coat), to: floatAt(run.to, coat) })
+  if (!coated) return floatAt(run.to, act)
+  const drying = coat === undefined ? 1 : floatAt(luck.drying, coat)
   const span = (clock: string, from: number, amount: number) => passed(script, { clock, amount }, from, drying)
   const off = Math.min(
     Number.POSITIVE_INFINITY,
     ...rule.stays.map((stay) => {
       const lay = script.place.get(stay.layId)
-      const laid = stay.laidAt ?? (lay === undefined ? coated.from : run.from[lay]!)
+      const laid = stay.laidAt ?? (lay === undefined ? coated.from : floatAt(run.from, lay))
       return passed(script, stay, laid, 1)
     }),
   )
   if (rule.manner === 'wet') {
     const bead = rule.bead && script.place.get(rule.bead.sealId)
     const wiped = rule.bead
-      ? (rule.bead.sealedAt ?? (bead === undefined || bead === null ? coated.from : run.from[bead]!))
+      ? (rule.bead.sealedAt ?? (bead === undefined || bead === null ? coated.from : floatAt(run.from, bead)))
       : null
     const skin = Math.min(
       span(rule.clock, coated.from, rule.openMin),
       wiped === null
         ? Number.POSITIVE_INFINITY
-        : span(rule.beadClock, Math.min(wiped, coated.from), rule.bead!.skinMin),
+        : span(rule.beadClock, Math.min(wiped, coated.from), sure(rule.bead).skinMin),
     )
-    const free = run.to[act]!
+    const free = floatAt(run.to, act)
     if (free <= Math.min(skin, off)) return free
     const hard = span(rule.filmClock, coated.to, rule.hardDryMin)
     // A pull that is dry by then is not late: it is the dry one.
-    if (run.from[act]! >= hard) return free
+    if (floatAt(run.from, act) >= hard) return free
     run.missed[act] = 1
-    run.to[act] = hard + (free - run.from[act]!)
-    return run.from[act]!
+    run.to[act] = hard + (free - floatAt(run.from, act))
+    return floatAt(run.from, act)
   }
-  if (run.to[act]! > off) run.missed[act] = 1
-  return run.to[act]!
+  if (floatAt(run.to, act) > off) run.missed[act] = 1
+  return floatAt(run.to, act)
 }

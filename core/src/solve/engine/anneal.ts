@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { floatAt, intAt, nth } from '../../base/units/sure'
 import { latestsOf } from './bounds'
 import { deskOf, layOut, type Desk } from './firstSchedule'
 import type { Model, Schedule } from './model'
@@ -53,7 +53,7 @@ export class Anneal {
     const latests = latestsOf(deskOf(model), end)
     if (!latests) return null
     const desk = deskOf({ ...model, lags: model.lags.filter((lag) => !isLoose(lag)) })
-    const first = layOut(desk, (task) => desk.tail[task]!)
+    const first = layOut(desk, (task) => intAt(desk.tail, task))
     return first && new Anneal(model, desk, latests, first, random)
   }
 
@@ -66,7 +66,7 @@ export class Anneal {
     for (let i = 0; i < layouts && this.late > 0 && !isOver(); i++) {
       const heat = this.hot * (1 - (this.layouts++ % COOLING) / COOLING)
       this.change()
-      const schedule = layOut(this.desk, (task) => -this.tried[task]!)
+      const schedule = layOut(this.desk, (task) => -floatAt(this.tried, task))
       if (!schedule) continue
       const late = this.lateIn(schedule)
       if (late > this.late && this.random() >= Math.exp((this.late - late) / heat)) continue
@@ -82,8 +82,8 @@ export class Anneal {
   private lateIn(schedule: Schedule): number {
     const { latests, loads } = this
     let late = 0
-    for (let i = 0; i < schedule.length; i++) if (schedule[i]! > latests[i]!) late += loads[i]!
-    for (const lag of this.loose) if (!holds(lag, schedule)) late += loads[lag.from]!
+    for (let i = 0; i < schedule.length; i++) if (intAt(schedule, i) > intAt(latests, i)) late += floatAt(loads, i)
+    for (const lag of this.loose) if (!holds(lag, schedule)) late += floatAt(loads, lag.from)
     return late
   }
 
@@ -93,7 +93,7 @@ export class Anneal {
     tried.set(this.order)
     for (let times = random() < 0.5 ? 1 : 2; times > 0; times--) {
       const [one, other] = [this.some(), Math.floor(random() * tried.length)]
-      const [from, to] = [tried[one]!, tried[other]!]
+      const [from, to] = [floatAt(tried, one), floatAt(tried, other)]
       this.move(one, to + random() - 0.5)
       if (random() < 0.5) this.move(other, from)
     }
@@ -103,30 +103,32 @@ export class Anneal {
     const { random, schedule, latests } = this
     const pick = () => Math.floor(random() * schedule.length)
     let task = pick()
-    if (random() < LATE_SHARE) for (let i = 0; i < LOOKS && schedule[task]! <= latests[task]!; i++) task = pick()
+    if (random() < LATE_SHARE)
+      for (let i = 0; i < LOOKS && intAt(schedule, task) <= intAt(latests, task); i++) task = pick()
     return task
   }
 
   /** What goes sooner takes along what it waits for. */
   private move(task: number, to: number): void {
     const { tried } = this
-    const isSooner = to < tried[task]!
+    const isSooner = to < floatAt(tried, task)
     tried[task] = to
     if (!isSooner) return
-    for (const { from, weight } of this.desk.into[task]!)
-      if (weight > 0 && to - weight < tried[from]!) this.move(from, to - weight)
+    for (const { from, weight } of nth(this.desk.into, task))
+      if (weight > 0 && to - weight < floatAt(tried, from)) this.move(from, to - weight)
   }
 }
 
 const isLoose = ({ weight, ramp }: Model['lags'][number]): boolean => ramp === null && weight <= -LOOSE_MIN
 
 const holds = ({ from, to, weight }: Model['lags'][number], schedule: Schedule): boolean =>
-  schedule[to]! >= schedule[from]! + weight
+  intAt(schedule, to) >= intAt(schedule, from) + weight
 
 /** What each task holds of all crews it needs, in minutes of the whole crew. */
 function loadsOf({ tasks, shared }: Model): Float64Array {
   const loads = new Float64Array(tasks.length)
   for (const { capacity, uses } of shared)
-    for (const { task, units } of uses) loads[task]! += (units * tasks[task]!.minutes) / capacity
+    for (const { task, units } of uses)
+      loads[task] = floatAt(loads, task) + (units * nth(tasks, task).minutes) / capacity
   return loads
 }

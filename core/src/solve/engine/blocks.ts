@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { intAt, nth, sure } from '../../base/units/sure'
 import type { Model } from './model'
 
 /**
@@ -8,7 +8,7 @@ import type { Model } from './model'
 export function blocksOf(model: Model): number[][] {
   const count = model.tasks.length
   const after: number[][] = Array.from({ length: count }, () => [])
-  for (const { from, to } of model.lags) after[from]!.push(to)
+  for (const { from, to } of model.lags) nth(after, from).push(to)
   const index = new Int32Array(count).fill(-1)
   const low = new Int32Array(count)
   const isOn = new Uint8Array(count)
@@ -17,27 +17,27 @@ export function blocksOf(model: Model): number[][] {
   let next = 0
   // Walked by hand: chains of thousands of tasks are deeper than a call stack likes.
   for (let root = 0; root < count; root++) {
-    if (index[root]! >= 0) continue
+    if (intAt(index, root) >= 0) continue
     const walk: [task: number, edge: number][] = [[root, 0]]
     while (walk.length > 0) {
-      const frame = walk[walk.length - 1]!
+      const frame = nth(walk, walk.length - 1)
       const [task, edge] = frame
       if (edge === 0) {
         index[task] = low[task] = next++
         stack.push(task)
         isOn[task] = 1
       }
-      const to = after[task]![edge]
+      const to = nth(after, task)[edge]
       if (to === undefined) {
         walk.pop()
         const above = walk[walk.length - 1]
-        if (above) low[above[0]] = Math.min(low[above[0]]!, low[task]!)
+        if (above) low[above[0]] = Math.min(intAt(low, above[0]), intAt(low, task))
         if (low[task] === index[task]) blocks.push(taken(stack, isOn, task))
         continue
       }
       frame[1]++
-      if (index[to]! < 0) walk.push([to, 0])
-      else if (isOn[to]) low[task] = Math.min(low[task]!, index[to]!)
+      if (intAt(index, to) < 0) walk.push([to, 0])
+      else if (isOn[to]) low[task] = Math.min(intAt(low, task), intAt(index, to))
     }
   }
   return blocks.reverse()
@@ -46,7 +46,7 @@ export function blocksOf(model: Model): number[][] {
 function taken(stack: number[], isOn: Uint8Array, root: number): number[] {
   const block: number[] = []
   for (;;) {
-    const task = stack.pop()!
+    const task = sure(stack.pop())
     isOn[task] = 0
     block.push(task)
     if (task === root) return block.reverse()

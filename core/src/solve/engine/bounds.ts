@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { intAt, nth } from '../../base/units/sure'
 import { firstPast } from '../../base/units/firstPast'
 import { countings } from './countings'
 import { latestEnd, type Schedule } from './model'
@@ -15,10 +15,10 @@ export function headsOf({ model, blocks, into }: Desk): Int32Array | null {
     for (let round = 0; round <= block.length; round++) {
       let moved = false
       for (const task of block)
-        for (const { from, weight, ramp } of into[task]!) {
-          const least = ramp ? rampAt(ramp, heads[from]!) : heads[from]! + weight
-          if (least <= heads[task]!) continue
-          heads[task] = between(model.tasks[task]!.starts, 0, least)
+        for (const { from, weight, ramp } of nth(into, task)) {
+          const least = ramp ? rampAt(ramp, intAt(heads, from)) : intAt(heads, from) + weight
+          if (least <= intAt(heads, task)) continue
+          heads[task] = between(nth(model.tasks, task).starts, 0, least)
           moved = true
         }
       if (!moved) break
@@ -33,9 +33,9 @@ export function headsOf({ model, blocks, into }: Desk): Int32Array | null {
  */
 export function latestsOf({ model, blocks, outOf }: Desk, end: number, least?: Schedule): Int32Array | null {
   const allowed = (task: number, latest: number) => {
-    const { starts } = model.tasks[task]!
+    const { starts } = nth(model.tasks, task)
     const own = starts.length === 0 ? -NEVER : -between(starts, 1, -latest)
-    return least ? Math.max(own, least[task]!) : own
+    return least ? Math.max(own, intAt(least, task)) : own
   }
   const latests = Int32Array.from(
     model.tasks.map(({ minutes, finish, after }, task) => {
@@ -47,9 +47,9 @@ export function latestsOf({ model, blocks, outOf }: Desk, end: number, least?: S
     for (let round = 0; round <= block.length; round++) {
       let moved = false
       for (const task of [...block].reverse())
-        for (const { to, weight, ramp } of outOf[task]!) {
-          const most = ramp ? rampReaches(ramp, latests[to]! + 1) - 1 : latests[to]! - weight
-          if (most >= latests[task]!) continue
+        for (const { to, weight, ramp } of nth(outOf, task)) {
+          const most = ramp ? rampReaches(ramp, intAt(latests, to) + 1) - 1 : intAt(latests, to) - weight
+          if (most >= intAt(latests, task)) continue
           const next = allowed(task, most)
           moved ||= next !== latests[task]
           latests[task] = next
@@ -67,8 +67,8 @@ export function latestsOf({ model, blocks, outOf }: Desk, end: number, least?: S
 export function energyBound(desk: Desk, heads: Int32Array): number {
   const { model } = desk
   const crews = model.shared.flatMap(({ capacity, uses }) => {
-    const held = uses.filter(({ task }) => model.tasks[task]!.minutes > 0 && !model.tasks[task]!.finish)
-    const there = presenceOf(held.map(({ task }) => model.tasks[task]!))
+    const held = uses.filter(({ task }) => nth(model.tasks, task).minutes > 0 && !nth(model.tasks, task).finish)
+    const there = presenceOf(held.map(({ task }) => nth(model.tasks, task)))
     return countings(
       capacity,
       held.map(({ units }) => units),
@@ -79,11 +79,11 @@ export function energyBound(desk: Desk, heads: Int32Array): number {
   })
   const isRefuted = (end: number): boolean => {
     const latests = latestsOf(desk, end)
-    if (!latests || latests.some((latest, task) => latest < heads[task]!)) return true
+    if (!latests || latests.some((latest, task) => latest < intAt(heads, task))) return true
     return crews.some(({ capacity, own, there }) => isOverloaded(desk, heads, latests, own, capacity, there))
   }
   let low = model.tasks.reduce(
-    (most, { minutes, after }, i) => (after === null ? most : Math.max(most, heads[i]! + minutes + after)),
+    (most, { minutes, after }, i) => (after === null ? most : Math.max(most, intAt(heads, i) + minutes + after)),
     0,
   )
   let step = 64
@@ -105,16 +105,16 @@ function isOverloaded(
   capacity: number,
   there: readonly (readonly [number, number])[],
 ): boolean {
-  const byHead = [...own].sort((a, b) => heads[b.task]! - heads[a.task]!)
-  const endAt = (task: number) => latests[task]! + model.tasks[task]!.minutes
+  const byHead = [...own].sort((a, b) => intAt(heads, b.task) - intAt(heads, a.task))
+  const endAt = (task: number) => intAt(latests, task) + nth(model.tasks, task).minutes
   const dues = [...new Set(own.map(({ task }) => endAt(task)))].sort((a, b) => a - b)
   const passed = minutesUpTo(there)
   for (const due of thinned(dues)) {
     let work = 0
     for (const { task, units } of byHead) {
       if (endAt(task) > due) continue
-      work += model.tasks[task]!.minutes * units
-      if (work > capacity * (passed(due) - passed(heads[task]!))) return true
+      work += nth(model.tasks, task).minutes * units
+      if (work > capacity * (passed(due) - passed(intAt(heads, task)))) return true
     }
   }
   return false
@@ -129,9 +129,9 @@ const thinned = (list: readonly number[]): number[] => {
 /** Minutes of presence up to an instant. */
 function minutesUpTo(there: readonly (readonly [number, number])[]): (at: number) => number {
   const sums = [0]
-  for (const [from, to] of there) sums.push(sums[sums.length - 1]! + to - from)
+  for (const [from, to] of there) sums.push(nth(sums, sums.length - 1) + to - from)
   return (at) => {
-    const begun = firstPast(there.length, (k) => there[k]![0] > at)
-    return begun === 0 ? 0 : sums[begun - 1]! + Math.min(at, there[begun - 1]![1]) - there[begun - 1]![0]
+    const begun = firstPast(there.length, (k) => nth(there, k)[0] > at)
+    return begun === 0 ? 0 : nth(sums, begun - 1) + Math.min(at, nth(there, begun - 1)[1]) - nth(there, begun - 1)[0]
   }
 }

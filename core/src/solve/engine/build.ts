@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { intAt, nth, sure } from '../../base/units/sure'
 import { countings } from './countings'
 import { Guards, type Both } from './guards'
 import { Kernel } from './kernel/kernel'
@@ -51,22 +51,22 @@ export function build(setup: BuildSetup): Built {
   const starts = model.tasks.map(({ starts: allowed }, i) =>
     allowed.length === 0 && guards.of[i]
       ? kernel.store.variable(0, 0)
-      : kernel.store.variable(allowed[0] ?? 1, allowed.length > 0 ? allowed[allowed.length - 1]! : 0, allowed),
+      : kernel.store.variable(allowed[0] ?? 1, allowed.length > 0 ? intAt(allowed, allowed.length - 1) : 0, allowed),
   )
   const site: Site = { setup, model, kernel, starts, guards }
   const end = kernel.store.variable(0, most)
   model.tasks.forEach(({ minutes, finish, after }, i) => {
     if (after === null) return
     const [guard, bound] = atomOf(guards.of[i] ?? 'always')
-    if (finish) kernel.lags.addRamp(starts[i]!, end, after === 0 ? finish : raised(finish, after), guard, bound)
-    else kernel.lags.add(starts[i]!, end, minutes + after, guard, bound)
+    if (finish) kernel.lags.addRamp(nth(starts, i), end, after === 0 ? finish : raised(finish, after), guard, bound)
+    else kernel.lags.add(nth(starts, i), end, minutes + after, guard, bound)
   })
   for (const { from, to, weight, ramp } of model.lags) {
     const both = guards.both(from, to)
     if (both === 'never') continue
     const [guard, bound] = atomOf(both)
-    if (ramp) kernel.lags.addRamp(starts[from]!, starts[to]!, ramp, guard, bound)
-    else kernel.lags.add(starts[from]!, starts[to]!, weight, guard, bound)
+    if (ramp) kernel.lags.addRamp(nth(starts, from), nth(starts, to), ramp, guard, bound)
+    else kernel.lags.add(nth(starts, from), nth(starts, to), weight, guard, bound)
   }
   for (const shared of model.shared) addShared(site, shared)
   const canAll = model.tasks.every(({ starts: allowed }, i) => allowed.length > 0 || guards.of[i])
@@ -78,7 +78,7 @@ export function build(setup: BuildSetup): Built {
 export const scheduleIn = ({ kernel, starts, guards }: Built): Schedule =>
   Int32Array.from(starts, (view, i) => {
     const guard = guards.of[i]
-    return guard && !kernel.store.holds(guard.view, guard.bound) ? ABSENT : kernel.store.lower[view]!
+    return guard && !kernel.store.holds(guard.view, guard.bound) ? ABSENT : intAt(kernel.store.lower, view)
   })
 
 const ALWAYS = [undefined, undefined] as const
@@ -98,20 +98,20 @@ function rankBy({ hint }: BuildSetup, starts: readonly number[]): Int32Array | n
   if (!hint) return null
   const rank = new Int32Array(2 * starts.length)
   starts.forEach((view, task) => {
-    rank[view] = hint[task]!
-    rank[view + 1] = -hint[task]!
+    rank[view] = intAt(hint, task)
+    rank[view + 1] = -intAt(hint, task)
   })
   return rank
 }
 
 function addShared(site: Site, shared: Shared): void {
   const { setup, model } = site
-  const uses = shared.uses.filter(({ task, units }) => units > 0 && model.tasks[task]!.minutes > 0)
+  const uses = shared.uses.filter(({ task, units }) => units > 0 && nth(model.tasks, task).minutes > 0)
   const together = uses.some((one, i) => uses.some((other, j) => i < j && one.units + other.units <= shared.capacity))
   if (setup.hint && setup.isFreed) return together ? keepUnits(site, shared) : keepOrder(site, shared, uses)
   for (const [i, one] of uses.entries())
     for (let j = i + 1; j < uses.length; j++)
-      if (one.units + uses[j]!.units > shared.capacity) order(site, shared, one.task, uses[j]!.task)
+      if (one.units + nth(uses, j).units > shared.capacity) order(site, shared, one.task, nth(uses, j).task)
   if (together) addCrew(site, shared, uses)
   // Dearer than the rest, so asked behind it.
   if (!setup.isFreed) addStretches(site, shared.capacity, uses)
@@ -120,14 +120,14 @@ function addShared(site: Site, shared: Shared): void {
 function addCrew({ model, kernel, starts, guards }: Site, shared: Shared, uses: Shared['uses']): void {
   kernel.crew(
     uses.map(({ task, units }) => ({
-      start: starts[task]!,
-      minutes: model.tasks[task]!.minutes,
+      start: nth(starts, task),
+      minutes: nth(model.tasks, task).minutes,
       units,
       guard: guards.of[task] ?? null,
     })),
     shared.capacity,
   )
-  for (const { task } of uses) kernel.date(starts[task]!)
+  for (const { task } of uses) kernel.date(nth(starts, task))
 }
 
 /** Tasks up to which stretches are packed: more are seldom tight enough for what it costs. */
@@ -136,11 +136,16 @@ const PACKED = 160
 /** What a crew’s shifts give must hold what can lie nowhere else. Work over breaks is left out. */
 function addStretches({ model, kernel, starts, guards }: Site, capacity: number, uses: Shared['uses']): void {
   const own = uses.filter(
-    ({ task }) => model.tasks[task]!.finish === null && model.tasks[task]!.starts.length > 0 && !guards.of[task],
+    ({ task }) =>
+      nth(model.tasks, task).finish === null && nth(model.tasks, task).starts.length > 0 && !guards.of[task],
   )
-  const there = presenceOf(own.map(({ task }) => model.tasks[task]!))
+  const there = presenceOf(own.map(({ task }) => nth(model.tasks, task)))
   if (own.length > PACKED || there.length < 2 || !Stretches.canHold(there)) return
-  const held = own.map(({ task, units }) => ({ start: starts[task]!, minutes: model.tasks[task]!.minutes, units }))
+  const held = own.map(({ task, units }) => ({
+    start: nth(starts, task),
+    minutes: nth(model.tasks, task).minutes,
+    units,
+  }))
   for (const way of countings(
     capacity,
     own.map(({ units }) => units),
@@ -158,10 +163,10 @@ function addStretches({ model, kernel, starts, guards }: Site, capacity: number,
  */
 function keepOrder(site: Site, shared: Shared, uses: readonly { readonly task: number }[]): void {
   const { setup } = site
-  const hint = setup.hint!
-  const isFreed = setup.isFreed!
-  const free = setup.free!
-  const line = uses.map(({ task }) => task).sort((a, b) => hint[a]! - hint[b]! || a - b)
+  const hint = sure(setup.hint)
+  const isFreed = sure(setup.isFreed)
+  const free = sure(setup.free)
+  const line = uses.map(({ task }) => task).sort((a, b) => intAt(hint, a) - intAt(hint, b) || a - b)
   let before = -1
   line.forEach((task, at) => {
     if (!isFreed(task)) {
@@ -171,13 +176,13 @@ function keepOrder(site: Site, shared: Shared, uses: readonly { readonly task: n
     }
     // Forward to the first fixed one out of reach; backward only to fixed ones, which do not look for it.
     for (let next = at + 1; next < line.length; next++) {
-      order(site, shared, task, line[next]!)
-      if (!isFreed(line[next]!) && !free(task, line[next]!)) break
+      order(site, shared, task, nth(line, next))
+      if (!isFreed(nth(line, next)) && !free(task, nth(line, next))) break
     }
     for (let prior = at - 1; prior >= 0; prior--) {
-      if (isFreed(line[prior]!)) continue
-      order(site, shared, line[prior]!, task)
-      if (!free(line[prior]!, task)) break
+      if (isFreed(nth(line, prior))) continue
+      order(site, shared, nth(line, prior), task)
+      if (!free(nth(line, prior), task)) break
     }
   })
 }
@@ -189,38 +194,39 @@ function keepOrder(site: Site, shared: Shared, uses: readonly { readonly task: n
  */
 function keepUnits(site: Site, { uses, capacity }: Shared): void {
   const { setup, model, kernel, starts } = site
-  const hint = setup.hint!
-  const own = uses.filter(({ task, units }) => units > 0 && model.tasks[task]!.minutes > 0)
-  const freed = own.filter(({ task }) => setup.isFreed!(task))
-  const from = Math.min(...freed.map(({ task }) => hint[task]!))
-  const to = Math.max(...freed.map(({ task }) => endOf(model.tasks[task]!, hint[task]!)))
+  const hint = sure(setup.hint)
+  const isFreed = sure(setup.isFreed)
+  const own = uses.filter(({ task, units }) => units > 0 && nth(model.tasks, task).minutes > 0)
+  const freed = own.filter(({ task }) => isFreed(task))
+  const from = Math.min(...freed.map(({ task }) => intAt(hint, task)))
+  const to = Math.max(...freed.map(({ task }) => endOf(nth(model.tasks, task), intAt(hint, task))))
   const order = own
-    .filter(({ task }) => !setup.isFreed!(task))
-    .sort((a, b) => hint[a.task]! - hint[b.task]! || a.task - b.task)
+    .filter(({ task }) => !isFreed(task))
+    .sort((a, b) => intAt(hint, a.task) - intAt(hint, b.task) || a.task - b.task)
   // Of each unit: its last task so far, its last before the time of the freed ones, its first behind it.
   const last = new Int32Array(capacity).fill(-1)
   const tail = new Int32Array(capacity).fill(-1)
   const head = new Int32Array(capacity).fill(-1)
-  const end = (task: number) => (task < 0 ? 0 : endOf(model.tasks[task]!, hint[task]!))
+  const end = (task: number) => (task < 0 ? 0 : endOf(nth(model.tasks, task), intAt(hint, task)))
   for (const { task, units } of order) {
-    const ready = [...last.keys()].filter((unit) => end(last[unit]!) <= hint[task]!).slice(-units)
+    const ready = [...last.keys()].filter((unit) => end(intAt(last, unit)) <= intAt(hint, task)).slice(-units)
     for (const unit of ready) {
-      if (last[unit]! >= 0) behind(site, last[unit]!, task, 0)
+      if (intAt(last, unit) >= 0) behind(site, intAt(last, unit), task, 0)
       last[unit] = task
       if (end(task) <= from) tail[unit] = task
-      if (hint[task]! >= to && head[unit]! < 0) head[unit] = task
+      if (intAt(hint, task) >= to && intAt(head, unit) < 0) head[unit] = task
     }
   }
   for (const { task } of freed) {
     for (const each of new Set(tail)) if (each >= 0) behind(site, each, task, 0)
     for (const each of new Set(head)) if (each >= 0) behind(site, task, each, 0)
   }
-  const looked = [...freed, ...order.filter(({ task }) => end(task) > from && hint[task]! < to)]
+  const looked = [...freed, ...order.filter(({ task }) => end(task) > from && intAt(hint, task) < to)]
   kernel.crew(
-    looked.map(({ task, units }) => ({ start: starts[task]!, minutes: model.tasks[task]!.minutes, units })),
+    looked.map(({ task, units }) => ({ start: nth(starts, task), minutes: nth(model.tasks, task).minutes, units })),
     capacity,
   )
-  for (const { task } of looked) kernel.date(starts[task]!)
+  for (const { task } of looked) kernel.date(nth(starts, task))
 }
 
 /** One task wholly before another and the way between them, under a guard where there is one. */
@@ -232,9 +238,10 @@ function behind(
   guard?: number,
   bound?: number,
 ): void {
-  const { minutes, finish } = model.tasks[first]!
-  if (finish) kernel.lags.addRamp(starts[first]!, starts[then]!, way === 0 ? finish : raised(finish, way), guard, bound)
-  else kernel.lags.add(starts[first]!, starts[then]!, minutes + way, guard, bound)
+  const { minutes, finish } = nth(model.tasks, first)
+  if (finish)
+    kernel.lags.addRamp(nth(starts, first), nth(starts, then), way === 0 ? finish : raised(finish, way), guard, bound)
+  else kernel.lags.add(nth(starts, first), nth(starts, then), minutes + way, guard, bound)
 }
 
 /** Two tasks that cannot run together: one behind the other, whichever is not decided already. */
@@ -243,7 +250,7 @@ function order(site: Site, shared: Shared, i: number, j: number): void {
   const { network, hint, free } = setup
   const both = guards.both(i, j)
   if (both === 'never') return
-  const [one, other] = [model.tasks[i]!, model.tasks[j]!]
+  const [one, other] = [nth(model.tasks, i), nth(model.tasks, j)]
   const way = travelOf(shared.travel, i, j)
   const put = (first: number, then: number) => behind(site, first, then, way, ...atomOf(both))
   if (network.at(i, j) >= one.minutes + way || network.at(j, i) >= other.minutes + way) {
@@ -256,7 +263,7 @@ function order(site: Site, shared: Shared, i: number, j: number): void {
   const canFollow = fits(model, j, i, way) && network.at(i, j) + other.minutes + way <= 0
   if (!canFollow) return put(i, j)
   if (!canLead) return put(j, i)
-  const isFirst = hint === null || hint[i]! < hint[j]! || (hint[i] === hint[j] && i < j)
+  const isFirst = hint === null || intAt(hint, i) < intAt(hint, j) || (hint[i] === hint[j] && i < j)
   if (free && hint && !free(i, j)) return isFirst ? put(i, j) : put(j, i)
   if (both === 'always') {
     const choice = kernel.choice(isFirst)
@@ -275,7 +282,7 @@ function order(site: Site, shared: Shared, i: number, j: number): void {
 
 /** Whether one, and the way from it, can end before the other’s last start. */
 function fits(model: Model, i: number, j: number, way: number): boolean {
-  const [one, other] = [model.tasks[i]!.starts, model.tasks[j]!.starts]
+  const [one, other] = [nth(model.tasks, i).starts, nth(model.tasks, j).starts]
   if (one.length === 0 || other.length === 0) return true
-  return one[0]! + model.tasks[i]!.minutes + way <= other[other.length - 1]!
+  return intAt(one, 0) + nth(model.tasks, i).minutes + way <= intAt(other, other.length - 1)
 }

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { intAt } from '../../base/units/sure'
 import { build, scheduleIn, type Built } from './build'
 import { latestEnd, makespanOf, type Model, type Schedule } from './model'
 import type { Network } from './network'
@@ -29,7 +29,7 @@ export class Exact {
     const most = this.makespan === null ? latestEnd(model) : this.makespan - 1
     this.built = build({ model, network, hint: incumbent, most })
     this.isClosed = !this.built.isOpen
-    this.bound = this.isClosed ? (this.makespan ?? 0) : this.built.kernel.store.lower[this.built.end]!
+    this.bound = this.isClosed ? (this.makespan ?? 0) : intAt(this.built.kernel.store.lower, this.built.end)
   }
 
   /** Takes over a schedule found elsewhere. */
@@ -73,7 +73,7 @@ export class Exact {
   /** Asks whether an end between bound and best can be reached. */
   private probe(clashes: number, isOver: () => boolean): void {
     const { kernel, end } = this.built
-    this.bound = Math.max(this.bound, kernel.store.facts[end]!)
+    this.bound = Math.max(this.bound, intAt(kernel.store.facts, end))
     if (this.makespan === null) return
     const most = Math.floor((this.bound + this.makespan - 1) / 2)
     if (most >= this.makespan - 1) return
@@ -92,7 +92,7 @@ export class Exact {
   private below(makespan: number): void {
     const { kernel, end } = this.built
     if (!kernel.require(end + 1, 1 - makespan)) this.close()
-    else if (kernel.store.lower[end]! > this.bound) this.bound = kernel.store.lower[end]!
+    else if (intAt(kernel.store.lower, end) > this.bound) this.bound = intAt(kernel.store.lower, end)
   }
 
   private close(): void {

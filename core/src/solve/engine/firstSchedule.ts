@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { intAt, nth, sure } from '../../base/units/sure'
 import { blocksOf } from './blocks'
 import { endOf, makespanOf, type Lag, type Model, type Schedule } from './model'
 import { Profile } from './profile'
@@ -27,12 +27,13 @@ export function deskOf(model: Model): Desk {
   const into: Lag[][] = Array.from({ length: count }, () => [])
   const outOf: Lag[][] = Array.from({ length: count }, () => [])
   for (const lag of model.lags) {
-    into[lag.to]!.push(lag)
-    outOf[lag.from]!.push(lag)
+    nth(into, lag.to).push(lag)
+    nth(outOf, lag.from).push(lag)
   }
   const uses: { shared: number; units: number }[][] = Array.from({ length: count }, () => [])
   model.shared.forEach((each, shared) => {
-    for (const { task, units } of each.uses) if (model.tasks[task]!.minutes > 0) uses[task]!.push({ shared, units })
+    for (const { task, units } of each.uses)
+      if (nth(model.tasks, task).minutes > 0) nth(uses, task).push({ shared, units })
   })
   const tail = tailsOf(model, blocks, outOf)
   return {
@@ -52,11 +53,11 @@ function tailsOf({ tasks }: Model, blocks: readonly (readonly number[])[], outOf
     // Within a block lags go both ways: a few rounds settle it well enough for a rule of thumb.
     for (let round = 0; round < Math.min(3, block.length); round++)
       for (const task of [...block].reverse())
-        for (const { to, weight, ramp } of outOf[task]!)
+        for (const { to, weight, ramp } of nth(outOf, task))
           if (weight > 0 || ramp)
             tail[task] = Math.max(
-              tail[task]!,
-              tail[to]! + Math.max(weight, ramp ? rampAt(ramp, ramp.start) - ramp.start : 0),
+              intAt(tail, task),
+              intAt(tail, to) + Math.max(weight, ramp ? rampAt(ramp, ramp.start) - ramp.start : 0),
             )
   return tail
 }
@@ -70,9 +71,9 @@ function queueOf(
   const behind: number[][] = blocks.map(() => [])
   const waits = Int32Array.from(
     blocks.map((block, b) => {
-      const before = new Set(block.flatMap((task) => into[task]!.map(({ from }) => blockOf.get(from)!)))
+      const before = new Set(block.flatMap((task) => nth(into, task).map(({ from }) => sure(blockOf.get(from)))))
       before.delete(b)
-      for (const each of before) behind[each]!.push(b)
+      for (const each of before) nth(behind, each).push(b)
       return before.size
     }),
   )
@@ -84,20 +85,20 @@ function orderOf({ into, tail }: Pick<Desk, 'into' | 'tail'>, block: readonly nu
   if (block.length === 1) return block
   const own = new Set(block)
   const waits = new Map(
-    block.map((task) => [task, into[task]!.filter((lag) => own.has(lag.from) && !isLimit(lag)).length]),
+    block.map((task) => [task, nth(into, task).filter((lag) => own.has(lag.from) && !isLimit(lag)).length]),
   )
   const order: number[] = []
   const open = block.filter((task) => waits.get(task) === 0)
   const behind = new Map<number, number[]>()
   for (const task of block)
-    for (const lag of into[task]!)
+    for (const lag of nth(into, task))
       if (own.has(lag.from) && !isLimit(lag)) behind.set(lag.from, [...(behind.get(lag.from) ?? []), task])
   while (open.length > 0) {
-    open.sort((a, b) => tail[b]! - tail[a]!)
-    const task = open.shift()!
+    open.sort((a, b) => intAt(tail, b) - intAt(tail, a))
+    const task = sure(open.shift())
     order.push(task)
     for (const next of behind.get(task) ?? []) {
-      waits.set(next, waits.get(next)! - 1)
+      waits.set(next, sure(waits.get(next)) - 1)
       if (waits.get(next) === 0) open.push(next)
     }
   }
@@ -124,10 +125,13 @@ export function layOut(desk: Desk, weight: (task: number) => number): Schedule |
   const ready = blocks.flatMap((_, b) => (waiting[b] === 0 ? [b] : []))
   while (ready.length > 0) {
     let best = 0
-    for (let i = 1; i < ready.length; i++) if (rank[ready[i]!]! > rank[ready[best]!]!) best = i
-    const [b] = ready.splice(best, 1)
-    if (!layBlock(desk, blocks[b!]!, starts, profiles)) return null
-    for (const next of behind[b!]!) if (--waiting[next]! === 0) ready.push(next)
+    for (let i = 1; i < ready.length; i++) if (nth(rank, nth(ready, i)) > nth(rank, nth(ready, best))) best = i
+    const b = sure(ready.splice(best, 1)[0])
+    if (!layBlock(desk, nth(blocks, b), starts, profiles)) return null
+    for (const next of nth(behind, b)) {
+      waiting[next] = intAt(waiting, next) - 1
+      if (waiting[next] === 0) ready.push(next)
+    }
   }
   return starts
 }
@@ -148,16 +152,17 @@ function layBlock(
     for (const task of placed.splice(0)) hold(task, -1)
   }
   const hold = (task: number, sign: 1 | -1) => {
-    const at = starts[task]!
-    for (const { shared, units } of uses[task]!)
-      profiles[shared]!.add(at, endOf(model.tasks[task]!, at), sign * units, task)
+    const at = intAt(starts, task)
+    for (const { shared, units } of nth(uses, task))
+      nth(profiles, shared).add(at, endOf(nth(model.tasks, task), at), sign * units, task)
     if (sign < 0) starts[task] = -1
   }
   for (let round = 0; round < ROUNDS; round++) {
     let held: number | null = null
     for (const task of block) {
       let from = Math.max(0, least.get(task) ?? 0)
-      for (const lag of into[task]!) if (starts[lag.from]! >= 0) from = Math.max(from, after(lag, starts[lag.from]!))
+      for (const lag of nth(into, task))
+        if (intAt(starts, lag.from) >= 0) from = Math.max(from, after(lag, intAt(starts, lag.from)))
       const at = place(desk, profiles, task, from)
       if (at >= NEVER) return (off(), false)
       starts[task] = at
@@ -182,10 +187,10 @@ function tooEarly(
   starts: Schedule,
   least: Map<number, number>,
 ): number | null {
-  for (const lag of outOf[task]!) {
-    if (starts[lag.to]! < 0 || lag.to === task) continue
+  for (const lag of nth(outOf, task)) {
+    if (intAt(starts, lag.to) < 0 || lag.to === task) continue
     const due = after(lag, at)
-    if (starts[lag.to]! >= due) continue
+    if (intAt(starts, lag.to) >= due) continue
     least.set(lag.to, Math.max(due, least.get(lag.to) ?? 0))
     return lag.to
   }
@@ -194,15 +199,15 @@ function tooEarly(
 
 /** The first start of a task from an instant on that its starts allow and all that it holds is free for. */
 function place({ model, uses }: Desk, profiles: readonly (Profile | Route)[], task: number, from: number): number {
-  const { starts } = model.tasks[task]!
-  const own = uses[task]!
+  const { starts } = nth(model.tasks, task)
+  const own = nth(uses, task)
   let at = from
   for (;;) {
     at = starts.length === 0 ? NEVER : between(starts, 0, at)
     if (at >= NEVER) return NEVER
-    const minutes = endOf(model.tasks[task]!, at) - at
+    const minutes = endOf(nth(model.tasks, task), at) - at
     let next = at
-    for (const { shared, units } of own) next = Math.max(next, profiles[shared]!.free(at, minutes, units, task))
+    for (const { shared, units } of own) next = Math.max(next, nth(profiles, shared).free(at, minutes, units, task))
     if (next === at) return at
     if (!Number.isFinite(next)) return NEVER
     at = next
@@ -227,12 +232,13 @@ export function firstSchedule(desk: Desk, { random, isOver, tries, least }: Firs
     const shake = run < 2 ? 0 : 0.05 + 0.4 * random()
     const most = Math.max(1, ...desk.tail)
     const last = (task: number) => {
-      const { starts } = model.tasks[task]!
+      const { starts } = nth(model.tasks, task)
       return -(starts[starts.length - 1] ?? 0)
     }
-    const rule = run % 2 === 0 ? (task: number) => desk.tail[task]! : (task: number) => last(task) + desk.tail[task]!
+    const rule =
+      run % 2 === 0 ? (task: number) => intAt(desk.tail, task) : (task: number) => last(task) + intAt(desk.tail, task)
     const noise = model.tasks.map(() => random())
-    const found = layOut(desk, (task) => rule(task) + shake * most * noise[task]!)
+    const found = layOut(desk, (task) => rule(task) + shake * most * nth(noise, task))
     if (found && makespanOf(model, found) < makespan) {
       best = found
       makespan = makespanOf(model, found)

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { intAt, nth } from '../../base/units/sure'
 import type { Kernel } from './kernel/kernel'
 import type { Atom } from './kernel/store'
 import { ABSENT, type Model, type Schedule } from './model'
@@ -31,7 +31,7 @@ export class Guards {
       const atoms = atomsOf(kernel, ways.length, taken)
       ways.forEach((tasks, way) => {
         for (const task of tasks) {
-          of[task] = atoms[way]!
+          of[task] = nth(atoms, way)
           this.wayOf[task] = way
           this.choiceOf[task] = c
         }
@@ -42,7 +42,7 @@ export class Guards {
 
   both(i: number, j: number): Both {
     const [one, other] = [this.of[i], this.of[j]]
-    if (this.choiceOf[i]! >= 0 && this.choiceOf[i] === this.choiceOf[j])
+    if (intAt(this.choiceOf, i) >= 0 && this.choiceOf[i] === this.choiceOf[j])
       return this.wayOf[i] === this.wayOf[j] ? (one ?? 'always') : 'never'
     if (!one || !other) return one ?? other ?? 'always'
     const key = one.view < other.view ? `${keyOf(one)}|${keyOf(other)}` : `${keyOf(other)}|${keyOf(one)}`

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from maps made of the same lists */
+import { intAt, nth, sure } from '../../base/units/sure'
 import { ABSENT, type Lag, type Model, type Schedule, type Task, type Travel } from './model'
 import { NEVER, shared, startsOf, type Starts } from './starts'
 
@@ -69,8 +69,8 @@ export function modelOf(instance: Instance): Model {
       starts: startsIn(task, byId, horizon),
     })),
     lags: lags.flatMap(({ from, to, min = 0, max }): Lag[] => {
-      const [i, j] = [place.get(from)!, place.get(to)!]
-      const { duration } = tasks[i]!
+      const [i, j] = [sure(place.get(from)), sure(place.get(to))]
+      const { duration } = nth(tasks, i)
       return [
         { from: i, to: j, weight: duration + min, ramp: null },
         ...(max === undefined ? [] : [{ from: j, to: i, weight: -(duration + max), ramp: null }]),
@@ -80,7 +80,7 @@ export function modelOf(instance: Instance): Model {
       ? {
           choices: instance.choices.map(({ id, ways }) => ({
             id,
-            ways: ways.map((way) => way.map((t) => place.get(t)!)),
+            ways: ways.map((way) => way.map((t) => sure(place.get(t)))),
           })),
         }
       : {}),
@@ -88,7 +88,10 @@ export function modelOf(instance: Instance): Model {
       id,
       capacity,
       ...(travels && travel ? { travel } : {}),
-      uses: tasks.flatMap(({ uses }, task) => ((uses[id] ?? 0) > 0 ? [{ task, units: uses[id]! }] : [])),
+      uses: tasks.flatMap(({ uses }, task) => {
+        const units = uses[id] ?? 0
+        return units > 0 ? [{ task, units }] : []
+      }),
     })),
   }
 }
@@ -115,8 +118,8 @@ function travelIn({ tasks, ways = [] }: Instance): Travel | undefined {
   const count = names.length + 1
   const minutes = new Int32Array(count * count)
   for (const { between, minutes: long } of ways) {
-    const [a, b] = between.map((name) => names.indexOf(name))
-    minutes[a! * count + b!] = minutes[b! * count + a!] = long
+    const [a, b] = [names.indexOf(between[0]), names.indexOf(between[1])]
+    minutes[a * count + b] = minutes[b * count + a] = long
   }
   const at = (place: string | undefined) =>
     place === undefined || !names.includes(place) ? names.length : names.indexOf(place)
@@ -130,7 +133,7 @@ function startsIn(
 ): Starts {
   let starts = startsOf([[Math.max(0, release), deadline === undefined ? horizon : deadline - duration]])
   for (const [id, units] of Object.entries(uses)) {
-    const resource = resources.get(id)!
+    const resource = sure(resources.get(id))
     if (units <= 0) continue
     if (units > resource.capacity && duration > 0) return startsOf([])
     if (resource.shifts) starts = shared(starts, startsOf(resource.shifts.map(([from, to]) => [from, to - duration])))
@@ -141,5 +144,5 @@ function startsIn(
 /** A schedule as starts by id, of what is done. */
 export const startsById = (instance: Instance, schedule: Schedule): Record<string, number> =>
   Object.fromEntries(
-    instance.tasks.flatMap(({ id }, i) => (schedule[i] === ABSENT ? [] : [[id, schedule[i]!] as const])),
+    instance.tasks.flatMap(({ id }, i) => (schedule[i] === ABSENT ? [] : [[id, intAt(schedule, i)] as const])),
   )

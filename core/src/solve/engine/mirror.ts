@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { intAt, nth } from '../../base/units/sure'
 import type { Model, Schedule } from './model'
 import { startsOf } from './starts'
 
@@ -17,14 +17,14 @@ export function mirrored({ tasks, lags, shared }: Model, end: number): Model | n
       const { starts, minutes } = task
       const pairs: [number, number][] = []
       for (let i = 0; i < starts.length; i += 2)
-        if (end - starts[i]! - minutes >= 0)
-          pairs.push([Math.max(0, end - starts[i + 1]! - minutes), end - starts[i]! - minutes])
+        if (end - intAt(starts, i) - minutes >= 0)
+          pairs.push([Math.max(0, end - intAt(starts, i + 1) - minutes), end - intAt(starts, i) - minutes])
       return { ...task, starts: startsOf(pairs), after: 0 }
     }),
     lags: lags.map(({ from, to, weight }) => ({
       from: to,
       to: from,
-      weight: weight + tasks[to]!.minutes - tasks[from]!.minutes,
+      weight: weight + nth(tasks, to).minutes - nth(tasks, from).minutes,
       ramp: null,
     })),
   }
@@ -32,4 +32,4 @@ export function mirrored({ tasks, lags, shared }: Model, end: number): Model | n
 
 /** A schedule of a mirrored model as one of the model itself, and the other way round. */
 export const turned = ({ tasks }: Model, schedule: Schedule, end: number): Schedule =>
-  schedule.map((start, task) => end - start - tasks[task]!.minutes)
+  schedule.map((start, task) => end - start - nth(tasks, task).minutes)

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { intAt } from '../../base/units/sure'
 import type { Model } from './model'
 import type { Ramp } from './ramp'
 
@@ -28,39 +28,39 @@ export function networkOf(model: Model): Network {
     const own = from * count + to
     // A wait that hangs on the hour is at least as long as its shortest.
     const least = ramp === null ? weight : leastOf(ramp, known)
-    if (least > length[own]!) {
+    if (least > intAt(length, own)) {
       length[own] = least
       next[own] = to
     }
   }
   for (let k = 0; k < count; k++)
     for (let i = 0; i < count; i++) {
-      const first = length[i * count + k]!
+      const first = intAt(length, i * count + k)
       if (first === APART) continue
       for (let j = 0; j < count; j++) {
-        const rest = length[k * count + j]!
-        if (rest === APART || first + rest <= length[i * count + j]!) continue
+        const rest = intAt(length, k * count + j)
+        if (rest === APART || first + rest <= intAt(length, i * count + j)) continue
         length[i * count + j] = first + rest
-        next[i * count + j] = next[i * count + k]!
+        next[i * count + j] = intAt(next, i * count + k)
         if (i === j) return { at: () => APART, circle: circleAt(next, count, i) }
       }
     }
-  return { at: (i, j) => length[i * count + j]!, circle: null }
+  return { at: (i, j) => intAt(length, i * count + j), circle: null }
 }
 
 function leastOf(ramp: Ramp, known: Map<Ramp, number>): number {
   const { start, values } = ramp
   const found = known.get(ramp)
   if (found !== undefined) return found
-  let least = values[0]! - start
-  for (let i = 1; i < values.length; i++) least = Math.min(least, values[i]! - start - i)
+  let least = intAt(values, 0) - start
+  for (let i = 1; i < values.length; i++) least = Math.min(least, intAt(values, i) - start - i)
   known.set(ramp, least)
   return least
 }
 
 function circleAt(next: Int32Array, count: number, at: number): number[] {
   const seen: number[] = []
-  for (let i = at; !seen.includes(i) && i >= 0; i = next[i * count + at]!) seen.push(i)
+  for (let i = at; !seen.includes(i) && i >= 0; i = intAt(next, i * count + at)) seen.push(i)
   return seen
 }
 

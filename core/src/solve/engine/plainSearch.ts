@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { intAt, nth, sure } from '../../base/units/sure'
 import { Anneal } from './anneal'
 import { energyBound, headsOf } from './bounds'
 import { build, scheduleIn } from './build'
@@ -133,12 +133,12 @@ class Search extends Found {
         this.justify()
         continue
       }
-      const base = this.best!
-      const strength = SHAKES[Math.floor(ways.random() * SHAKES.length)]!
-      const share = SHARES[Math.floor(ways.random() * SHARES.length)]!
+      const base = sure(this.best)
+      const strength = nth(SHAKES, Math.floor(ways.random() * SHAKES.length))
+      const share = nth(SHARES, Math.floor(ways.random() * SHARES.length))
       const found = layOut(
         desk,
-        (task) => -base[task]! - (ways.random() < share ? strength * (ways.random() - 0.5) : 0),
+        (task) => -intAt(base, task) - (ways.random() < share ? strength * (ways.random() - 0.5) : 0),
       )
       if (found) this.takeOver(found)
     }
@@ -164,29 +164,31 @@ class Search extends Found {
       this.backward = { end, desk: other && deskOf(other) }
     }
     if (!this.backward.desk) return
-    const strength = SHAKES[Math.floor(ways.random() * SHAKES.length)]! / 4
+    const strength = nth(SHAKES, Math.floor(ways.random() * SHAKES.length)) / 4
     const noise = () => strength * (ways.random() - 0.5)
-    const base = this.best!
-    const late = layOut(this.backward.desk, (task) => base[task]! + model.tasks[task]!.minutes + noise())
+    const base = sure(this.best)
+    const late = layOut(this.backward.desk, (task) => intAt(base, task) + nth(model.tasks, task).minutes + noise())
     if (!late) return
     const back = turned(model, late, end)
-    const found = layOut(desk, (task) => -back[task]! + noise())
+    const found = layOut(desk, (task) => -intAt(back, task) + noise())
     if (found) this.takeOver(found)
   }
 
   /** Frees some tasks that lie near one another in time and looks for a better end, the others in their order. */
   private neighbourhood(): void {
     const { model, network, ways } = this
-    const best = this.best!
+    const best = sure(this.best)
     const count = model.tasks.length
     const anchor = Math.floor(ways.random() * count)
     const near = [...best.keys()].sort(
-      (a, b) => Math.abs(best[a]! - best[anchor]!) - Math.abs(best[b]! - best[anchor]!),
+      (a, b) => Math.abs(intAt(best, a) - intAt(best, anchor)) - Math.abs(intAt(best, b) - intAt(best, anchor)),
     )
     const own = new Uint8Array(count)
-    for (const task of near.slice(0, this.size)) own[task] = 1
-    const reach = Math.abs(best[near[Math.min(count - 1, this.size)]!]! - best[anchor]!)
-    const free = (i: number, j: number) => (own[i] === 1 || own[j] === 1) && Math.abs(best[i]! - best[j]!) <= 2 * reach
+    const freed = Math.floor(this.size)
+    for (const task of near.slice(0, freed)) own[task] = 1
+    const reach = Math.abs(intAt(best, nth(near, Math.min(count - 1, freed))) - intAt(best, anchor))
+    const free = (i: number, j: number) =>
+      (own[i] === 1 || own[j] === 1) && Math.abs(intAt(best, i) - intAt(best, j)) <= 2 * reach
     const built = build({
       model,
       network,

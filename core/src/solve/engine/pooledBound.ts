@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { floatAt, nth } from '../../base/units/sure'
 import { firstPast } from '../../base/units/firstPast'
 import { energyBound, headsOf } from './bounds'
 import { deskOf } from './firstSchedule'
@@ -15,11 +15,12 @@ export function pooledBound({ tasks, shared, choices = [] }: Model): number {
   const chosen = new Set(choices.flatMap(({ ways }) => ways.flat()))
   const pool = poolOf(shared, chosen)
   const workOf = new Float64Array(tasks.length)
-  for (const { uses } of pool) for (const { task, units } of uses) workOf[task]! += tasks[task]!.minutes * units
+  for (const { uses } of pool)
+    for (const { task, units } of uses) workOf[task] = floatAt(workOf, task) + nth(tasks, task).minutes * units
   let work = 0
-  tasks.forEach((_, task) => (work += chosen.has(task) ? 0 : workOf[task]!))
+  tasks.forEach((_, task) => (work += chosen.has(task) ? 0 : floatAt(workOf, task)))
   for (const { ways } of choices)
-    work += Math.min(...ways.map((own) => own.reduce((sum, task) => sum + workOf[task]!, 0)))
+    work += Math.min(...ways.map((own) => own.reduce((sum, task) => sum + floatAt(workOf, task), 0)))
   if (work === 0) return 0
   const given = pool.map((each) => givenBy(tasks, each))
   const last = Math.max(0, ...given.flatMap(({ there }) => there.map(([, to]) => to)))
@@ -73,7 +74,7 @@ function poolOf(shared: Model['shared'], chosen: ReadonlySet<number>): Shared[] 
 function givenBy(tasks: Model['tasks'], { capacity, uses }: Shared) {
   const there = presenceOf(
     uses.map(({ task }) => {
-      const { starts, minutes, finish } = tasks[task]!
+      const { starts, minutes, finish } = nth(tasks, task)
       return {
         starts,
         minutes: finish

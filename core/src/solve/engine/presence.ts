@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { intAt } from '../../base/units/sure'
 import type { Starts } from './starts'
 
 /** Minutes in which any of the tasks can be at work, as intervals of minutes, both ends included. */
@@ -7,7 +7,7 @@ export function presenceOf(
 ): [number, number][] {
   const all: [number, number][] = []
   for (const { starts, minutes } of tasks)
-    for (let i = 0; i < starts.length; i += 2) all.push([starts[i]!, starts[i + 1]! + minutes])
+    for (let i = 0; i < starts.length; i += 2) all.push([intAt(starts, i), intAt(starts, i + 1) + minutes])
   all.sort((a, b) => a[0] - b[0])
   const merged: [number, number][] = []
   for (const [from, to] of all) {

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { nth } from '../../base/units/sure'
 
 /** How much of something is held over time: a step function that tasks are laid into and taken out of. */
 export class Profile {
@@ -13,8 +13,8 @@ export class Profile {
     const { times, loads, capacity } = this
     let at = from
     let i = this.stepAt(at)
-    while (i < times.length && times[i]! < at + minutes) {
-      if (loads[i]! + units > capacity) {
+    while (i < times.length && nth(times, i) < at + minutes) {
+      if (nth(loads, i) + units > capacity) {
         const next = times[i + 1]
         if (next === undefined) return Number.POSITIVE_INFINITY
         at = next
@@ -28,7 +28,7 @@ export class Profile {
     if (to <= from || units === 0) return
     const first = this.cut(from)
     const last = this.cut(to)
-    for (let i = first; i < last; i++) this.loads[i]! += units
+    for (let i = first; i < last; i++) this.loads[i] = nth(this.loads, i) + units
   }
 
   /** Index of the step that holds at an instant. */
@@ -38,7 +38,7 @@ export class Profile {
     let high = times.length
     while (low < high) {
       const middle = (low + high) >> 1
-      if (times[middle]! <= at) low = middle + 1
+      if (nth(times, middle) <= at) low = middle + 1
       else high = middle
     }
     return Math.max(0, low - 1)
@@ -49,7 +49,7 @@ export class Profile {
     const i = this.stepAt(at)
     if (this.times[i] === at) return i
     this.times.splice(i + 1, 0, at)
-    this.loads.splice(i + 1, 0, this.loads[i]!)
+    this.loads.splice(i + 1, 0, nth(this.loads, i))
     return i + 1
   }
 }

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { intAt } from '../../base/units/sure'
 import { NEVER } from './starts'
 
 /** A function of whole minutes that never falls: finish later, ready later. Tabled from `start` on; behind the table it is never. */
@@ -25,18 +25,18 @@ export const raised = ({ start, values }: Ramp, minutes: number): Ramp => ({
 
 export function rampAt({ start, values }: Ramp, minute: number): number {
   const i = minute - start
-  if (i < 0) return values[0]!
-  return i < values.length ? values[i]! : NEVER
+  if (i < 0) return intAt(values, 0)
+  return i < values.length ? intAt(values, i) : NEVER
 }
 
 /** The first minute at which a ramp reaches a value; far before its table where it always has. */
 export function rampReaches({ start, values }: Ramp, value: number): number {
-  if (value <= values[0]!) return -NEVER
+  if (value <= intAt(values, 0)) return -NEVER
   let low = 0
   let high = values.length
   while (low < high) {
     const middle = (low + high) >> 1
-    if (values[middle]! < value) low = middle + 1
+    if (intAt(values, middle) < value) low = middle + 1
     else high = middle
   }
   return start + low

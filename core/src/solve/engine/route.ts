@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { nth } from '../../base/units/sure'
 import { travelOf, type Travel } from './model'
 
 /** What one crew that goes from place to place holds over time: tasks one after another, with the way between them. */
@@ -14,8 +14,8 @@ export class Route {
     const { tasks, travel } = this
     let at = from
     for (let i = this.behind(from); i <= tasks.length; i++) {
-      if (i > 0) at = Math.max(at, this.to[i - 1]! + travelOf(travel, tasks[i - 1]!, task))
-      if (i === tasks.length || at + minutes + travelOf(travel, task, tasks[i]!) <= this.from[i]!) return at
+      if (i > 0) at = Math.max(at, nth(this.to, i - 1) + travelOf(travel, nth(tasks, i - 1), task))
+      if (i === tasks.length || at + minutes + travelOf(travel, task, nth(tasks, i)) <= nth(this.from, i)) return at
     }
     return at
   }
@@ -39,7 +39,7 @@ export class Route {
     let high = this.tasks.length
     while (low < high) {
       const middle = (low + high) >> 1
-      if (this.from[middle]! < at) low = middle + 1
+      if (nth(this.from, middle) < at) low = middle + 1
       else high = middle
     }
     return low

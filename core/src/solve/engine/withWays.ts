@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- indices come from loops over the same lists */
+import { intAt, nth, sure } from '../../base/units/sure'
 import { ABSENT, type Model, type Schedule } from './model'
 
 /** In place of a way: the choice stays. */
@@ -24,24 +24,26 @@ export function withWays(
   const kept = [...model.tasks.keys()].filter((task) => !out.has(task))
   const place = new Map(kept.map((task, i) => [task, i]))
   const choices = all.flatMap(({ ways, id }, c) =>
-    picks[c] === OPEN ? [{ id, ways: ways.map((tasks) => tasks.map((task) => place.get(task)!)) }] : [],
+    picks[c] === OPEN ? [{ id, ways: ways.map((tasks) => tasks.map((task) => sure(place.get(task)))) }] : [],
   )
   return {
     model: {
       horizon: model.horizon,
-      tasks: kept.map((task) => model.tasks[task]!),
+      tasks: kept.map((task) => nth(model.tasks, task)),
       lags: model.lags.flatMap((lag) => {
         const [from, to] = [place.get(lag.from), place.get(lag.to)]
         return from === undefined || to === undefined ? [] : [{ ...lag, from, to }]
       }),
       shared: model.shared.map(({ travel, uses, ...rest }) => ({
         ...rest,
-        uses: uses.flatMap(({ task, units }) => (place.has(task) ? [{ task: place.get(task)!, units }] : [])),
-        ...(travel ? { travel: { ...travel, places: Int32Array.from(kept, (task) => travel.places[task]!) } } : {}),
+        uses: uses.flatMap(({ task, units }) => (place.has(task) ? [{ task: sure(place.get(task)), units }] : [])),
+        ...(travel
+          ? { travel: { ...travel, places: Int32Array.from(kept, (task) => intAt(travel.places, task)) } }
+          : {}),
       })),
       ...(choices.length > 0 ? { choices } : {}),
     },
-    part: (schedule) => Int32Array.from(kept, (task) => schedule[task]!),
+    part: (schedule) => Int32Array.from(kept, (task) => intAt(schedule, task)),
     whole: (schedule) => Int32Array.from(model.tasks, (_, task) => schedule[place.get(task) ?? -1] ?? ABSENT),
   }
 }

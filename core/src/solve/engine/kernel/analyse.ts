@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { intAt, nth } from '../../../base/units/sure'
 import { DECIDED, type Store } from './store'
 
 const NOT_NEEDED = -(1 << 30)
@@ -40,7 +40,7 @@ export class Analysis {
     this.touched = []
     this.open = 0
     // The bound could not be raised because the view’s other side stood in its way: any bound above that will do.
-    const met = 1 - store.lower[clash.view ^ 1]!
+    const met = 1 - intAt(store.lower, clash.view ^ 1)
     this.ask(clash.view ^ 1, 1 - met)
     store.explain(clash.who, clash.view, met, clash.why, this.tell)
     return this.resolve()
@@ -58,14 +58,14 @@ export class Analysis {
         continue
       }
       const at = store.size - 1
-      const view = store.viewAt[at]!
-      const bound = need[view]!
-      if (bound <= store.beforeAt[at]!) {
+      const view = intAt(store.viewAt, at)
+      const bound = intAt(need, view)
+      if (bound <= intAt(store.beforeAt, at)) {
         store.pop()
         continue
       }
       if (this.open === 1) return this.lesson(view, bound)
-      const [who, why] = [store.whoAt[at]!, store.whyAt[at]!]
+      const [who, why] = [intAt(store.whoAt, at), intAt(store.whyAt, at)]
       need[view] = NOT_NEEDED
       this.open--
       store.pop()
@@ -76,8 +76,8 @@ export class Analysis {
   /** Notes that an atom is needed. Facts are not. */
   private ask(view: number, bound: number): void {
     const { store, need } = this
-    if (bound <= store.facts[view]!) return
-    const before = need[view]!
+    if (bound <= intAt(store.facts, view)) return
+    const before = intAt(need, view)
     if (bound <= before) return
     this.onUse(view >> 1)
     if (before === NOT_NEEDED) this.touched.push(view)
@@ -89,30 +89,32 @@ export class Analysis {
   /** What a view was when the present level began. */
   private atLevelStart(view: number): number {
     const { store } = this
-    const start = store.levels[store.levels.length - 1]!
-    let bound = store.lower[view]!
-    for (let at = store.latest[view]!; at >= start; at = store.priorAt[at]!) bound = store.beforeAt[at]!
+    const start = nth(store.levels, store.levels.length - 1)
+    let bound = intAt(store.lower, view)
+    for (let at = intAt(store.latest, view); at >= start; at = intAt(store.priorAt, at))
+      bound = intAt(store.beforeAt, at)
     return bound
   }
 
   private recount(): void {
     const { need } = this
     this.open = 0
-    for (const view of this.touched) if (need[view]! > NOT_NEEDED && need[view]! > this.atLevelStart(view)) this.open++
+    for (const view of this.touched)
+      if (intAt(need, view) > NOT_NEEDED && intAt(need, view) > this.atLevelStart(view)) this.open++
   }
 
   /** The level at which an atom came true. */
   private levelOf(view: number, bound: number): number {
     const { store } = this
-    let at = store.latest[view]!
-    while (at >= 0 && store.beforeAt[at]! >= bound) at = store.priorAt[at]!
+    let at = intAt(store.latest, view)
+    while (at >= 0 && intAt(store.beforeAt, at) >= bound) at = intAt(store.priorAt, at)
     if (at < 0) return 0
     const { levels } = store
     let low = 0
     let high = levels.length
     while (low < high) {
       const middle = (low + high) >> 1
-      if (levels[middle]! <= at) low = middle + 1
+      if (nth(levels, middle) <= at) low = middle + 1
       else high = middle
     }
     return low
@@ -121,7 +123,7 @@ export class Analysis {
   private highest(): number {
     let most = 0
     for (const view of this.touched)
-      if (this.need[view]! > NOT_NEEDED) most = Math.max(most, this.levelOf(view, this.need[view]!))
+      if (intAt(this.need, view) > NOT_NEEDED) most = Math.max(most, this.levelOf(view, intAt(this.need, view)))
     return most
   }
 
@@ -131,7 +133,7 @@ export class Analysis {
     const seen = new Set<number>([this.store.level])
     let best = 0
     for (const view of this.touched) {
-      const bound = need[view]!
+      const bound = intAt(need, view)
       if (view === uipView || bound === NOT_NEEDED || this.follows(view, bound)) continue
       const level = this.levelOf(view, bound)
       seen.add(level)
@@ -140,8 +142,8 @@ export class Analysis {
         best = level
         // The highest stands second.
         const last = atoms.length - 2
-        ;[atoms[2], atoms[last]] = [atoms[last]!, atoms[2]!]
-        ;[atoms[3], atoms[last + 1]] = [atoms[last + 1]!, atoms[3]!]
+        ;[atoms[2], atoms[last]] = [nth(atoms, last), nth(atoms, 2)]
+        ;[atoms[3], atoms[last + 1]] = [nth(atoms, last + 1), nth(atoms, 3)]
       }
       need[view] = bound
     }
@@ -151,14 +153,14 @@ export class Analysis {
   /** Whether an atom follows at once from others that are needed anyway, so that it can be left out. */
   private follows(view: number, bound: number): boolean {
     const { store, need } = this
-    let at = store.latest[view]!
-    while (at >= 0 && store.beforeAt[at]! >= bound) at = store.priorAt[at]!
+    let at = intAt(store.latest, view)
+    while (at >= 0 && intAt(store.beforeAt, at) >= bound) at = intAt(store.priorAt, at)
     if (at < 0) return true
-    const who = store.whoAt[at]!
+    const who = intAt(store.whoAt, at)
     if (who === DECIDED || !this.isPlain(who)) return false
     let all = true
-    store.explain(who, view, bound, store.whyAt[at]!, (other, least) => {
-      if (least > store.facts[other]! && !(need[other]! >= least && other !== view)) all = false
+    store.explain(who, view, bound, intAt(store.whyAt, at), (other, least) => {
+      if (least > intAt(store.facts, other) && !(intAt(need, other) >= least && other !== view)) all = false
     })
     return all
   }

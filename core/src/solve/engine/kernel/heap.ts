@@ -1,5 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
-
+import { floatAt, intAt, nth, sure } from '../../../base/units/sure'
 /** What counts a clash for is this much less after each one. */
 const FADE = 0.95
 const TOO_MUCH = 1e100
@@ -14,14 +13,14 @@ export class Heap {
   /** Puts a variable in; one that is in stays where it is. */
   add(variable: number): void {
     this.grow(variable)
-    if (this.place[variable]! >= 0) return
+    if (intAt(this.place, variable) >= 0) return
     this.place[variable] = this.list.push(variable) - 1
     this.up(this.place[variable])
   }
 
   /** Whether a variable has ever been put in. */
   knows(variable: number): boolean {
-    return variable < this.place.length && this.place[variable]! > -2
+    return variable < this.place.length && intAt(this.place, variable) > -2
   }
 
   /** Takes out the most active; −1 when none is in. */
@@ -30,7 +29,7 @@ export class Heap {
     const top = list[0]
     if (top === undefined) return -1
     place[top] = -1
-    const last = list.pop()!
+    const last = sure(list.pop())
     if (last !== top) {
       list[0] = last
       place[last] = 0
@@ -41,12 +40,12 @@ export class Heap {
 
   bump(variable: number): void {
     if (!this.knows(variable)) return
-    this.score[variable]! += this.weight
-    if (this.score[variable]! > TOO_MUCH) {
-      for (let i = 0; i < this.score.length; i++) this.score[i]! /= TOO_MUCH
+    this.score[variable] = floatAt(this.score, variable) + this.weight
+    if (floatAt(this.score, variable) > TOO_MUCH) {
+      for (let i = 0; i < this.score.length; i++) this.score[i] = floatAt(this.score, i) / TOO_MUCH
       this.weight /= TOO_MUCH
     }
-    if (this.place[variable]! >= 0) this.up(this.place[variable]!)
+    if (intAt(this.place, variable) >= 0) this.up(intAt(this.place, variable))
   }
 
   fade(): void {
@@ -66,13 +65,13 @@ export class Heap {
 
   private up(from: number): void {
     const { list, place, score } = this
-    const own = list[from]!
+    const own = nth(list, from)
     let i = from
     while (i > 0) {
       const above = (i - 1) >> 1
-      if (score[list[above]!]! >= score[own]!) break
-      list[i] = list[above]!
-      place[list[i]!] = i
+      if (floatAt(score, nth(list, above)) >= floatAt(score, own)) break
+      list[i] = nth(list, above)
+      place[nth(list, i)] = i
       i = above
     }
     list[i] = own
@@ -81,15 +80,15 @@ export class Heap {
 
   private down(from: number): void {
     const { list, place, score } = this
-    const own = list[from]!
+    const own = nth(list, from)
     let i = from
     for (;;) {
       let below = 2 * i + 1
       if (below >= list.length) break
-      if (below + 1 < list.length && score[list[below + 1]!]! > score[list[below]!]!) below++
-      if (score[list[below]!]! <= score[own]!) break
-      list[i] = list[below]!
-      place[list[i]!] = i
+      if (below + 1 < list.length && floatAt(score, nth(list, below + 1)) > floatAt(score, nth(list, below))) below++
+      if (floatAt(score, nth(list, below)) <= floatAt(score, own)) break
+      list[i] = nth(list, below)
+      place[nth(list, i)] = i
       i = below
     }
     list[i] = own

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { intAt, nth } from '../../../base/units/sure'
 import { Crew, type Held } from '../propagators/crews'
 import { Lags } from '../propagators/lags'
 import { Stretches } from '../propagators/stretches'
@@ -155,7 +155,7 @@ export class Kernel {
       }
       const { level } = this.store
       if (level < assumptions.length) {
-        const [view, bound] = assumptions[level]!
+        const [view, bound] = nth(assumptions, level)
         if (this.store.fails(view, bound)) return 'refuted'
         this.isClashed = !this.store.decide(view, bound)
         continue
@@ -186,9 +186,9 @@ export class Kernel {
     // Every order stands: whatever starts first may start as soon as it can.
     let best = -1
     for (const view of this.dates)
-      if (!store.isFixed(view) && (best < 0 || store.lower[view]! < store.lower[best]!)) best = view
+      if (!store.isFixed(view) && (best < 0 || intAt(store.lower, view) < intAt(store.lower, best))) best = view
     if (best < 0) return false
-    store.decide(best + 1, -store.lower[best]!)
+    store.decide(best + 1, -intAt(store.lower, best))
     return true
   }
 
@@ -199,14 +199,14 @@ export class Kernel {
     this.heap.fade()
     this.backTo(level)
     const at = atoms.length > 2 ? this.nogoods.add(atoms, levels) : 0
-    this.isClashed = !this.store.raise(atoms[0]! ^ 1, 1 - atoms[1]!, NOGOODS, at)
+    this.isClashed = !this.store.raise(nth(atoms, 0) ^ 1, 1 - nth(atoms, 1), NOGOODS, at)
     return true
   }
 
   /** Remembers what a choice was before it is taken back. */
   private saved(variable: number): void {
     if (!this.heap.knows(variable)) return
-    this.phase[variable] = this.store.lower[2 * variable]! > 0 ? 1 : 0
+    this.phase[variable] = intAt(this.store.lower, 2 * variable) > 0 ? 1 : 0
     this.heap.add(variable)
   }
 
@@ -232,17 +232,17 @@ export class Kernel {
         }
         const at = store.passed++
         this.raises++
-        const view = store.viewAt[at]!
+        const view = intAt(store.viewAt, at)
         const wakes = this.wakes[view]
         if (wakes) for (const crew of wakes) this.awake[crew] = 1
-        if (!this.nogoods.raised(view, store.beforeAt[at]!, store.boundAt[at]!)) return this.failed()
+        if (!this.nogoods.raised(view, intAt(store.beforeAt, at), intAt(store.boundAt, at))) return this.failed()
         // Of a view raised again meanwhile, its lags are looked at once, at the end.
         if (store.latest[view] === at && !this.lags.raised(view)) return this.failed()
       }
       const crew = this.awake.indexOf(1)
       if (crew < 0) break
       this.awake[crew] = 0
-      if (!this.crews[crew]!.propagate()) return this.failed()
+      if (!nth(this.crews, crew).propagate()) return this.failed()
     }
     if (store.level === 0) store.settle()
     return true

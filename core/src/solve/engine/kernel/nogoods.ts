@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { intAt, nth } from '../../../base/units/sure'
 import type { Explainer, Store } from './store'
 
 /** In place of levels: of the model itself. */
@@ -40,11 +40,11 @@ export class Nogoods implements Explainer {
     while (at + 2 + atoms.length > this.arena.length) this.arena = doubled(this.arena)
     this.arena[at] = atoms.length >> 1
     this.arena[at + 1] = levels
-    for (let i = 0; i < atoms.length; i++) this.arena[at + 2 + i] = atoms[i]!
+    for (let i = 0; i < atoms.length; i++) this.arena[at + 2 + i] = nth(atoms, i)
     this.used = at + 2 + atoms.length
     this.learnt.push(at)
-    this.watch(atoms[0]!, atoms[1]!, at)
-    this.watch(atoms[2]!, atoms[3]!, at)
+    this.watch(nth(atoms, 0), nth(atoms, 1), at)
+    this.watch(nth(atoms, 2), nth(atoms, 3), at)
     return at
   }
 
@@ -59,6 +59,7 @@ export class Nogoods implements Explainer {
 
   /** Looks at every nogood that a view’s rise from `before` to `now` may have brought to its last atom. */
   raised(view: number, before: number, now: number): boolean {
+    /* eslint-disable @typescript-eslint/no-non-null-assertion -- runs at every step of every search: a call for each element took a third more time (docs/measured.md) */
     const list = this.watches[view]
     if (!list) return true
     const { store } = this
@@ -113,33 +114,34 @@ export class Nogoods implements Explainer {
       if (!store.raise(otherView ^ 1, 1 - otherBound, this.who, at)) return false
     }
     return true
+    /* eslint-enable @typescript-eslint/no-non-null-assertion */
   }
 
   explain(view: number, bound: number, why: number, tell: (view: number, bound: number) => void): void {
     const { arena } = this
     const first = why + 2
-    const end = first + 2 * arena[why]!
+    const end = first + 2 * intAt(arena, why)
     // All its atoms but the one whose contrary was concluded.
     let left = true
     for (let j = first; j < end; j += 2) {
-      if (left && arena[j] === (view ^ 1) && 1 - arena[j + 1]! >= bound) left = false
-      else tell(arena[j]!, arena[j + 1]!)
+      if (left && arena[j] === (view ^ 1) && 1 - intAt(arena, j + 1) >= bound) left = false
+      else tell(intAt(arena, j), intAt(arena, j + 1))
     }
   }
 
   /** Forgets the half that spans most levels, none of those of two or fewer. Only at level 0, where none is a reason. */
   forget(): void {
     const { arena } = this
-    const ranked = [...this.learnt].sort((a, b) => arena[a + 1]! - arena[b + 1]! || b - a)
-    const keep = ranked.filter((at, i) => i < ranked.length / 2 || arena[at + 1]! <= 2)
+    const ranked = [...this.learnt].sort((a, b) => intAt(arena, a + 1) - intAt(arena, b + 1) || b - a)
+    const keep = ranked.filter((at, i) => i < ranked.length / 2 || intAt(arena, at + 1) <= 2)
     const old = arena.slice(0, this.used)
     this.used = 0
     this.learnt = []
     this.given = 0
     this.counts.fill(0)
     for (const at of keep.sort((a, b) => a - b)) {
-      const atoms = [...old.subarray(at + 2, at + 2 + 2 * old[at]!)]
-      this.addSettled(atoms, old[at + 1]!)
+      const atoms = [...old.subarray(at + 2, at + 2 + 2 * intAt(old, at))]
+      this.addSettled(atoms, intAt(old, at + 1))
     }
   }
 
@@ -148,8 +150,8 @@ export class Nogoods implements Explainer {
     const { store } = this
     const open: number[] = []
     for (let i = 0; i < atoms.length; i += 2) {
-      if (store.fails(atoms[i]!, atoms[i + 1]!)) return
-      if (!store.holds(atoms[i]!, atoms[i + 1]!)) open.push(atoms[i]!, atoms[i + 1]!)
+      if (store.fails(nth(atoms, i), nth(atoms, i + 1))) return
+      if (!store.holds(nth(atoms, i), nth(atoms, i + 1))) open.push(nth(atoms, i), nth(atoms, i + 1))
     }
     if (open.length < 4) return
     if (levels === GIVEN) this.give(open)

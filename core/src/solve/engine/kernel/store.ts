@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { intAt, nth } from '../../../base/units/sure'
 import { between, NO_GAPS, type Starts } from '../starts'
 
 /**
@@ -77,16 +77,16 @@ export class Store {
   }
 
   holds(view: number, bound: number): boolean {
-    return this.lower[view]! >= bound
+    return intAt(this.lower, view) >= bound
   }
 
   /** Whether an atom can no longer come true. */
   fails(view: number, bound: number): boolean {
-    return this.lower[view ^ 1]! > -bound
+    return intAt(this.lower, view ^ 1) > -bound
   }
 
   isFixed(view: number): boolean {
-    return this.lower[view]! + this.lower[view ^ 1]! === 0
+    return intAt(this.lower, view) + intAt(this.lower, view ^ 1) === 0
   }
 
   /** Opens a level with a decision. */
@@ -97,14 +97,14 @@ export class Store {
 
   /** Raises what is known of a view, over gaps too. False when nothing is left of it: `clash` says what met. */
   raise(view: number, bound: number, who: number, why: number): boolean {
-    if (bound <= this.lower[view]!) return true
-    if (bound + this.lower[view ^ 1]! > 0) return this.clashed(view, bound, who, why)
+    if (bound <= intAt(this.lower, view)) return true
+    if (bound + intAt(this.lower, view ^ 1) > 0) return this.clashed(view, bound, who, why)
     this.push(view, bound, who, why)
-    const gaps = this.gaps[view >> 1]!
+    const gaps = nth(this.gaps, view >> 1)
     if (gaps === NO_GAPS) return true
     const over = between(gaps, view, bound)
     if (over <= bound) return true
-    if (over + this.lower[view ^ 1]! > 0) return this.clashed(view, over, GAP, 0)
+    if (over + intAt(this.lower, view ^ 1) > 0) return this.clashed(view, over, GAP, 0)
     this.push(view, over, GAP, 0)
     return true
   }
@@ -123,8 +123,8 @@ export class Store {
     if (at === this.viewAt.length) this.lengthen()
     this.viewAt[at] = view
     this.boundAt[at] = bound
-    this.beforeAt[at] = this.lower[view]!
-    this.priorAt[at] = this.latest[view]!
+    this.beforeAt[at] = intAt(this.lower, view)
+    this.priorAt[at] = intAt(this.latest, view)
     this.whoAt[at] = who
     this.whyAt[at] = why
     this.latest[view] = at
@@ -146,15 +146,15 @@ export class Store {
   /** Takes back the last entry. */
   pop(): void {
     const at = --this.size
-    const view = this.viewAt[at]!
+    const view = intAt(this.viewAt, at)
     this.onPop(view >> 1)
-    this.lower[view] = this.beforeAt[at]!
-    this.latest[view] = this.priorAt[at]!
+    this.lower[view] = intAt(this.beforeAt, at)
+    this.latest[view] = intAt(this.priorAt, at)
   }
 
   backTo(level: number): void {
     if (level >= this.levels.length) return
-    const start = this.levels[level]!
+    const start = nth(this.levels, level)
     while (this.size > start) this.pop()
     this.levels.length = level
     this.passed = Math.min(this.passed, this.size)
@@ -163,8 +163,8 @@ export class Store {
   /** What was passed on at level 0 is a fact from now on: its entries go. */
   settle(): void {
     for (let at = 0; at < this.size; at++) {
-      const view = this.viewAt[at]!
-      this.facts[view] = this.lower[view]!
+      const view = intAt(this.viewAt, at)
+      this.facts[view] = intAt(this.lower, view)
       this.latest[view] = -1
     }
     this.size = this.passed = 0
@@ -172,8 +172,8 @@ export class Store {
 
   /** Tells why an entry's view had to reach `bound`; a decision has no reason. */
   explain(who: number, view: number, bound: number, why: number, tell: (view: number, bound: number) => void): void {
-    if (who === GAP) tell(view, gapBefore(this.gaps[view >> 1]!, view, bound))
-    else this.explainers[who]!.explain(view, bound, why, tell)
+    if (who === GAP) tell(view, gapBefore(nth(this.gaps, view >> 1), view, bound))
+    else nth(this.explainers, who).explain(view, bound, why, tell)
   }
 }
 

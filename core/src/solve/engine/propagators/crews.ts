@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { floatAt, intAt, nth, sure } from '../../../base/units/sure'
 import type { Atom, Explainer, Store } from '../kernel/store'
 
 /** A task as a crew sees it. */
@@ -57,13 +57,13 @@ export class Crew implements Explainer {
     const stretches = this.sweep()
     let most = 0
     for (let s = 0; s < stretches; s++) {
-      const load = stretch[3 * s + 2]!
-      if (load > capacity) return this.overloaded(stretch[3 * s]!)
+      const load = intAt(stretch, 3 * s + 2)
+      if (load > capacity) return this.overloaded(intAt(stretch, 3 * s))
       if (load > most) most = load
     }
     for (let i = 0; i < this.count; i++) {
-      const { units, start } = held[i]!
-      if (most + units <= capacity || store.isFixed(start) || !this.isDone(held[i]!)) continue
+      const { units, start } = nth(held, i)
+      if (most + units <= capacity || store.isFixed(start) || !this.isDone(nth(held, i))) continue
       if (!this.later(i, stretches) || !this.sooner(i, stretches)) return false
     }
     return true
@@ -72,23 +72,24 @@ export class Crew implements Explainer {
   /** What runs at a minute without a task leaves no room for it. */
   private isFull(i: number, s: number): boolean {
     const { stretch } = this
-    const isCounted = this.partFrom[i]! <= stretch[3 * s]! && this.partTo[i]! >= stretch[3 * s + 1]!
-    return !isCounted && stretch[3 * s + 2]! + this.held[i]!.units > this.capacity
+    const isCounted =
+      intAt(this.partFrom, i) <= intAt(stretch, 3 * s) && intAt(this.partTo, i) >= intAt(stretch, 3 * s + 1)
+    return !isCounted && intAt(stretch, 3 * s + 2) + nth(this.held, i).units > this.capacity
   }
 
   /** The earliest start of a task goes behind all that leaves no room for it there. */
   private later(i: number, stretches: number): boolean {
     const { store, stretch } = this
-    const { start, minutes } = this.held[i]!
-    let early = store.lower[start]!
-    for (let s = this.stretchBehind(early, stretches); s < stretches && stretch[3 * s]! < early + minutes;) {
-      if (stretch[3 * s + 1]! <= early || !this.isFull(i, s)) {
+    const { start, minutes } = nth(this.held, i)
+    let early = intAt(store.lower, start)
+    for (let s = this.stretchBehind(early, stretches); s < stretches && intAt(stretch, 3 * s) < early + minutes;) {
+      if (intAt(stretch, 3 * s + 1) <= early || !this.isFull(i, s)) {
         s++
         continue
       }
-      const at = Math.min(stretch[3 * s + 1]!, early + minutes) - 1
+      const at = Math.min(intAt(stretch, 3 * s + 1), early + minutes) - 1
       if (!store.raise(start, at + 1, this.who, at)) return false
-      early = store.lower[start]!
+      early = intAt(store.lower, start)
     }
     return true
   }
@@ -96,17 +97,17 @@ export class Crew implements Explainer {
   /** The latest start of a task goes before all that leaves no room for it there. */
   private sooner(i: number, stretches: number): boolean {
     const { store, stretch } = this
-    const { start, minutes } = this.held[i]!
-    let late = -store.lower[start + 1]!
+    const { start, minutes } = nth(this.held, i)
+    let late = -intAt(store.lower, start + 1)
     let s = Math.min(stretches - 1, this.stretchBehind(late + minutes, stretches))
-    while (s >= 0 && stretch[3 * s + 1]! > late) {
-      if (stretch[3 * s]! >= late + minutes || !this.isFull(i, s)) {
+    while (s >= 0 && intAt(stretch, 3 * s + 1) > late) {
+      if (intAt(stretch, 3 * s) >= late + minutes || !this.isFull(i, s)) {
         s--
         continue
       }
-      const at = Math.max(stretch[3 * s]!, late)
+      const at = Math.max(intAt(stretch, 3 * s), late)
       if (!store.raise(start + 1, minutes - at, this.who, at)) return false
-      late = -store.lower[start + 1]!
+      late = -intAt(store.lower, start + 1)
     }
     return true
   }
@@ -118,7 +119,7 @@ export class Crew implements Explainer {
     let high = stretches
     while (low < high) {
       const middle = (low + high) >> 1
-      if (stretch[3 * middle + 1]! <= instant) low = middle + 1
+      if (intAt(stretch, 3 * middle + 1) <= instant) low = middle + 1
       else high = middle
     }
     return low
@@ -130,12 +131,12 @@ export class Crew implements Explainer {
     const { held, marks, stretch } = this
     let count = 0
     for (let i = 0; i < this.count; i++) {
-      const { start, minutes } = held[i]!
-      const [late, end] = [-lower[start + 1]!, lower[start]! + minutes]
+      const { start, minutes } = nth(held, i)
+      const [late, end] = [-intAt(lower, start + 1), intAt(lower, start) + minutes]
       this.partFrom[i] = late
       this.partTo[i] = end
       if (late >= end) continue
-      if (!this.isDone(held[i]!)) {
+      if (!this.isDone(nth(held, i))) {
         this.partTo[i] = late
         continue
       }
@@ -146,37 +147,37 @@ export class Crew implements Explainer {
     const sorted = marks.subarray(0, count).sort()
     let [stretches, load, at] = [0, 0, 0]
     for (let m = 0; m < count; m++) {
-      const time = Math.floor(sorted[m]! / 8192)
-      const tag = sorted[m]! - time * 8192
+      const time = Math.floor(floatAt(sorted, m) / 8192)
+      const tag = floatAt(sorted, m) - time * 8192
       if (load > 0 && time > at) {
         stretch[3 * stretches] = at
         stretch[3 * stretches + 1] = time
         stretch[3 * stretches + 2] = load
         stretches++
       }
-      load += (tag & 1 ? -1 : 1) * held[tag >> 1]!.units
+      load += (tag & 1 ? -1 : 1) * nth(held, tag >> 1).units
       at = time
     }
     return stretches
   }
 
   private isPart(i: number, at: number): boolean {
-    const { start, minutes } = this.held[i]!
+    const { start, minutes } = nth(this.held, i)
     const { lower } = this.store
-    if (!this.isDone(this.held[i]!)) return false
-    return -lower[start + 1]! <= at && lower[start]! + minutes > at
+    if (!this.isDone(nth(this.held, i))) return false
+    return -intAt(lower, start + 1) <= at && intAt(lower, start) + minutes > at
   }
 
   /** More certainly runs at a minute than there is room for: one of them cannot. */
   private overloaded(at: number): boolean {
     for (let i = 0; i < this.count; i++)
-      if (this.isPart(i, at)) return this.store.raise(this.held[i]!.start, at + 1, this.who, at)
+      if (this.isPart(i, at)) return this.store.raise(nth(this.held, i).start, at + 1, this.who, at)
     return true
   }
 
   explain(view: number, _bound: number, at: number, tell: (view: number, bound: number) => void): void {
-    const own = this.indexOf.get(view & ~1)!
-    const { start, minutes, units, guard } = this.held[own]!
+    const own = sure(this.indexOf.get(view & ~1))
+    const { start, minutes, units, guard } = nth(this.held, own)
     if (guard) tell(guard.view, guard.bound)
     // From any start behind this and up to the minute itself it would run at it.
     if (view & 1) tell(start + 1, -at)
@@ -184,7 +185,7 @@ export class Crew implements Explainer {
     let load = units
     for (let i = 0; i < this.count && load <= this.capacity; i++) {
       if (i === own || !this.isPart(i, at)) continue
-      const other = this.held[i]!
+      const other = nth(this.held, i)
       load += other.units
       if (other.guard) tell(other.guard.view, other.guard.bound)
       tell(other.start, at + 1 - other.minutes)

@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { intAt, nth } from '../../../base/units/sure'
 import { GAP, type Explainer, type Store } from '../kernel/store'
 import { rampAt, rampReaches, type Ramp } from '../ramp'
 import { NEVER } from '../starts'
@@ -64,12 +64,12 @@ export class Lags implements Explainer {
   close(): void {
     const views = 2 * this.store.variables
     const [starts, edges] = chained(this.from, views)
-    const sorted = (list: readonly number[]): Int32Array => edges.map((edge) => list[edge]!)
+    const sorted = (list: readonly number[]): Int32Array => edges.map((edge) => nth(list, edge))
     this.starts = starts
     this.fromOf = sorted(this.from)
     this.toOf = sorted(this.to)
     this.weightOf = sorted(this.weight)
-    this.rampOf = Array.from(edges, (edge) => this.ramp[edge]!)
+    this.rampOf = Array.from(edges, (edge) => nth(this.ramp, edge))
     this.hasRamp = Uint8Array.from(this.rampOf, (ramp) => (ramp ? 1 : 0))
     this.guardOf = sorted(this.guard)
     this.guardBoundOf = sorted(this.guardBound)
@@ -85,13 +85,17 @@ export class Lags implements Explainer {
   first(rank: Int32Array | null): boolean {
     const count = this.toOf.length
     // Rank and edge in one number, so that plain sorting does.
-    const order = Float64Array.from({ length: count }, (_, edge) => (rank?.[this.fromOf[edge]!] ?? 0) * count + edge)
+    const order = Float64Array.from(
+      { length: count },
+      (_, edge) => (rank?.[intAt(this.fromOf, edge)] ?? 0) * count + edge,
+    )
     order.sort()
     for (const each of order) if (!this.apply(each - Math.floor(each / count) * count)) return false
     return true
   }
 
   raised(view: number): boolean {
+    /* eslint-disable @typescript-eslint/no-non-null-assertion -- runs at every step of every search: a call for each element took a third more time (docs/measured.md) */
     const { toOf, weightOf, hasRamp } = this
     const { lower } = this.store
     const bound = lower[view]!
@@ -102,32 +106,36 @@ export class Lags implements Explainer {
     for (let i = this.guardStarts[view]!; i < this.guardStarts[view + 1]!; i++)
       if (!this.apply(this.guarded[i]!)) return false
     return true
+    /* eslint-enable @typescript-eslint/no-non-null-assertion */
   }
 
   private apply(edge: number): boolean {
     const { store } = this
     const { lower } = store
-    const to = this.toOf[edge]!
-    const least = this.reach(edge, lower[this.fromOf[edge]!]!)
-    if (least <= lower[to]!) return true
-    const guard = this.guardOf[edge]!
-    if (guard === ALWAYS || lower[guard]! >= this.guardBoundOf[edge]!) return store.raise(to, least, this.who, edge)
+    const to = intAt(this.toOf, edge)
+    const least = this.reach(edge, intAt(lower, intAt(this.fromOf, edge)))
+    if (least <= intAt(lower, to)) return true
+    const guard = intAt(this.guardOf, edge)
+    if (guard === ALWAYS || intAt(lower, guard) >= intAt(this.guardBoundOf, edge))
+      return store.raise(to, least, this.who, edge)
     // Not asked for yet: it never will be if there is no room for it.
-    return least + lower[to ^ 1]! <= 0 || store.raise(guard ^ 1, 1 - this.guardBoundOf[edge]!, this.who, edge)
+    return (
+      least + intAt(lower, to ^ 1) <= 0 || store.raise(guard ^ 1, 1 - intAt(this.guardBoundOf, edge), this.who, edge)
+    )
   }
 
   /** What an edge asks of its end when its beginning is at `bound`. Odd views go the same way turned round. */
   private reach(edge: number, bound: number): number {
     const ramp = this.rampOf[edge]
-    if (!ramp) return bound + this.weightOf[edge]!
-    return this.fromOf[edge]! & 1 ? 1 - rampReaches(ramp, 1 - bound) : rampAt(ramp, bound)
+    if (!ramp) return bound + intAt(this.weightOf, edge)
+    return intAt(this.fromOf, edge) & 1 ? 1 - rampReaches(ramp, 1 - bound) : rampAt(ramp, bound)
   }
 
   /** The least bound of its beginning at which an edge asks for so much. */
   private asks(edge: number, bound: number): number {
     const ramp = this.rampOf[edge]
-    if (!ramp) return bound - this.weightOf[edge]!
-    return this.fromOf[edge]! & 1 ? 1 - rampAt(ramp, 1 - bound) : rampReaches(ramp, bound)
+    if (!ramp) return bound - intAt(this.weightOf, edge)
+    return intAt(this.fromOf, edge) & 1 ? 1 - rampAt(ramp, 1 - bound) : rampReaches(ramp, bound)
   }
 
   /**
@@ -139,17 +147,17 @@ export class Lags implements Explainer {
     const edges: number[] = []
     const place = new Map<number, number>()
     for (let at = store.size - 1; at >= 0;) {
-      while (at >= 0 && store.whoAt[at] === GAP) at = store.priorAt[at]!
+      while (at >= 0 && store.whoAt[at] === GAP) at = intAt(store.priorAt, at)
       if (at < 0 || store.whoAt[at] !== this.who) return false
-      const edge = store.whyAt[at]!
-      const view = store.viewAt[at]!
+      const edge = intAt(store.whyAt, at)
+      const view = intAt(store.viewAt, at)
       if (view !== this.toOf[edge] || this.rampOf[edge]) return false
       const seen = place.get(view)
       if (seen !== undefined) return this.closesAt(edges.slice(seen))
       place.set(view, edges.length)
       edges.push(edge)
-      let before = store.latest[this.fromOf[edge]!]!
-      while (before >= at) before = store.priorAt[before]!
+      let before = intAt(store.latest, intAt(this.fromOf, edge))
+      while (before >= at) before = intAt(store.priorAt, before)
       at = before
     }
     return false
@@ -157,11 +165,11 @@ export class Lags implements Explainer {
 
   private closesAt(edges: number[]): boolean {
     const { clash } = this.store
-    if (edges.reduce((sum, edge) => sum + this.weightOf[edge]!, 0) <= 0) return false
+    if (edges.reduce((sum, edge) => sum + intAt(this.weightOf, edge), 0) <= 0) return false
     this.circle = edges
     const guarded = edges.find((edge) => this.guardOf[edge] !== ALWAYS)
-    clash.view = guarded === undefined ? this.toOf[edges[0]!]! : this.guardOf[guarded]! ^ 1
-    clash.bound = guarded === undefined ? NEVER : 1 - this.guardBoundOf[guarded]!
+    clash.view = guarded === undefined ? intAt(this.toOf, nth(edges, 0)) : intAt(this.guardOf, guarded) ^ 1
+    clash.bound = guarded === undefined ? NEVER : 1 - intAt(this.guardBoundOf, guarded)
     clash.who = this.who
     clash.why = CIRCLE
     return true
@@ -172,16 +180,16 @@ export class Lags implements Explainer {
     if (edge === CIRCLE) {
       for (const each of this.circle)
         if (this.guardOf[each] !== ALWAYS && this.guardOf[each] !== (view ^ 1))
-          tell(this.guardOf[each]!, this.guardBoundOf[each]!)
+          tell(intAt(this.guardOf, each), intAt(this.guardBoundOf, each))
       return
     }
-    const [from, to, guard] = [this.fromOf[edge]!, this.toOf[edge]!, this.guardOf[edge]!]
+    const [from, to, guard] = [intAt(this.fromOf, edge), intAt(this.toOf, edge), intAt(this.guardOf, edge)]
     if (view === to) {
       tell(from, this.asks(edge, bound))
-      if (guard !== ALWAYS) tell(guard, this.guardBoundOf[edge]!)
+      if (guard !== ALWAYS) tell(guard, intAt(this.guardBoundOf, edge))
       return
     }
-    const least = this.reach(edge, lower[from]!)
+    const least = this.reach(edge, intAt(lower, from))
     tell(from, this.asks(edge, least))
     tell(to ^ 1, 1 - least)
   }
@@ -190,10 +198,16 @@ export class Lags implements Explainer {
 /** Indices grouped by a key from 0 on: where each key's begin, and the indices. Keys below nothing are left out. */
 function chained(keys: ArrayLike<number> & Iterable<number>, count: number): [Int32Array, Int32Array] {
   const starts = new Int32Array(count + 2)
-  for (const key of keys) if (key >= 0) starts[key + 1]!++
-  for (let i = 0; i < count; i++) starts[i + 1]! += starts[i]!
+  for (const key of keys) if (key >= 0) starts[key + 1] = intAt(starts, key + 1) + 1
+  for (let i = 0; i < count; i++) starts[i + 1] = intAt(starts, i + 1) + intAt(starts, i)
   const places = starts.slice()
   const grouped = new Int32Array(keys.length)
-  for (let i = 0; i < keys.length; i++) if (keys[i]! >= 0) grouped[places[keys[i]!]!++] = i
+  for (let i = 0; i < keys.length; i++) {
+    const key = nth(keys, i)
+    if (key < 0) continue
+    const place = intAt(places, key)
+    grouped[place] = i
+    places[key] = place + 1
+  }
   return [starts, grouped]
 }

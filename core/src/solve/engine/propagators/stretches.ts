@@ -1,4 +1,4 @@
-/* eslint-disable @typescript-eslint/no-non-null-assertion -- flat arrays in inner loops: every index is made by the code around it */
+import { intAt, nth, sure } from '../../../base/units/sure'
 import type { Explainer, Store } from '../kernel/store'
 import type { Held } from './crews'
 
@@ -64,7 +64,7 @@ export class Stretches implements Explainer {
     this.begins = Int32Array.from(there, ([from]) => from)
     this.ends = Int32Array.from(there, ([, to]) => to)
     this.given = new Int32Array(stretches + 1)
-    there.forEach(([from, to], k) => (this.given[k + 1] = this.given[k]! + capacity * (to - from)))
+    there.forEach(([from, to], k) => (this.given[k + 1] = intAt(this.given, k) + capacity * (to - from)))
     this.byEarly = Int32Array.from(held.keys())
     this.byLate = Int32Array.from(held.keys())
     this.first = new Int32Array(count)
@@ -93,8 +93,8 @@ export class Stretches implements Explainer {
     if (this.count === 0) return true
     this.place()
     if (!this.weigh()) return false
-    for (let l = this.ends.length - 1; l >= 0; l--) if (this.tightFrom[l]! <= l && !this.behind(l)) return false
-    for (let k = 0; k < this.ends.length; k++) if (this.tightTo[k]! >= k && !this.before(k)) return false
+    for (let l = this.ends.length - 1; l >= 0; l--) if (intAt(this.tightFrom, l) <= l && !this.behind(l)) return false
+    for (let k = 0; k < this.ends.length; k++) if (intAt(this.tightTo, k) >= k && !this.before(k)) return false
     return true
   }
 
@@ -106,20 +106,20 @@ export class Stretches implements Explainer {
     begun.fill(0)
     over.fill(0)
     for (let i = 0; i < this.count; i++) {
-      const { start } = held[i]!
-      const [from, to] = [lower[start]!, -lower[start + 1]!]
+      const { start } = nth(held, i)
+      const [from, to] = [intAt(lower, start), -intAt(lower, start + 1)]
       early[i] = from
-      late[i] = to + minutes[i]!
-      const k = (first[i] = this.at(from, first[i]!))
-      const l = (last[i] = this.at(to, last[i]!))
-      next[i] = opens[k]!
+      late[i] = to + intAt(minutes, i)
+      const k = (first[i] = this.at(from, intAt(first, i)))
+      const l = (last[i] = this.at(to, intAt(last, i)))
+      next[i] = intAt(opens, k)
       opens[k] = i
-      begun[k]!++
-      over[l]!++
+      begun[k] = intAt(begun, k) + 1
+      over[l] = intAt(over, l) + 1
     }
     for (let k = 1; k < begun.length; k++) {
-      begun[k]! += begun[k - 1]!
-      over[k]! += over[k - 1]!
+      begun[k] = intAt(begun, k) + intAt(begun, k - 1)
+      over[k] = intAt(over, k) + intAt(over, k - 1)
     }
     sortBy(this.byEarly, early)
     sortBy(this.byLate, late)
@@ -133,17 +133,18 @@ export class Stretches implements Explainer {
     tightFrom.fill(stretches)
     tightTo.fill(-1)
     for (let k = stretches - 1; k >= 0; k--) {
-      for (let i = opens[k]!; i >= 0; i = next[i]!) loads[this.last[i]!]! += work[i]!
+      for (let i = intAt(opens, k); i >= 0; i = intAt(next, i))
+        loads[intAt(this.last, i)] = intAt(loads, intAt(this.last, i)) + intAt(work, i)
       let load = 0
       for (let l = k; l < stretches; l++) {
-        load += loads[l]!
+        load += intAt(loads, l)
         if (load === 0) continue
-        if (load > given[l + 1]! - given[k]!) return this.overloaded(k, l)
-        if (given[l + 1]! - given[k + 1]! - load < most) tightFrom[l] = k
-        if (given[l]! - given[k]! - load < most) tightTo[k] = l
+        if (load > intAt(given, l + 1) - intAt(given, k)) return this.overloaded(k, l)
+        if (intAt(given, l + 1) - intAt(given, k + 1) - load < most) tightFrom[l] = k
+        if (intAt(given, l) - intAt(given, k) - load < most) tightTo[k] = l
       }
-      const room = given[k + 1]! - given[k]! - loads[k]!
-      if (loads[k]! > 0 && room < most && !this.kept(k, room)) return false
+      const room = intAt(given, k + 1) - intAt(given, k) - intAt(loads, k)
+      if (intAt(loads, k) > 0 && room < most && !this.kept(k, room)) return false
     }
     return true
   }
@@ -151,11 +152,11 @@ export class Stretches implements Explainer {
   /** What has no room in a stretch beside those that can lie nowhere else. */
   private kept(k: number, room: number): boolean {
     const { store, first, last, work, held } = this
-    const [from, to] = [this.begins[k]!, this.ends[k]!]
+    const [from, to] = [intAt(this.begins, k), intAt(this.ends, k)]
     const why = untilEnd(from, k)
     for (let i = 0; i < this.count; i++) {
-      if (first[i] === last[i] || (first[i] !== k && last[i] !== k) || work[i]! <= room) continue
-      const { start } = held[i]!
+      if (first[i] === last[i] || (first[i] !== k && last[i] !== k) || intAt(work, i) <= room) continue
+      const { start } = nth(held, i)
       if (first[i] === k && !store.raise(start, to, this.who, why)) return false
       if (last[i] === k && !store.raise(start + 1, 1 - from, this.who, why)) return false
     }
@@ -164,30 +165,39 @@ export class Stretches implements Explainer {
 
   private overloaded(k: number, l: number): boolean {
     for (let i = 0; i < this.count; i++)
-      if (this.first[i]! >= k && this.last[i]! <= l)
-        return this.store.raise(this.held[i]!.start, this.ends[l]!, this.who, untilEnd(this.begins[k]!, l))
+      if (intAt(this.first, i) >= k && intAt(this.last, i) <= l)
+        return this.store.raise(
+          nth(this.held, i).start,
+          intAt(this.ends, l),
+          this.who,
+          untilEnd(intAt(this.begins, k), l),
+        )
     return true
   }
 
   /** What starts at some instant or later and lies in stretch l or before. */
   private behind(l: number): boolean {
     const { store, byEarly, early, first, last, work, given, begins, ends, capacity, tightFrom, held } = this
-    const [to, least] = [ends[l]!, tightFrom[l]!]
+    const [to, least] = [intAt(ends, l), intAt(tightFrom, l)]
     let load = 0
-    for (let m = this.begun[l]! - 1; m >= 0; m--) {
-      const i = byEarly[m]!
-      if (first[i]! < least) break
-      if (last[i]! > l) continue
-      load += work[i]!
-      const from = early[i]!
-      const room = given[l + 1]! - given[first[i]!]! - capacity * Math.max(0, from - begins[first[i]!]!) - load
-      if (room < 0) return store.raise(held[i]!.start, to, this.who, untilEnd(from, l))
+    for (let m = intAt(this.begun, l) - 1; m >= 0; m--) {
+      const i = intAt(byEarly, m)
+      if (intAt(first, i) < least) break
+      if (intAt(last, i) > l) continue
+      load += intAt(work, i)
+      const from = intAt(early, i)
+      const room =
+        intAt(given, l + 1) -
+        intAt(given, intAt(first, i)) -
+        capacity * Math.max(0, from - intAt(begins, intAt(first, i))) -
+        load
+      if (room < 0) return store.raise(nth(held, i).start, to, this.who, untilEnd(from, l))
       if (room >= this.most) continue
       for (let n = m - 1; n >= 0; n--) {
-        const j = byEarly[n]!
-        if (work[j]! <= room || last[j]! > l || early[j] === from) continue
-        const { start } = held[j]!
-        if (-store.lower[start + 1]! < from) continue
+        const j = intAt(byEarly, n)
+        if (intAt(work, j) <= room || intAt(last, j) > l || early[j] === from) continue
+        const { start } = nth(held, j)
+        if (-intAt(store.lower, start + 1) < from) continue
         if (!store.raise(start + 1, 1 - from, this.who, untilEnd(from, l))) return false
       }
     }
@@ -197,23 +207,24 @@ export class Stretches implements Explainer {
   /** What lies in stretch k or behind and ends by some instant. */
   private before(k: number): boolean {
     const { store, byLate, late, first, last, work, given, begins, capacity, minutes, tightTo, held } = this
-    const [from, most] = [begins[k]!, tightTo[k]!]
+    const [from, most] = [intAt(begins, k), intAt(tightTo, k)]
     let load = 0
-    for (let m = k > 0 ? this.over[k - 1]! : 0; m < this.count; m++) {
-      const i = byLate[m]!
-      if (last[i]! > most) break
-      if (first[i]! < k) continue
-      load += work[i]!
-      const to = late[i]!
-      const room = given[last[i]!]! + capacity * (to - begins[last[i]!]!) - given[k]! - load
-      if (room < 0) return store.raise(held[i]!.start + 1, 1 - from, this.who, fromBegin(k, to))
+    for (let m = k > 0 ? intAt(this.over, k - 1) : 0; m < this.count; m++) {
+      const i = intAt(byLate, m)
+      if (intAt(last, i) > most) break
+      if (intAt(first, i) < k) continue
+      load += intAt(work, i)
+      const to = intAt(late, i)
+      const room =
+        intAt(given, intAt(last, i)) + capacity * (to - intAt(begins, intAt(last, i))) - intAt(given, k) - load
+      if (room < 0) return store.raise(nth(held, i).start + 1, 1 - from, this.who, fromBegin(k, to))
       if (room >= this.most) continue
       for (let n = m + 1; n < this.count; n++) {
-        const j = byLate[n]!
-        if (work[j]! <= room || first[j]! < k || late[j] === to) continue
-        const { start } = held[j]!
-        if (store.lower[start]! + minutes[j]! > to) continue
-        if (!store.raise(start, to - minutes[j]! + 1, this.who, fromBegin(k, to))) return false
+        const j = intAt(byLate, n)
+        if (intAt(work, j) <= room || intAt(first, j) < k || late[j] === to) continue
+        const { start } = nth(held, j)
+        if (intAt(store.lower, start) + intAt(minutes, j) > to) continue
+        if (!store.raise(start, to - intAt(minutes, j) + 1, this.who, fromBegin(k, to))) return false
       }
     }
     return true
@@ -222,12 +233,12 @@ export class Stretches implements Explainer {
   /** The stretch in which an instant lies, or the next; most often the one it was when last looked at. */
   private at(instant: number, guess: number): number {
     const { ends } = this
-    if (ends[guess]! > instant && (guess === 0 || ends[guess - 1]! <= instant)) return guess
+    if (intAt(ends, guess) > instant && (guess === 0 || intAt(ends, guess - 1) <= instant)) return guess
     let low = 0
     let high = ends.length - 1
     while (low < high) {
       const middle = (low + high) >> 1
-      if (ends[middle]! <= instant) low = middle + 1
+      if (intAt(ends, middle) <= instant) low = middle + 1
       else high = middle
     }
     return low
@@ -236,7 +247,9 @@ export class Stretches implements Explainer {
   /** What is given up to an instant. */
   private upTo(instant: number): number {
     const k = this.at(instant, 0)
-    return this.given[k]! + this.capacity * Math.max(0, Math.min(instant, this.ends[k]!) - this.begins[k]!)
+    return (
+      intAt(this.given, k) + this.capacity * Math.max(0, Math.min(instant, intAt(this.ends, k)) - intAt(this.begins, k))
+    )
   }
 
   explain(view: number, _bound: number, why: number, tell: (view: number, bound: number) => void): void {
@@ -244,19 +257,19 @@ export class Stretches implements Explainer {
     const { lower } = store
     const isEdge = why >= 0
     const [instant, stretch] = parts(isEdge ? why : -1 - why)
-    const [from, to] = isEdge ? [instant, this.ends[stretch]!] : [this.begins[stretch]!, instant]
+    const [from, to] = isEdge ? [instant, intAt(this.ends, stretch)] : [intAt(this.begins, stretch), instant]
     // A task lies within one stretch: begun before the end of one, it ends with it.
-    const latest = (i: number) => (isEdge ? to - 1 : to - minutes[i]!)
-    const own = this.indexOf.get(view & ~1)!
+    const latest = (i: number) => (isEdge ? to - 1 : to - intAt(minutes, i))
+    const own = sure(this.indexOf.get(view & ~1))
     // From between them it would have to lie between them, on either side.
     if (view & 1) tell(view, -latest(own))
     else tell(view, from)
     const room = this.upTo(to) - this.upTo(from)
-    let load = work[own]!
+    let load = intAt(work, own)
     for (let i = 0; i < this.count && load <= room; i++) {
-      const { start } = held[i]!
-      if (i === own || lower[start]! < from || -lower[start + 1]! > latest(i)) continue
-      load += work[i]!
+      const { start } = nth(held, i)
+      if (i === own || intAt(lower, start) < from || -intAt(lower, start + 1) > latest(i)) continue
+      load += intAt(work, i)
       tell(start, from)
       tell(start + 1, -latest(i))
     }
@@ -271,10 +284,10 @@ const parts = (why: number): readonly [instant: number, stretch: number] => [
 /** Puts tasks in order again by something of theirs that has changed a little. */
 function sortBy(tasks: Int32Array, key: Int32Array): void {
   for (let m = 1; m < tasks.length; m++) {
-    const task = tasks[m]!
-    const own = key[task]!
+    const task = intAt(tasks, m)
+    const own = intAt(key, task)
     let n = m - 1
-    for (; n >= 0 && key[tasks[n]!]! > own; n--) tasks[n + 1] = tasks[n]!
+    for (; n >= 0 && intAt(key, intAt(tasks, n)) > own; n--) tasks[n + 1] = intAt(tasks, n)
     tasks[n + 1] = task
   }
 }
