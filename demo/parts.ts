@@ -19,13 +19,15 @@ export const door = (id: string, wallId: string, atMm: number, more: Partial<Ope
   glazing: null,
   ...more,
 })
-export const sash = (
-  id: string,
-  wallId: string,
-  atMm: number,
-  widthMm: number,
-  more: Partial<Opening> = {},
-): Opening => ({
+export interface SashSetup {
+  readonly id: string
+  readonly wallId: string
+  readonly atMm: number
+  readonly widthMm: number
+  readonly more?: Partial<Opening>
+}
+
+export const sash = ({ id, wallId, atMm, widthMm, more = {} }: SashSetup): Opening => ({
   id,
   name: `window ${id.slice(1)}`,
   kind: 'window',
@@ -40,14 +42,16 @@ export const sash = (
   glazing: null,
   ...more,
 })
-export const plate = (
-  id: string,
-  kind: Fitting['kind'],
-  wallId: string,
-  atMm: number,
-  bottomMm: number,
-  more: Partial<Fitting> = {},
-): Fitting => ({
+export interface PlateSetup {
+  readonly id: string
+  readonly kind: Fitting['kind']
+  readonly wallId: string
+  readonly atMm: number
+  readonly bottomMm: number
+  readonly more?: Partial<Fitting>
+}
+
+export const plate = ({ id, kind, wallId, atMm, bottomMm, more = {} }: PlateSetup): Fitting => ({
   id,
   name: `${kind} ${id.slice(1)}`,
   kind,

@@ -59,14 +59,21 @@ function recital(): Room {
     heightMm: 3100,
     openings: [
       door('o1', 'w1', 900, { widthMm: 1526, name: 'double door' }),
-      sash('o2', 'w2', 700, 1400),
-      sash('o3', 'w2', 3100, 1400),
+      sash({ id: 'o2', wallId: 'w2', atMm: 700, widthMm: 1400 }),
+      sash({ id: 'o3', wallId: 'w2', atMm: 3100, widthMm: 1400 }),
       door('o4', 'w6', 1600),
     ],
     fittings: [
-      plate('f1', 'socket', 'w1', 4200, 300),
-      plate('f2', 'socket', 'w3', 900, 300),
-      plate('f3', 'vent', 'w5', 1200, 2500, { widthMm: 300, heightMm: 200, name: 'air vent' }),
+      plate({ id: 'f1', kind: 'socket', wallId: 'w1', atMm: 4200, bottomMm: 300 }),
+      plate({ id: 'f2', kind: 'socket', wallId: 'w3', atMm: 900, bottomMm: 300 }),
+      plate({
+        id: 'f3',
+        kind: 'vent',
+        wallId: 'w5',
+        atMm: 1200,
+        bottomMm: 2500,
+        more: { widthMm: 300, heightMm: 200, name: 'air vent' },
+      }),
     ],
     steps: [
       CEILING,
@@ -145,13 +152,20 @@ function practice(n: 1 | 2): Room {
     ceiling: { ...USUAL_FACES.ceiling, texture: 'heavy-spray' },
     skirting: { heightMm: 120, face: freshTrim, without: [], gapMm: 0 },
     openings: [
-      sash('o1', 'w1', 900, 1200, { casing: freshTrim }),
+      sash({ id: 'o1', wallId: 'w1', atMm: 900, widthMm: 1200, more: { casing: freshTrim } }),
       door('o2', 'w3', 2600, { casing: freshTrim, leaf: freshTrim, ...(n === 1 ? { atMm: 600 } : {}) }),
     ],
     fittings: [
-      plate('f1', 'socket', 'w2', 1400, 300),
-      plate('f2', 'switch', 'w3', n === 1 ? 1700 : 2300, 1150),
-      plate('f3', 'alarm', 'w4', 1200, 2300, { widthMm: 110, heightMm: 110, name: 'smoke alarm' }),
+      plate({ id: 'f1', kind: 'socket', wallId: 'w2', atMm: 1400, bottomMm: 300 }),
+      plate({ id: 'f2', kind: 'switch', wallId: 'w3', atMm: n === 1 ? 1700 : 2300, bottomMm: 1150 }),
+      plate({
+        id: 'f3',
+        kind: 'alarm',
+        wallId: 'w4',
+        atMm: 1200,
+        bottomMm: 2300,
+        more: { widthMm: 110, heightMm: 110, name: 'smoke alarm' },
+      }),
     ],
     steps: [
       step('s3', 'Walls', ['walls'], {
@@ -211,10 +225,17 @@ function corridor(): Room {
       }),
     ],
     fittings: [
-      plate('f1', 'switch', 'w1', 2000, 1150),
-      plate('f2', 'socket', 'w3', 5200, 300),
-      plate('f3', 'light', 'w4', 700, 2100, { scope: 'take-off' }),
-      plate('f4', 'exit', 'w4', 200, 2200, { name: 'exit sign', widthMm: 320, heightMm: 160 }),
+      plate({ id: 'f1', kind: 'switch', wallId: 'w1', atMm: 2000, bottomMm: 1150 }),
+      plate({ id: 'f2', kind: 'socket', wallId: 'w3', atMm: 5200, bottomMm: 300 }),
+      plate({ id: 'f3', kind: 'light', wallId: 'w4', atMm: 700, bottomMm: 2100, more: { scope: 'take-off' } }),
+      plate({
+        id: 'f4',
+        kind: 'exit',
+        wallId: 'w4',
+        atMm: 200,
+        bottomMm: 2200,
+        more: { name: 'exit sign', widthMm: 320, heightMm: 160 },
+      }),
     ],
     steps: [
       { ...TRIM, targets: ['skirting', 'casings', 'leaves'], coats: 2 },
@@ -235,7 +256,7 @@ function store(): Room {
         : wall,
     ),
     openings: [door('o1', 'w1', 900)],
-    fittings: [plate('f1', 'switch', 'w1', 1900, 1150)],
+    fittings: [plate({ id: 'f1', kind: 'switch', wallId: 'w1', atMm: 1900, bottomMm: 1150 })],
     steps: [
       step('s1', 'Ceiling', ['ceiling'], {
         coatingId: 'lime-ceiling',

@@ -10,7 +10,19 @@ export function kitchen(): Room {
     swatch: '#efe8d2',
     prep: ['degrease', 'sand'],
   }
-  const cabinets = (id: string, name: string, wallId: string, atMm: number, more: object) => ({
+  const cabinets = ({
+    id,
+    name,
+    wallId,
+    atMm,
+    more,
+  }: {
+    readonly id: string
+    readonly name: string
+    readonly wallId: string
+    readonly atMm: number
+    readonly more: object
+  }) => ({
     id,
     name,
     kind: 'cabinets' as const,
@@ -28,20 +40,46 @@ export function kitchen(): Room {
   return {
     ...room,
     floor: { ...USUAL_FACES.floor, material: 'vinyl', colour: 'Vinyl', swatch: '#b9b3a3' },
-    openings: [sash('o1', 'w1', 1300, 1200), door('o2', 'w3', 500)],
+    openings: [sash({ id: 'o1', wallId: 'w1', atMm: 1300, widthMm: 1200 }), door('o2', 'w3', 500)],
     pieces: [
-      cabinets('p1', 'base cabinets', 'w2', 200, {}),
-      cabinets('p2', 'wall cabinets', 'w2', 200, { bottomMm: 1450, heightMm: 720, depthMm: 350 }),
+      cabinets({ id: 'p1', name: 'base cabinets', wallId: 'w2', atMm: 200, more: {} }),
+      cabinets({
+        id: 'p2',
+        name: 'wall cabinets',
+        wallId: 'w2',
+        atMm: 200,
+        more: { bottomMm: 1450, heightMm: 720, depthMm: 350 },
+      }),
       {
-        ...cabinets('p3', 'radiator', 'w4', 900, { bottomMm: 150, widthMm: 900, heightMm: 600, depthMm: 90, count: 1 }),
+        ...cabinets({
+          id: 'p3',
+          name: 'radiator',
+          wallId: 'w4',
+          atMm: 900,
+          more: { bottomMm: 150, widthMm: 900, heightMm: 600, depthMm: 90, count: 1 },
+        }),
         kind: 'radiator' as const,
         inUse: false,
       },
     ],
     fittings: [
-      plate('f1', 'socket', 'w4', 300, 1150),
-      plate('f2', 'flue', 'w1', 3300, 2000, { name: 'boiler flue', widthMm: 140, heightMm: 140 }),
-      plate('f3', 'air-inlet', 'w1', 3300, 300, { name: 'boiler air inlet', widthMm: 200, heightMm: 100 }),
+      plate({ id: 'f1', kind: 'socket', wallId: 'w4', atMm: 300, bottomMm: 1150 }),
+      plate({
+        id: 'f2',
+        kind: 'flue',
+        wallId: 'w1',
+        atMm: 3300,
+        bottomMm: 2000,
+        more: { name: 'boiler flue', widthMm: 140, heightMm: 140 },
+      }),
+      plate({
+        id: 'f3',
+        kind: 'air-inlet',
+        wallId: 'w1',
+        atMm: 3300,
+        bottomMm: 300,
+        more: { name: 'boiler air inlet', widthMm: 200, heightMm: 100 },
+      }),
     ],
     steps: [
       step('s1', 'Cabinets', ['piece:p1', 'piece:p2'], {
@@ -69,7 +107,7 @@ export function harbourFront(): Room {
     lapMm: 150,
   })
   const window = (id: string, atMm: number, sillMm: number) =>
-    sash(id, 'w1', atMm, 950, { sillMm, heightMm: 1250, casingMm: 95 })
+    sash({ id, wallId: 'w1', atMm, widthMm: 950, more: { sillMm, heightMm: 1250, casingMm: 95 } })
   return {
     ...front,
     openings: [
@@ -81,10 +119,38 @@ export function harbourFront(): Room {
       door('o6', 'w1', 4300, { casingMm: 95, widthMm: 950 }),
     ],
     fittings: [
-      plate('f1', 'vent', 'w1', 2150, 2700, { name: 'wall vent', widthMm: 220, heightMm: 220 }),
-      plate('f2', 'tap', 'w1', 600, 450, { name: 'garden tap', widthMm: 120, heightMm: 160 }),
-      plate('f3', 'meter-box', 'w1', 8900, 700, { name: 'meter box', widthMm: 380, heightMm: 520 }),
-      plate('f4', 'conduit', 'w1', 5500, 0, { name: 'conduit', widthMm: 40, heightMm: 3000 }),
+      plate({
+        id: 'f1',
+        kind: 'vent',
+        wallId: 'w1',
+        atMm: 2150,
+        bottomMm: 2700,
+        more: { name: 'wall vent', widthMm: 220, heightMm: 220 },
+      }),
+      plate({
+        id: 'f2',
+        kind: 'tap',
+        wallId: 'w1',
+        atMm: 600,
+        bottomMm: 450,
+        more: { name: 'garden tap', widthMm: 120, heightMm: 160 },
+      }),
+      plate({
+        id: 'f3',
+        kind: 'meter-box',
+        wallId: 'w1',
+        atMm: 8900,
+        bottomMm: 700,
+        more: { name: 'meter box', widthMm: 380, heightMm: 520 },
+      }),
+      plate({
+        id: 'f4',
+        kind: 'conduit',
+        wallId: 'w1',
+        atMm: 5500,
+        bottomMm: 0,
+        more: { name: 'conduit', widthMm: 40, heightMm: 3000 },
+      }),
     ],
     crewId: 'plover',
     neededBy: '2027-05-21T17:00:00Z',
@@ -103,8 +169,13 @@ export function southFront(): Room {
   })
   return {
     ...front,
-    openings: [sash('o1', 'w1', 1100, 1300, { casingMm: 95 }), sash('o2', 'w1', 4700, 1300, { casingMm: 95 })],
-    fittings: [plate('f1', 'light', 'w1', 3500, 2300, { scope: 'take-off' })],
+    openings: [
+      sash({ id: 'o1', wallId: 'w1', atMm: 1100, widthMm: 1300, more: { casingMm: 95 } }),
+      sash({ id: 'o2', wallId: 'w1', atMm: 4700, widthMm: 1300, more: { casingMm: 95 } }),
+    ],
+    fittings: [
+      plate({ id: 'f1', kind: 'light', wallId: 'w1', atMm: 3500, bottomMm: 2300, more: { scope: 'take-off' } }),
+    ],
     crewId: 'plover',
     neededBy: '2027-05-21T17:00:00Z',
   }

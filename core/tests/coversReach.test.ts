@@ -10,7 +10,7 @@ import { CEILING, jobOf, layerKinds, recipeOf, spoken, TRIM, WALLS } from './one
 /** What is covered where, and what is left bare: whole rooms. All of it: common practice, no published source. */
 const { fact } = speaker(ENGLISH)
 const sprayed = (step: PaintStep, more: Partial<PaintStep> = {}): PaintStep => ({ ...step, tool: 'spray', ...more })
-const openings = [sash('o1', 'w1', 700, 1200), door('o2', 'w3', 700)]
+const openings = [sash({ id: 'o1', wallId: 'w1', atMm: 700, widthMm: 1200 }), door('o2', 'w3', 700)]
 const SKIRTING: PaintStep = sprayed({ ...TRIM, targets: ['skirting'] })
 const covered = (room: Partial<Room>): string[] => {
   const job = jobOf({ room: { openings, ...room } })
@@ -45,7 +45,7 @@ describe('windows and doors', () => {
   })
   test('a ceiling’s mist does not come down to a window half a metre below it', () => {
     expect(covered({ steps: [sprayed(CEILING), WALLS] }).join()).not.toMatch(/window 1|door 2/)
-    const high = [sash('o1', 'w1', 700, 1200, { sillMm: 1150 })]
+    const high = [sash({ id: 'o1', wallId: 'w1', atMm: 700, widthMm: 1200, more: { sillMm: 1150 } })]
     expect(covered({ openings: high, steps: [sprayed(CEILING), WALLS] }).join()).toMatch(/window 1/)
   })
   test('a kept casing goes under the film, one that is sprayed too stays bare', () => {
@@ -59,7 +59,10 @@ describe('windows and doors', () => {
 })
 
 describe('fittings', () => {
-  const fittings = [plate('f1', 'light', 'w2', 700, 1800), plate('f2', 'socket', 'w2', 300, 300)]
+  const fittings = [
+    plate({ id: 'f1', kind: 'light', wallId: 'w2', atMm: 700, bottomMm: 1800 }),
+    plate({ id: 'f2', kind: 'socket', wallId: 'w2', atMm: 300, bottomMm: 300 }),
+  ]
   test('a lantern is bagged beside its tape, a socket gets tape alone', () => {
     const room = { fittings, steps: [WALLS] }
     expect(covered(room).filter((each) => /light|socket/.test(each))).toEqual(['light 1: skein-window'])
@@ -72,7 +75,9 @@ describe('fittings', () => {
     expect(layerKinds(socket)).not.toContain('film')
   })
   test('sprayed, a plate gets no loose film; an alarm is bagged against a gun only', () => {
-    const room = { fittings: [...fittings, plate('f3', 'alarm', 'w2', 1500, 2200)] }
+    const room = {
+      fittings: [...fittings, plate({ id: 'f3', kind: 'alarm', wallId: 'w2', atMm: 1500, bottomMm: 2200 })],
+    }
     expect(layerKinds(recipeOf({ room: { ...room, steps: [sprayed(WALLS)] } }, 'wall:w2|fitting:f2'))).not.toContain(
       'film',
     )

@@ -36,7 +36,7 @@ describe('work put somewhere by hand', () => {
 
   test('by another crew takes that crew’s minutes and hours', () => {
     const other = kitchen.crews.find((crew) => crew.id !== before.crewId && crew.people.length !== 2)!
-    const desk = moveDesk(kitchen, start, lay)
+    const desk = moveDesk({ job: kitchen, now: start, taskId: lay })
     const { placed } = desk.try(before.from + 60, other.id)
     expect(placed.map((each) => [each.taskId, each.crewId])).toEqual([[lay, other.id]])
     const job = { ...kitchen, planning: withHolds(kitchen.planning, holdsOf(placed, '')) }
@@ -57,7 +57,7 @@ describe('while it moves', () => {
   test('a wet pull says when the edge has skinned, and where it was it breaks nothing', () => {
     const pull = idOf(kitchen, '/pull')
     const own = times(kitchen).get(pull)!
-    const desk = moveDesk(kitchen, start, pull)
+    const desk = moveDesk({ job: kitchen, now: start, taskId: pull })
     const head = times(kitchen).get(desk.taskIds[0] ?? '')!
     expect(desk.try(head.from, own.crewId).breaks).toEqual([])
     // Bead, coat and pull go together: the coat cannot be left behind.
@@ -75,7 +75,7 @@ describe('while it moves', () => {
     const tools = fronts.shelf.tools.map((tool) => (tool.kind === 'gun' ? { ...tool, count: 1 } : tool))
     const job = { ...fronts, shelf: { ...fronts.shelf, tools } }
     const crew = job.crews.find((each) => each.id !== other!.crewId)!
-    const { breaks } = moveDesk(job, start, one!.taskId).try(other!.from, crew.id)
+    const { breaks } = moveDesk({ job, now: start, taskId: one!.taskId }).try(other!.from, crew.id)
     expect(breaks.map((each) => each.code)).toContain('miss.resource_twice')
   })
 
@@ -83,8 +83,8 @@ describe('while it moves', () => {
     const lay = idOf(kitchen, '/lay')
     const before = times(kitchen)
     const own = before.get(lay)!
-    const round = moveDesk(kitchen, start, lay, 'round')
-    const piece = moveDesk(kitchen, start, lay)
+    const round = moveDesk({ job: kitchen, now: start, taskId: lay, reach: 'round' })
+    const piece = moveDesk({ job: kitchen, now: start, taskId: lay })
     expect(round.taskIds.length).toBeGreaterThan(piece.taskIds.length)
     expect(round.taskIds.every((id) => id.startsWith(lay.slice(0, lay.lastIndexOf('/'))))).toBe(true)
     const { placed } = round.try(own.from + 1440, own.crewId)
@@ -99,7 +99,7 @@ describe('while it moves', () => {
   })
 
   test('done work is not to be moved', () => {
-    expect(moveDesk(kitchen, start, 'kitchen/nothing').taskIds).toEqual([])
+    expect(moveDesk({ job: kitchen, now: start, taskId: 'kitchen/nothing' }).taskIds).toEqual([])
   })
 })
 

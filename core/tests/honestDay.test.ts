@@ -14,7 +14,10 @@ const people = (count: number): Crew => ({
   ...jobOf().crews[0]!,
   people: Array.from({ length: count }, (_, i) => ({ name: `P${i}`, skill: 'practised' })),
 })
-const room = { openings: [door('o1', 'w1', 400), sash('o2', 'w3', 1200, 1200)], steps: [CEILING, TRIM, WALLS] }
+const room = {
+  openings: [door('o1', 'w1', 400), sash({ id: 'o2', wallId: 'w3', atMm: 1200, widthMm: 1200 })],
+  steps: [CEILING, TRIM, WALLS],
+}
 const job: Job = { ...jobOf({ room }), crews: [people(1)] }
 const plan = planJob(job)
 const minutes = (of: Plan, ok: (task: Plan['tasks'][number]) => boolean) =>

@@ -47,7 +47,7 @@ describe('why an activity starts when it does', () => {
   })
 
   test('the end is told in words, from the last thing back to its root', () => {
-    const told = tellEnd(survey, plan.tasks, problem, plan.placed, start).map(sayText)
+    const told = tellEnd({ job: survey, problem, placed: plan.placed, now: start }).map(sayText)
     expect(told.length).toBeGreaterThan(1)
     for (const text of told) expect(text).toMatch(/^\S.+\.$/)
     expect(told.join(' ')).not.toMatch(/\{|undefined/)

@@ -93,18 +93,24 @@ function saidByModels(by: Parameters): unknown {
     TEARINGS.map((tears) => layMinPerM(PANES, { tears }, by)),
     liftPerMetre(2, { ...finish, tool: 'spray' }, by, { foldDeg: 45, speed: 'fast' }),
     SHEENS.map((sheen) => [
-      tearPerMetre(sheen, 'none', 'dry', true, by),
+      tearPerMetre({ sheen, seal: 'none', film: 'dry', scored: true, parameters: by }),
       liftPerMetre(2, { ...finish, sheen }, by),
       bandPerMetre(sheen, 40, by),
       crackPerMetre({ shrinkPct: 20, paintAtOnce: false }, sheen, by),
     ]),
-    (['wet', 'tacky'] as const).map((film) => tearPerMetre('matt', 'none', film, false, by)),
+    (['wet', 'tacky'] as const).map((film) =>
+      tearPerMetre({ sheen: 'matt', seal: 'none', film, scored: false, parameters: by }),
+    ),
     residuePerMetre(0.8, by),
     TEXTURES.map((texture) => paintShare(texture, 'roller', by)),
     (['wall-to-ceiling', 'wall-to-casing', 'two-tone-line'] as const).map((kind) =>
       (['smooth', 'light-spray'] as const).map((texture) => handSlipsPerMetre(kind, texture, 1, by)),
     ),
-    tackSpacingM({ gripN25: 4 }, coverLoadNPerM({ gramsPerM2: 10 }, 2, 2, 0.3, by), by),
+    tackSpacingM(
+      { gripN25: 4 },
+      coverLoadNPerM({ cover: { gramsPerM2: 10 }, dropM: 2, airMs: 2, slackM: 0.3, parameters: by }),
+      by,
+    ),
     by.slips.roughUm.value < by.textures['light-spray'].valleyUm.value,
   ]
 }

@@ -34,7 +34,8 @@ test('every expectation has its words, every such words their expectation, and e
 test('every sentence of the catalogue is said by somebody', () => {
   const all = sources.map(({ text }) => text).join('\n')
   const unsaid = [...codes].filter(
-    (code) => !/^(fault$|(word|face|place|time|length|list|error|at|expected)\.)/.test(code) && !all.includes(`'${code}'`),
+    (code) =>
+      !/^(fault$|(word|face|place|time|length|list|error|at|expected)\.)/.test(code) && !all.includes(`'${code}'`),
   )
   expect(unsaid).toEqual([])
 })

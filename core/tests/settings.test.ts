@@ -111,7 +111,7 @@ describe('ceilings', () => {
   })
 })
 
-const opening = (more: Partial<Opening>): Opening => sash('o1', 'w1', 700, 1200, more)
+const opening = (more: Partial<Opening>): Opening => sash({ id: 'o1', wallId: 'w1', atMm: 700, widthMm: 1200, more })
 
 describe('glass', () => {
   test('a window before its casing is sprayed: tape borders, then film between, taut', () => {

@@ -11,7 +11,7 @@ const job = ternQuay()
 const now = parseInstant(TERN_QUAY_NOW)
 const log = foldLog(job.log)
 const doubts = (kind: 'pull' | 'coat' | 'seal' | 'lay', coat: number | null, subjects: readonly string[], at = now) =>
-  tickDoubts(job, planJob(job, at), log, { kind, coat, subjects }, at).map(({ code }) => code)
+  tickDoubts({ job, plan: planJob(job, at), log, asked: { kind, coat, subjects }, now: at }).map(({ code }) => code)
 
 const plan = planJob(job, now)
 const wet = plan.pulls.find(({ coated, manner }) => coated && manner === 'wet')!
@@ -48,7 +48,13 @@ test('a room ticked as it was planned is never asked', () => {
     const task = first.tasks.find(({ id }) => id === each.taskId)!
     const asked = { kind: task.kind, coat: task.coat, subjects: task.subjects }
     // A pull is ticked when its tape is off; what counts is that its window was open by then.
-    const told = tickDoubts(ticked, planJob(ticked, each.to), foldLog(ticked.log), asked, each.to)
+    const told = tickDoubts({
+      job: ticked,
+      plan: planJob(ticked, each.to),
+      log: foldLog(ticked.log),
+      asked,
+      now: each.to,
+    })
     expect([task.id, told.map(({ code }) => code)]).toEqual([task.id, []])
     const tick: LogEvent = {
       ...UNSAID,

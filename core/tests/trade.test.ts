@@ -71,7 +71,7 @@ describe('laying', () => {
 
 describe('lines', () => {
   test('C13: a casing line that wanders 3/16 to 1/4 in is hidden by a straight line at its worst point', () => {
-    const window = sash('o1', 'w1', 1000, 1200)
+    const window = sash({ id: 'o1', wallId: 'w1', atMm: 1000, widthMm: 1200 })
     const edge = 'wall:w1|casing:o1'
     for (const wanderMm of [5, 6]) {
       const lines = [{ edge, wanderMm, way: null }]

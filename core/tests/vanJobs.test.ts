@@ -165,7 +165,7 @@ test('a load of a thousand hems is worked out while nobody waits', () => {
   expect(plan.hems.length).toBeGreaterThan(900)
   const recipes = new Map(plan.recipes.flatMap((each) => (each.safe ? [[each.hemId, each] as const] : [])))
   const from = workedMs()
-  takeLoad(job, plan.hems, recipes, DEFAULT_PARAMETERS, new Map())
+  takeLoad({ job, hems: plan.hems, recipes, parameters: DEFAULT_PARAMETERS, down: new Map() })
   const loaded = workedMs()
   vanPlanOf(job, plan)
   expect(loaded - from).toBeLessThan(paced(600))

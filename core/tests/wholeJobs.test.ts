@@ -16,7 +16,10 @@ const at = (plan: Plan, match: (id: string) => boolean) => plan.placed.filter((e
 
 describe('a bedroom: ceiling, trim, walls in three days', () => {
   const job: Job = jobOf({
-    room: { openings: [sash('o1', 'w1', 700, 1200), door('o2', 'w3', 700)], steps: [CEILING, TRIM, WALLS] },
+    room: {
+      openings: [sash({ id: 'o1', wallId: 'w1', atMm: 700, widthMm: 1200 }), door('o2', 'w3', 700)],
+      steps: [CEILING, TRIM, WALLS],
+    },
   })
   const plan = planJob(job)
   test('nothing is unsafe, and nothing stands in the way', () => {
@@ -55,7 +58,7 @@ describe('new work sprayed through: walls and ceiling in one colour, trim kept',
   const bare: Face = { ...USUAL_FACES.wall, soundness: 'bare-board-paper', texture: 'smooth' }
   const room = {
     walls: PLAIN_ROOM.walls.map((wall) => ({ ...wall, face: bare })),
-    openings: [sash('o1', 'w1', 700, 1200), door('o2', 'w3', 700)],
+    openings: [sash({ id: 'o1', wallId: 'w1', atMm: 700, widthMm: 1200 }), door('o2', 'w3', 700)],
     steps: [spray(WALLS, { targets: ['walls', 'ceiling'], coatingId: 'quay-matt' })],
   }
   const job = jobOf({ room, house: { pull: 'either' } })
@@ -85,17 +88,23 @@ describe('new work sprayed through: walls and ceiling in one colour, trim kept',
 })
 
 describe('a hall with a pair of many-paned doors, painted by hand', () => {
-  const doors: Opening = sash('o1', 'w1', 700, 1200, {
-    id: 'o3',
-    name: 'hall doors',
-    kind: 'glazed-doors',
+  const doors: Opening = sash({
+    id: 'o1',
     wallId: 'w1',
-    atMm: 400,
-    sillMm: 0,
-    widthMm: 1500,
-    heightMm: 2040,
-    leaf: USUAL_FACES.trim,
-    glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 25, textured: false },
+    atMm: 700,
+    widthMm: 1200,
+    more: {
+      id: 'o3',
+      name: 'hall doors',
+      kind: 'glazed-doors',
+      wallId: 'w1',
+      atMm: 400,
+      sillMm: 0,
+      widthMm: 1500,
+      heightMm: 2040,
+      leaf: USUAL_FACES.trim,
+      glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 25, textured: false },
+    },
   })
   const room = { openings: [doors], steps: [{ ...TRIM, targets: ['leaves'] }, WALLS] }
   const plan = planJob(jobOf({ room }))

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { bareWrites, serverWrites } from '../src/tools/benchWrites'
+import { bareWrites, serverWrites } from '../trials/benchWrites'
 
 describe('what the bench writes', () => {
   const dir = mkdtempSync(join(tmpdir(), 'crisp-hem-writes-'))

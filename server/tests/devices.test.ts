@@ -4,8 +4,8 @@ import type { EditAnswer, JobAnswer, JobFacts, JobNews, TickAnswer } from '@cris
 import { seededNumbers } from '../../core/src/base/units/seeded'
 import { ternQuaySurvey } from '../../demo'
 import type { Database } from '../src/db/open'
-import { mergeDrill, type Ask } from '../src/drill/mergeDrill'
-import { merged, offlineShift } from '../src/drill/shifts'
+import { mergeDrill, type Ask } from '../trials/drill/mergeDrill'
+import { merged, offlineShift } from '../trials/drill/shifts'
 import { closeServer, openServer, ours } from './ours'
 
 /** Devices that change one job at once, with and without a line. */

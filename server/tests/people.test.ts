@@ -1,6 +1,7 @@
 import { Tries } from '../src/people/tries'
 import { openDatabase, type Database } from '../src/db/open'
-import { codeSigns, newCode, peopleTable } from '../src/db/people'
+import { peopleTable } from '../src/db/people'
+import { codeSigns, newCode } from '../src/people/signInCode'
 
 const NOW = '2027-05-12T08:00:00Z'
 let db: Database

@@ -1,14 +1,10 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import type { PersonAnswer, Role, Who } from '@crisp-hem/core/wire'
+import { codeSigns, newCode } from '../people/signInCode'
 import { atOnce, type Database } from './open'
 
 /** What is kept of a token or a code: who reads the database cannot sign in by it. */
 const sumOf = (secret: string): string => createHash('sha256').update(secret).digest('base64')
-
-/** Signs of a code that nobody takes for one another, read out or typed with gloves. */
-const SIGNS = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789'
-/** 31 signs twelve times: some 59 bits, good once and for half an hour. */
-const CODE_SIGNS = 12
 
 interface SessionRow {
   readonly id: string
@@ -27,15 +23,6 @@ interface PersonRow {
 /** Somebody with the session a request came by. */
 export interface SignedIn extends Who {
   readonly sessionId: string
-}
-
-/** A code as its signs alone: small letters, blanks and dashes do not matter. */
-export const codeSigns = (code: string): string => code.toUpperCase().replace(/[^A-Z0-9]/g, '')
-
-/** A code as people read it: in fours. */
-export function newCode(): string {
-  const signs = [...randomBytes(CODE_SIGNS)].map((byte) => SIGNS[byte % SIGNS.length])
-  return [0, 4, 8].map((at) => signs.slice(at, at + 4).join('')).join('-')
 }
 
 /** People, the devices they are signed in on, and codes to sign in by. Secrets are kept as sums alone. */

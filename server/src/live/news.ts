@@ -3,8 +3,16 @@ import type { JobMarks, JobNews, Role } from '@crisp-hem/core/wire'
 import type { Tables } from '../db/tables'
 import { ServerError } from '../errors'
 
+export interface NewsSetup {
+  readonly tables: Tables
+  readonly jobId: string
+  readonly since: JobMarks
+  readonly plan: number
+  readonly role: Role
+}
+
 /** What is new in a job since some marks, for somebody of a role. @throws ServerError job.not_found */
-export function newsOf(tables: Tables, jobId: string, since: JobMarks, plan: number, role: Role): JobNews {
+export function newsOf({ tables, jobId, since, plan, role }: NewsSetup): JobNews {
   const { jobs, log, edits, published, epoch } = tables
   return tables.asOne(() => {
     const revision = jobs.revision(jobId)

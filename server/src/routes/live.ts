@@ -30,7 +30,7 @@ export const liveRoutes: FastifyPluginAsync<LiveRoutesOptions> = async (app, { t
   const since = ({ log, edit }: OneJob['Querystring']): JobMarks => ({ log: mark(log), edit: mark(edit) })
 
   app.get<OneJob>('/jobs/:jobId/news', forRoles(ALL), async ({ params, query, who }) =>
-    newsOf(tables, params.jobId, since(query), mark(query.plan), who!.role),
+    newsOf({ tables, jobId: params.jobId, since: since(query), plan: mark(query.plan), role: who!.role }),
   )
 
   /** Server-sent events: one for all that is new since the marks, then one whenever there is more. */
@@ -42,7 +42,7 @@ export const liveRoutes: FastifyPluginAsync<LiveRoutesOptions> = async (app, { t
     const last = /^(\d+)\.(\d+)\.(\d+)$/.exec(String(request.headers['last-event-id'] ?? ''))
     if (last) [at, plan] = [{ log: Number(last[1]), edit: Number(last[2]) }, Number(last[3])]
     // Before the answer begins: a job that is not there is told as ever.
-    const first = newsOf(tables, jobId, at, plan, role)
+    const first = newsOf({ tables, jobId, since: at, plan, role })
     reply.hijack()
     const { raw } = reply
     raw.writeHead(200, {
@@ -62,7 +62,7 @@ export const liveRoutes: FastifyPluginAsync<LiveRoutesOptions> = async (app, { t
       try {
         // Most phones have heard the same: it is read and written once for all of them.
         const key = `${at.log} ${at.edit} ${plan} ${role === 'painter'}`
-        const own = shared.get(key) ?? told(newsOf(tables, jobId, at, plan, role))
+        const own = shared.get(key) ?? told(newsOf({ tables, jobId, since: at, plan, role }))
         shared.set(key, own)
         send(own)
       } catch (error) {

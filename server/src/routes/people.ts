@@ -11,7 +11,8 @@ import {
   type WhoAnswer,
 } from '@crisp-hem/core/wire'
 import type { Schema } from 'yup'
-import { codeSigns, type PeopleTable } from '../db/people'
+import type { PeopleTable } from '../db/people'
+import { codeSigns } from '../people/signInCode'
 import { refuseFaults, ServerError } from '../errors'
 import { ALL, forRoles, giveToken, OFFICE } from '../people/access'
 import { parsed } from '../heavy/parsed'

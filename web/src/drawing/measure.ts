@@ -10,7 +10,19 @@ export interface SheetPoint {
 
 /** Corners that a measurement snaps to: walls, openings, fittings and pieces. */
 export function snapPoints(room: Room): SheetPoint[] {
-  const corners = (wallId: string, x: number, y: number, w: number, h: number): SheetPoint[] => [
+  const corners = ({
+    wallId,
+    x,
+    y,
+    w,
+    h,
+  }: {
+    readonly wallId: string
+    readonly x: number
+    readonly y: number
+    readonly w: number
+    readonly h: number
+  }): SheetPoint[] => [
     { wallId, xMm: x, yMm: y },
     { wallId, xMm: x + w, yMm: y },
     { wallId, xMm: x, yMm: y + h },
@@ -22,8 +34,10 @@ export function snapPoints(room: Room): SheetPoint[] {
       { wallId: wall.id, xMm: wall.lengthMm, yMm: 0 },
       ...topLine(room, wall).map((point) => ({ wallId: wall.id, xMm: point.atMm, yMm: point.heightMm })),
     ]),
-    ...room.openings.flatMap((o) => corners(o.wallId, o.atMm, o.sillMm, o.widthMm, o.heightMm)),
-    ...[...room.fittings, ...room.pieces].flatMap((f) => corners(f.wallId, f.atMm, f.bottomMm, f.widthMm, f.heightMm)),
+    ...room.openings.flatMap((o) => corners({ wallId: o.wallId, x: o.atMm, y: o.sillMm, w: o.widthMm, h: o.heightMm })),
+    ...[...room.fittings, ...room.pieces].flatMap((f) =>
+      corners({ wallId: f.wallId, x: f.atMm, y: f.bottomMm, w: f.widthMm, h: f.heightMm }),
+    ),
   ]
 }
 

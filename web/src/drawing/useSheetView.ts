@@ -57,7 +57,7 @@ export function useSheetView(box: { x: number; y: number; width: number; height:
       svg.current = element
       if (!element) return
       apply(view.current)
-      stop.current = listen(element, view, size, apply, zoomAt)
+      stop.current = listen({ element, view, size, apply, zoomAt })
     },
     [apply, zoomAt],
   )
@@ -72,14 +72,16 @@ export function useSheetView(box: { x: number; y: number; width: number; height:
   }
 }
 
+interface ListenSetup {
+  readonly element: SVGSVGElement
+  readonly view: { readonly current: View }
+  readonly size: { readonly current: { width: number; height: number } }
+  readonly apply: (next: View) => void
+  readonly zoomAt: (factor: number, at: { x: number; y: number }) => void
+}
+
 /** Wheel, drag and pinch on an element; returns how to stop. */
-function listen(
-  element: SVGSVGElement,
-  view: { readonly current: View },
-  size: { readonly current: { width: number; height: number } },
-  apply: (next: View) => void,
-  zoomAt: (factor: number, at: { x: number; y: number }) => void,
-): () => void {
+function listen({ element, view, size, apply, zoomAt }: ListenSetup): () => void {
   const fingers = new Map<number, { x: number; y: number }>()
   const share = (point: { x: number; y: number }) => {
     const rect = element.getBoundingClientRect()

@@ -22,7 +22,13 @@ self.onmessage = ({ data: { job, line } }: MessageEvent<CutAsked>) => {
     ),
   )
   for (const [i, ways] of ROUNDS.entries()) {
-    const cuts = rollCuts(job, coverOf(job.shelf, line.coverId), line.needs, down, { ways, isStopped: () => false })
+    const cuts = rollCuts({
+      job,
+      cover: coverOf(job.shelf, line.coverId),
+      needs: line.needs,
+      down,
+      effort: { ways, isStopped: () => false },
+    })
     const isOver = i === ROUNDS.length - 1 || cuts.priceMinor <= cuts.leastMinor
     self.postMessage({ cuts, ways, isOver } satisfies CutFound)
     if (isOver) return

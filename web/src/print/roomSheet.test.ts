@@ -67,7 +67,7 @@ test('the drawing has a strip for every stretch of hem, its letter, and nothing 
   for (const room of job.rooms) {
     const hems = hemsOf(room.id)
     const letters = new Map(hems.map((hem) => [hem.id, 'Q']))
-    const svg = sheetDrawing(room, hems, letters, 500, 'metric')
+    const svg = sheetDrawing({ room, hems, letters, width: 500, units: 'metric' })
     const stretches = hems.reduce((sum, hem) => sum + hem.segments.length, 0)
     expect(svg.match(/stroke="#cbb68f"/g)).toHaveLength(stretches)
     expect(svg.match(/>Q</g)).toHaveLength(hems.length)
@@ -90,5 +90,5 @@ test('a site that measures in inches reads no millimetre on any sheet, in steps,
 test('names with signs of markup are written out', () => {
   const [room] = job.rooms
   const odd = { ...room!, openings: room!.openings.map((each) => ({ ...each, name: '<b>&"door"' })) }
-  expect(sheetDrawing(odd, [], new Map(), 500, 'imperial')).not.toContain('<b>')
+  expect(sheetDrawing({ room: odd, hems: [], letters: new Map(), width: 500, units: 'imperial' })).not.toContain('<b>')
 })

@@ -9,6 +9,7 @@ import {
   liquidOf,
   takeLoad,
   tapeOf,
+  type Hem,
   type Job,
   type Plan,
   type Recipe,
@@ -35,7 +36,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const paper = paperOf(job.site)
   const width = PAGE_WIDTH[paper]
   return sheetOf(paper, room.name, `${job.name}, ${job.site.place}`, [
-    { svg: sheetDrawing(room, hems, letters, width - 8, job.site.units), width },
+    { svg: sheetDrawing({ room, hems, letters, width: width - 8, units: job.site.units }), width },
     { text: S.drawing, style: 'small', margin: [0, 2, 0, 8] },
     ...timesPart(job, plan, room),
     ...sharedPart(shared),
@@ -140,14 +141,15 @@ function inRuns(numbers: readonly number[]): string {
 }
 
 /** What this room takes from the van. */
-function amountsPart(
-  job: Job,
-  room: Room,
-  hems: Parameters<typeof takeLoad>[1],
-  safe: ReadonlyMap<string, Recipe>,
-): Content[] {
+function amountsPart(job: Job, room: Room, hems: readonly Hem[], safe: ReadonlyMap<string, Recipe>): Content[] {
   const own = new Map([...safe].filter(([id]) => hems.some((hem) => hem.id === id)))
-  const load = takeLoad({ ...job, rooms: [room] }, hems, own, DEFAULT_PARAMETERS, new Map())
+  const load = takeLoad({
+    job: { ...job, rooms: [room] },
+    hems,
+    recipes: own,
+    parameters: DEFAULT_PARAMETERS,
+    down: new Map(),
+  })
   const rows = [
     ...load.tapes.map((line) => [
       `${tapeOf(job.shelf, line.tapeId).name} ${factText(length(line.widthMm, job.site.units))}`,

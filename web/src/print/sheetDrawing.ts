@@ -10,25 +10,57 @@ const INK = '#1e2326'
 const SOFT = '#8a8574'
 const KRAFT = '#cbb68f'
 
+export interface SheetDrawingSetup {
+  readonly room: Room
+  readonly hems: readonly Hem[]
+  readonly letters: ReadonlyMap<string, string>
+  readonly width: number
+  readonly units: UnitSystem
+}
+
 /**
  * A room's working drawing for paper, as SVG text: walls, things on them, and each hem as a tape strip with its
  * letter, hatched on the paint side. Kept to plain lines, which every printer draws alike.
  *
  * @param letters  the letter of each hem's recipe, by hem id
  */
-export function sheetDrawing(
-  room: Room,
-  hems: readonly Hem[],
-  letters: ReadonlyMap<string, string>,
-  width: number,
-  units: UnitSystem,
-): string {
+export function sheetDrawing({ room, hems, letters, width, units }: SheetDrawingSetup): string {
   const drawing = unrollRoom(room, width, LEAST_TALL_PT)
   const parts = [
     ...drawing.walls.map((wall) => wallSvg(wall, drawing, units)),
-    ...room.openings.map((o) => box(drawing, o.wallId, o.atMm, o.sillMm, o.widthMm, o.heightMm, o.name)),
-    ...room.pieces.map((p) => box(drawing, p.wallId, p.atMm, p.bottomMm, p.widthMm, p.heightMm, p.name)),
-    ...room.fittings.map((f) => box(drawing, f.wallId, f.atMm, f.bottomMm, f.widthMm, f.heightMm, '')),
+    ...room.openings.map((o) =>
+      box({
+        drawing,
+        wallId: o.wallId,
+        atMm: o.atMm,
+        bottomMm: o.sillMm,
+        widthMm: o.widthMm,
+        heightMm: o.heightMm,
+        name: o.name,
+      }),
+    ),
+    ...room.pieces.map((p) =>
+      box({
+        drawing,
+        wallId: p.wallId,
+        atMm: p.atMm,
+        bottomMm: p.bottomMm,
+        widthMm: p.widthMm,
+        heightMm: p.heightMm,
+        name: p.name,
+      }),
+    ),
+    ...room.fittings.map((f) =>
+      box({
+        drawing,
+        wallId: f.wallId,
+        atMm: f.atMm,
+        bottomMm: f.bottomMm,
+        widthMm: f.widthMm,
+        heightMm: f.heightMm,
+        name: '',
+      }),
+    ),
     ...hems.map((hem) => hemSvg(hem, letters.get(hem.id) ?? '', drawing)),
   ]
   const high = drawing.height - TOP_PT - FOOT_PT
@@ -50,15 +82,17 @@ function wallSvg(wall: Unrolled['walls'][number], { tall }: Unrolled, units: Uni
   return `<path d="${outline}" fill="none" stroke="${INK}" stroke-width="0.9"/>${skirting}${name}`
 }
 
-function box(
-  drawing: Unrolled,
-  wallId: string,
-  atMm: number,
-  bottomMm: number,
-  widthMm: number,
-  heightMm: number,
-  name: string,
-): string {
+interface BoxSetup {
+  readonly drawing: Unrolled
+  readonly wallId: string
+  readonly atMm: number
+  readonly bottomMm: number
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly name: string
+}
+
+function box({ drawing, wallId, atMm, bottomMm, widthMm, heightMm, name }: BoxSetup): string {
   const { x, y } = drawing.at(wallId, atMm, bottomMm + heightMm)
   const [wide, tall] = [widthMm * drawing.scale, heightMm * drawing.scale]
   const label =
@@ -74,7 +108,7 @@ function hemSvg(hem: Hem, letter: string, drawing: Unrolled): string {
   const strips = lines
     .map(({ x1, y1, x2, y2 }) => {
       const path = `M${n(x1)} ${n(y1)}L${n(x2)} ${n(y2)}`
-      return `<path d="${path}" stroke="${KRAFT}" stroke-width="3.4"/><path d="${path}" stroke="${INK}" stroke-width="0.8" stroke-dasharray="4 2.5"/>${ticks(x1, y1, x2, y2, side)}`
+      return `<path d="${path}" stroke="${KRAFT}" stroke-width="3.4"/><path d="${path}" stroke="${INK}" stroke-width="0.8" stroke-dasharray="4 2.5"/>${ticks({ x1, y1, x2, y2, side })}`
     })
     .join('')
   const first = lines[0]
@@ -83,8 +117,16 @@ function hemSvg(hem: Hem, letter: string, drawing: Unrolled): string {
   return `${strips}<circle cx="${n(mx)}" cy="${n(my)}" r="6.2" fill="#ffffff" stroke="${INK}" stroke-width="0.7"/><text x="${n(mx)}" y="${n(my + 2.5)}" font-size="6.4" fill="${INK}" text-anchor="middle">${safe(letter)}</text>`
 }
 
+interface TicksSetup {
+  readonly x1: number
+  readonly y1: number
+  readonly x2: number
+  readonly y2: number
+  readonly side: -1 | 1
+}
+
 /** Short strokes on the paint side, eight px apart. */
-function ticks(x1: number, y1: number, x2: number, y2: number, side: -1 | 1): string {
+function ticks({ x1, y1, x2, y2, side }: TicksSetup): string {
   const length = Math.hypot(x2 - x1, y2 - y1)
   if (length < 14) return ''
   const [ux, uy] = [(x2 - x1) / length, (y2 - y1) / length]

@@ -33,7 +33,7 @@ async function pagesOf(document: SheetDocument): Promise<{ pages: number; fonts:
 test('a plain room, ceiling and trim and walls, fits one page in the app’s own typeface', async () => {
   const room = {
     ...newRoom('r', 'Bedroom', OUTLINE_TEMPLATES.rectangle),
-    openings: [sash('o1', 'w1', 700, 1200), door('o2', 'w3', 700)],
+    openings: [sash({ id: 'o1', wallId: 'w1', atMm: 700, widthMm: 1200 }), door('o2', 'w3', 700)],
   }
   const job: Job = { ...ternQuay(), log: [], published: null, rooms: [room] }
   const { pages, fonts } = await pagesOf(roomSheet(job, planJob(job), room))

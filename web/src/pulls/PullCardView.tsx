@@ -39,7 +39,15 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
     tick(
       [pullTick(hemIds, pull.crewId, now - minutesAgo, pull.plannedAt)],
       W.pulls.ticked({ what: `${roomName}, ${W.pulls.pulled.toLowerCase()}` }),
-      plan ? tickDoubts({ site }, plan, log, { kind: 'pull', coat: null, subjects: hemIds }, now - minutesAgo) : [],
+      plan
+        ? tickDoubts({
+            job: { site },
+            plan,
+            log,
+            asked: { kind: 'pull', coat: null, subjects: hemIds },
+            now: now - minutesAgo,
+          })
+        : [],
     )
   return (
     <article className={`panel ${acting ? 'border-2 border-act' : ''}`} aria-label={`${head}: ${roomName}`}>

@@ -108,12 +108,12 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
     : ''
   const done = (subjects: readonly string[], minutesAgo: number) => {
     const at = now - minutesAgo
-    const events = [taskTick(task, subjects, task.crewId, at, card.to)]
+    const events = [taskTick({ task, subjects, crewId: task.crewId, now: at, expected: card.to })]
     const laid = own.filter((hem) => subjects.includes(hem.id))
     const breathers = task.kind === 'lay' ? coveredBreathers(room, laid) : []
     if (breathers.length > 0) events.push(coverTick(breathers, at))
     const asked = { kind: task.kind, coat: task.coat, subjects }
-    const doubts = plan ? tickDoubts({ site }, plan, log, asked, at) : []
+    const doubts = plan ? tickDoubts({ job: { site }, plan, log, asked, now: at }) : []
     tick(events, W.pulls.ticked({ what: `${roomName}, ${DONE_WORDS[task.kind].toLowerCase()}` }), doubts)
   }
   const name = `${roomName}, ${round ? sayText(round.name) : ''} ${what}`

@@ -54,7 +54,7 @@ test('one crew sees its own work only', () => {
 
 test('ticks carry what happened and when it was expected', () => {
   const task = plan.tasks.find((each) => each.kind === 'coat' && each.coat === 2)!
-  expect(taskTick(task, ['h'], 'c', now + 0.9, now)).toMatchObject({
+  expect(taskTick({ task, subjects: ['h'], crewId: 'c', now: now + 0.9, expected: now })).toMatchObject({
     kind: 'coated',
     coat: 2,
     at: '2027-05-12T13:08:00Z',

@@ -10,14 +10,16 @@ const blank = (at: number, crewId: string | null): NewEvent => ({
   subjects: [],
 })
 
+export interface TaskTickSetup {
+  readonly task: Task
+  readonly subjects: readonly string[]
+  readonly crewId: string | null
+  readonly now: number
+  readonly expected: number
+}
+
 /** The event that says a task is done for these subjects, with when the plan expected it. */
-export const taskTick = (
-  task: Task,
-  subjects: readonly string[],
-  crewId: string | null,
-  now: number,
-  expected: number,
-): NewEvent => ({
+export const taskTick = ({ task, subjects, crewId, now, expected }: TaskTickSetup): NewEvent => ({
   ...blank(now, crewId),
   kind: TICK_OF[task.kind],
   subjects: [...subjects],

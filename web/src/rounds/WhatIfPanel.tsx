@@ -180,7 +180,7 @@ function Answer({ question }: { question: WhatIfQuestion }) {
     [W.whatIf.rows.worstPull, ({ worstPull }) => chance(worstPull), ({ worstPull }) => worstPull],
     [W.whatIf.rows.worstRoom, ({ worstRoom }) => chance(worstRoom), ({ worstRoom }) => worstRoom ?? 0],
   ]
-  const names = what.map((each) => whatWords(each, crews, rooms, site.zone, now))
+  const names = what.map((each) => whatWords({ what: each, crews, rooms, zone: site.zone, now }))
   return (
     <div className="mt-3" aria-live="polite">
       <table className="w-full max-w-3xl text-[0.95rem]">
@@ -239,7 +239,15 @@ function Answer({ question }: { question: WhatIfQuestion }) {
 
 type Named = readonly { readonly id: string; readonly name: string }[]
 
-function whatWords(what: Supposed, crews: Named, rooms: Named, zone: string, now: number): string {
+interface WhatWordsSetup {
+  readonly what: Supposed
+  readonly crews: Named
+  readonly rooms: Named
+  readonly zone: string
+  readonly now: number
+}
+
+function whatWords({ what, crews, rooms, zone, now }: WhatWordsSetup): string {
   const crew = 'crewId' in what ? (crews.find((each) => each.id === what.crewId)?.name ?? '') : ''
   const room = 'roomId' in what ? (rooms.find((each) => each.id === what.roomId)?.name ?? '') : ''
   const day = 'day' in what ? dayText(fromLocal(what.day, 720, zone), zone) : ''

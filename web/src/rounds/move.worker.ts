@@ -44,7 +44,7 @@ answerWith((question: MoveQuestion): MoveAnswer => {
     return { told: 'tried', at: question.at, crewId: question.crewId, ...desk.try(question.at, question.crewId) }
   }
   const { job, now, taskId, reach } = question
-  desk = moveDesk(job, now, taskId, reach)
+  desk = moveDesk({ job, now, taskId, reach })
   const { plan, problem } = planWithProblem(job, now)
   const slip = roomToSlip(problem, plan.placed).get(taskId) ?? null
   const why = whyThen(problem, plan.placed, taskId)

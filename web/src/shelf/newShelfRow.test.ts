@@ -8,12 +8,12 @@ test.each(SHELF_KINDS)('a new line of %s can be taken as it is, twice', (kind) =
   const second = newShelfRow(kind, [...rows, first])
   expect(second.cells.id).not.toBe(first.cells.id)
   const all = [...rows, first, second]
-  const shelf = withShelfRows(
-    STARTER_SHELF,
+  const shelf = withShelfRows({
+    shelf: STARTER_SHELF,
     kind,
-    all,
-    all.map((_, i) => `line ${i + 1}`),
-  )
+    read: all,
+    places: all.map((_, i) => `line ${i + 1}`),
+  })
   expect(shapeFaults(shelfSchema, shelf)).toEqual([])
   expect(shelf[kind]).toHaveLength(STARTER_SHELF[kind].length + 2)
 })

@@ -68,7 +68,8 @@ export function useTable(kind: TableKind, unit: PeelUnit): Table {
   return {
     columns: SHELF_COLUMNS[kind],
     rows: shelfRows(shelf, kind, ways),
-    setRows: (next) => attempt(() => keep(withShelfRows(shelf, kind, next, lines(next), ways))),
+    setRows: (next) =>
+      attempt(() => keep(withShelfRows({ shelf, kind, read: next, places: lines(next), tableWays: ways }))),
     read: (read, file, onAnswer) =>
       read(
         'shelf',

@@ -14,7 +14,19 @@ export function writeRoomDxf(room: Room, hems: readonly Hem[]): string {
     const px = sheet.at(wallId, x, y)
     return [px.x / sheet.scale, -px.y / sheet.scale]
   }
-  const rectangle = (wallId: string, x: number, y: number, w: number, h: number) =>
+  const rectangle = ({
+    wallId,
+    x,
+    y,
+    w,
+    h,
+  }: {
+    readonly wallId: string
+    readonly x: number
+    readonly y: number
+    readonly w: number
+    readonly h: number
+  }) =>
     drawing.drawPolyline([at(wallId, x, y), at(wallId, x + w, y), at(wallId, x + w, y + h), at(wallId, x, y + h)], true)
   drawing.setActiveLayer('walls')
   for (const wall of sheet.walls) {
@@ -23,11 +35,11 @@ export function writeRoomDxf(room: Room, hems: readonly Hem[]): string {
     drawing.drawText(...at(wall.id, 60, -220), 120, 0, wall.name)
   }
   drawing.setActiveLayer('openings')
-  for (const o of room.openings) rectangle(o.wallId, o.atMm, o.sillMm, o.widthMm, o.heightMm)
+  for (const o of room.openings) rectangle({ wallId: o.wallId, x: o.atMm, y: o.sillMm, w: o.widthMm, h: o.heightMm })
   drawing.setActiveLayer('fittings')
-  for (const f of room.fittings) rectangle(f.wallId, f.atMm, f.bottomMm, f.widthMm, f.heightMm)
+  for (const f of room.fittings) rectangle({ wallId: f.wallId, x: f.atMm, y: f.bottomMm, w: f.widthMm, h: f.heightMm })
   drawing.setActiveLayer('pieces')
-  for (const p of room.pieces) rectangle(p.wallId, p.atMm, p.bottomMm, p.widthMm, p.heightMm)
+  for (const p of room.pieces) rectangle({ wallId: p.wallId, x: p.atMm, y: p.bottomMm, w: p.widthMm, h: p.heightMm })
   drawing.setActiveLayer('hems')
   for (const segment of hems.flatMap((hem) => hem.segments))
     drawing.drawLine(...at(segment.wallId, segment.x1, segment.y1), ...at(segment.wallId, segment.x2, segment.y2))

@@ -112,7 +112,7 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Paramete
       hardening: paint(filmClockOf(coating)),
       beadDrying: paint('drying'),
     },
-    coatsOf(setup, coating, sealant, air, parameters),
+    coatsOf({ setup, coating, sealant, air, parameters }),
     offBy(stay, tape.stayDays, laidAt),
   )
   const span = spanAt(spans, pulledAt)?.kind ?? 'too-wet'
@@ -157,7 +157,10 @@ function risksOf(judged: Judged, parameters: Parameters): JudgedRisk[] {
   const manner = { foldDeg: setup.foldDeg, speed: setup.speed }
   const film: FilmAtPull = span === 'dry' || span === 'past' ? 'dry' : span === 'tacky' ? 'tacky' : 'wet'
   const thick = film === 'wet' ? 1 : 1 + 0.35 * setup.earlierCoats
-  const tear = Math.min(1, tearPerMetre(coating.sheen, setup.seal, film, setup.scored, parameters) * thick)
+  const tear = Math.min(
+    1,
+    tearPerMetre({ sheen: coating.sheen, seal: setup.seal, film, scored: setup.scored, parameters }) * thick,
+  )
   return [
     {
       name: 'bleed',
@@ -200,14 +203,16 @@ function risksOf(judged: Judged, parameters: Parameters): JudgedRisk[] {
   ]
 }
 
+interface CoatsSetup {
+  readonly setup: BenchSetup
+  readonly coating: Coating
+  readonly sealant: Sealant | null
+  readonly air: AirSeries
+  readonly parameters: Parameters
+}
+
 /** The coats on the tape, first to last; earlier ones went on a recoat time apart in the air of the last. */
-function coatsOf(
-  setup: BenchSetup,
-  coating: Coating,
-  sealant: Sealant | null,
-  air: AirSeries,
-  { work }: Parameters,
-): SequenceCoat[] {
+function coatsOf({ setup, coating, sealant, air, parameters: { work } }: CoatsSetup): SequenceCoat[] {
   const film = paintClocks(air)(filmClockOf(coating))
   const rate = rateAt(film, setup.coatedAt)
   // In air that dries nothing no earlier coat can have gone before.

@@ -129,7 +129,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
   const hems = derived.flatMap((each) => each.hems)
-  const answers = recipesOf(job, derived, clocks, nextShift, parameters)
+  const answers = recipesOf({ job, rooms: derived, clocks, nextShift, parameters })
   const recipes = new Map(
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )
@@ -161,7 +161,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
     hems,
     bare: derived.flatMap((each) => each.bare),
     recipes: answers,
-    load: takeLoad(job, hems, recipes, parameters, downOf(work, placed)),
+    load: takeLoad({ job, hems, recipes, parameters, down: downOf(work, placed) }),
     rounds: work.rounds,
     tasks,
     placed,
@@ -175,7 +175,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
       ...tellMissing(asked, from),
       ...problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, doubtful, pulls, from }),
     ],
-    whyEnd: tellEnd(job, tasks, problem, placed, from),
+    whyEnd: tellEnd({ job, problem, placed, now: from }),
     endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
   }
   return { plan, problem }

@@ -167,14 +167,15 @@ function tiedTo(desk: Desk, own: PlacedTask): PlacedTask[] {
   return found
 }
 
+export interface TellEndSetup {
+  readonly job: Job
+  readonly problem: ScheduleProblem
+  readonly placed: readonly PlacedTask[]
+  readonly now: number
+}
+
 /** The chain that decides when all ends, in words, from its end back to its root. */
-export function tellEnd(
-  job: Job,
-  tasks: readonly Task[],
-  problem: ScheduleProblem,
-  placed: readonly PlacedTask[],
-  now: number,
-): Said[] {
+export function tellEnd({ job, problem, placed, now }: TellEndSetup): Said[] {
   const left = placed.filter((each) => !each.done)
   const last = left.reduce<PlacedTask | null>((most, each) => (!most || each.to > most.to ? each : most), null)
   return last ? whyThen(problem, placed, last.taskId).map((link) => tellLink(job, link, now)) : []

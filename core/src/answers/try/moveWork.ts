@@ -29,14 +29,22 @@ export interface MoveDesk {
 export const REACHES = ['piece', 'round'] as const
 export type Reach = (typeof REACHES)[number]
 
+export interface MoveDeskSetup {
+  readonly job: Job
+  readonly now: number
+  readonly taskId: string
+  readonly reach?: Reach
+  readonly parameters?: Parameters
+}
+
 /** A desk at which to try work of a job elsewhere. Done work cannot be moved. */
-export function moveDesk(
-  job: Job,
-  now: number,
-  taskId: string,
-  reach: Reach = 'piece',
-  parameters: Parameters = DEFAULT_PARAMETERS,
-): MoveDesk {
+export function moveDesk({
+  job,
+  now,
+  taskId,
+  reach = 'piece',
+  parameters = DEFAULT_PARAMETERS,
+}: MoveDeskSetup): MoveDesk {
   const chain = planWithProblem(job, now, parameters)
   const from = new Map(chain.plan.placed.map((each) => [each.taskId, each.from]))
   const headOf = ({ activities: [first] }: Block) => from.get(first?.id ?? '') ?? Number.POSITIVE_INFINITY
@@ -61,7 +69,7 @@ export function moveDesk(
     taskIds,
     try(at, crewId) {
       const problem = problemBy(crewId)
-      const placed = movedTo(problem, chain.plan.placed, blocksIn(problem), taskId, at)
+      const placed = movedTo({ problem, before: chain.plan.placed, blocks: blocksIn(problem), taskId, at })
       const rest = chain.plan.placed.filter((each) => !taskIds.includes(each.taskId))
       return { placed, breaks: tellNew(setup, problem, [...rest, ...placed]) }
     },
@@ -76,17 +84,19 @@ function roundOf({ plan, problem }: Chain, taskId: string): string[] {
   return roundId === null ? [taskId] : own
 }
 
+interface MovedToSetup {
+  readonly problem: ScheduleProblem
+  readonly before: readonly PlacedTask[]
+  readonly blocks: readonly Block[]
+  readonly taskId: string
+  readonly at: number
+}
+
 /**
  * Blocks with the one that holds a piece of work at an instant. Those before it go by the clock along with it; those behind it
  * keep what their crew works between, and wait for the next shift where they would not fit before a break.
  */
-function movedTo(
-  problem: ScheduleProblem,
-  before: readonly PlacedTask[],
-  blocks: readonly Block[],
-  taskId: string,
-  at: number,
-): PlacedTask[] {
+function movedTo({ problem, before, blocks, taskId, at }: MovedToSetup): PlacedTask[] {
   const was = new Map(before.map((each) => [each.taskId, each]))
   const spanOf = ({ activities }: Block) => ({
     from: was.get(activities[0]?.id ?? '')?.from ?? at,
@@ -103,15 +113,23 @@ function movedTo(
         ? own.from + by
         : i === pivot
           ? at
-          : following(problem, block, spanOf(prior).to, own.from, end)
+          : following({ problem, block, priorTo: spanOf(prior).to, ownFrom: own.from, end })
     const placed = placedAt(problem, block, from)
     end = placed.at(-1)?.to ?? end
     return placed
   })
 }
 
+interface FollowingSetup {
+  readonly problem: ScheduleProblem
+  readonly block: Block
+  readonly priorTo: number
+  readonly ownFrom: number
+  readonly end: number
+}
+
 /** Where a block begins behind one that ends at `end`, with as much of its crew’s time between as there was before. */
-function following(problem: ScheduleProblem, block: Block, priorTo: number, ownFrom: number, end: number): number {
+function following({ problem, block, priorTo, ownFrom, end }: FollowingSetup): number {
   const [mode] = block.modes
   const shifts = problem.crews.find((crew) => crew.id === mode?.crewId)?.shifts ?? []
   const between = shifts.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, ownFrom) - Math.max(a, priorTo)), 0)

@@ -116,7 +116,9 @@ const wasteOf = ({ house }: Job): number => 1 + house.wastePct / 100
 /** Tape that holds films and papers rather than an edge. */
 function held(setup: VanSetup, task: VanTask, hems: readonly Hem[], needs: readonly CoverNeed[]): VanItem[] {
   const { job, recipes, holding, parameters } = setup
-  return holding ? [tapeItem(job, task, holding, holdingMm(job, hems, recipes, needs, parameters) * wasteOf(job))] : []
+  return holding
+    ? [tapeItem(job, task, holding, holdingMm({ job, hems, recipes, needs, parameters }) * wasteOf(job))]
+    : []
 }
 
 /** Paper and film beside hems, and what holds it. */

@@ -39,13 +39,15 @@ const settled = (job: Job, face: Face): Face => ({
 const monthBefore = (start: string): string =>
   `${new Date(Date.parse(start) - 30 * 86_400_000).toISOString().slice(0, 16)}:00Z`
 
-function sampleRoom(
-  job: Job,
-  long: number,
-  deep: number,
-  steps: readonly PaintStep[],
-  openings: readonly Opening[] = [],
-): Room {
+interface SampleRoomSetup {
+  readonly job: Job
+  readonly long: number
+  readonly deep: number
+  readonly steps: readonly PaintStep[]
+  readonly openings?: readonly Opening[]
+}
+
+function sampleRoom({ job, long, deep, steps, openings = [] }: SampleRoomSetup): Room {
   const room = newRoom('sample', 'sample', rectangle(long, deep))
   return {
     ...room,
@@ -96,25 +98,31 @@ const SWEEP: Record<Sweep, SweepOf> = {
     xs: [2, 4, 6, 8, 10, 12, 14, 16, 18, 20, 22, 24],
     ways: ['tape-and-brush', 'liquid-mask'],
     room: (job, panes) =>
-      sampleRoom(
+      sampleRoom({
         job,
-        4000,
-        3000,
-        [stepOf(job, ['semi-gloss', 'gloss', 'satin'], { targets: ['leaves'], tool: 'brush', coats: 2 })],
-        [glazed(job, panes)],
-      ),
+        long: 4000,
+        deep: 3000,
+        steps: [stepOf(job, ['semi-gloss', 'gloss', 'satin'], { targets: ['leaves'], tool: 'brush', coats: 2 })],
+        openings: [glazed(job, panes)],
+      }),
   },
   coats: {
     xs: [1, 2, 3, 4, 5, 6, 7, 8],
     ways: ['tape-and-brush', 'mask-and-spray'],
-    room: (job, coats) => sampleRoom(job, 6000, 5000, [stepOf(job, ['matt', 'satin', 'eggshell'], { coats })]),
+    room: (job, coats) =>
+      sampleRoom({ job, long: 6000, deep: 5000, steps: [stepOf(job, ['matt', 'satin', 'eggshell'], { coats })] }),
   },
   metres: {
     xs: [6, 8, 10, 14, 18, 24, 32, 44, 60],
     ways: ['by-hand', 'tape-and-brush'],
     // The line under the ceiling is as long as the room is round.
     room: (job, metres) =>
-      sampleRoom(job, 300 * metres, 200 * metres, [stepOf(job, ['satin', 'eggshell', 'matt'], { coats: 2 })]),
+      sampleRoom({
+        job,
+        long: 300 * metres,
+        deep: 200 * metres,
+        steps: [stepOf(job, ['satin', 'eggshell', 'matt'], { coats: 2 })],
+      }),
   },
 }
 

@@ -66,9 +66,9 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
       }),
     ],
     guns: gunsOf(job, chain, day, dayOf),
-    stays: staysOf(job, chain, now, day, dayOf),
+    stays: staysOf({ job, chain, now, day, dayOf }),
     covered: coveredOf(job, chain, day, dayOf),
-    next: nextOf(job, chain, now, day, dayOf),
+    next: nextOf({ job, chain, now, day, dayOf }),
   }
 }
 
@@ -121,8 +121,16 @@ function gunsOf(job: Job, { plan, problem }: Chain, day: number, dayOf: DayOf): 
   return [...new Set(stale)].map((downId) => said('evening.gun', { what: activityName(job.rooms, downId) }))
 }
 
+interface StaysSetup {
+  readonly job: Job
+  readonly chain: Chain
+  readonly now: number
+  readonly day: number
+  readonly dayOf: DayOf
+}
+
 /** Tape that is on when the day ends and comes off on another. */
-function staysOf(job: Job, { plan, problem }: Chain, now: number, day: number, dayOf: DayOf): Evening['stays'] {
+function staysOf({ job, chain: { plan, problem }, now, day, dayOf }: StaysSetup): Evening['stays'] {
   const clocks = clocksOfTables(problem.clocks)
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
   // What is on by the log: tape that was never laid does not stay on.
@@ -182,7 +190,15 @@ function coveredOf(job: Job, { plan }: Chain, day: number, dayOf: DayOf): string
     .map((room) => room.name)
 }
 
-function nextOf(job: Job, { plan }: Chain, now: number, day: number, dayOf: DayOf): Evening['next'] {
+interface NextSetup {
+  readonly job: Job
+  readonly chain: Chain
+  readonly now: number
+  readonly day: number
+  readonly dayOf: DayOf
+}
+
+function nextOf({ job, chain: { plan }, now, day, dayOf }: NextSetup): Evening['next'] {
   const { lists } = vanPlanOf(job, plan)
   return job.crews.flatMap((crew) => {
     const own = plan.placed

@@ -13,13 +13,21 @@ export interface TickAsked {
   readonly subjects: readonly SubjectKey[]
 }
 
+export interface TickDoubtsSetup {
+  readonly job: Pick<Job, 'site'>
+  readonly plan: Plan
+  readonly log: LogState
+  readonly asked: TickAsked
+  readonly now: number
+}
+
 /**
  * What speaks against a tick by what was ticked before, and what it would mean: to be asked once, and kept as it is said.
  * Empty where nothing does.
  *
  * @param now  minutes since the epoch: when it was done, by whoever ticks it
  */
-export function tickDoubts(job: Pick<Job, 'site'>, plan: Plan, log: LogState, asked: TickAsked, now: number): Said[] {
+export function tickDoubts({ job, plan, log, asked, now }: TickDoubtsSetup): Said[] {
   const states = asked.subjects.map((subject) => log.hems.get(subject) ?? UNTOUCHED)
   switch (asked.kind) {
     case 'seal':

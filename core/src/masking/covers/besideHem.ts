@@ -68,7 +68,13 @@ export function coverBeside(setup: BesideSetup): BesideCover | null {
     flakesPerM: (flakesPerM2(cover.kind, dryCoats, air, slack) * reachMm) / 1000,
     loadNPerM:
       hold === 'hung'
-        ? coverLoadNPerM(cover, Math.min(wanted, cover.widthMm) / 1000, air, SLACK_M, setup.parameters)
+        ? coverLoadNPerM({
+            cover,
+            dropM: Math.min(wanted, cover.widthMm) / 1000,
+            airMs: air,
+            slackM: SLACK_M,
+            parameters: setup.parameters,
+          })
         : 0,
   }
 }

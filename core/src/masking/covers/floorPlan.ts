@@ -112,7 +112,7 @@ function placeOf(
 
 function clothAt(room: Room, way: Opening, small: FieldCover): Laid[] {
   const { at, into } = placeOf(room, way)
-  const one = layAlong(at, { x: at.x + into.x, y: at.y + into.y }, small, 'way-out', 1)
+  const one = layAlong({ from: at, to: { x: at.x + into.x, y: at.y + into.y }, cover: small, as: 'way-out', count: 1 })
   return Array.from({ length: WAY_OUT_LAYERS }, () => one).flat()
 }
 
@@ -131,7 +131,7 @@ function stairRunners(room: Room, runner: FieldCover): Laid[] {
       const { at, into } = placeOf(room, piece)
       const count = runnersFor(piece, runner.lengthMm)
       const seen = { ...runner, lengthMm: piece.depthMm / count }
-      return layAlong(at, { x: at.x + into.x, y: at.y + into.y }, seen, 'stairs', count)
+      return layAlong({ from: at, to: { x: at.x + into.x, y: at.y + into.y }, cover: seen, as: 'stairs', count })
     })
 }
 
@@ -150,5 +150,13 @@ function boardsAlong(room: Room, board: FieldCover): Laid[] {
       const mm = Math.hypot(to.x - from.x, to.y - from.y)
       if (far === null || mm > far.mm) far = { from, to, mm }
     }
-  return far ? layAlong(far.from, far.to, board, 'board', Math.max(1, Math.ceil(far.mm / board.lengthMm))) : []
+  return far
+    ? layAlong({
+        from: far.from,
+        to: far.to,
+        cover: board,
+        as: 'board',
+        count: Math.max(1, Math.ceil(far.mm / board.lengthMm)),
+      })
+    : []
 }

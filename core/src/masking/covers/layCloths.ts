@@ -52,7 +52,9 @@ function layTurned(ring: readonly PlanPoint[], sizes: readonly ClothSize[], angl
   let open: Partly[] = [{ y: low, laid: [], used: new Map(), missing: 0, effort: 0 }]
   while (open.length > 0) {
     const next = open.flatMap((before) =>
-      rowsOf.map((wide) => withRow(before, wide, sizes, spansBetween(turned, before.y, before.y + wide), angle)),
+      rowsOf.map((wide) =>
+        withRow({ before, wide, sizes, spans: spansBetween(turned, before.y, before.y + wide), angle }),
+      ),
     )
     done.push(...next.filter(({ y }) => y + LAP_MM.cloth >= high))
     const best = bestOf(done)
@@ -77,13 +79,15 @@ const isBefore = (one: Partly, other: Partly): boolean =>
 const bestOf = (ways: readonly Partly[]): Partly | null =>
   ways.reduce<Partly | null>((best, way) => (!best || isBefore(way, best) ? way : best), null)
 
-function withRow(
-  before: Partly,
-  wide: number,
-  sizes: readonly ClothSize[],
-  spans: readonly Span[],
-  angle: number,
-): Partly {
+interface WithRowSetup {
+  readonly before: Partly
+  readonly wide: number
+  readonly sizes: readonly ClothSize[]
+  readonly spans: readonly Span[]
+  readonly angle: number
+}
+
+function withRow({ before, wide, sizes, spans, angle }: WithRowSetup): Partly {
   const used = new Map(before.used)
   const laid = [...before.laid]
   let { missing, effort } = before

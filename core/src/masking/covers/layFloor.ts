@@ -139,8 +139,16 @@ export function turn({ x, y }: PlanPoint, angle: number): PlanPoint {
   return { x: x * cos - y * sin, y: x * sin + y * cos }
 }
 
+export interface LayAlongSetup {
+  readonly from: PlanPoint
+  readonly to: PlanPoint
+  readonly cover: FieldCover
+  readonly as: Laid['as']
+  readonly count: number
+}
+
 /** Pieces end to end along a line, from its beginning, each centred on it. */
-export function layAlong(from: PlanPoint, to: PlanPoint, cover: FieldCover, as: Laid['as'], count: number): Laid[] {
+export function layAlong({ from, to, cover, as, count }: LayAlongSetup): Laid[] {
   const angle = Math.atan2(to.y - from.y, to.x - from.x)
   return Array.from({ length: count }, (_, i) => {
     const row = { from: i * cover.lengthMm, to: (i + 1) * cover.lengthMm, y: -cover.widthMm / 2 }

@@ -95,7 +95,7 @@ function judgeJob(job: Job, parameters: Parameters): JudgedHem[] {
   const calendars = crewCalendars(job, start, start + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
   return job.rooms.flatMap((room) =>
-    judgeRoom(job, room, deriveHems(room, job.shelf).hems, clocks(room.id), nextShift, parameters),
+    judgeRoom({ job, room, hems: deriveHems(room, job.shelf).hems, clocks: clocks(room.id), nextShift, parameters }),
   )
 }
 

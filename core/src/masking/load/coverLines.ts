@@ -24,7 +24,7 @@ export function coverLines(job: Job, needs: readonly CoverNeed[], down: Down): C
   return [...groupedBy(needs, (need) => need.coverId)].map(([coverId, own]) => {
     const cover = coverOf(job.shelf, coverId)
     const runMm = own.reduce((sum, need) => sum + need.runMm, 0)
-    const cuts = cover.reusable ? null : rollCuts(job, cover, own, down)
+    const cuts = cover.reusable ? null : rollCuts({ job, cover, needs: own, down })
     const count = cuts ? cuts.rolls.filter((roll) => roll.remnantId === null).length : mostDown(own, down)
     const areaMm2 = own.reduce((sum, need) => sum + need.areaMm2, 0)
     // Cloths come back to the van: only what is missing there is bought.

@@ -12,17 +12,19 @@ export interface HoldingKind {
   readonly roll: TapeRoll
 }
 
+export interface HoldingMmSetup {
+  readonly job: Job
+  readonly hems: readonly Hem[]
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly needs: readonly CoverNeed[]
+  readonly parameters: Pick<Parameters, 'work'>
+}
+
 /**
  * Tape that holds covers rather than an edge, mm: the run of tape that masking paper goes on with, and the tacks of hung
  * film along its line and along its outer edge. Films come with a taped edge of their own.
  */
-export function holdingMm(
-  job: Job,
-  hems: readonly Hem[],
-  recipes: ReadonlyMap<string, Recipe>,
-  needs: readonly CoverNeed[],
-  { work }: Pick<Parameters, 'work'>,
-): number {
+export function holdingMm({ job, hems, recipes, needs, parameters: { work } }: HoldingMmSetup): number {
   const tack = work.tackTapeMm.value
   const beside = hems.reduce((sum, hem) => {
     const recipe = recipes.get(hem.id)

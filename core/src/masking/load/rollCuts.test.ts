@@ -21,7 +21,12 @@ test('panels by hand: two rolls, proved, in the order of need', () => {
     ['store', { from: 100, to: 200 }],
     ['kitchen', { from: 50, to: 200 }],
   ])
-  const cuts = rollCuts(jobWith([]), FILM, [need('store', [9000, 9000]), need('kitchen', [9000, 2000])], down)
+  const cuts = rollCuts({
+    job: jobWith([]),
+    cover: FILM,
+    needs: [need('store', [9000, 9000]), need('kitchen', [9000, 2000])],
+    down,
+  })
   expect(cuts).toMatchObject({ priceMinor: 2 * FILM.priceMinor, leastMinor: 2 * FILM.priceMinor })
   expect(cuts.rolls).toHaveLength(2)
   expect(cuts.rolls.map(({ panels }) => panels[0]!.roomId)[0]).toBe('kitchen')
@@ -36,20 +41,30 @@ test('a part roll goes before a new one, and the smallest that does goes first',
     { id: 'long', coverId: FILM.id, lengthMm: 15_000 },
     { id: 'short', coverId: FILM.id, lengthMm: 3_000 },
   ]
-  const cuts = rollCuts(jobWith(rests), FILM, [need('kitchen', [2500])], new Map())
+  const cuts = rollCuts({ job: jobWith(rests), cover: FILM, needs: [need('kitchen', [2500])], down: new Map() })
   expect(cuts.rolls.map(({ remnantId }) => remnantId)).toEqual(['short'])
   expect(cuts.priceMinor).toBe(0)
 })
 
 test('of two sizes of the same film the cheaper mixture is bought', () => {
   const long = { ...FILM, id: 'skein-long', lengthMm: 50_000, priceMinor: 1500 }
-  const cuts = rollCuts(jobWith([], [long]), FILM, [need('kitchen', Array<number>(7).fill(7000))], new Map())
+  const cuts = rollCuts({
+    job: jobWith([], [long]),
+    cover: FILM,
+    needs: [need('kitchen', Array<number>(7).fill(7000))],
+    down: new Map(),
+  })
   // 49 m: one long roll for 15.00 beats three short ones for 23.70.
   expect(cuts.rolls.map(({ coverId }) => coverId)).toEqual(['skein-long'])
 })
 
 test('strips join anywhere: they take what panels leave over before a roll of their own', () => {
-  const cuts = rollCuts(jobWith([]), FILM, [need('kitchen', [12_000]), strips(7000)], new Map())
+  const cuts = rollCuts({
+    job: jobWith([]),
+    cover: FILM,
+    needs: [need('kitchen', [12_000]), strips(7000)],
+    down: new Map(),
+  })
   expect(cuts.rolls).toHaveLength(1)
   expect(cuts.rolls[0]).toMatchObject({ runMm: 7000, leftMm: 1000, isKept: false })
 })

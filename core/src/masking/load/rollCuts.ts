@@ -43,19 +43,21 @@ export const KEPT_MM = 2000
 /** Rolls are cut to the centimetre. */
 const UNIT_MM = 10
 
+export interface RollCutsSetup {
+  readonly job: Job
+  readonly cover: Cover
+  readonly needs: readonly CoverNeed[]
+  readonly down: Down
+  readonly effort?: SearchLimits
+}
+
 /**
  * Panels of one width cut from rolls as sold, of whatever lengths the shelf has, and from what is left of earlier ones,
  * old before new; then strips from what is left over, and from rolls of their own.
  *
  * @param needs  all of covers that come off rolls of one kind and width
  */
-export function rollCuts(
-  job: Job,
-  cover: Cover,
-  needs: readonly CoverNeed[],
-  down: Down,
-  effort = USUAL_EFFORT,
-): RollCuts {
+export function rollCuts({ job, cover, needs, down, effort = USUAL_EFFORT }: RollCutsSetup): RollCuts {
   const panels = needs.flatMap((need) =>
     need.cuts.map((mm): PanelCut => {
       const from = down.get(need.roomId)?.from ?? null

@@ -53,18 +53,20 @@ export interface Load {
   readonly mendingMinor: number
 }
 
+export interface TakeLoadSetup {
+  readonly job: Job
+  readonly hems: readonly Hem[]
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly parameters: Pick<Parameters, 'textures' | 'work'>
+  readonly down: Down
+}
+
 /** What to put in the van: tape by kind and width with tabs and waste, rolls, covers, what seals, and paint. */
-export function takeLoad(
-  job: Job,
-  hems: readonly Hem[],
-  recipes: ReadonlyMap<string, Recipe>,
-  parameters: Pick<Parameters, 'textures' | 'work'>,
-  down: Down,
-): Load {
+export function takeLoad({ job, hems, recipes, parameters, down }: TakeLoadSetup): Load {
   const shelves = clothShelves(job.rooms, job.shelf)
   const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units))
   const needs = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
-  const tapes = tapeLines(job, hems, recipes, holdingMm(job, hems, recipes, needs, parameters))
+  const tapes = tapeLines(job, hems, recipes, holdingMm({ job, hems, recipes, needs, parameters }))
   const covers = coverLines(job, needs, down)
   const sealants = sealantLines(job, hems, recipes)
   const glazes = glazeLines(job, hems, recipes, parameters)
@@ -99,8 +101,12 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
   const holding = heldMm > 0 ? holdingKind(job, groups, heldMm) : null
   const isHolding = ({ tape, roll }: HoldingKind) =>
     tape.id === holding?.tape.id && roll.widthMm === holding.roll.widthMm
-  const lines = groups.map((group) => tapeLine(job, recipes, group, group.hems, isHolding(group) ? heldMm : 0))
-  return holding && !groups.some(isHolding) ? [...lines, tapeLine(job, recipes, holding, [], heldMm)] : lines
+  const lines = groups.map((group) =>
+    tapeLine({ job, recipes, holdingKind: group, group: group.hems, holdMm: isHolding(group) ? heldMm : 0 }),
+  )
+  return holding && !groups.some(isHolding)
+    ? [...lines, tapeLine({ job, recipes, holdingKind: holding, group: [], holdMm: heldMm })]
+    : lines
 }
 
 function kindOf(job: Job, tapeId: string, widthMm: number): HoldingKind {
@@ -108,13 +114,15 @@ function kindOf(job: Job, tapeId: string, widthMm: number): HoldingKind {
   return { tape, roll: sure(tape.rolls.find((each) => each.widthMm === widthMm)) }
 }
 
-function tapeLine(
-  job: Job,
-  recipes: ReadonlyMap<string, Recipe>,
-  { tape, roll }: HoldingKind,
-  group: readonly Hem[],
-  holdMm: number,
-): TapeLine {
+interface TapeLineSetup {
+  readonly job: Job
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly holdingKind: HoldingKind
+  readonly group: readonly Hem[]
+  readonly holdMm: number
+}
+
+function tapeLine({ job, recipes, holdingKind: { tape, roll }, group, holdMm }: TapeLineSetup): TapeLine {
   const hemMm = group.reduce((sum, hem) => sum + hem.lengthMm, 0)
   const tabsOf = (hem: Hem) => tabsMm(job.house, hem, sure(recipes.get(hem.id)))
   const tabs = group.reduce((sum, hem) => sum + tabsOf(hem), 0)

@@ -18,7 +18,7 @@ export function contextOf(job: Job, hemId: string, parameters: Parameters): HemC
   const start = parseInstant(job.start)
   const calendars = crewCalendars(job, start, start + HORIZON_DAYS * MIN_PER_DAY)
   const clocks = jobClocks(job)(room.id)
-  const [judged] = judgeRoom(job, room, [hem], clocks, shiftFinder(calendars), parameters)
+  const [judged] = judgeRoom({ job, room, hems: [hem], clocks, nextShift: shiftFinder(calendars), parameters })
   return judged ? { ...judged.ctx, choice: null } : null
 }
 

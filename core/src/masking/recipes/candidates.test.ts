@@ -11,7 +11,14 @@ import { safeOf } from './pickCandidate'
 import { judgeRoom } from './judgeRoom'
 
 const judged = (job: Job, room: Room) =>
-  judgeRoom(job, room, deriveHems(room, job.shelf).hems, jobClocks(job)(room.id), (at) => at, DEFAULT_PARAMETERS)
+  judgeRoom({
+    job,
+    room,
+    hems: deriveHems(room, job.shelf).hems,
+    clocks: jobClocks(job)(room.id),
+    nextShift: (at) => at,
+    parameters: DEFAULT_PARAMETERS,
+  })
 
 test('candidates shared between hems are those each would have had for itself', () => {
   const base = ternQuaySurvey()

@@ -150,28 +150,32 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
     used,
     stayMin,
     pull,
-    rule: tapeRule(ctx, tape, lift, safeAge, used) ?? weatherRule(ctx, tape, stayMin) ?? carryRule(ctx, tape, cover),
+    rule:
+      tapeRule({ ctx, tape, lift, safeAge, used }) ?? weatherRule(ctx, tape, stayMin) ?? carryRule(ctx, tape, cover),
   }
 }
 
 /** A tape in a school, pressed as the house presses; where it leaves that open, as it is safe, then as it costs least. */
 function judgeTape(ctx: HemContext, school: School, sealing: Sealing, facts: TapeFacts): Candidate {
   const pressings = ctx.choice?.pressing ? [ctx.choice.pressing] : pressingsOf(ctx.house)
-  const [first, second] = pressings.map((pressing) => judgePressed(ctx, school, sealing, facts, pressing))
+  const [first, second] = pressings.map((pressing) => judgePressed({ ctx, school, sealing, facts, pressing }))
   return second ? betterPressed(sure(first), second) : sure(first)
 }
 
-function judgePressed(
-  ctx: HemContext,
-  school: School,
-  sealing: Sealing,
-  facts: TapeFacts,
-  pressing: Pressing,
-): Candidate {
+interface JudgePressedSetup {
+  readonly ctx: HemContext
+  readonly school: School
+  readonly sealing: Sealing
+  readonly facts: TapeFacts
+  readonly pressing: Pressing
+}
+
+function judgePressed({ ctx, school, sealing, facts, pressing }: JudgePressedSetup): Candidate {
   const { tape, roll, cover, pull, tackMm: tacks } = facts
   const { seal, sealant, glaze } = sealing
-  const setup = edgeSetup(ctx, tape, seal, pressing, pull)
-  const rule = (tape.retired ? said('out.retired') : null) ?? schoolRule(ctx, school, tape, sealing, pull) ?? facts.rule
+  const setup = edgeSetup({ ctx, tape, seal, pressing, pull })
+  const rule =
+    (tape.retired ? said('out.retired') : null) ?? schoolRule({ ctx, school, tape, sealing, pull }) ?? facts.rule
   // What a rule forbids is not priced: most candidates end here.
   const risks = rule ? NO_RISKS : tapeRisks(ctx, setup, facts, sealant)
   const { cost, parts } = rule
@@ -205,7 +209,16 @@ function judgePressed(
 const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts, sealant: Sealing['sealant']): RecipeRisks => ({
   ...asSeen(ctx, bleedSize(setup, ctx.parameters)),
   lift: facts.lift,
-  tear: either(tearPerMetre(ctx.coating.sheen, setup.seal, facts.pull, true, ctx.parameters), brushedOff(ctx, facts)),
+  tear: either(
+    tearPerMetre({
+      sheen: ctx.coating.sheen,
+      seal: setup.seal,
+      film: facts.pull,
+      scored: true,
+      parameters: ctx.parameters,
+    }),
+    brushedOff(ctx, facts),
+  ),
   residue: either(residuePerMetre(facts.used, ctx.parameters), dyed(ctx, facts)),
   band:
     ctx.step.tool === 'roller' && setup.stroke !== 'roller'
@@ -292,14 +305,16 @@ function strokeOf({ step, house }: HemContext, pull: 'wet' | 'dry'): Stroke {
   return step.tool === 'roller' && (isApart || !house.rollOverEdge) ? 'outward' : gentleStroke(step.tool)
 }
 
+export interface EdgePair {
+  readonly ctx: HemContext
+  readonly tape: Tape
+  readonly seal: Seal
+  readonly pressing: Pressing
+  readonly pull: 'wet' | 'dry'
+}
+
 /** The edge as the bleed model sees it. */
-export const edgeSetup = (
-  ctx: HemContext,
-  tape: Tape,
-  seal: Seal,
-  pressing: Pressing,
-  pull: 'wet' | 'dry',
-): EdgeSetup => ({
+export const edgeSetup = ({ ctx, tape, seal, pressing, pull }: EdgePair): EdgeSetup => ({
   texture: ctx.keepFace.texture,
   dusty: ctx.keepFace.dusty,
   edge: tape.edge,

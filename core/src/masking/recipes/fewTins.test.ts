@@ -35,7 +35,14 @@ function judged(house: Partial<HouseRules>, room: Partial<Room> = {}): JudgedHem
     ],
   }
   const [own] = job.rooms
-  return judgeRoom(job, own!, deriveHems(own!, job.shelf).hems, jobClocks(job)('r'), (at) => at, DEFAULT_PARAMETERS)
+  return judgeRoom({
+    job,
+    room: own!,
+    hems: deriveHems(own!, job.shelf).hems,
+    clocks: jobClocks(job)('r'),
+    nextShift: (at) => at,
+    parameters: DEFAULT_PARAMETERS,
+  })
 }
 const tinsOf = (hems: readonly JudgedHem[], few: ReturnType<typeof fewTins>) =>
   new Set(

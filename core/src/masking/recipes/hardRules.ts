@@ -8,6 +8,14 @@ import type { Sealing } from './candidate'
 import { isHeldOff, type HemContext } from './hemContext'
 import type { RecipeRisks } from './recipe'
 
+export interface SchoolRuleSetup {
+  readonly ctx: HemContext
+  readonly school: School
+  readonly tape: Tape
+  readonly sealing: Sealing
+  readonly pull: 'wet' | 'dry'
+}
+
 /**
  * Hard rules: what no price makes good. Each gives the first thing a foreman would object to, or null. Texts are
  * written out only for what is ruled out: most candidates are judged for nothing but their numbers. They never name the
@@ -15,13 +23,13 @@ import type { RecipeRisks } from './recipe'
  */
 
 /** Rules on how the edge is made. */
-export function schoolRule(
-  ctx: HemContext,
-  school: School,
-  tape: Tape,
-  { seal, sealant, glaze }: Sealing,
-  pull: 'wet' | 'dry',
-): Said | null {
+export function schoolRule({
+  ctx,
+  school,
+  tape,
+  sealing: { seal, sealant, glaze },
+  pull,
+}: SchoolRuleSetup): Said | null {
   if (seal !== 'none' && ctx.keepFace.material === 'carpet') return said('out.seal_carpet')
   if (tape.edge === 'barrier') {
     if (ctx.keepFace.material === 'carpet') return said('out.barrier_carpet')
@@ -42,14 +50,16 @@ export function schoolRule(
   return null
 }
 
+export interface TapeRuleSetup {
+  readonly ctx: HemContext
+  readonly tape: Tape
+  readonly lift: Estimate
+  readonly safeAge: number | null
+  readonly used: number
+}
+
 /** Rules on the tape itself: its grip against the finish, its stay against the plan. */
-export function tapeRule(
-  ctx: HemContext,
-  tape: Tape,
-  lift: Estimate,
-  safeAge: number | null,
-  used: number,
-): Said | null {
+export function tapeRule({ ctx, tape, lift, safeAge, used }: TapeRuleSetup): Said | null {
   const { house } = ctx
   const grip = () => figureOf(tape.gripN25)
   const limit = liftLimit(ctx)

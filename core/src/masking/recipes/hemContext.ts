@@ -103,15 +103,17 @@ const USUAL_FILM_FORMING_C = 8 // from memory
 const USUAL_TOUCH_DRY_MIN = 60 // from memory
 const USUAL_RECOAT_MIN = 240 // from memory
 
+export interface HemContextSetup {
+  readonly job: Job
+  readonly room: Room
+  readonly hem: Hem
+  readonly clocks: JobClocks
+  readonly parameters: Parameters
+  readonly times: { readonly layAt: number; readonly coatedAt: (stepId: string) => number }
+}
+
 /** Looks up what decides a hem. @param coatedAt when an earlier step of this room ends, as estimated */
-export function hemContext(
-  job: Job,
-  room: Room,
-  hem: Hem,
-  clocks: JobClocks,
-  parameters: Parameters,
-  times: { readonly layAt: number; readonly coatedAt: (stepId: string) => number },
-): HemContext {
+export function hemContext({ job, room, hem, clocks, parameters, times }: HemContextSetup): HemContext {
   const keepFace = faceOf(room, hem.keep)
   const keepStep = stepOf(room, hem.keep)?.step ?? null
   const painted = keepStep && keepStep.id === hem.keepStepId ? keepStep : null
@@ -127,7 +129,7 @@ export function hemContext(
     hoursOfStep(times.layAt),
     coatOfStep(job.shelf, step).openMin,
   )
-  const manner = pullMannerOf(job.house, room, step, coating, wetMin)
+  const manner = pullMannerOf({ house: job.house, room, step, coating, wetMin })
   return {
     hem,
     house: job.house,
@@ -154,7 +156,13 @@ export function hemContext(
       crossCut: painted ? null : keepFace.crossCut,
       tool: painted?.tool ?? keepFace.last?.tool ?? null,
       sheen: painted ? (keepCoating?.sheen ?? keepFace.sheen) : keepFace.sheen,
-      ageRefMin: ageAt(keepFace, painted !== null, keepCoatedAt, times.layAt, clocks.cureAt(keepFilmFormingC)),
+      ageRefMin: ageAt({
+        face: keepFace,
+        painted: painted !== null,
+        coatedAt: keepCoatedAt,
+        layAt: times.layAt,
+        cure: clocks.cureAt(keepFilmFormingC),
+      }),
     },
     keepCoatedAt,
     keepFilmFormingC,
@@ -184,7 +192,15 @@ function paneFacts(room: Room, hem: Hem): Pick<HemContext, 'glassM2PerM' | 'text
   }
 }
 
-function ageAt(face: Face, painted: boolean, coatedAt: number | null, layAt: number, cure: RateClock): number | null {
+interface AgeSetup {
+  readonly face: Face
+  readonly painted: boolean
+  readonly coatedAt: number | null
+  readonly layAt: number
+  readonly cure: RateClock
+}
+
+function ageAt({ face, painted, coatedAt, layAt, cure }: AgeSetup): number | null {
   if (coatedAt !== null) return Math.max(0, gainedBetween(cure, coatedAt, layAt))
   return painted || face.last !== null ? null : OLD
 }

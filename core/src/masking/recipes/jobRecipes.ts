@@ -26,20 +26,22 @@ export function rankerOf(
   const clocks = jobClocks(job)
   return {
     hems: rooms.flatMap((each) => each.hems),
-    rank: (house) => recipesOf({ ...job, house }, rooms, clocks, nextShift, parameters),
+    rank: (house) => recipesOf({ job: { ...job, house }, rooms, clocks, nextShift, parameters }),
   }
 }
 
+export interface RecipesSetup {
+  readonly job: Job
+  readonly rooms: readonly { readonly room: Room; readonly hems: readonly Hem[] }[]
+  readonly clocks: (roomId: string) => JobClocks
+  readonly nextShift: (at: number) => number
+  readonly parameters: Parameters
+}
+
 /** The same with hems, clocks and shifts that are known: each hem by the rule of choice, tins and kinds few, leftovers used up. */
-export function recipesOf(
-  job: Job,
-  rooms: readonly { readonly room: Room; readonly hems: readonly Hem[] }[],
-  clocks: (roomId: string) => JobClocks,
-  nextShift: (at: number) => number,
-  parameters: Parameters,
-): RecipeAnswer[] {
+export function recipesOf({ job, rooms, clocks, nextShift, parameters }: RecipesSetup): RecipeAnswer[] {
   const judged = rooms.flatMap(({ room, hems }) => {
-    const own = judgeRoom(job, room, hems, clocks(room.id), nextShift, parameters)
+    const own = judgeRoom({ job, room, hems, clocks: clocks(room.id), nextShift, parameters })
     const few = fewTins(own)
     return own.map((hem, i) => ({
       ...hem,

@@ -16,15 +16,17 @@ export interface JudgedHem {
   readonly judged: readonly Candidate[]
 }
 
+export interface JudgeRoomSetup {
+  readonly job: Job
+  readonly room: Room
+  readonly hems: readonly Hem[]
+  readonly clocks: JobClocks
+  readonly nextShift: (at: number) => number
+  readonly parameters: Parameters
+}
+
 /** Judges every hem of a room. Hems along the same two faces differ in length only and share their candidates. */
-export function judgeRoom(
-  job: Job,
-  room: Room,
-  hems: readonly Hem[],
-  clocks: JobClocks,
-  nextShift: (at: number) => number,
-  parameters: Parameters,
-): JudgedHem[] {
+export function judgeRoom({ job, room, hems, clocks, nextShift, parameters }: JudgeRoomSetup): JudgedHem[] {
   const times = estimateStepTimes(job, room, nextShift)
   const shared = new Map<string, readonly Candidate[]>()
   return hems.map((hem) => {
@@ -32,9 +34,16 @@ export function judgeRoom(
     const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
     // A keep side coated shortly before the job gets its night as well.
     const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
-    const ctx = hemContext(job, room, hem, clocks, parameters, {
-      layAt: Math.max(stepLay, rested),
-      coatedAt: (stepId) => sure(times.coatedAt.get(stepId)),
+    const ctx = hemContext({
+      job,
+      room,
+      hem,
+      clocks,
+      parameters,
+      times: {
+        layAt: Math.max(stepLay, rested),
+        coatedAt: (stepId) => sure(times.coatedAt.get(stepId)),
+      },
     })
     const key = judgingKey(ctx)
     const judged = shared.get(key) ?? judgeCandidates(ctx)

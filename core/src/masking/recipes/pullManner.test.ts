@@ -7,7 +7,7 @@ const of = (
   sheen: (typeof SHEENS)[number] = 'satin',
   tool: (typeof TOOLS)[number] = 'spray',
   wetMin = 20,
-) => pullMannerOf({ pull }, { kind }, { tool }, { sheen }, wetMin)
+) => pullMannerOf({ house: { pull }, room: { kind }, step: { tool }, coating: { sheen }, wetMin })
 
 test('what the house says outright needs no reason', () => {
   expect(of('wet', 'room')).toEqual({ pull: 'wet', why: null })
@@ -41,5 +41,13 @@ test('either: flat and matt snap and are left to dry, what stretches is pulled w
 test('the tool makes no difference to an opinion', () => {
   for (const tool of TOOLS)
     for (const pull of PULL_OPINIONS)
-      expect(pullMannerOf({ pull }, { kind: 'room' }, { tool }, { sheen: 'satin' }, 5).pull).toBe(of(pull, 'room').pull)
+      expect(
+        pullMannerOf({
+          house: { pull },
+          room: { kind: 'room' },
+          step: { tool },
+          coating: { sheen: 'satin' },
+          wetMin: 5,
+        }).pull,
+      ).toBe(of(pull, 'room').pull)
 })

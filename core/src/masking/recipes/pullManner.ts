@@ -22,6 +22,14 @@ export const LEAST_WET_MIN = known(12, 'min', 'from-memory', word('source', 'one
 /** Films of these sheens snap cleanly once hard: common practice. */
 const SNAPS: readonly Coating['sheen'][] = ['flat', 'matt']
 
+export interface PullMannerSetup {
+  readonly house: Pick<HouseRules, 'pull'>
+  readonly room: Pick<Room, 'kind'>
+  readonly step: Pick<PaintStep, 'tool'>
+  readonly coating: Pick<Coating, 'sheen'>
+  readonly wetMin: number | null
+}
+
 /**
  * Settles the house's opinion on the pull for one step: it is one answer for all its hems, since they are coated
  * together. Common practice:
@@ -32,13 +40,7 @@ const SNAPS: readonly Coating['sheen'][] = ['flat', 'matt']
  *
  * @param wetMin  how long its edge stays wet in the fastest hour it may be done in; null for ever
  */
-export function pullMannerOf(
-  house: Pick<HouseRules, 'pull'>,
-  room: Pick<Room, 'kind'>,
-  step: Pick<PaintStep, 'tool'>,
-  coating: Pick<Coating, 'sheen'>,
-  wetMin: number | null,
-): StepPull {
+export function pullMannerOf({ house, room, step, coating, wetMin }: PullMannerSetup): StepPull {
   if (house.pull === 'dry') return { pull: 'dry', why: null }
   if (room.kind === 'elevation' && step.tool === 'spray') return { pull: 'dry', why: said('why.pull_front') }
   if (room.kind === 'elevation' && wetMin !== null && wetMin < LEAST_WET_MIN.value)

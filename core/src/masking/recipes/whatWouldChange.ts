@@ -36,7 +36,7 @@ export function whatWouldChange(
   const now = answerAnew(ctx)
   const found = [...changes(ctx), ...waits(ctx), ...limits(ctx, now)]
   return found
-    .flatMap(({ code, facts, changed }) => compare(ctx, now, answerAnew(changed), code, facts))
+    .flatMap(({ code, facts, changed }) => compare({ ctx, now, then: answerAnew(changed), code, facts }))
     .sort((a, b) => b.savingMinor - a.savingMinor)
     .slice(0, MOST)
 }
@@ -138,13 +138,15 @@ function saving(ctx: HemContext, now: Candidate | null, then: Candidate | null):
   return minor >= 1 ? minor : null
 }
 
-function compare(
-  ctx: HemContext,
-  now: Candidate | null,
-  then: Candidate | null,
-  code: string,
-  facts: Said['facts'],
-): WouldChange[] {
+interface CompareSetup {
+  readonly ctx: HemContext
+  readonly now: Candidate | null
+  readonly then: Candidate | null
+  readonly code: string
+  readonly facts: Said['facts']
+}
+
+function compare({ ctx, now, then, code, facts }: CompareSetup): WouldChange[] {
   const savingMinor = saving(ctx, now, then)
   if (savingMinor === null || !then) return []
   const product = then.tape?.name ?? then.liquid?.name

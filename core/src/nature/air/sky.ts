@@ -27,16 +27,28 @@ export function skyBetween({ site, air }: Pick<Job, 'site' | 'air'>, from: numbe
   const night =
     latDeg === null || lonDeg === null
       ? []
-      : joined('night', STEP_MIN, from, to, (at) => sunPosition(at, latDeg, lonDeg).altitudeDeg < SUNRISE_DEG)
+      : joined({
+          kind: 'night',
+          step: STEP_MIN,
+          from,
+          to,
+          is: (at) => sunPosition(at, latDeg, lonDeg).altitudeDeg < SUNRISE_DEG,
+        })
   const { outside } = air
   if (!outside) return night
   const first = parseInstant(outside.from)
   const { hours } = outside
   const hourAt = (at: number) => hours[Math.floor((at - first) / 60)]
   const of = (kind: SkyKind, is: (hour: OutdoorHour) => boolean) =>
-    joined(kind, 60, first + 60 * Math.floor((from - first) / 60), to, (at) => {
-      const hour = hourAt(at)
-      return hour !== undefined && is(hour)
+    joined({
+      kind,
+      step: 60,
+      from: first + 60 * Math.floor((from - first) / 60),
+      to,
+      is: (at) => {
+        const hour = hourAt(at)
+        return hour !== undefined && is(hour)
+      },
     })
   return [
     ...night,
@@ -46,8 +58,16 @@ export function skyBetween({ site, air }: Pick<Job, 'site' | 'air'>, from: numbe
   ].map((each) => ({ ...each, from: Math.max(from, each.from), to: Math.min(to, each.to) }))
 }
 
+interface JoinedSetup {
+  readonly kind: SkyKind
+  readonly step: number
+  readonly from: number
+  readonly to: number
+  readonly is: (at: number) => boolean
+}
+
 /** Steps at which something is so, those in a row as one. */
-function joined(kind: SkyKind, step: number, from: number, to: number, is: (at: number) => boolean): SkyStretch[] {
+function joined({ kind, step, from, to, is }: JoinedSetup): SkyStretch[] {
   const found: { kind: SkyKind; from: number; to: number }[] = []
   for (let at = from; at < to; at += step) {
     if (!is(at)) continue

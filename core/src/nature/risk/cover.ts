@@ -3,14 +3,16 @@ import type { Parameters } from '../../base/parameters/parameters'
 
 /** Gravity, m/s². Exact by definition. */
 const GRAVITY = 9.80665
+export interface HungCover {
+  readonly cover: Pick<Cover, 'gramsPerM2'>
+  readonly dropM: number
+  readonly airMs: number
+  readonly slackM: number
+  readonly parameters: Pick<Parameters, 'work'>
+}
+
 /** What pulls at a metre of taped edge, N: film's weight over its drop, and air on the part that can flap. */
-export function coverLoadNPerM(
-  cover: Pick<Cover, 'gramsPerM2'>,
-  dropM: number,
-  airMs: number,
-  slackM: number,
-  { work }: Pick<Parameters, 'work'>,
-): number {
+export function coverLoadNPerM({ cover, dropM, airMs, slackM, parameters: { work } }: HungCover): number {
   return (cover.gramsPerM2 / 1000) * GRAVITY * dropM + work.airPull.value * airMs * airMs * slackM
 }
 

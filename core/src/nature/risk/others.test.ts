@@ -25,7 +25,11 @@ describe('common practice, no published source', () => {
   })
   test('C12: a storey’s film on general tape wants a tack about every 60 cm near the gun', () => {
     const general = STARTER_SHELF.tapes.find((each) => each.gripN25 >= 3 && each.gripN25 < 4)!
-    const spacing = tackSpacingM(general, coverLoadNPerM(film, 2.6, 2.5, 0.3, DEFAULT_PARAMETERS), DEFAULT_PARAMETERS)!
+    const spacing = tackSpacingM(
+      general,
+      coverLoadNPerM({ cover: film, dropM: 2.6, airMs: 2.5, slackM: 0.3, parameters: DEFAULT_PARAMETERS }),
+      DEFAULT_PARAMETERS,
+    )!
     expect(spacing).toBeGreaterThan(0.4)
     expect(spacing).toBeLessThan(0.9)
   })
@@ -43,13 +47,27 @@ describe('common practice, no published source', () => {
     expect(crackPerMetre(null, 'flat', DEFAULT_PARAMETERS)).toBe(0)
   })
   test('film: tacky is worst, shinier tears more when dry, scoring helps, a dried bead harms', () => {
-    const dry = SHEENS.map((sheen) => tearPerMetre(sheen, 'none', 'dry', false, DEFAULT_PARAMETERS))
-    expect([...dry].sort((a, b) => a - b)).toEqual(dry)
-    expect(tearPerMetre('satin', 'none', 'tacky', false, DEFAULT_PARAMETERS)).toBeGreaterThan(Math.max(...dry))
-    expect(tearPerMetre('satin', 'none', 'dry', true, DEFAULT_PARAMETERS)).toBeLessThan(
-      tearPerMetre('satin', 'none', 'dry', false, DEFAULT_PARAMETERS),
+    const dry = SHEENS.map((sheen) =>
+      tearPerMetre({ sheen, seal: 'none', film: 'dry', scored: false, parameters: DEFAULT_PARAMETERS }),
     )
-    expect(tearPerMetre('flat', 'wiped-sealant', 'dry', false, DEFAULT_PARAMETERS)).toBeGreaterThan(dry[0]!)
+    expect([...dry].sort((a, b) => a - b)).toEqual(dry)
+    expect(
+      tearPerMetre({ sheen: 'satin', seal: 'none', film: 'tacky', scored: false, parameters: DEFAULT_PARAMETERS }),
+    ).toBeGreaterThan(Math.max(...dry))
+    expect(
+      tearPerMetre({ sheen: 'satin', seal: 'none', film: 'dry', scored: true, parameters: DEFAULT_PARAMETERS }),
+    ).toBeLessThan(
+      tearPerMetre({ sheen: 'satin', seal: 'none', film: 'dry', scored: false, parameters: DEFAULT_PARAMETERS }),
+    )
+    expect(
+      tearPerMetre({
+        sheen: 'flat',
+        seal: 'wiped-sealant',
+        film: 'dry',
+        scored: false,
+        parameters: DEFAULT_PARAMETERS,
+      }),
+    ).toBeGreaterThan(dry[0]!)
   })
   test('loose film sheds flakes from its second coat on; paper and taut film hardly do', () => {
     expect(flakesPerM2('film', 0, 2, 0.5)).toBe(0)
@@ -62,7 +80,11 @@ describe('common practice, no published source', () => {
 test('a heavier or windier cover needs closer tacks, and at last nothing holds it', () => {
   const general = tape(STARTER_SHELF.tapes[0]!.id)
   const spacing = (air: number) =>
-    tackSpacingM(general, coverLoadNPerM(film, 2.6, air, 0.3, DEFAULT_PARAMETERS), DEFAULT_PARAMETERS)
+    tackSpacingM(
+      general,
+      coverLoadNPerM({ cover: film, dropM: 2.6, airMs: air, slackM: 0.3, parameters: DEFAULT_PARAMETERS }),
+      DEFAULT_PARAMETERS,
+    )
   expect(spacing(4)!).toBeLessThan(spacing(2)!)
   expect(spacing(60)).toBeNull()
 })

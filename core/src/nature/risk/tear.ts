@@ -7,14 +7,16 @@ export type FilmAtPull = 'wet' | 'tacky' | 'dry'
 export const needsScore = (sheen: Sheen, seal: Seal): boolean =>
   (sheen !== 'flat' && sheen !== 'matt') || seal === 'wiped-sealant'
 
+export interface TearingTape {
+  readonly sheen: Sheen
+  readonly seal: Seal
+  readonly film: FilmAtPull
+  readonly scored: boolean
+  readonly parameters: Pick<Parameters, 'tear'>
+}
+
 /** Chance that a metre of new film tears into teeth: more binder stretches more. A dried sealant bead tears any film. */
-export function tearPerMetre(
-  sheen: Sheen,
-  seal: Seal,
-  film: FilmAtPull,
-  scored: boolean,
-  { tear }: Pick<Parameters, 'tear'>,
-): number {
+export function tearPerMetre({ sheen, seal, film, scored, parameters: { tear } }: TearingTape): number {
   if (film === 'wet') return tear.wet.value
   if (film === 'tacky') return tear.tacky.value
   const bead = seal === 'wiped-sealant' ? 2 : 1

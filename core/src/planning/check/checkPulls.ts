@@ -13,17 +13,19 @@ export function checkPulls(
   return problem.pulls.flatMap((rule) => {
     const pull = placed.get(rule.activityId)
     const coat = rule.coated ?? placed.get(rule.coatId)
-    return pull && !pull.done && coat ? checkPull(rule, pull, coat, placed, passed) : []
+    return pull && !pull.done && coat ? checkPull({ rule, pull, coat, placed, passed }) : []
   })
 }
 
-function checkPull(
-  rule: PullRule,
-  pull: Interval,
-  coat: Interval,
-  placed: ReadonlyMap<string, PlacedTask>,
-  passed: Passed,
-): Miss[] {
+interface CheckPullSetup {
+  readonly rule: PullRule
+  readonly pull: Interval
+  readonly coat: Interval
+  readonly placed: ReadonlyMap<string, PlacedTask>
+  readonly passed: Passed
+}
+
+function checkPull({ rule, pull, coat, placed, passed }: CheckPullSetup): Miss[] {
   const spans = spansFor(rule, coat, (id) => placed.get(id)?.from ?? null, passed)
   const missed = (kind: Miss['kind'], minutes: number, at: number): Miss[] => [
     miss(kind, rule.activityId, { minutes: finite(Math.ceil(minutes)), at: finite(at) }),

@@ -15,16 +15,18 @@ export function checkUnplaced(
 ): Miss[] {
   const missing = problem.activities.filter((act) => !placed.has(act.id))
   const gone = new Set(missing.map((act) => act.id))
-  return missing.map((act) => whyUnplaced(problem, act, placed, gone, passed))
+  return missing.map((act) => whyUnplaced({ problem, act, placed, gone, passed }))
 }
 
-function whyUnplaced(
-  problem: ScheduleProblem,
-  act: ProblemActivity,
-  placed: ReadonlyMap<string, PlacedTask>,
-  gone: ReadonlySet<string>,
-  passed: Passed,
-): Miss {
+interface WhyUnplacedSetup {
+  readonly problem: ScheduleProblem
+  readonly act: ProblemActivity
+  readonly placed: ReadonlyMap<string, PlacedTask>
+  readonly gone: ReadonlySet<string>
+  readonly passed: Passed
+}
+
+function whyUnplaced({ problem, act, placed, gone, passed }: WhyUnplacedSetup): Miss {
   const chain = chainOf(problem, act)
   const waits = problem.lags.filter((lag) => chain.some((each) => each.id === lag.to) && !inChain(chain, lag.from))
   const never = waits.find((lag) => {

@@ -176,7 +176,7 @@ function heldSlot(desk: Desk, block: Block): Slot | null {
   const [mode] = block.modes
   if (at === undefined || !mode) return null
   // It begins there however little gets done before a break.
-  const own = piecesFor(desk.free.get(mode.crewId), block, mode.minutes, at, 1)
+  const own = piecesFor({ crew: desk.free.get(mode.crewId), block, minutes: mode.minutes, ready: at, least: 1 })
   const pieces = own?.[0]?.from === at ? own : [{ from: at, to: at + mode.minutes }]
   return { mode, from: at, to: pieces.at(-1)?.to ?? at, pieces }
 }
@@ -284,7 +284,7 @@ function slotFor(desk: Desk, block: Block, ready: number): Slot | null {
 function piecesWithUnits(desk: Desk, block: Block, mode: Mode, ready: number): WorkPiece[] | null {
   let at = ready
   for (;;) {
-    const pieces = piecesFor(desk.free.get(mode.crewId), block, mode.minutes, at)
+    const pieces = piecesFor({ crew: desk.free.get(mode.crewId), block, minutes: mode.minutes, ready: at })
     const [first, last] = [pieces?.[0], pieces?.at(-1)]
     if (!pieces || !first || !last) return null
     const next = Math.max(
@@ -324,13 +324,15 @@ function partsOf(block: Block, crewId: string, pieces: readonly WorkPiece[]) {
 
 const stopOf = (block: Block, from: number, to: number) => ({ from, to, roomId: block.activities[0]?.roomId ?? '' })
 
-function piecesFor(
-  crew: FreeTime | undefined,
-  block: Block,
-  minutes: number,
-  ready: number,
-  least?: number,
-): WorkPiece[] | null {
+interface PiecesForSetup {
+  readonly crew: FreeTime | undefined
+  readonly block: Block
+  readonly minutes: number
+  readonly ready: number
+  readonly least?: number
+}
+
+function piecesFor({ crew, block, minutes, ready, least }: PiecesForSetup): WorkPiece[] | null {
   if (!crew) return null
   const [only, more] = block.activities
   if (only?.divisible && !more) return crew.firstPieces(ready, minutes, least)

@@ -73,7 +73,9 @@ function plansOf(
   return [...groupedBy(left, (hemId) => lastCoat(setup.log, hemId, lastCoatIn(setup, round, step)))].flatMap(
     ([at, hemIds]) => {
       const plan = at === null ? plannedCoat(setup, round, step, placed) : struck(setup, round, step, hemIds)
-      return plan ? [onePlan(setup, round, pull, step, hemIds, plan, at !== null, placed)] : []
+      return plan
+        ? [onePlan({ setup, round, manner: pull, step, hemIds, coat: plan, coated: at !== null, placed })]
+        : []
     },
   )
 }
@@ -102,16 +104,18 @@ function plannedCoat(
   return task ? { from: task.from, to: task.to } : null
 }
 
-function onePlan(
-  setup: WindowsSetup,
-  round: Round,
-  manner: RoundPull,
-  step: PaintStep,
-  hemIds: readonly string[],
-  coat: { from: number; to: number },
-  coated: boolean,
-  placed: ReadonlyMap<string, PlacedTask>,
-): PullPlan {
+interface OnePlanSetup {
+  readonly setup: WindowsSetup
+  readonly round: Round
+  readonly manner: RoundPull
+  readonly step: PaintStep
+  readonly hemIds: readonly string[]
+  readonly coat: { from: number; to: number }
+  readonly coated: boolean
+  readonly placed: ReadonlyMap<string, PlacedTask>
+}
+
+function onePlan({ setup, round, manner, step, hemIds, coat, coated, placed }: OnePlanSetup): PullPlan {
   const pull = placed.get(manner.taskId)
   const late = hemIds.map((hemId) => setup.log.hems.get(hemId)?.coatLateMin ?? null).filter((each) => each !== null)
   return {
@@ -125,21 +129,23 @@ function onePlan(
     coatedTo: coat.to,
     coated,
     lateMin: coated && late.length ? Math.max(...late) : null,
-    spans: spansOf(setup, round, manner, step, hemIds, coat, placed),
+    spans: spansOf({ setup, round, pull: manner, step, hemIds, coat, placed }),
     plannedAt: pull && !pull.done ? pull.from : null,
   }
 }
 
+interface SpansSetup {
+  readonly setup: WindowsSetup
+  readonly round: Round
+  readonly pull: RoundPull
+  readonly step: PaintStep
+  readonly hemIds: readonly string[]
+  readonly coat: { from: number; to: number }
+  readonly placed: ReadonlyMap<string, PlacedTask>
+}
+
 /** Spans for hems coated together; the strictest tape and the first bead decide. */
-function spansOf(
-  setup: WindowsSetup,
-  round: Round,
-  pull: RoundPull,
-  step: PaintStep,
-  hemIds: readonly string[],
-  coat: { from: number; to: number },
-  placed: ReadonlyMap<string, PlacedTask>,
-): PullSpan[] {
+function spansOf({ setup, round, pull, step, hemIds, coat, placed }: SpansSetup): PullSpan[] {
   if (pull.manner === 'peel') return peelWindow(coat.from, coat.to + pull.afterH * 60)
   const { job, recipes, log, minutes, layOf } = setup
   const clocks = setup.clocks(round.roomId)

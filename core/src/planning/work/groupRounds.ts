@@ -149,7 +149,7 @@ function reachesOpen(setup: GroupingSetup, works: readonly WallWork[]): boolean 
   if (open === null) return true
   const speed = crewSpeed(crew, parameters)
   const walls = works.map((work) => {
-    const minutes = wetMinutes(room, work, recipes, house, step, speed, true)
+    const minutes = wetMinutes({ room, work, recipes, house, step, speed, isApart: true })
     const sum = (pick: (each: (typeof minutes)[number]) => number) => minutes.reduce((all, each) => all + pick(each), 0)
     return { cut: sum(({ coat }) => coat), pull: sum(({ pull }) => pull), roll: work.restMin / speed }
   })
@@ -176,7 +176,7 @@ function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
   const { house, step, crew, recipes } = setup
   const isApart = fieldOrderOf(works, recipes, house, step) !== 'within'
   const speed = crewSpeed(crew, setup.parameters)
-  const minutes = works.flatMap((work) => wetMinutes(setup.room, work, recipes, house, step, speed, isApart))
+  const minutes = works.flatMap((work) => wetMinutes({ room: setup.room, work, recipes, house, step, speed, isApart }))
   const total = minutes.reduce((sum, each) => sum + each.seal + each.coat + each.pull, 0)
   const hems = works.flatMap((work) => work.hems).filter((hem) => hem.stepId === step.id)
   if (!hems.some((hem) => comesOffWet(setup, hem))) return { need: 0, window: null, total }

@@ -51,7 +51,7 @@ export function jobWork(setup: WorkSetup): (turns: GunTurns) => Work {
   })
   const guns = gunRuns(placed.map(({ room, crew }) => ({ room, crewId: gunCrewOf(job, room.id) ?? crew.id })))
   const shelves = clothShelves(job.rooms, job.shelf)
-  const parts = placed.map(({ room, crew }) => roomWork(setup, room, crew, guns, shelves))
+  const parts = placed.map(({ room, crew }) => roomWork({ setup, room, crew, guns, shelves }))
   const own = parts.flatMap((part) => part.activities)
   const tied = {
     activities: inHouseOrder(own, placed),
@@ -106,13 +106,15 @@ function heldBy({ planning, crews }: Job): (act: Activity) => Activity {
   }
 }
 
-function roomWork(
-  setup: WorkSetup,
-  room: Room,
-  crew: Crew,
-  guns: GunRuns,
-  shelves: ReadonlyMap<string, Shelf>,
-): Omit<Work, 'gunRuns'> {
+interface RoomWorkSetup {
+  readonly setup: WorkSetup
+  readonly room: Room
+  readonly crew: Crew
+  readonly guns: GunRuns
+  readonly shelves: ReadonlyMap<string, Shelf>
+}
+
+function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Work, 'gunRuns'> {
   const { job, recipes, parameters } = setup
   const hems = setup.hems.filter((hem) => hem.roomId === room.id)
   const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units)
@@ -129,7 +131,7 @@ function roomWork(
     const own = stepWhole(whole, step, guns)
     const laysAfter = own.mark ? waitsFor([own.mark]) : before
     const ready = waitsFor([own.cover, own.gunUp])
-    const rounds = groups.map((group) => roundIn(setup, room, crew, step, group, laysAfter, coats, ready))
+    const rounds = groups.map((group) => roundIn({ setup, room, crew, step, group, before: laysAfter, coats, ready }))
     problems.push(...groups.flatMap((group) => group.problem ?? []))
     found.push(...rounds)
     coats.set(
@@ -212,16 +214,18 @@ function hoursFrom(stretches: readonly Stretch[], at: number): number[] {
   return own.length > 0 ? own : hours
 }
 
-function roundIn(
-  setup: WorkSetup,
-  room: Room,
-  crew: Crew,
-  step: PaintStep,
-  group: WallGroup,
-  before: readonly Wait[],
-  coats: ReadonlyMap<string, readonly Activity[]>,
-  ready: readonly Wait[],
-): RoundWork {
+interface RoundSetup {
+  readonly setup: WorkSetup
+  readonly room: Room
+  readonly crew: Crew
+  readonly step: PaintStep
+  readonly group: WallGroup
+  readonly before: readonly Wait[]
+  readonly coats: ReadonlyMap<string, readonly Activity[]>
+  readonly ready: readonly Wait[]
+}
+
+function roundIn({ setup, room, crew, step, group, before, coats, ready }: RoundSetup): RoundWork {
   const { job, recipes } = setup
   const laid = group.work.flatMap((work) => work.hems).filter((hem) => hem.stepIds[0] === step.id)
   return roundOf({

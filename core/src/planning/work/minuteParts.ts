@@ -65,7 +65,7 @@ export function coatParts(
   for (const work of group.work) {
     for (const hem of work.hems) {
       const recipe = recipes.get(hem.id)
-      const minutes = coatMinutesOf(room, hem, recipe, house, step)
+      const minutes = coatMinutesOf({ room, hem, recipe, house, step })
       if (recipe?.way === 'freehand') sum.freehand += minutes
       else sum.cutIn += minutes
     }

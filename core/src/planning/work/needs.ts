@@ -7,14 +7,16 @@ export const LADDER_REACH_MM = known(3600, 'mm', 'from-memory', word('source', '
 /** Whether people stand on a tower or a scaffold to reach all of a room. */
 export const needsTower = ({ heightMm }: Pick<Room, 'heightMm'>): boolean => heightMm > LADDER_REACH_MM.value
 
+export interface NeedsSetup {
+  readonly room: Room
+  readonly step: PaintStep
+  readonly crew: Crew
+  readonly kind: Activity['kind']
+  readonly work: readonly MinutePart[]
+}
+
 /** What an activity on a step's faces needs besides minutes. */
-export function needsOf(
-  room: Room,
-  step: PaintStep,
-  crew: Crew,
-  kind: Activity['kind'],
-  work: readonly MinutePart[],
-): Needs {
+export function needsOf({ room, step, crew, kind, work }: NeedsSetup): Needs {
   return {
     crewId: crew.id,
     skill: work.some((part) => part.part === 'freehand') ? 'practised' : null,

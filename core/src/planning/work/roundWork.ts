@@ -174,7 +174,7 @@ function add(chain: Chain, act: Act, made: Made, max: Delay | null = null): Acti
     roundId: writeRound(round),
     coat,
     subjects: made.subjects,
-    needs: needsOf(room, step, crew, made.kind, made.work),
+    needs: needsOf({ room, step, crew, kind: made.kind, work: made.work }),
     work: made.work,
     leastMin: made.leastMin ?? 0,
     divisible: made.divisible ?? false,

@@ -40,7 +40,7 @@ describe('minutes in the wet part of a round', () => {
   )!
   const work = byWall.find((each) => each.hems.length > 1)!
   const minutes = (more: Partial<WallWork> = {}, speed = 1) =>
-    wetMinutes(room, { ...work, ...more }, recipes, house, step, speed, false)
+    wetMinutes({ room, work: { ...work, ...more }, recipes, house, step, speed, isApart: false })
 
   test('a crew twice as fast takes half as long for each act', () => {
     const [one, two] = [minutes(), minutes({}, 2)]
@@ -60,7 +60,7 @@ describe('minutes in the wet part of a round', () => {
     })
   })
   test('done apart, the field takes nothing of what has to stay wet', () => {
-    const apart = wetMinutes(room, work, recipes, house, step, 1, true)
+    const apart = wetMinutes({ room, work, recipes, house, step, speed: 1, isApart: true })
     expect(sum(apart.map((each) => each.coat))).toBeCloseTo(sum(minutes({ restMin: 0 }).map((each) => each.coat)), 9)
   })
   test('a wall without hems is field alone', () => {
@@ -68,15 +68,15 @@ describe('minutes in the wet part of a round', () => {
   })
   test('a gun cuts nothing in', () => {
     const [hem] = work.hems
-    const gun = wetMinutes(
+    const gun = wetMinutes({
       room,
-      { ...work, hems: [hem!], restMin: 0 },
+      work: { ...work, hems: [hem!], restMin: 0 },
       recipes,
       house,
-      { ...step, tool: 'spray' },
-      1,
-      false,
-    )
+      step: { ...step, tool: 'spray' },
+      speed: 1,
+      isApart: false,
+    })
     expect(gun.map((each) => each.coat)).toEqual([0])
   })
 })

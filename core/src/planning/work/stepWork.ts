@@ -88,16 +88,18 @@ export function fieldOrderOf(
   return isWet && hasRest && step.tool !== 'spray' ? house.fieldOrder : 'within'
 }
 
+export interface WetMinutesSetup {
+  readonly room: Room
+  readonly work: WallWork
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly house: HouseRules
+  readonly step: PaintStep
+  readonly speed: number
+  readonly isApart: boolean
+}
+
 /** Acts on a wall's hems in the wet part of a round; a field that is not rolled apart is coated along with them. */
-export function wetMinutes(
-  room: Room,
-  work: WallWork,
-  recipes: ReadonlyMap<string, Recipe>,
-  house: HouseRules,
-  step: PaintStep,
-  speed: number,
-  isApart: boolean,
-): HemMinutes[] {
+export function wetMinutes({ room, work, recipes, house, step, speed, isApart }: WetMinutesSetup): HemMinutes[] {
   // A gun goes at its own pace, however many stand beside it.
   const pace = step.tool === 'spray' ? 1 : speed
   const restMin = isApart ? 0 : work.restMin / pace
@@ -110,7 +112,7 @@ export function wetMinutes(
     const isFreed = hem.stepId === step.id
     const wetSeal = isFreed && recipe?.seal === 'wiped-sealant'
     const wetPull = isFreed && recipe?.pull === 'wet'
-    const lineMin = coatMinutesOf(room, hem, recipe, house, step) + (work.alongMin.get(hem.id) ?? 0)
+    const lineMin = coatMinutesOf({ room, hem, recipe, house, step }) + (work.alongMin.get(hem.id) ?? 0)
     return {
       seal: wetSeal ? (house.rates.sealPerM * metres) / speed : 0,
       coat: lineMin / speed + (restMin * metres) / metresAll,
@@ -121,14 +123,16 @@ export function wetMinutes(
   })
 }
 
+export interface CoatMinutesSetup {
+  readonly room: Room
+  readonly hem: Hem
+  readonly recipe: Recipe | undefined
+  readonly house: HouseRules
+  readonly step: PaintStep
+}
+
 /** Minutes one practised painter takes to coat along a hem, one coat; a gun cuts no line, and trim is brushed edges and all. */
-export function coatMinutesOf(
-  room: Room,
-  hem: Hem,
-  recipe: Recipe | undefined,
-  house: HouseRules,
-  step: PaintStep,
-): number {
+export function coatMinutesOf({ room, hem, recipe, house, step }: CoatMinutesSetup): number {
   if (step.tool === 'spray') return 0
   if (recipe?.way !== 'freehand' && trimRunMm(room, hem.paint) !== null) return 0
   const perM = recipe?.way === 'freehand' ? house.rates.freehandPerM : house.rates.cutInPerM

@@ -39,16 +39,18 @@ export function readOpeningsCsv(text: string, rooms: readonly Room[], units: Uni
   const missing = COLUMNS.find((column) => !(column in (data[0] ?? {})))
   if (missing) throw wrong(FIRST_ROW, expects('columns', { columns: COLUMNS.join(', '), missing }))
   const taken = new Map(rooms.map((room) => [room.id, new Set(room.openings.map((each) => each.id))]))
-  return data.map((row, i) => readRow(row, i + 2, rooms, units, taken))
+  return data.map((row, i) => readRow({ row, number: i + 2, rooms, units, taken }))
 }
 
-function readRow(
-  row: Record<string, string>,
-  number: number,
-  rooms: readonly Room[],
-  units: UnitSystem,
-  taken: ReadonlyMap<string, Set<string>>,
-): ReadOpening {
+interface ReadRowSetup {
+  readonly row: Record<string, string>
+  readonly number: number
+  readonly rooms: readonly Room[]
+  readonly units: UnitSystem
+  readonly taken: ReadonlyMap<string, Set<string>>
+}
+
+function readRow({ row, number, rooms, units, taken }: ReadRowSetup): ReadOpening {
   const cell = (column: Column) => (row[column] ?? '').trim()
   const place = (column: Column) => atCell(atRow(number), column)
   const room = rooms.find((each) => each.name.toLowerCase() === cell('room').toLowerCase())

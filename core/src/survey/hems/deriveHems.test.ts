@@ -6,7 +6,7 @@ import { deriveHems } from './deriveHems'
 
 const rectangle = [4000, 3000, 4000, 3000].map((lengthMm) => ({ lengthMm, turnDeg: 90 }))
 const entrance = door('o1', 'w1', 1000)
-const window = sash('o2', 'w3', 1000, 1200, { sillMm: 900, heightMm: 1200 })
+const window = sash({ id: 'o2', wallId: 'w3', atMm: 1000, widthMm: 1200, more: { sillMm: 900, heightMm: 1200 } })
 const room: Room = { ...newRoom('r', 'Room', rectangle), openings: [entrance, window] }
 const hemsOf = (change: Partial<Room> = {}) => deriveHems({ ...room, ...change }, STARTER_SHELF).hems
 const find = (key: string, change: Partial<Room> = {}) => hemsOf(change).find((hem) => hem.id === `r/${key}`)

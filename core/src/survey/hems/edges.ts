@@ -78,14 +78,22 @@ function bandEdges(room: Room, wall: Wall): Edge[] {
   return room.bands
     .filter((band) => band.wallIds.includes(wall.id))
     .flatMap((band) => [
-      ...(band.fromMm > foot ? bandLine(room, wall, band.id, 'under', band.fromMm) : []),
+      ...(band.fromMm > foot ? bandLine({ room, wall, bandId: band.id, which: 'under', y: band.fromMm }) : []),
       ...(band.toMm < Math.min(...topLine(room, wall).map((point) => point.heightMm))
-        ? bandLine(room, wall, band.id, 'over', band.toMm)
+        ? bandLine({ room, wall, bandId: band.id, which: 'over', y: band.toMm })
         : []),
     ])
 }
 
-function bandLine(room: Room, wall: Wall, bandId: string, which: BandLine, y: number): Edge[] {
+interface BandLineSetup {
+  readonly room: Room
+  readonly wall: Wall
+  readonly bandId: string
+  readonly which: BandLine
+  readonly y: number
+}
+
+function bandLine({ room, wall, bandId, which, y }: BandLineSetup): Edge[] {
   const through = room.openings
     .filter((o) => o.wallId === wall.id && o.sillMm - o.casingMm < y && o.sillMm + o.heightMm + o.casingMm > y)
     .sort((a, b) => a.atMm - b.atMm)
@@ -117,8 +125,9 @@ function openingEdges(o: Opening, wall: Wall): Edge[] {
   const wallFace = face('wall', o.wallId)
   const cased = o.casing !== null && o.casingMm > 0
   const edges: Edge[] = []
-  if (cased) edges.push(frame('wall-to-casing', wallFace, face('casing', o.id), o, o.casingMm, wall))
-  else if (o.leaf) edges.push(frame('wall-to-frame', wallFace, face('leaf', o.id), o, 0, wall))
+  if (cased)
+    edges.push(frame({ kind: 'wall-to-casing', a: wallFace, b: face('casing', o.id), o, outMm: o.casingMm, wall }))
+  else if (o.leaf) edges.push(frame({ kind: 'wall-to-frame', a: wallFace, b: face('leaf', o.id), o, outMm: 0, wall }))
   if (cased && reachesFloor(o)) edges.push(feet(o))
   // A door leaf is parted from its casing by a gap; glass meets the casing or the bars directly.
   if (o.kind === 'window' && o.leaf && cased) edges.push(paneEdge(face('casing', o.id), face('leaf', o.id), o))
@@ -142,12 +151,28 @@ function feet(o: Opening): Edge {
 /** Round every pane of an opening: one strip a side, four to a pane. */
 function paneEdge(a: FaceKey, b: FaceKey, o: Opening): Edge {
   const count = panesOf(o).count
-  const around = frame('casing-to-glass', a, b, { ...o, sillMm: Math.max(1, o.sillMm) }, 0, null)
+  const around = frame({
+    kind: 'casing-to-glass',
+    a,
+    b,
+    o: { ...o, sillMm: Math.max(1, o.sillMm) },
+    outMm: 0,
+    wall: null,
+  })
   return { ...around, lengthMm: paneEdgeMm(o), corners: 4 * count, panes: count }
 }
 
+interface FrameSetup {
+  readonly kind: EdgeKind
+  readonly a: FaceKey
+  readonly b: FaceKey
+  readonly o: Opening
+  readonly outMm: number
+  readonly wall: Wall | null
+}
+
 /** The edge round an opening, `outMm` outside of it; one that reaches the floor has no bottom. */
-function frame(kind: EdgeKind, a: FaceKey, b: FaceKey, o: Opening, outMm: number, wall: Wall | null): Edge {
+function frame({ kind, a, b, o, outMm, wall }: FrameSetup): Edge {
   const floorless = reachesFloor(o)
   const box = {
     left: o.atMm - outMm,
@@ -155,13 +180,20 @@ function frame(kind: EdgeKind, a: FaceKey, b: FaceKey, o: Opening, outMm: number
     low: floorless ? 0 : o.sillMm - outMm,
     top: o.sillMm + o.heightMm + outMm,
   }
-  const edge = loop(kind, a, b, o.wallId, box, floorless)
+  const edge = loop({ kind, a, b, wallId: o.wallId, box, openBelow: floorless })
   // A lapped face steps beside an opening: every lap wants a strip of its own, top and bottom are single.
   return wall?.lapMm ? { ...edge, laps: Math.ceil((box.top - box.low) / wall.lapMm) } : edge
 }
 
 function fittingEdge(f: Fitting): Edge {
-  return loop('wall-to-fitting', face('wall', f.wallId), face('fitting', f.id), f.wallId, boxOf(f), false)
+  return loop({
+    kind: 'wall-to-fitting',
+    a: face('wall', f.wallId),
+    b: face('fitting', f.id),
+    wallId: f.wallId,
+    box: boxOf(f),
+    openBelow: false,
+  })
 }
 
 /** A piece's edge to the wall behind it, and those of its own: cabinet mouths, the string of a stair. */
@@ -172,14 +204,39 @@ function pieceEdges(p: Piece): Edge[] {
     case 'furniture':
       return []
     case 'radiator':
-      return [loop('wall-to-piece', face('wall', p.wallId), own, p.wallId, boxOf(p), false)]
+      return [
+        loop({
+          kind: 'wall-to-piece',
+          a: face('wall', p.wallId),
+          b: own,
+          wallId: p.wallId,
+          box: boxOf(p),
+          openBelow: false,
+        }),
+      ]
     case 'cabinets':
       return [
-        loop('wall-to-piece', face('wall', p.wallId), own, p.wallId, boxOf(p), standing),
+        loop({
+          kind: 'wall-to-piece',
+          a: face('wall', p.wallId),
+          b: own,
+          wallId: p.wallId,
+          box: boxOf(p),
+          openBelow: standing,
+        }),
         ...(p.inUse ? [mouths(p, own)] : []),
       ]
     case 'roof-window':
-      return [loop('ceiling-to-window', writeFace({ kind: 'ceiling', id: null }), own, p.wallId, boxOf(p), false)]
+      return [
+        loop({
+          kind: 'ceiling-to-window',
+          a: writeFace({ kind: 'ceiling', id: null }),
+          b: own,
+          wallId: p.wallId,
+          box: boxOf(p),
+          openBelow: false,
+        }),
+      ]
     case 'stairs':
       return [string(p, own)]
   }
@@ -187,7 +244,14 @@ function pieceEdges(p: Piece): Edge[] {
 
 /** Openings of cabinets that stay full: what is inside is kept, door by door. */
 function mouths(p: Piece, own: FaceKey): Edge {
-  const around = loop('cabinet-mouth', own, face('inside', p.id), p.wallId, boxOf(p), false)
+  const around = loop({
+    kind: 'cabinet-mouth',
+    a: own,
+    b: face('inside', p.id),
+    wallId: p.wallId,
+    box: boxOf(p),
+    openBelow: false,
+  })
   const door = Math.round(p.widthMm / p.count)
   return {
     ...around,
@@ -257,7 +321,16 @@ interface Box {
   readonly top: number
 }
 
-function loop(kind: EdgeKind, a: FaceKey, b: FaceKey, wallId: string, box: Box, openBelow: boolean): Edge {
+interface LoopSetup {
+  readonly kind: EdgeKind
+  readonly a: FaceKey
+  readonly b: FaceKey
+  readonly wallId: string
+  readonly box: Box
+  readonly openBelow: boolean
+}
+
+function loop({ kind, a, b, wallId, box, openBelow }: LoopSetup): Edge {
   const { left, right, low, top } = box
   const segments: EdgeSegment[] = [
     { wallId, x1: left, y1: low, x2: left, y2: top },

@@ -15,7 +15,7 @@ const hem = (key: string, change: Partial<Room> = {}, base: Room = room) =>
 const bare = (key: string, change: Partial<Room> = {}) => derive(change).bare.find((each) => each.edge === key)?.why
 
 const opening = (more: Partial<Opening>): Opening =>
-  sash('o1', 'w1', 1000, 1200, { sillMm: 900, heightMm: 1200, ...more })
+  sash({ id: 'o1', wallId: 'w1', atMm: 1000, widthMm: 1200, more: { sillMm: 900, heightMm: 1200, ...more } })
 
 describe('panes', () => {
   // Worked example of the trade: a pair of doors of 15 panes, both sides, is 60 panes in all.

@@ -3,7 +3,10 @@ import { jobOf, PLAIN_ROOM } from '../../../tests/oneHem'
 import { planJob } from '../../answers/chain/planJob'
 import { paintedAlready } from './paintedAlready'
 
-const room = { ...PLAIN_ROOM, openings: [door('o1', 'w1', 400), sash('o2', 'w3', 900, 1200)] }
+const room = {
+  ...PLAIN_ROOM,
+  openings: [door('o1', 'w1', 400), sash({ id: 'o2', wallId: 'w3', atMm: 900, widthMm: 1200 })],
+}
 const YESTERDAY = '2027-05-10T15:00:00Z'
 
 test('what is painted loses its step, and its faces are that colour since then, by the tool it takes', () => {

@@ -33,7 +33,9 @@ export const readShelfCsv = (
   kind: ShelfKind,
   ways: Pick<TableWays, 'digits'> = {},
 ): TableAnswer<Shelf> =>
-  readTable(text, SHELF_COLUMNS[kind], (rows, places) => withShelfRows(shelf, kind, rows, places, ways))
+  readTable(text, SHELF_COLUMNS[kind], (rows, places) =>
+    withShelfRows({ shelf, kind, read: rows, places, tableWays: ways }),
+  )
 
 /** Reads work rates in the same way. */
 export const readRatesCsv = (text: string): TableAnswer<Rates> => readTable(text, RATE_COLUMNS, ratesOfRows)

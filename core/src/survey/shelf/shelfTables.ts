@@ -78,17 +78,25 @@ function minorRows(shelf: Shelf, kind: ShelfKind, unit: PeelUnit): ShelfRow[] {
   }
 }
 
+export interface WithShelfRowsSetup {
+  readonly shelf: Shelf
+  readonly kind: ShelfKind
+  readonly read: readonly ShelfRow[]
+  readonly places: readonly Place[]
+  readonly tableWays?: Pick<TableWays, 'digits'>
+}
+
 /**
  * The shelf with one table replaced by rows.
  * @param places  where each row stands, for messages  @throws CoreError csv.invalid for ids that contradict one another
  */
-export function withShelfRows(
-  shelf: Shelf,
-  kind: ShelfKind,
-  read: readonly ShelfRow[],
-  places: readonly Place[],
-  { digits = 2 }: Pick<TableWays, 'digits'> = {},
-): Shelf {
+export function withShelfRows({
+  shelf,
+  kind,
+  read,
+  places,
+  tableWays: { digits = 2 } = {},
+}: WithShelfRowsSetup): Shelf {
   if (kind !== 'tapes') refuseRepeats(read, places)
   const rows = read.map((row) => withMoney(kind, row, (value) => Math.round(value * 10 ** digits)))
   switch (kind) {

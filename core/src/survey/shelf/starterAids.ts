@@ -46,7 +46,15 @@ export const LIQUIDS: readonly LiquidMask[] = [
   },
 ]
 
-const tool = (id: string, name: string, kind: HandTool['kind'], widthMm: number, count: number): HandTool => ({
+interface ToolSetup {
+  readonly id: string
+  readonly name: string
+  readonly kind: HandTool['kind']
+  readonly widthMm: number
+  readonly count: number
+}
+
+const tool = ({ id, name, kind, widthMm, count }: ToolSetup): HandTool => ({
   id,
   name,
   kind,
@@ -61,10 +69,14 @@ const tool = (id: string, name: string, kind: HandTool['kind'], widthMm: number,
 
 /** Tools a new job starts with. */
 export const HAND_TOOLS: readonly HandTool[] = [
-  tool('soft-brush', 'Soft sash brush', 'seal-brush', 38, 4),
-  tool('press-card', 'Plastic press card', 'press-tool', 70, 6),
-  tool('joint-scraper', 'Joint scraper', 'scraper', 75, 3),
-  tool('snap-blade', 'Snap-off blade', 'blade', 9, 10),
-  { ...tool('heron-gun', 'Airless gun, trim tip', 'gun', 0, 1), airMs: 2.5, reachMm: 75 },
-  tool('hand-dispenser', 'Hand dispenser', 'dispenser', 300, 2),
+  tool({ id: 'soft-brush', name: 'Soft sash brush', kind: 'seal-brush', widthMm: 38, count: 4 }),
+  tool({ id: 'press-card', name: 'Plastic press card', kind: 'press-tool', widthMm: 70, count: 6 }),
+  tool({ id: 'joint-scraper', name: 'Joint scraper', kind: 'scraper', widthMm: 75, count: 3 }),
+  tool({ id: 'snap-blade', name: 'Snap-off blade', kind: 'blade', widthMm: 9, count: 10 }),
+  {
+    ...tool({ id: 'heron-gun', name: 'Airless gun, trim tip', kind: 'gun', widthMm: 0, count: 1 }),
+    airMs: 2.5,
+    reachMm: 75,
+  },
+  tool({ id: 'hand-dispenser', name: 'Hand dispenser', kind: 'dispenser', widthMm: 300, count: 2 }),
 ]

@@ -1,9 +1,9 @@
-import { copyDrill } from '../drill/copyDrill'
-import { killDrill } from '../drill/killDrill'
-import { mergeDrill, type Ask } from '../drill/mergeDrill'
-import { mutateDrill } from '../drill/mutateDrill'
-import { Office } from '../drill/office'
-import { phonesDrill } from '../drill/phonesDrill'
+import { copyDrill } from './drill/copyDrill'
+import { killDrill } from './drill/killDrill'
+import { mergeDrill, type Ask } from './drill/mergeDrill'
+import { mutateDrill } from './drill/mutateDrill'
+import { Office } from './drill/office'
+import { phonesDrill } from './drill/phonesDrill'
 
 // `npm run drill [-- --short]`: what happens to a server that is ended hard, spoiled at, crowded and copied. Loopback only.
 const isShort = process.argv.includes('--short')
@@ -31,7 +31,7 @@ const asksOf =
   async (method, path, body) => {
     const answer = await office.ask(method, path, body === undefined ? undefined : JSON.stringify(body))
     if (!answer.ok) throw new Error(`${method} ${path} was answered with ${answer.status}`)
-    return answer.json()
+    return answer.json() as unknown
   }
 
 async function main(): Promise<void> {

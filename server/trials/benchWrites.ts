@@ -2,10 +2,10 @@ import { join } from 'node:path'
 import Sqlite from 'better-sqlite3'
 import fastify from 'fastify'
 import { formatInstant, parseInstant, UNSAID, type LogEvent } from '@crisp-hem/core'
-import { TERN_QUAY_NOW, ternQuay } from '../../../demo'
-import { buildApp } from '../app'
-import { openDatabase } from '../db/open'
-import { seedOnce } from '../seed'
+import { TERN_QUAY_NOW, ternQuay } from '../../demo'
+import { buildApp } from '../src/app'
+import { openDatabase } from '../src/db/open'
+import { seedOnce } from '../src/seed'
 
 /** Requests before the clock starts. */
 const WARMING = 50

@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import Sqlite from 'better-sqlite3'
-import { readCopy, writeCopy } from '../keeping/copies'
+import { readCopy, writeCopy } from '../../src/keeping/copies'
 import { jobCalled, tickCalled } from './jobs'
 import type { Office } from './office'
 

@@ -15,7 +15,7 @@ import {
   TEXTURES,
   type Job,
 } from '@crisp-hem/core'
-import { manyHems, TERN_QUAY_NOW, ternQuay } from '../../../demo'
+import { manyHems, TERN_QUAY_NOW, ternQuay } from '../../demo'
 import { engineRows } from './benchEngine'
 import { bareWrites, serverWrites } from './benchWrites'
 

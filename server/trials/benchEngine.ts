@@ -1,10 +1,10 @@
 import highsLoader from 'highs'
 import { betterPlan, chancesOf, parseInstant, placeFirst, problemOf, seededNumbers } from '@crisp-hem/core'
 import { improve, modelOf, propagatorPasses, solveInstance, type PassBench } from '@crisp-hem/core/engine'
-import { asLp, coarse } from '../../../core/tests/asLp'
-import { jobShop, LEAST, type ShopName } from '../../../core/tests/jobShops'
-import { FAMILIES, madeInstance, sharedInstance } from '../../../core/tests/madeInstances'
-import { TERN_QUAY_NOW, ternQuay, ternQuaySurvey } from '../../../demo'
+import { asLp, coarse } from '../../core/tests/asLp'
+import { jobShop, LEAST, type ShopName } from '../../core/tests/jobShops'
+import { FAMILIES, madeInstance, sharedInstance } from '../../core/tests/madeInstances'
+import { TERN_QUAY_NOW, ternQuay, ternQuaySurvey } from '../../demo'
 
 export interface EngineRow {
   readonly what: string
