@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { pseudo } from '@crisp-hem/core/words'
 import { ternQuay, gullRow } from '../demo'
 // eslint-disable-next-line no-restricted-imports -- the catalogue whose words are looked for
-import { ENGLISH_SCREENS } from '../web/src/words/language'
+import { ENGLISH_SCREENS } from '../web/src/app/words/language'
 // eslint-disable-next-line no-restricted-imports -- one way of looking for stray words, in Jest and here
 import { strayWords, writtenNames } from '../web/src/testing/strayWords'
 import { goWithin } from './goWithin'

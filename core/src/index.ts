@@ -204,7 +204,7 @@ export { type Chances, chancesOf } from './planning/chance/chances'
 export type { EventOrigin } from './base/nouns/log'
 export { asTagCode, TAG_SIGNS, tagCodes } from './planning/published/tagCodes'
 export { type HemPicture, picturesOf } from './planning/progress/pictures'
-export { type CoverLine, coverRegister, type DayClosed, daysClosed } from './planning/progress/coverRegister'
+export { type RegisterLine, coverRegister, type DayClosed, daysClosed } from './planning/progress/coverRegister'
 export { readHem } from './base/nouns/hemId'
 export { boundedClock, clockMs, isTooFarAhead, laterClock, nextClock, type HybridClock } from './base/units/hybridClock'
 export { type Edit, type FactChange, fieldOf } from './base/edits/edit'
@@ -216,8 +216,8 @@ export { inWages, isPriceField } from './base/nouns/inWages'
 export { activityName, needsTower } from './planning/work'
 export {
   holdsOf,
-  moveDesk,
-  type MoveDesk,
+  moveTrial,
+  type MoveTrial,
   type Reach,
   REACHES,
   type Tried,
@@ -232,7 +232,7 @@ export { type CsvTask, tasksCsv } from './planning/published/tasksCsv'
 export { roomToSlip } from './answers/why/roomToSlip'
 export { tellLink, whyThen } from './answers/tell/whyThen'
 export { otherWays, SMALLER_ROUNDS, type OtherWays } from './answers/try/otherWays'
-export { isOnlyWeather, type Outcome, outcomeOf, type Supposed, supposed } from './answers/try/whatIf'
+export { isOnlyWeather, type WhatIfOutcome, outcomeOf, type Supposed, supposed } from './answers/try/whatIf'
 export { type SaferPulls, saferPulls } from './answers/try/saferPulls'
 export { type Change, type Help, whatWouldHelp } from './answers/try/whatWouldHelp'
 export { type Demand, whyLate } from './answers/why/whyLate'
@@ -265,7 +265,7 @@ export { type CoverLine as CoverTaken } from './masking/load/coverLines'
 export { type CutRoll, KEPT_MM, type PanelCut, rollCuts, type RollCuts } from './masking/load/rollCuts'
 export { floorPlan, type FloorPlan } from './masking/covers/floorPlan'
 export { clothShelves } from './masking/covers/clothShelves'
-export { gatheredIn, type Gathered } from './masking/covers/gather'
+export { gatheredIn, type GatheredNeeds } from './masking/covers/gather'
 export { lengthOf, type Laid } from './masking/covers/layFloor'
 export { fieldSprays } from './masking/covers/mist'
 export { SUNDRIES, type Sundry, type SundryLine } from './answers/van/sundries'

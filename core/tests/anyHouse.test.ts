@@ -41,7 +41,7 @@ const anyHouse: fc.Arbitrary<HouseRules> = fc
   })
   .map((rules) => ({ ...base.house, ...rules }))
 const jobOf = (room: Room, house: HouseRules): Job => ({ ...base, house, rooms: [{ ...room, crewId: null }] })
-const RUNS = { numRuns: 60 }
+const RUNS = { numRuns: 30 }
 
 test('every recipe keeps the limits of its house and says what it is without gaps', () => {
   fc.assert(
@@ -108,6 +108,6 @@ test('what would change a recipe is cheaper, and a kit never costs less than the
       }
       expect(best.hemsMinor).toBeGreaterThan(0)
     }),
-    { numRuns: 25 },
+    { numRuns: 15 },
   )
 })

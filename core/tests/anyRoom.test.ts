@@ -18,7 +18,7 @@ import { anyRoom } from './anyRoom'
 
 const base = ternQuaySurvey()
 const jobOf = (room: Room): Job => ({ ...base, rooms: [room] })
-const RUNS = { numRuns: 120 }
+const RUNS = { numRuns: 50 }
 
 test('what the generator makes is right by the schema, and survives a file', () => {
   fc.assert(
@@ -29,7 +29,7 @@ test('what the generator makes is right by the schema, and survives a file', () 
       const text = writeJobFile(job)
       expect(writeJobFile(readJobFile(text))).toBe(text)
     }),
-    { numRuns: 40 },
+    { numRuns: 20 },
   )
 })
 
@@ -163,7 +163,7 @@ describe('the plan of any room', () => {
         }
         expect(JSON.stringify(planOutput(planJob(jobOf(room))))).toBe(JSON.stringify(planOutput(plan)))
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
   })
   test('no sentence of it has a gap left open', () => {
@@ -182,7 +182,7 @@ describe('the plan of any room', () => {
         ]
         for (const each of said) expect(sayText(each)).not.toMatch(/\{\w+\}|undefined|NaN|Infinity/)
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
   })
   test('every face a step paints is one that exists, and is painted once', () => {

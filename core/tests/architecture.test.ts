@@ -9,21 +9,38 @@ const dirs = (path: string): string[] =>
     .map((entry) => entry.name)
 const folders = dirs('core/src').flatMap((floor) => dirs(`core/src/${floor}`).map((folder) => `${floor}/${folder}`))
 
-/** The floors of the lint rule, as they stand in its file. */
-const floors = [...read('scripts/lint/chain.mjs').matchAll(/\['(\w+)', \[((?:'\w+'(?:, )?)+)\]\]/g)].map(
-  ([, floor = '', list = '']) => [floor, [...list.matchAll(/'(\w+)'/g)].map(([, folder = '']) => folder)] as const,
+/** Floors of the lint rule, as they stand in its file: all of core's, then all of the web app's. */
+const rules = [...read('scripts/lint/chain.mjs').matchAll(/export const (FLOORS|WEB_FLOORS) = \[([\s\S]*?)\n\]/g)].map(
+  ([, , list = '']) =>
+    [...list.matchAll(/\['(\w+)', \[([^\]]*)\]\]/g)].map(
+      ([, floor = '', folders = '']) =>
+        [floor, [...folders.matchAll(/'(\w+)'/g)].map(([, folder = '']) => folder)] as const,
+    ),
 )
-const rule = floors.flatMap(([floor, list]) => list.map((folder) => `${floor}/${folder}`))
+const [floors = [], webFloors = []] = rules
+const placesOf = (all: typeof floors) =>
+  all.flatMap(([floor, list]) => (list.length > 0 ? list.map((folder) => `${floor}/${folder}`) : [floor]))
+const rule = placesOf(floors)
 
-test('docs/architecture.md draws the floors that the lint rule holds', () => {
-  const drawn = /```\n(base +→[^`]+)```/.exec(read('docs/architecture.md'))?.[1] ?? ''
-  expect(floors).toHaveLength(8)
-  expect(
-    drawn
+test('docs/architecture.md draws the floors that the lint rule holds, of core and of the web app', () => {
+  const drawn = [...read('docs/architecture.md').matchAll(/```\n((?:\w+(?: +→[^\n]+)?\n)+)```/g)].map(([, text = '']) =>
+    text
       .trim()
       .split('\n')
       .map((line) => line.split(/[→\s]+/).filter(Boolean)),
-  ).toEqual(floors.map(([floor, list]) => [floor, ...list]))
+  )
+  expect([floors.length, webFloors.length]).toEqual([8, 3])
+  expect(drawn).toEqual([floors, webFloors].map((all) => all.map(([floor, list]) => [floor, ...list])))
+})
+
+test('every folder of the web app has its place on a floor, and no place is empty', () => {
+  const found = dirs('web/src')
+    .filter((floor) => floor !== 'testing')
+    .flatMap((floor) => {
+      const inside = dirs(`web/src/${floor}`)
+      return inside.length > 0 ? inside.map((folder) => `${floor}/${folder}`) : [floor]
+    })
+  expect(placesOf(webFloors).sort()).toEqual(found.sort())
 })
 
 test('every folder of core has its place on a floor, and no place is empty', () => {

@@ -1,5 +1,5 @@
 import { ternQuaySurvey } from '../../demo'
-import { holdsOf, moveDesk, withHolds, withoutHolds } from '../src/answers/try/moveWork'
+import { holdsOf, moveTrial, withHolds, withoutHolds } from '../src/answers/try/moveWork'
 import { planJob, planWithProblem } from '../src/answers/chain/planJob'
 import { roomToSlip } from '../src/answers/why/roomToSlip'
 import { whyThen } from '../src/answers/tell/whyThen'
@@ -36,8 +36,8 @@ describe('work put somewhere by hand', () => {
 
   test('by another crew takes that crew’s minutes and hours', () => {
     const other = kitchen.crews.find((crew) => crew.id !== before.crewId && crew.people.length !== 2)!
-    const desk = moveDesk({ job: kitchen, now: start, taskId: lay })
-    const { placed } = desk.try(before.from + 60, other.id)
+    const trial = moveTrial({ job: kitchen, now: start, taskId: lay })
+    const { placed } = trial.try(before.from + 60, other.id)
     expect(placed.map((each) => [each.taskId, each.crewId])).toEqual([[lay, other.id]])
     const job = { ...kitchen, planning: withHolds(kitchen.planning, holdsOf(placed, '')) }
     const found = times(job).get(lay)!
@@ -57,12 +57,12 @@ describe('while it moves', () => {
   test('a wet pull says when the edge has skinned, and where it was it breaks nothing', () => {
     const pull = idOf(kitchen, '/pull')
     const own = times(kitchen).get(pull)!
-    const desk = moveDesk({ job: kitchen, now: start, taskId: pull })
-    const head = times(kitchen).get(desk.taskIds[0] ?? '')!
-    expect(desk.try(head.from, own.crewId).breaks).toEqual([])
+    const trial = moveTrial({ job: kitchen, now: start, taskId: pull })
+    const head = times(kitchen).get(trial.taskIds[0] ?? '')!
+    expect(trial.try(head.from, own.crewId).breaks).toEqual([])
     // Bead, coat and pull go together: the coat cannot be left behind.
-    expect(desk.taskIds.at(-1)).toBe(pull)
-    const codes = desk.try(head.from - 240, own.crewId).breaks.map((each) => each.code)
+    expect(trial.taskIds.at(-1)).toBe(pull)
+    const codes = trial.try(head.from - 240, own.crewId).breaks.map((each) => each.code)
     expect(codes).toContain('miss.lag_short')
   })
 
@@ -75,7 +75,7 @@ describe('while it moves', () => {
     const tools = fronts.shelf.tools.map((tool) => (tool.kind === 'gun' ? { ...tool, count: 1 } : tool))
     const job = { ...fronts, shelf: { ...fronts.shelf, tools } }
     const crew = job.crews.find((each) => each.id !== other!.crewId)!
-    const { breaks } = moveDesk({ job, now: start, taskId: one!.taskId }).try(other!.from, crew.id)
+    const { breaks } = moveTrial({ job, now: start, taskId: one!.taskId }).try(other!.from, crew.id)
     expect(breaks.map((each) => each.code)).toContain('miss.resource_twice')
   })
 
@@ -83,8 +83,8 @@ describe('while it moves', () => {
     const lay = idOf(kitchen, '/lay')
     const before = times(kitchen)
     const own = before.get(lay)!
-    const round = moveDesk({ job: kitchen, now: start, taskId: lay, reach: 'round' })
-    const piece = moveDesk({ job: kitchen, now: start, taskId: lay })
+    const round = moveTrial({ job: kitchen, now: start, taskId: lay, reach: 'round' })
+    const piece = moveTrial({ job: kitchen, now: start, taskId: lay })
     expect(round.taskIds.length).toBeGreaterThan(piece.taskIds.length)
     expect(round.taskIds.every((id) => id.startsWith(lay.slice(0, lay.lastIndexOf('/'))))).toBe(true)
     const { placed } = round.try(own.from + 1440, own.crewId)
@@ -99,7 +99,7 @@ describe('while it moves', () => {
   })
 
   test('done work is not to be moved', () => {
-    expect(moveDesk({ job: kitchen, now: start, taskId: 'kitchen/nothing' }).taskIds).toEqual([])
+    expect(moveTrial({ job: kitchen, now: start, taskId: 'kitchen/nothing' }).taskIds).toEqual([])
   })
 })
 

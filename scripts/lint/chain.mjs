@@ -15,8 +15,28 @@ export const FLOORS = [
   ['answers', ['van', 'tell', 'chain', 'why', 'try', 'ways', 'quotes', 'bench']],
   ['edge', ['words', 'wire']],
 ]
-/** The same as one list of `floor/folder`. */
-export const CHAIN = FLOORS.flatMap(([floor, folders]) => folders.map((folder) => `${floor}/${folder}`))
+/** The same of the web app: what every page stands on, what is put on paper, the pages in the order in which they may use one another. */
+export const WEB_FLOORS = [
+  ['app', ['words', 'office', 'device', 'state', 'ui', 'drawing', 'naming', 'devices', 'frame']],
+  ['print', []],
+  ['pages', ['walk', 'scope', 'site', 'recipes', 'bench', 'shelf', 'rounds', 'load', 'pulls', 'people', 'jobs']],
+]
+/** And of the server, which has no floors within its folders. */
+export const SERVER_FLOORS = [
+  'db',
+  'people',
+  'heavy',
+  'live',
+  'messages',
+  'calendar',
+  'keeping',
+  'routes',
+  'tools',
+].map((folder) => [folder, []])
+/** Floors as one list of `floor/folder`, or of floors where they have no folders. */
+export const placesOf = (floors) =>
+  floors.flatMap(([floor, folders]) => (folders.length > 0 ? folders.map((folder) => `${floor}/${folder}`) : [floor]))
+export const CHAIN = placesOf(FLOORS)
 
 const ROOT = resolve(import.meta.dirname, '../..')
 const SOURCE = join(ROOT, 'core/src')
@@ -78,7 +98,19 @@ function pathBack(from, last, file) {
   return [file, ...path]
 }
 
-const folderOf = (file) => relative(SOURCE, file).split(sep).slice(0, 2).join('/')
+/** Sources with floors, and what they are made of. What lies in no folder stands above them all. */
+const HOUSES = [
+  [SOURCE, CHAIN],
+  [join(ROOT, 'web/src'), placesOf(WEB_FLOORS)],
+  [join(ROOT, 'server/src'), placesOf(SERVER_FLOORS)],
+]
+const isIn = (folder, file) => file.startsWith(folder + sep)
+
+/** The place of a file in its house: floor and folder, or the floor alone where that has no folders. */
+function folderOf(root, places, file) {
+  const [floor, folder] = relative(root, dirname(file)).split(sep)
+  return places.includes(floor) || !folder ? floor : `${floor}/${folder}`
+}
 
 const known = new Map()
 const knownOf = (root, withTypes) => {
@@ -86,8 +118,8 @@ const knownOf = (root, withTypes) => {
   return known.get(root)
 }
 
-function reportCircle(context, node, root, withTypes) {
-  const circle = circleThrough(knownOf(root, withTypes), context.filename)
+function reportCircle(context, node, root) {
+  const circle = circleThrough(knownOf(root, true), context.filename)
   if (circle.length > 0)
     context.report({
       node,
@@ -96,7 +128,10 @@ function reportCircle(context, node, root, withTypes) {
     })
 }
 
-/** ESLint rule: imports of core run down the floors, and no two files import one another round about. */
+/** What stands beside the house and holds for tests alone. */
+const isBeside = (root, file) => isIn(join(root, 'testing'), file)
+
+/** ESLint rule: imports run down the floors, and no two files import one another round about; types count too. */
 const chain = {
   meta: {
     type: 'problem',
@@ -109,23 +144,29 @@ const chain = {
   },
   create(context) {
     const file = context.filename
-    if (!file.startsWith(SOURCE + sep) || !isSource(file) || dirname(file) === SOURCE) return {}
-    const place = CHAIN.indexOf(folderOf(file))
+    const [root, places] = HOUSES.find(([each]) => isIn(each, file)) ?? []
+    if (!root || !isSource(file) || isBeside(root, file)) return {}
+    const circles = (node) => reportCircle(context, node, root)
+    if (dirname(file) === root) return { Program: circles }
+    const from = folderOf(root, places, file)
+    const place = places.indexOf(from)
     const check = (node) => {
       const target = node.source && typeof node.source.value === 'string' && resolved(file, node.source.value)
-      if (!target || dirname(target) === SOURCE) return
-      const to = CHAIN.indexOf(folderOf(target))
-      if (to > place || to < 0)
+      if (!target || !isIn(root, target)) return
+      // The words of refusals and the list of what core gives out lie in no folder: whoever is lowest may use them.
+      if (dirname(target) === root && root !== HOUSES[1][0]) return
+      const to = folderOf(root, places, target)
+      if (places.indexOf(to) > place || !places.includes(to))
         context.report({
           node,
           messageId: 'back',
-          data: { from: folderOf(file), to: folderOf(target), may: CHAIN.slice(0, place).join(', ') || 'nothing' },
+          data: { from, to: to || relative(root, target), may: places.slice(0, place).join(', ') || 'nothing' },
         })
     }
     return {
       Program(node) {
-        if (place < 0) context.report({ node, messageId: 'nowhere', data: { from: folderOf(file) } })
-        reportCircle(context, node, SOURCE, true)
+        if (place < 0) context.report({ node, messageId: 'nowhere', data: { from } })
+        circles(node)
       },
       ImportDeclaration: check,
       ExportNamedDeclaration: check,
@@ -134,16 +175,4 @@ const chain = {
   },
 }
 
-/** ESLint rule: no two files of the server or the web app import one another round about, types aside. */
-const circles = {
-  meta: { type: 'problem', schema: [], messages: { circle: 'files import one another in a circle: {{files}}' } },
-  create(context) {
-    const root = ['server/src', 'web/src']
-      .map((each) => join(ROOT, each))
-      .find((each) => context.filename.startsWith(each + sep))
-    if (!root || !isSource(context.filename)) return {}
-    return { Program: (node) => reportCircle(context, node, root, false) }
-  },
-}
-
-export default { rules: { chain, circles } }
+export default { rules: { chain } }

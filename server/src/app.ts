@@ -11,7 +11,7 @@ import { tablesOf, type Tables } from './db/tables'
 import { upgradeStored } from './db/upgradeStored'
 import { answerFor, ServerError } from './errors'
 import { addGuard, OWN_NAMES } from './guard'
-import { deskHere, type HeavyDesk } from './heavy/desk'
+import { heavyWorkHere, type HeavyWork } from './heavy/heavyWork'
 import { BODY_LIMIT_BYTES } from './heavy/limits'
 import { postOffice, standInMessenger, type Messenger } from './messages/post'
 import { hub } from './live/hub'
@@ -43,7 +43,7 @@ export interface AppOptions {
   /** Names this server is asked by, besides those every machine has for itself. */
   readonly hosts?: readonly string[]
   /** Who does what reads or writes much; left out, this thread. */
-  readonly heavy?: HeavyDesk
+  readonly heavy?: HeavyWork
   /** Nobody has to sign in: for practice on one machine. */
   readonly isOpen?: boolean
   /** The code that makes the first account; left out, none can be made by one. */
@@ -77,7 +77,7 @@ export async function buildApp(options: AppOptions): Promise<FastifyInstance> {
   upgradeStored(options.db)
   const tables = tablesOf(options.db)
   tables.together(() => tables.edits.heal(Date.parse(options.now?.() ?? new Date().toISOString())))
-  const heavy = options.heavy ?? deskHere(tables)
+  const heavy = options.heavy ?? heavyWorkHere(tables)
   app.addHook('onClose', async () => heavy.close())
   answerErrors(app)
   await app.register(fastifyCookie)
@@ -139,7 +139,7 @@ const SAFE_HEADERS = {
 /** Requests a minute from one device: a crew’s phone asks for some dozens. */
 const MOST_A_MINUTE = 3000
 
-async function addApi(api: FastifyInstance, options: AppOptions, tables: Tables, heavy: HeavyDesk): Promise<void> {
+async function addApi(api: FastifyInstance, options: AppOptions, tables: Tables, heavy: HeavyWork): Promise<void> {
   const now = options.now ?? (() => new Date().toISOString())
   const isOpen = options.isOpen ?? false
   const news = hub()

@@ -1,16 +1,16 @@
 import { ServerError, thrownFrom } from '../src/errors'
-import type { HeavyDesk } from '../src/heavy/desk'
+import type { HeavyWork } from '../src/heavy/heavyWork'
 import { gatherer } from '../src/heavy/gather'
 import { hub } from '../src/live/hub'
 
 const MARKS = { log: 0, edit: 0 }
 const part = (text: string) => ({ body: Buffer.from(text), facts: { jobId: text, now: '' } })
 
-/** A desk that notes what it is asked, and answers when it is let. */
-function slowDesk() {
+/** A heavy that notes what it is asked, and answers when it is let. */
+function slowHeavy() {
   const asked: { name: string; text: string; parts: number }[] = []
   const gates: (() => void)[] = []
-  const desk = {
+  const heavy = {
     close: async () => {},
     async run(name: string, body: Uint8Array, facts: { parts?: readonly { bytes: number }[] }) {
       asked.push({ name, text: Buffer.from(body).toString(), parts: facts.parts?.length ?? 0 })
@@ -27,13 +27,13 @@ function slowDesk() {
     },
   }
   // It answers as the two tasks do that are asked for here.
-  return { desk: desk as unknown as HeavyDesk, asked, open: () => gates.shift()?.() }
+  return { heavy: heavy as unknown as HeavyWork, asked, open: () => gates.shift()?.() }
 }
 const settle = () => new Promise((done) => setTimeout(done, 5))
 
 test('ticks that come while others are written go together, each with its own answer', async () => {
-  const { desk, asked, open } = slowDesk()
-  const take = gatherer(desk)
+  const { heavy, asked, open } = slowHeavy()
+  const take = gatherer(heavy)
   const first = take(part('a'))
   const rest = [take(part('bb')), take(part('bad')), take(part('cccc'))]
   const told = Promise.allSettled(rest)
@@ -52,8 +52,8 @@ test('ticks that come while others are written go together, each with its own an
 })
 
 test('a large one goes by itself', async () => {
-  const { desk, asked, open } = slowDesk()
-  const large = gatherer(desk)(part('x'.repeat(70_000)))
+  const { heavy, asked, open } = slowHeavy()
+  const large = gatherer(heavy)(part('x'.repeat(70_000)))
   await settle()
   open()
   await large
@@ -62,15 +62,15 @@ test('a large one goes by itself', async () => {
 
 test('where writing together fails, each is tried by itself', async () => {
   const names: string[] = []
-  const desk = {
+  const heavy = {
     close: async () => {},
     run: async (name: string) => {
       names.push(name)
       if (name === 'appendAll') throw new Error('the disk said no')
       return { taken: 1, skewMs: 0, marks: MARKS }
     },
-  } as unknown as HeavyDesk
-  await expect(gatherer(desk)(part('a'))).resolves.toMatchObject({ taken: 1 })
+  } as unknown as HeavyWork
+  await expect(gatherer(heavy)(part('a'))).resolves.toMatchObject({ taken: 1 })
   expect(names).toEqual(['appendAll', 'append'])
 })
 

@@ -20,15 +20,15 @@ import { drawnAt, MISSING, openPlanned, setDesk } from './testing/desk'
  * is being worked out anew: whatever the office did meanwhile, every screen is drawn.
  */
 const PAGES = {
-  walk: () => import('./walk/WalkPage').then((m) => m.WalkPage),
-  scope: () => import('./scope/ScopePage').then((m) => m.ScopePage),
-  recipes: () => import('./recipes/RecipesPage').then((m) => m.RecipesPage),
-  load: () => import('./load/LoadPage').then((m) => m.LoadPage),
-  rounds: () => import('./rounds/RoundsPage').then((m) => m.RoundsPage),
-  pulls: () => import('./pulls/PullsPage').then((m) => m.PullsPage),
-  history: () => import('./people/HistoryPage').then((m) => m.HistoryPage),
-  site: () => import('./site/SitePage').then((m) => m.SitePage),
-  bench: () => import('./bench/BenchPage').then((m) => m.BenchPage),
+  walk: () => import('./pages/walk/WalkPage').then((m) => m.WalkPage),
+  scope: () => import('./pages/scope/ScopePage').then((m) => m.ScopePage),
+  recipes: () => import('./pages/recipes/RecipesPage').then((m) => m.RecipesPage),
+  load: () => import('./pages/load/LoadPage').then((m) => m.LoadPage),
+  rounds: () => import('./pages/rounds/RoundsPage').then((m) => m.RoundsPage),
+  pulls: () => import('./pages/pulls/PullsPage').then((m) => m.PullsPage),
+  history: () => import('./pages/people/HistoryPage').then((m) => m.HistoryPage),
+  site: () => import('./pages/site/SitePage').then((m) => m.SitePage),
+  bench: () => import('./pages/bench/BenchPage').then((m) => m.BenchPage),
 } satisfies Record<string, () => Promise<ComponentType>>
 type PageName = keyof typeof PAGES
 const BUSY: readonly PageName[] = ['pulls', 'rounds', 'walk']

@@ -8,14 +8,14 @@ import { drawnAt, MISSING, openOnDesk, openUnplanned, setDesk } from './testing/
  * missing. How pages behave when they are used is told by the browser's tests.
  */
 const PAGES = {
-  walk: () => import('./walk/WalkPage').then((m) => m.WalkPage),
-  scope: () => import('./scope/ScopePage').then((m) => m.ScopePage),
-  recipes: () => import('./recipes/RecipesPage').then((m) => m.RecipesPage),
-  load: () => import('./load/LoadPage').then((m) => m.LoadPage),
-  rounds: () => import('./rounds/RoundsPage').then((m) => m.RoundsPage),
-  pulls: () => import('./pulls/PullsPage').then((m) => m.PullsPage),
-  shelf: () => import('./shelf/ShelfPage').then((m) => m.ShelfPage),
-  site: () => import('./site/SitePage').then((m) => m.SitePage),
+  walk: () => import('./pages/walk/WalkPage').then((m) => m.WalkPage),
+  scope: () => import('./pages/scope/ScopePage').then((m) => m.ScopePage),
+  recipes: () => import('./pages/recipes/RecipesPage').then((m) => m.RecipesPage),
+  load: () => import('./pages/load/LoadPage').then((m) => m.LoadPage),
+  rounds: () => import('./pages/rounds/RoundsPage').then((m) => m.RoundsPage),
+  pulls: () => import('./pages/pulls/PullsPage').then((m) => m.PullsPage),
+  shelf: () => import('./pages/shelf/ShelfPage').then((m) => m.ShelfPage),
+  site: () => import('./pages/site/SitePage').then((m) => m.SitePage),
 } satisfies Record<string, () => Promise<ComponentType>>
 type PageName = keyof typeof PAGES
 const NAMES = Object.keys(PAGES) as PageName[]
@@ -43,7 +43,7 @@ describe.each(NAMES)('%s', (name) => {
     expect(html).not.toMatch(MISSING)
   })
   test('while its plan is worked out nothing is said to be missing that is only not there yet', async () => {
-    const { W } = await import('./words')
+    const { W } = await import('./app/words')
     const store = await openUnplanned({ ...metric, id: `unplanned-${name}` }, now)
     expect(store.getState().plan.plan).toBeNull()
     const Page = await PAGES[name]()
@@ -83,7 +83,7 @@ test('each view of the load is drawn: days, cuts, floors, ways, quotes and order
     orders: 'From Mercer &amp; Moss',
   }
   await openOnDesk(metric, now)
-  const { LoadPage } = await import('./load/LoadPage')
+  const { LoadPage } = await import('./pages/load/LoadPage')
   for (const [part, words] of Object.entries(told)) {
     const html = await drawnAt(`/jobs/${metric.id}/load/${part}`, <LoadPage />, '/jobs/:jobId/load/:part')
     expect([part, html.includes(words)]).toEqual([part, true])
@@ -105,13 +105,13 @@ test('quotes given are shown as they were, and printed with orders, cuts and van
   }
   const job = { ...imperial, quotes: [quote] }
   const plan = await openOnDesk(job, parseInstant(job.start))
-  const { LoadPage } = await import('./load/LoadPage')
+  const { LoadPage } = await import('./pages/load/LoadPage')
   const html = await drawnAt(`/jobs/${job.id}/load/quote`, <LoadPage />, '/jobs/:jobId/load/:part')
   for (const words of ['as agreed', 'Taken', 'of the work is ticked']) expect(html).toContain(words)
   const { quoteSheet } = await import('./print/quoteSheet')
   const { vanSheet } = await import('./print/vanSheet')
   const { cutSheet } = await import('./print/cutSheet')
-  const { quoteCsv } = await import('./load/quoteCsv')
+  const { quoteCsv } = await import('./pages/load/quoteCsv')
   const cuts = plan.load.covers.flatMap((line) => line.cuts ?? [])
   const sheets = JSON.stringify([quoteSheet(job, quote), vanSheet(job, vanPlanOf(job, plan)), cutSheet(job, cuts)])
   expect(sheets).not.toMatch(/undefined|NaN/)
@@ -144,7 +144,7 @@ test('the hem card shows layers, steps, risks, costs and where its figures come 
 
 test('house rules argue both sides of every switch', async () => {
   const html = await drawn(metric, now, 'site')
-  const { W } = await import('./words')
+  const { W } = await import('./app/words')
   const text = html.replace(/&#x27;/g, "'")
   for (const sides of Object.values(W.house.switches)) for (const side of sides) expect(text).toContain(side)
   expect(text).toContain(W.house.schools['wiped-sealant'].for)

@@ -1,6 +1,6 @@
 import { createBrowserRouter, Navigate, type RouteObject } from 'react-router'
-import { PageTrouble } from './frame/PageTrouble'
-import { JobsPage } from './jobs/JobsPage'
+import { PageTrouble } from './app/frame/PageTrouble'
+import { JobsPage } from './pages/jobs/JobsPage'
 
 /** The first view comes with the app; the others are fetched when opened. A page that breaks says so in its own place. */
 const page = <K extends string>(
@@ -25,24 +25,24 @@ const page = <K extends string>(
 export const router = createBrowserRouter([
   { path: '/', Component: JobsPage, ErrorBoundary: PageTrouble },
   {
-    ...page('/jobs/:jobId', () => import('./frame/JobFrame'), 'JobFrame'),
+    ...page('/jobs/:jobId', () => import('./app/frame/JobFrame'), 'JobFrame'),
     children: [
       { index: true, element: <Navigate to="walk" replace /> },
-      page('site', () => import('./site/SitePage'), 'SitePage'),
-      page('walk/:roomId?', () => import('./walk/WalkPage'), 'WalkPage'),
-      page('scope', () => import('./scope/ScopePage'), 'ScopePage'),
-      page('recipes', () => import('./recipes/RecipesPage'), 'RecipesPage'),
-      page('load/:part?', () => import('./load/LoadPage'), 'LoadPage'),
-      page('rounds', () => import('./rounds/RoundsPage'), 'RoundsPage'),
-      page('shelf', () => import('./shelf/ShelfPage'), 'ShelfPage'),
-      page('bench', () => import('./bench/BenchPage'), 'BenchPage'),
-      page('tag/:code', () => import('./pulls/TagPage'), 'TagPage'),
-      page('history', () => import('./people/HistoryPage'), 'HistoryPage'),
-      page('pulls', () => import('./pulls/PullsPage'), 'PullsPage'),
+      page('site', () => import('./pages/site/SitePage'), 'SitePage'),
+      page('walk/:roomId?', () => import('./pages/walk/WalkPage'), 'WalkPage'),
+      page('scope', () => import('./pages/scope/ScopePage'), 'ScopePage'),
+      page('recipes', () => import('./pages/recipes/RecipesPage'), 'RecipesPage'),
+      page('load/:part?', () => import('./pages/load/LoadPage'), 'LoadPage'),
+      page('rounds', () => import('./pages/rounds/RoundsPage'), 'RoundsPage'),
+      page('shelf', () => import('./pages/shelf/ShelfPage'), 'ShelfPage'),
+      page('bench', () => import('./pages/bench/BenchPage'), 'BenchPage'),
+      page('tag/:code', () => import('./pages/pulls/TagPage'), 'TagPage'),
+      page('history', () => import('./pages/people/HistoryPage'), 'HistoryPage'),
+      page('pulls', () => import('./pages/pulls/PullsPage'), 'PullsPage'),
     ],
   } as RouteObject,
-  page('/sign-in', () => import('./people/SignInPage'), 'SignInPage'),
-  page('/people', () => import('./people/PeoplePage'), 'PeoplePage'),
-  page('/trust', () => import('./people/TrustPage'), 'TrustPage'),
+  page('/sign-in', () => import('./pages/people/SignInPage'), 'SignInPage'),
+  page('/people', () => import('./pages/people/PeoplePage'), 'PeoplePage'),
+  page('/trust', () => import('./pages/people/TrustPage'), 'TrustPage'),
   { path: '*', element: <Navigate to="/" replace /> },
 ])

@@ -29,7 +29,7 @@ interface Row {
 const FIXED: ReadonlySet<string> = new Set(['id', 'format', 'version'])
 
 /** What became of one edit: the facts after it, what of it does not stand, or why all of it is refused. */
-export type Outcome =
+export type EditOutcome =
   | { readonly facts: JobFacts; readonly stands: readonly FactChange[]; readonly missed: readonly MissedChange[] }
   | { readonly fault: Fault }
   | 'known'
@@ -103,7 +103,7 @@ export function editTable(db: Database) {
       return bad.length
     },
     /** Works out what an edit comes to; writes nothing. */
-    judge(facts: JobFacts, edit: Edit): Outcome {
+    judge(facts: JobFacts, edit: Edit): EditOutcome {
       if (sql.has.get(facts.id, edit.id)) return 'known'
       const missed = edit.changes.flatMap((change) => missedOf(facts, edit, change) ?? [])
       const stands = edit.changes.filter((change) => !missed.some((each) => each.change === change))

@@ -1,6 +1,5 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import type { PersonAnswer, Role, Who } from '@crisp-hem/core/wire'
-import { codeSigns, newCode } from '../people/signInCode'
 import { atOnce, type Database } from './open'
 
 /** What is kept of a token or a code: who reads the database cannot sign in by it. */
@@ -110,15 +109,12 @@ export function peopleTable(db: Database) {
       return { id: row.id, name: row.name, role: row.role, sessionId: row.session_id }
     },
     end: (sessionId: string): boolean => sql.end.run(sessionId).changes === 1,
-    /** A code that signs somebody in once, until then. */
-    addCode(personId: string, until: string): string {
-      const code = newCode()
-      sql.addCode.run(sumOf(codeSigns(code)), personId, until)
-      return code
-    },
-    /** Whom a code signs in; it is spent by that. Null where it is none, or too late. */
-    takeCode(code: string, now: string): string | null {
-      const row = sql.takeCode.get(sumOf(codeSigns(code)))
+    /** Keeps that these signs sign somebody in once, until then. */
+    addCode: (signs: string, personId: string, until: string): void =>
+      void sql.addCode.run(sumOf(signs), personId, until),
+    /** Whom these signs sign in; they are spent by that. Null where they are none, or too late. */
+    takeCode(signs: string, now: string): string | null {
+      const row = sql.takeCode.get(sumOf(signs))
       return row && row.until >= now ? row.person_id : null
     },
   }

@@ -1,6 +1,6 @@
 import type { TickAnswer } from '@crisp-hem/core/wire'
 import { thrownFrom, type Outcome } from '../errors'
-import type { HeavyDesk } from './desk'
+import type { HeavyWork } from './heavyWork'
 import type { TaskFacts } from './tasks'
 
 /** One device’s ticks as they came. */
@@ -23,7 +23,7 @@ interface Waiting extends Gathered {
  * Writes ticks of many devices in one go: while some are being written, those that come gather, and the disk is waited for once
  * for all of them. Each has its own answer; what is wrong with one touches no other.
  */
-export function gatherer(heavy: HeavyDesk): (one: Gathered) => Promise<TickAnswer> {
+export function gatherer(heavy: HeavyWork): (one: Gathered) => Promise<TickAnswer> {
   const waiting: Waiting[] = []
   let isBusy = false
   const alone = ({ body, facts }: Gathered) => heavy.run('append', body, facts)

@@ -1,6 +1,6 @@
 import { Piscina } from 'piscina'
 import type { Outcome } from '../errors'
-import { answerOf, type HeavyDesk } from './desk'
+import { answerOf, type HeavyWork } from './heavyWork'
 import type { TaskFacts, TaskName } from './tasks'
 
 /** What a thread is told of a task. */
@@ -22,7 +22,7 @@ const THREAD_MEMORY_MB = 1536
 const LIGHT_BYTES = 256 * 1024
 
 /** Does heavy tasks in threads with connections of their own: a large body holds up other large ones, nobody else. */
-export function threadDesk(worker: string, setup: ThreadSetup): HeavyDesk {
+export function threadDesk(worker: string, setup: ThreadSetup): HeavyWork {
   const pool = () =>
     new Piscina<ThreadTask, Outcome>({
       filename: worker,
@@ -35,10 +35,10 @@ export function threadDesk(worker: string, setup: ThreadSetup): HeavyDesk {
   const [light, large, search] = [pool(), pool(), pool()]
   return {
     async run(name, body, facts) {
-      const desk = name === 'better' ? search : body.length > LIGHT_BYTES || name === 'file' ? large : light
+      const thread = name === 'better' ? search : body.length > LIGHT_BYTES || name === 'file' ? large : light
       const own = ownBytes(body)
       return answerOf<typeof name>(
-        await desk.run({ name, body: own, facts }, { transferList: [own.buffer as ArrayBuffer] }),
+        await thread.run({ name, body: own, facts }, { transferList: [own.buffer as ArrayBuffer] }),
       )
     },
     close: async () => {

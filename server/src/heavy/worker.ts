@@ -2,7 +2,7 @@ import { workerData } from 'piscina'
 import { openDatabase } from '../db/open'
 import { tablesOf } from '../db/tables'
 import type { Outcome } from '../errors'
-import { outcomeOf } from './desk'
+import { outcomeOf } from './heavyWork'
 import type { ThreadSetup, ThreadTask } from './threads'
 
 // What threadDesk hands over when it starts a thread.

@@ -8,7 +8,7 @@ import Sqlite from 'better-sqlite3'
 import { beginEpoch } from '../db/epoch'
 
 /** Where a server keeps things. */
-export interface Kept {
+export interface KeptCopy {
   readonly database: string
   readonly photos: string
 }
@@ -25,7 +25,7 @@ const HEAD = 'crisp-hem copy 1'
  * Writes a copy of everything into one file while the server runs: the database as it stands at one instant (SQLite’s own
  * online backup), then every picture, each with its sum. It stands only once it is whole.
  */
-export async function writeCopy({ database, photos }: Kept, to: string): Promise<{ files: number; bytes: number }> {
+export async function writeCopy({ database, photos }: KeptCopy, to: string): Promise<{ files: number; bytes: number }> {
   await mkdir(dirname(to), { recursive: true, mode: 0o700 })
   const whole = `${to}.database`
   const source = new Sqlite(database, { readonly: true })
@@ -62,7 +62,7 @@ export async function writeCopy({ database, photos }: Kept, to: string): Promise
  */
 export async function readCopy(
   from: string,
-  { database, photos }: Kept,
+  { database, photos }: KeptCopy,
 ): Promise<{ files: number; aside: string | null }> {
   const folder = dirname(database)
   const staged = join(folder, `restoring-${process.pid}`)
@@ -177,7 +177,7 @@ export function stays(names: readonly string[], kept: typeof KEPT = KEPT): Set<s
 }
 
 /** Makes the copy of a day unless there is one, and lets old ones go. Returns the new one’s path, or null. */
-export async function copyOfDay(kept: Kept, folder: string, now: Date): Promise<string | null> {
+export async function copyOfDay(kept: KeptCopy, folder: string, now: Date): Promise<string | null> {
   const name = `${now.toISOString().slice(0, 10)}.hemcopy`
   const path = join(folder, name)
   if (existsSync(path)) return null

@@ -1,12 +1,12 @@
 import type { FastifyPluginAsync } from 'fastify'
 import type { ContractorTable } from '../db/contractor'
-import type { HeavyDesk } from '../heavy/desk'
+import type { HeavyWork } from '../heavy/heavyWork'
 import { forRoles, LEADS, OFFICE } from '../people/access'
 import { bytes } from './jobs'
 
 export interface ContractorRoutesOptions {
   readonly contractor: ContractorTable
-  readonly heavy: HeavyDesk
+  readonly heavy: HeavyWork
   readonly now: () => string
 }
 

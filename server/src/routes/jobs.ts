@@ -8,11 +8,11 @@ import { ServerError } from '../errors'
 import type { Post } from '../messages/post'
 import type { Hub } from '../live/hub'
 import { ALL, forRoles, LEADS, OFFICE } from '../people/access'
-import type { HeavyDesk } from '../heavy/desk'
+import type { HeavyWork } from '../heavy/heavyWork'
 
 export interface JobRoutesOptions {
   readonly tables: Tables
-  readonly heavy: HeavyDesk
+  readonly heavy: HeavyWork
   readonly post: Post
   readonly hub: Hub
   /** The clock, passed in so that tests can set it. */

@@ -2,7 +2,7 @@ import type { FastifyPluginAsync } from 'fastify'
 import type { Tables } from '../db/tables'
 import { ServerError } from '../errors'
 import { gatherer } from '../heavy/gather'
-import type { HeavyDesk } from '../heavy/desk'
+import type { HeavyWork } from '../heavy/heavyWork'
 import type { Hub } from '../live/hub'
 import { ALL, forRoles } from '../people/access'
 import { bytes, nameOf } from './jobs'
@@ -15,7 +15,7 @@ const isTime = (text: unknown): text is string => {
 
 export interface LogRoutesOptions {
   readonly tables: Tables
-  readonly heavy: HeavyDesk
+  readonly heavy: HeavyWork
   readonly now: () => string
   readonly hub: Hub
 }

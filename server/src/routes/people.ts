@@ -12,7 +12,7 @@ import {
 } from '@crisp-hem/core/wire'
 import type { Schema } from 'yup'
 import type { PeopleTable } from '../db/people'
-import { codeSigns } from '../people/signInCode'
+import { codeSigns, newCode } from '../people/signInCode'
 import { refuseFaults, ServerError } from '../errors'
 import { ALL, forRoles, giveToken, OFFICE } from '../people/access'
 import { parsed } from '../heavy/parsed'
@@ -85,7 +85,7 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
     const form = asked(signInCodeSchema, request.body)
     const keys = [`code from ${request.ip}`]
     tried(keys)
-    const personId = people.takeCode(form.code, now())
+    const personId = people.takeCode(codeSigns(form.code), now())
     if (personId === null) throw new ServerError('sign_in.code_wrong')
     tries.right(...keys)
     return begin(request, reply, personId, form.device)
@@ -140,7 +140,9 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
   app.post<{ Params: { id: string } }>('/people/:id/code', forRoles(OFFICE), async ({ params }, reply) => {
     if (!people.one(params.id)) throw new ServerError('person.not_found')
     const until = new Date(Date.parse(now()) + CODE_MS).toISOString()
-    return reply.code(201).send({ code: people.addCode(params.id, until), until })
+    const code = newCode()
+    people.addCode(codeSigns(code), params.id, until)
+    return reply.code(201).send({ code, until })
   })
 
   /** Signs a lost phone out. */

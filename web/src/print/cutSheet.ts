@@ -1,6 +1,6 @@
 import { coverOf, formatLength, formatRun, type CutRoll, type RollCuts } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
-import { factText, W } from '../words'
+import { factText, W } from '../app/words'
 import { paperOf } from './paper'
 import { sheetOf, type Content, type SheetDocument } from './sheetBase'
 

@@ -1,7 +1,7 @@
 import { vanPlanOf, toLocal, fromLocal, type Job, type Plan, type Task } from '@crisp-hem/core'
-import { W, clockText, dayText, spanText, whenText } from '../words'
-import { loadWords } from '../rounds/loadWords'
-import { taskWords } from '../rounds/taskWords'
+import { W, clockText, dayText, spanText, whenText } from '../app/words'
+import { loadWords } from '../app/naming/loadWords'
+import { taskWords } from '../app/naming/taskWords'
 import { paperOf } from './paper'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 

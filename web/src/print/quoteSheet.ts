@@ -12,7 +12,7 @@ import {
   type Room,
 } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
-import { dateText, factText, formatMoney, W, wordText } from '../words'
+import { dateText, factText, formatMoney, W, wordText } from '../app/words'
 import { paperOf } from './paper'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 

@@ -1,5 +1,5 @@
 import { listed, type Fact, type Hem, type Recipe, type RecipeAnswer, type Said } from '@crisp-hem/core'
-import { sayText } from '../words'
+import { sayText } from '../app/words'
 
 /** Hems of a room that are done in the same way, under one sign. */
 export interface RecipeGroup {

@@ -1,7 +1,7 @@
 import { coverRegister, type Job } from '@crisp-hem/core'
-import { breatherWords } from '../pulls/breatherWords'
-import { W, whenText } from '../words'
-import { byWords } from '../pulls/byWords'
+import { breatherWords } from '../app/naming/breatherWords'
+import { W, whenText } from '../app/words'
+import { byWords } from '../app/naming/byWords'
 import { paperOf } from './paper'
 import { sheetOf, table, type SheetDocument } from './sheetBase'
 

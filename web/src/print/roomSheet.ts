@@ -1,4 +1,4 @@
-import { W, figure, sayText, factText } from '../words'
+import { W, figure, sayText, factText } from '../app/words'
 import {
   DEFAULT_PARAMETERS,
   BREATHER_KINDS,

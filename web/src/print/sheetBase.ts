@@ -1,4 +1,4 @@
-import { W } from '../words'
+import { W } from '../app/words'
 import type { Paper } from './paper'
 
 /** As much of a pdfmake document as the sheet uses. */

@@ -1,6 +1,6 @@
 import { formatLength, type Hem, type Room, type UnitSystem } from '@crisp-hem/core'
-import { unrollRoom, type Unrolled } from '../drawing/unroll'
-import { paintSide } from '../drawing/stitch'
+import { unrollRoom, type Unrolled } from '../app/drawing/unroll'
+import { paintSide } from '../app/drawing/stitch'
 
 /** A wall on paper is at least this tall, so that most rooms fill one row of the page, pt. */
 const LEAST_TALL_PT = 76

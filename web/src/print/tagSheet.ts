@@ -1,5 +1,5 @@
 import { formatRun, tagCodes, type Job, type Plan } from '@crisp-hem/core'
-import { W, sayText } from '../words'
+import { W, sayText } from '../app/words'
 import { SHEET_FONT, type Content, type SheetDocument } from './sheetBase'
 
 /** Sheets of labels as shops sell them: how many across and down an A4 page, each so large, points (72 to the inch). */

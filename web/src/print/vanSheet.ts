@@ -1,8 +1,8 @@
 import { fromLocal, type VanPlan } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
-import { itemWords, sundryWords } from '../load/vanWords'
-import { amountWords } from '../rounds/loadWords'
-import { dayText, sayText, W } from '../words'
+import { itemWords, sundryWords } from '../app/naming/vanWords'
+import { amountWords } from '../app/naming/loadWords'
+import { dayText, sayText, W } from '../app/words'
 import { paperOf } from './paper'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 

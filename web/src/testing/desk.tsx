@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { Provider } from 'react-redux'
 import { MemoryRouter, Route, Routes } from 'react-router'
-import type { AppStore } from '../store'
+import type { AppStore } from '../app/state/store'
 import { planJob, type Job, type Plan } from '@crisp-hem/core'
 
 /** Nothing is worked out beside the page here: workers take questions and never answer. */
@@ -27,7 +27,7 @@ const desk: { store: AppStore | null } = { store: null }
 
 /** One store for all that is drawn here, with services that never answer. */
 export async function deskStore(): Promise<AppStore> {
-  const { openStore } = await import('../openStore')
+  const { openStore } = await import('../app/state/openStore')
   desk.store ??= openStore()
   return desk.store
 }
@@ -35,10 +35,10 @@ export async function deskStore(): Promise<AppStore> {
 /** Opens a job at an instant, while its plan is still being worked out. */
 export async function openUnplanned(job: Job, at: number): Promise<AppStore> {
   const store = await deskStore()
-  const { jobOpened } = await import('../state/jobSlice')
-  const { logOpened } = await import('../state/logSlice')
-  const { planCleared } = await import('../state/planSlice')
-  const { clockSet } = await import('../state/clockSlice')
+  const { jobOpened } = await import('../app/state/jobSlice')
+  const { logOpened } = await import('../app/state/logSlice')
+  const { planCleared } = await import('../app/state/planSlice')
+  const { clockSet } = await import('../app/state/clockSlice')
   const { log, published, ...facts } = job
   store.dispatch(planCleared())
   store.dispatch(clockSet(at * 60_000 - Date.now()))
@@ -57,7 +57,7 @@ export async function openOnDesk(job: Job, at: number): Promise<Plan> {
 /** Opens a job with a plan that was made for it, or for an earlier version of it. */
 export async function openPlanned(job: Job, plan: Plan, at: number): Promise<void> {
   const store = await openUnplanned(job, at)
-  const { planned } = await import('../state/planSlice')
+  const { planned } = await import('../app/state/planSlice')
   store.dispatch(planned({ plan, tookMs: 1 }))
 }
 

@@ -1,14 +1,15 @@
 import { applyEdits, type Edit, type Job, type LogEvent, type PublishedPlan } from '@crisp-hem/core'
 import type { EditAnswer, JobFacts, JobNews, TakenEdit } from '@crisp-hem/core/wire'
-import { ApiError, type Api } from '../api'
-import { identityIn } from '../device/identity'
-import { memoryStore } from '../device/memoryStore'
-import type { Line } from '../state/news'
-import type { PlanAnswer } from '../state/planner'
-import { makeStore, type Services } from '../store'
+import { ApiError, type Api } from '../app/office/api'
+import { identityIn } from '../app/device/identity'
+import { memoryStore } from '../app/device/memoryStore'
+import type { NewsLine } from '../app/state/line'
+import type { PlanAnswer } from '../app/state/planner'
+import type { Services } from '../app/state/services'
+import { makeStore } from '../app/state/store'
 
 /** An answer the stand-in office gives, in the order it is asked. */
-export type Answer<T> = T | ApiError | Promise<T | ApiError>
+export type StandInAnswer<T> = T | ApiError | Promise<T | ApiError>
 
 export const offline = (): ApiError => new ApiError({ code: 'offline', message: '', facts: {}, place: null }, 0)
 export const refused = (code: string): ApiError =>
@@ -60,21 +61,21 @@ export function deskServices(own: Partial<Services> = {}) {
     edits: [] as (readonly Edit[])[],
     sent: [] as (readonly LogEvent[])[],
     asked: [] as { job: Job; now: number }[],
-    lines: [] as (Line & { readonly url: string })[],
+    lines: [] as (NewsLine & { readonly url: string })[],
     tell: (_answer: PlanAnswer): void => {},
     leave: (): void => {},
     back: (): void => {},
     seen: (_isSeen: boolean): void => {},
   }
   const answers = {
-    edit: (edits: readonly Edit[]): Answer<EditAnswer> => office.take('own', edits),
-    send: (events: readonly LogEvent[]): Answer<null> => {
+    edit: (edits: readonly Edit[]): StandInAnswer<EditAnswer> => office.take('own', edits),
+    send: (events: readonly LogEvent[]): StandInAnswer<null> => {
       office.log.push(...events)
       return null
     },
-    news: (): Answer<null> => null,
+    news: (): StandInAnswer<null> => null,
   }
-  const said = async <T>(answer: Answer<T>): Promise<T> => {
+  const said = async <T>(answer: StandInAnswer<T>): Promise<T> => {
     const got = await answer
     if (got instanceof ApiError) throw got
     return got

@@ -1,4 +1,4 @@
-import { layOut, deskOf } from '../../solve/engine/firstSchedule'
+import { layOut, serialSchemeOf } from '../../solve/engine/firstSchedule'
 import { shared, startsOf } from '../../solve/engine/starts'
 import type { Placement, PlacedTask } from '../../planning/plan/placement'
 import { translate } from '../../planning/plan/problemModel'
@@ -36,7 +36,7 @@ export function fewestChanges(
     if (!ahead.has(task.id) || task.starts.length === 0 || at < 0) return task
     return { ...task, starts: shared(task.starts, startsOf([[at, model.horizon]])) }
   })
-  const found = layOut(deskOf({ ...model, tasks }), (i) => -(order.get(model.tasks[i]?.id ?? '') ?? problem.horizon))
+  const found = layOut(serialSchemeOf({ ...model, tasks }), (i) => -(order.get(model.tasks[i]?.id ?? '') ?? problem.horizon))
   if (!found) return anew.placed
   const [kept, fresh] = [judged(problem, placementOf(found)), judged(problem, anew)]
   const changes = ({ placement }: Judged) =>

@@ -40,21 +40,21 @@ const NEAR_MIN = 1.5
  * that would not let it start sooner, what other work causes comes before shift and air, since that can be moved.
  */
 export function whyThen(problem: ScheduleProblem, placed: readonly PlacedTask[], activityId: string): Link[] {
-  const desk = deskOf(problem, placed)
+  const situation = situationOf(problem, placed)
   const chain: Link[] = []
   const seen = new Set<string>()
   for (let id: string | null = activityId; id !== null && !seen.has(id);) {
     seen.add(id)
-    const own = desk.placed.get(id)
+    const own = situation.placed.get(id)
     if (!own || own.done) break
-    const link = holdOf(desk, own)
+    const link = holdOf(situation, own)
     chain.push(link)
     id = link.other
   }
   return chain
 }
 
-interface Desk {
+interface Situation {
   readonly problem: ScheduleProblem
   readonly placed: ReadonlyMap<string, PlacedTask>
   readonly byCrew: ReadonlyMap<string, readonly PlacedTask[]>
@@ -62,7 +62,7 @@ interface Desk {
   readonly air: ReturnType<typeof airGate>
 }
 
-function deskOf(problem: ScheduleProblem, placed: readonly PlacedTask[]): Desk {
+function situationOf(problem: ScheduleProblem, placed: readonly PlacedTask[]): Situation {
   const clocks = clocksOfTables(problem.clocks)
   const byCrew = new Map<string, PlacedTask[]>()
   for (const each of placed) byCrew.set(each.crewId, [...(byCrew.get(each.crewId) ?? []), each])
@@ -80,17 +80,17 @@ function deskOf(problem: ScheduleProblem, placed: readonly PlacedTask[]): Desk {
 }
 
 /** What holds a start, a gun that is filled just before it sprays left out: it would have been filled sooner. */
-function holdOf(desk: Desk, own: PlacedTask): Link {
-  const link = holdBut(desk, own, null)
+function holdOf(situation: Situation, own: PlacedTask): Link {
+  const link = holdBut(situation, own, null)
   if (link.hold === 'free' && isGunUp(own.taskId)) return { ...link, hold: 'ready' }
-  const before = link.other === null || !isGunUp(link.other) ? undefined : desk.placed.get(link.other)
-  if (!before || before.done || holdBut(desk, before, null).hold !== 'free') return link
-  return holdBut(desk, own, before.taskId)
+  const before = link.other === null || !isGunUp(link.other) ? undefined : situation.placed.get(link.other)
+  if (!before || before.done || holdBut(situation, before, null).hold !== 'free') return link
+  return holdBut(situation, own, before.taskId)
 }
 
 /** @param but  an activity that is no cause */
-function holdBut(desk: Desk, own: PlacedTask, but: string | null): Link {
-  const { problem } = desk
+function holdBut(situation: Situation, own: PlacedTask, but: string | null): Link {
+  const { problem } = situation
   const link = (hold: Cause, other: string | null = null): Link => ({
     activityId: own.taskId,
     from: own.from,
@@ -105,23 +105,23 @@ function holdBut(desk: Desk, own: PlacedTask, but: string | null): Link {
   const tie = lags.find((lag) => lag.max?.clock === null && lag.max.amount === 0)
   if (tie) return link('together', tie.from)
   const waits = lags.flatMap((lag) => {
-    const before = desk.placed.get(lag.from)
-    return before && isThen(desk.passed(lag.min.clock, before.to, lag.min.amount)) ? [{ lag, before }] : []
+    const before = situation.placed.get(lag.from)
+    return before && isThen(situation.passed(lag.min.clock, before.to, lag.min.amount)) ? [{ lag, before }] : []
   })
   const dries = waits.find(({ lag }) => lag.min.amount > 0)
   if (dries) return link('dries', dries.before.taskId)
-  const busy = (desk.byCrew.get(own.crewId) ?? []).find(
+  const busy = (situation.byCrew.get(own.crewId) ?? []).find(
     (each) => each.taskId !== own.taskId && each.taskId !== but && isThen(each.to),
   )
   if (busy) return link('crew', busy.taskId)
-  const onTheWay = reachedFrom(desk, own)
+  const onTheWay = reachedFrom(situation, own)
   if (onTheWay) return link('way', onTheWay)
   const after = waits[0]
   if (after) return link('after', after.before.taskId)
   const act = problem.activities.find((each) => each.id === own.taskId)
   const uses = act?.uses ?? []
   const held = problem.activities.find((each) => {
-    const other = each.id === own.taskId || each.id === but ? undefined : desk.placed.get(each.id)
+    const other = each.id === own.taskId || each.id === but ? undefined : situation.placed.get(each.id)
     return other && each.uses.some((use) => uses.includes(use)) && isThen(other.to)
   })
   if (held) return link('shared', held.id)
@@ -129,16 +129,16 @@ function holdBut(desk: Desk, own: PlacedTask, but: string | null): Link {
   if (act?.release && isThen(act.release)) return link('release')
   // Before the shift there was no crew; before its air was right there was no coating.
   const sooner = { from: own.from - 1, to: own.to - 1 }
-  const block = tiedTo(desk, own)
+  const block = tiedTo(situation, own)
   for (const each of block)
-    if (desk.air(each.taskId, [{ from: each.from - 1, to: each.to - 1 }]) !== null) return link('air')
+    if (situation.air(each.taskId, [{ from: each.from - 1, to: each.to - 1 }]) !== null) return link('air')
   const shifts = problem.crews.find((crew) => crew.id === own.crewId)?.shifts ?? []
   const isInShift = shifts.some(([from, to]) => sooner.from >= from && sooner.from < to)
   return link(isInShift ? 'free' : 'shift')
 }
 
 /** The activity of another address, or room, from which its crew, or what it uses, comes to it just in time. */
-function reachedFrom({ problem, placed, byCrew }: Desk, own: PlacedTask): string | null {
+function reachedFrom({ problem, placed, byCrew }: Situation, own: PlacedTask): string | null {
   const acts = new Map([...problem.activities, ...problem.done].map((each) => [each.id, each]))
   const act = acts.get(own.taskId)
   if (!act) return null
@@ -157,11 +157,11 @@ function reachedFrom({ problem, placed, byCrew }: Desk, own: PlacedTask): string
 }
 
 /** An activity with all that follows it without a break. */
-function tiedTo(desk: Desk, own: PlacedTask): PlacedTask[] {
+function tiedTo(situation: Situation, own: PlacedTask): PlacedTask[] {
   const found = [own]
   for (const each of found)
-    for (const lag of desk.problem.lags) {
-      const next = desk.placed.get(lag.to)
+    for (const lag of situation.problem.lags) {
+      const next = situation.placed.get(lag.to)
       if (lag.from === each.taskId && lag.max?.amount === 0 && next && !found.includes(next)) found.push(next)
     }
   return found

@@ -1,6 +1,6 @@
 import { endBy } from '../../solve/engine/endBy'
 import { improve, type Answer } from '../../solve/engine/improve'
-import { deskOf, layOut } from '../../solve/engine/firstSchedule'
+import { serialSchemeOf, layOut } from '../../solve/engine/firstSchedule'
 import { PLAN_GOALS, type PlanGoal } from '../../base/nouns'
 import { endOf, type Model, type Schedule } from '../../solve/engine/model'
 import type { Placement } from '../../planning/plan/placement'
@@ -75,7 +75,7 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
     if (schedule) offer(schedule)
   }
   const model = withDues(problem, task, best)
-  const desk = deskOf(model)
+  const scheme = serialSchemeOf(model)
   const anew = laidAnew(model, best === before ? task.hint : startsIn(task, best))
   if (anew) offer(anew)
   const answer = improve(model, {
@@ -93,9 +93,9 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
   if (answer.schedule) {
     offer(answer.schedule)
     const { schedule } = answer
-    const soon = layOut(desk, (i) => -(schedule[i] ?? 0))
+    const soon = layOut(scheme, (i) => -(schedule[i] ?? 0))
     if (soon) offer(soon)
-    const rooms = layOut(desk, roomByRoom(task, schedule))
+    const rooms = layOut(scheme, roomByRoom(task, schedule))
     if (rooms) offer(rooms)
   }
   return told(isProved(answer, task, best))
@@ -106,7 +106,7 @@ const LATE_ROUNDS = 25
 
 /** A schedule’s order laid out anew: what was broken up for something urgent is whole again. Null where it cannot be. */
 function laidAnew(model: Model, schedule: Schedule): Schedule | null {
-  return layOut(deskOf(model), (i) => -(schedule[i] ?? 0))
+  return layOut(serialSchemeOf(model), (i) => -(schedule[i] ?? 0))
 }
 
 /** Weights by which rooms come one after another, each with what it began with first. */

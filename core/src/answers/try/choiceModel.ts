@@ -1,5 +1,5 @@
 import { wayTaken } from '../../solve/engine/guards'
-import { ABSENT, type Choice, type Lag, type Model, type Schedule } from '../../solve/engine/model'
+import { ABSENT, type Choice, type ModelLag, type Model, type Schedule } from '../../solve/engine/model'
 import { translate, type Translation } from '../../planning/plan/problemModel'
 import { sharedOf, type Using } from '../../planning/plan/sharedModel'
 import type { Chain } from '../chain/planJob'
@@ -82,7 +82,7 @@ export const kindOfWay = (way: readonly Supposed[]): string =>
 function merged(chain: Chain, parts: readonly Part[], choices: readonly RoomChoice[]): ChoiceModel {
   const items: Using[] = []
   const tasks: Model['tasks'][number][] = []
-  const lags: Lag[] = []
+  const lags: ModelLag[] = []
   const hint: number[] = []
   const own = new Map<string, number[]>()
   const ways: number[][][] = choices.map((choice) => choice.ways.map(() => []))

@@ -18,7 +18,7 @@ export interface Tried {
 }
 
 /** Tries one piece of work at other hours and with other crews. */
-export interface MoveDesk {
+export interface MoveTrial {
   /** What goes along with it, in order, itself included: work without a break between. Empty where it cannot be moved. */
   readonly taskIds: readonly string[]
   /** @param at  its start, minutes since the epoch */
@@ -29,7 +29,7 @@ export interface MoveDesk {
 export const REACHES = ['piece', 'round'] as const
 export type Reach = (typeof REACHES)[number]
 
-export interface MoveDeskSetup {
+export interface MoveTrialSetup {
   readonly job: Job
   readonly now: number
   readonly taskId: string
@@ -37,14 +37,14 @@ export interface MoveDeskSetup {
   readonly parameters?: Parameters
 }
 
-/** A desk at which to try work of a job elsewhere. Done work cannot be moved. */
-export function moveDesk({
+/** A trial at which to try work of a job elsewhere. Done work cannot be moved. */
+export function moveTrial({
   job,
   now,
   taskId,
   reach = 'piece',
   parameters = DEFAULT_PARAMETERS,
-}: MoveDeskSetup): MoveDesk {
+}: MoveTrialSetup): MoveTrial {
   const chain = planWithProblem(job, now, parameters)
   const from = new Map(chain.plan.placed.map((each) => [each.taskId, each.from]))
   const headOf = ({ activities: [first] }: Block) => from.get(first?.id ?? '') ?? Number.POSITIVE_INFINITY

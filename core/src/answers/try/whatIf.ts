@@ -24,7 +24,7 @@ export type Supposed =
 export const isOnlyWeather = ({ if: what }: Supposed): boolean => what === 'rain' || what === 'dry'
 
 /** A plan made anew, by what a lead asks of it. Money in minor units, minutes since the epoch, shares 0 … 1. */
-export interface Outcome {
+export interface WhatIfOutcome {
   readonly endsAt: number
   readonly lateMin: number
   /** Ways from room to room. */
@@ -142,7 +142,7 @@ export function outcomeOf(
   now: number,
   { runs, seed, rounds = 0, isOver = () => false }: OutcomeWays,
   parameters: Parameters = DEFAULT_PARAMETERS,
-): Outcome {
+): WhatIfOutcome {
   const { plan, problem } = planWithProblem({ ...job, published: null }, now, parameters)
   const first = { placed: plan.proposed, unplaced: [] }
   const { goals } = job.planning

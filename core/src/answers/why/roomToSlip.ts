@@ -1,7 +1,7 @@
 import { latestsOf } from '../../solve/engine/bounds'
-import { deskOf } from '../../solve/engine/firstSchedule'
+import { serialSchemeOf } from '../../solve/engine/firstSchedule'
 import { endBy } from '../../solve/engine/endBy'
-import { endOf, type Lag, type Model } from '../../solve/engine/model'
+import { endOf, type ModelLag, type Model } from '../../solve/engine/model'
 import { blocksOf } from '../../planning/plan/blocks'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { translate } from '../../planning/plan/problemModel'
@@ -29,7 +29,7 @@ export function roomToSlip(problem: ScheduleProblem, placed: readonly PlacedTask
     }),
     lags: [...model.lags, ...inOrder(model, hint)],
   }
-  const latests = latestsOf(deskOf(ordered), end, hint)
+  const latests = latestsOf(serialSchemeOf(ordered), end, hint)
   const slips = new Map(model.tasks.map((task, i) => [task.id, Math.max(0, (latests?.[i] ?? 0) - (hint[i] ?? 0))]))
   return new Map(
     blocksOf(problem).flatMap(({ activities }) => {
@@ -40,12 +40,12 @@ export function roomToSlip(problem: ScheduleProblem, placed: readonly PlacedTask
 }
 
 /** Whoever has several things to do does them in the order they have. */
-function inOrder({ tasks, shared }: Model, hint: Int32Array): Lag[] {
+function inOrder({ tasks, shared }: Model, hint: Int32Array): ModelLag[] {
   return shared
     .filter(({ capacity }) => capacity === 1)
     .flatMap(({ uses }) => {
       const line = uses.map(({ task }) => task).sort((a, b) => (hint[a] ?? 0) - (hint[b] ?? 0))
-      return line.slice(1).flatMap((to, k): Lag[] => {
+      return line.slice(1).flatMap((to, k): ModelLag[] => {
         const from = line[k] ?? to
         const before = tasks[from]
         if (!before) return []

@@ -4,7 +4,7 @@ import { traceOutline, type PlanPoint } from '../../survey/rooms/outline'
 import { boxOf, longestAngle, turn } from './layFloor'
 
 /** Furniture as it stands together while a room is painted. */
-export interface Gathered {
+export interface GatheredNeeds {
   readonly pieces: readonly Piece[]
   /** The block they make, mm; as high as the highest. */
   readonly longMm: number
@@ -33,7 +33,7 @@ interface Box {
  * Gathers a room’s furniture in the middle, clear of its walls, so that one sheet covers it. Null where there is less than two
  * pieces, where it is painted itself, or where no block of it leaves room to walk: then each piece is sheeted where it stands.
  */
-export function gatheredIn(room: Room): Gathered | null {
+export function gatheredIn(room: Room): GatheredNeeds | null {
   const found = known.get(room)
   if (found !== undefined) return found
   const made = gather(room)
@@ -42,9 +42,9 @@ export function gatheredIn(room: Room): Gathered | null {
 }
 
 /** Asked for covers, for minutes and for drawings: a room’s block is looked for once. */
-const known = new WeakMap<Room, Gathered | null>()
+const known = new WeakMap<Room, GatheredNeeds | null>()
 
-function gather(room: Room): Gathered | null {
+function gather(room: Room): GatheredNeeds | null {
   // A floor that is painted must be empty: what stood on it goes elsewhere.
   if (room.kind !== 'room' || stepOf(room, 'floor')) return null
   const pieces = room.pieces.filter(

@@ -8,7 +8,7 @@ import {
   type FieldCover,
   type Laid,
   type Row,
-  type Span,
+  type RowSpan,
 } from './layFloor'
 
 /** Cloths of one size, and how many of them the van has. */
@@ -83,7 +83,7 @@ interface WithRowSetup {
   readonly before: Partly
   readonly wide: number
   readonly sizes: readonly ClothSize[]
-  readonly spans: readonly Span[]
+  readonly spans: readonly RowSpan[]
   readonly angle: number
 }
 

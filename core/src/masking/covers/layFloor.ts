@@ -18,13 +18,13 @@ export interface FieldCover {
 /** Neighbours lie over one another by so much, mm. From memory. */
 export const LAP_MM = { cloth: 150, strip: 50 } as const
 
-export interface Span {
+export interface RowSpan {
   readonly from: number
   readonly to: number
 }
 
 /** A row across a floor, in a frame turned by an angle. */
-export interface Row extends Span {
+export interface Row extends RowSpan {
   readonly y: number
 }
 
@@ -92,8 +92,8 @@ export const boxOf = ({ from, to, y }: Row, wide: number): PlanPoint[] => [
 ]
 
 /** Where an outline has anything between two heights: the shadow it throws on them. */
-export function spansBetween(ring: readonly PlanPoint[], low: number, high: number): Span[] {
-  const spans: Span[] = []
+export function spansBetween(ring: readonly PlanPoint[], low: number, high: number): RowSpan[] {
+  const spans: RowSpan[] = []
   const middle = (low + high) / 2
   const crossings: number[] = []
   ring.forEach((p, i) => {
@@ -113,8 +113,8 @@ export function spansBetween(ring: readonly PlanPoint[], low: number, high: numb
 }
 
 /** Spans that touch, as one; those of no length only touch the row from outside. */
-function joined(spans: readonly Span[]): Span[] {
-  const all: Span[] = []
+function joined(spans: readonly RowSpan[]): RowSpan[] {
+  const all: RowSpan[] = []
   for (const span of [...spans].sort((a, b) => a.from - b.from)) {
     const last = all.at(-1)
     if (last && span.from <= last.to + 1) all[all.length - 1] = { from: last.from, to: Math.max(last.to, span.to) }

@@ -1,7 +1,7 @@
 import { type Fact, type Room, said, type Shelf, face } from '../../base/nouns'
 import { stepOf } from '../../survey/rooms/faces'
 import { runnersFor } from './floorPlan'
-import { gatheredIn, type Gathered } from './gather'
+import { gatheredIn, type GatheredNeeds } from './gather'
 import { coversByKind, fromRoll, inPieces, narrowestOver, panelsOver, rolledOff, type CoverNeed } from './coverNeed'
 
 /** Hems of a sheet hang over on every side, mm. From memory. */
@@ -61,7 +61,7 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
     }
     function sheet(
       what: Fact,
-      { longMm, deepMm, heightMm }: Pick<Gathered, 'longMm' | 'deepMm' | 'heightMm'>,
+      { longMm, deepMm, heightMm }: Pick<GatheredNeeds, 'longMm' | 'deepMm' | 'heightMm'>,
     ): CoverNeed[] {
       // It falls to the floor on all four sides.
       const long = longMm + 2 * (heightMm + OVERHANG_MM)

@@ -15,7 +15,7 @@ export interface Scene {
   readonly minutes: number
   readonly divisible: boolean
   readonly release: number
-  readonly waits: readonly Wait[]
+  readonly waits: readonly SceneWait[]
   /** Minutes on the way from what its crew does before it. */
   readonly wayMin: number
   readonly room: number
@@ -24,7 +24,7 @@ export interface Scene {
   readonly airs: readonly AirRule[]
 }
 
-export interface Wait {
+export interface SceneWait {
   /** The activity waited for, or −1 where it was done at `at`. */
   readonly act: number
   readonly at: number
@@ -109,7 +109,7 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
       divisible: activities.length === 1 && activities[0]?.divisible === true,
       release: Math.max(problem.from, reached, ...activities.map((act) => act.release ?? 0)),
       waits: activities.flatMap((act) =>
-        (lags.get(act.id) ?? []).flatMap(({ from, min }): Wait[] => {
+        (lags.get(act.id) ?? []).flatMap(({ from, min }): SceneWait[] => {
           if (ids.has(from)) return []
           const before = placed.get(from)
           if (before?.done) return [{ act: -1, at: before.to, delay: min }]

@@ -20,30 +20,30 @@ import { firstFree, freeFrom, routesOf, unitsOf, type Unit } from './units'
  */
 export function placeFirst(problem: ScheduleProblem): Placement {
   const blocks = blocksOf(problem)
-  const desk = deskOf(problem, blocks)
+  const placing = placingOf(problem, blocks)
   const waiting = new Set(blocks)
   const unplaced: string[] = []
   // What somebody put somewhere stays there, and all else goes around it: what that breaks is for the check to say.
   for (const block of blocks) {
-    const slot = heldSlot(desk, block)
+    const slot = heldSlot(placing, block)
     if (!slot) continue
     waiting.delete(block)
-    settle(desk, block, slot)
+    settle(placing, block, slot)
   }
   for (;;) {
-    const next = soonest(desk, waiting)
+    const next = soonest(placing, waiting)
     if (!next) break
     waiting.delete(next.block)
-    desk.slots.delete(next.block)
-    if (next.slot) settle(desk, next.block, next.slot)
+    placing.slots.delete(next.block)
+    if (next.slot) settle(placing, next.block, next.slot)
     else unplaced.push(...idsOf(next.block))
   }
   for (const block of waiting) unplaced.push(...idsOf(block))
-  return tidied(problem, { placed: [...desk.placed.values()], unplaced })
+  return tidied(problem, { placed: [...placing.placed.values()], unplaced })
 }
 
 /** All that placing looks at. */
-interface Desk {
+interface Placing {
   readonly problem: ScheduleProblem
   readonly placed: Map<string, PlacedTask>
   readonly free: ReadonlyMap<string, FreeTime>
@@ -74,7 +74,7 @@ interface Slot {
   readonly pieces: readonly WorkPiece[]
 }
 
-function deskOf(problem: ScheduleProblem, blocks: readonly Block[]): Desk {
+function placingOf(problem: ScheduleProblem, blocks: readonly Block[]): Placing {
   const clocks = clocksOfTables(problem.clocks)
   const order = problem.goals.find((each) => each.goal === 'rooms-in-order')?.rooms ?? []
   const ranks = new Map(order.flatMap((rooms, i) => rooms.map((roomId) => [roomId, i] as const)))
@@ -120,21 +120,21 @@ const idsOf = (block: Block): string[] => block.activities.map((act) => act.id)
  * A wet pull whose coat is on, else the block that can begin first; of two at once that of the more urgent room. One that
  * never can comes at once.
  */
-function soonest(desk: Desk, waiting: ReadonlySet<Block>): { block: Block; slot: Slot | null } | null {
+function soonest(placing: Placing, waiting: ReadonlySet<Block>): { block: Block; slot: Slot | null } | null {
   let best: Ready | null = null
   for (const block of waiting) {
-    const slot = desk.slots.has(block) ? desk.slots.get(block) : lookedUp(desk, block)
+    const slot = placing.slots.has(block) ? placing.slots.get(block) : lookedUp(placing, block)
     if (slot === undefined) continue
     if (slot === null) return { block, slot }
     const [first] = block.activities
     const next = {
       block,
       slot,
-      isWet: desk.gate.isWet(first?.id ?? '', slot.from),
-      follows: desk.placed.has(first?.follows ?? ''),
-      carries: carriesTo(desk, block, slot),
+      isWet: placing.gate.isWet(first?.id ?? '', slot.from),
+      follows: placing.placed.has(first?.follows ?? ''),
+      carries: carriesTo(placing, block, slot),
     }
-    if (!best || goesBefore(desk, next, best)) best = next
+    if (!best || goesBefore(placing, next, best)) best = next
   }
   return best
 }
@@ -150,53 +150,53 @@ interface Ready {
   readonly carries: boolean
 }
 
-function goesBefore(desk: Desk, one: Ready, other: Ready): boolean {
+function goesBefore(placing: Placing, one: Ready, other: Ready): boolean {
   if (one.isWet !== other.isWet) return one.isWet
   if (one.slot.from !== other.slot.from) return one.slot.from < other.slot.from
   // What follows straight away goes before the more urgent room: its line is still open.
   if (one.follows !== other.follows) return one.follows
   // A tower is not taken to the next front while there is work at this one.
   if (one.carries !== other.carries) return other.carries
-  return rankOf(desk, one.block) < rankOf(desk, other.block)
+  return rankOf(placing, one.block) < rankOf(placing, other.block)
 }
 
-const carriesTo = (desk: Desk, block: Block, { from, to }: Slot): boolean =>
+const carriesTo = (placing: Placing, block: Block, { from, to }: Slot): boolean =>
   block.uses.some((id) => {
     const span = stopOf(block, from, to)
-    const free = (desk.units.get(id) ?? []).filter((unit) => freeFrom(unit, span) === from)
+    const free = (placing.units.get(id) ?? []).filter((unit) => freeFrom(unit, span) === from)
     return free.every(({ route }) => route !== null && !route.isNew && !route.isAt(span))
   })
 
-const rankOf = (desk: Desk, block: Block): number => desk.rank(block.activities[0]?.roomId ?? '')
+const rankOf = (placing: Placing, block: Block): number => placing.rank(block.activities[0]?.roomId ?? '')
 
 /** Where a block was put by hand: at its hour whatever else there is, over breaks where it may. Null when nobody did. */
-function heldSlot(desk: Desk, block: Block): Slot | null {
+function heldSlot(placing: Placing, block: Block): Slot | null {
   const [first] = block.activities
-  const at = desk.fixed.get(first?.id ?? '')
+  const at = placing.fixed.get(first?.id ?? '')
   const [mode] = block.modes
   if (at === undefined || !mode) return null
   // It begins there however little gets done before a break.
-  const own = piecesFor({ crew: desk.free.get(mode.crewId), block, minutes: mode.minutes, ready: at, least: 1 })
+  const own = piecesFor({ crew: placing.free.get(mode.crewId), block, minutes: mode.minutes, ready: at, least: 1 })
   const pieces = own?.[0]?.from === at ? own : [{ from: at, to: at + mode.minutes }]
   return { mode, from: at, to: pieces.at(-1)?.to ?? at, pieces }
 }
 
 /** The first slot of a block; undefined while a predecessor is not placed, null when there never is one. */
-function lookedUp(desk: Desk, block: Block): Slot | null | undefined {
-  const ready = readyAt(desk, block)
+function lookedUp(placing: Placing, block: Block): Slot | null | undefined {
+  const ready = readyAt(placing, block)
   if (ready === undefined) return undefined
-  const slot = ready === null ? null : gatedSlot(desk, block, ready)
-  desk.slots.set(block, slot)
+  const slot = ready === null ? null : gatedSlot(placing, block, ready)
+  placing.slots.set(block, slot)
   return slot
 }
 
 /** When a block may begin; undefined while a predecessor is not placed, null when it never can. */
-function readyAt(desk: Desk, block: Block): number | null | undefined {
-  let ready = desk.problem.from
-  for (const wait of desk.waits.get(block) ?? []) {
-    const before = desk.placed.get(wait.from)
+function readyAt(placing: Placing, block: Block): number | null | undefined {
+  let ready = placing.problem.from
+  for (const wait of placing.waits.get(block) ?? []) {
+    const before = placing.placed.get(wait.from)
     if (!before) return undefined
-    const at = after(desk, before.to, wait.min)
+    const at = after(placing, before.to, wait.min)
     if (at === null) return null
     ready = Math.max(ready, Math.ceil(at))
   }
@@ -204,23 +204,23 @@ function readyAt(desk: Desk, block: Block): number | null | undefined {
   return ready
 }
 
-function after({ clocks }: Desk, end: number, delay: ClockDelay): number | null {
+function after({ clocks }: Placing, end: number, delay: ClockDelay): number | null {
   if (delay.clock === null) return end + delay.amount
   const clock = clocks.get(delay.clock)
   return clock ? instantOfGain(clock, end, delay.amount) : null
 }
 
 /** A slot whose start lies in a span that allows the pull: a meal may push it out of the wet span into the dry one. */
-function gatedSlot(desk: Desk, block: Block, ready: number): Slot | null {
-  let slot = slotFor(desk, block, ready)
+function gatedSlot(placing: Placing, block: Block, ready: number): Slot | null {
+  let slot = slotFor(placing, block, ready)
   const id = block.activities[0]?.id ?? ''
   // Two moves are enough: into the wet span, and out of it into the dry one.
   for (let move = 0; slot && move < 2; move++) {
-    const from = desk.gate.from(id, slot.from)
+    const from = placing.gate.from(id, slot.from)
     if (from === null || from <= slot.from) break
-    slot = slotFor(desk, block, Math.ceil(from))
+    slot = slotFor(placing, block, Math.ceil(from))
   }
-  return overtime(desk, block, ready, slot) ?? cleaned(desk, block, ready, slot) ?? slot
+  return overtime(placing, block, ready, slot) ?? cleaned(placing, block, ready, slot) ?? slot
 }
 
 /** Nobody goes home, or to eat, this long before wet tape is off: they stay, min. From memory. */
@@ -230,15 +230,15 @@ const STAY_ON_MIN = 30
  * Paint that is on waits for no shift: a pull whose wet span would run out in a break, or after the last minute of the day,
  * is made then, and told as outside the shift. Null where there is no need, or where nobody has been at work just before.
  */
-function overtime(desk: Desk, block: Block, ready: number, slot: Slot | null): Slot | null {
+function overtime(placing: Placing, block: Block, ready: number, slot: Slot | null): Slot | null {
   const [pull, more] = block.activities
-  const wet = pull && !more ? desk.gate.wetFrom(pull.id, ready) : null
+  const wet = pull && !more ? placing.gate.wetFrom(pull.id, ready) : null
   if (!wet || (slot && slot.from < wet.to)) return null
   const from = Math.max(ready, Math.ceil(wet.from))
   const mode = block.modes.find(({ crewId }) => {
-    const shifts = desk.problem.crews.find((crew) => crew.id === crewId)?.shifts ?? []
+    const shifts = placing.problem.crews.find((crew) => crew.id === crewId)?.shifts ?? []
     // Where wet paint is on now, somebody is there now.
-    const isThere = from < desk.problem.from + STAY_ON_MIN
+    const isThere = from < placing.problem.from + STAY_ON_MIN
     return isThere || shifts.some(([start, end]) => start <= from && from < end + STAY_ON_MIN)
   })
   if (!mode || from >= wet.to) return null
@@ -250,16 +250,16 @@ function overtime(desk: Desk, block: Block, ready: number, slot: Slot | null): S
 const CLEANED_WITHIN_MIN = 4 * 60
 
 /** Paint does not stay in a gun overnight: it is cleaned before its crew goes home, and told as outside the shift if it is. */
-function cleaned(desk: Desk, block: Block, ready: number, slot: Slot | null): Slot | null {
+function cleaned(placing: Placing, block: Block, ready: number, slot: Slot | null): Slot | null {
   const [act, more] = block.activities
   const [mode] = block.modes
   const ref = readActivity(act?.id ?? '')
   if (more || !mode || ref?.of !== 'step' || ref.act !== 'gun-down') return null
   if (slot && slot.from - ready <= CLEANED_WITHIN_MIN) return null
-  const shifts = desk.problem.crews.find((crew) => crew.id === mode.crewId)?.shifts ?? []
+  const shifts = placing.problem.crews.find((crew) => crew.id === mode.crewId)?.shifts ?? []
   const shift = shifts.findLast(([from]) => from <= ready)
   if (!shift || ready > shift[1] + STAY_ON_MIN) return null
-  const until = [...desk.placed.values()]
+  const until = [...placing.placed.values()]
     .filter((each) => each.crewId === mode.crewId && each.to > ready && each.from < shift[1])
     .flatMap((each) => each.pieces.filter((piece) => piece.from < shift[1]).map((piece) => piece.to))
   const from = Math.max(ready, ...until)
@@ -269,10 +269,10 @@ function cleaned(desk: Desk, block: Block, ready: number, slot: Slot | null): Sl
 }
 
 /** The soonest slot of any crew that can do a block. */
-function slotFor(desk: Desk, block: Block, ready: number): Slot | null {
+function slotFor(placing: Placing, block: Block, ready: number): Slot | null {
   let best: Slot | null = null
   for (const mode of block.modes) {
-    const pieces = piecesWithUnits(desk, block, mode, ready)
+    const pieces = piecesWithUnits(placing, block, mode, ready)
     const [first, last] = [pieces?.[0], pieces?.at(-1)]
     if (!pieces || !first || !last) continue
     if (!best || first.from < best.from) best = { mode, from: first.from, to: last.to, pieces }
@@ -281,17 +281,17 @@ function slotFor(desk: Desk, block: Block, ready: number): Slot | null {
 }
 
 /** The first pieces of a crew in air that all parts of the block may meet, and in which a unit of all it uses is free from its start to its end. */
-function piecesWithUnits(desk: Desk, block: Block, mode: Mode, ready: number): WorkPiece[] | null {
+function piecesWithUnits(placing: Placing, block: Block, mode: Mode, ready: number): WorkPiece[] | null {
   let at = ready
   for (;;) {
-    const pieces = piecesFor({ crew: desk.free.get(mode.crewId), block, minutes: mode.minutes, ready: at })
+    const pieces = piecesFor({ crew: placing.free.get(mode.crewId), block, minutes: mode.minutes, ready: at })
     const [first, last] = [pieces?.[0], pieces?.at(-1)]
     if (!pieces || !first || !last) return null
     const next = Math.max(
       first.from,
-      ...block.uses.map((id) => firstFree(desk.units.get(id) ?? [], stopOf(block, first.from, last.to))),
-      desk.routes.get(mode.crewId)?.reached(stopOf(block, first.from, last.to)) ?? first.from,
-      afterBadAir(desk, block, mode, pieces),
+      ...block.uses.map((id) => firstFree(placing.units.get(id) ?? [], stopOf(block, first.from, last.to))),
+      placing.routes.get(mode.crewId)?.reached(stopOf(block, first.from, last.to)) ?? first.from,
+      afterBadAir(placing, block, mode, pieces),
     )
     if (next <= first.from) return pieces
     if (!Number.isFinite(next)) return null
@@ -300,11 +300,11 @@ function piecesWithUnits(desk: Desk, block: Block, mode: Mode, ready: number): W
 }
 
 /** From when a block would meet no air that spoils one of its coats: the start of `pieces` where it meets none. */
-function afterBadAir(desk: Desk, block: Block, mode: Mode, pieces: readonly WorkPiece[]): number {
+function afterBadAir(placing: Placing, block: Block, mode: Mode, pieces: readonly WorkPiece[]): number {
   const start = pieces[0]?.from ?? 0
   let next = start
   for (const { act, pieces: own } of partsOf(block, mode.crewId, pieces)) {
-    const free = desk.air(act.id, own)
+    const free = placing.air(act.id, own)
     if (free !== null) next = Math.max(next, start + free - (own[0]?.from ?? start))
   }
   return next
@@ -341,23 +341,23 @@ function piecesFor({ crew, block, minutes, ready, least }: PiecesForSetup): Work
 }
 
 /** Puts a block where it was found a slot, one part after another. */
-function settle(desk: Desk, block: Block, slot: Slot): void {
+function settle(placing: Placing, block: Block, slot: Slot): void {
   const { crewId } = slot.mode
-  for (const piece of slot.pieces) desk.free.get(crewId)?.take(piece)
+  for (const piece of slot.pieces) placing.free.get(crewId)?.take(piece)
   for (const id of block.uses) {
     const span = stopOf(block, slot.from, slot.to)
-    const free = (desk.units.get(id) ?? []).filter((each) => freeFrom(each, span) === span.from)
+    const free = (placing.units.get(id) ?? []).filter((each) => freeFrom(each, span) === span.from)
     // One that stands there already before one that would have to be carried.
     const unit = free.find(({ route }) => route?.isAt(span) ?? true) ?? free[0]
     unit?.free.take(span)
     unit?.route?.add(span)
   }
-  desk.routes.get(crewId)?.add(stopOf(block, slot.from, slot.to))
+  placing.routes.get(crewId)?.add(stopOf(block, slot.from, slot.to))
   for (const { act, pieces } of partsOf(block, crewId, slot.pieces)) {
     const [from, to] = [pieces[0]?.from ?? slot.from, pieces.at(-1)?.to ?? slot.to]
-    desk.placed.set(act.id, { taskId: act.id, crewId, from, to, pieces, done: false })
+    placing.placed.set(act.id, { taskId: act.id, crewId, from, to, pieces, done: false })
   }
-  for (const other of desk.slots.keys())
+  for (const other of placing.slots.keys())
     if (other.modes.some((mode) => mode.crewId === crewId) || other.uses.some((id) => block.uses.includes(id)))
-      desk.slots.delete(other)
+      placing.slots.delete(other)
 }

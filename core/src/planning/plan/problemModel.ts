@@ -1,5 +1,5 @@
 import { isGunDown } from '../../base/nouns'
-import type { Lag, Model, Schedule, Task } from '../../solve/engine/model'
+import type { ModelLag, Model, Schedule, ModelTask } from '../../solve/engine/model'
 import { type Ramp } from '../../solve/engine/ramp'
 import { shared, startsOf, type Starts } from '../../solve/engine/starts'
 import type { AirRule, ProblemLag, ScheduleProblem } from '../problem/problem'
@@ -71,15 +71,15 @@ export function translate(
   const last = Math.max(origin, until, ...plan.placed.map((each) => each.to))
   const length = Math.ceil(Math.min(problem.horizon, last + ROOM_MIN)) - origin
   const ramps = new Ramps(clocksOfTables(problem.clocks), origin, length)
-  const desk: Desk = { problem, origin, length, ramps, placed, presence: new Map(), isBare }
-  const items = blocksOf(problem).flatMap((block) => itemOf(desk, block))
+  const draft: Draft = { problem, origin, length, ramps, placed, presence: new Map(), isBare }
+  const items = blocksOf(problem).flatMap((block) => itemOf(draft, block))
   const place = new Map(items.flatMap((item, i) => item.block.activities.map((act) => [act.id, i] as const)))
   const model: Model = {
     horizon: length,
-    tasks: items.map((item) => taskOf(desk, item)),
+    tasks: items.map((item) => taskOf(draft, item)),
     lags: [
-      ...problem.lags.flatMap((lag) => lagOf(desk, items, place, lag)),
-      ...(isBare ? [] : [...followLags(items, place), ...stayLags(desk, items, place)]),
+      ...problem.lags.flatMap((lag) => lagOf(draft, items, place, lag)),
+      ...(isBare ? [] : [...followLags(items, place), ...stayLags(draft, items, place)]),
     ],
     shared: sharedOf(problem, items),
   }
@@ -92,14 +92,14 @@ export function translate(
     placementOf: (schedule) => ({
       placed: [
         ...plan.placed.filter((each) => each.done),
-        ...items.flatMap((item, i) => placedOf(desk, item, schedule[i] ?? item.at)),
+        ...items.flatMap((item, i) => placedOf(draft, item, schedule[i] ?? item.at)),
       ],
       unplaced: problem.activities.filter((act) => !placed.has(act.id)).map((act) => act.id),
     }),
   }
 }
 
-interface Desk {
+interface Draft {
   readonly problem: ScheduleProblem
   readonly origin: number
   readonly length: number
@@ -115,8 +115,8 @@ interface Presence {
   readonly at: readonly number[]
 }
 
-function itemOf(desk: Desk, block: Block): Item[] {
-  const { problem, origin, placed } = desk
+function itemOf(draft: Draft, block: Block): Item[] {
+  const { problem, origin, placed } = draft
   const own = block.activities.map((act) => placed.get(act.id))
   const [first] = own
   if (!first || own.includes(undefined)) return []
@@ -130,67 +130,67 @@ function itemOf(desk: Desk, block: Block): Item[] {
     to.set(act.id, minutes)
   }
   const isDivisible = block.activities.length === 1 && block.activities[0]?.divisible === true
-  const finish = isDivisible ? finishOf(desk, crewId, minutes) : null
+  const finish = isDivisible ? finishOf(draft, crewId, minutes) : null
   const id = block.activities[0]?.id ?? ''
   const rule = problem.pulls.find((each) => each.activityId === id)
-  const shifts = shiftsOf(desk, crewId)
+  const shifts = shiftsOf(draft, crewId)
   const pieces = own.flatMap((each) => each?.pieces ?? [])
   const isOutside = pieces.some((piece) => !shifts.some(([a, b]) => piece.from - origin >= a && piece.to - origin <= b))
   const isExcused = isOutside || (rule?.manner === 'wet' && rule.coated !== null)
   const isFixed = block.activities.some((act) => problem.fixed.some((each) => each.id === act.id))
-  const isPinned = isFixed || (isExcused && !desk.isBare)
+  const isPinned = isFixed || (isExcused && !draft.isBare)
   // A gun may always be cleaned after hours.
-  const isLoose = desk.isBare && (isExcused || isGunDown(id))
+  const isLoose = draft.isBare && (isExcused || isGunDown(id))
   return [{ block, crewId, minutes, from, to, finish, at: first.from - origin, isPinned, isLoose }]
 }
 
-const shiftsOf = ({ problem, origin }: Desk, crewId: string): [number, number][] =>
+const shiftsOf = ({ problem, origin }: Draft, crewId: string): [number, number][] =>
   (problem.crews.find((crew) => crew.id === crewId)?.shifts ?? []).map(([from, to]) => [
     Math.ceil(from) - origin,
     Math.floor(to) - origin,
   ])
 
 /** When work that goes on after breaks ends, by its start. */
-const finishOf = (desk: Desk, crewId: string, minutes: number): Ramp => {
-  const { worked, at } = presenceOf(desk, crewId)
-  return desk.ramps.once(`finish|${crewId}|${minutes}`, (minute) => at[(worked[minute] ?? 0) + minutes - 1] ?? null)
+const finishOf = (draft: Draft, crewId: string, minutes: number): Ramp => {
+  const { worked, at } = presenceOf(draft, crewId)
+  return draft.ramps.once(`finish|${crewId}|${minutes}`, (minute) => at[(worked[minute] ?? 0) + minutes - 1] ?? null)
 }
 
 /** Minutes a crew has worked by each minute, and when each of them is over. */
-function presenceOf(desk: Desk, crewId: string): Presence {
-  const found = desk.presence.get(crewId)
+function presenceOf(draft: Draft, crewId: string): Presence {
+  const found = draft.presence.get(crewId)
   if (found) return found
-  const worked = new Int32Array(desk.length + 1)
+  const worked = new Int32Array(draft.length + 1)
   const at: number[] = []
   let minute = 0
-  for (const [from, to] of shiftsOf(desk, crewId)) {
-    for (; minute < Math.min(from, desk.length); minute++) worked[minute + 1] = at.length
-    for (; minute < Math.min(to, desk.length); minute++) {
+  for (const [from, to] of shiftsOf(draft, crewId)) {
+    for (; minute < Math.min(from, draft.length); minute++) worked[minute + 1] = at.length
+    for (; minute < Math.min(to, draft.length); minute++) {
       at.push(minute + 1)
       worked[minute + 1] = at.length
     }
   }
-  for (; minute < desk.length; minute++) worked[minute + 1] = at.length
+  for (; minute < draft.length; minute++) worked[minute + 1] = at.length
   const made = { worked, at }
-  desk.presence.set(crewId, made)
+  draft.presence.set(crewId, made)
   return made
 }
 
-function taskOf(desk: Desk, item: Item): Task {
+function taskOf(draft: Draft, item: Item): ModelTask {
   const { block, minutes, finish, at, isPinned } = item
   const id = block.activities[0]?.id ?? ''
-  const starts = isPinned ? startsOf([[at, at]]) : startsFor(desk, item)
+  const starts = isPinned ? startsOf([[at, at]]) : startsFor(draft, item)
   return { id, minutes, finish: isPinned ? null : finish, starts, after: 0 }
 }
 
 /** Starts that shift, release, air and, of a coated pull, its dry span leave. */
-function startsFor(desk: Desk, item: Item): Starts {
-  const { problem, origin, ramps } = desk
+function startsFor(draft: Draft, item: Item): Starts {
+  const { problem, origin, ramps } = draft
   const { block, minutes, finish, crewId } = item
-  const least = Math.max(0, ...block.activities.map((act) => releaseOf(desk, item, act.id, act.release)))
-  if (item.isLoose) return startsOf([[least, desk.length]])
+  const least = Math.max(0, ...block.activities.map((act) => releaseOf(draft, item, act.id, act.release)))
+  if (item.isLoose) return startsOf([[least, draft.length]])
   let starts = startsOf(
-    shiftsOf(desk, crewId).map(([from, to]) => [
+    shiftsOf(draft, crewId).map(([from, to]) => [
       Math.max(from, least),
       to - (finish ? Math.min(minutes, LEAST_PIECE_MIN) : minutes),
     ]),
@@ -201,22 +201,22 @@ function startsFor(desk: Desk, item: Item): Starts {
       rule.manner === 'peel'
         ? rule.coated.to + rule.cutAfterMin
         : ramps.passed({ clock: rule.filmClock, amount: rule.hardDryMin }, rule.coated.to)
-    if (dry !== null) starts = shared(starts, startsOf([[Math.ceil(dry) - origin, desk.length]]))
+    if (dry !== null) starts = shared(starts, startsOf([[Math.ceil(dry) - origin, draft.length]]))
   }
   for (const act of block.activities) {
     const air = act.air === null ? undefined : problem.airs.find((each) => each.id === act.air)
-    if (air) starts = shared(starts, airStarts(spanOf(desk, item, act.id), inMinutes(desk, item, air), ramps))
+    if (air) starts = shared(starts, airStarts(spanOf(draft, item, act.id), inMinutes(draft, item, air), ramps))
   }
   return starts
 }
 
 /** A rule of the air in minutes of the plan, as far as an item meets it. */
-const inMinutes = (desk: Desk, item: Item, air: AirRule): AirRule => {
-  const { origin } = desk
+const inMinutes = (draft: Draft, item: Item, air: AirRule): AirRule => {
+  const { origin } = draft
   const moved = (bans: AirRule['during']) =>
     bans.map((ban) => ({ ...ban, from: ban.from - origin, to: ban.to - origin }))
   // Work over a break meets no air while nobody is at it.
-  const worked = item.finish ? shiftsOf(desk, item.crewId) : null
+  const worked = item.finish ? shiftsOf(draft, item.crewId) : null
   const met = (bans: AirRule['during']) =>
     worked === null
       ? bans
@@ -231,14 +231,14 @@ const inMinutes = (desk: Desk, item: Item, air: AirRule): AirRule => {
 }
 
 /** Where an activity of a block lies, by the block’s start. */
-const spanOf = ({ length }: Desk, { from, to, finish }: Item, id: string) => ({
+const spanOf = ({ length }: Draft, { from, to, finish }: Item, id: string) => ({
   lead: from.get(id) ?? 0,
   end: finish ?? { lead: to.get(id) ?? 0 },
   length,
 })
 
-function releaseOf(desk: Desk, item: Item, id: string, release: number | null): number {
-  const { problem, origin, ramps, placed } = desk
+function releaseOf(draft: Draft, item: Item, id: string, release: number | null): number {
+  const { problem, origin, ramps, placed } = draft
   const own = item.from.get(id) ?? 0
   const waits = problem.lags.flatMap((lag) => {
     const before = lag.to === id ? placed.get(lag.from) : undefined
@@ -249,7 +249,7 @@ function releaseOf(desk: Desk, item: Item, id: string, release: number | null): 
   return Math.max(release === null ? 0 : Math.ceil(release) - origin - own, ...waits, reached, 0)
 }
 
-function lagOf(desk: Desk, items: readonly Item[], place: ReadonlyMap<string, number>, lag: ProblemLag): Lag[] {
+function lagOf(draft: Draft, items: readonly Item[], place: ReadonlyMap<string, number>, lag: ProblemLag): ModelLag[] {
   const [from, to] = [place.get(lag.from), place.get(lag.to)]
   if (from === undefined || to === undefined || from === to) return []
   const [before, after] = [items[from], items[to]]
@@ -258,15 +258,15 @@ function lagOf(desk: Desk, items: readonly Item[], place: ReadonlyMap<string, nu
   const lead = before.to.get(lag.from) ?? 0
   if (before.finish && !before.isPinned) {
     const name = `finish|${before.crewId}|${before.minutes}`
-    return [{ from, to, weight: 0, ramp: desk.ramps.readyBehind(lag.min, before.finish, name, back) }]
+    return [{ from, to, weight: 0, ramp: draft.ramps.readyBehind(lag.min, before.finish, name, back) }]
   }
   if (lag.min.clock === null) return [{ from, to, weight: lead + Math.ceil(lag.min.amount) - back, ramp: null }]
-  return [{ from, to, weight: 0, ramp: desk.ramps.ready(lag.min, lead, back) }]
+  return [{ from, to, weight: 0, ramp: draft.ramps.ready(lag.min, lead, back) }]
 }
 
 /** What follows at once in the plan at hand, while its line is open, goes on doing so. */
-function followLags(items: readonly Item[], place: ReadonlyMap<string, number>): Lag[] {
-  return items.flatMap((item, to): Lag[] => {
+function followLags(items: readonly Item[], place: ReadonlyMap<string, number>): ModelLag[] {
+  return items.flatMap((item, to): ModelLag[] => {
     const follows = item.block.activities[0]?.follows
     const from = follows ? place.get(follows) : undefined
     const before = from === undefined ? undefined : items[from]
@@ -277,14 +277,14 @@ function followLags(items: readonly Item[], place: ReadonlyMap<string, number>):
 }
 
 /** Tape comes off before its stay runs out, where the plan at hand keeps that. */
-function stayLags(desk: Desk, items: readonly Item[], place: ReadonlyMap<string, number>): Lag[] {
-  const { problem, ramps, origin } = desk
+function stayLags(draft: Draft, items: readonly Item[], place: ReadonlyMap<string, number>): ModelLag[] {
+  const { problem, ramps, origin } = draft
   return problem.pulls.flatMap((rule) => {
     const pull = place.get(rule.activityId)
     const item = pull === undefined ? undefined : items[pull]
     if (pull === undefined || !item || item.finish || item.isPinned) return []
     const ends = item.to.get(rule.activityId) ?? item.minutes
-    return rule.stays.flatMap((stay): Lag[] => {
+    return rule.stays.flatMap((stay): ModelLag[] => {
       const lay = stay.laidAt === null ? place.get(stay.layId) : undefined
       const laid = lay === undefined ? undefined : items[lay]
       if (lay === undefined || !laid) return []
@@ -295,15 +295,15 @@ function stayLags(desk: Desk, items: readonly Item[], place: ReadonlyMap<string,
   })
 }
 
-function placedOf(desk: Desk, item: Item, start: number): PlacedTask[] {
-  const { origin, placed } = desk
+function placedOf(draft: Draft, item: Item, start: number): PlacedTask[] {
+  const { origin, placed } = draft
   const { block, crewId, minutes } = item
   return block.activities.map((act): PlacedTask => {
     const before = placed.get(act.id)
     if (before && item.isPinned) return before
     const from = start + (item.from.get(act.id) ?? 0)
     const pieces = item.finish
-      ? piecesOf(shiftsOf(desk, crewId), start, minutes)
+      ? piecesOf(shiftsOf(draft, crewId), start, minutes)
       : [{ from, to: start + (item.to.get(act.id) ?? 0) }]
     const told = pieces.map((piece) => ({ from: origin + piece.from, to: origin + piece.to }))
     return {

@@ -1,4 +1,4 @@
-import type { Shared, Travel } from '../../solve/engine/model'
+import type { SharedResource, Travel } from '../../solve/engine/model'
 import { carryWays, crewWays, type WayMin } from '../problem/places'
 import type { Resource, ScheduleProblem } from '../problem/problem'
 import { groupedBy } from '../../base/units/groupedBy'
@@ -16,13 +16,13 @@ export interface Using {
 const roomOf = ({ block }: Using): string => block.activities[0]?.roomId ?? ''
 
 /** Crews, and what there is only so many of, each with its ways. */
-export const sharedOf = (problem: ScheduleProblem, items: readonly Using[]): Shared[] => [
+export const sharedOf = (problem: ScheduleProblem, items: readonly Using[]): SharedResource[] => [
   ...sharedCrews(problem, items),
   ...problem.resources.flatMap((resource) => sharedUnits(problem, items, resource)),
 ]
 
 /** Crews, one task at a time, with their ways from address to address. */
-function sharedCrews(problem: ScheduleProblem, items: readonly Using[]): Shared[] {
+function sharedCrews(problem: ScheduleProblem, items: readonly Using[]): SharedResource[] {
   const travel = travelBy(crewWays(problem), items)
   const byCrew = groupedBy([...items.keys()], (i) => items[i]?.crewId ?? '')
   return [...byCrew].map(([id, own]) => ({
@@ -37,7 +37,7 @@ function sharedCrews(problem: ScheduleProblem, items: readonly Using[]): Shared[
  * What there is only so many of. Where carrying it takes time each piece is one by itself, with the tasks it has in the plan at
  * hand: a schedule that keeps those can be done.
  */
-function sharedUnits(problem: ScheduleProblem, items: readonly Using[], resource: Resource): Shared[] {
+function sharedUnits(problem: ScheduleProblem, items: readonly Using[], resource: Resource): SharedResource[] {
   const { id, capacity } = resource
   const own = items.flatMap(({ block }, task) => (block.uses.includes(id) ? [task] : []))
   const way = carryWays(problem, resource)

@@ -3,7 +3,7 @@ import { parseInstant } from '../../base/units/time'
 import { standingEvents } from './hemStates'
 
 /** One time something that must breathe, or a way out, was covered. Instants in minutes since the epoch. */
-export interface CoverLine {
+export interface RegisterLine {
   readonly subject: SubjectKey
   readonly roomId: string
   readonly coveredAt: number
@@ -25,8 +25,8 @@ export interface DayClosed {
 const byOf = ({ origin, crewId }: LogEvent): string | null => origin?.by ?? crewId
 
 /** Every fitting that was ever covered, the latest first; what is open still stands before all. */
-export function coverRegister(log: readonly LogEvent[]): CoverLine[] {
-  const lines: CoverLine[] = []
+export function coverRegister(log: readonly LogEvent[]): RegisterLine[] {
+  const lines: RegisterLine[] = []
   const open = new Map<SubjectKey, number>()
   for (const event of standingEvents(log)) {
     if (event.kind !== 'covered' && event.kind !== 'uncovered') continue

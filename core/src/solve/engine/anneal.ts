@@ -1,6 +1,6 @@
 import { floatAt, intAt, nth } from '../../base/units/sure'
 import { latestsOf } from './bounds'
-import { deskOf, layOut, type Desk } from './firstSchedule'
+import { serialSchemeOf, layOut, type SerialScheme } from './firstSchedule'
 import type { Model, Schedule } from './model'
 
 /** A longest wait of so many minutes ties nothing together: it is counted where it breaks, and seldom does. */
@@ -18,7 +18,7 @@ const LOOKS = 20
  * what the end of all does not: a day more is a day more, whether an hour is left for it or five minutes.
  */
 export class Anneal {
-  private readonly desk: Desk
+  private readonly scheme: SerialScheme
   private readonly latests: Int32Array
   private readonly loads: Float64Array
   private readonly loose: Model['lags']
@@ -32,17 +32,17 @@ export class Anneal {
 
   private constructor(
     private readonly model: Model,
-    desk: Desk,
+    scheme: SerialScheme,
     latests: Int32Array,
     first: Schedule,
     private readonly random: () => number,
   ) {
-    this.desk = desk
+    this.scheme = scheme
     this.latests = latests
     this.loose = model.lags.filter(isLoose)
     this.loads = loadsOf(model)
     this.hot = (HOT * this.loads.reduce((sum, load) => sum + load, 0)) / this.loads.length
-    this.order = Float64Array.from(desk.tail, (tail) => -tail)
+    this.order = Float64Array.from(scheme.tail, (tail) => -tail)
     this.tried = this.order.slice()
     this.schedule = first
     this.late = this.lateIn(first)
@@ -50,11 +50,11 @@ export class Anneal {
 
   /** Sets out to end all by an instant. Null where that cannot be, or nothing can be laid out. */
   static towards(model: Model, end: number, random: () => number): Anneal | null {
-    const latests = latestsOf(deskOf(model), end)
+    const latests = latestsOf(serialSchemeOf(model), end)
     if (!latests) return null
-    const desk = deskOf({ ...model, lags: model.lags.filter((lag) => !isLoose(lag)) })
-    const first = layOut(desk, (task) => intAt(desk.tail, task))
-    return first && new Anneal(model, desk, latests, first, random)
+    const scheme = serialSchemeOf({ ...model, lags: model.lags.filter((lag) => !isLoose(lag)) })
+    const first = layOut(scheme, (task) => intAt(scheme.tail, task))
+    return first && new Anneal(model, scheme, latests, first, random)
   }
 
   /**
@@ -66,7 +66,7 @@ export class Anneal {
     for (let i = 0; i < layouts && this.late > 0 && !isOver(); i++) {
       const heat = this.hot * (1 - (this.layouts++ % COOLING) / COOLING)
       this.change()
-      const schedule = layOut(this.desk, (task) => -floatAt(this.tried, task))
+      const schedule = layOut(this.scheme, (task) => -floatAt(this.tried, task))
       if (!schedule) continue
       const late = this.lateIn(schedule)
       if (late > this.late && this.random() >= Math.exp((this.late - late) / heat)) continue
@@ -114,7 +114,7 @@ export class Anneal {
     const isSooner = to < floatAt(tried, task)
     tried[task] = to
     if (!isSooner) return
-    for (const { from, weight } of nth(this.desk.into, task))
+    for (const { from, weight } of nth(this.scheme.into, task))
       if (weight > 0 && to - weight < floatAt(tried, from)) this.move(from, to - weight)
   }
 }

@@ -2,13 +2,13 @@ import { intAt, nth } from '../../base/units/sure'
 import { firstPast } from '../../base/units/firstPast'
 import { countings } from './countings'
 import { latestEnd, type Schedule } from './model'
-import type { Desk } from './firstSchedule'
+import type { SerialScheme } from './firstSchedule'
 import { rampAt, rampReaches } from './ramp'
 import { presenceOf } from './presence'
 import { between, NEVER } from './starts'
 
 /** Earliest starts by lags and allowed starts alone; null when some task has none. */
-export function headsOf({ model, blocks, into }: Desk): Int32Array | null {
+export function headsOf({ model, blocks, into }: SerialScheme): Int32Array | null {
   const heads = Int32Array.from(model.tasks.map(({ starts }) => (starts.length === 0 ? NEVER : between(starts, 0, 0))))
   for (const block of blocks)
     // Within a block lags may go round; a circle that grows would never end, and is somebody else’s to prove.
@@ -31,7 +31,7 @@ export function headsOf({ model, blocks, into }: Desk): Int32Array | null {
  *
  * @param least  starts that stand whatever asks for sooner ones
  */
-export function latestsOf({ model, blocks, outOf }: Desk, end: number, least?: Schedule): Int32Array | null {
+export function latestsOf({ model, blocks, outOf }: SerialScheme, end: number, least?: Schedule): Int32Array | null {
   const allowed = (task: number, latest: number) => {
     const { starts } = nth(model.tasks, task)
     const own = starts.length === 0 ? -NEVER : -between(starts, 1, -latest)
@@ -64,8 +64,8 @@ export function latestsOf({ model, blocks, outOf }: Desk, end: number, least?: S
  * must end by another hold more than the crew can give between the two, in minutes in which it is there at all. The least end
  * that is not refuted, by halving (destructive bound, Klein & Scholl 1999).
  */
-export function energyBound(desk: Desk, heads: Int32Array): number {
-  const { model } = desk
+export function energyBound(scheme: SerialScheme, heads: Int32Array): number {
+  const { model } = scheme
   const crews = model.shared.flatMap(({ capacity, uses }) => {
     const held = uses.filter(({ task }) => nth(model.tasks, task).minutes > 0 && !nth(model.tasks, task).finish)
     const there = presenceOf(held.map(({ task }) => nth(model.tasks, task)))
@@ -78,9 +78,9 @@ export function energyBound(desk: Desk, heads: Int32Array): number {
     })
   })
   const isRefuted = (end: number): boolean => {
-    const latests = latestsOf(desk, end)
+    const latests = latestsOf(scheme, end)
     if (!latests || latests.some((latest, task) => latest < intAt(heads, task))) return true
-    return crews.some(({ capacity, own, there }) => isOverloaded(desk, heads, latests, own, capacity, there))
+    return crews.some(({ capacity, own, there }) => isOverloaded(scheme, heads, latests, own, capacity, there))
   }
   let low = model.tasks.reduce(
     (most, { minutes, after }, i) => (after === null ? most : Math.max(most, intAt(heads, i) + minutes + after)),
@@ -98,7 +98,7 @@ export function energyBound(desk: Desk, heads: Int32Array): number {
 
 /** Whether tasks that all lie between two instants hold more than is given there. */
 function isOverloaded(
-  { model }: Desk,
+  { model }: SerialScheme,
   heads: Int32Array,
   latests: Int32Array,
   own: readonly { readonly task: number; readonly units: number }[],

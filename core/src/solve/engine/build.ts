@@ -2,7 +2,7 @@ import { intAt, nth, sure } from '../../base/units/sure'
 import { countings } from './countings'
 import { Guards, type Both } from './guards'
 import { Kernel } from './kernel/kernel'
-import { ABSENT, endOf, travelOf, type Model, type Schedule, type Shared } from './model'
+import { ABSENT, endOf, travelOf, type Model, type Schedule, type SharedResource } from './model'
 import { type Network } from './network'
 import { presenceOf } from './presence'
 import { Stretches } from './propagators/stretches'
@@ -104,7 +104,7 @@ function rankBy({ hint }: BuildSetup, starts: readonly number[]): Int32Array | n
   return rank
 }
 
-function addShared(site: Site, shared: Shared): void {
+function addShared(site: Site, shared: SharedResource): void {
   const { setup, model } = site
   const uses = shared.uses.filter(({ task, units }) => units > 0 && nth(model.tasks, task).minutes > 0)
   const together = uses.some((one, i) => uses.some((other, j) => i < j && one.units + other.units <= shared.capacity))
@@ -117,7 +117,7 @@ function addShared(site: Site, shared: Shared): void {
   if (!setup.isFreed) addStretches(site, shared.capacity, uses)
 }
 
-function addCrew({ model, kernel, starts, guards }: Site, shared: Shared, uses: Shared['uses']): void {
+function addCrew({ model, kernel, starts, guards }: Site, shared: SharedResource, uses: SharedResource['uses']): void {
   kernel.crew(
     uses.map(({ task, units }) => ({
       start: nth(starts, task),
@@ -134,7 +134,7 @@ function addCrew({ model, kernel, starts, guards }: Site, shared: Shared, uses: 
 const PACKED = 160
 
 /** What a crew’s shifts give must hold what can lie nowhere else. Work over breaks is left out. */
-function addStretches({ model, kernel, starts, guards }: Site, capacity: number, uses: Shared['uses']): void {
+function addStretches({ model, kernel, starts, guards }: Site, capacity: number, uses: SharedResource['uses']): void {
   const own = uses.filter(
     ({ task }) =>
       nth(model.tasks, task).finish === null && nth(model.tasks, task).starts.length > 0 && !guards.of[task],
@@ -161,7 +161,7 @@ function addStretches({ model, kernel, starts, guards }: Site, capacity: number,
  * Tasks of which no two run together, most of them in the order they have: a chain through those that are not freed, and for a
  * freed one choices up to where its reach ends.
  */
-function keepOrder(site: Site, shared: Shared, uses: readonly { readonly task: number }[]): void {
+function keepOrder(site: Site, shared: SharedResource, uses: readonly { readonly task: number }[]): void {
   const { setup } = site
   const hint = sure(setup.hint)
   const isFreed = sure(setup.isFreed)
@@ -192,7 +192,7 @@ function keepOrder(site: Site, shared: Shared, uses: readonly { readonly task: n
  * fit whatever their starts. Freed ones, and what lies in their time, are looked at minute by minute; what lies before or behind
  * that time stays so.
  */
-function keepUnits(site: Site, { uses, capacity }: Shared): void {
+function keepUnits(site: Site, { uses, capacity }: SharedResource): void {
   const { setup, model, kernel, starts } = site
   const hint = sure(setup.hint)
   const isFreed = sure(setup.isFreed)
@@ -245,7 +245,7 @@ function behind(
 }
 
 /** Two tasks that cannot run together: one behind the other, whichever is not decided already. */
-function order(site: Site, shared: Shared, i: number, j: number): void {
+function order(site: Site, shared: SharedResource, i: number, j: number): void {
   const { model, setup, guards, kernel } = site
   const { network, hint, free } = setup
   const both = guards.both(i, j)

@@ -1,6 +1,6 @@
 import type { Answer, Ways } from './answer'
 import { Exact } from './exact'
-import { deskOf, firstSchedule } from './firstSchedule'
+import { serialSchemeOf, firstSchedule } from './firstSchedule'
 import { Found } from './found'
 import { wayTaken } from './guards'
 import { makespanOf, type Choice, type Model, type Schedule } from './model'
@@ -107,7 +107,7 @@ class ChoiceSearch extends Found {
     this.seen.add(picks.join())
     const { ways } = this
     const part = withWays(this.model, picks)
-    const found = firstSchedule(deskOf(part.model), { ...ways, tries: SIGHT_TRIES, least: 0 })
+    const found = firstSchedule(serialSchemeOf(part.model), { ...ways, tries: SIGHT_TRIES, least: 0 })
     if (!found) return Number.POSITIVE_INFINITY
     this.offer(part.whole(found))
     return makespanOf(part.model, found)

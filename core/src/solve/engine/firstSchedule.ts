@@ -1,31 +1,31 @@
 import { intAt, nth, sure } from '../../base/units/sure'
 import { blocksOf } from './blocks'
-import { endOf, makespanOf, type Lag, type Model, type Schedule } from './model'
+import { endOf, makespanOf, type ModelLag, type Model, type Schedule } from './model'
 import { Profile } from './profile'
 import { rampAt } from './ramp'
-import { Route } from './route'
+import { RouteProfile } from './route'
 import { between, NEVER } from './starts'
 
 /** What serial generation looks things up in; made once for a model. */
-export interface Desk {
+export interface SerialScheme {
   readonly model: Model
   /** Tasks that go on the table together, each behind all it waits for; blocks too. */
   readonly blocks: readonly (readonly number[])[]
   /** How many blocks each waits for, and which wait for it. */
   readonly waits: Int32Array
   readonly behind: readonly (readonly number[])[]
-  readonly into: readonly (readonly Lag[])[]
-  readonly outOf: readonly (readonly Lag[])[]
+  readonly into: readonly (readonly ModelLag[])[]
+  readonly outOf: readonly (readonly ModelLag[])[]
   readonly uses: readonly (readonly { readonly shared: number; readonly units: number }[])[]
   /** Minutes from a task’s start to the end of all that must follow. */
   readonly tail: Int32Array
 }
 
-export function deskOf(model: Model): Desk {
+export function serialSchemeOf(model: Model): SerialScheme {
   const count = model.tasks.length
   const blocks = blocksOf(model)
-  const into: Lag[][] = Array.from({ length: count }, () => [])
-  const outOf: Lag[][] = Array.from({ length: count }, () => [])
+  const into: ModelLag[][] = Array.from({ length: count }, () => [])
+  const outOf: ModelLag[][] = Array.from({ length: count }, () => [])
   for (const lag of model.lags) {
     nth(into, lag.to).push(lag)
     nth(outOf, lag.from).push(lag)
@@ -47,7 +47,7 @@ export function deskOf(model: Model): Desk {
   }
 }
 
-function tailsOf({ tasks }: Model, blocks: readonly (readonly number[])[], outOf: readonly (readonly Lag[])[]) {
+function tailsOf({ tasks }: Model, blocks: readonly (readonly number[])[], outOf: readonly (readonly ModelLag[])[]) {
   const tail = Int32Array.from(tasks.map(({ minutes, after }) => minutes + (after ?? 0)))
   for (const block of [...blocks].reverse())
     // Within a block lags go both ways: a few rounds settle it well enough for a rule of thumb.
@@ -65,8 +65,8 @@ function tailsOf({ tasks }: Model, blocks: readonly (readonly number[])[], outOf
 /** Which block waits for which. */
 function queueOf(
   blocks: readonly (readonly number[])[],
-  into: readonly (readonly Lag[])[],
-): Pick<Desk, 'waits' | 'behind'> {
+  into: readonly (readonly ModelLag[])[],
+): Pick<SerialScheme, 'waits' | 'behind'> {
   const blockOf = new Map(blocks.flatMap((block, b) => block.map((task) => [task, b] as const)))
   const behind: number[][] = blocks.map(() => [])
   const waits = Int32Array.from(
@@ -81,7 +81,7 @@ function queueOf(
 }
 
 /** Tasks of a block, each behind what it waits for within it; longest waits do not count. */
-function orderOf({ into, tail }: Pick<Desk, 'into' | 'tail'>, block: readonly number[]): readonly number[] {
+function orderOf({ into, tail }: Pick<SerialScheme, 'into' | 'tail'>, block: readonly number[]): readonly number[] {
   if (block.length === 1) return block
   const own = new Set(block)
   const waits = new Map(
@@ -107,7 +107,7 @@ function orderOf({ into, tail }: Pick<Desk, 'into' | 'tail'>, block: readonly nu
 }
 
 /** A lag that only keeps its end from being much earlier: the other side of a longest wait. */
-const isLimit = ({ weight, ramp }: Lag): boolean => ramp === null && weight < 0
+const isLimit = ({ weight, ramp }: ModelLag): boolean => ramp === null && weight < 0
 
 /**
  * Serial generation over blocks (Franck, Neumann & Schwindt 2001): of all blocks whose predecessors stand, the one of most
@@ -116,18 +116,18 @@ const isLimit = ({ weight, ramp }: Lag): boolean => ramp === null && weight < 0
  *
  * @param weight  of a task; the larger goes first  @returns null when a block found no place
  */
-export function layOut(desk: Desk, weight: (task: number) => number): Schedule | null {
-  const { model, blocks, behind } = desk
+export function layOut(scheme: SerialScheme, weight: (task: number) => number): Schedule | null {
+  const { model, blocks, behind } = scheme
   const starts = new Int32Array(model.tasks.length).fill(-1)
-  const profiles = model.shared.map(({ capacity, travel }) => (travel ? new Route(travel) : new Profile(capacity)))
-  const waiting = desk.waits.slice()
+  const profiles = model.shared.map(({ capacity, travel }) => (travel ? new RouteProfile(travel) : new Profile(capacity)))
+  const waiting = scheme.waits.slice()
   const rank = blocks.map((block) => Math.max(...block.map(weight)))
   const ready = blocks.flatMap((_, b) => (waiting[b] === 0 ? [b] : []))
   while (ready.length > 0) {
     let best = 0
     for (let i = 1; i < ready.length; i++) if (nth(rank, nth(ready, i)) > nth(rank, nth(ready, best))) best = i
     const b = sure(ready.splice(best, 1)[0])
-    if (!layBlock(desk, nth(blocks, b), starts, profiles)) return null
+    if (!layBlock(scheme, nth(blocks, b), starts, profiles)) return null
     for (const next of nth(behind, b)) {
       waiting[next] = intAt(waiting, next) - 1
       if (waiting[next] === 0) ready.push(next)
@@ -140,12 +140,12 @@ export function layOut(desk: Desk, weight: (task: number) => number): Schedule |
 const ROUNDS = 400
 
 function layBlock(
-  desk: Desk,
+  scheme: SerialScheme,
   block: readonly number[],
   starts: Schedule,
-  profiles: readonly (Profile | Route)[],
+  profiles: readonly (Profile | RouteProfile)[],
 ): boolean {
-  const { model, into, uses } = desk
+  const { model, into, uses } = scheme
   const least = new Map<number, number>()
   const placed: number[] = []
   const off = () => {
@@ -163,12 +163,12 @@ function layBlock(
       let from = Math.max(0, least.get(task) ?? 0)
       for (const lag of nth(into, task))
         if (intAt(starts, lag.from) >= 0) from = Math.max(from, after(lag, intAt(starts, lag.from)))
-      const at = place(desk, profiles, task, from)
+      const at = place(scheme, profiles, task, from)
       if (at >= NEVER) return (off(), false)
       starts[task] = at
       hold(task, 1)
       placed.push(task)
-      held = tooEarly(desk, task, at, starts, least)
+      held = tooEarly(scheme, task, at, starts, least)
       if (held !== null) break
     }
     if (held === null) return true
@@ -177,11 +177,11 @@ function layBlock(
   return (off(), false)
 }
 
-const after = ({ weight, ramp }: Lag, start: number): number => (ramp ? rampAt(ramp, start) : start + weight)
+const after = ({ weight, ramp }: ModelLag, start: number): number => (ramp ? rampAt(ramp, start) : start + weight)
 
 /** A task just laid that a standing one came too early for: that one is held back, and the block begun anew. */
 function tooEarly(
-  { outOf }: Desk,
+  { outOf }: SerialScheme,
   task: number,
   at: number,
   starts: Schedule,
@@ -198,7 +198,7 @@ function tooEarly(
 }
 
 /** The first start of a task from an instant on that its starts allow and all that it holds is free for. */
-function place({ model, uses }: Desk, profiles: readonly (Profile | Route)[], task: number, from: number): number {
+function place({ model, uses }: SerialScheme, profiles: readonly (Profile | RouteProfile)[], task: number, from: number): number {
   const { starts } = nth(model.tasks, task)
   const own = nth(uses, task)
   let at = from
@@ -224,21 +224,21 @@ export interface FirstWays {
 }
 
 /** The best of several schedules: by longest tail, by earliest last start, and by either shaken, until time is up. */
-export function firstSchedule(desk: Desk, { random, isOver, tries, least }: FirstWays): Schedule | null {
-  const { model } = desk
+export function firstSchedule(scheme: SerialScheme, { random, isOver, tries, least }: FirstWays): Schedule | null {
+  const { model } = scheme
   let best: Schedule | null = null
   let makespan = Number.POSITIVE_INFINITY
   for (let run = 0; run < tries; run++) {
     const shake = run < 2 ? 0 : 0.05 + 0.4 * random()
-    const most = Math.max(1, ...desk.tail)
+    const most = Math.max(1, ...scheme.tail)
     const last = (task: number) => {
       const { starts } = nth(model.tasks, task)
       return -(starts[starts.length - 1] ?? 0)
     }
     const rule =
-      run % 2 === 0 ? (task: number) => intAt(desk.tail, task) : (task: number) => last(task) + intAt(desk.tail, task)
+      run % 2 === 0 ? (task: number) => intAt(scheme.tail, task) : (task: number) => last(task) + intAt(scheme.tail, task)
     const noise = model.tasks.map(() => random())
-    const found = layOut(desk, (task) => rule(task) + shake * most * nth(noise, task))
+    const found = layOut(scheme, (task) => rule(task) + shake * most * nth(noise, task))
     if (found && makespanOf(model, found) < makespan) {
       best = found
       makespan = makespanOf(model, found)

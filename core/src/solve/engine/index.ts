@@ -7,7 +7,7 @@ export {
   type InstanceResource,
   type InstanceTask,
 } from './instance'
-export { endOf, makespanOf, type Lag, type Model, type Schedule, type Shared, type Task } from './model'
+export { endOf, makespanOf, type ModelLag, type Model, type Schedule, type SharedResource, type ModelTask } from './model'
 export { type PassBench } from './propagators/bench'
 export { propagatorPasses } from './propagators/passes'
 export { solveInstance, type InstanceAnswer } from './solveInstance'

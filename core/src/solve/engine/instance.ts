@@ -1,5 +1,5 @@
 import { intAt, nth, sure } from '../../base/units/sure'
-import { ABSENT, type Lag, type Model, type Schedule, type Task, type Travel } from './model'
+import { ABSENT, type ModelLag, type Model, type Schedule, type ModelTask, type Travel } from './model'
 import { NEVER, shared, startsOf, type Starts } from './starts'
 
 /** A neutral scheduling instance, as files have it; docs/engine.md tells the format. Whole minutes. */
@@ -61,14 +61,14 @@ export function modelOf(instance: Instance): Model {
   const travel = travelIn(instance)
   return {
     horizon,
-    tasks: tasks.map((task): Task => ({
+    tasks: tasks.map((task): ModelTask => ({
       id: task.id,
       minutes: task.duration,
       finish: null,
       after: 0,
       starts: startsIn(task, byId, horizon),
     })),
-    lags: lags.flatMap(({ from, to, min = 0, max }): Lag[] => {
+    lags: lags.flatMap(({ from, to, min = 0, max }): ModelLag[] => {
       const [i, j] = [sure(place.get(from)), sure(place.get(to))]
       const { duration } = nth(tasks, i)
       return [

@@ -2,7 +2,7 @@ import type { Ramp } from './ramp'
 import { NEVER, type Starts } from './starts'
 
 /** A task: how long it takes and when it may start. */
-export interface Task {
+export interface ModelTask {
   readonly id: string
   readonly minutes: number
   /** Its end by its start, where that hangs on the hour: work that goes on after a break. Null: start + minutes. */
@@ -14,7 +14,7 @@ export interface Task {
 }
 
 /** `start(to) ≥ start(from) + weight`, or `≥ ramp(start(from))` where the wait hangs on the hour. */
-export interface Lag {
+export interface ModelLag {
   readonly from: number
   readonly to: number
   readonly weight: number
@@ -22,7 +22,7 @@ export interface Lag {
 }
 
 /** A crew, or anything there are only so many of, and who holds how many of it. Tasks by index. */
-export interface Shared {
+export interface SharedResource {
   readonly id: string
   readonly capacity: number
   readonly uses: readonly { readonly task: number; readonly units: number }[]
@@ -50,9 +50,9 @@ export interface Choice {
 
 /** What is scheduled: whole minutes, tasks by their place in the list. The goal is the least end of all, each with what is counted behind it. */
 export interface Model {
-  readonly tasks: readonly Task[]
-  readonly lags: readonly Lag[]
-  readonly shared: readonly Shared[]
+  readonly tasks: readonly ModelTask[]
+  readonly lags: readonly ModelLag[]
+  readonly shared: readonly SharedResource[]
   /** Left out: everything is done. */
   readonly choices?: readonly Choice[]
   /** Nothing starts later than this. */
@@ -67,7 +67,7 @@ export const ABSENT = -1
 export const travelOf = (travel: Travel | undefined, one: number, other: number): number =>
   travel ? (travel.minutes[(travel.places[one] ?? 0) * travel.count + (travel.places[other] ?? 0)] ?? 0) : 0
 
-export const endOf = ({ minutes, finish }: Task, start: number): number =>
+export const endOf = ({ minutes, finish }: ModelTask, start: number): number =>
   finish === null ? start + minutes : (finish.values[Math.max(0, start - finish.start)] ?? finish.start)
 
 /** No schedule of a model ends behind this. */

@@ -4,7 +4,7 @@ import { energyBound, headsOf } from './bounds'
 import { build, scheduleIn } from './build'
 import { INFEASIBLE, type Answer, type Ways } from './answer'
 import { Exact } from './exact'
-import { deskOf, firstSchedule, layOut, type Desk } from './firstSchedule'
+import { serialSchemeOf, firstSchedule, layOut, type SerialScheme } from './firstSchedule'
 import { Found } from './found'
 import { mirrored, turned } from './mirror'
 import { makespanOf, type Model, type Schedule } from './model'
@@ -31,15 +31,15 @@ const HOME_LAYOUTS = 5
 export function improvePlain(model: Model, ways: Ways): Answer {
   const network = networkOf(model)
   if (network.circle) return INFEASIBLE
-  const desk = deskOf(model)
-  const heads = headsOf(desk)
+  const scheme = serialSchemeOf(model)
+  const heads = headsOf(scheme)
   if (!heads) return INFEASIBLE
   const isBig = model.tasks.length > WHOLE
   // Of many tasks the bound takes longer than a first schedule: somebody waits for that.
-  const early = isBig ? 0 : energyBound(desk, heads)
-  const best = ways.incumbent ?? firstSchedule(desk, { ...ways, tries: isBig ? 2 : 40, least: early })
+  const early = isBig ? 0 : energyBound(scheme, heads)
+  const best = ways.incumbent ?? firstSchedule(scheme, { ...ways, tries: isBig ? 2 : 40, least: early })
   if (best) ways.onProgress?.(makespanOf(model, best), early)
-  const search = new Search(model, network, desk, best, isBig ? energyBound(desk, heads) : early, ways)
+  const search = new Search(model, network, scheme, best, isBig ? energyBound(scheme, heads) : early, ways)
   return search.run()
 }
 
@@ -48,8 +48,8 @@ class Search extends Found {
   private size = 40
   /** Some crew does several things at once: orders alone say little, and laying out anew much. */
   private readonly isLoose: boolean
-  /** The model with time turned round from an end; no desk where it cannot be turned. */
-  private backward: { readonly end: number; readonly desk: Desk | null } | null = null
+  /** The model with time turned round from an end; no scheme where it cannot be turned. */
+  private backward: { readonly end: number; readonly scheme: SerialScheme | null } | null = null
   /** Where all is brought home by. */
   private anneal: { readonly end: number; readonly by: Anneal | null } | null = null
   /** How well neighbourhoods have paid lately, 0 … 1. */
@@ -58,7 +58,7 @@ class Search extends Found {
   constructor(
     model: Model,
     private readonly network: Network,
-    private readonly desk: Desk,
+    private readonly scheme: SerialScheme,
     best: Schedule | null,
     bound: number,
     ways: Ways,
@@ -125,7 +125,7 @@ class Search extends Found {
    * Lays everything out anew in nearly the order it has: what comes early leaves room for what follows.
    */
   private shake(): void {
-    const { desk, ways } = this
+    const { scheme, ways } = this
     const layouts = Math.ceil(((this.isLoose ? 4 : 1) * SHAKEN_TASKS) / this.model.tasks.length)
     for (let i = 0; i < layouts && !ways.isOver(); i++) {
       // Where the kernel sees the whole, it closes gaps better.
@@ -137,7 +137,7 @@ class Search extends Found {
       const strength = nth(SHAKES, Math.floor(ways.random() * SHAKES.length))
       const share = nth(SHARES, Math.floor(ways.random() * SHARES.length))
       const found = layOut(
-        desk,
+        scheme,
         (task) => -intAt(base, task) - (ways.random() < share ? strength * (ways.random() - 0.5) : 0),
       )
       if (found) this.takeOver(found)
@@ -157,20 +157,20 @@ class Search extends Found {
    * of nothing closes up (double justification: Valls, Ballestín & Quintanilla 2005). A little shaken, so that it differs each time.
    */
   private justify(): void {
-    const { model, ways, desk } = this
+    const { model, ways, scheme } = this
     const end = this.makespan
     if (this.backward?.end !== end) {
       const other = mirrored(model, end)
-      this.backward = { end, desk: other && deskOf(other) }
+      this.backward = { end, scheme: other && serialSchemeOf(other) }
     }
-    if (!this.backward.desk) return
+    if (!this.backward.scheme) return
     const strength = nth(SHAKES, Math.floor(ways.random() * SHAKES.length)) / 4
     const noise = () => strength * (ways.random() - 0.5)
     const base = sure(this.best)
-    const late = layOut(this.backward.desk, (task) => intAt(base, task) + nth(model.tasks, task).minutes + noise())
+    const late = layOut(this.backward.scheme, (task) => intAt(base, task) + nth(model.tasks, task).minutes + noise())
     if (!late) return
     const back = turned(model, late, end)
-    const found = layOut(desk, (task) => -intAt(back, task) + noise())
+    const found = layOut(scheme, (task) => -intAt(back, task) + noise())
     if (found) this.takeOver(found)
   }
 

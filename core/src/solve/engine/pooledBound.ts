@@ -1,8 +1,8 @@
 import { floatAt, nth } from '../../base/units/sure'
 import { firstPast } from '../../base/units/firstPast'
 import { energyBound, headsOf } from './bounds'
-import { deskOf } from './firstSchedule'
-import type { Model, Shared } from './model'
+import { serialSchemeOf } from './firstSchedule'
+import type { Model, SharedResource } from './model'
 import { presenceOf } from './presence'
 import { NEVER } from './starts'
 import { NONE, withWays } from './withWays'
@@ -53,14 +53,14 @@ export function singleBound(model: Model, isOver: () => boolean): number {
 }
 
 function endAlone(model: Model): number {
-  const desk = deskOf(model)
-  const heads = headsOf(desk)
-  return heads ? energyBound(desk, heads) : Number.POSITIVE_INFINITY
+  const scheme = serialSchemeOf(model)
+  const heads = headsOf(scheme)
+  return heads ? energyBound(scheme, heads) : Number.POSITIVE_INFINITY
 }
 
 /** Crews of choices of which no task holds two: what crews hold besides, a gun, would only add hours that do no work. */
-function poolOf(shared: Model['shared'], chosen: ReadonlySet<number>): Shared[] {
-  const pool: Shared[] = []
+function poolOf(shared: Model['shared'], chosen: ReadonlySet<number>): SharedResource[] {
+  const pool: SharedResource[] = []
   const held = new Set<number>()
   for (const each of [...shared].sort((a, b) => b.uses.length - a.uses.length)) {
     if (!each.uses.some(({ task }) => chosen.has(task)) || each.uses.some(({ task }) => held.has(task))) continue
@@ -71,7 +71,7 @@ function poolOf(shared: Model['shared'], chosen: ReadonlySet<number>): Shared[] 
 }
 
 /** Minutes and units one of them gives up to an instant. Work over breaks counts as there until it must be done. */
-function givenBy(tasks: Model['tasks'], { capacity, uses }: Shared) {
+function givenBy(tasks: Model['tasks'], { capacity, uses }: SharedResource) {
   const there = presenceOf(
     uses.map(({ task }) => {
       const { starts, minutes, finish } = nth(tasks, task)

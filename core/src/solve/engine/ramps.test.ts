@@ -1,6 +1,6 @@
 import { seededNumbers } from '../../base/units/seeded'
 import { improve } from './improve'
-import { endOf, makespanOf, type Lag, type Model, type Task } from './model'
+import { endOf, makespanOf, type ModelLag, type Model, type ModelTask } from './model'
 import { rampAt, rampOf, rampReaches, type Ramp } from './ramp'
 import { between, NEVER, shared, startsOf } from './starts'
 
@@ -19,7 +19,7 @@ function hourly(seed: number): Model {
     })
   }
   const count = whole(2, 4)
-  const tasks = Array.from({ length: count }, (_, i): Task => {
+  const tasks = Array.from({ length: count }, (_, i): ModelTask => {
     const minutes = whole(1, 3)
     const from = whole(0, 3)
     const gap = whole(2, 9)
@@ -34,7 +34,7 @@ function hourly(seed: number): Model {
       after: random() < 0.2 ? null : whole(0, 2),
     }
   })
-  const lags: Lag[] = []
+  const lags: ModelLag[] = []
   for (let to = 1; to < count; to++)
     if (random() < 0.7) {
       const from = whole(0, to - 1)

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import type { Travel } from './model'
-import { Route } from './route'
+import { RouteProfile } from './route'
 
 /** Three places in a row, ten minutes apart: by hand, and against looking at every minute. */
 const travel: Travel = {
@@ -10,7 +10,7 @@ const travel: Travel = {
 }
 
 test('what comes next waits for the way to it, and what goes between needs both ways, by hand', () => {
-  const route = new Route(travel)
+  const route = new RouteProfile(travel)
   route.add(100, 130, 1, 0)
   // From place 0 to place 2 it is twenty minutes on, to place 0 none.
   expect([route.free(0, 30, 1, 2), route.free(110, 30, 1, 2), route.free(110, 30, 1, 3)]).toEqual([0, 150, 130])
@@ -32,7 +32,7 @@ test('the first minute that is free is the first of all minutes at which no way 
       task,
       fc.integer({ min: 0, max: 200 }),
       (laid, next, from) => {
-        const route = new Route(travel)
+        const route = new RouteProfile(travel)
         const held: { at: number; to: number; task: number }[] = []
         for (const each of laid) {
           const at = route.free(0, each.minutes, 1, each.task)

@@ -2,7 +2,7 @@ import { nth } from '../../base/units/sure'
 import { travelOf, type Travel } from './model'
 
 /** What one crew that goes from place to place holds over time: tasks one after another, with the way between them. */
-export class Route {
+export class RouteProfile {
   private readonly tasks: number[] = []
   private readonly from: number[] = []
   private readonly to: number[] = []

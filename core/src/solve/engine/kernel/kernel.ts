@@ -1,5 +1,5 @@
 import { intAt, nth } from '../../../base/units/sure'
-import { Crew, type Held } from '../propagators/crews'
+import { CrewResource, type HeldUnits } from '../propagators/crews'
 import { Lags } from '../propagators/lags'
 import { Stretches } from '../propagators/stretches'
 import { Analysis } from './analyse'
@@ -17,7 +17,7 @@ interface Propagator {
 }
 
 /** How a search ended. */
-export type Outcome = 'found' | 'refuted' | 'stopped'
+export type SearchOutcome = 'found' | 'refuted' | 'stopped'
 
 export interface Limits {
   /** Clashes after which it stops. */
@@ -88,14 +88,14 @@ export class Kernel {
     this.phase[view >> 1] = yes ? 1 : 0
   }
 
-  crew(held: readonly Held[], capacity: number): void {
-    const crew = new Crew(this.store, this.store.explainers.length, held, capacity)
+  crew(held: readonly HeldUnits[], capacity: number): void {
+    const crew = new CrewResource(this.store, this.store.explainers.length, held, capacity)
     this.store.explainers.push(crew)
     this.watch(crew)
   }
 
   /** What a crew’s stretches of time give. */
-  stretches(held: readonly Held[], capacity: number, there: readonly (readonly [number, number])[]): void {
+  stretches(held: readonly HeldUnits[], capacity: number, there: readonly (readonly [number, number])[]): void {
     const stretches = new Stretches(this.store, this.store.explainers.length, held, capacity, there)
     this.store.explainers.push(stretches)
     this.watch(stretches)
@@ -130,7 +130,7 @@ export class Kernel {
    * `found` leaves them in the store, until the next call; `refuted` is a proof, of the assumptions or, when `isInfeasible`
    * says so, of the whole.
    */
-  search(assumptions: readonly (readonly [view: number, bound: number])[], limits: Limits): Outcome {
+  search(assumptions: readonly (readonly [view: number, bound: number])[], limits: Limits): SearchOutcome {
     this.backTo(0)
     if (this.isOut || !this.propagate()) return this.out()
     const most = this.clashes + limits.clashes
@@ -168,7 +168,7 @@ export class Kernel {
     return this.isOut
   }
 
-  private out(): Outcome {
+  private out(): SearchOutcome {
     this.isOut = true
     return 'refuted'
   }

@@ -1,6 +1,6 @@
 import type { Store } from '../kernel/store'
 import { seededNumbers } from '../../../base/units/seeded'
-import type { Held } from './crews'
+import type { HeldUnits } from './crews'
 
 /** One pass of a propagator over a case of usual size, to be timed by whoever runs it. */
 export interface PassBench {
@@ -9,7 +9,7 @@ export interface PassBench {
 }
 
 /** Tasks of a usual case as a crew sees them. */
-export const benchHeld = (store: Store, count: number): Held[] =>
+export const benchHeld = (store: Store, count: number): HeldUnits[] =>
   benchTasks(count).map(({ least, most, minutes, units }) => ({ start: store.variable(least, most), minutes, units }))
 
 /** Tasks of a usual case, with where they may start and how long they take, the same each time. */

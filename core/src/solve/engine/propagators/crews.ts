@@ -2,7 +2,7 @@ import { floatAt, intAt, nth, sure } from '../../../base/units/sure'
 import type { Atom, Explainer, Store } from '../kernel/store'
 
 /** A task as a crew sees it. */
-export interface Held {
+export interface HeldUnits {
   /** View of its start. */
   readonly start: number
   readonly minutes: number
@@ -16,8 +16,8 @@ export interface Held {
  * start lies before its earliest end certainly runs in between. Where what certainly runs leaves no room at a minute, whoever
  * would run then is pushed behind it, or before it; the reason is that minute.
  */
-export class Crew implements Explainer {
-  private readonly held: readonly Held[]
+export class CrewResource implements Explainer {
+  private readonly held: readonly HeldUnits[]
   private readonly count: number
   private readonly indexOf = new Map<number, number>()
   /** What each task certainly runs, as this pass began. */
@@ -30,7 +30,7 @@ export class Crew implements Explainer {
   constructor(
     private readonly store: Store,
     private readonly who: number,
-    held: readonly Held[],
+    held: readonly HeldUnits[],
     private readonly capacity: number,
   ) {
     this.held = held.filter(({ minutes, units }) => minutes > 0 && units > 0)
@@ -48,7 +48,7 @@ export class Crew implements Explainer {
   }
 
   /** Whether a task is known to be done. */
-  private isDone({ guard }: Held): boolean {
+  private isDone({ guard }: HeldUnits): boolean {
     return !guard || this.store.holds(guard.view, guard.bound)
   }
 

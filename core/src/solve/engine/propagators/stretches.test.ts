@@ -1,7 +1,7 @@
 import { seededNumbers } from '../../../base/units/seeded'
 import { Store, type Atom } from '../kernel/store'
 import { startsOf } from '../starts'
-import type { Held } from './crews'
+import type { HeldUnits } from './crews'
 import { Stretches } from './stretches'
 
 const CAPACITY = 2
@@ -64,7 +64,7 @@ function possible(tasks: readonly Task[], bounds: readonly Bounds[]): Set<number
 /** A store with these tasks, and what packs them. */
 function packing(tasks: readonly Task[], bounds: readonly Bounds[]) {
   const store = new Store()
-  const held: Held[] = tasks.map((task, i) => ({
+  const held: HeldUnits[] = tasks.map((task, i) => ({
     start: store.variable(bounds[i]?.least ?? 0, bounds[i]?.most ?? 0, allowed(task)),
     minutes: task.minutes,
     units: task.units,

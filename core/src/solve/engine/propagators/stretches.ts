@@ -1,6 +1,6 @@
 import { intAt, nth, sure } from '../../../base/units/sure'
 import type { Explainer, Store } from '../kernel/store'
-import type { Held } from './crews'
+import type { HeldUnits } from './crews'
 
 /** A reason is an instant and a stretch, in one number; so many stretches, and so many minutes, go in. */
 const MOST_STRETCHES = 4096
@@ -51,7 +51,7 @@ export class Stretches implements Explainer {
   constructor(
     private readonly store: Store,
     private readonly who: number,
-    private readonly held: readonly Held[],
+    private readonly held: readonly HeldUnits[],
     private readonly capacity: number,
     there: readonly (readonly [from: number, to: number])[],
   ) {

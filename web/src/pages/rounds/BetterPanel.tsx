@@ -1,0 +1,102 @@
+import { asBegun, planChanges, publishedTasks, type Plan } from '@crisp-hem/core'
+import { useEffect, useMemo, useRef } from 'react'
+import { useNow } from '../../app/state/clock'
+import { useFacts } from '../../app/state/useJob'
+import { useAppSelector } from '../../app/state/store'
+import { Button } from '../../app/ui/Button'
+import { Panel } from '../../app/ui/Panel'
+import { W, spanText, whenText } from '../../app/words'
+import type { BetterFound } from './better.worker'
+import { Proposal } from './Proposal'
+import { GoalOrder } from './GoalOrder'
+import { useBetter } from './useBetter'
+
+/** How long after a new plan it is looked for a better one by itself, and for how long, ms. */
+const BEHIND_AFTER_MS = 3000
+const BEHIND_MS = 3000
+
+/** Looks for a plan that ends sooner, says how much could still be won, and shows what it would change. */
+export function BetterPanel({ plan }: { plan: Plan }) {
+  const facts = useFacts()
+  const log = useAppSelector((state) => state.log.events)
+  const published = useAppSelector((state) => state.job.published)
+  const search = useBetter()
+  const { found, state } = search
+  const look = () => search.look({ ...facts, log, published }, plan.at)
+  const changes = useMemo(
+    () =>
+      found && wins(found)
+        ? planChanges(
+            publishedTasks(plan.placed),
+            publishedTasks(asBegun(plan.placed, found.placement.placed, plan.at)),
+            plan.at,
+          )
+        : [],
+    [found, plan],
+  )
+  // Behind each new plan it is looked for a little, unless something better is on the table.
+  const isShown = state === 'running' || (found !== null && wins(found))
+  const behind = useRef(look)
+  useEffect(() => void (behind.current = () => search.look({ ...facts, log, published }, plan.at, BEHIND_MS)))
+  useEffect(() => {
+    if (isShown) return
+    const timer = setTimeout(() => behind.current(), BEHIND_AFTER_MS)
+    return () => clearTimeout(timer)
+    // What is shown ends the waiting, it does not begin it.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [plan])
+  const ended = state === 'done' || state === 'stopped'
+  return (
+    <Panel
+      title={W.better.title}
+      aside={
+        state === 'running' ? (
+          <Button onClick={search.stop}>{W.better.stop}</Button>
+        ) : (
+          <Button onClick={look}>{state === 'idle' ? W.better.look : W.better.again}</Button>
+        )
+      }
+    >
+      {state === 'idle' && <p className="text-soft">{W.better.hint}</p>}
+      {state === 'failed' && <p role="alert">{W.better.failed({ why: search.why ?? '' })}</p>}
+      <div aria-live="polite">
+        {found && <Standing found={found} />}
+        {state === 'running' && <p className="text-soft">{W.better.looking}</p>}
+      </div>
+      {ended && found && changes.length === 0 && <p>{W.better.same}</p>}
+      {ended && found && changes.length > 0 && (
+        <Proposal plan={plan} placed={found.placement.placed} changes={changes} />
+      )}
+      <GoalOrder />
+    </Panel>
+  )
+}
+
+/** Whether it is worth telling people anything. */
+const wins = ({ won }: BetterFound): boolean => won.lateMin > 0 || won.endMin > 0 || won.moves > 0
+
+/** The best so far, what it wins, and what could still be won at most. */
+function Standing({ found }: { found: BetterFound }) {
+  const { site } = useFacts()
+  const now = useNow(60_000)
+  const { won, endsAt, boundAt, isProved } = found
+  const left = boundAt === null ? null : Math.max(0, Math.round(endsAt - boundAt))
+  const could =
+    isProved || left === 0
+      ? W.better.proved
+      : left === null
+        ? W.better.unknown
+        : W.better.left({ span: spanText(left) })
+  const gains = [
+    ...(won.lateMin > 0 ? [W.better.lessLate({ span: spanText(won.lateMin) })] : []),
+    ...(won.endMin > 0 ? [W.better.sooner({ span: spanText(won.endMin) })] : []),
+    ...(won.moves > 0 ? [W.better.fewerMoves({ count: won.moves })] : []),
+  ]
+  return (
+    <p>
+      <b className="font-head text-lg font-semibold">{W.better.ends({ when: whenText(endsAt, now, site.zone) })}</b>{' '}
+      {gains.length > 0 ? gains.join(' ') : W.better.asSoon} {could}{' '}
+      <span className="text-soft">{W.better.took({ s: (found.tookMs / 1000).toFixed(1) })}</span>
+    </p>
+  )
+}

@@ -1,0 +1,62 @@
+import { toLocal, fromLocal, type PlacedTask, type Plan } from '@crisp-hem/core'
+import { useMemo } from 'react'
+import { useNow } from '../../app/state/clock'
+import { useFacts } from '../../app/state/useJob'
+import { W, clockText, dayText } from '../../app/words'
+import { taskWords } from '../../app/naming/taskWords'
+
+interface DayListProps {
+  readonly plan: Plan
+  readonly placed: readonly PlacedTask[]
+  readonly days: readonly number[]
+  readonly pickedId: string | null
+  readonly onPick: (taskId: string) => void
+}
+
+/** The same work as lines: by day and crew, in the order it is done. */
+export function DayList({ plan, placed, days, pickedId, onPick }: DayListProps) {
+  const { site, crews, rooms } = useFacts()
+  const now = useNow(60_000)
+  const tasks = useMemo(() => new Map(plan.tasks.map((task) => [task.id, task])), [plan])
+  return days.map((day) => (
+    <section key={day} aria-label={dayText(fromLocal(day, 720, site.zone), site.zone)}>
+      {days.length > 1 && <h3 className="mt-2">{dayText(fromLocal(day, 720, site.zone), site.zone)}</h3>}
+      <div className="grid gap-x-8 lg:grid-cols-3">
+        {crews.map((crew) => {
+          const own = placed
+            .filter((each) => each.crewId === crew.id && toLocal(each.from, site.zone).day === day)
+            .sort((a, b) => a.from - b.from)
+          if (own.length === 0) return null
+          return (
+            <div key={crew.id} className="mt-2">
+              <h4 className="font-semibold">{crew.name}</h4>
+              <ol>
+                {own.map((each) => (
+                  <li key={each.taskId} className="border-b border-rule">
+                    <button
+                      type="button"
+                      className={`flex w-full gap-3 py-2 text-left ${each.taskId === pickedId ? 'bg-deep' : ''}`}
+                      disabled={each.done}
+                      aria-pressed={each.taskId === pickedId}
+                      onClick={() => onPick(each.taskId)}
+                    >
+                      <b className="w-28 shrink-0 whitespace-nowrap tabular-nums">
+                        {clockText(each.from, site.zone)}–{clockText(each.to, site.zone)}
+                      </b>
+                      <span className={each.done ? 'text-soft line-through' : ''}>
+                        {taskWords(rooms, tasks.get(each.taskId), each.taskId)}
+                        {!each.done && each.from <= now && now < each.to && (
+                          <b className="ml-2 text-act">{W.rounds.now}</b>
+                        )}
+                      </span>
+                    </button>
+                  </li>
+                ))}
+              </ol>
+            </div>
+          )
+        })}
+      </div>
+    </section>
+  ))
+}

@@ -1,0 +1,187 @@
+import { memo, type KeyboardEvent, type PointerEvent } from 'react'
+import type { PlacedTask, Room, Task } from '@crisp-hem/core'
+import { W, whenText } from '../../app/words'
+import type { Hand } from './hand'
+import { taskWords } from '../../app/naming/taskWords'
+import { BAR, LEAST_MARKED } from './chartSize'
+import type { ChartRow, RowTask } from './chartRows'
+import type { TimeAxis } from './timeAxis'
+
+/** Marks by kind of work: tape, dots of sealant, hatched colour, the white of a pull. */
+const KIND_FILL: Record<Task['kind'], readonly [string, string | null]> = {
+  prep: ['var(--ground-deep)', null],
+  cover: ['var(--ground-deep)', null],
+  mark: ['var(--ground-deep)', null],
+  'gun-up': ['var(--ground-deep)', null],
+  'gun-down': ['var(--ground-deep)', null],
+  look: ['var(--ground-deep)', null],
+  lay: ['var(--kraft)', 'url(#tape-ticks)'],
+  seal: ['var(--sheet)', 'url(#span-dry)'],
+  coat: ['var(--sheet)', 'url(#paint-hatch)'],
+  roll: ['var(--sheet)', 'url(#paint-hatch)'],
+  pull: ['var(--ink)', null],
+  uncover: ['var(--ground-deep)', null],
+}
+
+export interface RowBarsProps {
+  readonly row: ChartRow
+  readonly axis: TimeAxis
+  readonly rooms: readonly Room[]
+  readonly crews: readonly { readonly id: string; readonly name: string }[]
+  readonly zone: string
+  readonly now: number
+  readonly by: 'crews' | 'rooms'
+  readonly held: ReadonlySet<string> | undefined
+  readonly hand: Hand | null
+  readonly onGrab: (event: PointerEvent, taskId: string, from: number) => void
+  readonly onKey: (event: KeyboardEvent, taskId: string) => void
+}
+
+/** The bars of one row, each piece of work to be picked up where there is a hand for it. */
+export function RowBars(props: RowBarsProps) {
+  const { row, axis, rooms, crews, by, zone, held, hand, onGrab, onKey } = props
+  // Words say the day by what day it is; they need no finer clock.
+  const hour = 60 * Math.floor(props.now / 60)
+  const named = by === 'rooms' ? crews : rooms
+  const keyOf = ({ task, placed }: RowTask) => (by === 'rooms' ? placed.crewId : task.roomId)
+  return (
+    <>
+      {labelsOf(row.tasks, axis, keyOf).map((label) => (
+        <text key={label.x} x={label.x} y="11" fontSize="11.5" fontWeight="600">
+          {fitted(named.find((each) => each.id === label.id)?.name ?? '', label.width)}
+        </text>
+      ))}
+      {row.tasks.flatMap(({ task, placed }) =>
+        placed.pieces.map((piece) => {
+          const isPicked = hand?.pickedId === task.id
+          return (
+            <Bar
+              key={`${task.id}${piece.from}`}
+              task={task}
+              placed={placed}
+              piece={piece}
+              axis={axis}
+              rooms={rooms}
+              zone={zone}
+              hour={hour}
+              isHeld={held?.has(task.id) ?? false}
+              isLoose={hand !== null && !placed.done}
+              isPicked={isPicked}
+              slip={isPicked ? (hand?.slip ?? 0) : 0}
+              onGrab={onGrab}
+              onKey={onKey}
+            />
+          )
+        }),
+      )}
+    </>
+  )
+}
+
+interface BarProps extends RowTask {
+  readonly piece: PlacedTask['pieces'][number]
+  readonly axis: TimeAxis
+  readonly rooms: readonly Room[]
+  readonly zone: string
+  readonly hour: number
+  readonly isHeld: boolean
+  readonly isLoose: boolean
+  readonly isPicked: boolean
+  /** Minutes the picked work can slip. */
+  readonly slip: number
+  readonly onGrab: RowBarsProps['onGrab']
+  readonly onKey: RowBarsProps['onKey']
+}
+
+/** One piece of work. There may be thousands: each is drawn anew only when something of its own changes. */
+const Bar = memo(function Bar(props: BarProps) {
+  const { task, placed, piece, axis, rooms, zone, hour, isHeld, isLoose, isPicked, slip, onGrab, onKey } = props
+  const x = axis.x(piece.from)
+  const width = Math.max(1.5, axis.x(piece.to) - x)
+  const [base, mark] = KIND_FILL[task.kind]
+  const words = `${taskWords(rooms, task, task.id)}, ${whenText(piece.from, hour, zone)} – ${whenText(piece.to, hour, zone)}${placed.done ? `, ${W.rounds.done}` : ''}`
+  const isFirst = placed.pieces[0] === piece
+  const actions = isLoose
+    ? {
+        role: 'button',
+        tabIndex: isFirst ? 0 : -1,
+        'aria-pressed': isPicked,
+        'aria-label': words,
+        className: 'cursor-grab',
+        onPointerDown: (event: PointerEvent) => onGrab(event, task.id, placed.from),
+        onKeyDown: (event: KeyboardEvent) => onKey(event, task.id),
+      }
+    : {}
+  return (
+    <g {...actions}>
+      <title>{words}</title>
+      <rect
+        x={x}
+        y="16"
+        width={width}
+        height={BAR}
+        fill={base}
+        stroke="var(--ink)"
+        strokeWidth="0.8"
+        opacity={placed.done ? 0.55 : 1}
+      />
+      {mark && width > LEAST_MARKED && (
+        <rect x={x} y="16" width={width} height={BAR} fill={mark} opacity={placed.done ? 0.4 : 1} />
+      )}
+      {placed.done && <line x1={x} x2={x + width} y1={16 + BAR} y2={16 + BAR} stroke="var(--ink)" strokeWidth="3" />}
+      {task.kind !== 'pull' && width > 10 + 6 * W.rounds.kinds[task.kind].length && (
+        <text x={x + 4} y={16 + BAR / 2 + 4} fontSize="11" paintOrder="stroke" stroke={base} strokeWidth="4">
+          {W.rounds.kinds[task.kind]}
+        </text>
+      )}
+      {isFirst && isHeld && (
+        <path d={`M${x - 1} 13 h9 l-4.5 6 z`} fill="var(--act)" stroke="var(--sheet)" strokeWidth="0.8" />
+      )}
+      {isPicked && (
+        <rect x={x - 2} y="14" width={width + 4} height={BAR + 4} fill="none" stroke="var(--act)" strokeWidth="2.5" />
+      )}
+      {isPicked && isFirst && slip > 0 && <Slip axis={axis} from={placed.to} slip={slip} />}
+    </g>
+  )
+})
+
+/** How far the picked work can slip: a thread behind it. */
+function Slip({ axis, from, slip }: { axis: TimeAxis; from: number; slip: number }) {
+  const [x, end] = [axis.x(from), axis.x(from + slip)]
+  return (
+    <path
+      d={`M${x} ${16 + BAR + 5} H${end} m0 -4 v8`}
+      stroke="var(--act)"
+      strokeWidth="1.8"
+      fill="none"
+      strokeDasharray="5 3"
+    />
+  )
+}
+
+/** One label where work in a room, or of a crew, begins, as wide as it stays. */
+function labelsOf(
+  tasks: readonly RowTask[],
+  axis: TimeAxis,
+  keyOf: (task: RowTask) => string,
+): { id: string; x: number; width: number }[] {
+  const labels: { id: string; x: number; width: number; day: number }[] = []
+  for (const each of tasks) {
+    const { from } = each.placed
+    const x = axis.x(from)
+    const day = axis.days.findIndex((one) => from < one.to)
+    const last = labels[labels.length - 1]
+    const next = axis.days[day]
+    const end = next ? next.x + next.width : x
+    const id = keyOf(each)
+    if (last && last.id === id && last.day === day) continue
+    if (last && last.day === day) last.width = x - last.x
+    labels.push({ id, x, width: end - x, day })
+  }
+  return labels.filter((label) => label.width > 26)
+}
+
+const fitted = (name: string, width: number): string => {
+  const most = Math.floor((width - 4) / 6.2)
+  return name.length <= most ? name : most < 3 ? '' : `${name.slice(0, most - 1)}…`
+}

@@ -1,0 +1,36 @@
+import { Ruler } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { standInStick, STICK_KEY, streamIntoFields, takeReading } from '../../app/devices/stick'
+import { useFacts } from '../../app/state/useJob'
+import { Button } from '../../app/ui/Button'
+import { W } from '../../app/words'
+
+/** The same made-up readings each time it is connected. */
+const STAND_IN_SEED = 3
+
+/** Connects the measuring stick; while it is on, its readings go into the length field in use. */
+export function StickSwitch() {
+  const { site } = useFacts()
+  const [on, setOn] = useState(false)
+  useEffect(() => (on ? streamIntoFields(standInStick(STAND_IN_SEED), site.units) : undefined), [on, site.units])
+  return (
+    <>
+      <Button icon={<Ruler size={16} aria-hidden />} aria-pressed={on} onClick={() => setOn(!on)}>
+        {on ? W.walk.stickOn : W.walk.stickOff}
+      </Button>
+      {on && (
+        // Pointer-down instead of click: the field must not lose its place.
+        <button
+          type="button"
+          className="fixed bottom-20 right-4 z-40 min-h-14 border-2 border-ink bg-card px-4 font-semibold shadow-lg lg:bottom-4"
+          onPointerDown={(event) => {
+            event.preventDefault()
+            takeReading()
+          }}
+        >
+          {W.walk.stickRead} ({STICK_KEY})
+        </button>
+      )}
+    </>
+  )
+}

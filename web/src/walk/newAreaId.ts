@@ -1,4 +1,0 @@
-import { newId } from '../ui/newId'
-
-/** An id for a room or front that is being made. */
-export const newAreaId = (): string => `r-${newId().slice(0, 8)}`
