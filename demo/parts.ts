@@ -19,7 +19,7 @@ export const door = (id: string, wallId: string, atMm: number, more: Partial<Ope
   glazing: null,
   ...more,
 })
-export interface SashSetup {
+interface SashSetup {
   readonly id: string
   readonly wallId: string
   readonly atMm: number
@@ -42,7 +42,7 @@ export const sash = ({ id, wallId, atMm, widthMm, more = {} }: SashSetup): Openi
   glazing: null,
   ...more,
 })
-export interface PlateSetup {
+interface PlateSetup {
   readonly id: string
   readonly kind: Fitting['kind']
   readonly wallId: string

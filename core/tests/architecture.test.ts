@@ -54,7 +54,8 @@ test('the steps of the chain stand in the order of product and docs', () => {
 })
 
 test('every file a newcomer is sent to is there', () => {
-  const table = read('docs/architecture.md').split('A newcomer’s questions').pop() ?? read('docs/architecture.md')
+  const [, table] = read('docs/architecture.md').split('## A newcomer')
+  if (table === undefined) throw new Error('docs/architecture.md has no section of a newcomer’s questions')
   const files = [...table.matchAll(/`((?:core|web|server|scripts)\/[\w/.]+\.(?:ts|tsx|mjs|css))`/g)].map(
     (found) => found[1] ?? '',
   )

@@ -3,7 +3,7 @@ import type { ErrorAnswer } from '@crisp-hem/core/wire'
 import { ENGLISH, speaker } from '@crisp-hem/core/words'
 
 /** Every error the server itself makes, with its status. What each says stands in the message catalogue. */
-export const SERVER_ERRORS = {
+const SERVER_ERRORS = {
   'clock.real': 409,
   'crew.not_found': 404,
   'job.not_found': 404,
@@ -40,7 +40,7 @@ export const SERVER_ERRORS = {
   'server.failed': 500,
 } as const satisfies Record<string, number>
 
-export type ServerErrorCode = keyof typeof SERVER_ERRORS
+type ServerErrorCode = keyof typeof SERVER_ERRORS
 
 /** Answers carry a sentence for people who read the address themselves; screens say the code in their own language. */
 const english = speaker(ENGLISH)
@@ -58,7 +58,7 @@ export class ServerError extends Error {
 }
 
 /** A foreseen error as plain data, so that it can cross between threads. */
-export type Refusal =
+type Refusal =
   | { readonly of: 'server'; readonly code: ServerErrorCode; readonly facts: ErrorFacts }
   | { readonly of: 'core'; readonly code: CoreErrorCode; readonly facts: ErrorFacts }
 

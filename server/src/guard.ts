@@ -2,7 +2,7 @@ import { isIPv6 } from 'node:net'
 import type { FastifyInstance, FastifyRequest } from 'fastify'
 import { ServerError } from './errors'
 
-export interface GuardOptions {
+interface GuardOptions {
   /** Names under which this server is asked; a request for any other is refused. */
   readonly hosts: ReadonlySet<string>
 }

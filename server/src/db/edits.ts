@@ -29,7 +29,7 @@ interface Row {
 const FIXED: ReadonlySet<string> = new Set(['id', 'format', 'version'])
 
 /** What became of one edit: the facts after it, what of it does not stand, or why all of it is refused. */
-export type EditOutcome =
+type EditOutcome =
   | { readonly facts: JobFacts; readonly stands: readonly FactChange[]; readonly missed: readonly MissedChange[] }
   | { readonly fault: Fault }
   | 'known'

@@ -6,11 +6,11 @@ import { atOnce, type Database } from './open'
 import type { PublishedTable } from './published'
 
 /** What a job brings along: its log, and the plan people work by. */
-export type Happened = Pick<Job, 'log' | 'published'>
+type Happened = Pick<Job, 'log' | 'published'>
 export const NOTHING_HAPPENED: Happened = { log: [], published: null }
 
 /** What a save came to: the new revision, or the one that is in the way. */
-export type SaveResult = { readonly saved: number } | { readonly conflict: number } | { readonly missing: true }
+type SaveResult = { readonly saved: number } | { readonly conflict: number } | { readonly missing: true }
 
 /** Jobs and their rooms. Rows stay inside; callers see job facts. */
 export function jobTable(

@@ -16,7 +16,7 @@ interface Row {
 }
 
 /** A line as it was sent, and as it is kept: by whom, and with its time put right. */
-export interface SentEvent {
+interface SentEvent {
   readonly sent: LogEvent
   readonly kept: LogEvent
   /** A line that was here before a copy was put back: it has no sum, and is known by its id. */

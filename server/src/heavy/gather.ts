@@ -4,7 +4,7 @@ import type { HeavyWork } from './heavyWork'
 import type { TaskFacts } from './tasks'
 
 /** One device’s ticks as they came. */
-export interface Gathered {
+interface Gathered {
   readonly body: Uint8Array
   readonly facts: TaskFacts
 }

@@ -3,8 +3,8 @@ import { ServerError } from '../errors'
 /** The largest request body, bytes. A job of 5,000 hems takes about half a megabyte. */
 export const BODY_LIMIT_BYTES = 32 * 1024 * 1024
 /** The most a body may hold: brackets in brackets, and values in all. A job file is ten deep. */
-export const DEPTH_LIMIT = 24
-export const PARTS_LIMIT = 4_000_000
+const DEPTH_LIMIT = 24
+const PARTS_LIMIT = 4_000_000
 
 const QUOTE = 0x22
 const BACKSLASH = 0x5c

@@ -8,7 +8,7 @@ import Sqlite from 'better-sqlite3'
 import { beginEpoch } from '../db/epoch'
 
 /** Where a server keeps things. */
-export interface KeptCopy {
+interface KeptCopy {
   readonly database: string
   readonly photos: string
 }

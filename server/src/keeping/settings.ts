@@ -62,7 +62,7 @@ export function settings(env: NodeJS.ProcessEnv, args: readonly string[]): Setti
   }
 }
 
-export const isLoopback = (host: string): boolean =>
+const isLoopback = (host: string): boolean =>
   host === 'localhost' || (isIPv4(host) && host.startsWith('127.')) || (isIPv6(host) && host === '::1')
 
 function certificate({ TLS_CERT, TLS_KEY }: NodeJS.ProcessEnv): Settings['https'] {

@@ -1,7 +1,7 @@
 import type { JobNews } from '@crisp-hem/core/wire'
 
 /** What was worked out for one listener of a burst, for the others who need the same. */
-export type Shared = Map<string, { readonly news: JobNews; readonly text: string }>
+type Shared = Map<string, { readonly news: JobNews; readonly text: string }>
 
 /** Tells whoever listens that something is new in a job; what it is they read for themselves. */
 export interface Hub {

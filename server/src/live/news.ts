@@ -3,7 +3,7 @@ import type { JobMarks, JobNews, Role } from '@crisp-hem/core/wire'
 import type { Tables } from '../db/tables'
 import { ServerError } from '../errors'
 
-export interface NewsSetup {
+interface NewsSetup {
   readonly tables: Tables
   readonly jobId: string
   readonly since: JobMarks

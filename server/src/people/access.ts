@@ -4,7 +4,7 @@ import type { PeopleTable, SignedIn } from '../db/people'
 import { ServerError } from '../errors'
 
 /** Who may ask for a route: anybody, or people of these roles. */
-export type Access = 'anybody' | readonly Role[]
+type Access = 'anybody' | readonly Role[]
 
 export const ALL: readonly Role[] = ['office', 'lead', 'painter']
 export const LEADS: readonly Role[] = ['office', 'lead']
@@ -25,7 +25,7 @@ declare module 'fastify' {
 export const forRoles = (access: Access) => ({ config: { access } }) as const
 
 /** Whoever uses a server that asks nobody to sign in. */
-export const ANYBODY: Who = { id: 'open', name: '', role: 'office' }
+const ANYBODY: Who = { id: 'open', name: '', role: 'office' }
 
 const COOKIE = 'hem'
 const NINETY_DAYS_S = 90 * 86_400
@@ -41,7 +41,7 @@ export function giveToken(request: FastifyRequest, reply: FastifyReply, token: s
   })
 }
 
-export interface AccessOptions {
+interface AccessOptions {
   readonly people: PeopleTable
   /** Nobody has to sign in: for practice on one machine. */
   readonly isOpen: boolean

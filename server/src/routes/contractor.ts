@@ -4,7 +4,7 @@ import type { HeavyWork } from '../heavy/heavyWork'
 import { forRoles, LEADS, OFFICE } from '../people/access'
 import { bytes } from './jobs'
 
-export interface ContractorRoutesOptions {
+interface ContractorRoutesOptions {
   readonly contractor: ContractorTable
   readonly heavy: HeavyWork
   readonly now: () => string

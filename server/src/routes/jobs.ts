@@ -10,7 +10,7 @@ import type { Hub } from '../live/hub'
 import { ALL, forRoles, LEADS, OFFICE } from '../people/access'
 import type { HeavyWork } from '../heavy/heavyWork'
 
-export interface JobRoutesOptions {
+interface JobRoutesOptions {
   readonly tables: Tables
   readonly heavy: HeavyWork
   readonly post: Post

@@ -7,7 +7,7 @@ import type { Lines } from '../live/lines'
 import { newsOf } from '../live/news'
 import { ALL, forRoles, LEADS } from '../people/access'
 
-export interface LiveRoutesOptions {
+interface LiveRoutesOptions {
   readonly tables: Tables
   readonly hub: Hub
   readonly lines: Lines

@@ -13,7 +13,7 @@ const isTime = (text: unknown): text is string => {
   return ms >= 0 && ms < Date.UTC(2100, 0)
 }
 
-export interface LogRoutesOptions {
+interface LogRoutesOptions {
   readonly tables: Tables
   readonly heavy: HeavyWork
   readonly now: () => string

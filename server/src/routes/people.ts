@@ -20,7 +20,7 @@ import { bytes } from './jobs'
 import { Tries } from '../people/tries'
 import type { Lines } from '../live/lines'
 
-export interface PeopleRoutesOptions {
+interface PeopleRoutesOptions {
   readonly people: PeopleTable
   readonly isOpen: boolean
   readonly now: () => string

@@ -6,7 +6,7 @@ import { ALL, forRoles } from '../people/access'
 import { ServerError } from '../errors'
 
 /** Pictures larger than this are refused; a phone's own size fits. */
-export const PHOTO_LIMIT_BYTES = 8 * 1024 * 1024
+const PHOTO_LIMIT_BYTES = 8 * 1024 * 1024
 
 /** The kinds that are kept, told by their first bytes rather than by what the request says. */
 const KINDS = [
@@ -18,7 +18,7 @@ const KINDS = [
   },
 ] as const
 
-export interface PhotoRoutesOptions {
+interface PhotoRoutesOptions {
   readonly jobs: JobTable
   /** Folder pictures are kept in; null keeps none. */
   readonly folder: string | null

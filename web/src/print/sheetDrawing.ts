@@ -10,7 +10,7 @@ const INK = '#1e2326'
 const SOFT = '#8a8574'
 const KRAFT = '#cbb68f'
 
-export interface SheetDrawingSetup {
+interface SheetDrawingSetup {
   readonly room: Room
   readonly hems: readonly Hem[]
   readonly letters: ReadonlyMap<string, string>

@@ -36,7 +36,10 @@ export function fewestChanges(
     if (!ahead.has(task.id) || task.starts.length === 0 || at < 0) return task
     return { ...task, starts: shared(task.starts, startsOf([[at, model.horizon]])) }
   })
-  const found = layOut(serialSchemeOf({ ...model, tasks }), (i) => -(order.get(model.tasks[i]?.id ?? '') ?? problem.horizon))
+  const found = layOut(
+    serialSchemeOf({ ...model, tasks }),
+    (i) => -(order.get(model.tasks[i]?.id ?? '') ?? problem.horizon),
+  )
   if (!found) return anew.placed
   const [kept, fresh] = [judged(problem, placementOf(found)), judged(problem, anew)]
   const changes = ({ placement }: Judged) =>

@@ -13,7 +13,7 @@ export interface Standing extends Pick<PublishedPlan, 'number' | 'at' | 'by' | '
   readonly proposal: readonly PlanChange[]
 }
 
-export interface WorkedBy {
+interface WorkedBy {
   /** Only work that the job still has: what it was told and has no more is a miss, and nobody's task. */
   readonly placed: readonly PlacedTask[]
   readonly misses: readonly Miss[]

@@ -8,7 +8,7 @@ import type { PlacedTask } from '../../planning/plan/placement'
 import { stepAt } from '../../survey/rooms/stepAt'
 import type { Task } from './task'
 
-export interface AirProblemsSetup {
+interface AirProblemsSetup {
   readonly job: Job
   readonly clocks: (roomId: string) => JobClocks
   readonly tasks: readonly Task[]

@@ -23,7 +23,7 @@ export interface DoubtfulCoat {
   readonly fault: Said
 }
 
-export interface DoubtfulSetup {
+interface DoubtfulSetup {
   readonly job: Job
   readonly clocks: (roomId: string) => JobClocks
   readonly tasks: readonly Task[]

@@ -13,7 +13,7 @@ import { tellDoubtful, type DoubtfulCoat } from './doubtfulCoats'
 import type { Task } from './task'
 import { tellMisses } from './tellMisses'
 
-export interface ProblemsSetup {
+interface ProblemsSetup {
   readonly job: Job
   readonly clocks: (roomId: string) => JobClocks
   readonly hems: readonly Hem[]

@@ -5,7 +5,7 @@ import { HORIZON_DAYS } from '../../nature/calendar/calendar'
 import { activityName } from '../../planning/work'
 import type { Task } from './task'
 
-export interface TellSetup {
+interface TellSetup {
   readonly job: Job
   readonly tasks: readonly Task[]
   readonly placed: readonly PlacedTask[]

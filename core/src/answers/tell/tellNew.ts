@@ -8,7 +8,7 @@ import { airProblems } from './airProblems'
 import type { Task } from './task'
 import { tellMisses } from './tellMisses'
 
-export interface TellNewSetup {
+interface TellNewSetup {
   readonly job: Job
   readonly tasks: readonly Task[]
   /** What the plan before misses. */

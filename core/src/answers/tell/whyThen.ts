@@ -9,7 +9,7 @@ import type { ScheduleProblem } from '../../planning/problem/problem'
 import type { Task } from './task'
 
 /** What holds a start where it is. */
-export type Cause =
+type Cause =
   | 'dries'
   | 'after'
   | 'crew'
@@ -167,7 +167,7 @@ function tiedTo(situation: Situation, own: PlacedTask): PlacedTask[] {
   return found
 }
 
-export interface TellEndSetup {
+interface TellEndSetup {
   readonly job: Job
   readonly problem: ScheduleProblem
   readonly placed: readonly PlacedTask[]

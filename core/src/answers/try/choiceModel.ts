@@ -18,7 +18,7 @@ export interface Variant {
 }
 
 /** A model in which each room is there in each of its ways. */
-export interface ChoiceModel {
+interface ChoiceModel {
   readonly model: Model
   readonly origin: number
   readonly hint: Schedule

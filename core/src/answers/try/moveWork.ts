@@ -29,7 +29,7 @@ export interface MoveTrial {
 export const REACHES = ['piece', 'round'] as const
 export type Reach = (typeof REACHES)[number]
 
-export interface MoveTrialSetup {
+interface MoveTrialSetup {
   readonly job: Job
   readonly now: number
   readonly taskId: string

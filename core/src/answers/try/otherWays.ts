@@ -22,7 +22,7 @@ export interface OtherWays {
   readonly count: number
 }
 
-export interface OtherWaysSetup {
+interface OtherWaysSetup {
   readonly isOver: () => boolean
   readonly seed: number
   /** Rounds of search after which it stops whatever the time. */

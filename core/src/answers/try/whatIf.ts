@@ -127,7 +127,7 @@ function weatherOn(job: Job, day: number, change: (hour: OutdoorHour) => Outdoor
   return { ...job, air: { ...job.air, outside: { ...outside, hours } } }
 }
 
-export interface OutcomeWays {
+interface OutcomeWays {
   /** Runs of the days ahead; the same seed has the same luck. */
   readonly runs: number
   readonly seed: number

@@ -43,7 +43,7 @@ export interface VanPlan {
 }
 
 /** A plan, as far as it says what is loaded. */
-export interface PlannedWork {
+interface PlannedWork {
   readonly hems: readonly Hem[]
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly tasks: readonly (VanTask & { readonly id: string; readonly roundId: string | null })[]

@@ -35,7 +35,7 @@ export function outlayOf(job: Job, parameters: Parameters = DEFAULT_PARAMETERS):
 }
 
 /** The same of a plan that was made. */
-export function outlayOfPlan(job: Job, plan: Plan): Outlay {
+function outlayOfPlan(job: Job, plan: Plan): Outlay {
   const { load } = plan
   const people = new Map(job.crews.map((crew) => [crew.id, crew.people.length]))
   const workedMin = Math.round(plan.tasks.reduce((sum, task) => sum + task.minutes * (people.get(task.crewId) ?? 1), 0))

@@ -13,7 +13,7 @@ export interface TickAsked {
   readonly subjects: readonly SubjectKey[]
 }
 
-export interface TickDoubtsSetup {
+interface TickDoubtsSetup {
   readonly job: Pick<Job, 'site'>
   readonly plan: Plan
   readonly log: LogState

@@ -8,7 +8,7 @@ import type { Goal, ScheduleProblem } from '../../planning/problem/problem'
 import { seededNumbers } from '../../base/units/seeded'
 
 /** What of a plan can stand in the way of a hand-back; the last is blamed first. */
-export const DEMANDS = ['drying', 'shifts', 'air', 'shared', 'other-rooms'] as const
+const DEMANDS = ['drying', 'shifts', 'air', 'shared', 'other-rooms'] as const
 export type Demand = (typeof DEMANDS)[number]
 
 type HandBack = Extract<Goal, { goal: 'hand-back' }>

@@ -14,17 +14,17 @@ export interface RoundRef {
 }
 
 /** Of a room as a whole: making it ready, floors and furniture under cover, the look along its lines at the end. */
-export const ROOM_ACTS = ['prep', 'cover', 'look', 'uncover'] as const
+const ROOM_ACTS = ['prep', 'cover', 'look', 'uncover'] as const
 /** Of one colour in a room: its own covers, lines to mark, the gun made ready and cleaned. */
-export const STEP_ACTS = ['mark', 'cover', 'gun-up', 'gun-down', 'uncover'] as const
+const STEP_ACTS = ['mark', 'cover', 'gun-up', 'gun-down', 'uncover'] as const
 /** `bead` is a seal that stays wet until the pull; `pull-dry` a pull beside a wet one of the same round. */
-export const ROUND_ACTS = ['lay', 'seal', 'bead', 'pull', 'pull-dry', 'peel'] as const
-export type RoomAct = (typeof ROOM_ACTS)[number]
-export type StepAct = (typeof STEP_ACTS)[number]
+const ROUND_ACTS = ['lay', 'seal', 'bead', 'pull', 'pull-dry', 'peel'] as const
+type RoomAct = (typeof ROOM_ACTS)[number]
+type StepAct = (typeof STEP_ACTS)[number]
 export type RoundAct = (typeof ROUND_ACTS)[number]
 /** Done once for each coat: a coat, and the field that is rolled apart from it. */
-export const COAT_ACTS = ['coat', 'roll'] as const
-export type CoatAct = (typeof COAT_ACTS)[number]
+const COAT_ACTS = ['coat', 'roll'] as const
+type CoatAct = (typeof COAT_ACTS)[number]
 
 /** An activity as a value: of a room, of one of its colours, or of a round. */
 export type ActivityRef =

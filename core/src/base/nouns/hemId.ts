@@ -4,7 +4,7 @@ import { ID_PATTERN } from './faceKey'
 /** A hem's id as text: its room, and the edge it lies on. Made by {@link writeHem}, read by {@link readHem}. */
 export type HemId = string
 
-export interface HemRef {
+interface HemRef {
   readonly roomId: string
   readonly edge: EdgeKey
 }

@@ -23,7 +23,7 @@ const OFFICE_ONLY: ReadonlySet<string> = new Set(['quotes', 'selling'])
 export const isPriceField = (name: string): boolean => isMoneyField(name) || OFFICE_ONLY.has(name)
 
 /** Names of fields that hold money. */
-export const isMoneyField = (name: string): boolean => /Minor(PerL)?$/.test(name)
+const isMoneyField = (name: string): boolean => /Minor(PerL)?$/.test(name)
 
 /**
  * Facts with all money told in hours of work, to three digits: what is cheaper stays so, so that everything is chosen as before,

@@ -19,7 +19,7 @@ export const EVENT_KINDS = [
   'cut',
   'undone',
 ] as const
-export type EventKind = (typeof EVENT_KINDS)[number]
+type EventKind = (typeof EVENT_KINDS)[number]
 
 /**
  * One line of the append-only log. Ids are made on the device, so sending one twice is harmless.

@@ -16,7 +16,7 @@ export const QUOTE_LINES = [
   'overhead',
   'margin',
 ] as const
-export type QuoteLineKind = (typeof QUOTE_LINES)[number]
+type QuoteLineKind = (typeof QUOTE_LINES)[number]
 
 export interface QuoteLine {
   readonly kind: QuoteLineKind

@@ -104,7 +104,7 @@ export interface FootStretch {
 }
 
 export const BAND_KINDS = ['two-tone', 'stripe', 'chair-rail'] as const
-export type BandKind = (typeof BAND_KINDS)[number]
+type BandKind = (typeof BAND_KINDS)[number]
 
 /** Part of some walls between two heights that gets, or is, something else: the lower colour of a two-tone wall. */
 export interface Band {
@@ -164,13 +164,13 @@ export const FITTING_KINDS = [
   'meter-box',
   'conduit',
 ] as const
-export type FittingKind = (typeof FITTING_KINDS)[number]
+type FittingKind = (typeof FITTING_KINDS)[number]
 /** Fittings that must breathe or be heard or be passed: covered ones are listed and signed off. */
 export const BREATHER_KINDS: readonly FittingKind[] = ['vent', 'air-inlet', 'alarm', 'sprinkler', 'flue', 'exit']
 
 /** What the scope says of a fitting. */
 export const FITTING_SCOPES = ['mask', 'take-off', 'takes-wall-colour', 'shielded', 'replaced-soon'] as const
-export type FittingScope = (typeof FITTING_SCOPES)[number]
+type FittingScope = (typeof FITTING_SCOPES)[number]
 
 export interface Fitting {
   readonly id: string
@@ -207,7 +207,7 @@ export interface Piece {
 }
 
 /** Why an edge that exists gets no hem. */
-export interface EdgeNote {
+interface EdgeNote {
   readonly edge: string
   readonly note: 'shielded' | 'left-out'
   readonly reason: string
@@ -216,7 +216,7 @@ export interface EdgeNote {
 /** What the scope says of a face that no step paints, or that a step should not reach. */
 export const FACE_SCOPES = ['kept', 'shielded', 'takes-wall-colour', 'replaced-soon'] as const
 export type FaceScope = (typeof FACE_SCOPES)[number]
-export interface ScopeNote {
+interface ScopeNote {
   readonly face: string
   readonly scope: FaceScope
   readonly note: string
@@ -226,7 +226,7 @@ export interface ScopeNote {
 export const LINE_WAYS = ['true-joint', 'follow', 'straighten'] as const
 export type LineWay = (typeof LINE_WAYS)[number]
 /** An old edge that wanders: how far at its worst, and what is done about it; null leaves it to the scope. */
-export interface LineNote {
+interface LineNote {
   readonly edge: string
   readonly wanderMm: number
   readonly way: LineWay | null
@@ -239,7 +239,7 @@ export interface HemSplit {
   readonly atMm: number
 }
 /** Edges that are laid as one hem. */
-export interface HemJoin {
+interface HemJoin {
   readonly id: string
   readonly edges: readonly string[]
 }
@@ -258,7 +258,7 @@ export interface HandHem {
 }
 
 /** A picture kept in the data folder: of a hem, or of a mark that was there before. */
-export interface Photo {
+interface Photo {
   readonly id: string
   /** The edge it shows; null for a mark of the room. */
   readonly edge: string | null
@@ -282,7 +282,6 @@ export interface HemChoice {
 
 /** Groups of faces a coating step can name; `wall:w1`, `casing:o2`, `band:b1`, `piece:p1` name single ones. */
 export const TARGET_GROUPS = ['ceiling', 'walls', 'bands', 'skirting', 'casings', 'leaves', 'pieces', 'floor'] as const
-export type TargetGroup = (typeof TARGET_GROUPS)[number]
 
 /** One colour put on some faces of a room; steps run in their order. */
 export interface PaintStep {
@@ -297,7 +296,7 @@ export interface PaintStep {
 }
 
 export const ROOM_KINDS = ['room', 'elevation'] as const
-export type RoomKind = (typeof ROOM_KINDS)[number]
+type RoomKind = (typeof ROOM_KINDS)[number]
 
 /** An area of the survey: a room, closed all round, or an elevation, one face of a building. */
 export interface Room {

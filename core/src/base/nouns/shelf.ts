@@ -88,7 +88,7 @@ export interface Coating {
 }
 
 export const COVER_KINDS = ['film', 'paper', 'board', 'cloth'] as const
-export type CoverKind = (typeof COVER_KINDS)[number]
+type CoverKind = (typeof COVER_KINDS)[number]
 
 /** A cover as sold: a roll or piece of one width and length. */
 export interface Cover {

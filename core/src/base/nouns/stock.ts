@@ -7,7 +7,7 @@ export interface Remnant {
 
 /** Kinds of things that are bought, as the first part of an article's key. */
 export const ARTICLE_KINDS = ['tape', 'cover', 'sealant', 'glaze', 'liquid', 'coating', 'sundry'] as const
-export type ArticleKind = (typeof ARTICLE_KINDS)[number]
+type ArticleKind = (typeof ARTICLE_KINDS)[number]
 
 /** `tape:marram-general/24`, `cover:skein-drop`: which thing of the shelf, and of a tape which width. */
 export type ArticleKey = string

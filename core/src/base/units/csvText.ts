@@ -11,7 +11,7 @@ export const writeCsv = (fields: readonly string[], data: readonly (readonly unk
   `${Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { newline: '\n', escapeFormulae: RUNS })}\n`
 
 /** A CSV with a head row: its rows by column name, and what Papa could not read. */
-export interface CsvRows {
+interface CsvRows {
   /** Columns the head row names. */
   readonly fields: readonly string[]
   readonly data: readonly Record<string, string>[]

@@ -1,5 +1,5 @@
 /** Every way the core refuses a question. What each says stands in the message catalogue, under `error.` and the code. */
-export const CORE_ERRORS = [
+const CORE_ERRORS = [
   'length.unreadable',
   'length.no_unit',
   'length.not_positive',
@@ -41,9 +41,4 @@ export class CoreError extends Error {
     this.code = code
     this.facts = facts
   }
-}
-
-/** Makes the compiler prove that a `switch` handled every case. */
-export function assertNever(value: never): never {
-  throw new Error(`unhandled case ${JSON.stringify(value)}`)
 }

@@ -1,6 +1,5 @@
 import fc from 'fast-check'
 import { ENGLISH, speaker } from '../../edge/words'
-import { gripAt, peelForceN, workOfAdhesion } from '../../nature/risk/peelForce'
 import { pullFactor } from '../../nature/risk/lift'
 import { DEFAULT_PARAMETERS } from '../parameters/parameters'
 import { minorDigits } from './currency'
@@ -23,27 +22,10 @@ describe('peel units, exact by definition of pound, ounce, inch and g', () => {
   })
 })
 
-describe('peel force after Rivlin 1944 and Kendall 1975', () => {
-  // 5 N per 25 mm at 180°: G = 200 N/m · 2 = 400 J/m²; 48 mm at 90° takes 400 · 0.048 / 1 = 19.2 N.
-  test('by hand', () => {
-    expect(workOfAdhesion(5)).toBeCloseTo(400, 9)
-    expect(peelForceN(5, 48, 90)).toBeCloseTo(19.2, 9)
-    expect(peelForceN(5, 25, 180)).toBeCloseTo(5, 9)
-  })
-  test('the part that opens the finish goes with the angle as the lift model has it', () => {
-    const opening = (fold: number) => {
-      const deg = 180 - fold
-      return peelForceN(5, 25, deg) * (1 + Math.sin((deg * Math.PI) / 180)) - peelForceN(5, 25, deg)
-    }
-    // F sin θ = G b cot(θ/2): its share at two folds without the part along the face.
-    const cot = (fold: number) => 1 / Math.tan(((180 - fold) * Math.PI) / 360)
-    expect(opening(90) / opening(45)).toBeCloseTo(cot(90) / cot(45), 9)
-    expect(pullFactor({ foldDeg: 90, speed: 'slow' }, DEFAULT_PARAMETERS)).toBeCloseTo((1 + cot(90)) / (1 + cot(45)), 9)
-  })
-  test('grip falls with warmth and is the label’s at 23 °C', () => {
-    expect(gripAt(3.4, 23)).toBe(3.4)
-    expect(gripAt(3.4, 40)).toBeLessThan(gripAt(3.4, 10))
-  })
+test('the part of a pull that opens the finish goes with the angle after Rivlin 1944 and Kendall 1975', () => {
+  // F sin θ = G b cot(θ/2): its share at two folds, without the part along the face.
+  const cot = (fold: number) => 1 / Math.tan(((180 - fold) * Math.PI) / 360)
+  expect(pullFactor({ foldDeg: 90, speed: 'slow' }, DEFAULT_PARAMETERS)).toBeCloseTo((1 + cot(90)) / (1 + cot(45)), 9)
 })
 
 test('purchases: 60.000 m on tubes of 60 m are one tube, however the metres were summed', () => {

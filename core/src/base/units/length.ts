@@ -6,7 +6,7 @@ export const UNIT_SYSTEMS = ['metric', 'imperial'] as const
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number]
 
 /** A length as an exact fraction of a millimetre, reduced: 3/16" is 381/80 mm. */
-export interface ExactMm {
+interface ExactMm {
   readonly num: number
   readonly den: number
 }
@@ -62,7 +62,7 @@ export function parseLength(text: string, system: UnitSystem): ExactMm {
 }
 
 /** The nearest whole millimetre, halves up: what the survey stores. */
-export const roundMm = (exact: ExactMm): number => Math.floor((2 * exact.num + exact.den) / (2 * exact.den))
+const roundMm = (exact: ExactMm): number => Math.floor((2 * exact.num + exact.den) / (2 * exact.den))
 
 /** A typed length as whole millimetres, the survey's unit. Same errors as {@link parseLength}. */
 export function parseMm(text: string, system: UnitSystem): number {
@@ -87,7 +87,7 @@ export function parseSize(text: string, system: UnitSystem): readonly [number, n
 }
 
 /** Into how many parts an inch is written. */
-export type InchParts = 8 | 16 | 32
+type InchParts = 8 | 16 | 32
 
 /**
  * Writes whole millimetres for the site: `3.62 m`, `36 mm` under 10 cm, or feet and inches to 1/16.

@@ -9,7 +9,7 @@ export const MIN_PER_HOUR = 60
 export const MIN_PER_DAY = 1440
 
 /** A day at the site, counted from 1970-01-01, free of zones and clock changes. */
-export type LocalDay = number
+type LocalDay = number
 
 /** `2027-05-12T09:30:00Z` as whole minutes since the epoch; seconds are dropped. @throws CoreError time.unreadable */
 export function parseInstant(iso: string): number {
@@ -33,7 +33,7 @@ export function checkZone(zone: string): string {
 }
 
 /** Minutes the zone is ahead of UTC at an instant. */
-export const zoneOffsetMin = (zone: string, at: number): number => tzOffset(zone, new Date(at * 60_000))
+const zoneOffsetMin = (zone: string, at: number): number => tzOffset(zone, new Date(at * 60_000))
 
 /** The site's calendar day and minute of that day at an instant. */
 export function toLocal(at: number, zone: string): { day: LocalDay; minute: number } {

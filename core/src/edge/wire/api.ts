@@ -139,7 +139,7 @@ export interface PublishRequest {
   readonly tasks: readonly PublishedTask[]
 }
 
-export const MESSAGE_STATES = ['waiting', 'sending', 'sent', 'failed', 'unsure'] as const
+const MESSAGE_STATES = ['waiting', 'sending', 'sent', 'failed', 'unsure'] as const
 export type MessageState = (typeof MESSAGE_STATES)[number]
 
 /** What a crew was told of a plan, and whether it went out. Instants ISO UTC. */

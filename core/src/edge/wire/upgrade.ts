@@ -8,7 +8,7 @@ type Fields = Record<string, unknown>
 const isFields = (data: unknown): data is Fields => typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Older versions that are still read. */
-const OLDER: readonly unknown[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11]
+const OLDER: readonly unknown[] = Array.from({ length: JOB_VERSION - 1 }, (_, i) => i + 1)
 
 /**
  * Job content of an older format version as today's: what it could not say gets the starter's value, what it says

@@ -21,5 +21,3 @@ export const EN = {
   ...EN_REFUSALS,
   ...EN_FAULTS,
 } as const
-
-export type WordCode = keyof typeof EN

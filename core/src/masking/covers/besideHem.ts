@@ -5,7 +5,7 @@ import { coverLoadNPerM, flakesPerM2, tackSpacingM } from '../../nature/risk/cov
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 
 /** How a cover is held: taped all round and taut, hung from an edge and tacked, lying, loose over a thing, or gathered behind it. */
-export const COVER_HOLDS = ['taut', 'hung', 'lies', 'loose', 'bagged'] as const
+const COVER_HOLDS = ['taut', 'hung', 'lies', 'loose', 'bagged'] as const
 export type CoverHold = (typeof COVER_HOLDS)[number]
 
 /** The cover that goes with a hem's tape when its paint is sprayed. */

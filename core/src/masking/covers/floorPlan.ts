@@ -9,7 +9,7 @@ import { layAlong, layField, type FieldCover, type Laid } from './layFloor'
 /** Paper of this width and more lies on a floor as a field, mm. From memory. */
 const FIELD_PAPER_MM = 600
 /** Soles are wiped on two layers of cloth: common practice. */
-export const WAY_OUT_LAYERS = 2
+const WAY_OUT_LAYERS = 2
 
 /** Ways in and out of a room along its floor. */
 export const waysOut = (room: Room): Room['openings'] =>

@@ -139,7 +139,7 @@ export function turn({ x, y }: PlanPoint, angle: number): PlanPoint {
   return { x: x * cos - y * sin, y: x * sin + y * cos }
 }
 
-export interface LayAlongSetup {
+interface LayAlongSetup {
   readonly from: PlanPoint
   readonly to: PlanPoint
   readonly cover: FieldCover

@@ -10,7 +10,7 @@ export interface KitProblem {
   readonly serve: readonly (readonly number[])[]
 }
 
-export interface KitAnswer {
+interface KitAnswer {
   /** Kinds carried, in order. */
   readonly kinds: readonly number[]
   /** Kind that serves each client. */
@@ -147,7 +147,7 @@ function branchOn({ serve, carry }: KitProblem, kit: readonly number[], fates: r
 }
 
 /** A point of the trade-off: so many kinds, and what the hems then cost without the carrying. */
-export interface KitPoint {
+interface KitPoint {
   readonly kinds: readonly number[]
   readonly kindOf: readonly number[]
   readonly serveCost: number

@@ -12,7 +12,7 @@ export interface HoldingKind {
   readonly roll: TapeRoll
 }
 
-export interface HoldingMmSetup {
+interface HoldingMmSetup {
   readonly job: Job
   readonly hems: readonly Hem[]
   readonly recipes: ReadonlyMap<string, Recipe>

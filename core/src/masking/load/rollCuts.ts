@@ -43,7 +43,7 @@ export const KEPT_MM = 2000
 /** Rolls are cut to the centimetre. */
 const UNIT_MM = 10
 
-export interface RollCutsSetup {
+interface RollCutsSetup {
   readonly job: Job
   readonly cover: Cover
   readonly needs: readonly CoverNeed[]

@@ -16,7 +16,7 @@ import { tabsMm, wastePctIn } from './tapedMm'
 import { toolLines, type ToolLine } from './tools'
 
 /** How much of one tape, in one width, the job takes. Lengths mm, money minor units. */
-export interface TapeLine {
+interface TapeLine {
   readonly tapeId: string
   readonly widthMm: number
   readonly hemIds: readonly string[]
@@ -53,7 +53,7 @@ export interface Load {
   readonly mendingMinor: number
 }
 
-export interface TakeLoadSetup {
+interface TakeLoadSetup {
   readonly job: Job
   readonly hems: readonly Hem[]
   readonly recipes: ReadonlyMap<string, Recipe>

@@ -26,7 +26,7 @@ export const tapedMm = (house: Pick<HouseRules, 'runs'>, hem: Taped, recipe: Pic
   hem.lengthMm + tabsMm(house, hem, recipe)
 
 /** How many times what a practised hand wastes of tape a beginner's does. */
-export const BEGINNER_WASTE = known(2, '', 'from-memory', word('source', 'a-beginner-against-a-practised-hand'))
+const BEGINNER_WASTE = known(2, '', 'from-memory', word('source', 'a-beginner-against-a-practised-hand'))
 
 /**
  * Tape wasted in a room, % of what is laid: the house's figure for practised hands, more by the share of beginners in its

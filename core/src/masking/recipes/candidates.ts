@@ -305,7 +305,7 @@ function strokeOf({ step, house }: HemContext, pull: 'wet' | 'dry'): Stroke {
   return step.tool === 'roller' && (isApart || !house.rollOverEdge) ? 'outward' : gentleStroke(step.tool)
 }
 
-export interface EdgePair {
+interface EdgePair {
   readonly ctx: HemContext
   readonly tape: Tape
   readonly seal: Seal
@@ -314,7 +314,7 @@ export interface EdgePair {
 }
 
 /** The edge as the bleed model sees it. */
-export const edgeSetup = ({ ctx, tape, seal, pressing, pull }: EdgePair): EdgeSetup => ({
+const edgeSetup = ({ ctx, tape, seal, pressing, pull }: EdgePair): EdgeSetup => ({
   texture: ctx.keepFace.texture,
   dusty: ctx.keepFace.dusty,
   edge: tape.edge,

@@ -3,7 +3,7 @@ import { coatingOf } from '../../survey/shelf/find'
 import { parseInstant } from '../../base/units/time'
 
 /** When each step of a room would be laid and be done, before there is a schedule. Minutes since the epoch. */
-export interface StepTimes {
+interface StepTimes {
   readonly layAt: ReadonlyMap<string, number>
   readonly coatedAt: ReadonlyMap<string, number>
   /** The first minute somebody is on shift at or after an instant. */

@@ -31,7 +31,7 @@ export interface WayUse {
 }
 
 /** What is mended, part by part. */
-export const MENDING = ['bleeds', 'lift', 'tear', 'residue', 'band', 'crack', 'grit', 'flakes'] as const
+const MENDING = ['bleeds', 'lift', 'tear', 'residue', 'band', 'crack', 'grit', 'flakes'] as const
 
 /** What a metre of tape costs with its waste, minor units. */
 export const rollCostPerM = (tape: Tape, roll: TapeRoll, house: Pick<HouseRules, 'wastePct'>): number =>

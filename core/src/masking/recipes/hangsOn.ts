@@ -13,16 +13,8 @@ export interface HangsOn {
 }
 
 /** Figures nobody has measured that may decide, and where each lies. */
-export const FIGURES = [
-  'hold',
-  'hold-spread',
-  'visible-run',
-  'valley-depth',
-  'edge-gel',
-  'barrier-gap',
-  'backing',
-] as const
-export type FigureName = (typeof FIGURES)[number]
+const FIGURES = ['hold', 'hold-spread', 'visible-run', 'valley-depth', 'edge-gel', 'barrier-gap', 'backing'] as const
+type FigureName = (typeof FIGURES)[number]
 
 interface Figure {
   readonly read: (by: Parameters, ctx: HemContext) => Known

@@ -8,7 +8,7 @@ import type { Sealing } from './candidate'
 import { isHeldOff, type HemContext } from './hemContext'
 import type { RecipeRisks } from './recipe'
 
-export interface SchoolRuleSetup {
+interface SchoolRuleSetup {
   readonly ctx: HemContext
   readonly school: School
   readonly tape: Tape
@@ -50,7 +50,7 @@ export function schoolRule({
   return null
 }
 
-export interface TapeRuleSetup {
+interface TapeRuleSetup {
   readonly ctx: HemContext
   readonly tape: Tape
   readonly lift: Estimate

@@ -103,7 +103,7 @@ const USUAL_FILM_FORMING_C = 8 // from memory
 const USUAL_TOUCH_DRY_MIN = 60 // from memory
 const USUAL_RECOAT_MIN = 240 // from memory
 
-export interface HemContextSetup {
+interface HemContextSetup {
   readonly job: Job
   readonly room: Room
   readonly hem: Hem

@@ -30,7 +30,7 @@ export function rankerOf(
   }
 }
 
-export interface RecipesSetup {
+interface RecipesSetup {
   readonly job: Job
   readonly rooms: readonly { readonly room: Room; readonly hems: readonly Hem[] }[]
   readonly clocks: (roomId: string) => JobClocks

@@ -16,7 +16,7 @@ export interface JudgedHem {
   readonly judged: readonly Candidate[]
 }
 
-export interface JudgeRoomSetup {
+interface JudgeRoomSetup {
   readonly job: Job
   readonly room: Room
   readonly hems: readonly Hem[]

@@ -4,7 +4,7 @@ import type { EdgeSegment } from '../../survey/hems/edge'
 import { settingOf, type SettingFacts } from './setting'
 
 /** What decides how a hem's tape goes on. */
-export type LayingFacts = SettingFacts & { readonly house: HouseRules }
+type LayingFacts = SettingFacts & { readonly house: HouseRules }
 
 /** Short pieces take longer to lay, and each laps the last. From memory. */
 export const SHORT_PIECES = { layFactor: 1.15, pieceMm: 1200, lapMm: 25 } as const

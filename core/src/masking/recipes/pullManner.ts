@@ -11,18 +11,18 @@ import {
 } from '../../base/nouns'
 
 /** How the tape of one coating step comes off, and why. */
-export interface StepPull {
+interface StepPull {
   readonly pull: 'wet' | 'dry'
   readonly why: Said | null
 }
 
 /** One opening is sealed, cut in and pulled in about this time; where an edge skins sooner nothing is pulled wet. */
-export const LEAST_WET_MIN = known(12, 'min', 'from-memory', word('source', 'one-opening-sealed-cut-in-and-pulled'))
+const LEAST_WET_MIN = known(12, 'min', 'from-memory', word('source', 'one-opening-sealed-cut-in-and-pulled'))
 
 /** Films of these sheens snap cleanly once hard: common practice. */
 const SNAPS: readonly Coating['sheen'][] = ['flat', 'matt']
 
-export interface PullMannerSetup {
+interface PullMannerSetup {
   readonly house: Pick<HouseRules, 'pull'>
   readonly room: Pick<Room, 'kind'>
   readonly step: Pick<PaintStep, 'tool'>

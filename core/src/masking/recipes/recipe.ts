@@ -55,7 +55,7 @@ export interface CostParts {
 }
 
 /** The cover beside a sprayed hem. */
-export interface RecipeCover {
+interface RecipeCover {
   readonly coverId: string
   readonly hold: CoverHold
   readonly reachMm: number

@@ -23,7 +23,7 @@ export interface AirSeries {
 }
 
 /** Air speed over an indoor face in a room with shut windows, m/s. Source: from memory. */
-export const STILL_ROOM_MS = 0.1
+const STILL_ROOM_MS = 0.1
 
 /** Air that never changes. */
 export const steadyAir = (tempC: number, rh: number, windMs = STILL_ROOM_MS): AirSeries => ({

@@ -8,7 +8,7 @@ import { roomAir, withMeanAround } from './siteAir'
 import { solAirC, sunOnFaceWm2, sunPosition } from './sun'
 
 /** Share of the free wind that reaches a face. From memory. */
-export const WIND_AT_FACE = 0.4
+const WIND_AT_FACE = 0.4
 
 /** Air at an area's faces: what is held in the room, the air of all rooms, or the hours outside with the sun on an elevation's colour. */
 export function areaAir(job: Pick<Job, 'air' | 'site'>, room: Room): AirSeries {

@@ -4,8 +4,8 @@ import { SPRAY_WIND } from './paintLimits'
 import { sunPosition } from './sun'
 import { wetting } from './wet'
 
-export const SKY_KINDS = ['night', 'rain', 'wind', 'dew'] as const
-export type SkyKind = (typeof SKY_KINDS)[number]
+const SKY_KINDS = ['night', 'rain', 'wind', 'dew'] as const
+type SkyKind = (typeof SKY_KINDS)[number]
 
 /** Something about the sky from one instant to another, minutes since the epoch. */
 export interface SkyStretch {

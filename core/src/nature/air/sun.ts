@@ -5,7 +5,7 @@ const sin = (deg: number) => Math.sin(deg * RAD)
 const cos = (deg: number) => Math.cos(deg * RAD)
 
 /** Where the sun stands: degrees above the horizon, and clockwise from north. No refraction. */
-export interface SunPosition {
+interface SunPosition {
   readonly altitudeDeg: number
   readonly azimuthDeg: number
 }
@@ -76,7 +76,7 @@ export const FACE_CONDUCTANCE = known(
 )
 
 /** Share of sun a colour takes in: near 0.9 black, 0.3 white. From memory. @param lightness CIE L*, 0 … 100 */
-export const absorptance = (lightness: number): number => 0.92 - (0.62 * lightness) / 100
+const absorptance = (lightness: number): number => 0.92 - (0.62 * lightness) / 100
 
 /** Temperature of a sunlit face, °C: air + α·E/h (upright: no sky term). ASHRAE Fundamentals. docs/science.md eq. 7b. */
 export const solAirC = (airC: number, sunWm2: number, lightness: number): number =>

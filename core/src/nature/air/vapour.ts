@@ -1,14 +1,14 @@
 import { CoreError, known, word } from '../../base/nouns'
 
 /** Magnus coefficients over water, −45 to 60 °C. Sonntag 1990 (also WMO-No. 8): published. */
-export const MAGNUS = {
+const MAGNUS = {
   scalePa: known(611.2, 'Pa', 'published', word('source', 'sonntag-1990-over-water')),
   factor: known(17.62, '', 'published', word('source', 'sonntag-1990-over-water')),
   offsetC: known(243.12, '°C', 'published', word('source', 'sonntag-1990-over-water')),
 }
 
 /** The same over ice, which sets the dew point below 0 °C. Sonntag 1990: published. */
-export const MAGNUS_ICE = {
+const MAGNUS_ICE = {
   factor: known(22.46, '', 'published', word('source', 'sonntag-1990-over-ice')),
   offsetC: known(272.62, '°C', 'published', word('source', 'sonntag-1990-over-ice')),
 }

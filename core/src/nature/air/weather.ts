@@ -3,7 +3,7 @@ import { saturationPa, vapourPa } from './vapour'
 import type { OutdoorHour } from '../../base/nouns'
 import type { AirPoint } from './airSeries'
 
-export interface WeatherPlace {
+interface WeatherPlace {
   readonly name: string
   readonly latDeg: number
   readonly lonDeg: number

@@ -1,7 +1,7 @@
 import { saturationPa, vapourPa } from './vapour'
 
 /** Sea-level pressure, Pa. Standard atmosphere (ISO 2533): published. */
-export const STANDARD_PA = 101_325
+const STANDARD_PA = 101_325
 const VAPOUR_RATIO = 0.621945 // molar masses of water and dry air, ASHRAE Fundamentals ch. 1: published
 
 const humidityRatio = (vapour: number, pressurePa: number): number => (VAPOUR_RATIO * vapour) / (pressurePa - vapour)

@@ -7,7 +7,7 @@ import { rateClock, type RateClock } from './rateClock'
 export const REFERENCE_AIR: AirPoint = { tempC: 23, rh: 50, windMs: 0.1 }
 
 /** How air speed lifts evaporation: (a + b·v), scaled to still room air. */
-export const EVAPORATION = {
+const EVAPORATION = {
   stillWm2Pa: known(
     0.089,
     'W/(m²·Pa)',

@@ -9,7 +9,7 @@ import { cureClock, dryingClock } from './clocks'
 import { sequenceWindows } from './coatSequence'
 import { filmOf } from './film'
 import { pullWindow } from './pullWindow'
-import { stateAt, stateTimes } from './states'
+import { instantOfGain } from './rateClock'
 
 const satin = STARTER_SHELF.coatings.find((each) => each.id === 'quay-satin')!
 const steady = { startMin: 0, hours: [{ tempC: 23, rh: 50, windMs: 0.1 }] }
@@ -100,14 +100,7 @@ test('hotter, drier, windier or thinner shortens the wet window', () => {
   expect(wetEnd({ tempC: 20, rh: 55, windMs: 0.1 }, 0.5)).toBeCloseTo(usual / 2, 9)
 })
 
-test('drying states come in order, at their label times in label air', () => {
-  const times = stateTimes(satin, 0, dryingClock(steady), cureClock(steady, satin.filmFormingC))
-  expect(times).toMatchObject({ 'set-to-touch': satin.openMin, 'dry-hard': satin.hardDryMin, cured: 30 * 1440 })
-  expect(stateAt(times, satin.touchDryMin + 1)).toBe('dry-to-touch')
-  expect(stateAt(times, -5)).toBe('wet')
-})
-
 test('below the film-forming limit cure pauses and is never reached', () => {
   const cold = { startMin: 0, hours: [{ tempC: 4, rh: 50, windMs: 0.1 }] }
-  expect(stateTimes(satin, 0, dryingClock(cold), cureClock(cold, 8)).cured).toBeNull()
+  expect(instantOfGain(cureClock(cold, 8), 0, 30 * 1440)).toBeNull()
 })

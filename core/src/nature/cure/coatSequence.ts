@@ -7,7 +7,7 @@ export type SequenceCoat = Pick<
 >
 
 /** A span, and after which coat it falls (1 is the first). */
-export interface SequenceSpan extends PullSpan {
+interface SequenceSpan extends PullSpan {
   readonly coat: number
 }
 

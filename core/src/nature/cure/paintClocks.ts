@@ -20,7 +20,7 @@ export const filmClockOf = ({ base }: Pick<Coating, 'base'>): PaintClock =>
  */
 export const FASTEST_FILM = known(2, '', 'from-memory', word('source', 'never-under-half-the-label-time'))
 /** How much a stream of air speeds up a solvent coat, for each m/s over still room air. */
-export const SOLVENT_AIR = known(0.25, 'per m/s', 'from-memory', word('source', 'solvent-leaves-with-moving-air'))
+const SOLVENT_AIR = known(0.25, 'per m/s', 'from-memory', word('source', 'solvent-leaves-with-moving-air'))
 const STILL_MS = 0.1
 
 /** The film hardens as fast as its surface dries, but no faster than heat lets it grow together, nor beyond twice its label. */

@@ -1,7 +1,7 @@
 import { instantOfGain, type RateClock } from './rateClock'
 
 /** A step is done on the day it is estimated for or on the next: hours from when it is laid. From memory. */
-export const STEP_SPAN_H = 36
+const STEP_SPAN_H = 36
 
 /** Every hour in which a step laid at an instant may be done. */
 export const hoursOfStep = (layAt: number): number[] => Array.from({ length: STEP_SPAN_H }, (_, i) => layAt + 60 * i)

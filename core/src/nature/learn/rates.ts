@@ -7,7 +7,7 @@ export interface Counted {
 }
 
 /** What is believed of a rate before or after records: a gamma law, as if `shape` events had been seen on `rate` of exposure. */
-export interface GammaBelief {
+interface GammaBelief {
   readonly shape: number
   readonly rate: number
 }
@@ -31,7 +31,7 @@ export function poissonLimits(events: number, chance = 0.95): { low: number; hig
 }
 
 /** How two counted rates compare: their ratio, its exact limits, and the two-sided chance of so great a difference. */
-export interface RateRatio {
+interface RateRatio {
   /** First over second; null where the second is nothing. */
   readonly ratio: number | null
   readonly low: number
@@ -76,7 +76,7 @@ export function uChart(samples: readonly Counted[]): { centre: number; limits: {
 }
 
 /** How a hand learns: minutes for the n-th piece are `first · n^exponent`; each doubling takes `share` of the time before. */
-export interface LearningCurve {
+interface LearningCurve {
   readonly first: number
   readonly exponent: number
   readonly share: number

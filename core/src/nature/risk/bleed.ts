@@ -119,4 +119,4 @@ export function runMm(setup: EdgeSetup, gapUm: number, by: BleedModel): number {
 }
 
 /** Rayleigh: P(depth > x) for a mean depth. */
-export const chanceDeeper = (x: number, mean: number): number => Math.exp((-Math.PI / 4) * (x / mean) ** 2)
+const chanceDeeper = (x: number, mean: number): number => Math.exp((-Math.PI / 4) * (x / mean) ** 2)

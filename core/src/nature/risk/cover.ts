@@ -3,7 +3,7 @@ import type { Parameters } from '../../base/parameters/parameters'
 
 /** Gravity, m/s². Exact by definition. */
 const GRAVITY = 9.80665
-export interface HungCover {
+interface HungCover {
   readonly cover: Pick<Cover, 'gramsPerM2'>
   readonly dropM: number
   readonly airMs: number

@@ -15,13 +15,13 @@ export interface KeepFinish {
 }
 
 /** How the tape is taken off: angle between the strip's back and the face ahead of the peel, degrees. */
-export interface PullManner {
+interface PullManner {
   readonly foldDeg: number
   readonly speed: 'slow' | 'fast'
 }
 
 /** Slowly, folded back low at 45° to the face: common practice. */
-export const GOOD_PULL: PullManner = { foldDeg: 45, speed: 'slow' }
+const GOOD_PULL: PullManner = { foldDeg: 45, speed: 'slow' }
 
 const MIN_PER_DAY = 1440
 

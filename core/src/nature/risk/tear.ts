@@ -7,7 +7,7 @@ export type FilmAtPull = 'wet' | 'tacky' | 'dry'
 export const needsScore = (sheen: Sheen, seal: Seal): boolean =>
   (sheen !== 'flat' && sheen !== 'matt') || seal === 'wiped-sealant'
 
-export interface TearingTape {
+interface TearingTape {
   readonly sheen: Sheen
   readonly seal: Seal
   readonly film: FilmAtPull

@@ -24,14 +24,14 @@ export interface Scene {
   readonly airs: readonly AirRule[]
 }
 
-export interface SceneWait {
+interface SceneWait {
   /** The activity waited for, or −1 where it was done at `at`. */
   readonly act: number
   readonly at: number
   readonly delay: ClockDelay
 }
 
-export interface ScriptAct {
+interface ScriptAct {
   readonly id: string
   readonly minutes: number
   readonly spread: number

@@ -2,7 +2,7 @@ import type { PullRule } from '../problem/problem'
 import type { Passed } from './reach'
 
 /** When the tape of one pull may come off, worked out from its rule and from where the plan has coat, bead and lay. */
-export interface CheckedSpans {
+interface CheckedSpans {
   /** Wet: from when a fresh edge no longer runs to when bead or paint skins. Null where there is none. */
   readonly wet: { readonly from: number; readonly to: number } | null
   /** When a fresh edge no longer runs, and when bead or paint skins; infinite when never. */

@@ -28,7 +28,7 @@ export interface Translation {
   readonly placementOf: (schedule: Schedule) => Placement
 }
 
-export interface TranslateWays {
+interface TranslateWays {
   /**
    * Leaves out what the plan at hand only prefers or excuses: what follows at once, stays, the hours of work outside of shifts.
    * What is impossible then is so whatever the plan.

@@ -11,7 +11,7 @@ import type { Activity } from '../work'
 import type { ClockBook } from './clockBook'
 import type { AirBan, AirRule } from './problem'
 
-export interface AirRulesSetup {
+interface AirRulesSetup {
   readonly job: Job
   readonly clocks: (roomId: string) => JobClocks
   /** Between which instants bans are wanted, minutes since the epoch. */

@@ -10,7 +10,7 @@ import type { Work } from '../work'
 import type { ClockBook } from './clockBook'
 import type { BandRule } from './problem'
 
-export interface BandRulesSetup {
+interface BandRulesSetup {
   readonly job: Job
   readonly work: Pick<Work, 'activities' | 'rounds'>
   readonly minutes: ReadonlyMap<ActivityId, number>

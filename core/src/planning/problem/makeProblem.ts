@@ -26,7 +26,7 @@ import { bandRules } from './bandRules'
 import { pullRules } from './pullRules'
 import { underWay, type UnderWay } from './underWay'
 
-export interface ProblemSetup {
+interface ProblemSetup {
   readonly job: Job
   readonly work: Work
   /** Which activity lays each hem's tape. */

@@ -15,7 +15,7 @@ import type { Round, RoundPull, Work } from '../work'
 import type { ClockBook } from './clockBook'
 import type { PullRule, Stay } from './problem'
 
-export interface PullRulesSetup {
+interface PullRulesSetup {
   readonly job: Job
   readonly work: Pick<Work, 'rounds'>
   /** Which activity lays each hem's tape. */

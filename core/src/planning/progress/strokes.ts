@@ -1,5 +1,5 @@
 /** From the first to the last stroke of a stretch of work, minutes since the epoch. */
-export interface Strokes {
+interface Strokes {
   readonly from: number
   readonly to: number
 }

@@ -35,7 +35,7 @@ export interface PullPlan {
   readonly plannedAt: number | null
 }
 
-export interface WindowsSetup {
+interface WindowsSetup {
   readonly job: Job
   readonly clocks: (roomId: string) => JobClocks
   readonly recipes: ReadonlyMap<string, Recipe>

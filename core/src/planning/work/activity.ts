@@ -1,7 +1,7 @@
 import type { PaintClock } from '../../nature/cure/paintClocks'
 import type { ActivityId, ActivityRef, FieldOrder, HemId, RoundId, Said, Skill, SubjectKey } from '../../base/nouns'
 
-export const ACTIVITY_KINDS = [
+const ACTIVITY_KINDS = [
   'prep',
   'cover',
   'mark',
@@ -37,7 +37,7 @@ export interface Lag {
   readonly max: Delay | null
 }
 
-export const MINUTE_PARTS = [
+const MINUTE_PARTS = [
   'cover',
   'lay',
   'press',
@@ -101,7 +101,7 @@ export interface Activity {
   readonly follows: ActivityId | null
 }
 
-export const PULL_MANNERS = ['wet', 'dry', 'peel'] as const
+const PULL_MANNERS = ['wet', 'dry', 'peel'] as const
 
 /** Hems of a round that come off together: tape wet or dry, or a liquid mask cut and peeled. */
 export interface RoundPull {
@@ -158,7 +158,7 @@ export interface Work {
 }
 
 /** Minutes of one practised painter in all. */
-export const workMinOf = (activity: Pick<Activity, 'work'>): number =>
+const workMinOf = (activity: Pick<Activity, 'work'>): number =>
   activity.work.reduce((sum, part) => sum + part.minutes, 0)
 
 /** Parts that one gun does at its own pace, however many stand beside it. */

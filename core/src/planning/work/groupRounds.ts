@@ -41,7 +41,7 @@ export interface WallGroup {
   readonly problem: Said | null
 }
 
-export interface GroupingSetup {
+interface GroupingSetup {
   readonly room: Room
   readonly step: PaintStep
   readonly hems: readonly Hem[]

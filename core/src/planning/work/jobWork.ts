@@ -26,7 +26,7 @@ import { atOnce, lagsTo, waitsFor } from './waits'
 import type { WholeSetup } from './wholeActs'
 import { withTurns } from './withTurns'
 
-export interface WorkSetup {
+interface WorkSetup {
   readonly job: Job
   readonly clocks: (roomId: string) => JobClocks
   readonly hems: readonly Hem[]

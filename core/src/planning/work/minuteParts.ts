@@ -9,7 +9,7 @@ import type { MinutePart, RoundPull } from './activity'
 import { coatMinutesOf, metresOf, type WallWork } from './stepWork'
 
 /** What minutes depend on: the walls of a round, their recipes, the house's rates. */
-export interface MinutesSetup {
+interface MinutesSetup {
   readonly room: Room
   readonly group: { readonly work: readonly WallWork[] }
   readonly step: PaintStep

@@ -2,12 +2,12 @@ import { known, type Crew, type PaintStep, type Room, word } from '../../base/no
 import type { Activity, MinutePart, Needs } from './activity'
 
 /** Height up to which a step ladder does; above it people stand on a tower or a scaffold. */
-export const LADDER_REACH_MM = known(3600, 'mm', 'from-memory', word('source', 'standing-reach-of-a-painter-on-a'))
+const LADDER_REACH_MM = known(3600, 'mm', 'from-memory', word('source', 'standing-reach-of-a-painter-on-a'))
 
 /** Whether people stand on a tower or a scaffold to reach all of a room. */
 export const needsTower = ({ heightMm }: Pick<Room, 'heightMm'>): boolean => heightMm > LADDER_REACH_MM.value
 
-export interface NeedsSetup {
+interface NeedsSetup {
   readonly room: Room
   readonly step: PaintStep
   readonly crew: Crew

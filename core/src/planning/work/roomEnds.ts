@@ -73,7 +73,7 @@ export function endRoom(setup: WholeSetup, shelf: Shelf, last: readonly Wait[]):
 }
 
 /** What one colour needs as a whole besides its rounds. */
-export interface StepWhole {
+interface StepWhole {
   readonly mark: Activity | null
   readonly cover: Activity | null
   readonly gunUp: Activity | null

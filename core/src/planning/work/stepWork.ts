@@ -88,7 +88,7 @@ export function fieldOrderOf(
   return isWet && hasRest && step.tool !== 'spray' ? house.fieldOrder : 'within'
 }
 
-export interface WetMinutesSetup {
+interface WetMinutesSetup {
   readonly room: Room
   readonly work: WallWork
   readonly recipes: ReadonlyMap<string, Recipe>
@@ -123,7 +123,7 @@ export function wetMinutes({ room, work, recipes, house, step, speed, isApart }:
   })
 }
 
-export interface CoatMinutesSetup {
+interface CoatMinutesSetup {
   readonly room: Room
   readonly hem: Hem
   readonly recipe: Recipe | undefined

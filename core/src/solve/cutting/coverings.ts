@@ -2,7 +2,7 @@ import { usedOf, type Cut, type Cutting } from './bar'
 import { Filling } from './filling'
 
 /** How many of each bar: of what is there all, of what is sold so many as are bought. */
-export interface Covering {
+interface Covering {
   readonly counts: readonly number[]
   readonly price: number
 }

@@ -9,7 +9,7 @@ export interface SearchLimits {
   readonly isStopped: () => boolean
 }
 
-export interface Searched {
+interface Searched {
   readonly cuts: readonly Cut[] | null
   /** Every way was looked at or ruled out: nothing is cheaper than the best known. */
   readonly isAll: boolean

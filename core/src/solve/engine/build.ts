@@ -21,7 +21,7 @@ export interface Built {
 /** Which pairs of tasks are left to the kernel to put in order; the rest keep the order of the schedule at hand. */
 export type Free = (i: number, j: number) => boolean
 
-export interface BuildSetup {
+interface BuildSetup {
   readonly model: Model
   readonly network: Network
   /** A schedule whose orders are tried first; null for none. */

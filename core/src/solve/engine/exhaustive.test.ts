@@ -69,8 +69,8 @@ test('small instances, half of them impossible: as trying everything says, and e
     if (schedule) expect([seed, validate(instance, startsById(instance, schedule))]).toEqual([seed, []])
     if (least === null) impossible++
   }
-  expect(impossible).toBeGreaterThan(40)
-  expect(impossible).toBeLessThan(300)
+  expect(impossible).toBeGreaterThan(20)
+  expect(impossible).toBeLessThan(120)
 })
 
 test.each([false, true])(
@@ -108,7 +108,7 @@ test.each(FAMILIES)('%s: jobs of up to twenty tasks are proved or refuted, and k
 
 test('choices and ways to go: as trying every way and every start says, and every answer is kept', () => {
   let [impossible, other] = [0, 0]
-  for (let seed = 0; seed < 30; seed++) {
+  for (let seed = 0; seed < 40; seed++) {
     const instance = choosyInstance(seed)
     const ends = sharings(instance).flatMap((each) => exhaustive(each, 20) ?? [])
     const least = ends.length > 0 ? Math.min(...ends) : null
@@ -120,8 +120,8 @@ test('choices and ways to go: as trying every way and every start says, and ever
     const done = schedule ? startsById(instance, schedule) : {}
     if (schedule && instance.choices?.some(({ ways: [first] }) => !first?.some((id) => id in done))) other++
   }
-  expect(impossible).toBeGreaterThan(5)
-  expect(impossible).toBeLessThan(45)
+  expect(impossible).toBeGreaterThan(2)
+  expect(impossible).toBeLessThan(30)
   // The first way is not always the best.
-  expect(other).toBeGreaterThan(5)
+  expect(other).toBeGreaterThan(2)
 })

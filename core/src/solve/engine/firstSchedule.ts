@@ -119,7 +119,9 @@ const isLimit = ({ weight, ramp }: ModelLag): boolean => ramp === null && weight
 export function layOut(scheme: SerialScheme, weight: (task: number) => number): Schedule | null {
   const { model, blocks, behind } = scheme
   const starts = new Int32Array(model.tasks.length).fill(-1)
-  const profiles = model.shared.map(({ capacity, travel }) => (travel ? new RouteProfile(travel) : new Profile(capacity)))
+  const profiles = model.shared.map(({ capacity, travel }) =>
+    travel ? new RouteProfile(travel) : new Profile(capacity),
+  )
   const waiting = scheme.waits.slice()
   const rank = blocks.map((block) => Math.max(...block.map(weight)))
   const ready = blocks.flatMap((_, b) => (waiting[b] === 0 ? [b] : []))
@@ -198,7 +200,12 @@ function tooEarly(
 }
 
 /** The first start of a task from an instant on that its starts allow and all that it holds is free for. */
-function place({ model, uses }: SerialScheme, profiles: readonly (Profile | RouteProfile)[], task: number, from: number): number {
+function place(
+  { model, uses }: SerialScheme,
+  profiles: readonly (Profile | RouteProfile)[],
+  task: number,
+  from: number,
+): number {
   const { starts } = nth(model.tasks, task)
   const own = nth(uses, task)
   let at = from
@@ -214,7 +221,7 @@ function place({ model, uses }: SerialScheme, profiles: readonly (Profile | Rout
   }
 }
 
-export interface FirstWays {
+interface FirstWays {
   readonly random: () => number
   readonly isOver: () => boolean
   /** Schedules laid out at most. */
@@ -236,7 +243,9 @@ export function firstSchedule(scheme: SerialScheme, { random, isOver, tries, lea
       return -(starts[starts.length - 1] ?? 0)
     }
     const rule =
-      run % 2 === 0 ? (task: number) => intAt(scheme.tail, task) : (task: number) => last(task) + intAt(scheme.tail, task)
+      run % 2 === 0
+        ? (task: number) => intAt(scheme.tail, task)
+        : (task: number) => last(task) + intAt(scheme.tail, task)
     const noise = model.tasks.map(() => random())
     const found = layOut(scheme, (task) => rule(task) + shake * most * nth(noise, task))
     if (found && makespanOf(model, found) < makespan) {

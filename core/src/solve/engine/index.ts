@@ -7,7 +7,15 @@ export {
   type InstanceResource,
   type InstanceTask,
 } from './instance'
-export { endOf, makespanOf, type ModelLag, type Model, type Schedule, type SharedResource, type ModelTask } from './model'
+export {
+  endOf,
+  makespanOf,
+  type ModelLag,
+  type Model,
+  type Schedule,
+  type SharedResource,
+  type ModelTask,
+} from './model'
 export { type PassBench } from './propagators/bench'
 export { propagatorPasses } from './propagators/passes'
 export { solveInstance, type InstanceAnswer } from './solveInstance'

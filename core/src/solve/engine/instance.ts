@@ -14,13 +14,13 @@ export interface Instance {
   readonly ways?: readonly InstanceWay[] | undefined
 }
 
-export interface InstanceChoice {
+interface InstanceChoice {
   readonly id: string
   /** Ids of tasks, way by way. */
   readonly ways: readonly (readonly string[])[]
 }
 
-export interface InstanceWay {
+interface InstanceWay {
   readonly between: readonly [string, string]
   readonly minutes: number
 }

@@ -2,7 +2,7 @@ import { CoreError } from '../../base/nouns'
 import type { RawDrawing } from './outlines'
 
 /** What a drawing from outside may hold at most: a house has some hundred lines, a town hall some ten thousand. */
-export const DRAWING_LIMITS = { signs: 24_000_000, points: 300_000, rings: 10_000, depth: 64 } as const
+const DRAWING_LIMITS = { signs: 24_000_000, points: 300_000, rings: 10_000, depth: 64 } as const
 
 /** @throws CoreError drawing.too_large naming what there is too much of */
 export function refuseBeyond(what: keyof typeof DRAWING_LIMITS, found: number): void {

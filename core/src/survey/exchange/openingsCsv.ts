@@ -10,7 +10,7 @@ const COLUMNS = ['room', 'wall', 'kind', 'name', 'at', 'sill', 'width', 'height'
 type Column = (typeof COLUMNS)[number]
 
 /** An opening read from a file, and the room it belongs to. */
-export interface ReadOpening {
+interface ReadOpening {
   readonly roomId: string
   readonly opening: Opening
 }

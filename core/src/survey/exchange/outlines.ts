@@ -6,13 +6,13 @@ export const DRAWING_UNITS = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 } as 
 export type DrawingUnit = keyof typeof DRAWING_UNITS
 
 /** An outline found in a drawing. */
-export interface FoundOutline {
+interface FoundOutline {
   readonly name: string
   readonly legs: readonly Leg[]
 }
 
 /** What a drawing holds: outlines, and what was not understood, each with its place. */
-export interface FoundOutlines {
+interface FoundOutlines {
   readonly outlines: readonly FoundOutline[]
   readonly skipped: readonly string[]
 }

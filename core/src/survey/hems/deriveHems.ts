@@ -194,7 +194,7 @@ function usualWay(edge: Edge, bothPainted: boolean, wanderMm: number): LineWay {
 }
 
 /** What an edge is called, for the catalogue to make words of. */
-export function placeName(room: Room, edge: Edge): PlaceName {
+function placeName(room: Room, edge: Edge): PlaceName {
   const where = readEdge(edge.key)
   const between = where?.is === 'meeting' ? where.between : null
   const own = edge.kind === 'by-hand' ? handName(room, edge) : nameOf(room, edge)

@@ -1,15 +1,15 @@
 import { known, word } from '../../base/nouns'
 
 /** A line whose ends differ by more is redone, not spread. */
-export const REDO_OVER_MM = known(25, 'mm', 'common-practice', word('source', 'ends-that-differ-by-more-are-redone'))
+const REDO_OVER_MM = known(25, 'mm', 'common-practice', word('source', 'ends-that-differ-by-more-are-redone'))
 
 /** A mark on a line carried round a room: how far from the last one, and the height read there, mm. */
-export interface LevelMark {
+interface LevelMark {
   readonly runMm: number
   readonly heightMm: number
 }
 
-export interface LevelLoop {
+interface LevelLoop {
   /** By how much the line misses itself when it comes round, mm; over the first mark is more than nothing. */
   readonly missMm: number
   /** Too far out to be spread. */

@@ -1,11 +1,11 @@
 /** A point of an old edge: along the run, and how far it wanders beyond the true line, mm. */
-export interface WanderPoint {
+interface WanderPoint {
   readonly atMm: number
   readonly offMm: number
 }
 
 /** A straight line over a run: offset at its start and slope, mm per mm. */
-export interface StraightLine {
+interface StraightLine {
   readonly startMm: number
   readonly slope: number
 }

@@ -1,5 +1,5 @@
 /** A stripe between two edges, mm from the left; `tapeFirst` stands outside the stripes that are painted first. */
-export interface Stripe {
+interface Stripe {
   readonly fromMm: number
   readonly toMm: number
   /** Painted in the first turn, or once the tape has been moved. */

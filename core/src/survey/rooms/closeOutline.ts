@@ -1,7 +1,7 @@
 import { isSquare, legsOfRing, signedAreaMm2, traceOutline, type Leg, type PlanPoint } from './outline'
 
 /** One wall as typed: its length and the turn at its right-hand end. */
-export type TypedWall = Leg
+type TypedWall = Leg
 
 /**
  * Completes an outline from the walls typed so far. A right-angled one gets the one or two walls that lead back with

@@ -21,7 +21,7 @@ export function colourDistance(a: string, b: string): number {
 }
 
 /** What still shows through after the last coat: a step the eye finds side by side. */
-export const HIDDEN_BELOW = known(0.6, 'ΔE*', 'from-memory', word('source', 'just-noticeable-on-one-wall'))
+const HIDDEN_BELOW = known(0.6, 'ΔE*', 'from-memory', word('source', 'just-noticeable-on-one-wall'))
 /** Share of an old colour that one coat hides: least for pure white, most for a colour with some black in it. */
 const HIDES = {
   white: known(0.7, '', 'from-memory', word('source', 'pure-white-over-cream-takes-three-coats')),
@@ -36,7 +36,7 @@ export function hidingPerCoat(swatch: string): number {
 }
 
 /** How many coats a colour needs over another, and whether the pure-white trap is what makes it many. */
-export interface Hiding {
+interface Hiding {
   readonly coats: number
   readonly contrast: number
   readonly perCoat: number

@@ -10,7 +10,7 @@ export const ORDER_PRESETS = [
   'spray-first-trim-later',
   'top-colour-before-bottom-colour',
 ] as const
-export type OrderPreset = (typeof ORDER_PRESETS)[number]
+type OrderPreset = (typeof ORDER_PRESETS)[number]
 
 const RANK: Record<Exclude<OrderPreset, 'top-colour-before-bottom-colour'>, readonly string[]> = {
   'ceiling-trim-walls': ['ceiling', 'skirting', 'casings', 'leaves', 'pieces', 'walls', 'bands', 'floor'],

@@ -10,7 +10,7 @@ export interface PlanPoint {
 /** What an outline needs of a wall. */
 export type Leg = Pick<Wall, 'lengthMm' | 'turnDeg'>
 
-export interface TracedOutline {
+interface TracedOutline {
   /** corners[i] is the left end of wall i; walls run clockwise with the room on their right. */
   readonly corners: readonly PlanPoint[]
   /** Where the last wall ends, to be compared with corners[0]. */
@@ -20,7 +20,7 @@ export interface TracedOutline {
 }
 
 /** Lengths are whole mm and turns hundredths of a degree, so an outline with odd angles closes only to this. */
-export const CLOSED_WITHIN_MM = 5
+const CLOSED_WITHIN_MM = 5
 const CLOSED_WITHIN_DEG = 0.5
 
 const SQUARE: Readonly<Record<number, PlanPoint>> = {

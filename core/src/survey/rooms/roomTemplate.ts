@@ -67,7 +67,7 @@ export const USUAL_FACES = {
 export const USUAL_SIZES = { heightMm: 2600, skirtingMm: 120, casingMm: 70 } as const
 
 /** The order most rooms are coated in: ceiling, then trim, then walls. */
-export const usualSteps = (): PaintStep[] => [
+const usualSteps = (): PaintStep[] => [
   {
     id: 's1',
     name: 'Ceiling',
@@ -101,7 +101,7 @@ export const usualSteps = (): PaintStep[] => [
 ]
 
 /** A wall as most are: level top, sharp corner, square turn. */
-export const plainWall = (index: number, leg: Leg): Wall => ({
+const plainWall = (index: number, leg: Leg): Wall => ({
   id: `w${index + 1}`,
   name: wallName(index),
   lengthMm: leg.lengthMm,

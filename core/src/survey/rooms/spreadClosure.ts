@@ -2,7 +2,7 @@ import { nth } from '../../base/units/sure'
 import { isSquare, legsOfRing, traceOutline, type Leg } from './outline'
 
 /** An outline made to close, and by how much it had missed. */
-export interface SpreadOutline<W> {
+interface SpreadOutline<W> {
   readonly walls: readonly W[]
   readonly missedMm: number
   /** Length walked for each mm missed; the larger, the better it was measured. */

@@ -4,7 +4,7 @@ import { sure } from '../../base/units/sure'
 import { CoreError } from '../../base/nouns'
 
 /** How a cell of the shelf is written and read. Numbers may be empty where a class default stands in. */
-export type ColumnType =
+type ColumnType =
   | { readonly type: 'text'; readonly most: number }
   | {
       readonly type: 'number'

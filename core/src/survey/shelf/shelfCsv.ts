@@ -22,7 +22,7 @@ function writeTable(columns: readonly Column[], rows: readonly ShelfRow[]): stri
 }
 
 /** What a CSV said: what is taken from it, or every row that is wrong. */
-export type TableAnswer<T> =
+type TableAnswer<T> =
   | { readonly ok: true; readonly taken: T; readonly rows: number }
   | { readonly ok: false; readonly faults: readonly Fault[] }
 

@@ -78,7 +78,7 @@ function minorRows(shelf: Shelf, kind: ShelfKind, unit: PeelUnit): ShelfRow[] {
   }
 }
 
-export interface WithShelfRowsSetup {
+interface WithShelfRowsSetup {
   readonly shelf: Shelf
   readonly kind: ShelfKind
   readonly read: readonly ShelfRow[]

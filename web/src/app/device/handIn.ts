@@ -2,7 +2,7 @@ import { changesBetween, type FactChange, type LogEvent } from '@crisp-hem/core'
 import type { JobAnswer } from '@crisp-hem/core/wire'
 
 /** What this device knows of a job and the office's copy lacks. */
-export interface Lacking {
+interface Lacking {
   readonly ticks: readonly LogEvent[]
   readonly changes: readonly FactChange[]
 }

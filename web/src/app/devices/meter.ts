@@ -1,6 +1,6 @@
 import { airAt, roomAir, seededNumbers, type SiteAir } from '@crisp-hem/core'
 
-export interface MeterReading {
+interface MeterReading {
   readonly tempC: number
   readonly rh: number
 }

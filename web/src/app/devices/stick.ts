@@ -1,7 +1,7 @@
 import { formatLength, seededNumbers, type UnitSystem } from '@crisp-hem/core'
 
 /** A measuring stick: tells each length it reads, mm, to whoever listens. Returns how to stop. */
-export interface MeasuringStick {
+interface MeasuringStick {
   listen(onReading: (mm: number) => void): () => void
 }
 

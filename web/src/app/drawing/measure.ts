@@ -9,7 +9,7 @@ export interface SheetPoint {
 }
 
 /** Corners that a measurement snaps to: walls, openings, fittings and pieces. */
-export function snapPoints(room: Room): SheetPoint[] {
+function snapPoints(room: Room): SheetPoint[] {
   const corners = ({
     wallId,
     x,

@@ -1,7 +1,7 @@
 import { traceOutline, type Leg, type PlanPoint } from '@crisp-hem/core'
 
 /** How a plan lies on its drawing. */
-export interface PlanScale {
+interface PlanScale {
   readonly scale: number
   readonly height: number
   readonly corners: readonly PlanPoint[]
@@ -31,7 +31,7 @@ export function planScale(walls: readonly Leg[], size: number): PlanScale {
 }
 
 /** Corners snap to this grid, mm, and to the line of a neighbouring corner within the reach. */
-export const PLAN_GRID_MM = 50
+const PLAN_GRID_MM = 50
 const SQUARE_REACH_MM = 120
 
 /** Where a dragged corner comes to rest: square with a neighbour where it is near, else on the grid. */

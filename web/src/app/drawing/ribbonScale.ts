@@ -1,6 +1,6 @@
 import type { PullSpan } from '@crisp-hem/core'
 
-export interface RibbonPiece {
+interface RibbonPiece {
   readonly span: PullSpan
   readonly x: number
   readonly width: number

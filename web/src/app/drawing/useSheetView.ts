@@ -10,7 +10,7 @@ const WHOLE: View = { zoom: 1, x: 0, y: 0 }
 const MOST_ZOOM = 12
 const clamp = (value: number, low: number, high: number) => Math.min(high, Math.max(low, value))
 
-export interface SheetView {
+interface SheetView {
   /** Given to the drawing as its ref. */
   readonly attach: (svg: SVGSVGElement | null) => void
   readonly zoomBy: (factor: number) => void

@@ -70,7 +70,7 @@ function NextPull() {
 }
 
 /** The coated round whose tape comes off soonest: minutes until its wet window opens, 0 or less while it is open. */
-export function nextPull(pulls: readonly PullPlan[], now: number): { pull: PullPlan; minutes: number } | null {
+function nextPull(pulls: readonly PullPlan[], now: number): { pull: PullPlan; minutes: number } | null {
   const coming = pulls.flatMap((pull) => {
     const wet = pull.spans.find((span) => span.kind === 'wet')
     // Of tape that is on and coated alone: what is planned is told by the plan.

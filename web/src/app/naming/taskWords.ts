@@ -8,7 +8,7 @@ export function taskWords(rooms: readonly Room[], task: Task | undefined, id: st
 }
 
 /** What is done, and for which coat. */
-export function actWords(room: Room | undefined, task: Task): string {
+function actWords(room: Room | undefined, task: Task): string {
   const coat = coatInStep(room, task)
   if (coat === null) return W.rounds.kinds[task.kind]
   return task.kind === 'roll' ? W.rounds.rollOf({ n: coat }) : `${W.rounds.kinds[task.kind]} ${coat}`

@@ -5,7 +5,7 @@ import type { LogEvent, Said } from '@crisp-hem/core'
 export type NewTick = Omit<LogEvent, 'id'> & { readonly id?: string }
 
 /** A tick that the record speaks against, held until whoever made it has said that it is so. */
-export interface AskedTick {
+interface AskedTick {
   readonly made: readonly NewTick[]
   readonly words: string
   readonly doubts: readonly Said[]

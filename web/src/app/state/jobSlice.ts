@@ -2,7 +2,7 @@ import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit'
 import { applyEdits, changesBetween, type Edit, type PublishedPlan } from '@crisp-hem/core'
 import type { JobFacts, TakenEdit } from '@crisp-hem/core/wire'
 
-export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed'
+type SaveState = 'saved' | 'waiting' | 'saving' | 'failed'
 
 interface JobState {
   /** What is shown: as the office has it, with what was edited here on top. */
@@ -21,7 +21,7 @@ interface JobState {
 }
 
 /** A job as it was opened: as the office has it, and edits of this device that it has not taken yet. */
-export interface JobOpened {
+interface JobOpened {
   readonly facts: JobFacts
   readonly revision: number
   readonly published?: PublishedPlan | null

@@ -9,7 +9,7 @@ import { editsHeard, planPublished } from './jobSlice'
 import { eventsHeard } from './logSlice'
 import { officeLost, officeReached, signInAsked } from './outSlice'
 
-export interface HearingSetup {
+interface HearingSetup {
   readonly api: Pick<Api, 'news' | 'liveUrl'>
   readonly device: DeviceStore
   readonly identity: Identity

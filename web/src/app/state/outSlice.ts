@@ -11,7 +11,7 @@ export interface SetAside {
 }
 
 /** How much of one person waits. */
-export interface WaitingOf extends Sayer {
+interface WaitingOf extends Sayer {
   readonly n: number
 }
 

@@ -16,12 +16,12 @@ const isOf = ({ who }: OutItem, sayer: Sayer | null): boolean => who === null ||
 const kindOf = ({ what }: OutItem): string => (what.kind === 'tick' && what.again ? 'again' : what.kind)
 
 /** How long what was put down waits for more, and how long the outbox waits for a line, ms. */
-export const SEND_AFTER_MS = 400
-export const SEND_AGAIN_MS = [2000, 5000, 10_000, 30_000] as const
+const SEND_AFTER_MS = 400
+const SEND_AGAIN_MS = [2000, 5000, 10_000, 30_000] as const
 /** Things that go together. */
 const BATCH = 200
 
-export interface SenderSetup {
+interface SenderSetup {
   readonly api: Api
   readonly device: DeviceStore
   readonly deviceId: string

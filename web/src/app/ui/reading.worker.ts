@@ -3,7 +3,7 @@ import { readDxf, readSvg } from '@crisp-hem/core/exchange'
 import { errorText } from '../words'
 
 /** How files are read: each takes the text, and what it has to know of the job. */
-export const READERS = {
+const READERS = {
   drawing: (text: string, { name }: { name: string }) => (/\.svg$/i.test(name) ? readSvg(text) : readDxf(text)),
   openings: (text: string, { rooms, units }: OpeningsKnown) => readOpeningsCsv(text, rooms, units),
   air: (text: string, _known: object) => readAirCsv(text),

@@ -29,7 +29,7 @@ type Word<S extends string> = S extends '' | `${string} ${string}` | `${string}#
   : S
 
 /** A message as a screen uses it: text, or a function of what fills its gaps. */
-export type Spoken<T> = T extends string
+type Spoken<T> = T extends string
   ? [Gaps<T>] extends [never]
     ? string
     : (values: Readonly<Record<Gaps<T>, Value>>) => string

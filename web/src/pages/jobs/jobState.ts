@@ -18,7 +18,7 @@ export interface JobState {
   readonly on: readonly OnInRoom[]
 }
 
-export interface OnInRoom {
+interface OnInRoom {
   readonly room: string
   readonly since: number
   readonly due: number | null

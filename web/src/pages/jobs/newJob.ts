@@ -8,7 +8,7 @@ import {
 } from '@crisp-hem/core'
 import type { ContractorAnswer, JobFacts } from '@crisp-hem/core/wire'
 
-export interface NewJobAnswers {
+interface NewJobAnswers {
   readonly name: string
   readonly place: string
   readonly zone: string

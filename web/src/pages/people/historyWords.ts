@@ -4,7 +4,7 @@ import { byWords } from '../../app/naming/byWords'
 import { factText, W } from '../../app/words'
 
 /** What a history is told with: names of rooms and places of hems. */
-export interface HistoryNames {
+interface HistoryNames {
   readonly rooms: readonly Room[]
   readonly hems: ReadonlyMap<string, Hem>
   readonly crews: readonly { readonly id: string; readonly name: string }[]

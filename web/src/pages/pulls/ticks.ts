@@ -10,7 +10,7 @@ const blank = (at: number, crewId: string | null): NewEvent => ({
   subjects: [],
 })
 
-export interface TaskTickSetup {
+interface TaskTickSetup {
   readonly task: Task
   readonly subjects: readonly string[]
   readonly crewId: string | null

@@ -80,7 +80,7 @@ export function groupRows(rows: readonly HemRow[], by: Grouping, find: string): 
 }
 
 /** One line of the table: a group's head or a hem. */
-export type TableLine =
+type TableLine =
   { readonly key: string; readonly group: RowGroup } | { readonly key: string; readonly row: HemRow }
 
 /** Groups and their hems as one run of lines. */

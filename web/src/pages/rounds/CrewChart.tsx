@@ -11,7 +11,7 @@ import { useFingerHold } from './useFingerHold'
 import { useInView } from './useInView'
 import type { SkyStretch } from '@crisp-hem/core'
 
-export interface CrewChartProps {
+interface CrewChartProps {
   readonly plan: Plan
   readonly placed?: readonly PlacedTask[]
   readonly crews: readonly {

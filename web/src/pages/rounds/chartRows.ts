@@ -6,7 +6,7 @@ export interface RowTask {
 }
 
 /** Ribbons of one row's rounds, in lanes so that none lies on another. */
-export interface RibbonLane {
+interface RibbonLane {
   readonly pulls: readonly PullPlan[]
 }
 
@@ -24,7 +24,7 @@ interface Named {
   readonly name: string
 }
 
-export interface RowSetup {
+interface RowSetup {
   readonly plan: Pick<Plan, 'tasks' | 'pulls'>
   /** What is shown of it: as told, or as proposed. */
   readonly placed: readonly PlacedTask[]

@@ -1,7 +1,7 @@
 import { fromLocal, toLocal, type PlacedTask } from '@crisp-hem/core'
 import { dayText } from '../../app/words'
 
-export interface AxisDay {
+interface AxisDay {
   readonly day: number
   readonly name: string
   readonly from: number

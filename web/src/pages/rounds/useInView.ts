@@ -1,7 +1,7 @@
 import { useCallback, useState, type UIEvent } from 'react'
 
 /** Part of something wide, as shares of its width. */
-export interface InView {
+interface InView {
   readonly from: number
   readonly to: number
 }

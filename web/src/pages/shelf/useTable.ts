@@ -26,7 +26,7 @@ interface ChosenFile {
   readonly text: string
   readonly name: string
 }
-export type TableImport = { readonly rows: number } | { readonly faults: readonly string[] }
+type TableImport = { readonly rows: number } | { readonly faults: readonly string[] }
 
 /** One table of the Shelf: its lines, and the ways they change. */
 export interface Table {

@@ -17,7 +17,7 @@ import { freeId } from './things'
 const NEW_SWATCH = '#9aa3a8'
 
 /** The face that is picked, where one is; things stand for what of them is painted. */
-export function pickedFace(room: Room, pick: Pick): string | null {
+function pickedFace(room: Room, pick: Pick): string | null {
   const key =
     pick.kind === 'face'
       ? pick.key

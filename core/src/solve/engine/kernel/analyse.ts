@@ -4,7 +4,7 @@ import { DECIDED, type Store } from './store'
 const NOT_NEEDED = -(1 << 30)
 
 /** What a clash teaches: atoms that are never all true, and the level to which one goes back for the first to be undone. */
-export interface Lesson {
+interface Lesson {
   /** Pairs of view and bound; the first is the one that is refuted, the second one of the highest level among the others. */
   readonly atoms: readonly number[]
   /** Level of the second atom; 0 where there is none. */

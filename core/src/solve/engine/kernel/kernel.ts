@@ -17,7 +17,7 @@ interface Propagator {
 }
 
 /** How a search ended. */
-export type SearchOutcome = 'found' | 'refuted' | 'stopped'
+type SearchOutcome = 'found' | 'refuted' | 'stopped'
 
 export interface Limits {
   /** Clashes after which it stops. */
