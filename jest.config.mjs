@@ -1,11 +1,11 @@
 import { availableParallelism } from 'node:os'
 
-/** How many times slower this machine is at the moment than a quiet one: a sum that takes 10 ms there. */
+/** How many times slower this machine is at the moment than a quiet one: a sum that takes 35 ms there. */
 function slowness() {
   const from = performance.now()
   let sum = 0
   for (let i = 0; i < 5_000_000; i++) sum = (sum * 31 + i) % 1_000_003
-  return Math.max(1, (performance.now() - from + (sum < 0 ? 1 : 0)) / 10)
+  return Math.max(1, (performance.now() - from + (sum < 0 ? 1 : 0)) / 35)
 }
 
 export default {

@@ -71,6 +71,7 @@ export {
   type Hold,
   HOUSE_WAYS,
   PULL_OPINIONS,
+  readActivity,
   readEdge,
   readFace,
   readRound,
@@ -224,6 +225,7 @@ export {
   withoutHolds,
 } from './answers/try/moveWork'
 export { newBreaks, partly } from './answers/try/acceptPart'
+export { stockKept, stockReceived, type StockKept } from './answers/van/stockKept'
 export { evening, type Evening } from './answers/why/evening'
 export { vanPlanOf } from './answers/chain/vanPlanOf'
 export { type CrewMessage, crewMessages, timesChanged } from './planning/published/crewMessages'
@@ -257,7 +259,7 @@ export {
 } from './survey/rooms/paintedAlready'
 export { hardeningRate, PAINT_CLOCKS, type PaintClock, solventRate } from './nature/cure/paintClocks'
 export { hangsOn, type HangsOn, type TrialWish, worthMeasuring } from './masking/recipes/hangsOn'
-export { ARTICLE_KINDS, type Article, articleKey, type ArticleKey, type Remnant } from './base/nouns/stock'
+export { ARTICLE_KINDS, type Article, articleKey, type ArticleKey, orderKey, readArticle, type Remnant } from './base/nouns/stock'
 export { type Coating, type Cover } from './base/nouns/shelf'
 export { GRADES, type Grade, type Quote, QUOTE_LINES, type QuoteLine, type QuoteOffer } from './base/nouns/quote'
 export { type CoverLine as CoverTaken } from './masking/load/coverLines'
@@ -272,7 +274,7 @@ export { KEEPS_DAYS, takenFirst, type Lot, type Lots, type Stock } from './answe
 export { sharedShortages, type OtherTaking, type SharedShortage } from './answers/van/sharedVan'
 export { cutsDone, panelsCut, type CutDone } from './planning/progress/cuts'
 export { type VanItem, VAN_UNITS } from './answers/van/vanItems'
-export { orderKey, type Shortage, type VanList, type VanPlan } from './answers/van/vanLists'
+export { type Shortage, type VanList, type VanPlan } from './answers/van/vanLists'
 export { orderLines, type OrderLine, ordersCsv } from './answers/van/orders'
 export { type Outlay } from './answers/ways/outlay'
 export { compareWays, WAYS, type WayOutcome, type WaysScope, type WorkWay } from './answers/ways/compareWays'

@@ -1,4 +1,4 @@
-import { articleKey, known, readSubject, word, type ArticleKey, type Job } from '../../base/nouns'
+import { articleKey, isOfKind, known, readSubject, word, type ArticleKey, type Job } from '../../base/nouns'
 import { sealantOf } from '../../survey/shelf/find'
 import type { Hem } from '../../survey/hems/deriveHems'
 import { standingEvents } from '../../planning/progress/hemStates'
@@ -80,7 +80,7 @@ export const stockOf = (lots: Lots): Stock =>
 export function takenFirst(key: ArticleKey, lots: Lots, now: number): (Lot & { readonly isOld: boolean }) | null {
   const own = lots.get(key) ?? []
   const first = own.find(({ at }) => at !== null)
-  const ages = key.startsWith('tape:') || key.startsWith('sealant:')
+  const ages = isOfKind(key, 'tape') || isOfKind(key, 'sealant')
   const since = first?.at ?? null
   const isOld = ages && since !== null && now - since > KEEPS_DAYS.value * 24 * 60
   // Of one lot, or of what has no date, there is nothing to choose.

@@ -1,10 +1,10 @@
-import { articleKey, type ArticleKey, type Job } from '../../base/nouns'
+import { articleKey, orderKey, type ArticleKey, type Job } from '../../base/nouns'
 import { coverOf, tapeOf } from '../../survey/shelf/find'
 import { buy, type Load } from '../../masking/load/takeLoad'
 import { writeCsv } from '../../base/units/csvText'
 import { wholeUp } from '../../base/units/wholeUp'
 import { formatInstant } from '../../base/units/time'
-import { orderKey, type VanPlan } from './vanLists'
+import { type VanPlan } from './vanLists'
 
 /** Something to buy for a job: whole rolls, tubes, tins, pieces, or litres by the half. Money in minor units. */
 export interface OrderLine {

@@ -1,4 +1,4 @@
-import type { ArticleKey } from '../../base/nouns'
+import { isOfKind, type ArticleKey } from '../../base/nouns'
 import { groupedBy } from '../../base/units/groupedBy'
 import type { VanItem } from './vanItems'
 import { comesBack, type VanPlan } from './vanLists'
@@ -30,7 +30,7 @@ export function sharedShortages(
   const alone = new Set<ArticleKey>(shortages.map(({ item }) => item.key))
   const own = new Map(lists.flatMap(({ items }) => items.map((item) => [item.key, item] as const)))
   return [...own.values()].flatMap((item): SharedShortage[] => {
-    if (alone.has(item.key) || item.unit === 'litres' || item.key.startsWith('tool:')) return []
+    if (alone.has(item.key) || item.unit === 'litres' || isOfKind(item.key, 'tool')) return []
     const takings = [
       ...lists.map(({ day, items }) => ({ day, job: null, items })),
       ...others.map(({ day, job, items }) => ({ day, job, items })),

@@ -1,4 +1,4 @@
-import { articleKey, type ArticleKey, type Job, type PaintStep } from '../../base/nouns'
+import { articleKey, isOfKind, tintedKey, type ArticleKey, type Job, type PaintStep } from '../../base/nouns'
 import { coatingOf, coverOf, glazeOf, liquidOf, sealantOf, tapeOf } from '../../survey/shelf/find'
 import type { CoverNeed } from '../../masking/covers/coverNeed'
 import type { Hem } from '../../survey/hems/deriveHems'
@@ -65,7 +65,7 @@ export function vanItems(setup: VanSetup, tasks: readonly VanTask[]): VanItem[] 
 }
 
 /** A tool goes in once, however many tasks want it. */
-const isTool = ({ key }: VanItem): boolean => key.startsWith('tool:')
+const isTool = ({ key }: VanItem): boolean => isOfKind(key, 'tool')
 
 function itemsOf(setup: VanSetup, task: VanTask): VanItem[] {
   const own = task.subjects.flatMap((id) => setup.hems.get(id) ?? [])
@@ -168,14 +168,14 @@ function sealItems(setup: VanSetup, task: VanTask, hems: readonly Hem[]): VanIte
 /** The gun, from the van; where there is none it has to be got all the same. */
 function gunItems({ job }: VanSetup, task: VanTask): VanItem[] {
   const gun = job.shelf.tools.find((each) => each.kind === 'gun' && !each.retired)
-  return [{ ...at(task), key: 'tool:gun', name: gun?.name ?? 'gun', amount: 1, unit: 'pieces' }]
+  return [{ ...at(task), key: articleKey('tool', 'gun'), name: gun?.name ?? 'gun', amount: 1, unit: 'pieces' }]
 }
 
 function toolItems({ job, recipes }: VanSetup, task: VanTask, hems: readonly Hem[]): VanItem[] {
   const own = hems.flatMap((hem) => recipes.get(hem.id) ?? [])
   const tools = toolLines(job.shelf, own).map((line): VanItem => ({
     ...at(task),
-    key: `tool:${line.kind}`,
+    key: articleKey('tool', line.kind),
     name: line.name,
     amount: 1,
     unit: 'pieces',
@@ -227,7 +227,7 @@ const paintItem = (job: Job, task: VanTask, step: PaintStep, litres: number): Va
   const coating = coatingOf(job.shelf, step.coatingId)
   return {
     ...at(task),
-    key: articleKey('coating', `${coating.id}|${step.colour.trim().toLowerCase()}`),
+    key: tintedKey(coating.id, step.colour),
     name: `${step.colour}, ${coating.name}`,
     amount: litres,
     unit: 'litres',

@@ -1,4 +1,4 @@
-import { type ArticleKey, type Job, type Said } from '../../base/nouns'
+import { isOfKind, orderKey, readArticle, type Job, type Said } from '../../base/nouns'
 import { coatingOf, coverOf } from '../../survey/shelf/find'
 import { clothShelves } from '../../masking/covers/clothShelves'
 import { coverNeeds } from '../../masking/covers/coverNeeds'
@@ -108,9 +108,10 @@ function sundriesFor(
   return sundriesOf({
     people: job.crews.find((crew) => crew.id === crewId)?.people.length ?? 1,
     work: tasks.flatMap((task) => task.work),
-    tapeMm: sumOf(items, (item) => (item.key.startsWith('tape:') ? item.amount : 0)),
+    tapeMm: sumOf(items, (item) => (isOfKind(item.key, 'tape') ? item.amount : 0)),
     coverM2: sumOf(items, (item) => {
-      const cover = item.key.startsWith('cover:') && item.unit === 'mm' ? coverOf(job.shelf, item.key.slice(6)) : null
+      const ref = item.unit === 'mm' ? readArticle(item.key) : null
+      const cover = ref?.kind === 'cover' ? coverOf(job.shelf, ref.id) : null
       return cover ? (item.amount * cover.widthMm) / 1e6 : 0
     }),
     rounds: new Set(tasks.flatMap((task) => (task.kind === 'lay' ? (task.roundId ?? []) : []))).size,
@@ -128,7 +129,7 @@ function shortagesOf(job: Job, lists: readonly VanList[], stock: Stock): Shortag
   const keys = new Map(lists.flatMap(({ items }) => items.map((item) => [item.key, item])))
   return [...keys.values()].flatMap((item): Shortage[] => {
     // Paint is bought for the job by the litre, and tools are told where they are missing.
-    if (item.key.startsWith('tool:') || item.unit === 'litres') return []
+    if (isOfKind(item.key, 'tool') || item.unit === 'litres') return []
     const there = stock.get(item.key) ?? 0
     const isBack = comesBack(item)
     const byDay = groupedBy(lists, (list) => list.day)
@@ -151,10 +152,7 @@ function shortagesOf(job: Job, lists: readonly VanList[], stock: Stock): Shortag
 }
 
 /** Cloths and boards come back to the van in the evening. */
-export const comesBack = ({ unit, key }: VanItem): boolean => unit === 'pieces' && key.startsWith('cover:')
-
-/** A coating is ordered by its kind, whatever its colour. */
-export const orderKey = (key: VanItem['key']): ArticleKey => key.split('|')[0] ?? key
+export const comesBack = ({ unit, key }: VanItem): boolean => unit === 'pieces' && isOfKind(key, 'cover')
 
 /** So many days before one, Saturdays and Sundays not counted. Day 0 was a Thursday. */
 export function workdaysBefore(day: number, count: number): number {

@@ -1,8 +1,9 @@
-import type { Room } from '@crisp-hem/core'
+import { readSubject, type Room } from '@crisp-hem/core'
 
 /** `fitting:r1/f3` as `Hall: smoke alarm`. */
 export function breatherWords(rooms: readonly Room[], subject: string): string {
-  const [roomId, fittingId] = subject.slice('fitting:'.length).split('/')
-  const room = rooms.find((each) => each.id === roomId)
-  return `${room?.name ?? ''}: ${room?.fittings.find((each) => each.id === fittingId)?.name ?? subject}`
+  const ref = readSubject(subject)
+  if (ref?.of !== 'fitting') return subject
+  const room = rooms.find((each) => each.id === ref.roomId)
+  return `${room?.name ?? ''}: ${room?.fittings.find((each) => each.id === ref.fittingId)?.name ?? subject}`
 }

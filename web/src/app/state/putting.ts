@@ -18,7 +18,11 @@ export const sayerOf = ({ out }: RootState): Sayer | null =>
 /** Puts what is ticked and edited into the device's outbox, at once. */
 export function addPutting(listen: StartListening, { device, identity }: Services): void {
   /** @returns whether it is safe on this device */
-  const put = async ({ dispatch, getState }: StoreAccess, jobId: string, what: readonly OutWhat[]): Promise<boolean> => {
+  const put = async (
+    { dispatch, getState }: StoreAccess,
+    jobId: string,
+    what: readonly OutWhat[],
+  ): Promise<boolean> => {
     const outcome = await device.put(jobId, what, sayerOf(getState())).catch(() => 'lost' as const)
     if (outcome === 'kept') return true
     dispatch(noticed({ text: W.line.full, tone: 'wrong', undo: null }))

@@ -5,8 +5,9 @@ import {
   minorDigits,
   orderLines,
   ordersCsv,
-  tapeOf,
+  stockReceived,
   UNSAID,
+  writeSubject,
   type Load,
   type OrderLine,
   type VanPlan,
@@ -99,23 +100,14 @@ function useCame(): (title: string, lines: readonly OrderLine[]) => void {
   const { shelf } = useFacts()
   const tick = useTick()
   const now = useNow(60_000)
-  const amountOf = ({ key, unit, count }: OrderLine): number => {
-    if (unit === 'litres') return Math.round(count * 1000)
-    if (unit !== 'rolls') return count
-    const [, id = ''] = /^\w+:([^/]+)/.exec(key) ?? []
-    const long = key.startsWith('tape:')
-      ? tapeOf(shelf, id).rollLengthMm
-      : shelf.covers.find((each) => each.id === id)?.lengthMm
-    return count * (long ?? 0)
-  }
   return (title, lines) =>
     tick(
       lines.map((line) => ({
         ...UNSAID,
         kind: 'received' as const,
         at: formatInstant(Math.floor(now)),
-        subjects: [`stock:${line.key}`],
-        amount: amountOf(line),
+        subjects: [writeSubject({ of: 'stock', article: line.key })],
+        amount: stockReceived(shelf, line),
       })),
       W.stock.booked({ what: title }),
     )

@@ -1,43 +1,32 @@
 import { useState } from 'react'
-import { articleKey, formatInstant, takenFirst, UNSAID, type Shelf, type VanPlan } from '@crisp-hem/core'
+import {
+  formatInstant,
+  length,
+  stockKept,
+  takenFirst,
+  UNSAID,
+  writeSubject,
+  type StockKept,
+  type UnitSystem,
+  type VanPlan,
+} from '@crisp-hem/core'
 import { amountWords } from '../../app/naming/loadWords'
 import { useNow } from '../../app/state/clock'
 import { useFacts, useTick } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { ChoiceField, Labelled, TextField } from '../../app/ui/fields'
-import { dayText, W } from '../../app/words'
+import { dayText, factText, W } from '../../app/words'
 
 const ACTS = ['received', 'returned', 'counted'] as const
 type Act = (typeof ACTS)[number]
 
-/** What stock is kept of, and in which unit. */
-interface Kept {
-  readonly key: string
-  readonly name: string
-  readonly unit: 'mm' | 'pieces' | 'tubes' | 'ml'
-}
-
 /** Metres and litres are typed as such and kept in thousandths. */
-const THOUSANDTHS: Readonly<Record<Kept['unit'], number>> = { mm: 1000, pieces: 1, tubes: 1, ml: 1000 }
+const THOUSANDTHS: Readonly<Record<StockKept['unit'], number>> = { mm: 1000, pieces: 1, tubes: 1, ml: 1000 }
 
-const keptOf = (shelf: Shelf): Kept[] => [
-  ...shelf.tapes.flatMap((tape) =>
-    tape.retired
-      ? []
-      : tape.rolls.map(({ widthMm }): Kept => ({
-          key: articleKey('tape', tape.id, widthMm),
-          name: `${tape.name} ${widthMm} mm`,
-          unit: 'mm',
-        })),
-  ),
-  ...shelf.covers.map((cover): Kept => ({
-    key: articleKey('cover', cover.id),
-    name: cover.name,
-    unit: cover.reusable ? 'pieces' : 'mm',
-  })),
-  ...shelf.sealants.map((each): Kept => ({ key: articleKey('sealant', each.id), name: each.name, unit: 'tubes' })),
-]
+/** What a thing is called where all of them stand in one list. */
+const keptWords = ({ name, widthMm }: StockKept, units: UnitSystem): string =>
+  widthMm === null ? name : `${name} ${factText(length(widthMm, units))}`
 
 /** Which of a thing is taken first, where some of it is older than the rest. */
 function First({ article, van }: { article: string; van: VanPlan }) {
@@ -57,13 +46,13 @@ export function StockPanel({ van }: { van: VanPlan }) {
   const { shelf, site } = useFacts()
   const tick = useTick()
   const now = useNow(60_000)
-  const all = keptOf(shelf)
+  const all = stockKept(shelf)
   const [key, setKey] = useState(all[0]?.key ?? '')
   const [act, setAct] = useState<Act>('received')
   const [amount, setAmount] = useState(0)
   const [why, setWhy] = useState('')
   const kept = all.find((each) => each.key === key)
-  const there = (each: Kept) => {
+  const there = (each: StockKept) => {
     const n = van.stock.get(each.key) ?? 0
     return amountWords(
       each.unit === 'ml' ? { amount: n / 1000, unit: 'litres' } : { amount: n, unit: each.unit },
@@ -76,11 +65,11 @@ export function StockPanel({ van }: { van: VanPlan }) {
       ...UNSAID,
       kind: act,
       at: formatInstant(Math.floor(now)),
-      subjects: [`stock:${kept.key}`],
+      subjects: [writeSubject({ of: 'stock', article: kept.key })],
       amount: Math.round(amount * THOUSANDTHS[kept.unit]),
       note: why,
     } as const
-    tick([event], W.stock.booked({ what: `${kept.name}, ${W.stock.acts[act]} ${amount}` }))
+    tick([event], W.stock.booked({ what: `${keptWords(kept, site.units)}, ${W.stock.acts[act]} ${amount}` }))
     setAmount(0)
     setWhy('')
   }
@@ -92,7 +81,7 @@ export function StockPanel({ van }: { van: VanPlan }) {
         {present.map((each) => (
           <li key={each.key} className="flex border-b border-rule py-0.5">
             <span className="flex-1">
-              {each.name}
+              {keptWords(each, site.units)}
               <First article={each.key} van={van} />
             </span>
             <b>{there(each)}</b>
@@ -103,7 +92,7 @@ export function StockPanel({ van }: { van: VanPlan }) {
         <ChoiceField
           label={W.stock.thing}
           value={key}
-          options={all.map((each) => ({ value: each.key, text: each.name }))}
+          options={all.map((each) => ({ value: each.key, text: keptWords(each, site.units) }))}
           onCommit={setKey}
         />
         <ChoiceField

@@ -1,6 +1,14 @@
 import { fileName } from '../../print/paper'
 import { Printer } from 'lucide-react'
-import { fromLocal, toLocal, type Shortage, type VanItem, type VanList, type VanPlan } from '@crisp-hem/core'
+import {
+  fromLocal,
+  readArticle,
+  toLocal,
+  type Shortage,
+  type VanItem,
+  type VanList,
+  type VanPlan,
+} from '@crisp-hem/core'
 import { savePdf } from '../../print/savePdf'
 import { vanSheet } from '../../print/vanSheet'
 import { amountWords } from '../../app/naming/loadWords'
@@ -85,7 +93,8 @@ function DayList({ list }: { list: VanList }) {
 function ItemLine({ item }: { item: VanItem }) {
   const { rooms, shelf, site } = useFacts()
   const names = rooms.filter((room) => item.roomIds.includes(room.id)).map((room) => room.name)
-  const tape = shelf.tapes.find((each) => item.key.startsWith(`tape:${each.id}/`))
+  const ref = readArticle(item.key)
+  const tape = ref?.kind === 'tape' ? shelf.tapes.find((each) => each.id === ref.id) : undefined
   const dispenser = shelf.tools.some(
     (tool) => tool.kind === 'dispenser' && !tool.retired && tool.widthMm >= (item.widthMm ?? 0),
   )

@@ -1,4 +1,4 @@
-import type { Hem, Room } from '@crisp-hem/core'
+import { readActivity, readRound, readSubject, type Hem, type Room } from '@crisp-hem/core'
 import type { HistoryLine } from '@crisp-hem/core/wire'
 import { byWords } from '../../app/naming/byWords'
 import { factText, W } from '../../app/words'
@@ -28,7 +28,16 @@ function pathWords(path: string, rooms: readonly Room[]): string {
 function subjectWords(subject: string, { rooms, hems }: HistoryNames): string {
   const hem = hems.get(subject)
   if (hem) return `${roomName(rooms, hem.roomId)}, ${factText(hem.place)}`
-  return roomName(rooms, subject.replace(/^\w+:/, '').split('/')[0])
+  return roomName(rooms, roomOf(subject))
+}
+
+/** The room a subject lies in; undefined for one that lies in none. */
+function roomOf(subject: string): string | undefined {
+  const ref = readSubject(subject)
+  if (ref?.of === 'room' || ref?.of === 'fitting') return ref.roomId
+  const round = ref?.of === 'field' ? readRound(ref.roundId) : null
+  const act = ref?.of === 'work' ? readActivity(ref.activityId) : null
+  return round?.roomId ?? (act?.of === 'round' ? act.round.roomId : act?.roomId)
 }
 
 /** A line of a history as a sentence. */

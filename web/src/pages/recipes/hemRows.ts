@@ -80,8 +80,7 @@ export function groupRows(rows: readonly HemRow[], by: Grouping, find: string): 
 }
 
 /** One line of the table: a group's head or a hem. */
-type TableLine =
-  { readonly key: string; readonly group: RowGroup } | { readonly key: string; readonly row: HemRow }
+type TableLine = { readonly key: string; readonly group: RowGroup } | { readonly key: string; readonly row: HemRow }
 
 /** Groups and their hems as one run of lines. */
 export const tableLines = (groups: readonly RowGroup[]): TableLine[] =>

@@ -1,4 +1,12 @@
-import { otherWays, outcomeOf, supposed, type Job, type OtherWays, type WhatIfOutcome, type Supposed } from '@crisp-hem/core'
+import {
+  otherWays,
+  outcomeOf,
+  supposed,
+  type Job,
+  type OtherWays,
+  type WhatIfOutcome,
+  type Supposed,
+} from '@crisp-hem/core'
 import { answerWith } from '../../app/state/useWorkerAnswer'
 
 export interface WhatIfQuestion {
