@@ -34,42 +34,40 @@ type EditOutcome =
   | { readonly fault: Fault }
   | 'known'
 
+const statements = (db: Database) => ({
+  has: db.prepare<[jobId: string, id: string], { id: string }>('SELECT id FROM edit WHERE job_id = ? AND id = ?'),
+  last: db.prepare<[jobId: string], { seq: number }>('SELECT COALESCE(MAX(seq), 0) AS seq FROM edit WHERE job_id = ?'),
+  lastClock: db.prepare<[jobId: string], { clock: string | null }>(
+    'SELECT MAX(clock) AS clock FROM edit WHERE job_id = ?',
+  ),
+  since: db.prepare<[jobId: string, seq: number], Row>('SELECT * FROM edit WHERE job_id = ? AND seq > ? ORDER BY seq'),
+  latest: db.prepare<[jobId: string, most: number], Row>(
+    'SELECT * FROM edit WHERE job_id = ? ORDER BY seq DESC LIMIT ?',
+  ),
+  field: db.prepare<[jobId: string, field: string], { clock: string; by: string | null }>(
+    'SELECT clock, by FROM field_clock WHERE job_id = ? AND field = ?',
+  ),
+  keepField: db.prepare<[{ job_id: string; field: string; clock: string; by: string | null }]>(`
+    INSERT INTO field_clock (job_id, field, clock, by) VALUES (@job_id, @field, @clock, @by)
+    ON CONFLICT (job_id, field) DO UPDATE SET clock = @clock, by = @by`),
+  clocks: db.prepare<[], { job_id: string; field: string; clock: string }>(
+    'SELECT job_id, field, clock FROM field_clock',
+  ),
+  setClock: db.prepare<[{ job_id: string; field: string; clock: string }]>(
+    'UPDATE field_clock SET clock = @clock WHERE job_id = @job_id AND field = @field',
+  ),
+  editClocks: db.prepare<[], { job_id: string; id: string; clock: string }>('SELECT job_id, id, clock FROM edit'),
+  setEditClock: db.prepare<[{ job_id: string; id: string; clock: string }]>(
+    'UPDATE edit SET clock = @clock WHERE job_id = @job_id AND id = @id',
+  ),
+  insert: db.prepare<[Row]>(`
+    INSERT INTO edit (job_id, id, seq, revision, clock, device, by, at, body)
+    VALUES (@job_id, @id, @seq, @revision, @clock, @device, @by, @at, @body)`),
+})
+
 /** Edits of jobs in the order they arrived, and the latest clock of each field. */
 export function editTable(db: Database) {
-  const sql = {
-    has: db.prepare<[jobId: string, id: string], { id: string }>('SELECT id FROM edit WHERE job_id = ? AND id = ?'),
-    last: db.prepare<[jobId: string], { seq: number }>(
-      'SELECT COALESCE(MAX(seq), 0) AS seq FROM edit WHERE job_id = ?',
-    ),
-    lastClock: db.prepare<[jobId: string], { clock: string | null }>(
-      'SELECT MAX(clock) AS clock FROM edit WHERE job_id = ?',
-    ),
-    since: db.prepare<[jobId: string, seq: number], Row>(
-      'SELECT * FROM edit WHERE job_id = ? AND seq > ? ORDER BY seq',
-    ),
-    latest: db.prepare<[jobId: string, most: number], Row>(
-      'SELECT * FROM edit WHERE job_id = ? ORDER BY seq DESC LIMIT ?',
-    ),
-    field: db.prepare<[jobId: string, field: string], { clock: string; by: string | null }>(
-      'SELECT clock, by FROM field_clock WHERE job_id = ? AND field = ?',
-    ),
-    keepField: db.prepare<[{ job_id: string; field: string; clock: string; by: string | null }]>(`
-      INSERT INTO field_clock (job_id, field, clock, by) VALUES (@job_id, @field, @clock, @by)
-      ON CONFLICT (job_id, field) DO UPDATE SET clock = @clock, by = @by`),
-    clocks: db.prepare<[], { job_id: string; field: string; clock: string }>(
-      'SELECT job_id, field, clock FROM field_clock',
-    ),
-    setClock: db.prepare<[{ job_id: string; field: string; clock: string }]>(
-      'UPDATE field_clock SET clock = @clock WHERE job_id = @job_id AND field = @field',
-    ),
-    editClocks: db.prepare<[], { job_id: string; id: string; clock: string }>('SELECT job_id, id, clock FROM edit'),
-    setEditClock: db.prepare<[{ job_id: string; id: string; clock: string }]>(
-      'UPDATE edit SET clock = @clock WHERE job_id = @job_id AND id = @id',
-    ),
-    insert: db.prepare<[Row]>(`
-      INSERT INTO edit (job_id, id, seq, revision, clock, device, by, at, body)
-      VALUES (@job_id, @id, @seq, @revision, @clock, @device, @by, @at, @body)`),
-  }
+  const sql = statements(db)
   const marks = (jobId: string): number => sql.last.get(jobId)!.seq
 
   /** Whether a change comes to stand, and if not why. */

@@ -24,42 +24,44 @@ export interface SignedIn extends Who {
   readonly sessionId: string
 }
 
+const statements = (db: Database) => ({
+  any: db.prepare<[], { found: number }>('SELECT EXISTS (SELECT 1 FROM person WHERE closed_at IS NULL) AS found'),
+  all: db.prepare<[], PersonRow>(
+    'SELECT id, name, role, password FROM person WHERE closed_at IS NULL ORDER BY made_at, id',
+  ),
+  one: db.prepare<[id: string], PersonRow>(
+    'SELECT id, name, role, password FROM person WHERE id = ? AND closed_at IS NULL',
+  ),
+  byName: db.prepare<[name: string], PersonRow>(
+    'SELECT id, name, role, password FROM person WHERE name = ? COLLATE NOCASE AND closed_at IS NULL',
+  ),
+  add: db.prepare<[PersonRow & { made_at: string }]>(`
+    INSERT INTO person (id, name, role, password, made_at) VALUES (@id, @name, @role, @password, @made_at)`),
+  close: db.prepare<[at: string, id: string]>('UPDATE person SET closed_at = ? WHERE id = ? AND closed_at IS NULL'),
+  password: db.prepare<[password: string, id: string]>('UPDATE person SET password = ? WHERE id = ?'),
+  sessions: db.prepare<[], SessionRow>('SELECT id, person_id, device, since, seen FROM session ORDER BY since'),
+  session: db.prepare<[token: string], { session_id: string; seen: string } & PersonRow>(`
+    SELECT session.id AS session_id, session.seen, person.id, person.name, person.role, person.password
+    FROM session JOIN person ON person.id = session.person_id
+    WHERE session.token = ? AND person.closed_at IS NULL`),
+  begin: db.prepare<[SessionRow & { token: string }]>(`
+    INSERT INTO session (id, token, person_id, device, since, seen)
+    VALUES (@id, @token, @person_id, @device, @since, @seen)`),
+  seen: db.prepare<[at: string, id: string]>('UPDATE session SET seen = ? WHERE id = ?'),
+  end: db.prepare<[id: string]>('DELETE FROM session WHERE id = ?'),
+  endAll: db.prepare<[personId: string]>('DELETE FROM session WHERE person_id = ?'),
+  addCode: db.prepare<[code: string, personId: string, until: string]>(
+    'INSERT INTO sign_in_code (code, person_id, until) VALUES (?, ?, ?)',
+  ),
+  takeCode: db.prepare<[code: string], { person_id: string; until: string }>(
+    'DELETE FROM sign_in_code WHERE code = ? RETURNING person_id, until',
+  ),
+  dropCodes: db.prepare<[personId: string]>('DELETE FROM sign_in_code WHERE person_id = ?'),
+})
+
 /** People, the devices they are signed in on, and codes to sign in by. Secrets are kept as sums alone. */
 export function peopleTable(db: Database) {
-  const sql = {
-    any: db.prepare<[], { found: number }>('SELECT EXISTS (SELECT 1 FROM person WHERE closed_at IS NULL) AS found'),
-    all: db.prepare<[], PersonRow>(
-      'SELECT id, name, role, password FROM person WHERE closed_at IS NULL ORDER BY made_at, id',
-    ),
-    one: db.prepare<[id: string], PersonRow>(
-      'SELECT id, name, role, password FROM person WHERE id = ? AND closed_at IS NULL',
-    ),
-    byName: db.prepare<[name: string], PersonRow>(
-      'SELECT id, name, role, password FROM person WHERE name = ? COLLATE NOCASE AND closed_at IS NULL',
-    ),
-    add: db.prepare<[PersonRow & { made_at: string }]>(`
-      INSERT INTO person (id, name, role, password, made_at) VALUES (@id, @name, @role, @password, @made_at)`),
-    close: db.prepare<[at: string, id: string]>('UPDATE person SET closed_at = ? WHERE id = ? AND closed_at IS NULL'),
-    password: db.prepare<[password: string, id: string]>('UPDATE person SET password = ? WHERE id = ?'),
-    sessions: db.prepare<[], SessionRow>('SELECT id, person_id, device, since, seen FROM session ORDER BY since'),
-    session: db.prepare<[token: string], { session_id: string; seen: string } & PersonRow>(`
-      SELECT session.id AS session_id, session.seen, person.id, person.name, person.role, person.password
-      FROM session JOIN person ON person.id = session.person_id
-      WHERE session.token = ? AND person.closed_at IS NULL`),
-    begin: db.prepare<[SessionRow & { token: string }]>(`
-      INSERT INTO session (id, token, person_id, device, since, seen)
-      VALUES (@id, @token, @person_id, @device, @since, @seen)`),
-    seen: db.prepare<[at: string, id: string]>('UPDATE session SET seen = ? WHERE id = ?'),
-    end: db.prepare<[id: string]>('DELETE FROM session WHERE id = ?'),
-    endAll: db.prepare<[personId: string]>('DELETE FROM session WHERE person_id = ?'),
-    addCode: db.prepare<[code: string, personId: string, until: string]>(
-      'INSERT INTO sign_in_code (code, person_id, until) VALUES (?, ?, ?)',
-    ),
-    takeCode: db.prepare<[code: string], { person_id: string; until: string }>(
-      'DELETE FROM sign_in_code WHERE code = ? RETURNING person_id, until',
-    ),
-    dropCodes: db.prepare<[personId: string]>('DELETE FROM sign_in_code WHERE person_id = ?'),
-  }
+  const sql = statements(db)
   const offices = () => sql.all.all().filter((person) => person.role === 'office').length
   return {
     /** Nobody has an account yet. */

@@ -23,9 +23,48 @@ type OneCrew = { Params: { jobId: string; crewId: string } }
 type OneJob = { Params: { jobId: string } }
 type Bytes = { Body: Uint8Array }
 
+/** Published plans of a job, what crews were told of them, and their calendars. */
+const publishedRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tables, heavy, now, post, hub }) => {
+  const { jobs, published, messages } = tables
+
+  /** Every plan that was published, the latest first. */
+  app.get<OneJob>('/jobs/:jobId/published', forRoles(ALL), async ({ params }) => {
+    if (!jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
+    return published.all(params.jobId)
+  })
+
+  app.post<OneJob & Bytes>('/jobs/:jobId/published', forRoles(LEADS), async ({ params, body, who }, reply) => {
+    const plan = await heavy.run('publish', bytes(body), { jobId: params.jobId, by: nameOf(who), now: now() })
+    void post.deliver()
+    hub.tell(params.jobId)
+    return reply.code(201).send(plan)
+  })
+
+  /** What crews were told of plans, the latest first, and whether it went out. */
+  app.get<OneJob>('/jobs/:jobId/messages', forRoles(LEADS), async ({ params }): Promise<MessageAnswer[]> => {
+    if (!jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
+    return messages.of(params.jobId)
+  })
+
+  /** A crew's work of the published plan as a calendar to subscribe to. */
+  app.get<OneCrew>('/jobs/:jobId/crews/:crewId/calendar.ics', forRoles(ALL), async ({ params }, reply) => {
+    const found = jobs.read(params.jobId)
+    const crew = found?.facts.crews.find((each) => each.id === params.crewId)
+    if (!found) throw new ServerError('job.not_found', { job: params.jobId })
+    if (!crew) throw new ServerError('crew.not_found', { crew: params.crewId })
+    const text = crewCalendar(found.facts, crew, published.all(params.jobId))
+    return reply
+      .header('content-type', 'text/calendar; charset=utf-8')
+      .header('content-disposition', `attachment; filename="${params.jobId}-${params.crewId}.ics"`)
+      .send(text)
+  })
+}
+
 /** Jobs: list, create, read, save, copy, delete and restore, publish a plan, export and import. */
-export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tables, heavy, now, post, hub }) => {
-  const { jobs, log, published, messages, edits, epoch, asOne } = tables
+export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, options) => {
+  const { tables, heavy, now, hub } = options
+  const { jobs, log, published, edits, epoch, asOne } = tables
+  await app.register(publishedRoutes, options)
 
   app.get('/jobs', forRoles(ALL), async () => jobs.list())
 
@@ -97,38 +136,6 @@ export const jobRoutes: FastifyPluginAsync<JobRoutesOptions> = async (app, { tab
   app.post<OneJob & Bytes>('/jobs/:jobId/better', forRoles(LEADS), async ({ params, body }) =>
     heavy.run('better', bytes(body), { jobId: params.jobId, now: now() }),
   )
-
-  /** Every plan that was published, the latest first. */
-  app.get<OneJob>('/jobs/:jobId/published', forRoles(ALL), async ({ params }) => {
-    if (!jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
-    return published.all(params.jobId)
-  })
-
-  app.post<OneJob & Bytes>('/jobs/:jobId/published', forRoles(LEADS), async ({ params, body, who }, reply) => {
-    const plan = await heavy.run('publish', bytes(body), { jobId: params.jobId, by: nameOf(who), now: now() })
-    void post.deliver()
-    hub.tell(params.jobId)
-    return reply.code(201).send(plan)
-  })
-
-  /** What crews were told of plans, the latest first, and whether it went out. */
-  app.get<OneJob>('/jobs/:jobId/messages', forRoles(LEADS), async ({ params }): Promise<MessageAnswer[]> => {
-    if (!jobs.has(params.jobId)) throw new ServerError('job.not_found', { job: params.jobId })
-    return messages.of(params.jobId)
-  })
-
-  /** A crew's work of the published plan as a calendar to subscribe to. */
-  app.get<OneCrew>('/jobs/:jobId/crews/:crewId/calendar.ics', forRoles(ALL), async ({ params }, reply) => {
-    const found = jobs.read(params.jobId)
-    const crew = found?.facts.crews.find((each) => each.id === params.crewId)
-    if (!found) throw new ServerError('job.not_found', { job: params.jobId })
-    if (!crew) throw new ServerError('crew.not_found', { crew: params.crewId })
-    const text = crewCalendar(found.facts, crew, published.all(params.jobId))
-    return reply
-      .header('content-type', 'text/calendar; charset=utf-8')
-      .header('content-disposition', `attachment; filename="${params.jobId}-${params.crewId}.ics"`)
-      .send(text)
-  })
 }
 
 /** Somebody’s name for what he does; nobody has one where nobody signs in. */

@@ -39,19 +39,20 @@ const CODE_MS = 30 * 60_000
 /** One sum more than is known, so that names that nobody has take as long as wrong passwords. */
 const NOBODY = '$argon2id$v=19$m=19456,t=2,p=1$iYeZ1e70wGWYRMXugePePw$xr5hXRezSbp83uUOSB7jDBJSY5KxPBXP80085sQOH4U'
 
-/** Signing in and out, and the people of the contractor. */
-export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app, options) => {
+/** A body of a small form as data that its schema lets through. */
+function asked<T>(schema: Schema<T>, body: Uint8Array | undefined): T {
+  if ((body?.length ?? 0) > FORM_LIMIT_BYTES) throw new ServerError('request.too_large')
+  const data = parsed(bytes(body))
+  refuseFaults(shapeFaults(schema, data))
+  return data as T
+}
+
+/** Signing in and out, and one's own password. */
+const signInRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app, options) => {
   const { people, isOpen, now, lines } = options
   const tries = new Tries(() => Date.parse(now()))
   let { firstCode } = options
 
-  /** A body of a small form as data that its schema lets through. */
-  function asked<T>(schema: Schema<T>, body: Uint8Array | undefined): T {
-    if ((body?.length ?? 0) > FORM_LIMIT_BYTES) throw new ServerError('request.too_large')
-    const data = parsed(bytes(body))
-    refuseFaults(shapeFaults(schema, data))
-    return data as T
-  }
   const begin = (request: FastifyRequest, reply: FastifyReply, personId: string, device: string) => {
     giveToken(request, reply, people.begin(personId, device, now()))
     const { id, name, role } = people.one(personId)!
@@ -118,6 +119,12 @@ export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app,
     if (!isOpen) people.setPassword(request.who!.id, await hash(form.password))
     return reply.code(204).send()
   })
+}
+
+/** Signing in and out, and the people of the contractor. */
+export const peopleRoutes: FastifyPluginAsync<PeopleRoutesOptions> = async (app, options) => {
+  const { people, now, lines } = options
+  await app.register(signInRoutes, options)
 
   app.get('/people', forRoles(OFFICE), async () => people.all())
 

@@ -44,7 +44,8 @@ export function speaker(language: Language): Speaker {
   const said = messagesOf(language)
   const time = timeWords(locale)
   const number = numberWords(locale)
-  const text = (code: string, facts: Facts = {}): string => said(code).fill(facts, fact)
+  const text: Text = (code, facts = {}) => said(code).fill(facts, fact)
+  const { when, dayOf, spanOf } = spokenTimes(text, time)
 
   function fact(value: Fact): string {
     if (value === null) return ''
@@ -103,6 +104,30 @@ export function speaker(language: Language): Speaker {
     })
   }
 
+  return {
+    locale,
+    text,
+    fact,
+    say: ({ code, facts }) => {
+      const sentence = text(code, facts)
+      return said(code).isSentence ? sentence.charAt(0).toLocaleUpperCase(locale) + sentence.slice(1) : sentence
+    },
+    word: (list, code) => text(`word.${list}.${code}`),
+    figure: number.figure,
+    decimals: number.decimals,
+    money: number.money,
+    clock: time.clock,
+    day: dayOf,
+    weekday: time.weekday,
+    when,
+    span: spanOf,
+  }
+}
+
+type Text = (code: string, facts?: Facts) => string
+
+/** Instants, days and spans as a language says them. */
+function spokenTimes(text: Text, time: ReturnType<typeof timeWords>) {
   function when(at: number, now: number, zone: string): string {
     const days = toLocal(Math.floor(at), zone).day - toLocal(Math.floor(now), zone).day
     const clock = time.clock(at, zone)
@@ -122,24 +147,7 @@ export function speaker(language: Language): Speaker {
     return text('time.days', { days: Math.floor(whole / MIN_PER_DAY), hours: Math.floor((whole % MIN_PER_DAY) / 60) })
   }
 
-  return {
-    locale,
-    text,
-    fact,
-    say: ({ code, facts }) => {
-      const sentence = text(code, facts)
-      return said(code).isSentence ? sentence.charAt(0).toLocaleUpperCase(locale) + sentence.slice(1) : sentence
-    },
-    word: (list, code) => text(`word.${list}.${code}`),
-    figure: number.figure,
-    decimals: number.decimals,
-    money: number.money,
-    clock: time.clock,
-    day: dayOf,
-    weekday: time.weekday,
-    when,
-    span: spanOf,
-  }
+  return { when, dayOf, spanOf }
 }
 
 interface Message {

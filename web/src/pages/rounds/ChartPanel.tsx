@@ -78,60 +78,10 @@ export function ChartPanel() {
       className={plan.standing ? '' : 'border-2 border-dashed border-act'}
       title={`${plan.standing ? '' : `${W.publish.proposal}: `}${span === 'all' ? W.rounds.all : dayText(fromLocal(shown[0]!, 720, site.zone), site.zone)}`}
       aside={
-        <>
-          {span !== 'all' && (
-            <>
-              <Button
-                aria-label={W.rounds.prev}
-                disabled={first <= 0}
-                onClick={() => setWanted(days[first - 1]!)}
-                icon={<ChevronLeft size={17} aria-hidden />}
-              />
-              <Button
-                aria-label={W.rounds.next}
-                disabled={first >= days.length - 1}
-                onClick={() => setWanted(days[first + 1]!)}
-                icon={<ChevronRight size={17} aria-hidden />}
-              />
-            </>
-          )}
-          {differs && (
-            <Switch
-              label={W.rounds.which}
-              value={isProposed ? 'proposed' : 'told'}
-              options={(['told', 'proposed'] as const).map((value) => ({ value, text: W.rounds.whichOf[value] }))}
-              onChange={(value) => setIsProposed(value === 'proposed')}
-            />
-          )}
-          <Switch
-            label={W.rounds.spanLabel}
-            value={span}
-            options={SPANS.map((value) => ({ value, text: W.rounds.spans[value] }))}
-            onChange={setSpan}
-          />
-          <Switch
-            label={W.rounds.viewLabel}
-            value={view}
-            options={VIEWS.map((value) => ({ value, text: W.rounds.views[value] }))}
-            onChange={setView}
-          />
-          {view !== 'list' && (
-            <>
-              <Button
-                aria-label={W.rounds.zoomOut}
-                disabled={zoom === 0}
-                onClick={() => setZoom(zoom - 1)}
-                icon={<ZoomOut size={17} aria-hidden />}
-              />
-              <Button
-                aria-label={W.rounds.zoomIn}
-                disabled={zoom === ZOOMS.length - 1}
-                onClick={() => setZoom(zoom + 1)}
-                icon={<ZoomIn size={17} aria-hidden />}
-              />
-            </>
-          )}
-        </>
+        <ChartTools
+          {...{ days, first, span, setSpan, view, setView, zoom, setZoom, setWanted }}
+          proposed={differs ? [isProposed, setIsProposed] : null}
+        />
       }
     >
       {view === 'list' ? (
@@ -159,6 +109,92 @@ export function ChartPanel() {
       {view === 'rooms' && <PromiseRooms plan={plan} placed={placed} />}
       {view === 'crews' && shown.length === 1 && <LockDay day={shown[0]!} placed={placed} />}
     </Panel>
+  )
+}
+
+interface ChartToolsProps {
+  readonly days: readonly number[]
+  /** Place of the first day shown. */
+  readonly first: number
+  readonly span: Span
+  readonly setSpan: (span: Span) => void
+  readonly view: View
+  readonly setView: (view: View) => void
+  readonly zoom: number
+  readonly setZoom: (zoom: number) => void
+  readonly setWanted: (day: number) => void
+  /** Whether the proposal is shown, and how to show it; null where there is none. */
+  readonly proposed: readonly [boolean, (isProposed: boolean) => void] | null
+}
+
+/** Which days, which plan, by what, how near. */
+function ChartTools(props: ChartToolsProps) {
+  const { span, view, zoom, proposed } = props
+  return (
+    <>
+      {span !== 'all' && <DayArrows {...props} />}
+      {proposed && (
+        <Switch
+          label={W.rounds.which}
+          value={proposed[0] ? 'proposed' : 'told'}
+          options={(['told', 'proposed'] as const).map((value) => ({ value, text: W.rounds.whichOf[value] }))}
+          onChange={(value) => proposed[1](value === 'proposed')}
+        />
+      )}
+      <Switch
+        label={W.rounds.spanLabel}
+        value={span}
+        options={SPANS.map((value) => ({ value, text: W.rounds.spans[value] }))}
+        onChange={props.setSpan}
+      />
+      <Switch
+        label={W.rounds.viewLabel}
+        value={view}
+        options={VIEWS.map((value) => ({ value, text: W.rounds.views[value] }))}
+        onChange={props.setView}
+      />
+      {view !== 'list' && <ZoomButtons zoom={zoom} setZoom={props.setZoom} />}
+    </>
+  )
+}
+
+/** A day back, a day on. */
+function DayArrows({ days, first, setWanted }: ChartToolsProps) {
+  const [before, after] = [days[first - 1], days[first + 1]]
+  return (
+    <>
+      <Button
+        aria-label={W.rounds.prev}
+        disabled={before === undefined}
+        onClick={() => before !== undefined && setWanted(before)}
+        icon={<ChevronLeft size={17} aria-hidden />}
+      />
+      <Button
+        aria-label={W.rounds.next}
+        disabled={after === undefined}
+        onClick={() => after !== undefined && setWanted(after)}
+        icon={<ChevronRight size={17} aria-hidden />}
+      />
+    </>
+  )
+}
+
+function ZoomButtons({ zoom, setZoom }: Pick<ChartToolsProps, 'zoom' | 'setZoom'>) {
+  return (
+    <>
+      <Button
+        aria-label={W.rounds.zoomOut}
+        disabled={zoom === 0}
+        onClick={() => setZoom(zoom - 1)}
+        icon={<ZoomOut size={17} aria-hidden />}
+      />
+      <Button
+        aria-label={W.rounds.zoomIn}
+        disabled={zoom === ZOOMS.length - 1}
+        onClick={() => setZoom(zoom + 1)}
+        icon={<ZoomIn size={17} aria-hidden />}
+      />
+    </>
   )
 }
 

@@ -119,20 +119,27 @@ function Question({ plan, onAsk }: { plan: Plan; onAsk: (what: Supposed | null) 
           onCommit={(text) => (/^\d\d:\d\d$/.test(text) ? setClock(text) : false)}
         />
       )}
-      {needs('away', 'needed', 'rain', 'dry') && (
-        <TextField
-          label={needs('needed') ? W.walk.neededBy : W.rounds.day}
-          type={needs('needed') ? 'datetime-local' : 'date'}
-          value={needs('needed') ? localInput(when, site.zone) : localInput(when, site.zone).slice(0, 10)}
-          onCommit={(text) => {
-            const wanted = instantOfInput(text.length > 10 ? text : `${text}T12:00`, site.zone)
-            if (wanted === null) return false
-            setWhen(wanted)
-          }}
-        />
-      )}
+      {needs('away', 'needed', 'rain', 'dry') && <WhenField at={when} setAt={setWhen} isInstant={needs('needed')} />}
       <Button onClick={() => onAsk(whats[kind])}>{W.whatIf.ask}</Button>
     </div>
+  )
+}
+
+/** A day, or a day with its hour. */
+function WhenField({ at, setAt, isInstant }: { at: number; setAt: (at: number) => void; isInstant: boolean }) {
+  const { site } = useFacts()
+  const text = localInput(at, site.zone)
+  return (
+    <TextField
+      label={isInstant ? W.walk.neededBy : W.rounds.day}
+      type={isInstant ? 'datetime-local' : 'date'}
+      value={isInstant ? text : text.slice(0, 10)}
+      onCommit={(typed) => {
+        const wanted = instantOfInput(typed.length > 10 ? typed : `${typed}T12:00`, site.zone)
+        if (wanted === null) return false
+        setAt(wanted)
+      }}
+    />
   )
 }
 

@@ -122,3 +122,6 @@ function lanesOf({ plan, from, to }: RowSetup, isOwn: (pull: PullPlan) => boolea
   }
   return lanes.map((pulls) => ({ pulls }))
 }
+
+/** What there is only so many of, and people, who go with their crew: shown, not moved. */
+export const isThing = ({ of }: ChartRow): boolean => of === 'gun' || of === 'tower' || of === 'person'

@@ -51,46 +51,7 @@ export function ShelfPage() {
               }}
             />
           }
-          aside={
-            <>
-              {kind === 'tapes' && (
-                <label className="flex items-center gap-1.5 whitespace-nowrap">
-                  {W.shelf.gripIn}
-                  <select className="field" value={unit} onChange={(event) => setUnit(event.target.value as PeelUnit)}>
-                    {PEEL_UNITS.map((each) => (
-                      <option key={each}>{each}</option>
-                    ))}
-                  </select>
-                </label>
-              )}
-              {kind !== 'rates' && (
-                <>
-                  <label className="flex items-center gap-1.5 whitespace-nowrap">
-                    <input
-                      type="checkbox"
-                      className="size-5 accent-ink"
-                      checked={retired}
-                      onChange={(event) => setRetired(event.target.checked)}
-                    />
-                    {W.shelf.showRetired}
-                  </label>
-                  <Button
-                    icon={<Plus size={15} aria-hidden />}
-                    onClick={() => table.setRows([...table.rows, newShelfRow(kind, table.rows)])}
-                  >
-                    {W.shelf.add}
-                  </Button>
-                </>
-              )}
-              <FileButton label={W.shelf.csvIn} accept=".csv,text/csv" onText={read} />
-              <Button
-                icon={<Download size={15} aria-hidden />}
-                onClick={() => saveText(`${id}-${kind}.csv`, table.csv(), 'text/csv')}
-              >
-                {W.shelf.csvOut}
-              </Button>
-            </>
-          }
+          aside={<ShelfTools {...{ kind, unit, setUnit, retired, setRetired, table, jobId: id }} onText={read} />}
         >
           {line}
           {faults.length > 0 && <Faults faults={faults} onClose={() => setFaults([])} />}
@@ -108,6 +69,61 @@ export function ShelfPage() {
           </p>
         </Panel>
       </div>
+    </>
+  )
+}
+
+interface ShelfToolsProps {
+  readonly jobId: string
+  readonly kind: TableKind
+  readonly unit: PeelUnit
+  readonly setUnit: (unit: PeelUnit) => void
+  readonly retired: boolean
+  readonly setRetired: (retired: boolean) => void
+  readonly table: ReturnType<typeof useTable>
+  readonly onText: (text: string, name: string) => void
+}
+
+/** Which unit grip is in, whether retired lines are shown, a new line, and the table as a file in and out. */
+function ShelfTools({ jobId, kind, unit, setUnit, retired, setRetired, table, onText }: ShelfToolsProps) {
+  return (
+    <>
+      {kind === 'tapes' && (
+        <label className="flex items-center gap-1.5 whitespace-nowrap">
+          {W.shelf.gripIn}
+          <select className="field" value={unit} onChange={(event) => setUnit(event.target.value as PeelUnit)}>
+            {PEEL_UNITS.map((each) => (
+              <option key={each}>{each}</option>
+            ))}
+          </select>
+        </label>
+      )}
+      {kind !== 'rates' && (
+        <>
+          <label className="flex items-center gap-1.5 whitespace-nowrap">
+            <input
+              type="checkbox"
+              className="size-5 accent-ink"
+              checked={retired}
+              onChange={(event) => setRetired(event.target.checked)}
+            />
+            {W.shelf.showRetired}
+          </label>
+          <Button
+            icon={<Plus size={15} aria-hidden />}
+            onClick={() => table.setRows([...table.rows, newShelfRow(kind, table.rows)])}
+          >
+            {W.shelf.add}
+          </Button>
+        </>
+      )}
+      <FileButton label={W.shelf.csvIn} accept=".csv,text/csv" onText={onText} />
+      <Button
+        icon={<Download size={15} aria-hidden />}
+        onClick={() => saveText(`${jobId}-${kind}.csv`, table.csv(), 'text/csv')}
+      >
+        {W.shelf.csvOut}
+      </Button>
     </>
   )
 }
