@@ -226,6 +226,7 @@ export {
 } from './answers/try/moveWork'
 export { newBreaks, partly } from './answers/try/acceptPart'
 export { stockKept, stockReceived, type StockKept } from './answers/van/stockKept'
+export type { Gaps } from './base/nouns/gaps'
 export { evening, type Evening } from './answers/why/evening'
 export { vanPlanOf } from './answers/chain/vanPlanOf'
 export { type CrewMessage, crewMessages, timesChanged } from './planning/published/crewMessages'
@@ -259,7 +260,15 @@ export {
 } from './survey/rooms/paintedAlready'
 export { hardeningRate, PAINT_CLOCKS, type PaintClock, solventRate } from './nature/cure/paintClocks'
 export { hangsOn, type HangsOn, type TrialWish, worthMeasuring } from './masking/recipes/hangsOn'
-export { ARTICLE_KINDS, type Article, articleKey, type ArticleKey, orderKey, readArticle, type Remnant } from './base/nouns/stock'
+export {
+  ARTICLE_KINDS,
+  type Article,
+  articleKey,
+  type ArticleKey,
+  orderKey,
+  readArticle,
+  type Remnant,
+} from './base/nouns/stock'
 export { type Coating, type Cover } from './base/nouns/shelf'
 export { GRADES, type Grade, type Quote, QUOTE_LINES, type QuoteLine, type QuoteOffer } from './base/nouns/quote'
 export { type CoverLine as CoverTaken } from './masking/load/coverLines'

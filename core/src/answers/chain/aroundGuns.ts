@@ -4,7 +4,7 @@ import { countOf } from '../../planning/problem/makeProblem'
 import { activityProgress } from '../../planning/progress/activityProgress'
 import type { LogState } from '../../planning/progress/hemStates'
 import { parseInstant } from '../../base/units/time'
-import { areKept, freestTurns, gunTurns, NO_TURNS, type GunTurns, type Work } from '../../planning/work'
+import { areKept, freestTurns, gunTurns, NO_TURNS, sameTurns, type GunTurns, type Work } from '../../planning/work'
 
 /** What is proposed for work with its guns turned in some way. */
 interface Proposed {
@@ -50,12 +50,11 @@ export function withTurnsOfGuns<T extends Proposed>(
 ): T {
   const begun = toldBefore()
   let made = proposedWith(begun ?? NO_TURNS)
-  let known = begun && JSON.stringify(begun)
+  let known = begun
   for (let i = 0; i < MOST_TURNINGS; i++) {
     const turns = gunTurns(made.setup.work.gunRuns, made.proposed, gunsOf(job))
-    const next = JSON.stringify(turns)
-    if (next === known || (known === null && areKept(turns, made.proposed))) break
-    known = next
+    if (known ? sameTurns(turns, known) : areKept(turns, made.proposed)) break
+    known = turns
     made = proposedWith(turns)
   }
   return made

@@ -119,7 +119,8 @@ export interface Chain {
   readonly problem: ScheduleProblem
 }
 
-function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = true): Chain {
+/** What is known before anything is planned: the survey's hems, their recipes, calendars, clocks and the log. */
+function groundOf(asked: Job, now: number, parameters: Parameters) {
   const start = parseInstant(asked.start)
   const from = Math.max(start, now)
   const job = staffedOn(asked, from)
@@ -128,26 +129,47 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
   const calendars = crewCalendars(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
-  const hems = derived.flatMap((each) => each.hems)
   const answers = recipesOf({ job, rooms: derived, clocks, nextShift, parameters })
   const recipes = new Map(
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )
+  const hems = derived.flatMap((each) => each.hems)
   const log = foldLog(job.log)
   const given = { job, clocks, hems, recipes, calendars, nextShift, parameters, counted: countedBleeds(log) }
-  const workWith = jobWork(given)
-  const proposedWith = (turns: GunTurns) => {
-    const work = workWith(turns)
-    const minutes = minutesOf(work, job.crews, parameters)
-    const setup = { job, work, minutes, layOf: laysOf(work), log, recipes, calendars, clocks, parameters }
-    const problem = makeProblem({ ...setup, from })
-    return { setup, problem, proposed: proposedFor(job, problem) }
+  return {
+    ...given,
+    asked,
+    start,
+    from,
+    log,
+    answers,
+    bare: derived.flatMap((each) => each.bare),
+    workWith: jobWork(given),
   }
+}
+type Ground = ReturnType<typeof groundOf>
+
+/** Work with guns that take such turns, as a problem, and what is proposed for it. */
+function proposalWith(ground: Ground, turns: GunTurns) {
+  const { job, parameters, log, recipes, calendars, clocks, from } = ground
+  const work = ground.workWith(turns)
+  const minutes = minutesOf(work, job.crews, parameters)
+  const setup = { job, work, minutes, layOf: laysOf(work), log, recipes, calendars, clocks, parameters }
+  const problem = makeProblem({ ...setup, from })
+  return { setup, problem, proposed: proposedFor(job, problem) }
+}
+
+function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = true): Chain {
+  const ground = groundOf(asked, now, parameters)
+  const { job, clocks, hems, recipes, answers, log, from } = ground
+  const proposedWith = (turns: GunTurns) => proposalWith(ground, turns)
   const { setup, problem, proposed } = isTurned
-    ? withTurnsOfGuns(job, proposedWith, () => toldTurns(job, workWith(NO_TURNS), log))
+    ? withTurnsOfGuns(job, proposedWith, () => toldTurns(job, ground.workWith(NO_TURNS), log))
     : withFreestGuns(proposedWith)
   const { work, minutes, layOf } = setup
-  const { placed, misses, standing } = workedBy(job, proposed, problem, () => makeProblem({ ...setup, from: start }))
+  const { placed, misses, standing } = workedBy(job, proposed, problem, () =>
+    makeProblem({ ...setup, from: ground.start }),
+  )
   const tasks = tasksOf(work, minutes)
   const doubtful = doubtfulCoats({ job, clocks, tasks, done: problem.done })
   const pulls = pullPlans(
@@ -159,7 +181,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
     jobId: job.id,
     at: now,
     hems,
-    bare: derived.flatMap((each) => each.bare),
+    bare: ground.bare,
     recipes: answers,
     load: takeLoad({ job, hems, recipes, parameters, down: downOf(work, placed) }),
     rounds: work.rounds,

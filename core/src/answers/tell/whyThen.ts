@@ -1,12 +1,11 @@
 import { instantOfGain } from '../../nature/cure/rateClock'
-import { isGunUp, said, when, type Fact, type Job, type Said } from '../../base/nouns'
+import { isGunUp, said, when, type Fact, type Job, type Said, type SayingCode } from '../../base/nouns'
 import { airGate } from '../../planning/plan/airGate'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { clocksOfTables } from '../../planning/plan/tableClocks'
 import { carryWays, crewWays, type WayMin } from '../../planning/problem/places'
 import { activityName } from '../../planning/work'
 import type { ScheduleProblem } from '../../planning/problem/problem'
-import type { Task } from './task'
 
 /** What holds a start where it is. */
 type Cause =
@@ -181,7 +180,7 @@ export function tellEnd({ job, problem, placed, now }: TellEndSetup): Said[] {
   return last ? whyThen(problem, placed, last.taskId).map((link) => tellLink(job, link, now)) : []
 }
 
-const WHY: Readonly<Record<Cause, string>> = {
+const WHY = {
   dries: 'why.dries',
   after: 'why.after',
   crew: 'why.crew',
@@ -195,7 +194,7 @@ const WHY: Readonly<Record<Cause, string>> = {
   hand: 'why.by_hand',
   ready: 'why.ready',
   free: 'why.free',
-}
+} as const satisfies Readonly<Record<Cause, SayingCode>>
 
 export function tellLink(job: Job, { activityId, from, hold, other }: Link, now: number): Said {
   const name = (id: string | null): Fact => (id === null ? '' : activityName(job.rooms, id))

@@ -46,16 +46,14 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
   const { day } = toLocal(Math.floor(now), job.site.zone)
   const dayOf = (at: number) => toLocal(Math.floor(at), job.site.zone).day
   const left = plan.placed.filter((each) => !each.done)
-  const tell = (code: string, each: PlacedTask) =>
-    said(code, { what: activityName(job.rooms, each.taskId), when: when(each.from, now, job.site.zone) })
+  const stillOpen = (each: PlacedTask) =>
+    said('evening.open', { what: activityName(job.rooms, each.taskId), when: when(each.from, now, job.site.zone) })
   const isTonight = (each: PlacedTask) => dayOf(each.from) <= day
   const wet = plan.pulls.filter((pull) => pull.manner === 'wet' && pull.coated)
   const wetIds = new Set<string>(wet.map((pull) => pull.taskId))
   const onWall = new Set(tapeOn(job, chain).map(({ activityId }) => activityId))
   return {
-    open: left
-      .filter((each) => isTonight(each) && !wetIds.has(each.taskId) && !onWall.has(each.taskId))
-      .map((each) => tell('evening.open', each)),
+    open: left.filter((each) => isTonight(each) && !wetIds.has(each.taskId) && !onWall.has(each.taskId)).map(stillOpen),
     mustBeOff: [
       ...missedTape(job, chain, now, isTonight),
       ...wet.flatMap((pull) => {

@@ -23,8 +23,7 @@ type RoomAct = (typeof ROOM_ACTS)[number]
 type StepAct = (typeof STEP_ACTS)[number]
 export type RoundAct = (typeof ROUND_ACTS)[number]
 /** Done once for each coat: a coat, and the field that is rolled apart from it. */
-const COAT_ACTS = ['coat', 'roll'] as const
-type CoatAct = (typeof COAT_ACTS)[number]
+type CoatAct = 'coat' | 'roll'
 
 /** An activity as a value: of a room, of one of its colours, or of a round. */
 export type ActivityRef =

@@ -30,7 +30,19 @@ export type TypedFact =
   | PlaceName
   | { readonly is: 'list'; readonly items: readonly Fact[] }
 
-export const said = (code: string, facts: Facts = {}): Said => ({ code, facts })
+/**
+ * What each sentence of the catalogue is filled with, by its code. The catalogue fills this in from its own text
+ * (`edge/words/en.ts`), so that the compiler knows which codes there are and which facts each asks for.
+ */
+// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- filled in by the catalogue
+export interface Sayings {}
+export type SayingCode = keyof Sayings
+type FactsOf<Code extends SayingCode> = [Sayings[Code]] extends [never]
+  ? [facts?: Facts]
+  : [facts: Facts & Readonly<Record<Sayings[Code], Fact>>]
+
+/** Something to say: a code of the catalogue with all facts that its sentence asks for. */
+export const said = <Code extends SayingCode>(code: Code, ...[facts = {}]: FactsOf<Code>): Said => ({ code, facts })
 
 export const word = (list: string, code: string): TypedFact => ({ is: 'word', list, word: code })
 export const figureOf = (value: number): TypedFact => ({ is: 'figure', value })

@@ -1,24 +1,21 @@
 /** Every way the core refuses a question. What each says stands in the message catalogue, under `error.` and the code. */
-const CORE_ERRORS = [
-  'length.unreadable',
-  'length.no_unit',
-  'length.not_positive',
-  'time.unreadable',
-  'time.unknown_zone',
-  'air.out_of_range',
-  'survey.open_outline',
-  'survey.crossed_outline',
-  'survey.unknown_face',
-  'catalogue.unknown',
-  'drawing.unreadable',
-  'drawing.too_large',
-  'csv.invalid',
-  'airfile.invalid',
-  'jobfile.not_json',
-  'jobfile.invalid',
-] as const
-
-export type CoreErrorCode = (typeof CORE_ERRORS)[number]
+export type CoreErrorCode =
+  | 'length.unreadable'
+  | 'length.no_unit'
+  | 'length.not_positive'
+  | 'time.unreadable'
+  | 'time.unknown_zone'
+  | 'air.out_of_range'
+  | 'survey.open_outline'
+  | 'survey.crossed_outline'
+  | 'survey.unknown_face'
+  | 'catalogue.unknown'
+  | 'drawing.unreadable'
+  | 'drawing.too_large'
+  | 'csv.invalid'
+  | 'airfile.invalid'
+  | 'jobfile.not_json'
+  | 'jobfile.invalid'
 /** What a refusal tells of: numbers, names, and things to be said by their code. */
 export type ErrorFacts = Readonly<Record<string, string | number | Coded>>
 

@@ -139,8 +139,7 @@ export interface PublishRequest {
   readonly tasks: readonly PublishedTask[]
 }
 
-const MESSAGE_STATES = ['waiting', 'sending', 'sent', 'failed', 'unsure'] as const
-export type MessageState = (typeof MESSAGE_STATES)[number]
+export type MessageState = 'waiting' | 'sending' | 'sent' | 'failed' | 'unsure'
 
 /** What a crew was told of a plan, and whether it went out. Instants ISO UTC. */
 export interface MessageAnswer {

@@ -1,3 +1,4 @@
+import type { Gaps } from '../../base/nouns/gaps'
 import { EN_FAULTS } from './enFaults'
 import { EN_LISTS } from './enLists'
 import { EN_PLACES } from './enPlaces'
@@ -21,3 +22,9 @@ export const EN = {
   ...EN_REFUSALS,
   ...EN_FAULTS,
 } as const
+
+type Catalogue = typeof EN
+declare module '../../base/nouns/said' {
+  // eslint-disable-next-line @typescript-eslint/no-empty-object-type -- this fills an interface, which only an interface can
+  interface Sayings extends Readonly<{ [Code in keyof Catalogue]: Gaps<Catalogue[Code]> }> {}
+}

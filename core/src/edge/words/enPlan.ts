@@ -93,7 +93,7 @@ export const EN_PLAN = {
   'miss.never_ready':
     '{what} never begins: in this air what {before} left never dries. Warm or dry the air, or wait for other weather.',
   'miss.past_horizon': '{what} finds no time within {days} days. More shifts, or a second crew, would.',
-  'miss.waits': '{what}: {count, plural, one {waits} other {# tasks wait}} for work that has no place.',
+  'miss.waits': '{what}: {count, plural, one {# task waits} other {# tasks wait}} for work that has no place.',
   'work.nobody_practised':
     '{room}: a line is cut by hand there, and no crew has anybody practised. Tape it, or send somebody who can.',
   'miss.not_published': 'Not published yet: {what}.',

@@ -53,7 +53,7 @@ export const EN_REASONS = {
   'change.kit': 'With every tape of the shelf on the van: {to}, {spares}.',
   'change.spray': 'Sprayed instead: {to}, {spares}, cover beside it counted.',
   'hangs.on':
-    'Holds unless {what} is {side, select, under {under} other {over}} {times} times what we think; then: {to}.',
+    'Holds unless {what} is {side, select, under {less than} other {more than}} {times} times what we think; then: {to}.',
   'change.nothing': 'nothing safe',
   'change.limit': 'Accepting {limit} mm of bleed a metre instead of {now}: {to}, {spares}.',
 

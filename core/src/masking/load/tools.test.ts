@@ -1,4 +1,3 @@
-import { said } from '../../base/nouns'
 import { ternQuaySurvey } from '../../../../demo'
 import { STARTER_SHELF } from '../../survey/shelf/starterShelf'
 import { planJob } from '../../answers/chain/planJob'
@@ -6,8 +5,14 @@ import type { Recipe } from '../recipes/recipe'
 import { glassPerEdgeM, paneEdgeMm } from '../../survey/rooms/glazing'
 import { toolLines } from './tools'
 
-const recipe = (codes: readonly Parameters<typeof said>[0][], more: Partial<Recipe> = {}): Recipe =>
-  ({ steps: codes.map((code) => said(code)), pressing: 'thumb', score: false, way: 'tape', ...more }) as Recipe
+const recipe = (codes: readonly string[], more: Partial<Recipe> = {}): Recipe =>
+  ({
+    steps: codes.map((code) => ({ code, facts: {} })),
+    pressing: 'thumb',
+    score: false,
+    way: 'tape',
+    ...more,
+  }) as Recipe
 const kinds = (recipes: readonly Recipe[]) => toolLines(STARTER_SHELF, recipes).map((line) => line.kind)
 
 test('tools are those the steps call for', () => {

@@ -18,7 +18,7 @@ test('at the figure told the models really answer otherwise, and just before it 
     const ctx = contextOf(job, CEIL, DEFAULT_PARAMETERS)!
     const now = answerAnew(ctx)!
     for (const each of hangsOn(job, CEIL)) {
-      expect(sayText(each.what)).toMatch(/^Holds unless .* is (under|over) [\d.]+ times what we think; then: /)
+      expect(sayText(each.what)).toMatch(/^Holds unless .* is (less|more) than [\d.]+ times what we think; then: /)
       if (each.figure !== 'valley-depth') continue
       const at = (factor: number) => {
         const facts = DEFAULT_PARAMETERS.textures[texture]

@@ -31,15 +31,11 @@ import { visibility } from '../../survey/rooms/contrast'
 import { trimRunMm, trimWidthMm } from '../../survey/rooms/trim'
 import { pullMannerOf } from './pullManner'
 
-/** All that decides one hem's recipe. Instants in minutes since the epoch. */
-export interface HemContext {
-  readonly hem: Hem
+/** What holds for the whole job: how the house works, with what, and by which figures. */
+interface HouseContext {
   readonly house: HouseRules
   /** Figures of the models, as known for this contractor. */
   readonly parameters: Parameters
-  /** How tape comes off after this step by the house rules, and why where they left it open. */
-  readonly pull: 'wet' | 'dry'
-  readonly pullWhy: Said | null
   readonly shelf: Shelf
   /** Kinds carried for the job; null for any. */
   readonly kit: Job['kit']
@@ -48,6 +44,11 @@ export interface HemContext {
   readonly zone: string
   readonly yearBuilt: number | null
   readonly country: string
+  readonly clocks: JobClocks
+}
+
+/** Where a hem lies. */
+interface PlaceContext {
   /** On an elevation: sun and rain use up a tape's stay. */
   readonly outdoors: boolean
   readonly roomHeightMm: number
@@ -56,11 +57,14 @@ export interface HemContext {
   /** Glass a liquid mask would cover for each metre of pane edge, m²; 0 where there are no panes. */
   readonly glassM2PerM: number
   readonly texturedGlass: boolean
-  readonly clocks: JobClocks
+  /** Width of the trim on the keep side, mm: what a straightened line can hide a wander in. Null where none is kept. */
+  readonly trimWidthMm: number | null
+}
+
+/** The side that must get no paint, as it will be when the tape goes on. */
+interface KeepSide {
   readonly keepFace: Face
   readonly keepName: FaceName
-  /** The side that is coated, as it is now. */
-  readonly paintFace: Face
   /** The keep side as it will be at laying. */
   readonly keepFinish: KeepFinish
   /** When the keep side was last coated, or null; steps of this job are estimates. */
@@ -68,13 +72,19 @@ export interface HemContext {
   readonly keepFilmFormingC: number
   readonly keepColour: string
   readonly keepSwatch: string
-  /** How much a defect shows between the two colours, 1 at a strong contrast. */
-  readonly visibility: number
   /** Somebody holds the keep side's paint: it is coated in this job, or the survey says so. */
   readonly keepPaintAtHand: boolean
   readonly keepTouchDryMin: number
   /** The same, dry enough to be coated over. */
   readonly keepRecoatMin: number
+  /** How much a defect shows between the two colours, 1 at a strong contrast. */
+  readonly visibility: number
+}
+
+/** The side that is coated, and by what. */
+interface PaintSide {
+  /** The side that is coated, as it is now. */
+  readonly paintFace: Face
   readonly step: PaintStep
   readonly coating: Coating
   /** All steps the masking stays on for, `step` last, and their coats together. */
@@ -82,8 +92,14 @@ export interface HemContext {
   readonly coats: number
   /** The paint side is brushed along as a run: its line is cut in with it. */
   readonly isTrimRun: boolean
-  /** Width of the trim on the keep side, mm: what a straightened line can hide a wander in. Null where none is kept. */
-  readonly trimWidthMm: number | null
+  /** How tape comes off after this step by the house rules, and why where they left it open. */
+  readonly pull: 'wet' | 'dry'
+  readonly pullWhy: Said | null
+}
+
+/** All that decides one hem's recipe. Instants in minutes since the epoch. */
+export interface HemContext extends HouseContext, PlaceContext, KeepSide, PaintSide {
+  readonly hem: Hem
   /** What was chosen by hand for this hem, if anything. */
   readonly choice: HemChoice | null
   /** When the tape goes on, as estimated before there is a schedule. */

@@ -74,26 +74,23 @@ export function pickCandidate(ctx: HemContext, judgedSafe: readonly Candidate[])
   if (liquid && own !== liquid && ctx.hem.panes > 1 && (!best || liquid.costPerM.total < best.costPerM.total))
     return liquidInstead(ctx, liquid, best)
   const stacked = school === 'freehand' && own ? undefined : stackedOf(ctx, safe)
-  if (stacked) return take(stacked, 'why.stacked', { seal: word('seal', stacked.seal) })
-  if (own) return take(own, 'why.school', { school: word('school', own.school) })
+  if (stacked) return take(stacked, said('why.stacked', { seal: word('seal', stacked.seal) }))
+  if (own) return take(own, said('why.school', { school: word('school', own.school) }))
   // A glaze seal stands in for own colour where nobody holds it.
   const glaze =
     school === 'own-colour-seal' ? cheapestOf(safe.filter((each) => each.school === 'clear-glaze')) : undefined
-  if (glaze) return take(glaze, 'why.glaze_instead', { face: ctx.keepName })
+  if (glaze) return take(glaze, said('why.glaze_instead', { face: ctx.keepName }))
   // A house that seals always seals here too, by whichever way that can.
   const sealed = house.sealAlways ? cheapestOf(taped.filter((each) => each.seal !== 'none')) : undefined
   const other = sealed ?? cheapestOf(safe)
   if (!other) return null
   const used = word('school', other.school)
   return school === 'least-cost'
-    ? take(other, sealed ? 'why.sealed_always' : 'why.least_cost', { school: used })
-    : take(other, 'why.school_fallback', { school: word('school', school), used })
+    ? take(other, said(sealed ? 'why.sealed_always' : 'why.least_cost', { school: used }))
+    : take(other, said('why.school_fallback', { school: word('school', school), used }))
 }
 
-const take = (candidate: Candidate, code: string, facts: Said['facts'] = {}): Picked => ({
-  candidate,
-  why: said(code, facts),
-})
+const take = (candidate: Candidate, why: Said): Picked => ({ candidate, why })
 
 /** A liquid mask only where the house has them, whatever it costs. */
 const allowed = ({ house }: HemContext, safe: readonly Candidate[]): readonly Candidate[] =>
@@ -101,10 +98,13 @@ const allowed = ({ house }: HemContext, safe: readonly Candidate[]): readonly Ca
 
 function liquidInstead(ctx: HemContext, liquid: Candidate, best: Candidate | undefined): Picked {
   const saved = best ? best.costPerM.total - liquid.costPerM.total : 0
-  return take(liquid, 'why.liquid_cheaper', {
-    panes: ctx.hem.panes,
-    saved: money((saved * ctx.hem.lengthMm) / 1000, ctx.currency),
-  })
+  return take(
+    liquid,
+    said('why.liquid_cheaper', {
+      panes: ctx.hem.panes,
+      saved: money((saved * ctx.hem.lengthMm) / 1000, ctx.currency),
+    }),
+  )
 }
 
 const stackedOf = (ctx: HemContext, safe: readonly Candidate[]): Candidate | undefined =>

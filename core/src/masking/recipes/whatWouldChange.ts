@@ -1,5 +1,5 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
-import { said, type Said, word, when, listed, money, type JobFacts } from '../../base/nouns'
+import { said, type Said, word, when, listed, money, type JobFacts, type Fact } from '../../base/nouns'
 import { gainedBetween } from '../../nature/cure/rateClock'
 import { MIN_PER_DAY } from '../../base/units/time'
 import type { Candidate } from './candidate'
@@ -36,15 +36,21 @@ export function whatWouldChange(
   const now = answerAnew(ctx)
   const found = [...changes(ctx), ...waits(ctx), ...limits(ctx, now)]
   return found
-    .flatMap(({ code, facts, changed }) => compare({ ctx, now, then: answerAnew(changed), code, facts }))
+    .flatMap(({ told, changed }) => compare({ ctx, now, then: answerAnew(changed), told }))
     .sort((a, b) => b.savingMinor - a.savingMinor)
     .slice(0, MOST)
 }
 
+/** What a change would come to: another way, and what that spares. */
+interface End {
+  readonly to: Fact
+  readonly spares: Fact
+}
+
 /** A changed fact, by the saying that names it. */
 interface Change {
-  readonly code: string
-  readonly facts: Said['facts']
+  /** What it is, once it is known what it would come to. */
+  readonly told: (end: End) => Said
   readonly changed: HemContext
 }
 
@@ -58,29 +64,39 @@ function changes(ctx: HemContext): Change[] {
   const press = house.press === 'either' ? null : house.press === 'tool' ? 'thumb' : 'tool'
   const pull = ctx.pull === 'wet' ? 'dry' : 'wet'
   const list: (Change | null)[] = [
-    press && { code: 'change.press', facts: { press: word('press', press) }, changed: withHouse(ctx, { press }) },
-    { code: 'change.pull', facts: { pull: word('pull', pull) }, changed: { ...ctx, pull } },
+    press && {
+      told: (end) => said('change.press', { press: word('press', press), ...end }),
+      changed: withHouse(ctx, { press }),
+    },
+    { told: (end) => said('change.pull', { pull: word('pull', pull), ...end }), changed: { ...ctx, pull } },
     ctx.keepFace.dusty
       ? {
-          code: 'change.clean',
-          facts: { face: ctx.keepName },
+          told: (end) => said('change.clean', { face: ctx.keepName, ...end }),
           changed: { ...ctx, keepFace: { ...ctx.keepFace, dusty: false } },
         }
       : null,
     ctx.keepPaintAtHand
       ? null
-      : { code: 'change.paint', facts: { colour: ctx.keepColour }, changed: { ...ctx, keepPaintAtHand: true } },
-    house.stackSeals ? null : { code: 'change.stack', facts: {}, changed: withHouse(ctx, { stackSeals: true }) },
+      : {
+          told: (end) => said('change.paint', { colour: ctx.keepColour, ...end }),
+          changed: { ...ctx, keepPaintAtHand: true },
+        },
+    house.stackSeals
+      ? null
+      : { told: (end) => said('change.stack', { ...end }), changed: withHouse(ctx, { stackSeals: true }) },
     house.sealAlways
-      ? { code: 'change.where_needed', facts: {}, changed: withHouse(ctx, { sealAlways: false }) }
+      ? { told: (end) => said('change.where_needed', { ...end }), changed: withHouse(ctx, { sealAlways: false }) }
       : null,
     house.provenHand
       ? null
-      : { code: 'change.hand', facts: {}, changed: withHouse(ctx, { provenHand: true, school: 'freehand' }) },
-    ctx.kit === null ? null : { code: 'change.kit', facts: {}, changed: { ...ctx, kit: null } },
+      : {
+          told: (end) => said('change.hand', { ...end }),
+          changed: withHouse(ctx, { provenHand: true, school: 'freehand' }),
+        },
+    ctx.kit === null ? null : { told: (end) => said('change.kit', { ...end }), changed: { ...ctx, kit: null } },
     ctx.step.tool === 'spray'
       ? null
-      : { code: 'change.spray', facts: {}, changed: { ...ctx, step: { ...ctx.step, tool: 'spray' } } },
+      : { told: (end) => said('change.spray', { ...end }), changed: { ...ctx, step: { ...ctx.step, tool: 'spray' } } },
   ]
   return list.filter((each) => each !== null)
 }
@@ -112,7 +128,7 @@ function waits(ctx: HemContext): Change[] {
     if (changes(day + 24)) hour = firstOf(day, day + 25)
   if (hour === null) return []
   const changed = then(hour)
-  return [{ code: 'change.wait', facts: { when: when(changed.layAt, ctx.layAt, ctx.zone) }, changed }]
+  return [{ told: (end) => said('change.wait', { when: when(changed.layAt, ctx.layAt, ctx.zone), ...end }), changed }]
 }
 
 /** The least the house would have to allow for a cheaper way that bleeds a little more than it accepts. */
@@ -125,7 +141,9 @@ function limits(ctx: HemContext, now: Candidate | null): Change[] {
   for (const maxBleedMm of new Set(over)) {
     const changed = withHouse(ctx, { maxBleedMm })
     if (saving(ctx, now, answerAnew(changed)) !== null)
-      return [{ code: 'change.limit', facts: { limit: maxBleedMm, now: ctx.house.maxBleedMm }, changed }]
+      return [
+        { told: (end) => said('change.limit', { limit: maxBleedMm, now: ctx.house.maxBleedMm, ...end }), changed },
+      ]
   }
   return []
 }
@@ -142,16 +160,15 @@ interface CompareSetup {
   readonly ctx: HemContext
   readonly now: Candidate | null
   readonly then: Candidate | null
-  readonly code: string
-  readonly facts: Said['facts']
+  readonly told: Change['told']
 }
 
-function compare({ ctx, now, then, code, facts }: CompareSetup): WouldChange[] {
+function compare({ ctx, now, then, told }: CompareSetup): WouldChange[] {
   const savingMinor = saving(ctx, now, then)
   if (savingMinor === null || !then) return []
   const product = then.tape?.name ?? then.liquid?.name
   const school = word('school', then.school)
   const to = product === undefined ? school : listed([school, product])
   const spares = now ? said('change.spares', { money: money(savingMinor, ctx.currency) }) : said('change.becomes_safe')
-  return [{ what: said(code, { ...facts, to, spares }), savingMinor }]
+  return [{ what: told({ to, spares }), savingMinor }]
 }

@@ -4,8 +4,7 @@ import { SPRAY_WIND } from './paintLimits'
 import { sunPosition } from './sun'
 import { wetting } from './wet'
 
-const SKY_KINDS = ['night', 'rain', 'wind', 'dew'] as const
-type SkyKind = (typeof SKY_KINDS)[number]
+type SkyKind = 'night' | 'rain' | 'wind' | 'dew'
 
 /** Something about the sky from one instant to another, minutes since the epoch. */
 export interface SkyStretch {

@@ -3,8 +3,7 @@ import type { Coating, Sealant } from '../../base/nouns'
 import { instantOfGain, type RateClock } from './rateClock'
 
 /** The spans of a hem's time after its last coat, in order. */
-const SPAN_KINDS = ['too-wet', 'wet', 'tacky', 'dry', 'past'] as const
-export type SpanKind = (typeof SPAN_KINDS)[number]
+export type SpanKind = 'too-wet' | 'wet' | 'tacky' | 'dry' | 'past'
 
 /** One span: instants in minutes since the epoch; `to` null means open-ended. */
 export interface PullSpan {

@@ -1,21 +1,8 @@
 import type { PaintClock } from '../../nature/cure/paintClocks'
 import type { ActivityId, ActivityRef, FieldOrder, HemId, RoundId, Said, Skill, SubjectKey } from '../../base/nouns'
 
-const ACTIVITY_KINDS = [
-  'prep',
-  'cover',
-  'mark',
-  'lay',
-  'seal',
-  'gun-up',
-  'coat',
-  'roll',
-  'gun-down',
-  'pull',
-  'uncover',
-  'look',
-] as const
-export type ActivityKind = (typeof ACTIVITY_KINDS)[number]
+export type ActivityKind =
+  'prep' | 'cover' | 'mark' | 'lay' | 'seal' | 'gun-up' | 'coat' | 'roll' | 'gun-down' | 'pull' | 'uncover' | 'look'
 
 /**
  * A stretch of time on a clock: `plain` counts minutes, a paint clock its reference minutes, `cure` those
@@ -37,29 +24,29 @@ export interface Lag {
   readonly max: Delay | null
 }
 
-const MINUTE_PARTS = [
-  'cover',
-  'lay',
-  'press',
-  'liquid',
-  'seal',
-  'cut-in',
-  'freehand',
-  'field',
-  'spray',
-  'gun',
-  'pull',
-  'peel',
-  'uncover',
-  'tack',
-  'prep',
-  'mark',
-  'look',
-  'touch-up',
-] as const
+type MinutePartName =
+  | 'cover'
+  | 'lay'
+  | 'press'
+  | 'liquid'
+  | 'seal'
+  | 'cut-in'
+  | 'freehand'
+  | 'field'
+  | 'spray'
+  | 'gun'
+  | 'pull'
+  | 'peel'
+  | 'uncover'
+  | 'tack'
+  | 'prep'
+  | 'mark'
+  | 'look'
+  | 'touch-up'
+
 /** One part of an activity's work, minutes of one practised painter. */
 export interface MinutePart {
-  readonly part: (typeof MINUTE_PARTS)[number]
+  readonly part: MinutePartName
   readonly minutes: number
 }
 
@@ -101,11 +88,9 @@ export interface Activity {
   readonly follows: ActivityId | null
 }
 
-const PULL_MANNERS = ['wet', 'dry', 'peel'] as const
-
 /** Hems of a round that come off together: tape wet or dry, or a liquid mask cut and peeled. */
 export interface RoundPull {
-  readonly manner: (typeof PULL_MANNERS)[number]
+  readonly manner: 'wet' | 'dry' | 'peel'
   readonly taskId: ActivityId
   readonly hemIds: readonly HemId[]
   /** Hours a mask waits after the last coat; 0 for tape. */

@@ -1,3 +1,4 @@
+import { nth } from '../../base/units/sure'
 import { isGunDown, isGunUp, readActivity, writeActivity, type ActivityId, type ActivityRef } from '../../base/nouns'
 import type { GunRun } from './activity'
 
@@ -20,6 +21,22 @@ export interface GunTurns {
 }
 
 export const NO_TURNS: GunTurns = { turns: [], idle: [] }
+
+const sameAct = (a: ActivityRef, b: ActivityRef): boolean => writeActivity(a) === writeActivity(b)
+const sameIds = (a: readonly ActivityId[], b: readonly ActivityId[]): boolean =>
+  a.length === b.length && a.every((id, i) => id === b[i])
+const sameTurn = (a: GunTurn, b: GunTurn): boolean =>
+  a.before === b.before &&
+  a.isAfterRest === b.isAfterRest &&
+  sameAct(a.up, b.up) &&
+  sameAct(a.down, b.down) &&
+  sameIds(a.coatIds, b.coatIds)
+
+/** Whether guns take the same turns in both, in the same order. */
+export const sameTurns = (a: GunTurns, b: GunTurns): boolean =>
+  sameIds(a.idle, b.idle) &&
+  a.turns.length === b.turns.length &&
+  a.turns.every((turn, i) => sameTurn(turn, nth(b.turns, i)))
 
 /** Paint stays in a gun for this long at most, its tip in water, min. From memory. */
 export const STAYS_MIN = 6 * 60

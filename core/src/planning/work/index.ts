@@ -9,7 +9,7 @@ export {
   type Work,
 } from './activity'
 export { activityName } from './activityName'
-export { areKept, freestTurns, gunTurns, NO_TURNS, type GunTurns } from './gunTurns'
+export { areKept, freestTurns, gunTurns, NO_TURNS, sameTurns, type GunTurns } from './gunTurns'
 export { jobWork } from './jobWork'
 export { laysOf } from './layOf'
 export { minutesOf } from './minutesOf'

@@ -1,3 +1,5 @@
+import type { Gaps } from '@crisp-hem/core'
+
 /** A tree of messages in ICU form. */
 export interface Messages {
   readonly [name: string]: string | readonly string[] | Messages
@@ -18,15 +20,6 @@ export function flattened(tree: Messages, under: string): Record<string, string>
 const isList = (value: Messages[string]): value is readonly string[] => Array.isArray(value)
 
 type Value = string | number
-
-/** The names of a message's gaps: what follows a brace, up to a comma or the closing brace. */
-type Gaps<S extends string> = S extends `${string}{${infer Rest}` ? GapName<Rest> | Gaps<Rest> : never
-type GapName<Rest extends string> = Rest extends `${infer Inside}}${string}` ? Name<Inside> : never
-type Name<Inside extends string> = Inside extends `${infer Head},${string}` ? Word<Head> : Word<Inside>
-/** Words of a plural's or choice's form hold a blank, a sign or a gap of their own; the name of a gap does not. */
-type Word<S extends string> = S extends '' | `${string} ${string}` | `${string}#${string}` | `${string}{${string}`
-  ? never
-  : S
 
 /** A message as a screen uses it: text, or a function of what fills its gaps. */
 type Spoken<T> = T extends string
