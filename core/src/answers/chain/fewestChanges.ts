@@ -1,3 +1,4 @@
+import { intAt } from '../../base/units/sure'
 import { layOut, serialSchemeOf } from '../../solve/engine/firstSchedule'
 import { shared, startsOf } from '../../solve/engine/starts'
 import type { Placement, PlacedTask } from '../../planning/plan/placement'
@@ -32,7 +33,7 @@ export function fewestChanges(
     ...problem.fixed.map(({ id }) => [id, Number.NEGATIVE_INFINITY] as const),
   ])
   const tasks = model.tasks.map((task, i) => {
-    const at = hint[i] ?? 0
+    const at = intAt(hint, i)
     if (!ahead.has(task.id) || task.starts.length === 0 || at < 0) return task
     return { ...task, starts: shared(task.starts, startsOf([[at, model.horizon]])) }
   })

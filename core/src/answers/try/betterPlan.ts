@@ -1,3 +1,4 @@
+import { intAt } from '../../base/units/sure'
 import { endBy } from '../../solve/engine/endBy'
 import { improve, type Answer } from '../../solve/engine/improve'
 import { serialSchemeOf, layOut } from '../../solve/engine/firstSchedule'
@@ -93,7 +94,7 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
   if (answer.schedule) {
     offer(answer.schedule)
     const { schedule } = answer
-    const soon = layOut(scheme, (i) => -(schedule[i] ?? 0))
+    const soon = layOut(scheme, (i) => -intAt(schedule, i))
     if (soon) offer(soon)
     const rooms = layOut(scheme, roomByRoom(task, schedule))
     if (rooms) offer(rooms)
@@ -106,17 +107,17 @@ const LATE_ROUNDS = 25
 
 /** A schedule’s order laid out anew: what was broken up for something urgent is whole again. Null where it cannot be. */
 function laidAnew(model: Model, schedule: Schedule): Schedule | null {
-  return layOut(serialSchemeOf(model), (i) => -(schedule[i] ?? 0))
+  return layOut(serialSchemeOf(model), (i) => -intAt(schedule, i))
 }
 
 /** Weights by which rooms come one after another, each with what it began with first. */
 function roomByRoom({ model, tasksOfRoom }: Translation, schedule: Schedule): (task: number) => number {
   const begins = new Map<number, number>()
   for (const own of tasksOfRoom.values()) {
-    const first = Math.min(...own.map((i) => schedule[i] ?? 0))
+    const first = Math.min(...own.map((i) => intAt(schedule, i)))
     for (const i of own) begins.set(i, first)
   }
-  return (i) => -(begins.get(i) ?? 0) * model.horizon - (schedule[i] ?? 0)
+  return (i) => -(begins.get(i) ?? 0) * model.horizon - intAt(schedule, i)
 }
 
 /** The starts of a plan, by the model’s tasks. */
@@ -157,7 +158,7 @@ export function withDues(
     ...model,
     tasks: model.tasks.map((task, i) => {
       const by = due.get(i)
-      if (by === undefined || endOf(task, hint[i] ?? 0) > by) return task
+      if (by === undefined || endOf(task, intAt(hint, i)) > by) return task
       return endBy(task, by)
     }),
   }

@@ -1,3 +1,4 @@
+import { intAt } from '../../base/units/sure'
 import { wayTaken } from '../../solve/engine/guards'
 import { ABSENT, type Choice, type ModelLag, type Model, type Schedule } from '../../solve/engine/model'
 import { translate, type Translation } from '../../planning/plan/problemModel'
@@ -97,7 +98,7 @@ function merged(chain: Chain, parts: readonly Part[], choices: readonly RoomChoi
       if (part === undefined) return
       const at = tasks.push(task) - 1
       place.set(i, at)
-      hint.push(translation.hint[i] ?? 0)
+      hint.push(intAt(translation.hint, i))
       const item = translation.items[i]
       if (item) items.push(item)
       own.set(room, [...(own.get(room) ?? []), at])
@@ -123,6 +124,6 @@ function merged(chain: Chain, parts: readonly Part[], choices: readonly RoomChoi
     tasksOfRoom: own,
     taken: (schedule) => all.map((choice, c) => made[c]?.[wayTaken(choice.ways, schedule)]?.w ?? 0),
     startsOf: (schedule) =>
-      new Map(tasks.flatMap(({ id }, i) => (schedule[i] === ABSENT ? [] : [[id, schedule[i] ?? 0] as const]))),
+      new Map(tasks.flatMap(({ id }, i) => (schedule[i] === ABSENT ? [] : [[id, intAt(schedule, i)] as const]))),
   }
 }

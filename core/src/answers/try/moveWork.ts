@@ -99,7 +99,7 @@ interface MovedToSetup {
 function movedTo({ problem, before, blocks, taskId, at }: MovedToSetup): PlacedTask[] {
   const was = new Map(before.map((each) => [each.taskId, each]))
   const spanOf = ({ activities }: Block) => ({
-    from: was.get(activities[0]?.id ?? '')?.from ?? at,
+    from: was.get(activities[0].id)?.from ?? at,
     to: was.get(activities.at(-1)?.id ?? '')?.to ?? at,
   })
   const pivot = blocks.findIndex(({ activities }) => activities.some((act) => act.id === taskId))

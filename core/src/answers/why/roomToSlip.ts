@@ -1,3 +1,4 @@
+import { intAt } from '../../base/units/sure'
 import { latestsOf } from '../../solve/engine/bounds'
 import { serialSchemeOf } from '../../solve/engine/firstSchedule'
 import { endBy } from '../../solve/engine/endBy'
@@ -13,12 +14,12 @@ import type { ScheduleProblem } from '../../planning/problem/problem'
  */
 export function roomToSlip(problem: ScheduleProblem, placed: readonly PlacedTask[]): Map<string, number> {
   const { model, hint, tasksOfRoom, origin } = translate(problem, { placed })
-  const end = Math.max(0, ...model.tasks.map((task, i) => endOf(task, hint[i] ?? 0)))
+  const end = Math.max(0, ...model.tasks.map((task, i) => endOf(task, intAt(hint, i))))
   const due = new Map<number, number>()
   for (const goal of problem.goals) {
     if (goal.goal !== 'hand-back') continue
     const own = tasksOfRoom.get(goal.roomId) ?? []
-    const now = Math.max(0, ...own.flatMap((i) => (model.tasks[i] ? [endOf(model.tasks[i], hint[i] ?? 0)] : [])))
+    const now = Math.max(0, ...own.flatMap((i) => (model.tasks[i] ? [endOf(model.tasks[i], intAt(hint, i))] : [])))
     for (const i of own) due.set(i, Math.max(now, Math.floor(goal.by) - origin))
   }
   const ordered: Model = {
@@ -30,10 +31,10 @@ export function roomToSlip(problem: ScheduleProblem, placed: readonly PlacedTask
     lags: [...model.lags, ...inOrder(model, hint)],
   }
   const latests = latestsOf(serialSchemeOf(ordered), end, hint)
-  const slips = new Map(model.tasks.map((task, i) => [task.id, Math.max(0, (latests?.[i] ?? 0) - (hint[i] ?? 0))]))
+  const slips = new Map(model.tasks.map((task, i) => [task.id, Math.max(0, (latests?.[i] ?? 0) - intAt(hint, i))]))
   return new Map(
     blocksOf(problem).flatMap(({ activities }) => {
-      const slip = slips.get(activities[0]?.id ?? '')
+      const slip = slips.get(activities[0].id)
       return slip === undefined ? [] : activities.map((act) => [act.id, slip] as const)
     }),
   )
@@ -44,7 +45,7 @@ function inOrder({ tasks, shared }: Model, hint: Int32Array): ModelLag[] {
   return shared
     .filter(({ capacity }) => capacity === 1)
     .flatMap(({ uses }) => {
-      const line = uses.map(({ task }) => task).sort((a, b) => (hint[a] ?? 0) - (hint[b] ?? 0))
+      const line = uses.map(({ task }) => task).sort((a, b) => intAt(hint, a) - intAt(hint, b))
       return line.slice(1).flatMap((to, k): ModelLag[] => {
         const from = line[k] ?? to
         const before = tasks[from]

@@ -1,3 +1,4 @@
+import { nth } from '../../base/units/sure'
 import type { PlanPoint } from '../../survey/rooms/outline'
 
 /** Something laid on a floor: its corners in the room's plan, mm. */
@@ -108,7 +109,7 @@ export function spansBetween(ring: readonly PlanPoint[], low: number, high: numb
   })
   // Between its edges an outline is filled: where the middle lies inside, so does what is over and under it.
   crossings.sort((a, b) => a - b)
-  for (let i = 0; i + 1 < crossings.length; i += 2) spans.push({ from: crossings[i] ?? 0, to: crossings[i + 1] ?? 0 })
+  for (let i = 0; i + 1 < crossings.length; i += 2) spans.push({ from: nth(crossings, i), to: nth(crossings, i + 1) })
   return joined(spans)
 }
 

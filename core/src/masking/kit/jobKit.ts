@@ -148,5 +148,5 @@ function byHouseOrder(kinds: readonly Served[]): number[] {
   const floors = ORDER.map((_, rank) =>
     kinds.reduce((most, each) => (each.rank < rank && each.cost > most ? each.cost : most), 0),
   )
-  return kinds.map(({ cost, rank }) => (Number.isFinite(cost) ? Math.max(cost, floors[rank] ?? 0) : cost))
+  return kinds.map(({ cost, rank }) => (Number.isFinite(cost) ? Math.max(cost, nth(floors, rank)) : cost))
 }

@@ -91,8 +91,8 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
     [...problem.done].sort((a, b) => a.to - b.to).map(({ crewId, roomId, to }) => [crewId, { roomId, to }] as const),
   )
   const scenes = blocks.map(({ activities, uses }): Scene => {
-    const roomId = activities[0]?.roomId ?? ''
-    const crewId = placed.get(activities[0]?.id ?? '')?.crewId ?? ''
+    const roomId = activities[0].roomId
+    const crewId = placed.get(activities[0].id)?.crewId ?? ''
     const before = last.get(crewId)
     const wayMin = before && way ? way(before.roomId, roomId) : 0
     // From what is done it may be on its way already.

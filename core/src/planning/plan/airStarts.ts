@@ -1,3 +1,4 @@
+import { intAt } from '../../base/units/sure'
 import { rampReaches, type Ramp } from '../../solve/engine/ramp'
 import { startsOf, type Starts } from '../../solve/engine/starts'
 import type { AirRule } from '../problem/problem'
@@ -34,8 +35,8 @@ function without(length: number, stretches: readonly (readonly [number, number])
   const left: [number, number][] = []
   let from = 0
   for (let i = 0; i < taken.length; i += 2) {
-    left.push([from, (taken[i] ?? 0) - 1])
-    from = Math.max(from, (taken[i + 1] ?? 0) + 1)
+    left.push([from, intAt(taken, i) - 1])
+    from = Math.max(from, intAt(taken, i + 1) + 1)
   }
   return startsOf([...left, [from, length]])
 }

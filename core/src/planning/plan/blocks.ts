@@ -1,8 +1,11 @@
 import type { Mode, ProblemActivity, ScheduleProblem } from '../problem/problem'
 
 /** Activities that follow one another without a break, as one; most stand alone. */
+type NonEmpty = readonly [ProblemActivity, ...ProblemActivity[]]
+
 export interface Block {
-  readonly activities: readonly ProblemActivity[]
+  /** In their order; never none. */
+  readonly activities: NonEmpty
   readonly modes: readonly Mode[]
   readonly uses: readonly string[]
 }
@@ -15,7 +18,7 @@ export function blocksOf({ activities, lags }: Pick<ScheduleProblem, 'activities
     const tied = lag.max !== null && lag.max.clock === null && lag.max.amount === 0
     if (tied && byId.has(lag.from) && byId.has(lag.to)) heads.set(lag.to, lag.from)
   }
-  const groups = new Map<string, ProblemActivity[]>()
+  const groups = new Map<string, [ProblemActivity, ...ProblemActivity[]]>()
   for (const act of activities) {
     const head = headOf(heads, act.id)
     const group = groups.get(head)
@@ -31,10 +34,10 @@ function headOf(heads: ReadonlyMap<string, string>, id: string): string {
   return head
 }
 
-function blockOf(activities: readonly ProblemActivity[]): Block {
+function blockOf(activities: NonEmpty): Block {
   const [first, ...rest] = activities
   // A crew can take a block when it can take every part of it.
-  const modes = (first?.modes ?? []).flatMap((mode): Mode[] => {
+  const modes = first.modes.flatMap((mode): Mode[] => {
     const others = rest.map((act) => act.modes.find((each) => each.crewId === mode.crewId)?.minutes)
     if (others.includes(undefined)) return []
     return [{ crewId: mode.crewId, minutes: others.reduce<number>((sum, each) => sum + (each ?? 0), mode.minutes) }]

@@ -167,7 +167,7 @@ const carriesTo = (placing: Placing, block: Block, { from, to }: Slot): boolean 
     return free.every(({ route }) => route !== null && !route.isNew && !route.isAt(span))
   })
 
-const rankOf = (placing: Placing, block: Block): number => placing.rank(block.activities[0]?.roomId ?? '')
+const rankOf = (placing: Placing, block: Block): number => placing.rank(block.activities[0].roomId)
 
 /** Where a block was put by hand: at its hour whatever else there is, over breaks where it may. Null when nobody did. */
 function heldSlot(placing: Placing, block: Block): Slot | null {
@@ -213,7 +213,7 @@ function after({ clocks }: Placing, end: number, delay: ClockDelay): number | nu
 /** A slot whose start lies in a span that allows the pull: a meal may push it out of the wet span into the dry one. */
 function gatedSlot(placing: Placing, block: Block, ready: number): Slot | null {
   let slot = slotFor(placing, block, ready)
-  const id = block.activities[0]?.id ?? ''
+  const id = block.activities[0].id
   // Two moves are enough: into the wet span, and out of it into the dry one.
   for (let move = 0; slot && move < 2; move++) {
     const from = placing.gate.from(id, slot.from)
@@ -322,7 +322,7 @@ function partsOf(block: Block, crewId: string, pieces: readonly WorkPiece[]) {
   })
 }
 
-const stopOf = (block: Block, from: number, to: number) => ({ from, to, roomId: block.activities[0]?.roomId ?? '' })
+const stopOf = (block: Block, from: number, to: number) => ({ from, to, roomId: block.activities[0].roomId })
 
 interface PiecesForSetup {
   readonly crew: FreeTime | undefined

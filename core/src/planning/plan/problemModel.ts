@@ -1,3 +1,4 @@
+import { intAt, nth } from '../../base/units/sure'
 import { isGunDown } from '../../base/nouns'
 import type { ModelLag, Model, Schedule, ModelTask } from '../../solve/engine/model'
 import { type Ramp } from '../../solve/engine/ramp'
@@ -87,7 +88,7 @@ export function translate(
     model,
     hint: Int32Array.from(items.map((item) => item.at)),
     items,
-    tasksOfRoom: groupedBy([...items.keys()], (i) => items[i]?.block.activities[0]?.roomId ?? ''),
+    tasksOfRoom: groupedBy([...items.keys()], (i) => nth(items, i).block.activities[0].roomId),
     origin,
     placementOf: (schedule) => ({
       placed: [
@@ -131,7 +132,7 @@ function itemOf(draft: Draft, block: Block): Item[] {
   }
   const isDivisible = block.activities.length === 1 && block.activities[0]?.divisible === true
   const finish = isDivisible ? finishOf(draft, crewId, minutes) : null
-  const id = block.activities[0]?.id ?? ''
+  const id = block.activities[0].id
   const rule = problem.pulls.find((each) => each.activityId === id)
   const shifts = shiftsOf(draft, crewId)
   const pieces = own.flatMap((each) => each?.pieces ?? [])
@@ -153,7 +154,7 @@ const shiftsOf = ({ problem, origin }: Draft, crewId: string): [number, number][
 /** When work that goes on after breaks ends, by its start. */
 const finishOf = (draft: Draft, crewId: string, minutes: number): Ramp => {
   const { worked, at } = presenceOf(draft, crewId)
-  return draft.ramps.once(`finish|${crewId}|${minutes}`, (minute) => at[(worked[minute] ?? 0) + minutes - 1] ?? null)
+  return draft.ramps.once(`finish|${crewId}|${minutes}`, (minute) => at[intAt(worked, minute) + minutes - 1] ?? null)
 }
 
 /** Minutes a crew has worked by each minute, and when each of them is over. */
@@ -178,7 +179,7 @@ function presenceOf(draft: Draft, crewId: string): Presence {
 
 function taskOf(draft: Draft, item: Item): ModelTask {
   const { block, minutes, finish, at, isPinned } = item
-  const id = block.activities[0]?.id ?? ''
+  const id = block.activities[0].id
   const starts = isPinned ? startsOf([[at, at]]) : startsFor(draft, item)
   return { id, minutes, finish: isPinned ? null : finish, starts, after: 0 }
 }

@@ -1,3 +1,4 @@
+import { intAt } from '../../base/units/sure'
 import { rampOf, type Ramp } from '../../solve/engine/ramp'
 import { NEVER } from '../../solve/engine/starts'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
@@ -44,7 +45,7 @@ export class Ramps {
     const off = this.ready(delay, 0)
     let laid = 0
     return this.once(`laid|${delay.clock}|${delay.amount}|${minutes}`, (minute) => {
-      while (laid < this.length && (off.values[laid] ?? 0) < minute + minutes) laid++
+      while (laid < this.length && intAt(off.values, laid) < minute + minutes) laid++
       return laid < this.length ? laid : null
     })
   }

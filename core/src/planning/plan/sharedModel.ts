@@ -13,7 +13,7 @@ export interface Using {
   readonly at: number
 }
 
-const roomOf = ({ block }: Using): string => block.activities[0]?.roomId ?? ''
+const roomOf = ({ block }: Using): string => block.activities[0].roomId
 
 /** Crews, and what there is only so many of, each with its ways. */
 export const sharedOf = (problem: ScheduleProblem, items: readonly Using[]): SharedResource[] => [

@@ -1,3 +1,4 @@
+import { nth } from '../../base/units/sure'
 /** Something pieces are cut from: a roll as sold, a part roll, an offcut. Lengths and prices are whole units. */
 export interface Bar {
   readonly id: string
@@ -44,7 +45,7 @@ export const sum = (list: readonly number[]): number => list.reduce((all, each) 
 
 /** Total length of a cut's pieces. */
 export const usedOf = (pieces: readonly number[], lengths: readonly number[]): number =>
-  pieces.reduce((all, count, i) => all + count * (lengths[i] ?? 0), 0)
+  pieces.reduce((all, count, i) => all + count * nth(lengths, i), 0)
 
 const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b))
 export const divisorOf = (numbers: readonly number[]): number => numbers.reduce(divisor, 0) || 1

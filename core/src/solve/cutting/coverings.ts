@@ -1,3 +1,4 @@
+import { nth } from '../../base/units/sure'
 import { usedOf, type Cut, type Cutting } from './bar'
 import { Filling } from './filling'
 
@@ -53,7 +54,7 @@ export function packInto(cutting: Cutting, { counts }: Covering, fromLargest: bo
   // Of fills that are as full, the one with long pieces: short ones go in anywhere.
   const values = lengths.map((length) => length * (1 + (0.001 * length) / longest))
   const order = bars
-    .flatMap((bar, b) => Array.from({ length: counts[b] ?? 0 }, () => ({ b, length: bar.length })))
+    .flatMap((bar, b) => Array.from({ length: nth(counts, b) }, () => ({ b, length: bar.length })))
     .sort((a, b) => (fromLargest ? b.length - a.length : a.length - b.length))
   const cuts: Cut[] = []
   for (const { b, length } of order) {
@@ -62,7 +63,7 @@ export function packInto(cutting: Cutting, { counts }: Covering, fromLargest: bo
     filling.fill(values)
     const pieces = filling.pieces(length)
     if (pieces.every((count) => count === 0)) continue
-    pieces.forEach((count, i) => (left[i] = (left[i] ?? 0) - count))
+    pieces.forEach((count, i) => (left[i] = nth(left, i) - count))
     cuts.push({ bar: b, pieces })
   }
   return left.every((count) => count === 0) ? cuts : null

@@ -1,3 +1,4 @@
+import { nth } from '../../base/units/sure'
 import { coinsUp, divisorOf, sum, usedOf, type Bar, type Cut, type Cutting, type CutPlan, type Wanted } from './bar'
 import { coverings, packInto } from './coverings'
 import { diveCuts } from './dive'
@@ -31,7 +32,7 @@ export function cutRolls(
   const { lengths, demand } = cutting
   if (demand.every((count) => count === 0)) return { cuts: [], price: 0, lowerBound: 0, wasteShare: 0 }
   const roomiest = Math.max(...cutting.bars.map((bar) => bar.length))
-  const tooLong = lengths.findIndex((length, i) => length > roomiest && (demand[i] ?? 0) > 0)
+  const tooLong = lengths.findIndex((length, i) => length > roomiest && nth(demand, i) > 0)
   if (tooLong >= 0) throw new RangeError(`no bar holds a piece of ${wanted[tooLong]?.length}`)
   const bought = coverings(cutting)
   let bound = bought[0]?.price ?? 0

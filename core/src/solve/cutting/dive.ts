@@ -1,3 +1,4 @@
+import { nth } from '../../base/units/sure'
 import { type Cut, type Cutting } from './bar'
 import { fitted } from './firstFit'
 import { relax } from './master'
@@ -28,7 +29,7 @@ export function diveCuts(cutting: Cutting, turns: number): Cut[] | null {
         if (cut.pieces.every((count) => count === 0)) break
         isMoving = true
         cuts.push(fitted({ bars, lengths }, cut))
-        demand = demand.map((count, i) => count - (cut.pieces[i] ?? 0))
+        demand = demand.map((count, i) => count - nth(cut.pieces, i))
         counts = counts.map((count, b) => (b === bar && count !== null ? count - 1 : count))
       }
     }
@@ -39,13 +40,13 @@ export function diveCuts(cutting: Cutting, turns: number): Cut[] | null {
 
 /** A cut without what nobody wants any more, and with what still fits instead, longest first. */
 function toppedUp({ bars, lengths }: Cutting, { bar, pieces }: Cut, demand: readonly number[]): Cut {
-  const own = pieces.map((count, i) => Math.min(count, demand[i] ?? 0))
-  let room = own.reduce((left, count, i) => left - count * (lengths[i] ?? 0), bars[bar]?.length ?? 0)
-  const order = lengths.map((_, i) => i).sort((a, b) => (lengths[b] ?? 0) - (lengths[a] ?? 0))
+  const own = pieces.map((count, i) => Math.min(count, nth(demand, i)))
+  let room = own.reduce((left, count, i) => left - count * nth(lengths, i), bars[bar]?.length ?? 0)
+  const order = lengths.map((_, i) => i).sort((a, b) => nth(lengths, b) - nth(lengths, a))
   for (const i of order) {
     const length = lengths[i] ?? 1
-    const more = Math.min((demand[i] ?? 0) - (own[i] ?? 0), Math.floor(room / length))
-    own[i] = (own[i] ?? 0) + more
+    const more = Math.min(nth(demand, i) - nth(own, i), Math.floor(room / length))
+    own[i] = nth(own, i) + more
     room -= more * length
   }
   return { bar, pieces: own }

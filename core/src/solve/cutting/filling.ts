@@ -1,3 +1,4 @@
+import { floatAt, nth } from '../../base/units/sure'
 /**
  * The most valuable ways to fill bars of every length up to one, each piece at most as often as it is wanted: a bounded
  * knapsack by tables over lengths (Gilmore & Gomory 1963; Martello & Toth 1990, chapter 3). Lengths are small whole
@@ -28,18 +29,18 @@ export class Filling {
     const { best, taken, width } = this
     best.fill(0)
     for (let i = 0; i < this.lengths.length; i++) {
-      const length = this.lengths[i] ?? 0
-      const value = values[i] ?? 0
+      const length = nth(this.lengths, i)
+      const value = nth(values, i)
       const row = i * width
       taken.fill(0, row, row + width)
-      const wanted = this.demand[i] ?? 0
+      const wanted = nth(this.demand, i)
       if (value <= 0 || wanted === 0) continue
       for (let at = width - 1; at >= length; at--) {
-        let found = best[at] ?? 0
+        let found = floatAt(best, at)
         let count = 0
         for (let k = 1; k <= wanted && k * length <= at; k++) {
           // Gone through from the longest down, what is shorter does not hold this piece yet.
-          const worth = (best[at - k * length] ?? 0) + k * value
+          const worth = floatAt(best, at - k * length) + k * value
           if (worth > found) {
             found = worth
             count = k
@@ -53,7 +54,7 @@ export class Filling {
 
   /** What the best filling of a bar is worth. */
   worth(length: number): number {
-    return this.best[length] ?? 0
+    return floatAt(this.best, length)
   }
 
   /** The best filling of a bar: how many of each. */
@@ -63,7 +64,7 @@ export class Filling {
     for (let i = this.lengths.length - 1; i >= 0; i--) {
       const count = this.taken[i * this.width + left] ?? 0
       pieces[i] = count
-      left -= count * (this.lengths[i] ?? 0)
+      left -= count * nth(this.lengths, i)
     }
     return pieces
   }

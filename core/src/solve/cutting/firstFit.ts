@@ -1,3 +1,4 @@
+import { nth } from '../../base/units/sure'
 import { sum, usedOf, type Cut, type Cutting } from './bar'
 
 /**
@@ -5,7 +6,7 @@ import { sum, usedOf, type Cut, type Cutting } from './bar'
  * part rolls and offcuts is used before a roll is opened; which size is opened then, `open` says.
  */
 export function firstFit({ bars, lengths, demand }: Cutting, open: number): Cut[] | null {
-  const order = lengths.map((_, i) => i).sort((a, b) => (lengths[b] ?? 0) - (lengths[a] ?? 0))
+  const order = lengths.map((_, i) => i).sort((a, b) => nth(lengths, b) - nth(lengths, a))
   const begun: { bar: number; left: number; pieces: number[] }[] = []
   const free = bars
     .flatMap((bar, b) =>
@@ -13,8 +14,8 @@ export function firstFit({ bars, lengths, demand }: Cutting, open: number): Cut[
     )
     .sort((a, b) => a.length - b.length)
   for (const i of order) {
-    const length = lengths[i] ?? 0
-    for (let n = 0; n < (demand[i] ?? 0); n++) {
+    const length = nth(lengths, i)
+    for (let n = 0; n < nth(demand, i); n++) {
       let best: (typeof begun)[number] | null = null
       for (const each of begun) if (each.left >= length && (best === null || each.left < best.left)) best = each
       if (!best) {
@@ -27,7 +28,7 @@ export function firstFit({ bars, lengths, demand }: Cutting, open: number): Cut[
         begun.push(best)
       }
       best.left -= length
-      best.pieces[i] = (best.pieces[i] ?? 0) + 1
+      best.pieces[i] = nth(best.pieces, i) + 1
     }
   }
   return begun.map(({ bar, pieces }) => fitted({ bars, lengths }, { bar, pieces }))

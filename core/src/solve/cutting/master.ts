@@ -1,3 +1,4 @@
+import { floatAt, nth } from '../../base/units/sure'
 import type { Cut, Cutting } from './bar'
 import { Filling } from './filling'
 
@@ -40,7 +41,7 @@ export function relax(cutting: Cutting, turns: number): Relaxed {
     Float64Array.from({ length: rows }, (_x, k) => (i === k ? 1 : 0)),
   )
   const amounts = Float64Array.from({ length: rows }, (_, i) =>
-    i < m ? (demand[i] ?? 0) : (bars[few[i - m] ?? 0]?.count ?? 0),
+    i < m ? nth(demand, i) : (bars[nth(few, i - m)]?.count ?? 0),
   )
   const duals = new Float64Array(rows)
   const rowOfBar = new Map(few.map((b, i) => [b, m + i]))
@@ -51,11 +52,11 @@ export function relax(cutting: Cutting, turns: number): Relaxed {
     for (let i = 0; i < rows; i++) {
       const price = columns[i]?.price ?? 0
       const line = inverse[i]
-      if (price !== 0 && line) for (let k = 0; k < rows; k++) duals[k] = (duals[k] ?? 0) + price * (line[k] ?? 0)
+      if (price !== 0 && line) for (let k = 0; k < rows; k++) duals[k] = floatAt(duals, k) + price * floatAt(line, k)
     }
-    for (let i = 0; i < m; i++) if ((duals[i] ?? 0) < -1e-9) return { price: 0, entries: [[i, -1]], cut: null }
+    for (let i = 0; i < m; i++) if (floatAt(duals, i) < -1e-9) return { price: 0, entries: [[i, -1]], cut: null }
     for (const row of rowOfBar.values())
-      if ((duals[row] ?? 0) > 1e-9) return { price: 0, entries: [[row, 1]], cut: null }
+      if (floatAt(duals, row) > 1e-9) return { price: 0, entries: [[row, 1]], cut: null }
     filling.fill(Array.from(duals.subarray(0, m)))
     let [gain, chosen] = [1e-7, -1]
     bars.forEach((bar, b) => {
@@ -79,29 +80,29 @@ export function relax(cutting: Cutting, turns: number): Relaxed {
     const entering = enter()
     if (!entering) break
     const direction = inverse.map((line) =>
-      entering.entries.reduce((all, [row, value]) => all + (line[row] ?? 0) * value, 0),
+      entering.entries.reduce((all, [row, value]) => all + floatAt(line, row) * value, 0),
     )
     let [leaving, step] = [-1, Number.POSITIVE_INFINITY]
     direction.forEach((each, i) => {
-      const ratio = each > 1e-9 ? (amounts[i] ?? 0) / each : Number.POSITIVE_INFINITY
+      const ratio = each > 1e-9 ? floatAt(amounts, i) / each : Number.POSITIVE_INFINITY
       if (ratio < step - 1e-12) [leaving, step] = [i, ratio]
     })
     const pivotRow = inverse[leaving]
     if (!pivotRow) break
     const pivot = direction[leaving] ?? 1
-    for (let k = 0; k < rows; k++) pivotRow[k] = (pivotRow[k] ?? 0) / pivot
+    for (let k = 0; k < rows; k++) pivotRow[k] = floatAt(pivotRow, k) / pivot
     inverse.forEach((line, i) => {
-      const factor = direction[i] ?? 0
+      const factor = nth(direction, i)
       if (i === leaving || factor === 0) return
-      for (let k = 0; k < rows; k++) line[k] = (line[k] ?? 0) - factor * (pivotRow[k] ?? 0)
-      amounts[i] = Math.max(0, (amounts[i] ?? 0) - factor * step)
+      for (let k = 0; k < rows; k++) line[k] = floatAt(line, k) - factor * floatAt(pivotRow, k)
+      amounts[i] = Math.max(0, floatAt(amounts, i) - factor * step)
     })
     amounts[leaving] = step
     columns[leaving] = entering
   }
   enter()
   const cuts = columns.flatMap(({ cut }, i) => {
-    const amount = amounts[i] ?? 0
+    const amount = floatAt(amounts, i)
     return cut && amount > 1e-9 ? [{ ...cut, amount }] : []
   })
   return { ...holding(cutting, filling, duals, rowOfBar), cuts }
@@ -114,7 +115,7 @@ function holding(
   duals: Float64Array,
   rowOfBar: ReadonlyMap<number, number>,
 ): Pick<Relaxed, 'bound' | 'worth' | 'scarce'> {
-  const raw = demand.map((_, i) => Math.max(0, duals[i] ?? 0))
+  const raw = demand.map((_, i) => Math.max(0, floatAt(duals, i)))
   filling.fill(raw)
   const scarceOf = (b: number): number => Math.min(0, duals[rowOfBar.get(b) ?? -1] ?? 0)
   let share = 1
@@ -125,6 +126,6 @@ function holding(
   const scale = Math.max(0, share * (1 - 1e-12))
   const worth = raw.map((each) => each * scale)
   const scarce = bars.map((_, b) => scarceOf(b))
-  const paid = bars.reduce((all, bar, b) => all + (bar.count === null ? 0 : bar.count * (scarce[b] ?? 0)), 0)
-  return { worth, scarce, bound: demand.reduce((all, count, i) => all + count * (worth[i] ?? 0), 0) + paid }
+  const paid = bars.reduce((all, bar, b) => all + (bar.count === null ? 0 : bar.count * nth(scarce, b)), 0)
+  return { worth, scarce, bound: demand.reduce((all, count, i) => all + count * nth(worth, i), 0) + paid }
 }

@@ -1,3 +1,4 @@
+import { nth } from '../../base/units/sure'
 import { coinsUp, type Cut, type Cutting } from './bar'
 import { fitted, priceOf } from './firstFit'
 import type { Relaxed } from './master'
@@ -27,7 +28,7 @@ const WIDE = 24
  */
 export function searchCuts(cutting: Cutting, relaxed: Relaxed, atMost: number, limits: SearchLimits): Searched {
   const { bars, lengths, demand, coin } = cutting
-  const order = lengths.map((_, i) => i).sort((a, b) => (lengths[b] ?? 0) - (lengths[a] ?? 0))
+  const order = lengths.map((_, i) => i).sort((a, b) => nth(lengths, b) - nth(lengths, a))
   let best: Cut[] | null = null
   let price = atMost
   let looked = 0
@@ -37,15 +38,15 @@ export function searchCuts(cutting: Cutting, relaxed: Relaxed, atMost: number, l
     return isCut
   }
   const worthOf = (left: readonly number[]): number =>
-    left.reduce((all, count, i) => all + count * (relaxed.worth[i] ?? 0), 0)
+    left.reduce((all, count, i) => all + count * nth(relaxed.worth, i), 0)
   const scarceLeft = (used: readonly number[]): number =>
     bars.reduce(
-      (all, bar, b) => all + (bar.count === null ? 0 : (bar.count - (used[b] ?? 0)) * (relaxed.scarce[b] ?? 0)),
+      (all, bar, b) => all + (bar.count === null ? 0 : (bar.count - nth(used, b)) * nth(relaxed.scarce, b)),
       0,
     )
 
   const go = (left: number[], used: number[], cuts: Cut[], paid: number, astray: number): boolean => {
-    const next = order.find((i) => (left[i] ?? 0) > 0)
+    const next = order.find((i) => nth(left, i) > 0)
     if (next === undefined) {
       const sized = cuts.map((cut) => fitted(cutting, cut))
       const own = priceOf(sized, cutting)
@@ -59,7 +60,7 @@ export function searchCuts(cutting: Cutting, relaxed: Relaxed, atMost: number, l
     ways.forEach(({ bar, pieces }, k) => {
       if (isCut) return
       if (k > 0 && astray === 0) return void (isDone = false)
-      const taken = pieces.map((count, i) => (left[i] ?? 0) - count)
+      const taken = pieces.map((count, i) => nth(left, i) - count)
       const usedNow = used.map((count, b) => count + Number(b === bar))
       const isOver = go(
         taken,
@@ -78,8 +79,8 @@ export function searchCuts(cutting: Cutting, relaxed: Relaxed, atMost: number, l
     const found: (Cut & { gain: number })[] = []
     let isAll = true
     bars.forEach((bar, b) => {
-      const room = bar.length - (lengths[first] ?? 0)
-      if (room < 0 || (bar.count !== null && (used[b] ?? 0) >= bar.count)) return
+      const room = bar.length - nth(lengths, first)
+      if (room < 0 || (bar.count !== null && nth(used, b) >= bar.count)) return
       const pieces = lengths.map((_, i) => Number(i === first))
       const mine: typeof found = []
       isAll =
@@ -121,20 +122,20 @@ const LISTED = 400
 function fills(pieces: number[], from: number, room: number, found: (Cut & { gain: number })[], given: Fills): boolean {
   const { left, order, lengths } = given
   if (found.length >= LISTED) return false
-  const k = order.findIndex((i, at) => at >= from && (lengths[i] ?? 0) <= room && (left[i] ?? 0) > (pieces[i] ?? 0))
+  const k = order.findIndex((i, at) => at >= from && nth(lengths, i) <= room && nth(left, i) > nth(pieces, i))
   if (k < 0) {
     // Full, unless a longer piece that was passed over would still fit.
-    const isFull = order.every((i) => (lengths[i] ?? 0) > room || (left[i] ?? 0) <= (pieces[i] ?? 0))
+    const isFull = order.every((i) => nth(lengths, i) > room || nth(left, i) <= nth(pieces, i))
     if (!isFull) return true
-    const gain = pieces.reduce((all, count, i) => all + count * (given.worth[i] ?? 0), 0) - given.price
+    const gain = pieces.reduce((all, count, i) => all + count * nth(given.worth, i), 0) - given.price
     found.push({ bar: given.bar, pieces: [...pieces], gain })
     return true
   }
-  const i = order[k] ?? 0
+  const i = nth(order, k)
   const length = lengths[i] ?? 1
-  const before = pieces[i] ?? 0
+  const before = nth(pieces, i)
   let isAll = true
-  for (let count = Math.min((left[i] ?? 0) - before, Math.floor(room / length)); count >= 0; count--) {
+  for (let count = Math.min(nth(left, i) - before, Math.floor(room / length)); count >= 0; count--) {
     pieces[i] = before + count
     isAll = fills(pieces, k + 1, room - count * length, found, given) && isAll
   }

@@ -240,7 +240,7 @@ export function firstSchedule(scheme: SerialScheme, { random, isOver, tries, lea
     const most = Math.max(1, ...scheme.tail)
     const last = (task: number) => {
       const { starts } = nth(model.tasks, task)
-      return -(starts[starts.length - 1] ?? 0)
+      return -(starts.at(-1) ?? 0)
     }
     const rule =
       run % 2 === 0

@@ -1,3 +1,4 @@
+import { intAt } from '../../base/units/sure'
 import type { Ramp } from './ramp'
 import { NEVER, type Starts } from './starts'
 
@@ -65,7 +66,7 @@ export const ABSENT = -1
 
 /** Minutes on the way between two tasks of a crew. */
 export const travelOf = (travel: Travel | undefined, one: number, other: number): number =>
-  travel ? (travel.minutes[(travel.places[one] ?? 0) * travel.count + (travel.places[other] ?? 0)] ?? 0) : 0
+  travel ? intAt(travel.minutes, intAt(travel.places, one) * travel.count + intAt(travel.places, other)) : 0
 
 export const endOf = ({ minutes, finish }: ModelTask, start: number): number =>
   finish === null ? start + minutes : (finish.values[Math.max(0, start - finish.start)] ?? finish.start)
@@ -75,7 +76,7 @@ export function latestEnd({ tasks }: Model): number {
   let latest = 0
   for (const { starts, minutes, finish, after } of tasks) {
     if (after === null || starts.length === 0) continue
-    const last = starts[starts.length - 1] ?? 0
+    const last = starts.at(-1) ?? 0
     // Ends that lie behind the table are never reached.
     const end = finish ? finish.values.findLast((value) => value < NEVER) : last + minutes
     latest = Math.max(latest, (end ?? 0) + after)
@@ -87,6 +88,8 @@ export function latestEnd({ tasks }: Model): number {
 export const makespanOf = (model: Model, schedule: Schedule): number =>
   model.tasks.reduce(
     (last, task, i) =>
-      task.after === null || schedule[i] === ABSENT ? last : Math.max(last, endOf(task, schedule[i] ?? 0) + task.after),
+      task.after === null || schedule[i] === ABSENT
+        ? last
+        : Math.max(last, endOf(task, intAt(schedule, i)) + task.after),
     0,
   )
