@@ -102,6 +102,8 @@ test('keys go into the first field of a new job, which begins by the clock that 
   await page.getByRole('button', { name: 'Make the room' }).click()
   await expect(page.locator('#inspector')).toBeFocused()
   await page.getByRole('link', { name: 'Site & house' }).click()
+  // The page's code is fetched now for the first time: on a shared machine that can take longer than a look at it.
+  await page.waitForURL(/\/site$/, { timeout: 90_000 })
   await expect(page.getByLabel('Work may begin')).toHaveValue(/^2027-05-12T/)
 })
 
