@@ -200,43 +200,17 @@ function fittingEdge(f: Fitting): Edge {
 function pieceEdges(p: Piece): Edge[] {
   const own = face('piece', p.id)
   const standing = p.bottomMm === 0
+  const around = (kind: Edge['kind'], a: FaceKey, openBelow: boolean) =>
+    loop({ kind, a, b: own, wallId: p.wallId, box: boxOf(p), openBelow })
   switch (p.kind) {
     case 'furniture':
       return []
     case 'radiator':
-      return [
-        loop({
-          kind: 'wall-to-piece',
-          a: face('wall', p.wallId),
-          b: own,
-          wallId: p.wallId,
-          box: boxOf(p),
-          openBelow: false,
-        }),
-      ]
+      return [around('wall-to-piece', face('wall', p.wallId), false)]
     case 'cabinets':
-      return [
-        loop({
-          kind: 'wall-to-piece',
-          a: face('wall', p.wallId),
-          b: own,
-          wallId: p.wallId,
-          box: boxOf(p),
-          openBelow: standing,
-        }),
-        ...(p.inUse ? [mouths(p, own)] : []),
-      ]
+      return [around('wall-to-piece', face('wall', p.wallId), standing), ...(p.inUse ? [mouths(p, own)] : [])]
     case 'roof-window':
-      return [
-        loop({
-          kind: 'ceiling-to-window',
-          a: writeFace({ kind: 'ceiling', id: null }),
-          b: own,
-          wallId: p.wallId,
-          box: boxOf(p),
-          openBelow: false,
-        }),
-      ]
+      return [around('ceiling-to-window', writeFace({ kind: 'ceiling', id: null }), false)]
     case 'stairs':
       return [string(p, own)]
   }
