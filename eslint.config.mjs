@@ -79,6 +79,12 @@ export default defineConfig(
     ignores: ['**/*.test.ts'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'error' },
   },
+  {
+    // From five on, arguments are told apart by name. The solver and the runs of chance call theirs millions of times.
+    files: ['core/src/**/*.ts', 'server/**/*.ts', 'web/src/**/*.{ts,tsx}', 'demo/**/*.ts'],
+    ignores: ['core/src/solve/**', 'core/src/planning/chance/run.ts', '**/*.test.{ts,tsx}', '**/tests/**'],
+    rules: { 'max-params': ['error', 4] },
+  },
   { files: ['server/src/tools/**/*.ts', 'server/trials/**/*.ts', 'scripts/**'], rules: { 'no-console': 'off' } },
   {
     // Tests read answers as they come; what they find there is what they check.

@@ -25,12 +25,12 @@ export async function phonesDrill(office: Office, phones: number): Promise<Phone
   const agent = new Agent({ keepAlive: true, maxSockets: Number.POSITIVE_INFINITY })
   const listeners = await Promise.all(ids.map(() => listening(office)))
   // Whoever ticks has asked for something a moment ago: his phone's connection is open.
-  await Promise.all(ids.map(() => asked(office, agent, 'GET', '/api/health')))
+  await Promise.all(ids.map(() => asked(office, agent, { method: 'GET', path: '/api/health' })))
   const begun = performance.now()
   const times = await Promise.all(
     ids.map(async (id) => {
       const body = JSON.stringify({ events: [tickCalled(id)] })
-      const status = await asked(office, agent, 'POST', '/api/jobs/crowd/log', body)
+      const status = await asked(office, agent, { method: 'POST', path: '/api/jobs/crowd/log', body })
       if (status !== 201) throw new Error(`a tick was answered with ${status}`)
       return performance.now() - begun
     }),
@@ -57,7 +57,11 @@ function listening(office: Office): Promise<Listener> {
 }
 
 /** Asks once. @returns the status of the answer, once all of it is there */
-function asked(office: Office, agent: Agent, method: string, path: string, body = ''): Promise<number> {
+function asked(
+  office: Office,
+  agent: Agent,
+  { method, path, body = '' }: { readonly method: string; readonly path: string; readonly body?: string },
+): Promise<number> {
   return new Promise((done, failed) => {
     const headers = {
       origin: office.url,
