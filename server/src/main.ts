@@ -6,7 +6,7 @@ import { openDatabase } from './db/open'
 import { peopleTable } from './db/people'
 import { newCode } from './people/signInCode'
 import { asHost } from './guard'
-import { threadDesk } from './heavy/threads'
+import { heavyInThreads } from './heavy/threads'
 import { copyOfDay } from './keeping/copies'
 import { holdFolder } from './keeping/lock'
 import { settings, type Settings } from './keeping/settings'
@@ -37,7 +37,10 @@ async function main(): Promise<void> {
     webRoot: existsSync(webRoot) ? webRoot : null,
     practiceClock: set.practiceClock ?? demo?.clock ?? null,
     hosts: [set.host, ...set.names].map(asHost),
-    heavy: threadDesk(join(import.meta.dirname, 'heavyWorker.js'), { file: set.database, migrations: set.migrations }),
+    heavy: heavyInThreads(join(import.meta.dirname, 'heavyWorker.js'), {
+      file: set.database,
+      migrations: set.migrations,
+    }),
     isOpen: set.isOpen,
     firstCode,
     trustProxy: set.trustProxy,

@@ -22,7 +22,7 @@ const THREAD_MEMORY_MB = 1536
 const LIGHT_BYTES = 256 * 1024
 
 /** Does heavy tasks in threads with connections of their own: a large body holds up other large ones, nobody else. */
-export function threadDesk(worker: string, setup: ThreadSetup): HeavyWork {
+export function heavyInThreads(worker: string, setup: ThreadSetup): HeavyWork {
   const pool = () =>
     new Piscina<ThreadTask, Outcome>({
       filename: worker,

@@ -5,7 +5,7 @@ import type { Outcome } from '../errors'
 import { outcomeOf } from './heavyWork'
 import type { ThreadSetup, ThreadTask } from './threads'
 
-// What threadDesk hands over when it starts a thread.
+// What heavyInThreads hands over when it starts a thread.
 const setup = workerData as ThreadSetup
 const tables = tablesOf(openDatabase(setup.file, setup.migrations))
 

@@ -37,7 +37,7 @@ interface MoveTrialSetup {
   readonly parameters?: Parameters
 }
 
-/** A trial at which to try work of a job elsewhere. Done work cannot be moved. */
+/** Tries work of a job at other times and with other crews. Done work cannot be moved. */
 export function moveTrial({
   job,
   now,

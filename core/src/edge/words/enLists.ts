@@ -46,7 +46,7 @@ export const EN_LISTS = {
   'word.stroke.along': ', stroking along the tape',
   'word.stroke.roller': ', rolling to the edge without pressing',
   'word.stroke.spray': '',
-  'word.stroke.after-pull': '; before the pull only the line of the last goes on, brushed from the tape outward',
+  'word.stroke.after-pull': '; before you pull, brush only the line of the last coat, from the tape outward',
   'word.stroke.edge-last':
     '; the field of the last is rolled first, kept off the tape, and its line brushed in at the end, from the tape outward',
   'word.stroke.freely': ', brushing freely',

@@ -46,7 +46,8 @@ export const EN_STEPS = {
   'step.press_again': 'Press the edge again before sealing.',
   'step.press_again_coat': 'Press the edge again before the next coat.',
   'step.coat': '{coats} of {colour} ({coating}) by {tool}{stroke}.',
-  'step.roll_after': 'Roll the field up to the line while the brushed band is open; where it has set, its band stays.',
+  'step.roll_after':
+    'Roll the rest up to the line while the brushed strip is still wet; once it has set, the strip shows.',
   'step.pull_wet': 'Pull wet, slowly, folded back at about {angle}°, before the edge skins.',
   'step.pull_dry':
     'Pull once hard, slowly, folded back at about {angle}°{score, select, yes {, after scoring the edge} other {}}.',

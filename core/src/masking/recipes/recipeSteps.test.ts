@@ -53,7 +53,7 @@ describe('beside a wet pull the field is rolled as the house does it', () => {
   const smooth = { texture: 'smooth' } as const
   test('after the pull, while the band is open', () => {
     expect(said(on(smooth))).toMatch(
-      /only the line of the last goes on.*Pull wet.*Roll the field up to the line while .* is open/,
+      /brush only the line of the last coat.*Pull wet.*Roll the rest up to the line while .* still wet/,
     )
   })
   test('first, and the edge last', () => {

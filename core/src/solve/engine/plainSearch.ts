@@ -48,7 +48,7 @@ class Search extends Found {
   private size = 40
   /** Some crew does several things at once: orders alone say little, and laying out anew much. */
   private readonly isLoose: boolean
-  /** The model with time turned round from an end; no scheme where it cannot be turned. */
+  /** The model with time turned round from an end; no scheme for one that cannot be turned. */
   private backward: { readonly end: number; readonly scheme: SerialScheme | null } | null = null
   /** Where all is brought home by. */
   private anneal: { readonly end: number; readonly by: Anneal | null } | null = null

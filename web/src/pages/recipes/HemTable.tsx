@@ -61,8 +61,8 @@ export function HemTable({ groups, picked, currency, units, sort, onSort, onPick
             <th className="py-1 font-normal">{W.recipes.where}</th>
             {sorter('length', W.recipes.length)}
             <th className="py-1 pl-3 font-normal">{W.recipes.what}</th>
-            {sorter('bleeds', W.recipes.bleeds, DESK)}
-            {sorter('lift', W.recipes.lift, DESK)}
+            {sorter('bleeds', W.recipes.bleeds, WIDE_ONLY)}
+            {sorter('lift', W.recipes.lift, WIDE_ONLY)}
             {sorter('cost', W.recipes.cost)}
           </tr>
         </thead>
@@ -104,7 +104,7 @@ const Gap = ({ px }: { px: number }) =>
   ) : null
 
 /** Risks by the metre are left out on a phone; the card has them. */
-const DESK = 'hidden sm:table-cell'
+const WIDE_ONLY = 'hidden sm:table-cell'
 
 /** A column's name; a click puts the largest first, another the order of the survey back. */
 function SortHead(props: { name: string; className: string; on: boolean; onClick: () => void }) {
@@ -167,8 +167,8 @@ function HemLine({
       <td className={`py-1 pl-3 ${recipe && !recipe.safe ? `font-bold ${picked ? '' : 'text-act'}` : ''}`}>
         {row.words}
       </td>
-      <td className={`py-1 pl-2 text-right ${DESK}`}>{safe ? figure(safe.risks.bleedMm.mean) : ''}</td>
-      <td className={`py-1 pl-2 text-right ${DESK}`}>{safe ? figure(safe.risks.lift.mean * 100) : ''}</td>
+      <td className={`py-1 pl-2 text-right ${WIDE_ONLY}`}>{safe ? figure(safe.risks.bleedMm.mean) : ''}</td>
+      <td className={`py-1 pl-2 text-right ${WIDE_ONLY}`}>{safe ? figure(safe.risks.lift.mean * 100) : ''}</td>
       <td className="py-1 pl-3 pr-1.5 text-right">{safe ? formatMoney(safe.cost.total, currency) : ''}</td>
     </tr>
   )
