@@ -27,7 +27,7 @@ test('a better plan is looked for beside the page, says what is proved, and can 
   await expect(page.getByText('Why it ends then')).toBeVisible()
 })
 
-test('the days ahead are tried: rooms, pulls and what to guard, on a desk and on a phone', async ({ page }) => {
+test('the days ahead are tried: rooms, pulls and what to guard, on a desk and on a phone @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/rounds`)
   await page.getByRole('button', { name: 'Try the days ahead' }).click()
   const panel = page.locator('section', { hasText: 'What may come of it' })

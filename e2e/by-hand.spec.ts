@@ -50,7 +50,7 @@ test('an old edge that wanders is straightened, and the scope page says so', asy
   await expect(page.getByText('boiler flue: masked (must breathe')).toBeVisible()
 })
 
-test('hours of weather come from the service and from a file; a wrong file names its row', async ({ page }) => {
+test('hours of weather come from the service and from a file; a wrong file names its row @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/site`)
   await page.getByRole('button', { name: 'Ask the weather service' }).click()
   await expect(page.getByText('240 hours of air taken')).toBeVisible()

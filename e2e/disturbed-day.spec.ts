@@ -16,7 +16,10 @@ function faultsOf(page: Page): string[] {
   return faults
 }
 
-test('two devices go through a disturbed day with no error and no false sentence', async ({ browser, page: desk }) => {
+test('two devices go through a disturbed day with no error and no false sentence @long', async ({
+  browser,
+  page: desk,
+}) => {
   const phoneWindow = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
   const phone = await phoneWindow.newPage()
   const faults = [faultsOf(desk), faultsOf(phone)]
@@ -107,7 +110,7 @@ test('keys go into the first field of a new job, which begins by the clock that 
   await expect(page.getByLabel('Work may begin')).toHaveValue(/^2027-05-12T/)
 })
 
-test('on a phone undo, Site, Shelf and Bench are a tap away', async ({ browser }) => {
+test('on a phone undo, Site, Shelf and Bench are a tap away @long', async ({ browser }) => {
   const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
   const page = await phone.newPage()
   await page.goto(at('walk'))

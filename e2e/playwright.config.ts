@@ -9,6 +9,8 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   workers: 2,
   retries: 0,
+  // `npm test` leaves out what Jest tests of the same views cover too; `npm run e2e` goes through all of it.
+  ...(process.env.SHORT ? { grepInvert: /@long/ } : {}),
   reporter: [['line'], ['json', { outputFile: '../.tmp/results/playwright.json' }]],
   // Times are taken alone, when no other browser runs on the machine's two cores.
   projects: [

@@ -54,7 +54,7 @@ test('the sheet of a room is saved as PDF', async ({ page }) => {
   expect(file.toString('latin1').match(/\/Type \/Page\b/g)!.length).toBeGreaterThan(0)
 })
 
-test('house rules are kept for new jobs, and a job that differs can take them', async ({ page }) => {
+test('house rules are kept for new jobs, and a job that differs can take them @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/site`)
   const kept = page.getByRole('region', { name: 'For new jobs' })
   await expect(kept).toContainText('Nothing is kept for new jobs yet')
@@ -74,7 +74,7 @@ test('house rules are kept for new jobs, and a job that differs can take them', 
   await expect(page.getByLabel('Barrier edge on texture')).toHaveValue('yes')
 })
 
-test('work rates stand on the Shelf: typed, refused with their place, out and in as CSV', async ({ page }) => {
+test('work rates stand on the Shelf: typed, refused with their place, out and in as CSV @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/shelf`)
   await page.getByRole('button', { name: 'Rates' }).click()
   const lay = page.getByLabel('Lay tape , Minutes')
@@ -96,7 +96,7 @@ test('work rates stand on the Shelf: typed, refused with their place, out and in
   await expect(page.getByLabel('Lay tape , Minutes')).toHaveValue('1.1')
 })
 
-test('a liquid mask is retired, and panes are taped', async ({ page }) => {
+test('a liquid mask is retired, and panes are taped @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/shelf`)
   await page.getByRole('button', { name: 'Liquid masks' }).click()
   await page.getByLabel('Heath Aerosol , Retired').click()

@@ -58,7 +58,7 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
 })
 
-test('a finger that rests on work takes it along; one that moves at once scrolls', async ({ browser }) => {
+test('a finger that rests on work takes it along; one that moves at once scrolls @long', async ({ browser }) => {
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 1024, height: 768 } })
   const page = await context.newPage()
   await page.goto(rounds())
@@ -180,7 +180,7 @@ test('the three views, the close of the day and the hand-outs; no fault of acces
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
 })
 
-test('a second address: its rooms lie there, crews are on their way, and without it all is at one again', async ({
+test('a second address: its rooms lie there, crews are on their way, and without it all is at one again @long', async ({
   page,
 }) => {
   const facts = async () => ((await (await fetch(`${server.url}/api/jobs/tern-quay`)).json()) as JobAnswer).facts

@@ -7,7 +7,7 @@ test.beforeAll(() => server.start())
 test.beforeEach(() => server.clockBack())
 test.afterAll(() => server.remove())
 
-test('a tape is added, changed and retired; the recipes follow', async ({ page }) => {
+test('a tape is added, changed and retired; the recipes follow @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/shelf`)
   await page.getByRole('button', { name: 'Add a line' }).click()
   const name = page.getByLabel('New tape 24, Name')

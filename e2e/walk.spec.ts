@@ -106,7 +106,7 @@ test('by keyboard only: an L with an alcove, a two-tone line and four openings, 
 
 test.describe('on a tablet', () => {
   test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true })
-  test('a gabled front of lapped boards with five windows, by touch', async ({ page }) => {
+  test('a gabled front of lapped boards with five windows, by touch @long', async ({ page }) => {
     await page.goto(`${server.url}/jobs/tern-quay/walk`)
     await page.getByRole('button', { name: 'New room' }).tap()
     await page.getByRole('button', { name: 'Elevation' }).tap()

@@ -49,7 +49,7 @@ const PAGES = [
   'load/orders',
 ].map((page) => `/jobs/tern-quay/${page}`)
 
-test('no page says anything that is not in the catalogue', async ({ page }) => {
+test('no page says anything that is not in the catalogue @long', async ({ page }) => {
   test.setTimeout(300_000)
   await page.goto(server.url)
   for (const path of ['/', '/sign-in', '/people', '/trust', ...PAGES]) {
@@ -62,7 +62,7 @@ test('no page says anything that is not in the catalogue', async ({ page }) => {
   }
 })
 
-test('what opens for things on a wall says nothing else either', async ({ page }) => {
+test('what opens for things on a wall says nothing else either @long', async ({ page }) => {
   await page.goto(job('walk/recital'))
   for (const hem of (await page.locator('[data-hem]').all()).slice(0, 2)) {
     await hem.click({ force: true })
@@ -75,7 +75,7 @@ test('what opens for things on a wall says nothing else either', async ({ page }
 /** The words of a screen in the tongue nobody speaks. */
 const strange = (english: string): string => pseudo({ messages: { it: english } }).messages.it ?? english
 
-test('refused entries and files are told in words of the catalogue', async ({ page }) => {
+test('refused entries and files are told in words of the catalogue @long', async ({ page }) => {
   await page.goto(job('site'))
   const name = page.getByLabel(strange('What is it called?'))
   await name.fill('')

@@ -10,7 +10,8 @@ ensureBuilt()
 rmSync('.tmp/results', { recursive: true, force: true })
 mkdirSync('.tmp/results', { recursive: true })
 
-const started = (args, stdio) => spawn(process.execPath, args, { stdio, env: { ...process.env, FORCE_COLOR: '0' } })
+const started = (args, stdio) =>
+  spawn(process.execPath, args, { stdio, env: { ...process.env, FORCE_COLOR: '0', SHORT: '1' } })
 const ended = (child) => new Promise((done) => child.once('close', (code) => done(code === 0)))
 const node = (...args) => ended(started(args, 'inherit'))
 const failedSteps = []

@@ -118,6 +118,8 @@ describe('by hand', () => {
           until: [{ from: 900, to: 1000, why: 'plan.rain' }],
           clock: 'drying',
           safeMin: 100,
+          cold: [],
+          formedMin: 100,
         },
       ],
     })

@@ -48,6 +48,7 @@ export const problem = (
   airs: [],
   pulls: [],
   bands: [],
+  passes: [],
   done: [],
   fixed: [],
   goals: [],

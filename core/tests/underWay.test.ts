@@ -1,10 +1,10 @@
 import { gullRow, ternQuaySurvey } from '../../demo'
-import { planJob, type Plan } from '../src/answers/chain/planJob'
+import { planJob, planWithProblem, type Plan } from '../src/answers/chain/planJob'
 import type { Job, PaintStep, Room } from '../src/base/nouns'
 import type { PlacedTask } from '../src/planning/plan/placement'
 import { asBegun } from '../src/planning/published/asBegun'
 import { publishedTasks } from '../src/planning/published/planChanges'
-import { formatInstant } from '../src/base/units/time'
+import { formatInstant, parseInstant } from '../src/base/units/time'
 import { ticksOf, told, type Told } from './asTold'
 
 /**
@@ -94,7 +94,9 @@ describe('one room, a tick that does not come', () => {
   })
 
   it('what it waits for not ticked: it cannot have begun', () => {
-    const before = byCrew[byCrew.indexOf(lay) - 1]!
+    const waitsFor = planWithProblem(of.job, parseInstant(of.job.start)).problem.lags
+    const ids = new Set(waitsFor.flatMap((lag) => (lag.to === lay.taskId ? [lag.from] : [])))
+    const before = byCrew.filter(({ taskId }) => ids.has(taskId)).at(-1)!
     const now = Math.max(middle(lay), before.to + 20)
     const plan = planAt(of, now, [before.taskId])
     const behind = of1(plan, lay)

@@ -26,13 +26,25 @@ describe('a bedroom: ceiling, trim, walls in three days', () => {
     expect(plan.recipes.every((answer) => answer.safe)).toBe(true)
     expect(plan.problems.map(sayText)).toEqual([])
   })
-  test('ceiling before trim before walls, a night between each and the tape on it', () => {
+  test('trim fills the hours in which the ceiling dries; walls come behind both, with a night between them and the tape on them', () => {
     const coats = (stepId: string) => at(plan, (id) => id.startsWith(`r/${stepId}/`) && id.includes('/coat'))
     const [ceiling, trim, walls] = [CEILING, TRIM, WALLS].map((step) => coats(step.id))
-    expect(Math.max(...ceiling!.map((each) => each.to))).toBeLessThan(Math.min(...trim!.map((each) => each.from)))
-    expect(Math.max(...trim!.map((each) => each.to))).toBeLessThan(Math.min(...walls!.map((each) => each.from)))
-    const lay = at(plan, (id) => id.startsWith(`r/${WALLS.id}/`) && id.endsWith('/lay'))[0]!
-    expect(lay.from - Math.max(...trim!.map((each) => each.to))).toBeGreaterThanOrEqual(12 * 60)
+    const from = (tasks: typeof ceiling) => Math.min(...tasks!.map((each) => each.from))
+    const to = (tasks: typeof ceiling) => Math.max(...tasks!.map((each) => each.to))
+    expect(from(trim)).toBeGreaterThanOrEqual(Math.min(...ceiling!.map((each) => each.to)))
+    expect(from(trim)).toBeLessThan(to(ceiling))
+    expect(from(walls)).toBeGreaterThan(to(ceiling))
+    // Tape lies on the trim of its own walls, and waits its night for no other.
+    const lays = plan.tasks.filter(({ stepId, kind }) => stepId === WALLS.id && kind === 'lay')
+    expect(lays.length).toBeGreaterThan(0)
+    for (const lay of lays) {
+      const walls = plan.rounds.find(({ id }) => id === lay.roundId)!.wallIds
+      const below = plan.rounds.filter(
+        ({ stepId, wallIds }) => stepId === TRIM.id && wallIds.some((id) => walls.includes(id)),
+      )
+      const last = below.flatMap((round) => at(plan, (id) => id.startsWith(`${round.id}/coat`)))
+      expect(at(plan, (id) => id === lay.id)[0]!.from - to(last)).toBeGreaterThanOrEqual(12 * 60)
+    }
   })
   test('fresh trim and ceiling take a gentle tape, the old floor may take a stronger one', () => {
     const grip = (key: string) =>

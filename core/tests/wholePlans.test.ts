@@ -51,7 +51,7 @@ test('saturated air: what never dries is told as that, not as a want of people',
   const plan = planJob(steady(12, 100))
   expect(missesOf(plan, 'no-air').length).toBeGreaterThan(1)
   expect(missesOf(plan, 'no-stretch')).toEqual([])
-  expect(told(plan).some((text) => text.includes('no air in the time ahead'))).toBe(true)
+  expect(told(plan).some((text) => text.includes('never fit for this coat'))).toBe(true)
   expect(told(plan).every((text) => !text.startsWith('Nobody is on shift'))).toBe(true)
 })
 

@@ -10,6 +10,7 @@ import {
   type PaintStep,
   type Room,
   type JobFacts,
+  type EdgeKey,
 } from '../../base/nouns'
 import { airAt } from '../../nature/air/airSeries'
 import { areaAir } from '../../nature/air/areaAir'
@@ -99,7 +100,7 @@ export function schoolOfSetup({ seal, stroke }: Pick<BenchSetup, 'seal' | 'strok
 }
 
 /** What is on the Bench as a choice for one edge: its tape, seal, pressing, and a wet or a dry pull. */
-export function choiceOfBench(setup: BenchSetup, shelf: Shelf, edge: string, reason: string): HemChoice {
+export function choiceOfBench(setup: BenchSetup, shelf: Shelf, edge: EdgeKey, reason: string): HemChoice {
   const { pullSpan: span } = judgeBench(setup, shelf)
   return {
     edge,

@@ -1,4 +1,4 @@
-import { readSubject, type Job, type QuoteOffer } from '../../base/nouns'
+import { readSubject, type Job, type QuoteOffer, type SubjectKey } from '../../base/nouns'
 import { crewCalendars } from '../../nature/calendar/calendar'
 import type { Plan } from '../chain/planJob'
 import { tapedMm, wastePctIn } from '../../masking/load/tapedMm'
@@ -74,5 +74,5 @@ function workedByTicks(job: Job, plan: Plan): number {
   }, 0)
 }
 
-const isOfWork = (subjects: readonly string[]): boolean =>
+const isOfWork = (subjects: readonly SubjectKey[]): boolean =>
   subjects.some((subject) => readSubject(subject)?.of !== 'stock')

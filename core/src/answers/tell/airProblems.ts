@@ -5,6 +5,7 @@ import { coatingOf } from '../../survey/shelf/find'
 import type { Miss, MissKind } from '../../planning/check/miss'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import type { PlacedTask } from '../../planning/plan/placement'
+import { airHelp } from './airHelp'
 import { stepAt } from '../../survey/rooms/stepAt'
 import type { Task } from './task'
 
@@ -32,12 +33,17 @@ export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSet
     const { room, step } = where
     const coating = coatingOf(job.shelf, step.coatingId)
     const air = airAt(clocks(room.id).air, each.at)
-    const faults = [...paintFaults(coating, air, step.tool), ...filmFaults(coating, air)]
+    const faults = [...paintFaults(coating, air, step.tool), ...filmFaults(air)]
     const fault = faults.find(({ code }) => code === each.other) ?? faults[0]
     const key = `${each.kind}|${coating.id}|${each.other}`
     if (!fault || found.has(key)) continue
     const facts = { room: room.name, step: step.name, when: when(each.at, from, job.site.zone), fault }
-    found.set(key, said(each.kind === 'no-air' ? 'plan.no_air' : 'plan.air', facts))
+    found.set(
+      key,
+      each.kind === 'no-air'
+        ? said('plan.no_air', { ...facts, help: airHelp(job.shelf, room, step, clocks(room.id)) })
+        : said('plan.air', facts),
+    )
   }
   return [...found.values()]
 }

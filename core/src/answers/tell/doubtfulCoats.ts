@@ -1,9 +1,9 @@
 import { airAt } from '../../nature/air/airSeries'
-import { filmFaults, paintFaults } from '../../nature/air/paintLimits'
+import { coldFaults, filmFaults, paintFaults } from '../../nature/air/paintLimits'
 import { coatingOf } from '../../survey/shelf/find'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { filmClockOf } from '../../nature/cure/paintClocks'
-import { rainSafeMin } from '../../nature/cure/rainSafe'
+import { filmFormedMin, rainSafeMin } from '../../nature/cure/rainSafe'
 import { instantOfGain } from '../../nature/cure/rateClock'
 import { said, when, type ActivityId, type Job, type Said } from '../../base/nouns'
 import { stepAt } from '../../survey/rooms/stepAt'
@@ -43,11 +43,18 @@ export function doubtfulCoats({ job, clocks, tasks, done }: DoubtfulSetup): Doub
     if (!open.some((each) => each.roomId === task.roomId)) return []
     const coating = coatingOf(job.shelf, step.coatingId)
     const { air, paint } = clocks(room.id)
-    const safe = instantOfGain(paint(filmClockOf(coating)), at.to, rainSafeMin(coating))
-    const end = Math.min(safe ?? at.to + LOOK_AHEAD_MIN, at.to + LOOK_AHEAD_MIN)
+    const after = (amount: number) => {
+      const passed = instantOfGain(paint(filmClockOf(coating)), at.to, amount)
+      return Math.min(passed ?? Number.POSITIVE_INFINITY, at.to + LOOK_AHEAD_MIN)
+    }
+    const [safe, formed] = [after(rainSafeMin(coating)), after(filmFormedMin(coating))]
+    const end = Math.max(safe, formed)
     for (let minute = at.from; minute < end; minute = nextHour(minute, air.startMin)) {
       const point = airAt(air, minute)
-      const [fault] = minute < at.to ? paintFaults(coating, point, step.tool) : filmFaults(coating, point)
+      const [fault] =
+        minute < at.to
+          ? paintFaults(coating, point, step.tool)
+          : [...(minute < safe ? filmFaults(point) : []), ...(minute < formed ? coldFaults(coating, point) : [])]
       if (fault)
         return [
           { activityId: task.id, roomId: room.id, stepId: step.id, coat: task.coat ?? 1, at: Math.ceil(minute), fault },

@@ -24,7 +24,10 @@ export function tellMisses(setup: TellSetup): Said[] {
   const groups = new Map<string, Miss[]>()
   for (const each of setup.misses) {
     const task = tasks.get(each.activityId)
-    const key = [each.kind, task?.roomId, each.kind === WAITS ? '' : task?.roundId, each.other, each.minutes].join('|')
+    const key =
+      each.kind === WAITS
+        ? [WAITS, task?.roomId].join('|')
+        : [each.kind, task?.roomId, task?.roundId, each.other, each.minutes].join('|')
     const group = groups.get(key)
     if (group) group.push(each)
     else groups.set(key, [each])
@@ -58,7 +61,9 @@ function tellGroup(
     case 'past-horizon':
       return [said('miss.past_horizon', { what, days: HORIZON_DAYS })]
     case 'waits-for-unplaced':
-      return [said('miss.waits', { what, count: group.length })]
+      return [
+        said('miss.waits', { room: roomName(job, tasks.get(first.activityId)?.roomId ?? null), count: group.length }),
+      ]
     case 'not-published':
       return [said('miss.not_published', { what })]
     case 'lost':
@@ -101,6 +106,8 @@ function tellGroup(
       return [said('miss.wet_missed', { what, start, due })]
     case 'pull-tacky':
       return [said('miss.pull_tacky', { what, start, due })]
+    case 'off-in-spray':
+      return [said('miss.off_in_spray', { what, start, due })]
     case 'band-set':
       return [said('miss.band_set', { what, start, due, late })]
     case 'past-stay':

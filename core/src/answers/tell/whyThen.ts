@@ -1,5 +1,5 @@
 import { instantOfGain } from '../../nature/cure/rateClock'
-import { isGunUp, said, when, type Fact, type Job, type Said, type SayingCode } from '../../base/nouns'
+import { isGunUp, said, when, type Fact, type Job, type Said, type SayingCode, type ActivityId } from '../../base/nouns'
 import { airGate } from '../../planning/plan/airGate'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { clocksOfTables } from '../../planning/plan/tableClocks'
@@ -25,7 +25,7 @@ type Cause =
 
 /** One link back: an activity starts then because of `hold`, of `other` where another one is why. */
 export interface Link {
-  readonly activityId: string
+  readonly activityId: ActivityId
   readonly from: number
   readonly hold: Cause
   readonly other: string | null
@@ -38,7 +38,7 @@ const NEAR_MIN = 1.5
  * Why an activity starts when it does, link by link back to what nothing holds. Read off the plan itself, whoever made it: of all
  * that would not let it start sooner, what other work causes comes before shift and air, since that can be moved.
  */
-export function whyThen(problem: ScheduleProblem, placed: readonly PlacedTask[], activityId: string): Link[] {
+export function whyThen(problem: ScheduleProblem, placed: readonly PlacedTask[], activityId: ActivityId): Link[] {
   const situation = situationOf(problem, placed)
   const chain: Link[] = []
   const seen = new Set<string>()

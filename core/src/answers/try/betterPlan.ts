@@ -1,4 +1,4 @@
-import { intAt } from '../../base/units/sure'
+import { intAt, sure } from '../../base/units/sure'
 import { endBy } from '../../solve/engine/endBy'
 import { improve, type Answer } from '../../solve/engine/improve'
 import { serialSchemeOf, layOut } from '../../solve/engine/firstSchedule'
@@ -123,7 +123,7 @@ function roomByRoom({ model, tasksOfRoom }: Translation, schedule: Schedule): (t
 /** The starts of a plan, by the model’s tasks. */
 function startsIn({ model, origin }: Translation, { placement }: Judged): Schedule {
   const at = new Map(placement.placed.map((each) => [each.taskId, each.from - origin]))
-  return Int32Array.from(model.tasks.map(({ id }) => at.get(id) ?? 0))
+  return Int32Array.from(model.tasks.map(({ id }) => sure(at.get(id))))
 }
 
 type RoomModel = Pick<Translation, 'model' | 'tasksOfRoom'>

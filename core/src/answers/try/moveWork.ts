@@ -1,5 +1,5 @@
 import { checkPlan } from '../../planning/check/checkPlan'
-import type { Hold, Job, Planning, Said } from '../../base/nouns'
+import type { Hold, Job, Planning, Said, ActivityId } from '../../base/nouns'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import { blocksOf, type Block } from '../../planning/plan/blocks'
 import { freeTime } from '../../planning/plan/freeTime'
@@ -32,7 +32,7 @@ export type Reach = (typeof REACHES)[number]
 interface MoveTrialSetup {
   readonly job: Job
   readonly now: number
-  readonly taskId: string
+  readonly taskId: ActivityId
   readonly reach?: Reach
   readonly parameters?: Parameters
 }
@@ -77,7 +77,7 @@ export function moveTrial({
 }
 
 /** What is left of the round that a piece of work is in; itself where it is in none. */
-function roundOf({ plan, problem }: Chain, taskId: string): string[] {
+function roundOf({ plan, problem }: Chain, taskId: ActivityId): string[] {
   const roundId = plan.tasks.find((task) => task.id === taskId)?.roundId ?? null
   const left = new Set<string>(problem.activities.map((act) => act.id))
   const own = plan.tasks.filter((task) => task.roundId === roundId && left.has(task.id)).map((task) => task.id)
@@ -88,7 +88,7 @@ interface MovedToSetup {
   readonly problem: ScheduleProblem
   readonly before: readonly PlacedTask[]
   readonly blocks: readonly Block[]
-  readonly taskId: string
+  readonly taskId: ActivityId
   readonly at: number
 }
 

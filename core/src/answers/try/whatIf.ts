@@ -1,3 +1,4 @@
+import { sure } from '../../base/units/sure'
 import { chancesOf } from '../../planning/chance/chances'
 import type { Crew, Job, OutdoorHour, PullOpinion, RoomPlan } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
@@ -153,7 +154,7 @@ export function outcomeOf(
     .filter((each) => !each.done)
     .reduce(
       (sum, { crewId, pieces }) =>
-        sum + (people.get(crewId) ?? 0) * pieces.reduce((all, piece) => all + piece.to - piece.from, 0),
+        sum + sure(people.get(crewId)) * pieces.reduce((all, piece) => all + piece.to - piece.from, 0),
       0,
     )
   const chances = chancesOf(problem, placement, { runs, seed })

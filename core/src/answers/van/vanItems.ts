@@ -1,4 +1,12 @@
-import { articleKey, isOfKind, tintedKey, type ArticleKey, type Job, type PaintStep } from '../../base/nouns'
+import {
+  articleKey,
+  isOfKind,
+  tintedKey,
+  type ArticleKey,
+  type Job,
+  type PaintStep,
+  type SubjectKey,
+} from '../../base/nouns'
 import { coatingOf, coverOf, glazeOf, liquidOf, sealantOf, tapeOf } from '../../survey/shelf/find'
 import type { CoverNeed } from '../../masking/covers/coverNeed'
 import type { Hem } from '../../survey/hems/deriveHems'
@@ -33,7 +41,7 @@ export interface VanTask {
   readonly roomId: string
   readonly stepId: string | null
   readonly coat: number | null
-  readonly subjects: readonly string[]
+  readonly subjects: readonly SubjectKey[]
   readonly work: readonly MinutePart[]
 }
 

@@ -1,4 +1,4 @@
-import { isOfKind, orderKey, readArticle, type Job, type Said } from '../../base/nouns'
+import { isOfKind, orderKey, readArticle, type Job, type Said, type RoundId } from '../../base/nouns'
 import { coatingOf, coverOf } from '../../survey/shelf/find'
 import { clothShelves } from '../../masking/covers/clothShelves'
 import { coverNeeds } from '../../masking/covers/coverNeeds'
@@ -46,7 +46,7 @@ export interface VanPlan {
 interface PlannedWork {
   readonly hems: readonly Hem[]
   readonly recipes: ReadonlyMap<string, Recipe>
-  readonly tasks: readonly (VanTask & { readonly id: string; readonly roundId: string | null })[]
+  readonly tasks: readonly (VanTask & { readonly id: string; readonly roundId: RoundId | null })[]
   readonly placed: readonly PlacedTask[]
   readonly load: Load
 }
@@ -101,7 +101,7 @@ function cautionsOf(tasks: readonly VanTask[], recipes: ReadonlyMap<string, Reci
 function sundriesFor(
   job: Job,
   crewId: string,
-  tasks: readonly (VanTask & { roundId: string | null })[],
+  tasks: readonly (VanTask & { roundId: RoundId | null })[],
   items: readonly VanItem[],
 ) {
   const steps = tasks.flatMap((task) => (['coat', 'roll', 'seal'].includes(task.kind) ? (stepAt(job, task) ?? []) : []))

@@ -1,3 +1,4 @@
+import { sure } from '../../base/units/sure'
 import type { Job } from '../../base/nouns'
 import { planJob, type Plan } from '../chain/planJob'
 import type { Parameters } from '../../base/parameters/parameters'
@@ -42,8 +43,8 @@ function outlayOfPlan(job: Job, plan: Plan): Outlay {
   const wagesMinor = Math.round((workedMin * job.house.wagePerHourMinor) / 60)
   const safe = plan.recipes.flatMap((answer) => (answer.safe ? [answer] : []))
   const metres = new Map(plan.hems.map((hem) => [hem.id, hem.lengthMm / 1000]))
-  const faultMm = safe.reduce((sum, each) => sum + each.risks.bleedMm.mean * (metres.get(each.hemId) ?? 0), 0)
-  const taped = safe.reduce((sum, each) => sum + (metres.get(each.hemId) ?? 0), 0)
+  const faultMm = safe.reduce((sum, each) => sum + each.risks.bleedMm.mean * sure(metres.get(each.hemId)), 0)
+  const taped = safe.reduce((sum, each) => sum + sure(metres.get(each.hemId)), 0)
   const tapeMinor = load.tapes.reduce((sum, line) => sum + line.usedMinor, 0)
   const total = (lines: readonly { costMinor: number }[]) => lines.reduce((sum, line) => sum + line.costMinor, 0)
   const days = new Set(plan.placed.map((each) => `${each.crewId} ${toLocal(Math.floor(each.from), job.site.zone).day}`))

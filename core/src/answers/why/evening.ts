@@ -1,4 +1,4 @@
-import { isGunDown, readActivity, said, when, type Job, type Said } from '../../base/nouns'
+import { isGunDown, readActivity, said, when, type Job, type Said, type HemId } from '../../base/nouns'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import type { PlacedTask } from '../../planning/plan/placement'
@@ -75,7 +75,7 @@ type DayOf = (at: number) => number
 /** Pulls of tape that is on the wall by what was ticked: laid, and neither off nor left out. */
 function tapeOn(job: Job, { plan, problem }: Chain): PullRule[] {
   const { hems } = foldLog(job.log)
-  const isOn = (hemId: string) => {
+  const isOn = (hemId: HemId) => {
     const state = hems.get(hemId) ?? UNTOUCHED
     const laid = throughAt({ kind: 'lay', coat: null }, state)
     return laid !== null && state.pulledAt === null

@@ -1,9 +1,10 @@
 import { ID_PATTERN } from './faceKey'
+import type { KeyText } from './keyText'
 
 /** The id of a round as text: room, step, and the walls it takes in. */
-export type RoundId = string
+export type RoundId = KeyText<'round'>
 /** The id of an activity as text. */
-export type ActivityId = string
+export type ActivityId = KeyText<'activity'>
 
 export interface RoundRef {
   readonly roomId: string

@@ -1,10 +1,12 @@
 import { ID_PATTERN, readFace, type FaceKey } from './faceKey'
 
+import type { KeyText } from './keyText'
+
 /**
  * Names a place where two faces of an area meet, as text that stays the same when lengths change. Made by
  * {@link writeEdge}, read by {@link readEdge}, nowhere else.
  */
-export type EdgeKey = string
+export type EdgeKey = KeyText<'edge'>
 
 /** What bounds a stretch left and right, by id; '' is the wall's own end. */
 export interface Between {

@@ -1,10 +1,12 @@
+import type { KeyText } from './keyText'
+
 /**
  * Names one face of an area as text: `ceiling`, `floor`, `skirting`, `wall:w1`, `band:b1`, `casing:o2`, `leaf:o2`,
  * `glass:o2`, `fitting:f3`, `piece:p1`, `inside:p1`, `floor:z1` (a stretch of another floor); `inside` alone is that of the thing named beside
  * it. Made by {@link face} and
  * {@link writeFace}, read by {@link readFace}, nowhere else.
  */
-export type FaceKey = string
+export type FaceKey = KeyText<'face'>
 
 /** Faces that stand for themselves, and faces of one thing each. */
 export const WHOLE_FACES = ['ceiling', 'floor', 'skirting', 'inside'] as const

@@ -1,8 +1,10 @@
 import type { EdgeKey } from './edgeKey'
 import { ID_PATTERN } from './faceKey'
 
+import type { KeyText } from './keyText'
+
 /** A hem's id as text: its room, and the edge it lies on. Made by {@link writeHem}, read by {@link readHem}. */
-export type HemId = string
+export type HemId = KeyText<'hem'>
 
 interface HemRef {
   readonly roomId: string
@@ -20,4 +22,4 @@ export function readHem(id: string): HemRef | null {
 }
 
 /** The edge a hem lies on. */
-export const edgeOfHem = (id: HemId): EdgeKey => readHem(id)?.edge ?? id
+export const edgeOfHem = (id: HemId): EdgeKey => readHem(id)?.edge ?? String(id)

@@ -140,3 +140,11 @@ test('what is no key is nothing', () => {
   for (const text of ['', 'r', 'room:', 'fitting:r', 'fitting:r/f/g', 'field:r', 'r/attic'])
     expect(readSubject(text)).toBeNull()
 })
+
+test('a key of one kind does not pass for a key of another', () => {
+  const hemId = writeHem({ roomId: 'r1', edge: writeEdge({ is: 'hand', id: 'a', part: null }) })
+  // @ts-expect-error a hem is no edge
+  expect(wholeEdge(hemId)).toBe(hemId)
+  // @ts-expect-error a face is no edge
+  expect(wholeEdge(writeFace({ kind: 'ceiling', id: null }))).toBe('ceiling')
+})

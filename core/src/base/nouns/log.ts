@@ -1,3 +1,4 @@
+import type { SubjectKey } from './subject'
 import type { HybridClock } from '../units/hybridClock'
 
 /** What can be ticked on site. `done` is of work that is ticked as a whole; `pictured` is a picture of a hem, kept under the line’s own id; `received`, `returned` and `counted` are of stock on the van; `cut` is a length cut off a roll for a room; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
@@ -32,7 +33,7 @@ export interface LogEvent {
   readonly crewId: string | null
   /** The hems it is about; for covered and uncovered the room (`room:r1`), fitting (`fitting:r1/f2`)
    * or a colour's covers (`work:r1/s2/cover`); for done the work (`work:r1/prep`); for stock the article (`stock:tape:t1/24`), for cut article and room. */
-  readonly subjects: readonly string[]
+  readonly subjects: readonly SubjectKey[]
   /** Which coat, for `coated`: 1 is the first. */
   readonly coat: number | null
   /** Visible bleeds counted, for `inspected`. */

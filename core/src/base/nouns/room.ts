@@ -1,3 +1,4 @@
+import type { EdgeKey } from './edgeKey'
 import type { HeldAir } from './air'
 import type { School } from './house'
 import type { Sheen, Tool } from './shelf'
@@ -208,7 +209,7 @@ export interface Piece {
 
 /** Why an edge that exists gets no hem. */
 interface EdgeNote {
-  readonly edge: string
+  readonly edge: EdgeKey
   readonly note: 'shielded' | 'left-out'
   readonly reason: string
 }
@@ -227,7 +228,7 @@ export const LINE_WAYS = ['true-joint', 'follow', 'straighten'] as const
 export type LineWay = (typeof LINE_WAYS)[number]
 /** An old edge that wanders: how far at its worst, and what is done about it; null leaves it to the scope. */
 interface LineNote {
-  readonly edge: string
+  readonly edge: EdgeKey
   readonly wanderMm: number
   readonly way: LineWay | null
 }
@@ -235,7 +236,7 @@ interface LineNote {
 /** A hem cut by hand at a place along it; it keeps its id when it moves. */
 export interface HemSplit {
   readonly id: string
-  readonly edge: string
+  readonly edge: EdgeKey
   readonly atMm: number
 }
 /** Edges that are laid as one hem. */
@@ -261,14 +262,14 @@ export interface HandHem {
 interface Photo {
   readonly id: string
   /** The edge it shows; null for a mark of the room. */
-  readonly edge: string | null
+  readonly edge: EdgeKey | null
   readonly caption: string
   readonly at: string
 }
 
 /** A way chosen by hand for one hem, and why. It holds unless the facts make it unsafe. */
 export interface HemChoice {
-  readonly edge: string
+  readonly edge: EdgeKey
   readonly school: School
   /** Null for ways without tape. */
   readonly tapeId: string | null

@@ -1,3 +1,5 @@
+import type { KeyText } from './keyText'
+
 /** A part roll or an offcut of film or paper on the van. */
 export interface Remnant {
   readonly id: string
@@ -10,7 +12,7 @@ export const ARTICLE_KINDS = ['tape', 'cover', 'sealant', 'glaze', 'liquid', 'co
 type ArticleKind = (typeof ARTICLE_KINDS)[number]
 
 /** `tape:marram-general/24`, `cover:skein-drop`: which thing of the shelf, and of a tape which width. */
-export type ArticleKey = string
+export type ArticleKey = KeyText<'article'>
 
 /** Where a thing of the shelf is ordered, and under which number. */
 export interface Article {

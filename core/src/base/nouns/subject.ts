@@ -4,8 +4,10 @@ import { ID_PATTERN } from './faceKey'
 import { readHem, type HemId } from './hemId'
 import { isArticle, type ArticleKey } from './stock'
 
+import type { KeyText } from './keyText'
+
 /** What a line of the log is about, as text. Made by {@link writeSubject}, read by {@link readSubject}. */
-export type SubjectKey = string
+export type SubjectKey = KeyText<'subject' | 'hem'>
 
 /** A hem, a room under cover, a fitting under cover, a field, work that is ticked as a whole, or a thing in stock. */
 export type SubjectRef =
@@ -57,4 +59,10 @@ export function readSubject(key: string): SubjectRef | null {
       return hem && readEdge(hem.edge) ? { of: 'hem', hemId: key } : null
     }
   }
+}
+
+/** The hem a line of the log is about; null where it is about something else. */
+export const hemOfSubject = (key: SubjectKey): HemId | null => {
+  const ref = readSubject(key)
+  return ref?.of === 'hem' ? ref.hemId : null
 }

@@ -59,7 +59,11 @@ export const EN_PLAN = {
   'why.together': '{when}, {what}: without a break after {other}.',
   'why.by_hand': '{when}, {what}: put there by hand.',
   'why.free': '{when}, {what}: nothing keeps it from an earlier start.',
-  'plan.no_air': '{room}, {step}: no air in the time ahead that the coat may go on in. At {when}: {fault}',
+  'plan.no_air':
+    '{room}, {step}: as far ahead as the air is known it is never fit for this coat. At {when}: {fault} {help}',
+  'help.air_paint': 'These from the shelf could go on: {paints}.',
+  'help.air_room': 'Heat and dry the room, and enter under Site what is held there.',
+  'help.air_front': 'Wait for other weather, or put a heated shelter over it.',
   'order.empty': '{step} paints nothing.',
   'order.ceiling_late':
     'Ceiling after walls: with a {tool} it spatters walls that are done. Ceiling first, or spray it above hung film.',
@@ -78,6 +82,7 @@ export const EN_PLAN = {
 
   'step.coats': '{count, plural, one {One coat} other {# coats}}',
   'step.coats_last': 'Last coat',
+  'step.coats_to_tape': '{count, plural, one {Up to the tape: one coat} other {Up to the tape: # coats}}',
   'change.spares': '{money} less',
   'change.becomes_safe': 'and something is safe',
   'tape.wide': '{tape} {width}',
@@ -93,7 +98,8 @@ export const EN_PLAN = {
   'miss.never_ready':
     '{what} never begins: in this air what {before} left never dries. Warm or dry the air, or wait for other weather.',
   'miss.past_horizon': '{what} finds no time within {days} days. More shifts, or a second crew, would.',
-  'miss.waits': '{what}: {count, plural, one {# task waits} other {# tasks wait}} for work that has no place.',
+  'miss.waits':
+    '{room}: {count, plural, one {one more task has} other {# more tasks have}} no time either, because of that.',
   'work.nobody_practised':
     '{room}: a line is cut by hand there, and no crew has anybody practised. Tape it, or send somebody who can.',
   'miss.not_published': 'Not published yet: {what}.',
@@ -123,6 +129,8 @@ export const EN_PLAN = {
     '{what} misses its wet span, which shut at {due}, and comes off dry at {start}. Score the edge first.',
   'miss.pull_tacky':
     '{what} at {start} pulls tacky paint: the edge skinned at {due}. Pull before that, or once it is hard.',
+  'miss.off_in_spray':
+    '{what} starts {start}, but the room is sprayed until {due}: mist would land on what is uncovered. Spray to the end, then strip.',
   'miss.band_set':
     '{what} {start}: the line beside it has set by {due}, {late} before. A smooth band may show: roll within the round, make the rounds smaller, or start earlier.',
   'miss.past_stay':

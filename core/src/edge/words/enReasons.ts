@@ -22,6 +22,8 @@ export const EN_REASONS = {
   'why.in_stock': '{metres} m of it are on the van already.',
   'why.reach': 'Mist reaches {reach} beside the edge; {cover}, {width} wide, catches it.',
   'why.tacks': 'The film pulls with {load} N a metre; {grip} N of grip holds it with a tack every {tack}.',
+  'why.pull_pass':
+    'The room is sprayed to the end before anything comes off: {pass} min, and an edge stays wet for {minutes}. So the tape comes off once the film is hard.',
   'why.pull_front_by_hand':
     'In this sun and wind its edge skins in about {minutes} min, before a part of it could be cut in and pulled: unmasked once it is hard.',
   'why.pull_front': 'A front is sprayed from end to end and unmasked once it is hard.',

@@ -38,11 +38,12 @@ export const EN_STEPS = {
     '{hours} h after the last coat cut round each pane with a fresh blade at {angle}°, away from the hand, and peel it in one sheet. Strings: scrape to the edge and wad it.',
   'step.press':
     'Press the paint-side edge with {press, select, tool {a plastic tool} other {the thumb}}{twice, select, yes {, twice} other {}}.',
-  'step.seal_own': 'Push a thin coat of {colour} under the edge; let it dry {minutes} min or more.',
+  'step.seal_own':
+    'Smear a little {colour} along the edge and push it under; wipe off lumps that would tie tape to wall. Dry in about {minutes} min.',
   'step.seal_glaze': 'Quick thin pass of {glaze} along the edge, {from} to {to} min ahead of colour.',
   'step.seal_glaze_through': 'Quick thin pass of {glaze} along the edge; let it dry through, {minutes} min.',
   'step.seal_wiped': 'Thin bead of {sealant}, wiped almost off: finger, then damp rag.',
-  'step.hold_first': '{held, plural, one {First coat} other {Coats 1 to #}}: stay {gap} off the tape.',
+  'step.hold_first': '{held, plural, one {First coat} other {Coats 1 to #}} of {colour}: stay {gap} off the tape.',
   'step.press_again': 'Press the edge again before sealing.',
   'step.press_again_coat': 'Press the edge again before the next coat.',
   'step.coat': '{coats} of {colour} ({coating}) by {tool}{stroke}.',

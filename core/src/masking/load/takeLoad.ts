@@ -1,7 +1,7 @@
 import { groupedBy } from '../../base/units/groupedBy'
 import type { Parameters } from '../../base/parameters/parameters'
 import { nth, sure } from '../../base/units/sure'
-import type { Job, TapeRoll } from '../../base/nouns'
+import type { Job, TapeRoll, HemId } from '../../base/nouns'
 import { tapeOf } from '../../survey/shelf/find'
 import { clothShelves } from '../covers/clothShelves'
 import { coverNeeds } from '../covers/coverNeeds'
@@ -19,7 +19,7 @@ import { toolLines, type ToolLine } from './tools'
 interface TapeLine {
   readonly tapeId: string
   readonly widthMm: number
-  readonly hemIds: readonly string[]
+  readonly hemIds: readonly HemId[]
   readonly hemMm: number
   /** Ends and corners, and the laps of short pieces. */
   readonly tabsMm: number

@@ -1,5 +1,5 @@
 import type { Parameters } from '../../base/parameters/parameters'
-import { type Job, readHem } from '../../base/nouns'
+import { type Job, readHem, type HemId } from '../../base/nouns'
 import { jobClocks } from '../../nature/cure/areaClocks'
 import { deriveHems } from '../../survey/hems/deriveHems'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../../nature/calendar/calendar'
@@ -11,7 +11,7 @@ import type { HemContext } from './hemContext'
 import { judgeRoom } from './judgeRoom'
 
 /** What decides one hem's recipe, without a choice made by hand; null for a hem that is not there. */
-export function contextOf(job: Job, hemId: string, parameters: Parameters): HemContext | null {
+export function contextOf(job: Job, hemId: HemId, parameters: Parameters): HemContext | null {
   const room = job.rooms.find((each) => each.id === readHem(hemId)?.roomId)
   const hem = room && deriveHems(room, job.shelf).hems.find((each) => each.id === hemId)
   if (!room || !hem) return null

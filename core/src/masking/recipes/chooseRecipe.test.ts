@@ -38,7 +38,7 @@ describe('house schools on a heavy sprayed ceiling', () => {
   test('own colour where it is on the van, clear glaze where it is not', () => {
     expect(safe(ceilingLine(job({ school: 'own-colour-seal' }, { paintAtHand: true })))).toMatchObject({
       seal: 'own-colour',
-      sealDryMin: 60,
+      sealDryMin: 20,
     })
     const glazed = safe(ceilingLine(job({ school: 'own-colour-seal' })))
     expect(glazed).toMatchObject({ seal: 'clear-glaze', sealDryMin: 15 })

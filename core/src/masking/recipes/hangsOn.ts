@@ -1,5 +1,15 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
-import { figureOf, listed, said, word, type JobFacts, type Known, type Mark, type Said } from '../../base/nouns'
+import {
+  figureOf,
+  listed,
+  said,
+  word,
+  type JobFacts,
+  type Known,
+  type Mark,
+  type Said,
+  type HemId,
+} from '../../base/nouns'
 import { answerAnew, contextOf, isSameWay } from './anew'
 import type { HemContext } from './hemContext'
 
@@ -62,7 +72,7 @@ const FACTORS = [0.9, 1.1, 0.8, 1.25, 0.7, 1.4, 0.6, 1.6, 0.5, 2] as const
  * What the recipe of one hem hangs on: for each figure the nearest multiple at which the models themselves would answer
  * otherwise, the most delicate first. Figures within half and twice of which nothing changes are left out.
  */
-export function hangsOn(job: JobFacts, hemId: string, parameters: Parameters = DEFAULT_PARAMETERS): HangsOn[] {
+export function hangsOn(job: JobFacts, hemId: HemId, parameters: Parameters = DEFAULT_PARAMETERS): HangsOn[] {
   const ctx = contextOf({ ...job, log: [], published: null }, hemId, parameters)
   const now = ctx && answerAnew(ctx)
   if (!ctx || !now) return []

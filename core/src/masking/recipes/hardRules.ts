@@ -5,7 +5,7 @@ import { stayDaysOf } from '../../nature/risk/residue'
 import { wetBetween } from '../../nature/air/wet'
 import { leadRisk } from '../../survey/rooms/lead'
 import type { Sealing } from './candidate'
-import { isHeldOff, type HemContext } from './hemContext'
+import { isSealedLast, type HemContext } from './hemContext'
 import type { RecipeRisks } from './recipe'
 
 interface SchoolRuleSetup {
@@ -45,7 +45,7 @@ export function schoolRule({
     if (isFullSkim(ctx)) return said('out.full_skim')
     if (pull === 'dry') return said('out.bead_dry')
     // Below the first of several coats onto the tape it is dry by the last.
-    if (ctx.coats > 1 && !isHeldOff(ctx)) return said('out.bead_below', { coats: ctx.coats })
+    if (ctx.coats > 1 && !isSealedLast(ctx)) return said('out.bead_below', { coats: ctx.coats })
   }
   return null
 }

@@ -23,7 +23,8 @@ import { hoursOfStep, shortestSpan } from '../../nature/cure/shortestSpan'
 import { gainedBetween, type RateClock } from '../../nature/cure/rateClock'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { KeepFinish } from '../../nature/risk/lift'
-import { faceOf, faceName, stepOf } from '../../survey/rooms/faces'
+import { faceAreaMm2 } from '../../survey/rooms/areas'
+import { faceOf, faceName, facesOfStep, stepOf } from '../../survey/rooms/faces'
 import { glassPerEdgeM } from '../../survey/rooms/glazing'
 import { parseInstant } from '../../base/units/time'
 import { airAt } from '../../nature/air/airSeries'
@@ -75,8 +76,6 @@ interface KeepSide {
   /** Somebody holds the keep side's paint: it is coated in this job, or the survey says so. */
   readonly keepPaintAtHand: boolean
   readonly keepTouchDryMin: number
-  /** The same, dry enough to be coated over. */
-  readonly keepRecoatMin: number
   /** How much a defect shows between the two colours, 1 at a strong contrast. */
   readonly visibility: number
 }
@@ -107,17 +106,20 @@ export interface HemContext extends HouseContext, PlaceContext, KeepSide, PaintS
 }
 
 /**
- * Whether all coats but the last stay off the tape, so that it is sealed before the last; else every coat goes onto it
- * and it is sealed before the first. A gun cannot stay off anything.
+ * Whether the coats of the last colour stay off the tape, all but its last. A primer or undercoat never does: it goes up to the
+ * tape, and the tape is sealed before it. A gun cannot stay off anything.
  */
-export const isHeldOff = ({ house, coats, steps }: Pick<HemContext, 'house' | 'coats' | 'steps'>): boolean =>
-  house.holdFirstCoat && coats > 1 && steps.every((step) => step.tool !== 'spray')
+export const isHeldOff = ({ house, step, steps }: Pick<HemContext, 'house' | 'step' | 'steps'>): boolean =>
+  house.holdFirstCoat && step.coats > 1 && steps.every(({ tool }) => tool !== 'spray')
+
+/** Whether every coat but the very last stays off the tape, so that it is sealed before that one. */
+export const isSealedLast = (ctx: Pick<HemContext, 'house' | 'step' | 'steps'>): boolean =>
+  isHeldOff(ctx) && ctx.steps.length === 1
 
 /** A finish nobody has dated counts as old when the survey says there is no recent coat. */
 const OLD = Number.POSITIVE_INFINITY
 const USUAL_FILM_FORMING_C = 8 // from memory
 const USUAL_TOUCH_DRY_MIN = 60 // from memory
-const USUAL_RECOAT_MIN = 240 // from memory
 
 interface HemContextSetup {
   readonly job: Job
@@ -145,7 +147,14 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     hoursOfStep(times.layAt),
     coatOfStep(job.shelf, step).openMin,
   )
-  const manner = pullMannerOf({ house: job.house, room, step, coating, wetMin })
+  const manner = pullMannerOf({
+    house: job.house,
+    room,
+    step,
+    coating,
+    wetMin,
+    passMin: sprayMin(room, step, job.house),
+  })
   return {
     hem,
     house: job.house,
@@ -187,7 +196,6 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     visibility: visibility(painted?.swatch ?? keepFace.swatch, step.swatch),
     keepPaintAtHand: painted !== null || keepFace.paintAtHand,
     keepTouchDryMin: keepCoating?.touchDryMin ?? USUAL_TOUCH_DRY_MIN,
-    keepRecoatMin: keepCoating?.recoatMin ?? USUAL_RECOAT_MIN,
     step,
     coating,
     steps,
@@ -198,6 +206,12 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     layAt: times.layAt,
   }
 }
+
+/** Minutes a gun takes for one coat of all faces of a step: what it uncovers first has waited that long when it is through. */
+const sprayMin = (room: Room, step: PaintStep, { rates }: HouseRules): number =>
+  step.tool === 'spray'
+    ? facesOfStep(room, step).reduce((sum, key) => sum + (faceAreaMm2(room, key) / 1e6) * rates.sprayPerM2, 0)
+    : 0
 
 function paneFacts(room: Room, hem: Hem): Pick<HemContext, 'glassM2PerM' | 'texturedGlass'> {
   const opening =

@@ -7,7 +7,7 @@ const of = (
   sheen: (typeof SHEENS)[number] = 'satin',
   tool: (typeof TOOLS)[number] = 'spray',
   wetMin = 20,
-) => pullMannerOf({ house: { pull }, room: { kind }, step: { tool }, coating: { sheen }, wetMin })
+) => pullMannerOf({ house: { pull }, room: { kind }, step: { tool }, coating: { sheen }, wetMin, passMin: 0 })
 
 test('what the house says outright needs no reason', () => {
   expect(of('wet', 'room')).toEqual({ pull: 'wet', why: null })
@@ -48,6 +48,24 @@ test('the tool makes no difference to an opinion', () => {
           step: { tool },
           coating: { sheen: 'satin' },
           wetMin: 5,
+          passMin: 0,
         }).pull,
       ).toBe(of(pull, 'room').pull)
+})
+
+test('a room that takes the gun longer than an edge stays wet is pulled once it is hard, in any house', () => {
+  const pass = (passMin: number, pull: (typeof PULL_OPINIONS)[number]) =>
+    pullMannerOf({
+      house: { pull },
+      room: { kind: 'room' },
+      step: { tool: 'spray' },
+      coating: { sheen: 'satin' },
+      wetMin: 20,
+      passMin,
+    })
+  for (const pull of PULL_OPINIONS) {
+    expect(pass(21, pull).pull).toBe('dry')
+    expect(pass(19, pull)).toEqual(of(pull, 'room'))
+  }
+  expect(pass(40, 'wet').why).toMatchObject({ code: 'why.pull_pass' })
 })

@@ -1,4 +1,4 @@
-import type { Said, School, Pressing, Seal, Stroke } from '../../base/nouns'
+import type { Said, School, Pressing, Seal, Stroke, HemId } from '../../base/nouns'
 import type { Layer } from './layer'
 import type { CoverHold } from '../covers/besideHem'
 import type { Estimate } from '../../nature/risk/normal'
@@ -65,7 +65,7 @@ interface RecipeCover {
 
 /** What one hem gets. */
 export interface Recipe {
-  readonly hemId: string
+  readonly hemId: HemId
   readonly setting: Setting
   readonly way: Way
   readonly school: School
@@ -131,7 +131,7 @@ export interface RuledOut {
 
 /** Nothing on the shelf is safe: an answer, with what would help. */
 export interface NoRecipe {
-  readonly hemId: string
+  readonly hemId: HemId
   readonly reasons: readonly Said[]
   readonly wouldHelp: readonly Said[]
   readonly ruledOut: readonly RuledOut[]

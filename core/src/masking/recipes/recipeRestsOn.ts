@@ -13,7 +13,7 @@ import { DRIFT_MM_PER_MS, FIELD_REACH_MM, REACH_SPARE } from '../covers/overspra
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import { STARTER_RATES } from '../../survey/rooms/houseDefaults'
 import type { Recipe } from './recipe'
-import { FOLD_DEG, STAND_OFF_MM } from './recipeSteps'
+import { FOLD_DEG, SMEAR_LEAST_MIN, SMEAR_SHARE, STAND_OFF_MM } from './recipeSteps'
 
 const at = (name: string, value: Known): Constant => ({ name, value })
 
@@ -82,6 +82,8 @@ function edgeConstants(recipe: Recipe, { work, slips, band }: Parameters): Const
   if (recipe.standOffMm > 0) found.push(at('first-coat-stays-off', STAND_OFF_MM))
   if (recipe.seal === 'own-colour' || recipe.seal === 'clear-glaze')
     found.push(at('width-of-the-sealing-pass', work.sealPassM))
+  if (recipe.seal === 'own-colour')
+    found.push(at('a-smear-dries-in', SMEAR_SHARE), at('a-seal-waits-at-least', SMEAR_LEAST_MIN))
   if (recipe.setting === 'skirting-over-carpet') found.push(at('bleeds-seen-under-a-skirting', work.tuckedShare))
   if (recipe.setting === 'panes' || recipe.setting === 'glass') found.push(at('mending-on-glass', work.glassMendShare))
   if (recipe.setting === 'panes' && recipe.tapeId) found.push(at('slips-at-a-corner-of-a-pane', slips.paneCorner))

@@ -29,8 +29,8 @@ describe('pressing and coating', () => {
     expect(said(on({ texture: 'smooth' }))).toMatch(/with a plastic tool\./)
   })
   test('first of two coats held off; of three the first two; of one none', () => {
-    expect(said(on({}, {}, { coats: 2 }))).toMatch(/First coat: stay 1\.5 mm off the tape\./)
-    expect(said(on({}, {}, { coats: 3 }))).toMatch(/Coats 1 to 2: stay 1\.5 mm off the tape\./)
+    expect(said(on({}, {}, { coats: 2 }))).toMatch(/First coat of Tide green: stay 1\.5 mm off the tape\./)
+    expect(said(on({}, {}, { coats: 3 }))).toMatch(/Coats 1 to 2 of Tide green: stay 1\.5 mm off the tape\./)
     expect(said(on({}, {}, { coats: 1 }))).not.toMatch(/stay 1\.5 mm/)
     expect(said(on({}, { holdFirstCoat: false }, { coats: 2 }))).toMatch(/2 coats of/)
   })
@@ -73,7 +73,7 @@ describe('sealing', () => {
   })
   test('own colour by its name, and how long it dries', () => {
     const setup = on({ ...rough, paintAtHand: true, colour: 'Bone' }, { school: 'own-colour-seal' })
-    expect(said(setup)).toMatch(/Push a thin coat of Bone under the edge; let it dry \d+ min or more/)
+    expect(said(setup)).toMatch(/Smear a little Bone along the edge and push it under.*Dry in about 20 min/)
   })
   test('glaze a quarter of an hour ahead, or dry through', () => {
     expect(said(on(rough, { school: 'clear-glaze' }))).toMatch(/15 to 20 min ahead of colour/)

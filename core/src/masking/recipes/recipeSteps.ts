@@ -41,19 +41,32 @@ const EASY_RELEASE_N25 = 2.2
 /** A run shorter than this goes on in one piece either way, mm. */
 const LONG_RUN_MM = 2000
 
-/** Minutes at 23 °C / 50 % RH between a dried seal and colour, as the house wants it; 0 where nothing dries first. */
+/**
+ * A seal of own colour is a thin smear: dry to touch in a third of the time of a full film, and in no less than a quarter of an
+ * hour. Common practice is 15 to 20 min ahead of the coat; the share is from memory.
+ */
+export const SMEAR_SHARE = known(1 / 3, '', 'from-memory', word('source', 'a-smear-dries-in-a-third-of-a-film'))
+export const SMEAR_LEAST_MIN = known(15, 'min', 'common-practice', word('source', 'a-seal-15-to-20-min-ahead'))
+
+/**
+ * Minutes at 23 °C / 50 % RH between a dried seal and colour, as the house wants it: until the smear is dry to touch, or for as
+ * long as a full film takes to be; 0 where nothing dries first. Nobody waits for a whole recoat time.
+ */
 export function sealDryMin(ctx: HemContext, { seal, glaze }: Pick<Candidate, 'seal' | 'glaze'>): number {
   const through = ctx.house.sealDry === 'through'
-  if (seal === 'own-colour') return through ? ctx.keepRecoatMin : ctx.keepTouchDryMin
+  if (seal === 'own-colour') return through ? ctx.keepTouchDryMin : smearMin(ctx.keepTouchDryMin)
   if (!glaze) return 0
   return through ? glaze.throughMin : glaze.touchDryMin
 }
+
+const smearMin = (touchDryMin: number): number =>
+  Math.min(touchDryMin, Math.max(SMEAR_LEAST_MIN.value, Math.round(touchDryMin * SMEAR_SHARE.value)))
 
 /** What a painter does on one hem, in order. */
 export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[] {
   const steps = makeReady(ctx)
   if (pick.liquid) return [...steps, ...liquidSteps(ctx, pick)]
-  if (!pick.tape) return [...steps, said('step.hand'), ...coatSteps(ctx, pick, false)]
+  if (!pick.tape) return [...steps, said('step.hand'), ...coatSteps(ctx, pick, ctx.steps, false)]
   steps.push(
     ...layingSteps(ctx, pick),
     said('step.press', {
@@ -62,16 +75,21 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
     }),
     ...coverSteps(ctx, pick),
   )
+  const seal = sealStep(ctx, pick)
+  const [below, last] = [ctx.steps.slice(0, -1), ctx.steps.slice(-1)]
+  // A seal goes on before the first coat that comes near the tape; what lies below the last colour always does.
+  if (below.length > 0) steps.push(...seal, ...coatSteps(ctx, pick, below, holdFirst))
   if (holdFirst)
     steps.push(
       said('step.hold_first', {
-        held: ctx.coats - 1,
+        held: ctx.step.coats - 1,
+        colour: ctx.step.colour,
         gap: length(STAND_OFF_MM.value, ctx.units),
       }),
       // Tape that waited is pressed again; for a seal, since that is pushed at its edge, else for the coat.
-      said(pick.seal === 'none' ? 'step.press_again_coat' : 'step.press_again'),
+      said(pick.seal === 'none' || below.length > 0 ? 'step.press_again_coat' : 'step.press_again'),
     )
-  steps.push(...sealStep(ctx, pick), ...coatSteps(ctx, pick, holdFirst))
+  steps.push(...(below.length > 0 ? [] : seal), ...coatSteps(ctx, pick, last, holdFirst))
   const angle = FOLD_DEG.value
   steps.push(
     pick.pull === 'wet'
@@ -191,22 +209,28 @@ function liquidSteps(ctx: HemContext, pick: Candidate): Said[] {
     ...(yellows ? [said('step.liquid_prime')] : []),
     said('step.liquid_pools'),
     said('step.liquid_clear', { minutes: clearMin }),
-    ...coatSteps(ctx, pick, false),
+    ...coatSteps(ctx, pick, ctx.steps, false),
     said('step.liquid_cut', { hours: cutAfterH, angle: FOLD_DEG.value }),
   ]
 }
 
 /** Every colour the masking stays on for; a first coat that was held off has been told already. */
-function coatSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[] {
-  return ctx.steps.map((step) =>
+function coatSteps(ctx: HemContext, pick: Candidate, steps: readonly PaintStep[], holdFirst: boolean): Said[] {
+  return steps.map((step) =>
     said('step.coat', {
-      coats: said(holdFirst && step === ctx.step ? 'step.coats_last' : 'step.coats', { count: step.coats }),
+      coats: said(coatsCode(ctx, step, holdFirst), { count: step.coats }),
       colour: step.colour,
       coating: coatOfStep(ctx.shelf, step).name,
       tool: word('tool', step.tool),
       stroke: word('stroke', pick.tape ? strokeCode(ctx, pick, step) : 'any'),
     }),
   )
+}
+
+/** With coats held off, each coat says how near it comes: the ones below go up to the tape, and of the last colour the last. */
+function coatsCode(ctx: HemContext, step: PaintStep, holdFirst: boolean) {
+  if (!holdFirst) return 'step.coats'
+  return step === ctx.step ? 'step.coats_last' : 'step.coats_to_tape'
 }
 
 const isRough = (ctx: HemContext) => !['glassy', 'smooth'].includes(ctx.keepFace.texture)

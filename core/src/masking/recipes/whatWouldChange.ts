@@ -1,5 +1,5 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
-import { said, type Said, word, when, listed, money, type JobFacts, type Fact } from '../../base/nouns'
+import { said, type Said, word, when, listed, money, type JobFacts, type Fact, type HemId } from '../../base/nouns'
 import { gainedBetween } from '../../nature/cure/rateClock'
 import { MIN_PER_DAY } from '../../base/units/time'
 import type { Candidate } from './candidate'
@@ -28,7 +28,7 @@ const LONGEST_WAIT_MIN = 30 * MIN_PER_DAY
  */
 export function whatWouldChange(
   job: JobFacts,
-  hemId: string,
+  hemId: HemId,
   parameters: Parameters = DEFAULT_PARAMETERS,
 ): WouldChange[] {
   const ctx = contextOf({ ...job, log: [], published: null }, hemId, parameters)

@@ -8,13 +8,14 @@ export const SPRAY_WIND = known(7, 'm/s', 'from-memory', word('source', 'mist-dr
 
 /**
  * Why a coating must not go on in this air: too near the dew point, too cold or hot, too damp, in rain, or in too much wind
- * for the gun. None: it may.
+ * for the gun. Cold counts for the air and the face: sun that warms a face goes, and the air stays. None: it may.
  */
 export function paintFaults(coating: Coating, air: AirPoint, tool: Tool): Said[] {
   const faceC = air.faceC ?? air.tempC
   const found: Said[] = []
   if (aboveDewC(faceC, air.tempC, air.rh) < DEW_MARGIN.value) found.push(nearDew(air))
-  if (faceC < coating.filmFormingC || faceC > coating.maxC) found.push(outOfRange(coating, faceC))
+  found.push(...coldFaults(coating, air))
+  if (Math.max(faceC, air.tempC) > coating.maxC) found.push(outOfRange(coating, Math.max(faceC, air.tempC)))
   if (air.rh > coating.maxRh)
     found.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh: Math.round(air.rh) }))
   if ((air.rainMm ?? 0) > 0) found.push(rain(air))
@@ -23,18 +24,16 @@ export function paintFaults(coating: Coating, air: AirPoint, tool: Tool): Said[]
   return found
 }
 
-/**
- * Why this air spoils a coat that is on and not rain-safe yet: it is rained on, dew forms on it, or it is too cold for its
- * film to form. Neither heat nor wind nor damp air short of dew does it harm any more.
- */
-export function filmFaults(coating: Coating, air: AirPoint): Said[] {
-  const faceC = air.faceC ?? air.tempC
+/** Why this air spoils a coat that is on and not rain-safe yet: it is rained on, or dew forms on it. */
+export function filmFaults(air: AirPoint): Said[] {
   const wet = wetting(air)
-  return [
-    ...(wet === 'rain' ? [rain(air)] : []),
-    ...(wet === 'dew' ? [nearDew(air)] : []),
-    ...(faceC < coating.filmFormingC ? [outOfRange(coating, faceC)] : []),
-  ]
+  return [...(wet === 'rain' ? [rain(air)] : []), ...(wet === 'dew' ? [nearDew(air)] : [])]
+}
+
+/** Why this air keeps the film of a coat from forming: it, or the face, is too cold. Heat, wind and damp do it no harm any more. */
+export function coldFaults(coating: Coating, { tempC, faceC = tempC }: AirPoint): Said[] {
+  const coldestC = Math.min(tempC, faceC)
+  return coldestC < coating.filmFormingC ? [outOfRange(coating, coldestC)] : []
 }
 
 const rain = (air: AirPoint): Said => said('plan.rain', { mm: air.rainMm ?? 0 })

@@ -1,3 +1,4 @@
+import type { ActivityId } from '../../base/nouns'
 import { floatAt, intAt, nth } from '../../base/units/sure'
 import type { Placement } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
@@ -11,7 +12,7 @@ export interface Chances {
   readonly runs: number
   readonly seed: number
   /** Every pull that is not done: how often it misses its span. */
-  readonly pulls: readonly { readonly activityId: string; readonly missShare: number }[]
+  readonly pulls: readonly { readonly activityId: ActivityId; readonly missShare: number }[]
   /** Rooms: when they are through in half of all runs, and in nine of ten; how often later than they are due. */
   readonly rooms: readonly {
     readonly roomId: string
@@ -20,7 +21,7 @@ export interface Chances {
     readonly lateShare: number | null
   }[]
   /** How often an activity lies on the chain that decides the end; most often first. */
-  readonly decides: readonly { readonly activityId: string; readonly share: number }[]
+  readonly decides: readonly { readonly activityId: ActivityId; readonly share: number }[]
   readonly end: { readonly half: number; readonly nineOfTen: number } | null
 }
 

@@ -1,3 +1,4 @@
+import { sure } from '../../base/units/sure'
 import type { RateClock } from '../../nature/cure/rateClock'
 import { blocksOf } from '../plan/blocks'
 import type { Placement } from '../plan/placement'
@@ -98,7 +99,7 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
     // From what is done it may be on its way already.
     const reached = before?.to ? before.to + wayMin : 0
     last.set(crewId, { roomId, to: null })
-    const own = activities.map((act) => place.get(act.id) ?? 0)
+    const own = activities.map((act) => sure(place.get(act.id)))
     const ids = new Set<string>(activities.map((act) => act.id))
     return {
       crew: crews.indexOf(crewId),

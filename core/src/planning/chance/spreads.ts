@@ -1,4 +1,4 @@
-import { known, readActivity, word } from '../../base/nouns'
+import { known, readActivity, word, type ActivityId } from '../../base/nouns'
 
 const guess = (value: number) => known(value, '', 'from-memory', word('source', 'no-records-of-days-yet'))
 
@@ -22,7 +22,7 @@ export const SPREADS = {
 } as const
 
 /** The spread of one activity’s minutes, by what it does. */
-export function workSpread(activityId: string): number {
+export function workSpread(activityId: ActivityId): number {
   const ref = readActivity(activityId)
   const { work } = SPREADS
   if (ref?.of !== 'round') return work.cover.value

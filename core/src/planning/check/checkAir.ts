@@ -3,7 +3,7 @@ import type { AirBan, ScheduleProblem } from '../problem/problem'
 import { miss, type Miss } from './miss'
 import type { Passed } from './reach'
 
-/** Coats that meet air they must not: while they go on, or before rain and dew no longer mark them. One miss each, the first. */
+/** Coats that meet air they must not: while they go on, or before rain and dew no longer mark them, or cold before their film has formed. One miss each, the first. */
 export function checkAir(
   problem: Pick<ScheduleProblem, 'activities' | 'airs'>,
   placed: ReadonlyMap<string, PlacedTask>,
@@ -14,10 +14,12 @@ export function checkAir(
     const own = placed.get(act.id)
     const rule = act.air === null ? undefined : rules.get(act.air)
     if (!own || own.done || !rule) return []
-    const safe = passed(own.to, { clock: rule.clock, amount: rule.safeMin }) ?? Number.POSITIVE_INFINITY
+    const after = (amount: number) => passed(own.to, { clock: rule.clock, amount }) ?? Number.POSITIVE_INFINITY
+    const [safe, formed] = [after(rule.safeMin), after(rule.formedMin)]
     const met = [
       ...own.pieces.flatMap((piece) => rule.during.filter((ban) => meets(ban, piece.from, piece.to))),
       ...rule.until.filter((ban) => meets(ban, own.from, safe)),
+      ...rule.cold.filter((ban) => meets(ban, own.from, formed)),
     ].sort((a, b) => a.from - b.from)
     const [first] = met
     if (!first) return []

@@ -4,6 +4,7 @@ import { checkAir } from './checkAir'
 import { checkDoubles, checkPlaces } from './checkPlaces'
 import { checkFields } from './checkFields'
 import { checkLags } from './checkLags'
+import { checkPasses } from './checkPasses'
 import { checkPulls } from './checkPulls'
 import { checkUnplaced } from './checkUnplaced'
 import { checkWays } from './checkWays'
@@ -27,6 +28,7 @@ export function checkPlan(problem: ScheduleProblem, plan: Pick<Placement, 'place
     ...checkLags(problem, placed, passed),
     ...checkAir(problem, placed, passed),
     ...checkPulls(problem, placed, passed),
+    ...checkPasses(problem, placed),
     ...checkFields(problem, placed, passed),
     ...checkHandBacks(problem, placed),
   ]

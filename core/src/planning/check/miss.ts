@@ -35,6 +35,8 @@ const MISSES = {
   'wet-missed': 'later',
   'pull-tacky': 'later',
   'past-stay': 'later',
+  // it comes off while the room is still being sprayed
+  'off-in-spray': 'later',
   // its field is reached when its line has set
   'band-set': 'later',
   // its room is late

@@ -1,3 +1,4 @@
+import type { ActivityId } from '../../base/nouns'
 import type { PullRule } from '../problem/problem'
 import type { Passed } from './reach'
 
@@ -23,7 +24,7 @@ export interface Interval {
 export function spansFor(
   rule: PullRule,
   coat: Interval,
-  startOf: (activityId: string) => number | null,
+  startOf: (activityId: ActivityId) => number | null,
   passed: Passed,
 ): CheckedSpans {
   const never = Number.POSITIVE_INFINITY

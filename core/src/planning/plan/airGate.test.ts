@@ -5,12 +5,14 @@ import type { AirBan, AirRule } from '../problem/problem'
 import { placeFirst } from './placeFirst'
 
 const CLOCK = { id: 'hardening', startMin: 0, rates: [1] }
-const rule = (during: readonly AirBan[], until: readonly AirBan[], safeMin = 120): AirRule => ({
+const rule = (during: readonly AirBan[], until: readonly AirBan[], cold: readonly AirBan[] = []): AirRule => ({
   id: 'rain',
   during,
   until,
   clock: 'hardening',
-  safeMin,
+  safeMin: 120,
+  cold,
+  formedMin: 240,
 })
 const ban = (from: number, to: number): AirBan => ({ from, to, why: 'plan.rain' })
 const coats = (air: AirRule, more: { tie?: boolean; minutes?: number; divisible?: boolean } = {}) =>
@@ -74,21 +76,28 @@ const anyBans = fc
 
 test('whatever the air, the plan keeps out of it, and no sooner start would', () => {
   fc.assert(
-    fc.property(anyBans, anyBans, fc.integer({ min: 1, max: 150 }), fc.boolean(), (during, until, minutes, broken) => {
-      const of = coats(rule(during, until), { minutes, divisible: broken })
-      const { placed } = placeFirst(of)
-      const kinds = checkPlan(of, { placed }).map((each) => each.kind)
-      expect(kinds.filter((kind) => kind === 'in-bad-air')).toEqual([])
-      const coat = placed.find((each) => each.taskId === 'coat')
-      const alone = { ...of, activities: of.activities.filter((each) => each.id === 'coat') }
-      const own = placeFirst(alone).placed[0]
-      if (!own || broken) return
-      for (let from = 480; from < own.from; from++) {
-        const moved = { ...own, from, to: from + minutes, pieces: [{ from, to: from + minutes }] }
-        expect(checkPlan(alone, { placed: [moved] }).length).toBeGreaterThan(0)
-      }
-      expect(coat === undefined || coat.from >= own.from).toBe(true)
-    }),
+    fc.property(
+      anyBans,
+      anyBans,
+      anyBans,
+      fc.integer({ min: 1, max: 150 }),
+      fc.boolean(),
+      (...[during, until, cold, minutes, broken]) => {
+        const of = coats(rule(during, until, cold), { minutes, divisible: broken })
+        const { placed } = placeFirst(of)
+        const kinds = checkPlan(of, { placed }).map((each) => each.kind)
+        expect(kinds.filter((kind) => kind === 'in-bad-air')).toEqual([])
+        const coat = placed.find((each) => each.taskId === 'coat')
+        const alone = { ...of, activities: of.activities.filter((each) => each.id === 'coat') }
+        const own = placeFirst(alone).placed[0]
+        if (!own || broken) return
+        for (let from = 480; from < own.from; from++) {
+          const moved = { ...own, from, to: from + minutes, pieces: [{ from, to: from + minutes }] }
+          expect(checkPlan(alone, { placed: [moved] }).length).toBeGreaterThan(0)
+        }
+        expect(coat === undefined || coat.from >= own.from).toBe(true)
+      },
+    ),
     { numRuns: 80 },
   )
 })

@@ -1,3 +1,4 @@
+import type { ActivityId } from '../../base/nouns'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
 import type { AirBan, ScheduleProblem } from '../problem/problem'
 import type { WorkPiece } from './placement'
@@ -6,7 +7,7 @@ import type { WorkPiece } from './placement'
  * The instant before which work laid into `pieces` must not start because of the air it would meet, or null where it may
  * stand as it is. Starting later ends later and is safe later: what meets a ban meets it until it starts behind it.
  */
-export type AirGate = (activityId: string, pieces: readonly WorkPiece[]) => number | null
+export type AirGate = (activityId: ActivityId, pieces: readonly WorkPiece[]) => number | null
 
 export function airGate(
   problem: Pick<ScheduleProblem, 'activities' | 'airs'>,
@@ -19,10 +20,11 @@ export function airGate(
     const [first, last] = [pieces[0], pieces.at(-1)]
     if (!rule || !first || !last) return null
     const clock = clocks.get(rule.clock)
-    const safe = (clock && instantOfGain(clock, last.to, rule.safeMin)) ?? Number.POSITIVE_INFINITY
+    const after = (amount: number) => (clock && instantOfGain(clock, last.to, amount)) ?? Number.POSITIVE_INFINITY
     const met = [
       ...pieces.flatMap((piece) => lastMet(rule.during, piece.from, piece.to)),
-      ...lastMet(rule.until, first.from, safe),
+      ...lastMet(rule.until, first.from, after(rule.safeMin)),
+      ...lastMet(rule.cold, first.from, after(rule.formedMin)),
     ]
     return met.length > 0 ? Math.max(...met.map((ban) => ban.to)) : null
   }

@@ -17,14 +17,17 @@ export interface Span {
  * until it is safe, would run into it. All in minutes of the plan.
  */
 export function airStarts({ lead, end, length }: Span, rule: AirRule, ramps: Ramps): Starts {
-  const safe = ramps.ready({ clock: rule.clock, amount: rule.safeMin }, 0)
+  const [safe, formed] = [rule.safeMin, rule.formedMin].map((amount) =>
+    ramps.ready({ clock: rule.clock, amount }, 0),
+  ) as [Ramp, Ramp]
   /** The first start whose work ends, or is safe, behind an instant. */
   const endsBehind = (at: number) =>
     'values' in end ? rampReaches(end, Math.floor(at) + 1) : Math.floor(at) + 1 - end.lead
-  const safeBehind = (at: number) => endsBehind(rampReaches(safe, Math.floor(at) + 1) - 1)
+  const waitedBehind = (wait: Ramp, at: number) => endsBehind(rampReaches(wait, Math.floor(at) + 1) - 1)
   const forbidden = [
     ...rule.during.map((ban) => [endsBehind(ban.from), Math.ceil(ban.to) - 1 - lead] as const),
-    ...rule.until.map((ban) => [safeBehind(ban.from), Math.ceil(ban.to) - 1 - lead] as const),
+    ...rule.until.map((ban) => [waitedBehind(safe, ban.from), Math.ceil(ban.to) - 1 - lead] as const),
+    ...rule.cold.map((ban) => [waitedBehind(formed, ban.from), Math.ceil(ban.to) - 1 - lead] as const),
   ]
   return without(length, forbidden)
 }

@@ -1,4 +1,4 @@
-import { intAt, nth } from '../../base/units/sure'
+import { intAt, nth, sure } from '../../base/units/sure'
 import { isGunDown } from '../../base/nouns'
 import type { ModelLag, Model, Schedule, ModelTask } from '../../solve/engine/model'
 import { type Ramp } from '../../solve/engine/ramp'
@@ -228,19 +228,19 @@ const inMinutes = (draft: Draft, item: Item, air: AirRule): AirRule => {
               : [],
           ),
         )
-  return { ...air, during: met(moved(air.during)), until: moved(air.until) }
+  return { ...air, during: met(moved(air.during)), until: moved(air.until), cold: moved(air.cold) }
 }
 
 /** Where an activity of a block lies, by the block’s start. */
 const spanOf = ({ length }: Draft, { from, to, finish }: Item, id: string) => ({
-  lead: from.get(id) ?? 0,
+  lead: sure(from.get(id)),
   end: finish ?? { lead: to.get(id) ?? 0 },
   length,
 })
 
 function releaseOf(draft: Draft, item: Item, id: string, release: number | null): number {
   const { problem, origin, ramps, placed } = draft
-  const own = item.from.get(id) ?? 0
+  const own = sure(item.from.get(id))
   const waits = problem.lags.flatMap((lag) => {
     const before = lag.to === id ? placed.get(lag.from) : undefined
     const at = before?.done ? ramps.passed(lag.min, before.to) : null
@@ -255,8 +255,8 @@ function lagOf(draft: Draft, items: readonly Item[], place: ReadonlyMap<string, 
   if (from === undefined || to === undefined || from === to) return []
   const [before, after] = [items[from], items[to]]
   if (!before || !after) return []
-  const back = after.from.get(lag.to) ?? 0
-  const lead = before.to.get(lag.from) ?? 0
+  const back = sure(after.from.get(lag.to))
+  const lead = sure(before.to.get(lag.from))
   if (before.finish && !before.isPinned) {
     const name = `finish|${before.crewId}|${before.minutes}`
     return [{ from, to, weight: 0, ramp: draft.ramps.readyBehind(lag.min, before.finish, name, back) }]
@@ -302,10 +302,10 @@ function placedOf(draft: Draft, item: Item, start: number): PlacedTask[] {
   return block.activities.map((act): PlacedTask => {
     const before = placed.get(act.id)
     if (before && item.isPinned) return before
-    const from = start + (item.from.get(act.id) ?? 0)
+    const from = start + sure(item.from.get(act.id))
     const pieces = item.finish
       ? piecesOf(shiftsOf(draft, crewId), start, minutes)
-      : [{ from, to: start + (item.to.get(act.id) ?? 0) }]
+      : [{ from, to: start + sure(item.to.get(act.id)) }]
     const told = pieces.map((piece) => ({ from: origin + piece.from, to: origin + piece.to }))
     return {
       taskId: act.id,

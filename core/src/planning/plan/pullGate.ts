@@ -1,19 +1,20 @@
+import type { ActivityId } from '../../base/nouns'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
 import type { PullRule, ScheduleProblem } from '../problem/problem'
 
 /** What is asked of pulls whose coat is on. Null and false for all else, so that the plan is free. */
 export interface PullGate {
   /** The first instant from `at` when its tape may come off, in its wet span or once its film is hard. */
-  readonly from: (activityId: string, at: number) => number | null
+  readonly from: (activityId: ActivityId, at: number) => number | null
   /** Whether an instant lies in its wet span, which nothing brings back once it is over. */
-  readonly isWet: (activityId: string, at: number) => boolean
+  readonly isWet: (activityId: ActivityId, at: number) => boolean
   /** The wet span that is still to come or lasts at an instant; null where there is none. */
-  readonly wetFrom: (activityId: string, at: number) => { readonly from: number; readonly to: number } | null
+  readonly wetFrom: (activityId: ActivityId, at: number) => { readonly from: number; readonly to: number } | null
 }
 
 export function pullGate(problem: Pick<ScheduleProblem, 'pulls'>, clocks: ReadonlyMap<string, RateClock>): PullGate {
   const rules = new Map(problem.pulls.map((rule) => [rule.activityId, rule]))
-  const opensOf = (activityId: string): Opening[] => {
+  const opensOf = (activityId: ActivityId): Opening[] => {
     const rule = rules.get(activityId)
     return rule?.coated ? openings(rule, rule.coated, clocks) : []
   }

@@ -1,3 +1,4 @@
+import { sure } from '../../base/units/sure'
 import type { SharedResource, Travel } from '../../solve/engine/model'
 import { carryWays, crewWays, type WayMin } from '../problem/places'
 import type { Resource, ScheduleProblem } from '../problem/problem'
@@ -70,7 +71,7 @@ function travelBy(way: WayMin | null, items: readonly Using[]): Travel | null {
   const place = new Map(rooms.map((roomId, i) => [roomId, i]))
   return {
     count: rooms.length,
-    places: Int32Array.from(items, (item) => place.get(roomOf(item)) ?? 0),
+    places: Int32Array.from(items, (item) => sure(place.get(roomOf(item)))),
     minutes: Int32Array.from(rooms.flatMap((from) => rooms.map((to) => Math.ceil(way(from, to))))),
   }
 }

@@ -7,7 +7,7 @@ import { freeTime, type FreeTime } from './freeTime'
 import type { PlacedTask, Placement } from './placement'
 
 /** What only readies a surface for its coat, and is not worth doing where that never comes. */
-const READIES = ['lay', 'seal', 'bead', 'gun-up']
+const READIES = ['lay', 'seal', 'bead', 'gun-up', 'cover', 'mark']
 
 /**
  * A plan without what a foreman would not do: tape is not laid days before its coat where it can be laid the day it is wanted,
@@ -19,7 +19,7 @@ export function tidied(problem: ScheduleProblem, plan: Placement): Placement {
 
 const actOf = (id: string): string => {
   const ref = readActivity(id)
-  return ref?.of === 'round' ? ref.act : ref?.of === 'step' ? ref.act : ''
+  return ref?.act ?? ''
 }
 
 function withoutIdle(problem: ScheduleProblem, plan: Placement): Placement {

@@ -1,9 +1,9 @@
 import type { AirPoint, AirSeries } from '../../nature/air/airSeries'
-import { filmFaults, paintFaults } from '../../nature/air/paintLimits'
+import { coldFaults, filmFaults, paintFaults } from '../../nature/air/paintLimits'
 import { coatingOf } from '../../survey/shelf/find'
 import { filmClockOf } from '../../nature/cure/paintClocks'
 import type { JobClocks } from '../../nature/cure/areaClocks'
-import { rainSafeMin } from '../../nature/cure/rainSafe'
+import { filmFormedMin, rainSafeMin } from '../../nature/cure/rainSafe'
 import type { Job, Said } from '../../base/nouns'
 import { stepAt } from '../../survey/rooms/stepAt'
 import { MIN_PER_HOUR } from '../../base/units/time'
@@ -42,9 +42,11 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
         found.set(id, {
           id,
           during: bans(air, from, to, (point) => paintFaults(coating, point, step.tool)),
-          until: bans(air, from, to, (point) => filmFaults(coating, point)),
+          until: bans(air, from, to, filmFaults),
+          cold: bans(air, from, to, (point) => coldFaults(coating, point)),
           clock,
           safeMin: rainSafeMin(coating),
+          formedMin: filmFormedMin(coating),
         })
       }
       return id

@@ -1,3 +1,4 @@
+import { sure } from '../../base/units/sure'
 import { coatOf, type Job } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import { coatOfStep } from '../../nature/cure/film'
@@ -36,7 +37,7 @@ export function bandRules({ job, work, minutes, parameters }: BandRulesSetup, bo
       {
         fieldId: act.id,
         lineId,
-        startsAfterMin: Math.floor(before * (minutes.get(lineId) ?? 0)),
+        startsAfterMin: Math.floor(before * sure(minutes.get(lineId))),
         clock: book.paint(surfaceClockOf(coating), at.room.id),
         openMin: coating.openMin,
       },

@@ -69,6 +69,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
     places: problemPlaces(job),
     pulls: pullRules(setup, book),
     bands: bandRules(setup, book),
+    passes: work.passes,
     // Read last: writing lags and pulls has told the book which clocks are needed.
     clocks: book.tables(),
     airs: airs.rules(),

@@ -27,6 +27,8 @@ export interface ScheduleProblem {
   readonly pulls: readonly PullRule[]
   /** Fields that must be reached while the line cut in beside them is open. */
   readonly bands: readonly BandRule[]
+  /** What stays on until a gun is through with a room. */
+  readonly passes: readonly PassRule[]
   readonly done: readonly DoneActivity[]
   /** Starts that were set by hand and stay. */
   readonly fixed: readonly FixedStart[]
@@ -56,6 +58,12 @@ export interface BandRule {
   readonly startsAfterMin: number
   readonly clock: string
   readonly openMin: number
+}
+
+/** The last coats of a colour sprayed in one room, and the pulls and covers that come off behind all of them. */
+export interface PassRule {
+  readonly coatIds: readonly ActivityId[]
+  readonly stripIds: readonly ActivityId[]
 }
 
 /** One way of doing an activity: which crew, and how many whole minutes it takes. */
@@ -106,15 +114,17 @@ export interface ClockTable {
 }
 
 /**
- * Air that one coating must not meet: while it goes on, and from its first minute until it is safe, `safeMin` on the clock
- * of its film after its last. Stretches are in order and apart, or follow one another for another reason.
+ * Air that one coating must not meet: while it goes on; from its first minute until rain and dew no longer mark it, `safeMin` on the
+ * clock of its film after its last; and cold from its first minute until its film has formed, `formedMin`. Stretches are in order and apart, or follow one another for another reason.
  */
 export interface AirRule {
   readonly id: string
   readonly during: readonly AirBan[]
   readonly until: readonly AirBan[]
+  readonly cold: readonly AirBan[]
   readonly clock: string
   readonly safeMin: number
+  readonly formedMin: number
 }
 
 /** A stretch of air that spoils a coat; `why` is the code of the fault. */

@@ -1,5 +1,5 @@
 import type { Parameters } from '../../base/parameters/parameters'
-import { type ActivityId, actOf, coatOf, type Job, type Room } from '../../base/nouns'
+import { type ActivityId, actOf, coatOf, type Job, type Room, type HemId } from '../../base/nouns'
 import { sealantOf, tapeOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
 import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
@@ -41,14 +41,14 @@ function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: Roun
   const coating = coatOfStep(job.shelf, step)
   const lastCoat = lastCoatOf(room, step)
   const coatId = coatOf(round, lastCoat)
-  const coatTick = (hemId: string) => log.hems.get(hemId)?.coatedAt[lastCoat - 1] ?? null
+  const coatTick = (hemId: HemId) => log.hems.get(hemId)?.coatedAt[lastCoat - 1] ?? null
   return [
     {
       activityId: pull.taskId,
       roundId: round.id,
       manner: pull.manner,
       coatId,
-      coated: strokesOf(waiting.map(coatTick), round.hemIds.map(coatTick), minutes.get(coatId) ?? 0),
+      coated: strokesOf(waiting.map(coatTick), round.hemIds.map(coatTick), sure(minutes.get(coatId))),
       clock: book.paint(surfaceClockOf(coating), room.id),
       filmClock: book.paint(filmClockOf(coating), room.id),
       beadClock: book.paint('drying', room.id),
@@ -65,7 +65,7 @@ function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: Roun
 function beadOf(
   { job, log, recipes, minutes }: PullRulesSetup,
   round: Round,
-  hemIds: readonly string[],
+  hemIds: readonly HemId[],
 ): PullRule['bead'] {
   const skins = hemIds.flatMap((hemId) => {
     const id = recipes.get(hemId)?.sealantId
@@ -74,8 +74,8 @@ function beadOf(
   if (skins.length === 0) return null
   const sealId = actOf(round, 'bead')
   const beaded = round.hemIds.filter((hemId) => recipes.get(hemId)?.sealantId)
-  const sealTick = (hemId: string) => log.hems.get(hemId)?.sealedAt ?? null
-  const wiped = strokesOf(hemIds.map(sealTick), beaded.map(sealTick), minutes.get(sealId) ?? 0)
+  const sealTick = (hemId: HemId) => log.hems.get(hemId)?.sealedAt ?? null
+  const wiped = strokesOf(hemIds.map(sealTick), beaded.map(sealTick), sure(minutes.get(sealId)))
   return {
     sealId,
     sealedAt: wiped?.from ?? null,
@@ -88,7 +88,7 @@ function staysOf(
   { job, log, recipes, layOf }: PullRulesSetup,
   book: ClockBook,
   room: Room,
-  hemIds: readonly string[],
+  hemIds: readonly HemId[],
 ): Stay[] {
   const found = new Map<string, Stay>()
   for (const hemId of hemIds) {

@@ -4,7 +4,7 @@ import type { LogEvent } from '../../base/nouns'
 import { foldLog } from './hemStates'
 
 const event = (id: string, kind: LogEvent['kind'], at: string, more: Partial<LogEvent> = {}) =>
-  logEvent(id, kind, `2027-05-12T${at}:00Z`, ['r/h'], more)
+  logEvent(id, kind, `2027-05-12T${at}:00Z`, ['r/hand:h'], more)
 const log = [
   event('1', 'laid', '07:00'),
   event('2', 'coated', '08:00', { coat: 1 }),
@@ -14,8 +14,8 @@ const log = [
 ]
 
 test('a hem’s state is the fold over its events', () => {
-  expect(foldLog(log).hems.get('r/h')).toMatchObject({ coatLateMin: 40, bleeds: 2, skipped: null })
-  expect(foldLog(log).hems.get('r/h')!.coatedAt).toHaveLength(2)
+  expect(foldLog(log).hems.get('r/hand:h')).toMatchObject({ coatLateMin: 40, bleeds: 2, skipped: null })
+  expect(foldLog(log).hems.get('r/hand:h')!.coatedAt).toHaveLength(2)
 })
 
 test('replaying events, in any order, changes nothing', () => {
@@ -29,7 +29,7 @@ test('ticks that arrive late, out of order, twice or in batches fold to the same
     id: fc.integer({ min: 1, max: 40 }).map((n) => `e${n}`),
     kind: fc.constantFrom(...kinds),
     minute: fc.integer({ min: 0, max: 5 }),
-    subject: fc.constantFrom('r/h', 'r/g', 'room:r', 'work:r/prep'),
+    subject: fc.constantFrom('r/hand:h', 'r/hand:g', 'room:r', 'work:r/prep'),
     coat: fc.constantFrom(1, 2, 3),
   })
   const flat = (state: ReturnType<typeof foldLog>) =>
@@ -54,7 +54,7 @@ test('ticks that arrive late, out of order, twice or in batches fold to the same
 
 test('a missed tick of the first coat is filled by the second', () => {
   const [laid, , second] = log
-  expect(foldLog([laid!, second!]).hems.get('r/h')!.coatedAt).toHaveLength(2)
+  expect(foldLog([laid!, second!]).hems.get('r/hand:h')!.coatedAt).toHaveLength(2)
 })
 
 test('covered breathers are listed until they are uncovered', () => {

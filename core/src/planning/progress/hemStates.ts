@@ -1,5 +1,5 @@
 import { nth } from '../../base/units/sure'
-import { readHem, writeActivity, writeSubject, type LogEvent } from '../../base/nouns'
+import { hemOfSubject, readHem, writeActivity, writeSubject, type LogEvent, type HemId } from '../../base/nouns'
 import { parseInstant } from '../../base/units/time'
 
 /** What the log says of one hem. Instants in minutes since the epoch. */
@@ -79,7 +79,10 @@ export function foldLog(log: readonly LogEvent[]): LogState {
         covered.delete(subject)
         uncovered.set(subject, at)
       } else {
-        if (event.kind === 'inspected' && (event.bleeds ?? 0) > 0) reopened(done, subject)
+        const hemId = hemOfSubject(subject)
+        if (hemId !== null && event.kind === 'inspected' && event.bleeds !== null && event.bleeds > 0)
+          reopened(done, hemId)
+        // Fields are coated as hems are, and kept beside them.
         hems.set(subject, after(hems.get(subject) ?? UNTOUCHED, event, at))
       }
     }
@@ -88,7 +91,7 @@ export function foldLog(log: readonly LogEvent[]): LogState {
 }
 
 /** A room’s lines have been looked at and touched up until somebody finds a bleed. */
-function reopened(done: Map<string, number>, hemId: string): void {
+function reopened(done: Map<string, number>, hemId: HemId): void {
   const roomId = readHem(hemId)?.roomId
   if (roomId) done.delete(writeSubject({ of: 'work', activityId: writeActivity({ of: 'room', roomId, act: 'look' }) }))
 }

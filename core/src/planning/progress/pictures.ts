@@ -1,4 +1,4 @@
-import type { LogEvent } from '../../base/nouns'
+import { hemOfSubject, type HemId, type LogEvent } from '../../base/nouns'
 import { parseInstant } from '../../base/units/time'
 import { standingEvents } from './hemStates'
 
@@ -6,7 +6,7 @@ import { standingEvents } from './hemStates'
 export interface HemPicture {
   /** The picture's id among the job's pictures. */
   readonly id: string
-  readonly hemId: string
+  readonly hemId: HemId
   /** Minutes since the epoch. */
   readonly at: number
   /** A person's name, or the crew's id, or null. */
@@ -19,7 +19,9 @@ export function picturesOf(log: readonly LogEvent[]): ReadonlyMap<string, readon
   const found = new Map<string, HemPicture[]>()
   for (const { id, kind, at, crewId, subjects, note, origin } of standingEvents(log).reverse()) {
     if (kind !== 'pictured') continue
-    for (const hemId of subjects) {
+    for (const subject of subjects) {
+      const hemId = hemOfSubject(subject)
+      if (hemId === null) continue
       const picture = { id, hemId, at: parseInstant(at), by: origin?.by ?? crewId, words: note }
       found.set(hemId, [...(found.get(hemId) ?? []), picture])
     }

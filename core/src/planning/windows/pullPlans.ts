@@ -1,7 +1,7 @@
 import { groupedBy } from '../../base/units/groupedBy'
 import type { Parameters } from '../../base/parameters/parameters'
 import { sure } from '../../base/units/sure'
-import { type ActivityId, type Job, type PaintStep, actOf, coatOf } from '../../base/nouns'
+import { type ActivityId, type Job, type PaintStep, actOf, coatOf, type HemId, type RoundId } from '../../base/nouns'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { sealantOf, tapeOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
@@ -17,13 +17,13 @@ import { strokesOf } from '../progress/strokes'
 
 /** Hems of one round that were, or will be, coated together, and when their tape may come off. */
 export interface PullPlan {
-  readonly roundId: string
+  readonly roundId: RoundId
   /** The task that takes these off, and how: tape wet or dry, or a liquid mask. */
-  readonly taskId: string
+  readonly taskId: ActivityId
   readonly manner: RoundPull['manner']
   readonly roomId: string
   readonly crewId: string
-  readonly hemIds: readonly string[]
+  readonly hemIds: readonly HemId[]
   readonly coatedFrom: number
   readonly coatedTo: number
   /** The last coat is on; otherwise times are planned. */
@@ -80,18 +80,18 @@ function plansOf(
   )
 }
 
-const lastCoat = (log: LogState, hemId: string, coats: number): number | null =>
+const lastCoat = (log: LogState, hemId: HemId, coats: number): number | null =>
   log.hems.get(hemId)?.coatedAt[coats - 1] ?? null
 
 /** The number of a round's last coat. */
 const lastCoatIn = ({ job }: WindowsSetup, round: Round, step: PaintStep): number =>
   lastCoatOf(sure(job.rooms.find((room) => room.id === round.roomId)), step)
 
-function struck(setup: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly string[]) {
+function struck(setup: WindowsSetup, round: Round, step: PaintStep, hemIds: readonly HemId[]) {
   const { log, minutes } = setup
   const last = lastCoatIn(setup, round, step)
-  const tick = (hemId: string) => lastCoat(log, hemId, last)
-  return strokesOf(hemIds.map(tick), round.hemIds.map(tick), minutes.get(coatOf(round, last)) ?? 0)
+  const tick = (hemId: HemId) => lastCoat(log, hemId, last)
+  return strokesOf(hemIds.map(tick), round.hemIds.map(tick), sure(minutes.get(coatOf(round, last))))
 }
 
 function plannedCoat(
@@ -109,7 +109,7 @@ interface OnePlanSetup {
   readonly round: Round
   readonly manner: RoundPull
   readonly step: PaintStep
-  readonly hemIds: readonly string[]
+  readonly hemIds: readonly HemId[]
   readonly coat: { from: number; to: number }
   readonly coated: boolean
   readonly placed: ReadonlyMap<string, PlacedTask>
@@ -139,7 +139,7 @@ interface SpansSetup {
   readonly round: Round
   readonly pull: RoundPull
   readonly step: PaintStep
-  readonly hemIds: readonly string[]
+  readonly hemIds: readonly HemId[]
   readonly coat: { from: number; to: number }
   readonly placed: ReadonlyMap<string, PlacedTask>
 }
@@ -154,9 +154,10 @@ function spansOf({ setup, round, pull, step, hemIds, coat, placed }: SpansSetup)
   const beads = recipeList.flatMap((each) => (each.sealantId ? [sealantOf(job.shelf, each.sealantId)] : []))
   const sealant = [...beads].sort((a, b) => a.skinMin - b.skinMin)[0] ?? null
   const beaded = round.hemIds.filter((hemId) => recipes.get(hemId)?.sealantId)
-  const sealTick = (hemId: string) => log.hems.get(hemId)?.sealedAt ?? null
+  const sealTick = (hemId: HemId) => log.hems.get(hemId)?.sealedAt ?? null
   const beadId = actOf(round, 'bead')
-  const wiped = strokesOf(hemIds.map(sealTick), beaded.map(sealTick), minutes.get(beadId) ?? 0) ?? placed.get(beadId)
+  const wiped =
+    sealant && (strokesOf(hemIds.map(sealTick), beaded.map(sealTick), sure(minutes.get(beadId))) ?? placed.get(beadId))
   const limits = hemIds.flatMap((hemId) => {
     const recipe = recipes.get(hemId)
     const laid = log.hems.get(hemId)?.laidAt ?? placed.get(layOf.get(hemId) ?? '')?.from ?? coat.from

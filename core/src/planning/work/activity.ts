@@ -136,6 +136,8 @@ export interface Work {
   readonly rounds: readonly Round[]
   readonly activities: readonly Activity[]
   readonly lags: readonly Lag[]
+  /** What stays on until a gun is through with a room: each colour that is sprayed there. */
+  readonly passes: readonly { readonly coatIds: readonly ActivityId[]; readonly stripIds: readonly ActivityId[] }[]
   /** What each gun sprays between being made ready and being cleaned. */
   readonly gunRuns: readonly GunRun[]
   /** What stands in the way already: rounds too long for their window. */

@@ -21,7 +21,7 @@ export function assignCrews(
   const load = new Map(able.map((crew) => [crew.id, 0]))
   const give = (room: Room, crew: Crew) => {
     assigned.set(room.id, crew.id)
-    load.set(crew.id, sure(load.get(crew.id)) + (workMin.get(room.id) ?? 0) / crewSpeed(crew, parameters))
+    load.set(crew.id, sure(load.get(crew.id)) + sure(workMin.get(room.id)) / crewSpeed(crew, parameters))
   }
   if (able.length === 0) return assigned
   const free: Room[] = []
@@ -30,9 +30,9 @@ export function assignCrews(
     if (named) give(room, named)
     else free.push(room)
   }
-  free.sort((a, b) => (workMin.get(b.id) ?? 0) - (workMin.get(a.id) ?? 0) || (a.id < b.id ? -1 : 1))
+  free.sort((a, b) => sure(workMin.get(b.id)) - sure(workMin.get(a.id)) || (a.id < b.id ? -1 : 1))
   for (const room of free) {
-    const after = (crew: Crew) => sure(load.get(crew.id)) + (workMin.get(room.id) ?? 0) / crewSpeed(crew, parameters)
+    const after = (crew: Crew) => sure(load.get(crew.id)) + sure(workMin.get(room.id)) / crewSpeed(crew, parameters)
     give(
       room,
       able.reduce((best, crew) => (after(crew) < after(best) ? crew : best)),

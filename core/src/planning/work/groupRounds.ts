@@ -75,7 +75,8 @@ export function groupRounds(setup: GroupingSetup): WallGroup[] {
       open = wider
       continue
     }
-    const parts = fits(setup, [work]) ? [work] : divided(setup, work)
+    // A face is one pass for a gun: it stops at corners only, however soon an edge skins.
+    const parts = setup.step.tool === 'spray' || fits(setup, [work]) ? [work] : divided(setup, work)
     if (parts.length === 1) open = [work]
     else groups.push(...parts.map((part) => groupOf(setup, [part])))
   }
@@ -124,6 +125,7 @@ function partOf(work: WallWork, hems: readonly Hem[]): WallWork {
 
 function fits(setup: GroupingSetup, works: readonly WallWork[]): boolean {
   const { need, window, total } = wetTimes(setup, works)
+  if (setup.step.tool === 'spray') return total <= setup.stretchMin
   const inTime = window === null || need <= window * setup.parameters.work.wetMargin.value
   return inTime && total + rolledMin(setup, works) <= setup.stretchMin && reachesOpen(setup, works)
 }

@@ -9,8 +9,8 @@ export interface GunTurn {
   readonly coatIds: readonly ActivityId[]
   /** The turn that the same gun takes before; null for its first. */
   readonly before: number | null
-  /** It rests for so long before that it is not filled again the same evening. */
-  readonly isAfterRest: boolean
+  /** Minutes it rests before at least, so that it is not filled again the same evening; 0 where it goes on at once. */
+  readonly restMin: number
 }
 
 /** What goes through which gun after what. */
@@ -27,7 +27,7 @@ const sameIds = (a: readonly ActivityId[], b: readonly ActivityId[]): boolean =>
   a.length === b.length && a.every((id, i) => id === b[i])
 const sameTurn = (a: GunTurn, b: GunTurn): boolean =>
   a.before === b.before &&
-  a.isAfterRest === b.isAfterRest &&
+  a.restMin === b.restMin &&
   sameAct(a.up, b.up) &&
   sameAct(a.down, b.down) &&
   sameIds(a.coatIds, b.coatIds)
@@ -40,6 +40,11 @@ export const sameTurns = (a: GunTurns, b: GunTurns): boolean =>
 
 /** Paint stays in a gun for this long at most, its tip in water, min. From memory. */
 export const STAYS_MIN = 6 * 60
+
+/** A night lies in a rest longer than this, min: nobody fills a gun in the evening for the morning. */
+const NIGHT_MIN = 12 * 60
+
+const restOf = (gapMin: number): number => (gapMin > NIGHT_MIN ? NIGHT_MIN : gapMin > STAYS_MIN ? STAYS_MIN : 0)
 
 /**
  * As if paint that several runs have were in the gun already, and no gun were ever cleaned between: nothing takes longer than it may
@@ -150,9 +155,10 @@ function named(
       if (!up || !down) return
       if (isPast(up, stretch)) past.push(writeActivity(up))
       if (isPast(down, gun[i + 1])) past.push(writeActivity(down))
-      const isAfterRest = i > 0 && (stretch[0]?.coat.from ?? 0) - endOf(gun[i - 1]) > STAYS_MIN
+      const first = nth(stretch, 0)
+      const restMin = i > 0 ? restOf(first.coat.from - endOf(gun[i - 1])) : 0
       const coatIds = stretch.map(({ coat }) => coat.taskId)
-      turns.push({ up, down, coatIds, before: i > 0 ? turns.length - 1 : null, isAfterRest })
+      turns.push({ up, down, coatIds, before: i > 0 ? turns.length - 1 : null, restMin })
     })
   const needed = new Set(turns.flatMap(({ up, down }) => [writeActivity(up), writeActivity(down)]))
   const sprayed = runs.filter((run) => (stretchesOf.get(run)?.length ?? 0) > 0)

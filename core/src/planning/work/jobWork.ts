@@ -1,5 +1,14 @@
 import type { Parameters } from '../../base/parameters/parameters'
-import { said, type Crew, type Job, type PaintStep, type Room, type Shelf } from '../../base/nouns'
+import {
+  said,
+  type ActivityId,
+  type Crew,
+  type FaceKey,
+  type Job,
+  type PaintStep,
+  type Room,
+  type Shelf,
+} from '../../base/nouns'
 import { longestStretchMin, type Calendars, type Stretch } from '../../nature/calendar/calendar'
 import { coatingOf } from '../../survey/shelf/find'
 import type { JobClocks } from '../../nature/cure/areaClocks'
@@ -22,8 +31,10 @@ import { byPractised } from './practised'
 import { roundOf, type RoundWork, type Wait } from './roundWork'
 import { beginRoom, endRoom, stepWhole } from './roomEnds'
 import { roomWorkMinutes } from './roomWorkMinutes'
+import { freedBefore, freeingActs, wallsOfFace, type StepDone } from './touching'
 import { atOnce, lagsTo, waitsFor } from './waits'
 import type { WholeSetup } from './wholeActs'
+import { freeOfOwn, passLags, sprayPass } from './sprayPass'
 import { withTurns } from './withTurns'
 
 interface WorkSetup {
@@ -67,6 +78,7 @@ export function jobWork(setup: WorkSetup): (turns: GunTurns) => Work {
       activities,
       lags,
       gunRuns: sprayed,
+      passes: parts.flatMap((part) => part.passes),
       problems: [...parts.flatMap((part) => part.problems), ...nobodyPractised(job, untold)],
     }
   }
@@ -120,29 +132,36 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
   const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units)
   const whole: WholeSetup = { room, crew, house: job.house, parameters, covers, hems, recipes, counted: setup.counted }
   const begun = beginRoom(whole)
-  const found: RoundWork[] = []
+  const through: StepDone[] = []
   const problems: Work['problems'][number][] = []
-  const coats = new Map<string, Activity[]>()
   const activities: Activity[] = [...begun.activities]
   const lags: Lag[] = [...begun.lags]
-  let before = begun.waits
   for (const step of room.steps) {
     const groups = groupsOf(setup, room, crew, step)
     const own = stepWhole(whole, step, guns)
-    const laysAfter = own.mark ? waitsFor([own.mark]) : before
     const ready = waitsFor([own.cover, own.gunUp])
-    const rounds = groups.map((group) => roundIn({ setup, room, crew, step, group, before: laysAfter, coats, ready }))
-    problems.push(...groups.flatMap((group) => group.problem ?? []))
-    found.push(...rounds)
-    coats.set(
-      step.id,
-      rounds.flatMap((each) => each.activities.filter((act) => act.coat === lastCoatOf(room, step))),
+    const before = (group: WallGroup | null): readonly Wait[] => [
+      ...begun.waits(group && facesMet(room, step, group)),
+      ...freedBefore({ room, hems, step, wallIds: group && new Set(group.work.map((work) => work.wallId)) }, through),
+    ]
+    const rounds = groups.map((group) =>
+      roundIn({
+        setup,
+        room,
+        crew,
+        step,
+        group,
+        before: own.mark ? waitsFor([own.mark]) : before(group),
+        through,
+        ready,
+      }),
     )
+    problems.push(...groups.flatMap((group) => group.problem ?? []))
     const acts = inOrder(rounds, step)
     const freed = rounds.flatMap(freeingActs)
     const lays = acts.filter((act) => act.kind === 'lay')
-    if (own.mark) lags.push(...lagsTo(own.mark, before))
-    if (own.cover) lags.push(...lagsTo(own.cover, lays.length > 0 ? waitsFor(lays) : laysAfter))
+    if (own.mark) lags.push(...lagsTo(own.mark, before(null)))
+    if (own.cover) lags.push(...lagsTo(own.cover, lays.length > 0 ? waitsFor(lays) : before(null)))
     if (own.gunUp) lags.push(...lagsTo(own.gunUp, own.cover ? waitsFor([own.cover]) : waitsFor(lays)))
     if (own.uncover) lags.push(...lagsTo(own.uncover, freed.map(atOnce)))
     const heads = [own.mark, ...lays, own.cover, own.gunUp].filter((act) => act !== null)
@@ -151,17 +170,29 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
     const lastCoat = acts.filter((act) => act.kind === 'coat').at(-1)
     const gunDown = own.gunDown && { ...own.gunDown, follows: lastCoat?.id ?? null }
     activities.push(...[gunDown, own.uncover].filter((act) => act !== null))
-    if (rounds.length > 0) before = [...freed.map(atOnce), ...waitsFor([own.uncover])]
+    through.push({ step, rounds, uncover: own.uncover })
   }
-  const last = [...before, ...found.flatMap(peelActs).map(atOnce)]
-  const ended = endRoom(whole, job.shelf, last)
+  const passes = through.flatMap((done) => sprayPass(room, done) ?? [])
+  const ended = endRoom(whole, job.shelf, through)
+  const found = through.flatMap(({ rounds }) => rounds)
   return {
     rounds: found.map((each) => each.round),
     activities: [...activities, ...ended.activities],
-    lags: [...lags, ...found.flatMap((each) => each.lags), ...partLags(found), ...ended.lags],
+    lags: passes.reduce<Lag[]>(
+      (all, pass) => [...freeOfOwn(pass, all), ...passLags(pass)],
+      [...lags, ...found.flatMap((each) => each.lags), ...partLags(found), ...ended.lags],
+    ),
+    passes,
     problems,
   }
 }
+
+/** Faces that a round coats or that its tape lies on. */
+const facesMet = (room: Room, step: PaintStep, group: WallGroup): ReadonlySet<FaceKey> =>
+  new Set([
+    ...facesOfStep(room, step),
+    ...group.work.flatMap(({ hems }) => hems.flatMap(({ keep, paint }) => [keep, paint])),
+  ])
 
 /**
  * A step's activities in the order a crew takes them where it is free to: all tape laid, then every wall's first coat, and
@@ -221,11 +252,11 @@ interface RoundSetup {
   readonly step: PaintStep
   readonly group: WallGroup
   readonly before: readonly Wait[]
-  readonly coats: ReadonlyMap<string, readonly Activity[]>
+  readonly through: readonly StepDone[]
   readonly ready: readonly Wait[]
 }
 
-function roundIn({ setup, room, crew, step, group, before, coats, ready }: RoundSetup): RoundWork {
+function roundIn({ setup, room, crew, step, group, before, through, ready }: RoundSetup): RoundWork {
   const { job, recipes } = setup
   const laid = group.work.flatMap((work) => work.hems).filter((hem) => hem.stepIds[0] === step.id)
   return roundOf({
@@ -237,69 +268,55 @@ function roundIn({ setup, room, crew, step, group, before, coats, ready }: Round
     recipes,
     parameters: setup.parameters,
     group,
-    waits: [...before, ...cureWaits(setup, room, laid, coats)],
-    undercoats: [...ready, ...undercoatWaits(job.shelf, room, step, coats)],
+    waits: [...before, ...cureWaits(setup, room, laid, through)],
+    undercoats: [...ready, ...undercoatWaits(job.shelf, room, step, through)],
     layRelease: releaseOf(laid, recipes),
   })
 }
 
-const peelActs = ({ round }: RoundWork): string[] =>
-  round.pulls.filter((pull) => pull.manner === 'peel').map((pull) => pull.taskId)
-
-/**
- * Activities of a round that the room's next colour waits for: what comes last in it. A liquid mask does not hold it
- * up: it stays on its panes for a day while work goes on beside them.
- */
-function freeingActs(work: RoundWork): string[] {
-  const peels = new Set(peelActs(work))
-  const held = new Set(work.lags.filter((lag) => !peels.has(lag.to)).map((lag) => lag.from))
-  return work.activities.map((act) => act.id).filter((id) => !peels.has(id) && !held.has(id))
-}
+/** Last coats of a colour, and fields of them, with the walls of their rounds. */
+const lastCoats = (
+  room: Room,
+  { step, rounds }: StepDone,
+): { readonly id: ActivityId; readonly wallIds: readonly string[] }[] =>
+  rounds.flatMap(({ round, activities }) =>
+    activities.filter((act) => act.coat === lastCoatOf(room, step)).map(({ id }) => ({ id, wallIds: round.wallIds })),
+  )
 
 /** A colour waits until what lies below it on the same faces may be coated over. */
-function undercoatWaits(
-  shelf: Shelf,
-  room: Room,
-  step: PaintStep,
-  coats: ReadonlyMap<string, readonly Activity[]>,
-): Wait[] {
+function undercoatWaits(shelf: Shelf, room: Room, step: PaintStep, through: readonly StepDone[]): Wait[] {
   const faces = facesOfStep(room, step)
-  const below = new Set(faces.flatMap((key) => stepsOf(room, key).map((each) => each.step)))
-  return [...below].flatMap((under) =>
-    under.id === step.id
-      ? []
-      : (coats.get(under.id) ?? []).map(({ id }): Wait => ({
-          from: id,
-          min: {
-            clock: filmClockOf(coatingOf(shelf, under.coatingId)),
-            amount: coatOfStep(shelf, under).recoatMin,
-          },
-        })),
-  )
+  const below = new Set(faces.flatMap((key) => stepsOf(room, key).map((each) => each.step.id)))
+  return through.flatMap((done) => {
+    if (!below.has(done.step.id)) return []
+    const min = {
+      clock: filmClockOf(coatingOf(shelf, done.step.coatingId)),
+      amount: coatOfStep(shelf, done.step).recoatMin,
+    }
+    return lastCoats(room, done).map(({ id }): Wait => ({ from: id, min }))
+  })
 }
 
-/** Tape waits until the keep side, coated by an earlier step of this room, has cured enough for its grip. */
-function cureWaits(
-  setup: WorkSetup,
-  room: Room,
-  hems: readonly Hem[],
-  coats: ReadonlyMap<string, readonly Activity[]>,
-): Wait[] {
-  const need = new Map<string, number>()
-  for (const hem of hems) {
-    const recipe = setup.recipes.get(hem.id)
-    if (recipe && hem.keepStepId)
-      need.set(hem.keepStepId, Math.max(need.get(hem.keepStepId) ?? 0, recipe.safeAgeRefMin))
-  }
+/** Tape waits until what it lies on, where an earlier step of this room coats it there, has cured enough for its grip. */
+function cureWaits(setup: WorkSetup, room: Room, hems: readonly Hem[], through: readonly StepDone[]): Wait[] {
   const restMin = 60 * setup.job.house.restHours
-  return room.steps.flatMap((step) => {
-    const amount = need.get(step.id)
-    if (amount === undefined) return []
-    const { filmFormingC } = coatingOf(setup.job.shelf, step.coatingId)
-    return (coats.get(step.id) ?? []).flatMap(({ id }): Wait[] => [
-      { from: id, min: { clock: 'cure', amount, filmFormingC } },
-      { from: id, min: { clock: 'plain', amount: restMin } },
-    ])
+  return through.flatMap((done) => {
+    const lain = hems.flatMap((hem) => {
+      const recipe = setup.recipes.get(hem.id)
+      return recipe && hem.keepStepId === done.step.id
+        ? [{ amount: recipe.safeAgeRefMin, walls: wallsOfFace(room, hem.keep, hem) }]
+        : []
+    })
+    const { filmFormingC } = coatingOf(setup.job.shelf, done.step.coatingId)
+    return lastCoats(room, done).flatMap(({ id, wallIds }): Wait[] => {
+      const met = lain.filter(({ walls }) => wallIds.some((wallId) => walls.has(wallId)))
+      if (met.length === 0) return []
+      const amount = Math.max(...met.map((each) => each.amount))
+      return [
+        { from: id, min: { clock: 'cure', amount, filmFormingC } },
+        { from: id, min: { clock: 'plain', amount: restMin } },
+      ]
+    })
   })
 }
 

@@ -1,12 +1,13 @@
 import { MIN_PER_DAY } from '../../base/units/time'
-import type { PaintStep, Shelf } from '../../base/nouns'
+import type { FaceKey, PaintStep, Shelf } from '../../base/nouns'
 import { coatOfStep } from '../../nature/cure/film'
 import { surfaceClockOf } from '../../nature/cure/paintClocks'
-import { faceOf } from '../../survey/rooms/faces'
+import { faceOf, lastCoatOf } from '../../survey/rooms/faces'
 import { AT_ONCE, type Activity, type Delay, type Lag } from './activity'
 import type { GunRuns } from './houseOrder'
 import type { Wait } from './roundWork'
-import { lagsTo, waitsFor } from './waits'
+import { freeingActs, peelActs, type StepDone } from './touching'
+import { atOnce, lagsTo, waitsFor } from './waits'
 import {
   gunDown,
   gunUp,
@@ -24,8 +25,8 @@ import {
 interface Ends {
   readonly activities: readonly Activity[]
   readonly lags: readonly Lag[]
-  /** What comes next waits for these. */
-  readonly waits: readonly Wait[]
+  /** What masking or coating waits for that meets some faces of the room, or any of them for null. */
+  readonly waits: (faces: ReadonlySet<FaceKey> | null) => readonly Wait[]
 }
 
 /**
@@ -35,15 +36,17 @@ interface Ends {
 export function beginRoom(setup: WholeSetup): Ends {
   const { room } = setup
   const [cover, prep] = [roomCover(setup), roomPrep(setup)]
-  if (!prep) return { activities: [cover], lags: [], waits: waitsFor([cover]) }
-  const dried: Wait = { from: prep.id, min: dryingAfter(setup) }
+  if (!prep) return { activities: [cover], lags: [], waits: () => waitsFor([cover]) }
+  const dried = (faces: ReadonlySet<FaceKey> | null): Wait => ({ from: prep.id, min: dryingAfter(setup, faces) })
   if (room.kind === 'elevation')
-    return { activities: [prep, cover], lags: lagsTo(cover, [dried]), waits: waitsFor([cover]) }
-  return { activities: [cover, prep], lags: lagsTo(prep, waitsFor([cover])), waits: [dried] }
+    return { activities: [prep, cover], lags: lagsTo(cover, [dried(null)]), waits: () => waitsFor([cover]) }
+  return { activities: [cover, prep], lags: lagsTo(prep, waitsFor([cover])), waits: (faces) => [dried(faces)] }
 }
 
-function dryingAfter({ room, parameters }: WholeSetup): Delay {
-  const done = new Set(prepped(room).flatMap((key) => faceOf(room, key).prep))
+/** How long what was washed or primed is left: a floor that dries holds up nobody at a wall. */
+function dryingAfter({ room, parameters }: WholeSetup, faces: ReadonlySet<FaceKey> | null): Delay {
+  const met = prepped(room).filter((key) => faces === null || faces.has(key))
+  const done = new Set(met.flatMap((key) => faceOf(room, key).prep))
   if (room.kind === 'elevation' && done.has('wash'))
     return { clock: 'plain', amount: parameters.work.washDryDays.value * MIN_PER_DAY }
   if (done.has('prime')) return { clock: 'drying', amount: parameters.work.primedMin.value }
@@ -52,24 +55,31 @@ function dryingAfter({ room, parameters }: WholeSetup): Delay {
 }
 
 /**
- * How a room ends. Inside, lines are looked at and touched up while floors are still covered, once the last colour is
- * touch-dry; outside everything is unmasked the same day, and looked at the next.
+ * How a room ends. Inside, lines are looked at and touched up while floors are still covered, once each colour is touch-dry where it
+ * was put on; outside everything is unmasked the same day, and looked at the next.
  */
-export function endRoom(setup: WholeSetup, shelf: Shelf, last: readonly Wait[]): Omit<Ends, 'waits'> {
+export function endRoom(setup: WholeSetup, shelf: Shelf, through: readonly StepDone[]): Omit<Ends, 'waits'> {
   const { room } = setup
   const [look, uncover] = [roomLook(setup), roomUncover(setup)]
+  const last = through.flatMap(({ rounds, uncover: own }) => [
+    ...rounds.flatMap((work) => [...freeingActs(work), ...peelActs(work)]).map(atOnce),
+    ...waitsFor([own]),
+  ])
   if (!look) return { activities: [uncover], lags: lagsTo(uncover, last) }
   if (room.kind === 'elevation') {
     const nextDay: Wait = { from: uncover.id, min: { clock: 'plain', amount: setup.parameters.work.nextDayMin.value } }
     return { activities: [uncover, look], lags: [...lagsTo(uncover, last), ...lagsTo(look, [nextDay])] }
   }
-  const dried = last.flatMap(({ from }) =>
-    room.steps.map((step): Wait => {
-      const coating = coatOfStep(shelf, step)
-      return { from, min: { clock: surfaceClockOf(coating), amount: coating.touchDryMin } }
-    }),
-  )
-  return { activities: [look, uncover], lags: [...lagsTo(look, dried), ...lagsTo(uncover, waitsFor([look]))] }
+  const dried = through.flatMap(({ step, rounds }) => {
+    const coating = coatOfStep(shelf, step)
+    const min: Delay = { clock: surfaceClockOf(coating), amount: coating.touchDryMin }
+    const coats = rounds.flatMap(({ activities }) => activities.filter((act) => act.coat === lastCoatOf(room, step)))
+    return coats.map(({ id }): Wait => ({ from: id, min }))
+  })
+  return {
+    activities: [look, uncover],
+    lags: [...lagsTo(look, [...last, ...dried]), ...lagsTo(uncover, waitsFor([look]))],
+  }
 }
 
 /** What one colour needs as a whole besides its rounds. */

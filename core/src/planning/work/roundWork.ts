@@ -136,8 +136,9 @@ function activitiesOf(
   return { activities: chain.activities, lags: chain.lags }
 }
 
-/** Whether the coats before the last stay off the tape: then it is sealed before the last, else before the first. */
-const isHeldOff = ({ recipes }: RoundSetup, hem: Hem): boolean => (recipes.get(hem.id)?.standOffMm ?? 0) > 0
+/** Whether every coat before the last stays off the tape: then it is sealed before the last, else before the first that comes near. */
+const isHeldOff = ({ recipes }: RoundSetup, hem: Hem): boolean =>
+  hem.stepIds.length === 1 && (recipes.get(hem.id)?.standOffMm ?? 0) > 0
 
 type Act = Extract<ActivityRef, { of: 'round' }>['act']
 

@@ -1,6 +1,6 @@
 import { writeActivity, writeSubject, type ActivityId, type ActivityRef } from '../../base/nouns'
 import { AT_ONCE, type Activity, type Lag } from './activity'
-import { STAYS_MIN, type GunTurns } from './gunTurns'
+import { type GunTurns } from './gunTurns'
 
 interface Tied {
   readonly activities: readonly Activity[]
@@ -14,7 +14,7 @@ export function withTurns({ turns, idle }: GunTurns, { activities, lags }: Tied)
   const added: Lag[] = []
   const link = (from: ActivityId, to: ActivityId, min = AT_ONCE): Lag => ({ from, to, min, max: null })
   const follows = new Map<ActivityId, ActivityId>()
-  for (const { up, down, coatIds, before, isAfterRest } of turns) {
+  for (const { up, down, coatIds, before, restMin } of turns) {
     const [upId, downId] = [writeActivity(up), writeActivity(down)]
     insert(
       all,
@@ -30,8 +30,8 @@ export function withTurns({ turns, idle }: GunTurns, { activities, lags }: Tied)
     if (!previous) continue
     added.push(link(writeActivity(previous.down), upId))
     // Not filled again the same evening: it would stand filled all the same.
-    const rest = { clock: 'plain', amount: STAYS_MIN } as const
-    if (isAfterRest) added.push(...previous.coatIds.map((id) => link(id, upId, rest)))
+    const rest = { clock: 'plain', amount: restMin } as const
+    if (restMin > 0) added.push(...previous.coatIds.map((id) => link(id, upId, rest)))
   }
   const kept = all.filter((act) => !gone.has(act.id))
   const ids = new Set(kept.map((act) => act.id))

@@ -59,7 +59,7 @@ function rowsOf(edge: Edge, from: number, to: number): Edge {
 }
 
 /** The splits that part the panes of glazed doors row by row, so that each can be masked and pulled in its own way. */
-export function rowSplits(edge: string, lengthMm: number, rows: number, idOf: (row: number) => string): HemSplit[] {
+export function rowSplits(edge: EdgeKey, lengthMm: number, rows: number, idOf: (row: number) => string): HemSplit[] {
   return Array.from({ length: Math.max(0, rows - 1) }, (_, i) => ({
     id: idOf(i + 1),
     edge,

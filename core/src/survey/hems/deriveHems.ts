@@ -16,6 +16,7 @@ import {
   type FaceKey,
   type FaceName,
   type PlaceName,
+  type EdgeKey,
 } from '../../base/nouns'
 import { coatingOf } from '../shelf/find'
 import { faceOf, faceName, hasFace, stepOf, stepsOf, wallOf, type PlacedStep } from '../rooms/faces'
@@ -57,7 +58,7 @@ export interface Hem {
 /** An edge without a hem, and why. */
 export interface BareEdge {
   readonly roomId: string
-  readonly edge: string
+  readonly edge: EdgeKey
   readonly kind: EdgeKind
   readonly place: PlaceName
   readonly segments: readonly EdgeSegment[]

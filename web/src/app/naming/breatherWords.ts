@@ -1,7 +1,7 @@
-import { readSubject, type Room } from '@crisp-hem/core'
+import { readSubject, type Room, type SubjectKey } from '@crisp-hem/core'
 
 /** `fitting:r1/f3` as `Hall: smoke alarm`. */
-export function breatherWords(rooms: readonly Room[], subject: string): string {
+export function breatherWords(rooms: readonly Room[], subject: SubjectKey): string {
   const ref = readSubject(subject)
   if (ref?.of !== 'fitting') return subject
   const room = rooms.find((each) => each.id === ref.roomId)

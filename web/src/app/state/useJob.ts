@@ -12,6 +12,7 @@ import {
   type RecipeAnswer,
   type Room,
   type Said,
+  type HemId,
 } from '@crisp-hem/core'
 import { editFaults, type JobFacts } from '@crisp-hem/core/wire'
 import { createSelector } from '@reduxjs/toolkit'
@@ -34,7 +35,7 @@ export const usePlan = (): Plan | null => useAppSelector((state) => state.plan.p
 const selectLog = createSelector([(state: RootState) => state.log.events], (events): LogState => foldLog(events))
 export const useLog = (): LogState => useAppSelector(selectLog)
 
-export const hemState = (log: LogState, hemId: string): HemState => log.hems.get(hemId) ?? UNTOUCHED
+export const hemState = (log: LogState, hemId: HemId): HemState => log.hems.get(hemId) ?? UNTOUCHED
 
 const selectRecipes = createSelector(
   [(state: RootState) => state.plan.plan],

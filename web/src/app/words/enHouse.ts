@@ -37,8 +37,8 @@ export const HOUSE_WORDS = {
     options: {
       'by-colour': 'white between whites, else clear',
       clear: 'clear always',
-      touch: 'touch-dry',
-      through: 'dry through',
+      touch: 'until the smear is dry',
+      through: 'as long as a full film takes',
       'after-pull': 'cut in, pull, then roll',
       within: 'roll within the round',
       'edge-last': 'roll first, edge last',
@@ -128,7 +128,10 @@ export const HOUSE_WORDS = {
         'Clear: no white rim in the tape’s shadow.',
         'White: shrinks less, and is cheaper between whites.',
       ],
-      sealDry: ['Dry through: nothing can be pushed on under a brush.', 'Touch-dry: colour follows hours sooner.'],
+      sealDry: [
+        'As long as a full film: nothing can be pushed on under a brush.',
+        'A thin smear is dry in 15 to 20 minutes: colour follows at once.',
+      ],
       press: ['Tool: a harder, evener edge.', 'Thumb: no scratches, a little faster.'],
       holdFirstCoat: ['Held off: less film to part from the tape.', 'Both coats onto it: no second look at the line.'],
       fieldOrder: [

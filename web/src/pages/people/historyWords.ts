@@ -1,4 +1,4 @@
-import { readActivity, readRound, readSubject, type Hem, type Room } from '@crisp-hem/core'
+import { readActivity, readRound, readSubject, type Hem, type Room, type SubjectKey } from '@crisp-hem/core'
 import type { HistoryLine } from '@crisp-hem/core/wire'
 import { byWords } from '../../app/naming/byWords'
 import { factText, W } from '../../app/words'
@@ -25,14 +25,14 @@ function pathWords(path: string, rooms: readonly Room[]): string {
 }
 
 /** `fitting:r1/f2`, `room:r1`, `work:r1/s2/cover` or a hem’s id as where it is. */
-function subjectWords(subject: string, { rooms, hems }: HistoryNames): string {
+function subjectWords(subject: SubjectKey, { rooms, hems }: HistoryNames): string {
   const hem = hems.get(subject)
   if (hem) return `${roomName(rooms, hem.roomId)}, ${factText(hem.place)}`
   return roomName(rooms, roomOf(subject))
 }
 
 /** The room a subject lies in; undefined for one that lies in none. */
-function roomOf(subject: string): string | undefined {
+function roomOf(subject: SubjectKey): string | undefined {
   const ref = readSubject(subject)
   if (ref?.of === 'room' || ref?.of === 'fitting') return ref.roomId
   const round = ref?.of === 'field' ? readRound(ref.roundId) : null

@@ -1,3 +1,4 @@
+import type { SubjectKey } from '@crisp-hem/core'
 import { useNow } from '../../app/state/clock'
 import { useFacts, useTick } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
@@ -7,7 +8,7 @@ import { uncoverTick } from './ticks'
 import { W } from '../../app/words'
 
 /** Vents, alarms and flues under tape or film: each is signed off when it can breathe again. */
-export function Breathers({ subjects }: { subjects: readonly string[] }) {
+export function Breathers({ subjects }: { subjects: readonly SubjectKey[] }) {
   const { rooms } = useFacts()
   const tick = useTick()
   const now = useNow()

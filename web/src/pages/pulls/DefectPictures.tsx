@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { picturesOf, type HemPicture } from '@crisp-hem/core'
+import { picturesOf, type HemPicture, type HemId } from '@crisp-hem/core'
 import { api } from '../../app/office/api'
 import { useNow } from '../../app/state/clock'
 import { useFacts, useTick } from '../../app/state/useJob'
@@ -10,7 +10,7 @@ import { byWords } from '../../app/naming/byWords'
 import { pictureTick } from './ticks'
 
 interface DefectPicturesProps {
-  readonly hemIds: readonly string[]
+  readonly hemIds: readonly HemId[]
   /** What is pictured, for those who hear it. */
   readonly name: string
 }

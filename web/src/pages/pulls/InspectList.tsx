@@ -1,6 +1,6 @@
 import { W, factText } from '../../app/words'
 import { useState } from 'react'
-import { formatLength } from '@crisp-hem/core'
+import { formatLength, type HemId } from '@crisp-hem/core'
 import { useNow } from '../../app/state/clock'
 import { useFacts, useHems, useTick } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
@@ -9,7 +9,7 @@ import { DefectPictures } from './DefectPictures'
 import { inspectTick } from './ticks'
 
 /** Hems whose tape is off: look along the line, count bleeds. */
-export function InspectList({ hemIds }: { hemIds: readonly string[] }) {
+export function InspectList({ hemIds }: { hemIds: readonly HemId[] }) {
   const hems = useHems()
   const { rooms, site } = useFacts()
   const tick = useTick()
@@ -43,7 +43,7 @@ export function InspectList({ hemIds }: { hemIds: readonly string[] }) {
   )
 }
 
-function InspectLine({ hemId, words }: { hemId: string; words: string }) {
+function InspectLine({ hemId, words }: { hemId: HemId; words: string }) {
   const tick = useTick()
   const now = useNow()
   const [bleeds, setBleeds] = useState(0)

@@ -1,5 +1,5 @@
 import { W, clockText, spanText, whenText, sayText } from '../../app/words'
-import { formatRun, tickDoubts } from '@crisp-hem/core'
+import { formatRun, tickDoubts, type HemId } from '@crisp-hem/core'
 import { PullRibbon } from '../../app/drawing/PullRibbon'
 import { useFacts, useHems, useLog, usePlan, useRecipes, useTick } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
@@ -35,7 +35,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
   ]
     .filter(Boolean)
     .sort()
-  const off = (hemIds: readonly string[], minutesAgo: number) =>
+  const off = (hemIds: readonly HemId[], minutesAgo: number) =>
     tick(
       [pullTick(hemIds, pull.crewId, now - minutesAgo, pull.plannedAt)],
       W.pulls.ticked({ what: `${roomName}, ${W.pulls.pulled.toLowerCase()}` }),

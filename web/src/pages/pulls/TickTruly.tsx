@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { formatLength, type Hem } from '@crisp-hem/core'
+import { formatLength, type Hem, type HemId } from '@crisp-hem/core'
 import { useFacts } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { factText, W } from '../../app/words'
@@ -13,7 +13,7 @@ interface TickTrulyProps {
   readonly word: string
   readonly hems: readonly Hem[]
   /** Hems taken, or null for all there is. */
-  readonly onDone: (hemIds: readonly string[] | null, minutesAgo: number) => void
+  readonly onDone: (hemIds: readonly HemId[] | null, minutesAgo: number) => void
 }
 
 /** A tick as it really was: some minutes ago, or of some hems only. Folded away, since most are not. */

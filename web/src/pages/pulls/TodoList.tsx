@@ -11,6 +11,8 @@ import {
   readSubject,
   tickDoubts,
   writeSubject,
+  type ActivityId,
+  type SubjectKey,
 } from '@crisp-hem/core'
 import { useState } from 'react'
 import { useFacts, useHems, useLog, usePlan, useTick } from '../../app/state/useJob'
@@ -106,7 +108,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
         site.units,
       )}`
     : ''
-  const done = (subjects: readonly string[], minutesAgo: number) => {
+  const done = (subjects: readonly SubjectKey[], minutesAgo: number) => {
     const at = now - minutesAgo
     const events = [taskTick({ task, subjects, crewId: task.crewId, now: at, expected: card.to })]
     const laid = own.filter((hem) => subjects.includes(hem.id))
@@ -168,7 +170,7 @@ function Late({ card, now }: { card: TodoCard; now: number }) {
 }
 
 /** When it was to begin by the plan before, until the new one is seen. */
-function Was({ taskId, now }: { taskId: string; now: number }) {
+function Was({ taskId, now }: { taskId: ActivityId; now: number }) {
   const { id, site } = useFacts()
   const standing = usePlan()?.standing
   const { seen } = useSeenPlan(id)
@@ -178,7 +180,7 @@ function Was({ taskId, now }: { taskId: string; now: number }) {
 }
 
 /** The walls whose fields are left to roll, by name. */
-const wallsOf = (room: Room | undefined, subjects: readonly string[]): string => {
+const wallsOf = (room: Room | undefined, subjects: readonly SubjectKey[]): string => {
   const ids = subjects.flatMap((subject) => {
     const ref = readSubject(subject)
     return ref?.of === 'field' ? (readRound(ref.roundId)?.wallIds ?? []) : []

@@ -7,6 +7,8 @@ import {
   type Task,
   readSubject,
   isThrough,
+  type HemId,
+  type SubjectKey,
 } from '@crisp-hem/core'
 
 /** Where a coated round stands on the board. */
@@ -28,7 +30,7 @@ export interface TodoCard {
   readonly from: number
   readonly to: number
   /** Hems of the task not ticked yet; for rooms the task's subject. */
-  readonly subjects: readonly string[]
+  readonly subjects: readonly SubjectKey[]
 }
 
 export interface Board {
@@ -74,7 +76,7 @@ export function boardAt(plan: Plan, log: LogState, now: number, crewId: string |
   }
 }
 
-const needsLook = (log: LogState, hemId: string): boolean => {
+const needsLook = (log: LogState, hemId: HemId): boolean => {
   const state = log.hems.get(hemId)
   return state !== undefined && state.pulledAt !== null && state.inspectedAt === null
 }

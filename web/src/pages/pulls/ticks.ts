@@ -1,4 +1,4 @@
-import { formatInstant, type LogEvent, type Task, TICK_OF, UNSAID } from '@crisp-hem/core'
+import { formatInstant, type LogEvent, type Task, TICK_OF, UNSAID, type HemId, type SubjectKey } from '@crisp-hem/core'
 
 type NewEvent = Omit<LogEvent, 'id'>
 
@@ -12,7 +12,7 @@ const blank = (at: number, crewId: string | null): NewEvent => ({
 
 interface TaskTickSetup {
   readonly task: Task
-  readonly subjects: readonly string[]
+  readonly subjects: readonly SubjectKey[]
   readonly crewId: string | null
   readonly now: number
   readonly expected: number
@@ -28,7 +28,7 @@ export const taskTick = ({ task, subjects, crewId, now, expected }: TaskTickSetu
 })
 
 export const pullTick = (
-  hemIds: readonly string[],
+  hemIds: readonly HemId[],
   crewId: string | null,
   now: number,
   expected: number | null,
@@ -48,7 +48,7 @@ export const dayClosedTick = (open: readonly string[], why: string, now: number)
 })
 
 /** A picture of a hem that was put down under this id. */
-export const pictureTick = (photoId: string, hemIds: readonly string[], words: string, now: number) => ({
+export const pictureTick = (photoId: string, hemIds: readonly HemId[], words: string, now: number) => ({
   ...blank(now, null),
   id: photoId,
   kind: 'pictured' as const,
@@ -56,21 +56,21 @@ export const pictureTick = (photoId: string, hemIds: readonly string[], words: s
   note: words,
 })
 
-export const inspectTick = (hemId: string, bleeds: number, now: number): NewEvent => ({
+export const inspectTick = (hemId: HemId, bleeds: number, now: number): NewEvent => ({
   ...blank(now, null),
   kind: 'inspected',
   subjects: [hemId],
   bleeds,
 })
 
-export const uncoverTick = (subject: string, now: number): NewEvent => ({
+export const uncoverTick = (subject: SubjectKey, now: number): NewEvent => ({
   ...blank(now, null),
   kind: 'uncovered',
   subjects: [subject],
 })
 
 /** Breathers on masked fittings are listed as covered together with the laying of their tape. */
-export const coverTick = (subjects: readonly string[], now: number): NewEvent => ({
+export const coverTick = (subjects: readonly SubjectKey[], now: number): NewEvent => ({
   ...blank(now, null),
   kind: 'covered',
   subjects: [...subjects],

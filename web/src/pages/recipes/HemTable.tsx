@@ -1,7 +1,7 @@
 import { W, figure, formatMoney, factText } from '../../app/words'
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useLayoutEffect, useMemo, useRef, useState, type Ref } from 'react'
-import { formatLength, formatRun, type UnitSystem } from '@crisp-hem/core'
+import { formatLength, formatRun, type UnitSystem, type HemId } from '@crisp-hem/core'
 import { tableLines, type HemRow, type RowGroup, type Sort, type SortKey } from './hemRows'
 
 interface HemTableProps {
@@ -11,7 +11,7 @@ interface HemTableProps {
   readonly units: UnitSystem
   readonly sort: Sort
   readonly onSort: (sort: Sort) => void
-  readonly onPick: (hemId: string) => void
+  readonly onPick: (hemId: HemId) => void
 }
 
 const LINE_PX = 33

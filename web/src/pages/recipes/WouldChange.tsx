@@ -1,3 +1,4 @@
+import type { HemId } from '@crisp-hem/core'
 import { useMemo } from 'react'
 import { useFacts } from '../../app/state/useJob'
 import { useWorkerAnswer } from '../../app/state/useWorkerAnswer'
@@ -9,7 +10,7 @@ const ASK_AFTER_MS = 150
 const start = () => new Worker(new URL('./change.worker.ts', import.meta.url), { type: 'module' })
 
 /** What would make this hem's recipe another and cheaper one, each worked out anew. */
-export function WouldChange({ hemId }: { hemId: string }) {
+export function WouldChange({ hemId }: { hemId: HemId }) {
   const facts = useFacts()
   const question = useMemo(() => ({ facts, hemId }), [facts, hemId])
   const answer = useWorkerAnswer<ChangeQuestion, ChangeAnswer>(start, question, ASK_AFTER_MS)

@@ -1,13 +1,13 @@
-import { hangsOn, whatWouldChange, type HangsOn, type WouldChange } from '@crisp-hem/core'
+import { hangsOn, whatWouldChange, type HangsOn, type WouldChange, type HemId } from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { answerWith } from '../../app/state/useWorkerAnswer'
 
 export interface ChangeQuestion {
   readonly facts: JobFacts
-  readonly hemId: string
+  readonly hemId: HemId
 }
 export interface ChangeAnswer {
-  readonly hemId: string
+  readonly hemId: HemId
   readonly list: readonly WouldChange[]
   readonly hangs: readonly HangsOn[]
 }

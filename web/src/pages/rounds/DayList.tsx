@@ -1,4 +1,4 @@
-import { toLocal, fromLocal, type PlacedTask, type Plan } from '@crisp-hem/core'
+import { toLocal, fromLocal, type PlacedTask, type Plan, type ActivityId } from '@crisp-hem/core'
 import { useMemo } from 'react'
 import { useNow } from '../../app/state/clock'
 import { useFacts } from '../../app/state/useJob'
@@ -10,7 +10,7 @@ interface DayListProps {
   readonly placed: readonly PlacedTask[]
   readonly days: readonly number[]
   readonly pickedId: string | null
-  readonly onPick: (taskId: string) => void
+  readonly onPick: (taskId: ActivityId) => void
 }
 
 /** The same work as lines: by day and crew, in the order it is done. */

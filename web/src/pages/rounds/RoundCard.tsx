@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { holdsOf, REACHES, withHolds, withoutHolds, type Plan } from '@crisp-hem/core'
+import { holdsOf, REACHES, withHolds, withoutHolds, type Plan, type ActivityId } from '@crisp-hem/core'
 import { instantOfInput, localInput } from '../../app/frame/ClockDialog'
 import { useNow } from '../../app/state/clock'
 import { useEdit, useFacts } from '../../app/state/useJob'
@@ -94,7 +94,7 @@ export function RoundCard({
 }
 
 /** That nobody has said so, but people are taken to be at it. */
-function UnderWay({ plan, taskId }: { plan: Plan; taskId: string }) {
+function UnderWay({ plan, taskId }: { plan: Plan; taskId: ActivityId }) {
   const { site } = useFacts()
   const now = useNow(60_000)
   const over = plan.proposed.find((each) => each.taskId === taskId)
@@ -122,7 +122,7 @@ interface MoveFormProps {
   readonly plan: Plan
   readonly placed: Plan['placed']
   readonly move: Move
-  readonly taskId: string
+  readonly taskId: ActivityId
   readonly isHeld: boolean
   readonly onMoved: () => void
 }

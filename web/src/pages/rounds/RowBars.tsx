@@ -1,5 +1,5 @@
 import { memo, type KeyboardEvent, type PointerEvent } from 'react'
-import type { PlacedTask, Room, Task } from '@crisp-hem/core'
+import type { PlacedTask, Room, Task, ActivityId } from '@crisp-hem/core'
 import { W, whenText } from '../../app/words'
 import type { Hand } from './hand'
 import { taskWords } from '../../app/naming/taskWords'
@@ -33,8 +33,8 @@ export interface RowBarsProps {
   readonly by: 'crews' | 'rooms'
   readonly held: ReadonlySet<string> | undefined
   readonly hand: Hand | null
-  readonly onGrab: (event: PointerEvent, taskId: string, from: number) => void
-  readonly onKey: (event: KeyboardEvent, taskId: string) => void
+  readonly onGrab: (event: PointerEvent, taskId: ActivityId, from: number) => void
+  readonly onKey: (event: KeyboardEvent, taskId: ActivityId) => void
 }
 
 /** The bars of one row, each piece of work to be picked up where there is a hand for it. */

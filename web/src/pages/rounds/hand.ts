@@ -1,6 +1,7 @@
+import type { ActivityId } from '@crisp-hem/core'
 /** A piece of work in somebody's hand: where it would be put. */
 export interface Ghost {
-  readonly taskId: string
+  readonly taskId: ActivityId
   readonly at: number
   readonly minutes: number
   readonly crewId: string
@@ -15,7 +16,7 @@ export interface Hand {
   readonly along: readonly Ghost[]
   /** Minutes the picked work can slip; null where that is not known. */
   readonly slip: number | null
-  readonly pick: (taskId: string) => void
-  readonly carry: (taskId: string, at: number, crewId: string) => void
+  readonly pick: (taskId: ActivityId) => void
+  readonly carry: (taskId: ActivityId, at: number, crewId: string) => void
   readonly letGo: () => void
 }

@@ -10,18 +10,25 @@ import {
   type Reach,
   type Said,
   type Tried,
+  type ActivityId,
 } from '@crisp-hem/core'
 import { answerWith } from '../../app/state/useWorkerAnswer'
 
 /** First what is picked, with its job; then places to try it at. */
 export type MoveQuestion =
-  | { readonly ask: 'pick'; readonly job: Job; readonly now: number; readonly taskId: string; readonly reach: Reach }
+  | {
+      readonly ask: 'pick'
+      readonly job: Job
+      readonly now: number
+      readonly taskId: ActivityId
+      readonly reach: Reach
+    }
   | { readonly ask: 'try'; readonly at: number; readonly crewId: string }
 
 export type MoveAnswer =
   | {
       readonly told: 'picked'
-      readonly taskId: string
+      readonly taskId: ActivityId
       readonly reach: Reach
       readonly taskIds: readonly string[]
       readonly slip: number | null

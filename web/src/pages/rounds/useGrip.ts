@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, type KeyboardEvent, type PointerEvent, type RefObject } from 'react'
-import type { PlacedTask } from '@crisp-hem/core'
+import type { PlacedTask, ActivityId } from '@crisp-hem/core'
 import type { ChartRow } from './chartRows'
 import { LEFT } from './chartSize'
 import type { ChartCrew } from './ChartRowView'
@@ -30,7 +30,7 @@ interface GripSetup {
 export function useGrip(setup: GripSetup) {
   const { svg, axis, width, rows, tops, placed, hand } = setup
   const finger = useFingerHold(svg)
-  const grip = useRef<{ taskId: string; startX: number; from: number; isMoving: boolean } | null>(null)
+  const grip = useRef<{ taskId: ActivityId; startX: number; from: number; isMoving: boolean } | null>(null)
   const unit = () => (LEFT + width + 8) / (svg.current?.getBoundingClientRect().width ?? 1)
   const crewAt = (clientY: number): string | null => {
     const y = (clientY - (svg.current?.getBoundingClientRect().top ?? 0)) * unit()
@@ -51,7 +51,7 @@ export function useGrip(setup: GripSetup) {
     grip.current = null
     finger.end()
   }
-  const grab = (event: PointerEvent, taskId: string, from: number) => {
+  const grab = (event: PointerEvent, taskId: ActivityId, from: number) => {
     hand?.pick(taskId)
     const { clientX: startX, pointerId } = event
     const take = () => {
@@ -69,7 +69,7 @@ export function useGrip(setup: GripSetup) {
 }
 
 /** Keys move the work that has the focus: left and right in time, up and down between crews. Enter puts it down. */
-function moveByKey(event: KeyboardEvent, taskId: string, { placed, crews, hand, rows }: GripSetup): void {
+function moveByKey(event: KeyboardEvent, taskId: ActivityId, { placed, crews, hand, rows }: GripSetup): void {
   const own = placed.find((each) => each.taskId === taskId)
   if (!hand || !own) return
   const { ghost } = hand

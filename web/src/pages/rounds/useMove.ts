@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { Job, PlacedTask, Reach, Said } from '@crisp-hem/core'
+import type { Job, PlacedTask, Reach, Said, ActivityId } from '@crisp-hem/core'
 import type { Answered, Asked } from '../../app/state/useWorkerAnswer'
 import type { MoveAnswer, MoveQuestion } from './move.worker'
 
@@ -20,9 +20,9 @@ export interface Move {
   readonly isDown: boolean
   /** One piece of work, or all that is left of its round. */
   readonly reach: Reach
-  readonly pick: (taskId: string) => void
+  readonly pick: (taskId: ActivityId) => void
   readonly widen: (reach: Reach) => void
-  readonly carry: (taskId: string, at: number, crewId: string) => void
+  readonly carry: (taskId: ActivityId, at: number, crewId: string) => void
   readonly letGo: () => void
   readonly drop: () => void
 }
@@ -76,7 +76,7 @@ export function useMove(jobOf: () => { job: Job; now: number }): Move {
     return () => own.terminate()
   }, [post])
   const pick = useCallback(
-    (taskId: string) => {
+    (taskId: ActivityId) => {
       if (taskId === pickedId) return
       setPickedId(taskId)
       setReach('piece')

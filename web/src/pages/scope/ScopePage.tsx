@@ -14,6 +14,7 @@ import {
   stepsOf,
   type PlaceName,
   type Room,
+  type EdgeKey,
 } from '@crisp-hem/core'
 import { useMemo } from 'react'
 import { Printer } from 'lucide-react'
@@ -65,7 +66,7 @@ function RoomScope({ room }: { room: Room }) {
       ...bare.map((each) => [each.edge, each.place] as const),
     ])
   }, [room, shelf])
-  const place = (edge: string) => factText(places.get(edge) ?? null)
+  const place = (edge: EdgeKey) => factText(places.get(edge) ?? null)
   return (
     <Panel title={room.name} className="break-inside-avoid">
       <div className="grid gap-x-6 gap-y-3 md:grid-cols-3">

@@ -96,7 +96,7 @@ export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
 }
 
 /** Follow the edge or straighten it, and how far it wanders at its worst. */
-function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: string }) {
+function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: EdgeKey }) {
   const { site } = useFacts()
   const editRoom = useEditRoom(room.id)
   const noted = room.lines.find((each) => each.edge === edge) ?? { edge, wanderMm: 0, way: null }

@@ -1,5 +1,5 @@
 import { W } from '../../app/words'
-import { formatInstant, type Room } from '@crisp-hem/core'
+import { formatInstant, type Room, type EdgeKey } from '@crisp-hem/core'
 import { api } from '../../app/office/api'
 import { useNow } from '../../app/state/clock'
 import { useEditRoom, useFacts } from '../../app/state/useJob'
@@ -7,7 +7,7 @@ import { PhotoButton } from '../../app/frame/PhotoButton'
 import { TextField } from '../../app/ui/fields'
 
 /** Pictures of a hem, or of the marks a room had before anybody came (edge null). */
-export function PhotoNotes({ room, edge, title }: { room: Room; edge: string | null; title: string }) {
+export function PhotoNotes({ room, edge, title }: { room: Room; edge: EdgeKey | null; title: string }) {
   const { id: jobId } = useFacts()
   const editRoom = useEditRoom(room.id)
   const now = useNow(60_000)

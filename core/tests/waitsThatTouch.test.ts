@@ -1,0 +1,53 @@
+import { planWithProblem } from '../src/answers/chain/planJob'
+import type { PaintStep, Room } from '../src/base/nouns'
+import { parseInstant } from '../src/base/units/time'
+import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
+import { CEILING, jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
+
+/** What waits for what: only for what it touches, or what drips on it. Common practice, no published source. */
+const lagsOf = (room: Partial<Room>) => {
+  const job = jobOf({ room })
+  const { plan, problem } = planWithProblem(job, parseInstant(job.start))
+  const kindOf = new Map(plan.tasks.map((task) => [task.id, task]))
+  return {
+    plan,
+    lags: problem.lags.map((lag) => ({ ...lag, before: kindOf.get(lag.from), after: kindOf.get(lag.to) })),
+  }
+}
+
+test('a look waits for each colour’s own time to be dry to touch, not for the slowest in the room', () => {
+  const slow = STARTER_SHELF.coatings.find(({ base }) => base === 'solvent')!
+  const trim: PaintStep = { ...TRIM, coatingId: slow.id }
+  const { lags } = lagsOf({ steps: [trim, WALLS] })
+  const wallPaint = STARTER_SHELF.coatings.find(({ id }) => id === WALLS.coatingId)!
+  const looks = lags.filter(({ after, min }) => after?.kind === 'look' && min.amount > 0)
+  const of = (stepId: string) => looks.filter(({ before }) => before?.stepId === stepId).map(({ min }) => min.amount)
+  expect(new Set(of(TRIM.id))).toEqual(new Set([slow.touchDryMin]))
+  expect(new Set(of(WALLS.id))).toEqual(new Set([wallPaint.touchDryMin]))
+})
+
+test('tape on a wall waits for the trim it lies on, not for the last trim of the room', () => {
+  const { plan, lags } = lagsOf({ steps: [TRIM, WALLS] })
+  const walls = (roundId: string | null) => plan.rounds.find(({ id }) => id === roundId)!.wallIds
+  const found = lags.filter(({ before, after }) => before?.stepId === TRIM.id && after?.stepId === WALLS.id)
+  expect(found.length).toBeGreaterThan(3)
+  for (const { before, after } of found)
+    expect(walls(before!.roundId).some((id) => walls(after!.roundId).includes(id))).toBe(true)
+})
+
+test('skirtings do not wait for the ceiling; walls do, for all of it', () => {
+  const { lags } = lagsOf({ steps: [CEILING, TRIM, WALLS] })
+  const between = (a: string, b: string) =>
+    lags.filter(({ before, after }) => before?.stepId === a && after?.stepId === b)
+  expect(between(CEILING.id, TRIM.id)).toEqual([])
+  expect(between(CEILING.id, WALLS.id).length).toBeGreaterThan(0)
+})
+
+test('a floor that was washed holds up what lies on it, and no wall', () => {
+  const floor = { ...PLAIN_ROOM.floor, prep: ['wash' as const] }
+  const { lags } = lagsOf({ floor, steps: [TRIM, WALLS] })
+  const drying = lags.filter(({ before, min }) => before?.kind === 'prep' && min.amount > 0)
+  expect(drying.length).toBeGreaterThan(0)
+  for (const { after } of drying) expect(after?.stepId).toBe(TRIM.id)
+  expect(lags.some(({ before, after }) => before?.kind === 'prep' && after?.stepId === WALLS.id)).toBe(true)
+})
