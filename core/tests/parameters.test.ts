@@ -65,7 +65,14 @@ const edge = (more: Partial<EdgeSetup>): EdgeSetup => ({
 
 /** Panes are laid in cut pieces. */
 const PANES = {
-  hem: { kind: 'casing-to-glass', panes: 15, lengthMm: 20_000, laps: 0, radiusMm: 0 } as Hem,
+  hem: {
+    kind: 'casing-to-glass',
+    panes: 15,
+    lengthMm: 20_000,
+    laps: 0,
+    radiusMm: 0,
+    segments: [] as Hem['segments'],
+  } as Hem,
   keepFace: USUAL_FACES.glass,
   step: { tool: 'brush' } as PaintStep,
   outdoors: false,

@@ -69,7 +69,7 @@ describe('schools', () => {
     const proven = { ...house, provenHand: true }
     const hand = recipeOf(on({ ...USUAL_FACES.ceiling, texture: 'smooth' }, proven, [pale]), CEIL)
     expect(hand).toMatchObject({ way: 'freehand', pull: 'none', tapeId: null, widthMm: 0 })
-    expect(stepCodes(hand)).toEqual(['step.hand', 'step.coat'])
+    expect(stepCodes(hand)).toEqual(['step.ladder', 'step.hand', 'step.coat'])
     expect(hand.risks.band).toBeGreaterThan(0)
     const dark: PaintStep = { ...WALLS, swatch: '#22303a' }
     const trim = recipeOf({ room: { steps: [dark] }, house: proven }, 'wall:w1|skirting')

@@ -218,7 +218,7 @@ describe('what is not safe is not done', () => {
     const paper: Face = { ...USUAL_FACES.ceiling, soundness: 'bare-board-paper' }
     expect(tape(recipeOf(job({ ceiling: paper, steps: [WALLS] }), 'wall:w1|ceiling')).gripN25).toBeLessThanOrEqual(2.2)
   })
-  test('breathers are listed with their hems, and power is off behind plates', () => {
+  test('breathers are listed with their hems, and each kind of fitting has its own caution', () => {
     const vent = {
       id: 'f1',
       name: 'vent',
@@ -231,6 +231,6 @@ describe('what is not safe is not done', () => {
       scope: 'mask' as const,
     }
     const recipe = recipeOf(job({ fittings: [vent] }), 'wall:w1|fitting:f1')
-    expect(recipe.cautions.map((each) => each.code)).toContain('care.power')
+    expect(recipe.cautions.map((each) => each.code)).toContain('care.breathes')
   })
 })

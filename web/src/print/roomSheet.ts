@@ -1,4 +1,4 @@
-import { W, figure, sayText, factText } from '../app/words'
+import { W, figure, sayText, factText, wordText } from '../app/words'
 import {
   DEFAULT_PARAMETERS,
   BREATHER_KINDS,
@@ -37,7 +37,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const width = PAGE_WIDTH[paper]
   return sheetOf(paper, room.name, `${job.name}, ${job.site.place}`, [
     { svg: sheetDrawing({ room, hems, letters, width: width - 8, units: job.site.units }), width },
-    { text: S.drawing, style: 'small', margin: [0, 2, 0, 8] },
+    { text: S.drawing, style: 'small', margin: [0, 1, 0, 4] },
     ...timesPart(job, plan, room),
     ...sharedPart(shared),
     {
@@ -123,7 +123,7 @@ function groupPart(job: Job, group: RecipeGroup, shared: ReadonlyMap<string, num
         text: `${group.letter}   ${what}, ${seal}   (${formatRun(group.lengthMm, job.site.units)})`,
         style: 'head',
       },
-      { text: group.hems.map((hem) => factText(hem.place)).join('; '), style: 'small', margin: [0, 0, 0, 3] },
+      { text: group.hems.map((hem) => factText(hem.place)).join('; '), style: 'small', margin: [0, 0, 0, 1] },
       { ul: ownSteps(group, shared, (numbers) => S.asAbove({ numbers: inRuns(numbers), n: numbers.length })) },
     ],
   }
@@ -165,7 +165,11 @@ function amountsPart(job: Job, room: Room, hems: readonly Hem[], safe: ReadonlyM
     ),
     ...[...load.sealants, ...load.glazes, ...load.liquids, ...load.coatings].map((line) => supplyRow(line, '')),
     ...load.keepColours.map((line) => supplyRow(line, S.sealWith)),
-    ...load.tools.map((line) => [line.name, '', W.load.forHems({ n: line.hems })]),
+    ...load.tools.map((line) => [
+      line.toolId === null ? wordText('shelfKind', line.kind) : line.name,
+      '',
+      W.load.forHems({ n: line.hems }),
+    ]),
   ]
   const lines = rows.map(([what, amount, note]) => [what, amount, note].filter(Boolean).join(', '))
   return [{ text: S.amounts, style: 'head' }, { ul: lines }]

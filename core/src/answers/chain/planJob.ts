@@ -1,5 +1,5 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
-import type { ActivityId, Job, Said } from '../../base/nouns'
+import type { ActivityId, HemId, Job, Said } from '../../base/nouns'
 import { staffedOn } from '../../nature/calendar/whoIsThere'
 import { tellMissing } from '../tell/tellMissing'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../../nature/calendar/calendar'
@@ -20,6 +20,7 @@ import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
 import { pullPlans, type PullPlan } from '../../planning/windows/pullPlans'
 import { jobWork, laysOf, minutesOf, NO_TURNS, type GunTurns, type Round, type Work } from '../../planning/work'
 import { toldTurns, withFreestGuns, withTurnsOfGuns } from './aroundGuns'
+import { MOST_JUDGINGS, safeAtTheirHour } from './atItsHour'
 import { standingPlan } from '../../planning/published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from '../tell/doubtfulCoats'
 import { fewestChanges } from './fewestChanges'
@@ -120,7 +121,7 @@ export interface Chain {
 }
 
 /** What is known before anything is planned: the survey's hems, their recipes, calendars, clocks and the log. */
-function groundOf(asked: Job, now: number, parameters: Parameters) {
+function groundOf(asked: Job, now: number, parameters: Parameters, laidAt: ReadonlyMap<HemId, number> = new Map()) {
   const start = parseInstant(asked.start)
   const from = Math.max(start, now)
   const job = staffedOn(asked, from)
@@ -129,7 +130,7 @@ function groundOf(asked: Job, now: number, parameters: Parameters) {
   const calendars = crewCalendars(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
-  const answers = recipesOf({ job, rooms: derived, clocks, nextShift, parameters })
+  const answers = recipesOf({ job, rooms: derived, clocks, nextShift, parameters, laidAt })
   const recipes = new Map(
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )
@@ -139,6 +140,8 @@ function groundOf(asked: Job, now: number, parameters: Parameters) {
   return {
     ...given,
     asked,
+    laidAt,
+    now,
     start,
     from,
     log,
@@ -159,13 +162,33 @@ function proposalWith(ground: Ground, turns: GunTurns) {
   return { setup, problem, proposed: proposedFor(job, problem) }
 }
 
-function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = true): Chain {
-  const ground = groundOf(asked, now, parameters)
-  const { job, clocks, hems, recipes, answers, log, from } = ground
+/** What is proposed on some ground, with its guns cleaned where they have to be. */
+function proposalOn(ground: Ground, isTurned: boolean) {
+  const { job, log } = ground
   const proposedWith = (turns: GunTurns) => proposalWith(ground, turns)
-  const { setup, problem, proposed } = isTurned
+  return isTurned
     ? withTurnsOfGuns(job, proposedWith, () => toldTurns(job, ground.workWith(NO_TURNS), log))
     : withFreestGuns(proposedWith)
+}
+
+/** Recipes are guessed at, planned with, and judged again at the hours of that plan where nothing was safe, until nothing changes. */
+function judgedAgain(first: Ground, isTurned: boolean) {
+  let ground = first
+  let made = proposalOn(ground, isTurned)
+  for (let i = 0; i < MOST_JUDGINGS; i++) {
+    const later = safeAtTheirHour(ground, made.setup.work, made.proposed)
+    if (later.size === 0) break
+    const laidAt = new Map([...ground.laidAt, ...later])
+    ground = groundOf(ground.asked, ground.now, ground.parameters, laidAt)
+    made = proposalOn(ground, isTurned)
+  }
+  return { ground, made }
+}
+
+function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = true): Chain {
+  const { ground, made } = judgedAgain(groundOf(asked, now, parameters), isTurned)
+  const { job, clocks, hems, recipes, answers, log, from } = ground
+  const { setup, problem, proposed } = made
   const { work, minutes, layOf } = setup
   const { placed, misses, standing } = workedBy(job, proposed, problem, () =>
     makeProblem({ ...setup, from: ground.start }),

@@ -8,7 +8,7 @@ import type { PlacedTask } from '../../planning/plan/placement'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { stepAt } from '../../survey/rooms/stepAt'
 import { groupedBy } from '../../base/units/groupedBy'
-import { toLocal } from '../../base/units/time'
+import { workDayOf } from '../../nature/calendar/workDay'
 import { lotsOf, stockOf, type Lots, type Stock } from './lots'
 import { sundriesOf, type SundryLine } from './sundries'
 import type { Load } from '../../masking/load/takeLoad'
@@ -68,7 +68,7 @@ export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters
     parameters,
   }
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
-  const dayOf = (at: number) => toLocal(Math.floor(at), job.site.zone).day
+  const dayOf = workDayOf(job)
   const open = plan.placed.filter((each) => !each.done)
   const days = groupedBy(open, (each) => `${dayOf(each.from)} ${each.crewId}`)
   const lists = [...days.values()]

@@ -6,7 +6,7 @@ import { clocksOfTables } from '../../planning/plan/tableClocks'
 import type { PullRule } from '../../planning/problem/problem'
 import { activityName } from '../../planning/work'
 import { groupedBy } from '../../base/units/groupedBy'
-import { toLocal } from '../../base/units/time'
+import { workDayOf } from '../../nature/calendar/workDay'
 import { foldLog, UNTOUCHED } from '../../planning/progress/hemStates'
 import { throughAt } from '../../planning/progress/activityProgress'
 import { wetPassedAt } from '../../planning/windows/wetPassed'
@@ -43,8 +43,9 @@ const FIRST = 3
 export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_PARAMETERS): Evening {
   const chain = planWithProblem(job, now, parameters)
   const { plan } = chain
-  const { day } = toLocal(Math.floor(now), job.site.zone)
-  const dayOf = (at: number) => toLocal(Math.floor(at), job.site.zone).day
+  // By shift: a night shift closes in the morning.
+  const dayOf = workDayOf(job)
+  const day = dayOf(now)
   const left = plan.placed.filter((each) => !each.done)
   const stillOpen = (each: PlacedTask) =>
     said('evening.open', { what: activityName(job.rooms, each.taskId), when: when(each.from, now, job.site.zone) })

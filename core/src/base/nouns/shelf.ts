@@ -170,6 +170,7 @@ export const HAND_TOOL_KINDS = [
   'gun',
   'dispenser',
   'pole-roller',
+  'step-ladder',
   'tower',
 ] as const
 export type HandToolKind = (typeof HAND_TOOL_KINDS)[number]

@@ -68,7 +68,10 @@ describe('content of format version 3', () => {
   const file = readFileSync(join(__dirname, '../../../tests/gull-row.version3.hem.json'), 'utf8')
   test('a file of then is the job of now: words of lists have become codes, and nothing else', () => {
     expect(JSON.parse(file)).toMatchObject({ version: 3, house: { school: 'own-colour seal' } })
-    expect(readJobFile(file)).toEqual(gullRow())
+    // Its van had no step ladder yet, and nobody puts one there by reading it.
+    const now = gullRow()
+    const tools = now.shelf.tools.filter(({ kind }) => kind !== 'step-ladder')
+    expect(readJobFile(file)).toEqual({ ...now, shelf: { ...now.shelf, tools } })
   })
   test('what people wrote stays, even where it reads like a word of a list', () => {
     const room = {

@@ -205,6 +205,7 @@ export const EN_LISTS = {
   'word.shelfKind.dispenser': 'dispenser',
   'word.shelfKind.pole-roller': 'pole roller',
   'word.shelfKind.tower': 'tower',
+  'word.shelfKind.step-ladder': 'step ladder',
   'word.sealantColour.clear': 'clear',
   'word.sealantColour.white': 'white',
   'word.how.brush': 'brush',

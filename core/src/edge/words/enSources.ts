@@ -162,6 +162,8 @@ export const EN_SOURCES = {
   'word.source.slowly-folded-back-at-about-45': 'slowly, folded back at about 45°',
   'word.source.sonntag-1990-over-ice': 'Sonntag 1990, over ice',
   'word.source.sonntag-1990-over-water': 'Sonntag 1990, over water',
+  'word.source.tape-that-waits-is-pressed-again': 'tape that waits is pressed again',
+  'word.source.reach-of-a-standing-painter': 'what a standing painter reaches',
   'word.source.standing-reach-of-a-painter-on-a': 'standing reach of a painter on a step ladder',
   'word.source.starter-rate': 'starter rate',
   'word.source.straight-trim-lines-show-every-waver-common': 'straight trim lines show every waver: common practice',

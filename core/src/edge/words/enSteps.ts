@@ -28,6 +28,8 @@ export const EN_STEPS = {
   'step.film_over': '{cover} over it for this one coat; fresh before another, dried paint flakes off.',
   'step.film_hung': '{cover} hung from the tape, a tack every {tack}, sides and foot taped down.',
   'step.cloths': '{cover} beside it, doubled at the way out.',
+  'step.ladder': 'From a step ladder on firm ground, not on film.',
+  'step.tower': 'From a tower or a platform: the line runs {high} up. If there is none, hire one for these days.',
   'step.hand': 'Cut the line by hand: loaded sash brush, one slow stroke along the edge, no going back.',
   'step.liquid_brush': 'Brush a generous, even coat of {mask} on {panes} panes and a little over the bars.',
   'step.liquid_can': 'Spray {mask} on {panes} panes from {away} away, generous and even.',
@@ -37,9 +39,9 @@ export const EN_STEPS = {
   'step.liquid_cut':
     '{hours} h after the last coat cut round each pane with a fresh blade at {angle}°, away from the hand, and peel it in one sheet. Strings: scrape to the edge and wad it.',
   'step.press':
-    'Press the paint-side edge with {press, select, tool {a plastic tool} other {the thumb}}{twice, select, yes {, twice} other {}}.',
+    'Press the paint-side edge with {press, select, tool {a plastic tool} other {the thumb}}{twice, select, yes {, twice} other {}}; again after {wait} min.',
   'step.seal_own':
-    'Smear a little {colour} along the edge and push it under; wipe off lumps that would tie tape to wall. Dry in about {minutes} min.',
+    'Push a thin smear of {colour} under the edge, without lumps: dry in about {minutes} min.',
   'step.seal_glaze': 'Quick thin pass of {glaze} along the edge, {from} to {to} min ahead of colour.',
   'step.seal_glaze_through': 'Quick thin pass of {glaze} along the edge; let it dry through, {minutes} min.',
   'step.seal_wiped': 'Thin bead of {sealant}, wiped almost off: finger, then damp rag.',
@@ -64,6 +66,16 @@ export const EN_STEPS = {
     'The old edge wanders {wander}, but the trim is only {width} wide: nothing is left to hide it in. Coat the trim too.',
   'care.day_tape':
     '{tape} is made for a day, and {face} is flat and nobody has tested it: try a strip in a corner first, and never leave it on over night.',
+  'care.tower':
+    'Tower put up by somebody trained, level, locked, with its rails on, checked before use and never moved with anybody on it. Follow local codes.',
+  'care.sprinkler':
+    'Sprinkler: bag it only while somebody sprays or sands in this room, never paint it, and take the bag off before you leave. A head with paint on it is replaced. Follow local codes.',
+  'care.alarm':
+    'Alarm: cover it only while somebody sprays or sands in this room, tell whoever watches it, and uncover it before you leave. Follow local codes.',
+  'care.exit':
+    'Exit sign: it must be seen. Cover it only while somebody sprays here, and uncover it before the room is left or used.',
+  'care.breathes':
+    'Something breathes through this: appliance off before it is covered, cover off before people leave or it runs again. Follow local codes.',
   'care.power': 'Power off before a plate is loosened or masked inside.',
   'care.spray': 'Spraying: respirator and airflow; a skin injection is an emergency. Follow local codes.',
   'care.film': 'Film is slippery on floors and a suffocation hazard for children and pets; no flame near it.',
@@ -73,6 +85,7 @@ export const EN_STEPS = {
   'cover.beside': 'beside the line, as its recipe has it',
   'cover.lines': '{count, plural, one {# line} other {# lines}}',
   'cover.mist': 'mist falls on it',
+  'cover.fall_out': 'fall-out settles on it',
   'cover.drips': 'drips and spilled paint',
   'cover.knocks': 'people pass: boards against knocks',
   'cover.soles': 'doubled, cleans soles',

@@ -57,8 +57,8 @@ test('money, plurals and choices by locale', () => {
   expect(english.money(1240, 'EUR')).toBe('€12.40')
   expect(german.money(1240, 'EUR')).toBe('12,40\u00a0€')
   expect([1, 3].map((count) => english.text('step.coats', { count }))).toEqual(['One coat', '3 coats'])
-  expect(english.text('step.press', { press: word('press', 'tool'), twice: word('twice', 'yes') })).toBe(
-    'Press the paint-side edge with a plastic tool, twice.',
+  expect(english.text('step.press', { press: word('press', 'tool'), twice: word('twice', 'yes'), wait: 20 })).toBe(
+    'Press the paint-side edge with a plastic tool, twice; again after 20 min.',
   )
 })
 

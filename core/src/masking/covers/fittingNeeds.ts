@@ -1,22 +1,39 @@
-import { face, said, type Room, type Shelf } from '../../base/nouns'
+import { face, said, type Fitting, type Room, type Shelf } from '../../base/nouns'
 import { isBagged } from '../../survey/rooms/fittings'
 import { stepsOf } from '../../survey/rooms/faces'
 import { coversByKind, fromRoll, panelsOver, type CoverNeed } from './coverNeed'
+import { fallsOut } from './mist'
 
 /** How far film goes round what stands out, mm on every side. From memory. */
 const ROUND_MM = 100
 
-/** A bag or a piece of film for each fitting that stands out from a wall that is coated, for as long as that colour lasts. */
+/**
+ * A bag or a piece of film for each fitting that stands out from a wall that is coated, for as long as that colour lasts; and in a
+ * room that is sprayed, a piece over every plate before the first sprayed coat, unless its own wall's tape covers it by then.
+ */
 export function fittingNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   const film = coversByKind(shelf).film[0]
   if (!film) return []
   return room.fittings
-    .filter((fitting) => fitting.scope === 'mask' && isBagged(room, fitting))
+    .filter((fitting) => fitting.scope === 'mask')
     .flatMap((fitting) => {
-      const stepIds = stepsOf(room, face('wall', fitting.wallId)).map(({ step }) => step.id)
+      const own = isBagged(room, fitting) ? stepsOf(room, face('wall', fitting.wallId)).map(({ step }) => step.id) : []
+      const stepIds = own.length > 0 ? own : underFallOut(room, fitting)
       if (stepIds.length === 0) return []
       const [wide, high] = [fitting.widthMm + 2 * ROUND_MM, fitting.heightMm + 2 * ROUND_MM]
-      const place = { roomId: room.id, what: fitting.name, hold: 'bagged', why: said('cover.bag'), stepIds } as const
+      const why = said(own.length > 0 ? 'cover.bag' : 'cover.fall_out')
+      const place = { roomId: room.id, what: fitting.name, hold: 'bagged', why, stepIds } as const
       return [fromRoll(place, film, wide * high, panelsOver(wide, high, film))]
     })
+}
+
+/** Sprayed colours whose fall-out settles on a plate before the tape of its own wall is on, or that come when it gets none. */
+function underFallOut(room: Room, fitting: Fitting): string[] {
+  const [own] = stepsOf(room, face('wall', fitting.wallId))
+  const ceiling = room.steps.findIndex((step) => step.targets.includes('ceiling'))
+  // Below a sprayed ceiling film hangs before a wall that keeps its colour, and before all that is on it.
+  const hangs = (index: number) => index === ceiling && (own === undefined || own.index < ceiling)
+  return room.steps
+    .filter((step, i) => fallsOut(room, step) && !hangs(i) && (own === undefined || i < own.index))
+    .map(({ id }) => id)
 }

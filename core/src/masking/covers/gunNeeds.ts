@@ -9,6 +9,7 @@ import {
   writeFace,
 } from '../../base/nouns'
 import type { UnitSystem } from '../../base/units/length'
+import { skirtingRunMm } from '../../survey/rooms/trim'
 import { stepOf, faceName } from '../../survey/rooms/faces'
 import { coversByKind, fromRoll, narrowestOver, rolledOff, type CoverNeed } from './coverNeed'
 import { mistReaches } from './mist'
@@ -21,6 +22,7 @@ export function gunNeeds(room: Room, shelf: Shelf, units: UnitSystem): CoverNeed
   return [
     ...leafNeeds(room, shelf),
     ...wallNeeds(room, shelf, idsOf(spraying(sprayed, 'ceiling'))),
+    ...skirtingNeeds(room, shelf, spraying(sprayed, 'ceiling')),
     ...(coatedLaterBySpray(room) ? [] : ceilingNeeds(room, shelf, units, idsOf(spraying(sprayed, 'walls', 'wall:')))),
   ]
 }
@@ -115,4 +117,25 @@ function ceilingNeeds(room: Room, shelf: Shelf, units: UnitSystem, stepIds: read
     stepIds,
   } as const
   return run > 0 ? [fromRoll(place, cover, run * Math.min(cover.widthMm, wide), cuts)] : []
+}
+
+/** How far paper stands over a skirting, mm. From memory. */
+const OVER_SKIRTING_MM = 50
+
+/** A skirting that is kept, or has its colour, below a ceiling that is sprayed while its wall is still bare: fall-out settles on it. */
+function skirtingNeeds(room: Room, shelf: Shelf, ceilings: readonly PaintStep[]): CoverNeed[] {
+  const [first] = ceilings
+  const high = room.skirting?.heightMm ?? 0
+  if (!first || high === 0 || room.kind !== 'room') return []
+  const index = room.steps.indexOf(first)
+  const own = stepOf(room, 'skirting')
+  if (own && own.index > index) return []
+  const bare = room.walls.filter((wall) => (stepOf(room, face('wall', wall.id))?.index ?? -1) > index)
+  const run = bare.reduce((sum, wall) => sum + skirtingRunMm(room, wall.id), 0)
+  const { paper, film } = coversByKind(shelf)
+  const cover = narrowestOver([...paper, ...film], high + OVER_SKIRTING_MM)
+  if (!cover || run === 0) return []
+  const what = faceName(room, writeFace({ kind: 'skirting', id: null }))
+  const place = { roomId: room.id, what, hold: 'taut', why: said('cover.fall_out'), stepIds: idsOf(ceilings) } as const
+  return [fromRoll(place, cover, run * (high + OVER_SKIRTING_MM), rolledOff(run, cover))]
 }

@@ -11,10 +11,12 @@ const isField = (key: FaceKey): boolean =>
   isFace(key, 'ceiling') || isFace(key, 'wall') || isFace(key, 'band') || isFace(key, 'piece')
 
 /**
- * Whether the mist of a sprayed step gets as far as an opening, in still air: from a face on its own wall at once, round
- * a corner and down from a ceiling as far as the wide fan drifts. A leaf stands behind its casing from a skirting's mist.
+ * Whether the mist of a sprayed step gets as far as an opening: in a room the fall-out of a ceiling or a wall settles on everything
+ * (C28); on a front, in still air, it comes from a face on its own wall at once and along it as far as the wide fan drifts. A leaf
+ * stands behind its casing from a skirting's mist.
  */
 export function mistReaches(room: Room, shelf: Shelf, step: PaintStep, opening: Opening): boolean {
+  if (fallsOut(room, step)) return true
   const reach = oversprayMm(gunOf(shelf), false, 0)
   return facesOfStep(room, step).some((key) => {
     const { kind, id } = readFace(key) ?? { kind: null, id: null }
@@ -53,3 +55,9 @@ function cornerGapMm(room: Room, wallId: string | null, opening: Opening): numbe
 
 const bandGapMm = (band: { readonly fromMm: number; readonly toMm: number }, o: Opening): number =>
   Math.max(0, band.fromMm - (o.sillMm + o.heightMm + o.casingMm), o.sillMm - o.casingMm - band.toMm)
+
+/** Whether a sprayed step leaves fall-out everywhere in its room: broad faces inside. */
+export const fallsOut = (room: Room, step: PaintStep): boolean =>
+  room.kind === 'room' &&
+  step.tool === 'spray' &&
+  facesOfStep(room, step).some((key) => isFace(key, 'ceiling') || isFace(key, 'wall') || isFace(key, 'band'))

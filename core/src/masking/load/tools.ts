@@ -22,6 +22,8 @@ const CALLS: Partial<Record<Recipe['steps'][number]['code'], HandToolKind>> = {
   'step.liquid_cut': 'blade',
   'step.paper_over': 'dispenser',
   'step.film_hung': 'dispenser',
+  'step.ladder': 'step-ladder',
+  'step.tower': 'tower',
 }
 
 /** Tools to take for a job, read off the steps of its recipes. */

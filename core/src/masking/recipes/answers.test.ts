@@ -83,6 +83,28 @@ describe('cautions', () => {
     }
     expect(cautions({ room: { fittings: [plate] } }, 'wall:w1|fitting:f1')).toContain('care.power')
   })
+  test.each([
+    ['sprinkler', 'care.sprinkler'],
+    ['alarm', 'care.alarm'],
+    ['exit', 'care.exit'],
+    ['flue', 'care.breathes'],
+    ['vent', 'care.breathes'],
+  ] as const)('%s has its own, and nobody is told to switch it off at the plate', (kind, code) => {
+    const fitting = {
+      id: 'f1',
+      name: kind,
+      kind,
+      wallId: 'w1',
+      atMm: 500,
+      bottomMm: 1100,
+      widthMm: 86,
+      heightMm: 86,
+      scope: 'mask',
+    } as const
+    const found = cautions({ room: { fittings: [fitting] } }, 'wall:w1|fitting:f1')
+    expect(found).toContain(code)
+    expect(found).not.toContain('care.power')
+  })
 })
 
 describe('layers of every recipe of the demo', () => {

@@ -60,6 +60,7 @@ export function judgingKey(ctx: HemContext): string {
     ctx.keepSwatch,
     ctx.keepPaintAtHand,
     ctx.glassM2PerM,
+    ctx.fittingKind,
     choice?.pressing,
     choice?.pull,
     ctx.layAt,

@@ -127,5 +127,10 @@ test('a wandering edge, a two-tone line and cleaning stand in the steps', () => 
   const [room] = base.rooms
   const lines = [{ edge: 'wall:w1|ceiling', wanderMm: 6, way: null }]
   const recipe = safe(ceilingLine({ ...base, rooms: [{ ...room!, lines }] }))
-  expect(recipe.steps.map((each) => each.code).slice(0, 3)).toEqual(['step.prep', 'step.clean', 'step.straighten'])
+  expect(recipe.steps.map((each) => each.code).slice(0, 4)).toEqual([
+    'step.ladder',
+    'step.prep',
+    'step.clean',
+    'step.straighten',
+  ])
 })

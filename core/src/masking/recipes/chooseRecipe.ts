@@ -1,4 +1,4 @@
-import { said, type Said, word } from '../../base/nouns'
+import { said, type Said, when, word } from '../../base/nouns'
 import { onceFor } from '../../base/units/onceFor'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
 import type { Candidate } from './candidate'
@@ -45,6 +45,7 @@ export function chooseRecipe(
     ...recipeOf(ctx, pick.candidate, [
       ...challengeOf(ctx, chosen),
       ...(pick.candidate.ruledOut ? [said('why.outside_kit')] : []),
+      ...(ctx.isAtPlannedHour ? [said('why.at_its_hour', { when: when(ctx.layAt, ctx.layAt, ctx.zone) })] : []),
       pick.why,
       ...(pick.also ? [pick.also] : []),
       ...reasonsFor(ctx, pick.candidate, safe.length),

@@ -3,6 +3,7 @@ import { sure } from '../../base/units/sure'
 import {
   type Coating,
   type Face,
+  type Fitting,
   type HemChoice,
   type HouseRules,
   type Job,
@@ -53,6 +54,8 @@ interface PlaceContext {
   /** On an elevation: sun and rain use up a tape's stay. */
   readonly outdoors: boolean
   readonly roomHeightMm: number
+  /** What kind of thing on the wall the hem goes round; null for all other hems. */
+  readonly fittingKind: Fitting['kind'] | null
   /** Wind along the face when the tape goes on, m/s. */
   readonly windMs: number
   /** Glass a liquid mask would cover for each metre of pane edge, m²; 0 where there are no panes. */
@@ -101,8 +104,10 @@ export interface HemContext extends HouseContext, PlaceContext, KeepSide, PaintS
   readonly hem: Hem
   /** What was chosen by hand for this hem, if anything. */
   readonly choice: HemChoice | null
-  /** When the tape goes on, as estimated before there is a schedule. */
+  /** When the tape goes on, as estimated before there is a schedule, or as a plan has it. */
   readonly layAt: number
+  /** It was judged at the hour at which a plan lays it: by the first guess nothing was safe. */
+  readonly isAtPlannedHour: boolean
 }
 
 /**
@@ -127,7 +132,11 @@ interface HemContextSetup {
   readonly hem: Hem
   readonly clocks: JobClocks
   readonly parameters: Parameters
-  readonly times: { readonly layAt: number; readonly coatedAt: (stepId: string) => number }
+  readonly times: {
+    readonly layAt: number
+    readonly isPlanned?: boolean
+    readonly coatedAt: (stepId: string) => number
+  }
 }
 
 /** Looks up what decides a hem. @param coatedAt when an earlier step of this room ends, as estimated */
@@ -170,6 +179,7 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     country: job.site.country,
     outdoors: room.kind === 'elevation',
     roomHeightMm: room.heightMm,
+    fittingKind: room.fittings.find(({ id }) => id === thingOf(hem.keep))?.kind ?? null,
     windMs: airAt(clocks.air, times.layAt).windMs,
     ...paneFacts(room, hem),
     clocks,
@@ -204,6 +214,7 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     trimWidthMm: trimWidthMm(room, hem.keep),
     choice: room.choices.find((each) => each.edge === edgeOfHem(hem.id)) ?? null,
     layAt: times.layAt,
+    isAtPlannedHour: times.isPlanned ?? false,
   }
 }
 

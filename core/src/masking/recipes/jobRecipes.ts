@@ -1,6 +1,6 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import { jobClocks, type JobClocks } from '../../nature/cure/areaClocks'
-import type { HouseRules, Job, Room } from '../../base/nouns'
+import type { HemId, HouseRules, Job, Room } from '../../base/nouns'
 import { deriveHems, type Hem } from '../../survey/hems/deriveHems'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../../nature/calendar/calendar'
 import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
@@ -36,12 +36,14 @@ interface RecipesSetup {
   readonly clocks: (roomId: string) => JobClocks
   readonly nextShift: (at: number) => number
   readonly parameters: Parameters
+  /** When a plan lays some hems, where that is later than the first guess. */
+  readonly laidAt?: ReadonlyMap<HemId, number>
 }
 
 /** The same with hems, clocks and shifts that are known: each hem by the rule of choice, tins and kinds few, leftovers used up. */
-export function recipesOf({ job, rooms, clocks, nextShift, parameters }: RecipesSetup): RecipeAnswer[] {
+export function recipesOf({ job, rooms, clocks, nextShift, parameters, laidAt }: RecipesSetup): RecipeAnswer[] {
   const judged = rooms.flatMap(({ room, hems }) => {
-    const own = judgeRoom({ job, room, hems, clocks: clocks(room.id), nextShift, parameters })
+    const own = judgeRoom({ job, room, hems, clocks: clocks(room.id), nextShift, parameters, laidAt })
     const few = fewTins(own)
     return own.map((hem, i) => ({
       ...hem,

@@ -1,7 +1,7 @@
 import type { Parameters } from '../../base/parameters/parameters'
 import { nth, sure } from '../../base/units/sure'
 import type { JobClocks } from '../../nature/cure/areaClocks'
-import type { Job, Room } from '../../base/nouns'
+import type { HemId, Job, Room } from '../../base/nouns'
 import type { Hem } from '../../survey/hems/deriveHems'
 import { faceOf } from '../../survey/rooms/faces'
 import { parseInstant } from '../../base/units/time'
@@ -23,10 +23,12 @@ interface JudgeRoomSetup {
   readonly clocks: JobClocks
   readonly nextShift: (at: number) => number
   readonly parameters: Parameters
+  /** When a plan lays some hems, where that is later than the first guess. */
+  readonly laidAt?: ReadonlyMap<HemId, number> | undefined
 }
 
 /** Judges every hem of a room. Hems along the same two faces differ in length only and share their candidates. */
-export function judgeRoom({ job, room, hems, clocks, nextShift, parameters }: JudgeRoomSetup): JudgedHem[] {
+export function judgeRoom({ job, room, hems, clocks, nextShift, parameters, laidAt }: JudgeRoomSetup): JudgedHem[] {
   const times = estimateStepTimes(job, room, nextShift)
   const shared = new Map<string, readonly Candidate[]>()
   return hems.map((hem) => {
@@ -41,7 +43,8 @@ export function judgeRoom({ job, room, hems, clocks, nextShift, parameters }: Ju
       clocks,
       parameters,
       times: {
-        layAt: Math.max(stepLay, rested),
+        layAt: Math.max(stepLay, rested, laidAt?.get(hem.id) ?? 0),
+        isPlanned: laidAt?.has(hem.id) ?? false,
         coatedAt: (stepId) => sure(times.coatedAt.get(stepId)),
       },
     })

@@ -1,6 +1,7 @@
 import { known, word, type HouseRules, type Tape } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import type { EdgeSegment } from '../../survey/hems/edge'
+import { shareOnLadder } from '../../survey/rooms/reach'
 import { settingOf, type SettingFacts } from './setting'
 
 /** What decides how a hem's tape goes on. */
@@ -34,7 +35,7 @@ export function layMinPerM(ctx: LayingFacts, tape: Pick<Tape, 'tears'>, { work }
   const { rates } = house
   const metres = hem.lengthMm / 1000
   const { run, strips } = layingOf(ctx)
-  const ladder = hem.kind === 'wall-to-ceiling' ? rates.ladderPerM : 0
+  const ladder = shareOnLadder(hem.segments) * rates.ladderPerM
   const strip = rates.stripEach + work.cutMin[tape.tears].value
   const minutes = run * rates.layPerM * runWay(house).layFactor + strips * strip
   // Hems that are alike metre for metre share their candidates: the last bits of a quotient must not tell them apart.

@@ -1,5 +1,6 @@
 import { length, said, type Said } from '../../base/nouns'
 import { sure } from '../../base/units/sure'
+import { highestMm, LADDER_REACH_MM } from '../../survey/rooms/reach'
 import { leadRisk } from '../../survey/rooms/lead'
 import type { Candidate } from './candidate'
 import { scored } from './candidates'
@@ -36,8 +37,31 @@ export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
   if (isDayTapeOverhead(ctx, pick)) care.push(said('care.day_tape', { tape: sure(pick.tape).name, face: ctx.keepName }))
   if (ctx.coating.base === 'solvent') care.push(said('care.solvent'))
   if (ctx.step.tool === 'spray') care.push(said('care.spray'))
-  if (ctx.hem.kind === 'wall-to-fitting') care.push(said('care.power'))
+  if (highestMm(ctx.hem.segments) > LADDER_REACH_MM.value) care.push(said('care.tower'))
+  const live = careOfFitting(ctx)
+  if (live) care.push(live)
   if (scored(ctx, pick) || pick.liquid) care.push(said('care.blade'))
   if (pick.cover?.cover.kind === 'film') care.push(said('care.film'))
   return care
+}
+
+/** What has a caution of its own by its kind: what is live, what must breathe, hear, spray or be seen. */
+function careOfFitting({ hem, fittingKind }: HemContext): Said | null {
+  if (hem.kind !== 'wall-to-fitting') return null
+  switch (fittingKind) {
+    case 'sprinkler':
+      return said('care.sprinkler')
+    case 'alarm':
+      return said('care.alarm')
+    case 'exit':
+      return said('care.exit')
+    case 'flue':
+    case 'vent':
+    case 'air-inlet':
+      return said('care.breathes')
+    case 'tap':
+      return null
+    default:
+      return said('care.power')
+  }
 }

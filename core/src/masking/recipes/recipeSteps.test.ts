@@ -12,9 +12,9 @@ const said = (setup: OneRoom, key = CEIL) => spoken(recipeOf(setup, key))
 
 describe('making ready', () => {
   test('dust is wiped off, and other preparation comes first', () => {
-    expect(said(on({ prep: ['dust'] }))).toMatch(/^Wipe ceiling free of dust/)
+    expect(said(on({ prep: ['dust'] }))).toMatch(/^From a step ladder[^.]*\. Wipe ceiling free of dust/)
     expect(said(on({ prep: ['wash', 'sand', 'dust'] }))).toMatch(
-      /^Prepare ceiling first: wash, sand\. Let it dry\. Wipe/,
+      /Prepare ceiling first: wash, sand\. Let it dry\. Wipe/,
     )
   })
   test('an old edge that wanders is walked whole before tape goes on', () => {
@@ -25,8 +25,8 @@ describe('making ready', () => {
 
 describe('pressing and coating', () => {
   test('rough faces are pressed twice, smooth ones once', () => {
-    expect(said(on({ texture: 'light-spray' }))).toMatch(/with a plastic tool, twice\./)
-    expect(said(on({ texture: 'smooth' }))).toMatch(/with a plastic tool\./)
+    expect(said(on({ texture: 'light-spray' }))).toMatch(/with a plastic tool, twice;/)
+    expect(said(on({ texture: 'smooth' }))).toMatch(/with a plastic tool; again/)
   })
   test('first of two coats held off; of three the first two; of one none', () => {
     expect(said(on({}, {}, { coats: 2 }))).toMatch(/First coat of Tide green: stay 1\.5 mm off the tape\./)
@@ -73,7 +73,7 @@ describe('sealing', () => {
   })
   test('own colour by its name, and how long it dries', () => {
     const setup = on({ ...rough, paintAtHand: true, colour: 'Bone' }, { school: 'own-colour-seal' })
-    expect(said(setup)).toMatch(/Smear a little Bone along the edge and push it under.*Dry in about 20 min/)
+    expect(said(setup)).toMatch(/Push a thin smear of Bone under the edge, without lumps: dry in about 20 min/)
   })
   test('glaze a quarter of an hour ahead, or dry through', () => {
     expect(said(on(rough, { school: 'clear-glaze' }))).toMatch(/15 to 20 min ahead of colour/)

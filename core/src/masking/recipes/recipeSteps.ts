@@ -17,6 +17,7 @@ import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import { SHORT_PIECES } from './laying'
 import type { HemContext } from './hemContext'
+import { highestMm, LADDER_REACH_MM, STANDING_REACH_MM } from '../../survey/rooms/reach'
 import { recipeLayers } from './layers'
 import { settingOf } from './setting'
 
@@ -41,6 +42,9 @@ const EASY_RELEASE_N25 = 2.2
 /** A run shorter than this goes on in one piece either way, mm. */
 const LONG_RUN_MM = 2000
 
+/** Tape that waited longer than this for its seal or coat is pressed again. */
+const PRESS_AGAIN_MIN = known(20, 'min', 'common-practice', word('source', 'tape-that-waits-is-pressed-again'))
+
 /**
  * A seal of own colour is a thin smear: dry to touch in a third of the time of a full film, and in no less than a quarter of an
  * hour. Common practice is 15 to 20 min ahead of the coat; the share is from memory.
@@ -64,7 +68,7 @@ const smearMin = (touchDryMin: number): number =>
 
 /** What a painter does on one hem, in order. */
 export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean): Said[] {
-  const steps = makeReady(ctx)
+  const steps = [...highSteps(ctx), ...makeReady(ctx)]
   if (pick.liquid) return [...steps, ...liquidSteps(ctx, pick)]
   if (!pick.tape) return [...steps, said('step.hand'), ...coatSteps(ctx, pick, ctx.steps, false)]
   steps.push(
@@ -72,6 +76,8 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
     said('step.press', {
       press: word('press', pick.pressing),
       twice: word('twice', isRough(ctx) ? 'yes' : 'no'),
+      // Tape lets go a little while it waits, whichever coat comes next.
+      wait: PRESS_AGAIN_MIN.value,
     }),
     ...coverSteps(ctx, pick),
   )
@@ -98,6 +104,13 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
   )
   if (rollOrder(ctx, pick) === 'after-pull') steps.push(said('step.roll_after'))
   return steps
+}
+
+/** What to stand on where the line runs above a standing person's reach. */
+function highSteps({ hem, units }: HemContext): Said[] {
+  const high = highestMm(hem.segments)
+  if (high > LADDER_REACH_MM.value) return [said('step.tower', { high: length(high, units) })]
+  return high > STANDING_REACH_MM.value ? [said('step.ladder')] : []
 }
 
 /** Cleaning, and lines that are not given by an edge. */

@@ -1,8 +1,6 @@
-import { known, type Crew, type PaintStep, type Room, word } from '../../base/nouns'
+import type { Crew, PaintStep, Room } from '../../base/nouns'
+import { LADDER_REACH_MM } from '../../survey/rooms/reach'
 import type { Activity, MinutePart, Needs } from './activity'
-
-/** Height up to which a step ladder does; above it people stand on a tower or a scaffold. */
-const LADDER_REACH_MM = known(3600, 'mm', 'from-memory', word('source', 'standing-reach-of-a-painter-on-a'))
 
 /** Whether people stand on a tower or a scaffold to reach all of a room. */
 export const needsTower = ({ heightMm }: Pick<Room, 'heightMm'>): boolean => heightMm > LADDER_REACH_MM.value

@@ -78,5 +78,6 @@ export const HAND_TOOLS: readonly HandTool[] = [
     airMs: 2.5,
     reachMm: 75,
   },
+  tool({ id: 'step-ladder', name: 'Step ladder, four treads', kind: 'step-ladder', widthMm: 0, count: 3 }),
   tool({ id: 'hand-dispenser', name: 'Hand dispenser', kind: 'dispenser', widthMm: 300, count: 2 }),
 ]

@@ -157,7 +157,9 @@ function Tools({ load }: { load: Load }) {
       <ul className="text-[0.92rem]">
         {load.tools.map((line) => (
           <li key={line.kind} className="flex flex-wrap gap-x-2 border-b border-rule py-1">
-            <span className="flex-1 font-semibold">{line.name}</span>
+            <span className="flex-1 font-semibold">
+              {line.toolId === null ? wordText('shelfKind', line.kind) : line.name}
+            </span>
             <span className="text-soft">{W.load.forHems({ n: line.hems })}</span>
             {line.toolId === null && <b className="text-act">{W.load.noTool}</b>}
           </li>
