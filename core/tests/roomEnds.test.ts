@@ -71,6 +71,21 @@ describe('a two-tone line', () => {
     for (const lay of plan.tasks.filter((each) => each.kind === 'lay' && each.stepId === 's4'))
       expect(at.get(mark.id)!.to).toBeLessThanOrEqual(at.get(lay.id)!.from)
   })
+  test('a rail that is there is followed: nobody marks a line along it', () => {
+    const rail: Band = { ...band, name: 'rail', kind: 'chair-rail', fromMm: 900, toMm: 980 }
+    const railed = planJob(jobOf({ room: { bands: [rail], steps: [WALLS, lower] } }))
+    const lines = railed.hems.filter(({ kind }) => kind === 'two-tone-line')
+    expect(lines.length).toBeGreaterThan(0)
+    expect(new Set(lines.map(({ line }) => line))).toEqual(new Set(['true-joint']))
+    expect(railed.tasks.filter(({ kind }) => kind === 'mark')).toEqual([])
+    // Kept as it is, it is followed.
+    const kept = planJob(jobOf({ room: { bands: [rail], steps: [WALLS] } }))
+    expect(new Set(kept.hems.filter(({ kind }) => kind === 'two-tone-line').map(({ line }) => line))).toEqual(
+      new Set(['follow']),
+    )
+    const steps = kept.recipes.flatMap((answer) => (answer.safe ? answer.steps.map(({ code }) => code) : []))
+    expect(steps).not.toContain('step.mark')
+  })
 })
 
 describe('the look', () => {

@@ -37,7 +37,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const width = PAGE_WIDTH[paper]
   return sheetOf(paper, room.name, `${job.name}, ${job.site.place}`, [
     { svg: sheetDrawing({ room, hems, letters, width: width - 8, units: job.site.units }), width },
-    { text: S.drawing, style: 'small', margin: [0, 1, 0, 4] },
+    { text: S.drawing, style: 'small', margin: [0, 1, 0, 2] },
     ...timesPart(job, plan, room),
     ...sharedPart(shared),
     {

@@ -24,6 +24,7 @@ export const EN_REASONS = {
   'why.tacks': 'The film pulls with {load} N a metre; {grip} N of grip holds it with a tack every {tack}.',
   'why.at_its_hour':
     'Judged for when the plan lays it, {when}: what lies below has cured by then, and a first guess at an earlier hour found nothing safe.',
+  'why.pull_floor': 'Nobody stands on a wet floor to pull: the tape comes off once it can be walked on.',
   'why.pull_pass':
     'The room is sprayed to the end before anything comes off: {pass} min, and an edge stays wet for {minutes}. So the tape comes off once the film is hard.',
   'why.pull_front_by_hand':

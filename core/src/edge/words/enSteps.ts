@@ -39,9 +39,8 @@ export const EN_STEPS = {
   'step.liquid_cut':
     '{hours} h after the last coat cut round each pane with a fresh blade at {angle}°, away from the hand, and peel it in one sheet. Strings: scrape to the edge and wad it.',
   'step.press':
-    'Press the paint-side edge with {press, select, tool {a plastic tool} other {the thumb}}{twice, select, yes {, twice} other {}}; again after {wait} min.',
-  'step.seal_own':
-    'Push a thin smear of {colour} under the edge, without lumps: dry in about {minutes} min.',
+    'Press the paint-side edge with {press, select, tool {a plastic tool} other {the thumb}}{twice, select, yes {, twice} other {}}; again if it waits {wait} min.',
+  'step.seal_own': 'Push a thin smear of {colour} under the edge, without lumps: dry in about {minutes} min.',
   'step.seal_glaze': 'Quick thin pass of {glaze} along the edge, {from} to {to} min ahead of colour.',
   'step.seal_glaze_through': 'Quick thin pass of {glaze} along the edge; let it dry through, {minutes} min.',
   'step.seal_wiped': 'Thin bead of {sealant}, wiped almost off: finger, then damp rag.',
@@ -49,6 +48,7 @@ export const EN_STEPS = {
   'step.press_again': 'Press the edge again before sealing.',
   'step.press_again_coat': 'Press the edge again before the next coat.',
   'step.coat': '{coats} of {colour} ({coating}) by {tool}{stroke}.',
+  'step.to_door': 'Paint towards the door, and shut it behind you until the floor can be walked on.',
   'step.roll_after':
     'Roll the rest up to the line while the brushed strip is still wet; once it has set, the strip shows.',
   'step.pull_wet': 'Pull wet, slowly, folded back at about {angle}°, before the edge skins.',

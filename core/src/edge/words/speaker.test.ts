@@ -58,7 +58,7 @@ test('money, plurals and choices by locale', () => {
   expect(german.money(1240, 'EUR')).toBe('12,40\u00a0€')
   expect([1, 3].map((count) => english.text('step.coats', { count }))).toEqual(['One coat', '3 coats'])
   expect(english.text('step.press', { press: word('press', 'tool'), twice: word('twice', 'yes'), wait: 20 })).toBe(
-    'Press the paint-side edge with a plastic tool, twice; again after 20 min.',
+    'Press the paint-side edge with a plastic tool, twice; again if it waits 20 min.',
   )
 })
 

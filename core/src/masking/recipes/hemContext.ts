@@ -12,6 +12,7 @@ import {
   type Said,
   type Shelf,
   thingOf,
+  isFace,
   edgeOfHem,
   type FaceName,
 } from '../../base/nouns'
@@ -163,6 +164,7 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     coating,
     wetMin,
     passMin: sprayMin(room, step, job.house),
+    isFloor: isFace(hem.paint, 'floor'),
   })
   return {
     hem,

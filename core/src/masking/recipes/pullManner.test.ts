@@ -69,3 +69,18 @@ test('a room that takes the gun longer than an edge stays wet is pulled once it 
   }
   expect(pass(40, 'wet').why).toMatchObject({ code: 'why.pull_pass' })
 })
+
+test('a floor is pulled once people can walk on it, in any house', () => {
+  for (const pull of PULL_OPINIONS) {
+    const floor = pullMannerOf({
+      house: { pull },
+      room: { kind: 'room' },
+      step: { tool: 'roller' },
+      coating: { sheen: 'satin' },
+      wetMin: 20,
+      passMin: 0,
+      isFloor: true,
+    })
+    expect(floor.pull).toBe('dry')
+  }
+})

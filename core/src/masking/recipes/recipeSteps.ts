@@ -96,6 +96,7 @@ export function recipeSteps(ctx: HemContext, pick: Candidate, holdFirst: boolean
       said(pick.seal === 'none' || below.length > 0 ? 'step.press_again_coat' : 'step.press_again'),
     )
   steps.push(...(below.length > 0 ? [] : seal), ...coatSteps(ctx, pick, last, holdFirst))
+  if (isFace(ctx.hem.paint, 'floor')) steps.push(said('step.to_door'))
   const angle = FOLD_DEG.value
   steps.push(
     pick.pull === 'wet'
@@ -122,7 +123,7 @@ function makeReady(ctx: HemContext): Said[] {
     steps.push(said('step.prep', { face: ctx.keepName, how: listed(prep.map((each) => word('prep', each))) }))
   if (face.dusty || face.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepName }))
   // A crooked edge that is followed needs no mark: it is there.
-  if (hem.kind === 'two-tone-line' && hem.line !== 'follow') steps.push(said('step.mark'))
+  if (hem.kind === 'two-tone-line' && hem.line === 'straighten') steps.push(said('step.mark'))
   if (hem.line === 'straighten' && hem.wanderMm > 0)
     steps.push(said('step.straighten', { wander: length(hem.wanderMm, ctx.units) }))
   return steps

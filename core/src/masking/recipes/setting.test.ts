@@ -33,7 +33,8 @@ describe.each<[Setting, SettingFacts]>([
   ['plate', facts({ kind: 'wall-to-fitting', keep: 'fitting:f1' })],
   ['cabinets-in-use', facts({ kind: 'cabinet-mouth', keep: 'inside:p1', panes: 4 })],
   ['rounded-corner', facts({ kind: 'wall-to-wall', keep: 'wall:w2', radiusMm: 20 })],
-  ['line-to-make', facts({ kind: 'two-tone-line', keep: 'band:b1' })],
+  ['line-to-make', facts({ kind: 'two-tone-line', keep: 'band:b1', line: 'straighten' })],
+  ['joint', facts({ kind: 'two-tone-line', keep: 'band:b1', line: 'follow' })],
   ['line-to-make', facts({ kind: 'by-hand', keep: 'wall:w2' })],
   ['joint', facts({ kind: 'wall-to-skirting', keep: 'skirting' })],
 ])('%s', (setting, given) => {

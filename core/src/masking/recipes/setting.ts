@@ -44,7 +44,10 @@ export function settingOf({ hem, keepFace, step, outdoors }: SettingFacts): Sett
   if (hem.kind === 'wall-to-fitting') return hem.standsOut ? 'thing-on-the-wall' : 'plate'
   if (hem.kind === 'cabinet-mouth') return 'cabinets-in-use'
   if (hem.radiusMm > 0) return 'rounded-corner'
-  return hem.kind === 'two-tone-line' || hem.kind === 'by-hand' ? 'line-to-make' : 'joint'
+  // Along a rail that is there the line is a joint like any other.
+  return (hem.kind === 'two-tone-line' && hem.line === 'straighten') || hem.kind === 'by-hand'
+    ? 'line-to-make'
+    : 'joint'
 }
 
 /** Doors, floors, skirtings and stairs: people brush past a tape there. */

@@ -169,7 +169,10 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
     // A gun is cleaned at once: whoever takes it next takes it clean.
     const lastCoat = acts.filter((act) => act.kind === 'coat').at(-1)
     const gunDown = own.gunDown && { ...own.gunDown, follows: lastCoat?.id ?? null }
-    activities.push(...[gunDown, own.uncover].filter((act) => act !== null))
+    // A film and the tape that holds it come down together.
+    const lastPull = acts.filter((act) => act.kind === 'pull').at(-1)
+    const uncover = own.uncover && { ...own.uncover, follows: lastPull?.id ?? null }
+    activities.push(...[gunDown, uncover].filter((act) => act !== null))
     through.push({ step, rounds, uncover: own.uncover })
   }
   const passes = through.flatMap((done) => sprayPass(room, done) ?? [])

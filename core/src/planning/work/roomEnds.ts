@@ -1,8 +1,8 @@
 import { MIN_PER_DAY } from '../../base/units/time'
-import type { FaceKey, PaintStep, Shelf } from '../../base/nouns'
+import { isFace, type FaceKey, type PaintStep, type Shelf } from '../../base/nouns'
 import { coatOfStep } from '../../nature/cure/film'
-import { surfaceClockOf } from '../../nature/cure/paintClocks'
-import { faceOf, lastCoatOf } from '../../survey/rooms/faces'
+import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
+import { faceOf, facesOfStep, lastCoatOf } from '../../survey/rooms/faces'
 import { AT_ONCE, type Activity, type Delay, type Lag } from './activity'
 import type { GunRuns } from './houseOrder'
 import type { Wait } from './roundWork'
@@ -72,7 +72,10 @@ export function endRoom(setup: WholeSetup, shelf: Shelf, through: readonly StepD
   }
   const dried = through.flatMap(({ step, rounds }) => {
     const coating = coatOfStep(shelf, step)
-    const min: Delay = { clock: surfaceClockOf(coating), amount: coating.touchDryMin }
+    // Nobody looks along a line from a floor that cannot be walked on yet.
+    const min: Delay = facesOfStep(room, step).some((key) => isFace(key, 'floor'))
+      ? { clock: filmClockOf(coating), amount: coating.hardDryMin }
+      : { clock: surfaceClockOf(coating), amount: coating.touchDryMin }
     const coats = rounds.flatMap(({ activities }) => activities.filter((act) => act.coat === lastCoatOf(room, step)))
     return coats.map(({ id }): Wait => ({ from: id, min }))
   })

@@ -134,7 +134,7 @@ export function stepMark(setup: WholeSetup, step: PaintStep): Activity | null {
 }
 
 const isMade = (hem: Hem): boolean =>
-  hem.kind === 'two-tone-line' || (hem.kind === 'by-hand' && isFace(hem.keep, 'wall'))
+  (hem.kind === 'two-tone-line' && hem.line === 'straighten') || (hem.kind === 'by-hand' && isFace(hem.keep, 'wall'))
 
 /** Film from tape to tape and film hung for one colour, once its tape is on; outer edges tacked. Null where it needs none. */
 export function stepCover(setup: WholeSetup, step: PaintStep): Activity | null {

@@ -163,7 +163,14 @@ function hemOn(room: Room, edge: Edge): Hem {
     radiusMm: edge.radiusMm,
     gapMm: edge.gapMm,
     standsOut: room.fittings.some((each) => face('fitting', each.id) === edge.b && isBagged(room, each)),
-    line: noted?.way ?? usualWay(edge, stepA !== null && stepB !== null, noted?.wanderMm ?? 0),
+    line:
+      noted?.way ??
+      usualWay({
+        edge,
+        bothPainted: stepA !== null && stepB !== null,
+        wanderMm: noted?.wanderMm ?? 0,
+        isRail: isRail(room, edge.a) || isRail(room, edge.b),
+      }),
     wanderMm: noted?.wanderMm ?? 0,
     keep: aIsPaint ? edge.b : edge.a,
     keepStepId: keepStep?.step.id ?? null,
@@ -184,12 +191,24 @@ function maskedSteps(room: Room, paint: FaceKey, last: PlacedStep, keep: PlacedS
     .map(({ step }) => step.id)
 }
 
+interface UsualWaySetup {
+  readonly edge: Edge
+  readonly bothPainted: boolean
+  readonly wanderMm: number
+  /** It runs along a rail that is fixed to the wall. */
+  readonly isRail: boolean
+}
+
+const isRail = (room: Room, key: FaceKey): boolean =>
+  isFace(key, 'band') && room.bands.find(({ id }) => id === thingOf(key))?.kind === 'chair-rail'
+
 /**
  * A line that has to be made is straight. Where both sides are painted the joint itself becomes the line; where only
  * one is, an old edge that wanders is straightened over, and a true one followed.
  */
-function usualWay(edge: Edge, bothPainted: boolean, wanderMm: number): LineWay {
-  if (edge.kind === 'two-tone-line') return 'straighten'
+function usualWay({ edge, bothPainted, wanderMm, isRail: hasRail }: UsualWaySetup): LineWay {
+  // A rail is there to be followed: nobody marks a line along it.
+  if (edge.kind === 'two-tone-line' && !hasRail) return 'straighten'
   if (bothPainted) return 'true-joint'
   return wanderMm > 0 ? 'straighten' : 'follow'
 }
