@@ -1,4 +1,4 @@
-import type { HemId } from '../../base/nouns'
+import type { HemId, Job } from '../../base/nouns'
 import { safeOf } from '../../masking/recipes/pickCandidate'
 import { judgeRoom } from '../../masking/recipes/judgeRoom'
 import type { RecipeAnswer } from '../../masking/recipes/recipe'
@@ -6,13 +6,12 @@ import type { JobClocks } from '../../nature/cure/areaClocks'
 import type { PlacedTask } from '../../planning/plan/placement'
 import type { Work } from '../../planning/work'
 import type { Parameters } from '../../base/parameters/parameters'
-import type { Job } from '../../base/nouns'
 import type { Hem } from '../../survey/hems/deriveHems'
 
 /** How often recipes are judged again at the hours of the plan that was made with them. */
 export const MOST_JUDGINGS = 3
 
-/** Hours are rounded down to so many minutes: a plan that moves by a little changes no recipe. */
+/** Hours are rounded down to so many minutes: a plan that moves by a little changes no recipe. From memory. */
 const STEP_MIN = 6 * 60
 
 interface AtItsHourSetup {

@@ -20,6 +20,7 @@ export const EN_SOURCES = {
   'word.constant.fast-pull-over-slow': 'fast pull over slow',
   'word.constant.a-smear-dries-in': 'a smear dries in this share of a film’s time',
   'word.constant.a-seal-waits-at-least': 'a seal waits at least',
+  'word.constant.pressed-again-after': 'tape that waits is pressed again after',
   'word.constant.first-coat-stays-off': 'first coat stays off',
   'word.constant.folded-back': 'folded back',
   'word.constant.gap-a-barrier-edge-shuts': 'gap a barrier edge shuts',

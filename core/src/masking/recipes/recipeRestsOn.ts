@@ -13,7 +13,7 @@ import { DRIFT_MM_PER_MS, FIELD_REACH_MM, REACH_SPARE } from '../covers/overspra
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import { STARTER_RATES } from '../../survey/rooms/houseDefaults'
 import type { Recipe } from './recipe'
-import { FOLD_DEG, SMEAR_LEAST_MIN, SMEAR_SHARE, STAND_OFF_MM } from './recipeSteps'
+import { FOLD_DEG, PRESS_AGAIN_MIN, SMEAR_LEAST_MIN, SMEAR_SHARE, STAND_OFF_MM } from './recipeSteps'
 
 const at = (name: string, value: Known): Constant => ({ name, value })
 
@@ -77,6 +77,7 @@ function shelfConstants({ tapeId, liquidId, sealantId, glazeId }: Recipe, shelf:
 
 function edgeConstants(recipe: Recipe, { work, slips, band }: Parameters): Constant[] {
   const found: Constant[] = []
+  if (recipe.tapeId !== null) found.push(at('pressed-again-after', PRESS_AGAIN_MIN))
   if (recipe.pressing === 'thumb') found.push(at('pressing-by-thumb', work.thumbShare))
   if (recipe.pull !== 'none') found.push(at('folded-back', FOLD_DEG))
   if (recipe.standOffMm > 0) found.push(at('first-coat-stays-off', STAND_OFF_MM))

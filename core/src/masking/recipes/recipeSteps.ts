@@ -43,7 +43,7 @@ const EASY_RELEASE_N25 = 2.2
 const LONG_RUN_MM = 2000
 
 /** Tape that waited longer than this for its seal or coat is pressed again. */
-const PRESS_AGAIN_MIN = known(20, 'min', 'common-practice', word('source', 'tape-that-waits-is-pressed-again'))
+export const PRESS_AGAIN_MIN = known(20, 'min', 'common-practice', word('source', 'tape-that-waits-is-pressed-again'))
 
 /**
  * A seal of own colour is a thin smear: dry to touch in a third of the time of a full film, and in no less than a quarter of an

@@ -131,13 +131,19 @@ export interface GunRun {
   readonly paint: string
 }
 
+/** One pass of a gun through a room: its last coats, and the pulls and covers of the same colour that come off behind it. */
+export interface SprayPass {
+  readonly coatIds: readonly ActivityId[]
+  readonly stripIds: readonly ActivityId[]
+}
+
 /** All there is to do, and what must come before what. */
 export interface Work {
   readonly rounds: readonly Round[]
   readonly activities: readonly Activity[]
   readonly lags: readonly Lag[]
   /** What stays on until a gun is through with a room: each colour that is sprayed there. */
-  readonly passes: readonly { readonly coatIds: readonly ActivityId[]; readonly stripIds: readonly ActivityId[] }[]
+  readonly passes: readonly SprayPass[]
   /** What each gun sprays between being made ready and being cleaned. */
   readonly gunRuns: readonly GunRun[]
   /** What stands in the way already: rounds too long for their window. */

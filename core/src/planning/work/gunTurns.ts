@@ -41,7 +41,7 @@ export const sameTurns = (a: GunTurns, b: GunTurns): boolean =>
 /** Paint stays in a gun for this long at most, its tip in water, min. From memory. */
 export const STAYS_MIN = 6 * 60
 
-/** A night lies in a rest longer than this, min: nobody fills a gun in the evening for the morning. */
+/** A night lies in a rest longer than this, min: nobody fills a gun in the evening for the morning. From memory. */
 const NIGHT_MIN = 12 * 60
 
 const restOf = (gapMin: number): number => (gapMin > NIGHT_MIN ? NIGHT_MIN : gapMin > STAYS_MIN ? STAYS_MIN : 0)

@@ -1,14 +1,5 @@
 import type { Parameters } from '../../base/parameters/parameters'
-import {
-  said,
-  type ActivityId,
-  type Crew,
-  type FaceKey,
-  type Job,
-  type PaintStep,
-  type Room,
-  type Shelf,
-} from '../../base/nouns'
+import { said, type Crew, type FaceKey, type Job, type PaintStep, type Room, type Shelf } from '../../base/nouns'
 import { longestStretchMin, type Calendars, type Stretch } from '../../nature/calendar/calendar'
 import { coatingOf } from '../../survey/shelf/find'
 import type { JobClocks } from '../../nature/cure/areaClocks'
@@ -16,7 +7,7 @@ import { hoursOfStep } from '../../nature/cure/shortestSpan'
 import { coatOfStep } from '../../nature/cure/film'
 import { filmClockOf } from '../../nature/cure/paintClocks'
 import type { Hem } from '../../survey/hems/deriveHems'
-import { facesOfStep, lastCoatOf, stepsOf } from '../../survey/rooms/faces'
+import { facesOfStep, stepsOf } from '../../survey/rooms/faces'
 import { estimateStepTimes } from '../../masking/recipes/estimateTimes'
 import type { Recipe } from '../../masking/recipes/recipe'
 import type { Activity, Lag, Work } from './activity'
@@ -31,7 +22,7 @@ import { byPractised } from './practised'
 import { roundOf, type RoundWork, type Wait } from './roundWork'
 import { beginRoom, endRoom, stepWhole } from './roomEnds'
 import { roomWorkMinutes } from './roomWorkMinutes'
-import { freedBefore, freeingActs, wallsOfFace, type StepDone } from './touching'
+import { freedBefore, freeingActs, lastCoats, wallsOfFace, type StepDone } from './touching'
 import { atOnce, lagsTo, waitsFor } from './waits'
 import type { WholeSetup } from './wholeActs'
 import { freeOfOwn, passLags, sprayPass } from './sprayPass'
@@ -277,15 +268,6 @@ function roundIn({ setup, room, crew, step, group, before, through, ready }: Rou
   })
 }
 
-/** Last coats of a colour, and fields of them, with the walls of their rounds. */
-const lastCoats = (
-  room: Room,
-  { step, rounds }: StepDone,
-): { readonly id: ActivityId; readonly wallIds: readonly string[] }[] =>
-  rounds.flatMap(({ round, activities }) =>
-    activities.filter((act) => act.coat === lastCoatOf(room, step)).map(({ id }) => ({ id, wallIds: round.wallIds })),
-  )
-
 /** A colour waits until what lies below it on the same faces may be coated over. */
 function undercoatWaits(shelf: Shelf, room: Room, step: PaintStep, through: readonly StepDone[]): Wait[] {
   const faces = facesOfStep(room, step)
@@ -296,7 +278,7 @@ function undercoatWaits(shelf: Shelf, room: Room, step: PaintStep, through: read
       clock: filmClockOf(coatingOf(shelf, done.step.coatingId)),
       amount: coatOfStep(shelf, done.step).recoatMin,
     }
-    return lastCoats(room, done).map(({ id }): Wait => ({ from: id, min }))
+    return lastCoats(room, done).map(({ act }): Wait => ({ from: act.id, min }))
   })
 }
 
@@ -311,13 +293,13 @@ function cureWaits(setup: WorkSetup, room: Room, hems: readonly Hem[], through: 
         : []
     })
     const { filmFormingC } = coatingOf(setup.job.shelf, done.step.coatingId)
-    return lastCoats(room, done).flatMap(({ id, wallIds }): Wait[] => {
+    return lastCoats(room, done).flatMap(({ act, wallIds }): Wait[] => {
       const met = lain.filter(({ walls }) => wallIds.some((wallId) => walls.has(wallId)))
       if (met.length === 0) return []
       const amount = Math.max(...met.map((each) => each.amount))
       return [
-        { from: id, min: { clock: 'cure', amount, filmFormingC } },
-        { from: id, min: { clock: 'plain', amount: restMin } },
+        { from: act.id, min: { clock: 'cure', amount, filmFormingC } },
+        { from: act.id, min: { clock: 'plain', amount: restMin } },
       ]
     })
   })

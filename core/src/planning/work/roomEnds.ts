@@ -2,11 +2,11 @@ import { MIN_PER_DAY } from '../../base/units/time'
 import { isFace, type FaceKey, type PaintStep, type Shelf } from '../../base/nouns'
 import { coatOfStep } from '../../nature/cure/film'
 import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
-import { faceOf, facesOfStep, lastCoatOf } from '../../survey/rooms/faces'
+import { faceOf, facesOfStep } from '../../survey/rooms/faces'
 import { AT_ONCE, type Activity, type Delay, type Lag } from './activity'
 import type { GunRuns } from './houseOrder'
 import type { Wait } from './roundWork'
-import { freeingActs, peelActs, type StepDone } from './touching'
+import { freeingActs, lastCoats, peelActs, type StepDone } from './touching'
 import { atOnce, lagsTo, waitsFor } from './waits'
 import {
   gunDown,
@@ -70,14 +70,13 @@ export function endRoom(setup: WholeSetup, shelf: Shelf, through: readonly StepD
     const nextDay: Wait = { from: uncover.id, min: { clock: 'plain', amount: setup.parameters.work.nextDayMin.value } }
     return { activities: [uncover, look], lags: [...lagsTo(uncover, last), ...lagsTo(look, [nextDay])] }
   }
-  const dried = through.flatMap(({ step, rounds }) => {
-    const coating = coatOfStep(shelf, step)
+  const dried = through.flatMap((done) => {
+    const coating = coatOfStep(shelf, done.step)
     // Nobody looks along a line from a floor that cannot be walked on yet.
-    const min: Delay = facesOfStep(room, step).some((key) => isFace(key, 'floor'))
+    const min: Delay = facesOfStep(room, done.step).some((key) => isFace(key, 'floor'))
       ? { clock: filmClockOf(coating), amount: coating.hardDryMin }
       : { clock: surfaceClockOf(coating), amount: coating.touchDryMin }
-    const coats = rounds.flatMap(({ activities }) => activities.filter((act) => act.coat === lastCoatOf(room, step)))
-    return coats.map(({ id }): Wait => ({ from: id, min }))
+    return lastCoats(room, done).map(({ act }): Wait => ({ from: act.id, min }))
   })
   return {
     activities: [look, uncover],

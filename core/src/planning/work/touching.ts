@@ -1,7 +1,7 @@
 import type { FaceKey, PaintStep, Room } from '../../base/nouns'
 import { isFace, readFace } from '../../base/nouns'
 import type { Hem } from '../../survey/hems/deriveHems'
-import { facesOfStep } from '../../survey/rooms/faces'
+import { facesOfStep, lastCoatOf } from '../../survey/rooms/faces'
 import type { Activity } from './activity'
 import type { RoundWork, Wait } from './roundWork'
 import { atOnce, waitsFor } from './waits'
@@ -13,6 +13,15 @@ export interface StepDone {
   /** Its own covers coming off, if it has any. */
   readonly uncover: Activity | null
 }
+
+/** The last coats of a colour, and fields of them, with the walls of their rounds. */
+export const lastCoats = (
+  room: Room,
+  { step, rounds }: Pick<StepDone, 'step' | 'rounds'>,
+): { readonly act: Activity; readonly wallIds: readonly string[] }[] =>
+  rounds.flatMap(({ round, activities }) =>
+    activities.filter((act) => act.coat === lastCoatOf(room, step)).map((act) => ({ act, wallIds: round.wallIds })),
+  )
 
 interface TouchSetup {
   readonly room: Room

@@ -1,6 +1,6 @@
 import { writeActivity, writeSubject, type ActivityId, type ActivityRef } from '../../base/nouns'
 import { AT_ONCE, type Activity, type Lag } from './activity'
-import { type GunTurns } from './gunTurns'
+import type { GunTurns } from './gunTurns'
 
 interface Tied {
   readonly activities: readonly Activity[]
