@@ -17,6 +17,9 @@ export const door = (id: string, wallId: string, atMm: number, more: Partial<Ope
   casing: USUAL_FACES.trim,
   leaf: USUAL_FACES.trim,
   glazing: null,
+  paintedSides: 1,
+  takenOff: false,
+  leadsOut: null,
   ...more,
 })
 interface SashSetup {
@@ -40,6 +43,9 @@ export const sash = ({ id, wallId, atMm, widthMm, more = {} }: SashSetup): Openi
   casing: USUAL_FACES.trim,
   leaf: USUAL_FACES.glass,
   glazing: null,
+  paintedSides: 1,
+  takenOff: false,
+  leadsOut: null,
   ...more,
 })
 interface PlateSetup {

@@ -17,8 +17,8 @@ import { DEMO_SHELF } from './stock'
 import { door, plate, rectangle, sash, step, turn } from './parts'
 import { harbourFront, kitchen, southFront } from './ternQuayAreas'
 
-/** The demo's clock starts here when it is opened: the second afternoon of the job, 14:08 at the site. */
-export const TERN_QUAY_NOW = '2027-05-12T13:08:00Z'
+/** The demo's clock starts here when it is opened: the second afternoon of the job, 14:22 at the site. */
+export const TERN_QUAY_NOW = '2027-05-12T13:22:00Z'
 const START = '2027-05-11T06:30:00Z'
 
 const sprayed: Face = { ...USUAL_FACES.wall, texture: 'heavy-spray', colour: 'Old cream' }
@@ -106,6 +106,8 @@ function recital(): Room {
         depthMm: 1600,
         count: 1,
         inUse: false,
+        paintedSides: 1,
+        takenOff: false,
         face: { ...USUAL_FACES.trim, colour: 'Black lacquer', swatch: '#24221f' },
       },
       {
@@ -120,6 +122,8 @@ function recital(): Room {
         depthMm: 600,
         count: 1,
         inUse: false,
+        paintedSides: 1,
+        takenOff: false,
         face: { ...USUAL_FACES.trim, colour: 'Black lacquer', swatch: '#24221f' },
       },
       {
@@ -134,6 +138,8 @@ function recital(): Room {
         depthMm: 900,
         count: 1,
         inUse: false,
+        paintedSides: 1,
+        takenOff: false,
         face: { ...USUAL_FACES.trim, colour: 'Black lacquer', swatch: '#24221f' },
       },
     ],

@@ -34,6 +34,8 @@ export function kitchen(): Room {
     depthMm: 600,
     count: 4,
     inUse: true,
+    paintedSides: 1,
+    takenOff: false,
     face: oldWhite,
     ...more,
   })
@@ -60,6 +62,8 @@ export function kitchen(): Room {
         }),
         kind: 'radiator' as const,
         inUse: false,
+        paintedSides: 1,
+        takenOff: false,
       },
     ],
     fittings: [

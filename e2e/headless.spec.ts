@@ -25,10 +25,10 @@ const plan = (...args: string[]) =>
 test('npm run plan prints the whole plan of a job file, as of a time', async ({ request }) => {
   const file = join(dir, 'job.hem.json')
   writeFileSync(file, await (await request.get(`${server.url}/api/jobs/tern-quay/file`)).text())
-  const run = plan(file, '--at', '2027-05-12T13:08:00Z')
+  const run = plan(file, '--at', '2027-05-12T13:22:00Z')
   expect(run.status).toBe(0)
   const answer = JSON.parse(run.stdout)
-  expect(answer.at).toBe('2027-05-12T13:08:00Z')
+  expect(answer.at).toBe('2027-05-12T13:22:00Z')
   expect(Object.keys(answer)).toEqual(
     expect.arrayContaining(['hems', 'recipes', 'load', 'rounds', 'tasks', 'placed', 'pulls', 'problems']),
   )

@@ -112,7 +112,7 @@ test('four signs of a tag open its round; the day is closed only for a reason wh
   await page.getByRole('button', { name: 'Print tags' }).click()
   expect((await download).suggestedFilename()).toMatch(/Tags\.pdf$/)
   const { facts } = await job()
-  const plan = planJob({ ...facts, log: (await job()).log, published: null }, parseInstant('2027-05-12T13:08:00Z'))
+  const plan = planJob({ ...facts, log: (await job()).log, published: null }, parseInstant('2027-05-12T13:22:00Z'))
   const round = plan.rounds[0]!.id
   const code = tagCodes(
     'tern-quay',

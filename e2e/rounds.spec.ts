@@ -201,7 +201,7 @@ test('a second address: its rooms lie there, crews are on their way, and without
   } = (await (await fetch(`${server.url}/api/jobs/tern-quay`)).json()) as JobAnswer
   const job = { ...changed, log, published: null }
   expect(published).not.toBeNull()
-  expect(problemOf(job, Date.parse('2027-05-12T13:08:00Z') / 60_000).places.map(({ minutes }) => minutes)).toEqual([
+  expect(problemOf(job, Date.parse('2027-05-12T13:22:00Z') / 60_000).places.map(({ minutes }) => minutes)).toEqual([
     [0, 40],
     [40, 0],
   ])

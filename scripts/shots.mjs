@@ -6,7 +6,7 @@ import { chromium } from '@playwright/test'
 import { ensureBuilt, ensureChromium, ensureInstalled, refuseUnknown } from './ensure.mjs'
 
 // `node scripts/shots.mjs [NAME …] [--to FOLDER]`: one picture per main view, from the demo data on its practice clock.
-const AT = '2027-05-12T13:08:00Z'
+const AT = '2027-05-12T13:22:00Z'
 const HEM = encodeURIComponent('practice2/wall:w3|ceiling')
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }

@@ -32,6 +32,8 @@ export {
   FITTING_SCOPES,
   type FootStretch,
   type Glazing,
+  type Defect,
+  DEFECT_KINDS,
   type HandHem,
   type HeldAir,
   type HemChoice,
@@ -160,7 +162,7 @@ export { SHELF_COLUMNS, SHELF_KINDS, type ShelfKind, shelfRows, withShelfRows } 
 export { STARTER_SHELF } from './survey/shelf/starterShelf'
 export { RATE_COLUMNS, rateRows, ratesOfRows } from './survey/shelf/tables/ratesTable'
 export { readAirCsv, writeAirCsv } from './nature/air/airCsv'
-export { workStretches } from './nature/calendar/calendar'
+export { workStretches, dayEndsOf, shiftEndsAt, type ShiftEnds } from './nature/calendar/calendar'
 export { airAt, type AirSeries } from './nature/air/airSeries'
 export { skyBetween, type SkyStretch } from './nature/air/sky'
 export { areaAir } from './nature/air/areaAir'

@@ -30,7 +30,15 @@ describe('beside a sprayed skirting', () => {
   })
   test('furniture is sheeted against knocks once, not taped against a gun that never reaches it', () => {
     const sofa = { id: 'p1', name: 'sofa', kind: 'furniture', wallId: 'w1', atMm: 0, bottomMm: 0, count: 1 } as const
-    const size = { widthMm: 1800, heightMm: 900, depthMm: 900, inUse: false, face: USUAL_FACES.trim }
+    const size = {
+      widthMm: 1800,
+      heightMm: 900,
+      depthMm: 900,
+      inUse: false,
+      paintedSides: 1,
+      takenOff: false,
+      face: USUAL_FACES.trim,
+    }
     const job = jobOf({ room: { steps: [SKIRTING], pieces: [{ ...sofa, ...size }] } })
     expect(coverNeeds(job.rooms[0]!, job.shelf, 'metric').find((need) => need.what === 'sofa')).toMatchObject({
       hold: 'loose',
@@ -107,6 +115,8 @@ describe('feet of casings and windows in slopes', () => {
       name: 'roof window',
       kind: 'roof-window',
       inUse: false,
+      paintedSides: 1,
+      takenOff: false,
       face: USUAL_FACES.trim,
       ...box,
     }

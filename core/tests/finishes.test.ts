@@ -73,6 +73,9 @@ describe('what a face is', () => {
       ...glazedDoors('o1', 'Window', 'w1', 500),
       kind: 'window' as const,
       glazing: null,
+      paintedSides: 1,
+      takenOff: false,
+      leadsOut: null,
       leaf: USUAL_FACES.glass,
     }
     expect(stepsOf({ ...room, openings: [opening] }, 'leaf:o1')).toEqual([])

@@ -62,7 +62,9 @@ describe('while it moves', () => {
     expect(trial.try(head.from, own.crewId).breaks).toEqual([])
     // Bead, coat and pull go together: the coat cannot be left behind.
     expect(trial.taskIds.at(-1)).toBe(pull)
-    const codes = trial.try(head.from - 240, own.crewId).breaks.map((each) => each.code)
+    // Straight after the coat before, which has not dried.
+    const first = times(kitchen).get(pull.replace(/pull$/, 'coat1'))!
+    const codes = trial.try(first.to + 1, own.crewId).breaks.map((each) => each.code)
     expect(codes).toContain('miss.lag_short')
   })
 

@@ -84,6 +84,8 @@ test('one primer below cabinets of two colours: each colour waits for it, none i
     depthMm: 600,
     count: 1,
     inUse: false,
+    paintedSides: 1,
+    takenOff: false,
     face: PLAIN_ROOM.walls[0]!.face,
   })
   const step = (id: string, targets: string[], colour: string, coats: number): PaintStep => ({

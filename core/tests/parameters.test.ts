@@ -15,7 +15,18 @@ import type { Job } from '../src/base/nouns'
 import { planJob } from '../src/answers/chain/planJob'
 import { dryingClock } from '../src/nature/cure/clocks'
 import { pullWindow } from '../src/nature/cure/pullWindow'
-import { PREPS, PRESSINGS, SEALS, SHEENS, SOUNDNESS, STROKES, TEARINGS, TEXTURES, type Known } from '../src/base/nouns'
+import {
+  DEFECT_KINDS,
+  PREPS,
+  PRESSINGS,
+  SEALS,
+  SHEENS,
+  SOUNDNESS,
+  STROKES,
+  TEARINGS,
+  TEXTURES,
+  type Known,
+} from '../src/base/nouns'
 import { DEFAULT_PARAMETERS, type Parameters } from '../src/base/parameters/parameters'
 import { bandPerMetre } from '../src/nature/risk/banding'
 import { bleedsPerMetre, type EdgeSetup } from '../src/nature/risk/bleed'
@@ -126,9 +137,22 @@ function saidByModels(by: Parameters): unknown {
 const saidByJob = (job: Job, by: Parameters): string => JSON.stringify(planJob(job, undefined, by))
 const JOBS: readonly Job[] = [gullRow(), ternQuaySurvey()].map((job) => ({
   ...job,
+  site: { ...job.site, yearBuilt: 1931 },
   // Everything there is to make ready, inside and out.
   rooms: job.rooms.map((room) => ({
     ...room,
+    pieces: room.pieces.map((piece) => ({ ...piece, face: { ...piece.face, prep: PREPS } })),
+    // A short and a long place of each kind to mend.
+    defects: (room.id === 'store' ? [] : DEFECT_KINDS).flatMap((kind, i) =>
+      [50, 2000].map((lengthMm) => ({
+        id: `d${i}${lengthMm}`,
+        face: `wall:${room.walls[0]!.id}` as const,
+        kind,
+        atMm: 100,
+        heightMm: 900,
+        lengthMm,
+      })),
+    ),
     walls: room.walls.map((wall) => ({
       ...wall,
       // Only washed in one room, so that its drying decides there.

@@ -65,7 +65,7 @@ describe('an offer', () => {
   })
   test('what a job took is told for as much of it as is ticked', () => {
     const job = ternQuay()
-    const plan = planJob(job, parseInstant('2027-05-12T13:08:00Z'))
+    const plan = planJob(job, parseInstant('2027-05-12T13:22:00Z'))
     const took = tookSoFar(job, plan, offers[0]!)
     expect(took.doneShare).toBeGreaterThan(0.2)
     expect(took.doneShare).toBeLessThan(1)

@@ -187,6 +187,8 @@ describe('single things', () => {
       depthMm: 600,
       count: 3,
       inUse: true,
+      paintedSides: 1,
+      takenOff: false,
       face: USUAL_FACES.trim,
     }
     const steps = [sprayed({ ...TRIM, id: 's9', targets: ['piece:p1'] })]

@@ -57,7 +57,7 @@ test('a hot week: tape goes on the day before its coat at the soonest, not the w
 test('a room too cold to coat: nothing is taped and no gun is made ready for it', () => {
   const job = only('kitchen')
   const plan = planJob({ ...job, air: { ...job.air, tempC: 4, rh: 85, outside: null } }, start)
-  expect(plan.placed.map((each) => act(each.taskId)).sort()).toEqual(['cover', 'prep'])
+  expect(plan.placed.map((each) => act(each.taskId)).sort()).toEqual(['cover', 'prep', 'smooth'])
   expect(plan.misses.some((each) => each.kind === 'no-air')).toBe(true)
 })
 

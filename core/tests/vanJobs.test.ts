@@ -79,7 +79,7 @@ for (const [i, job] of JOBS.entries())
 
 describe('stock', () => {
   const job = ternQuay()
-  const now = at('2027-05-12T13:08:00Z')
+  const now = at('2027-05-12T13:22:00Z')
   const plan = planJob(job, now)
   const van = vanPlanOf(job, plan)
   const [short] = van.shortages.filter(({ item }) => item.key.startsWith('tape:'))

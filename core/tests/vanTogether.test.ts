@@ -11,7 +11,7 @@ import { amountEvent } from './logEvent'
 
 /** What several jobs, several ages and several devices make of one van. Trade facts: common practice, no published source. */
 const job = ternQuay()
-const now = parseInstant('2027-05-12T13:08:00Z')
+const now = parseInstant('2027-05-12T13:22:00Z')
 const vanWith = (...more: LogEvent[]) => {
   const next = { ...job, log: [...job.log, ...more] }
   return vanPlanOf(next, planJob(next, now))

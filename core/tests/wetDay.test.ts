@@ -83,7 +83,9 @@ test('a shower nobody foresaw: the coats it met are told, by room, coat and hour
 test('air that is too cold for two weeks: what is made ready by hand is, no coat is placed, and the reason is the air', () => {
   const cold = planJob({ ...survey, air: { ...survey.air, tempC: 3, rh: 50, outside: null } })
   expect(cold.placed.filter((each) => /\/coat\d/.test(each.taskId))).toEqual([])
-  expect(new Set(cold.placed.map((each) => each.taskId.split('/').at(-1)))).toEqual(new Set(['cover', 'prep']))
+  expect(new Set(cold.placed.map((each) => each.taskId.split('/').at(-1)))).toEqual(
+    new Set(['cover', 'prep', 'smooth']),
+  )
   const told = cold.problems.map(sayText)
   expect(told.some((text) => /never fit for this coat.*needs 8 to 32 °C; the face is at 3 °C/.test(text))).toBe(true)
 })

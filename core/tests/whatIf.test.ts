@@ -96,7 +96,7 @@ test('wages are people times hours times what an hour costs', () => {
 
 describe('which crew takes which room, in how large rounds, with whose gun', () => {
   const free: Job = {
-    ...only('kitchen', 'practice1', 'store'),
+    ...only('practice1', 'recital', 'store'),
     crews: survey.crews.filter((crew) => crew.id !== 'plover'),
   }
   const job: Job = { ...free, rooms: free.rooms.map((room) => ({ ...room, crewId: null })) }

@@ -56,7 +56,7 @@ test('saturated air: what never dries is told as that, not as a want of people',
 })
 
 test('a crew an hour a week: what lies past the days laid out is told as that', () => {
-  const plan = planJob(withShifts([{ days: [2], from: '10:00', to: '10:25', breaks: [] }]))
+  const plan = planJob(withShifts([{ days: [2], from: '10:00', to: '10:55', breaks: [] }]))
   const kinds = new Set(plan.misses.map((each) => each.kind))
   expect(kinds.has('past-horizon') || kinds.has('no-stretch')).toBe(true)
   const unplaced = plan.tasks.filter((task) => !plan.placed.some((each) => each.taskId === task.id))

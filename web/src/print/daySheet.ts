@@ -1,4 +1,14 @@
-import { vanPlanOf, toLocal, fromLocal, type Job, type Plan, type Task } from '@crisp-hem/core'
+import {
+  dayEndsOf,
+  fromLocal,
+  shiftEndsAt,
+  toLocal,
+  vanPlanOf,
+  type Job,
+  type Plan,
+  type ShiftEnds,
+  type Task,
+} from '@crisp-hem/core'
 import { W, clockText, dayText, spanText, whenText } from '../app/words'
 import { loadWords } from '../app/naming/loadWords'
 import { taskWords } from '../app/naming/taskWords'
@@ -34,7 +44,12 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
     { text: `${people}${people ? '  ·  ' : ''}${told}`, style: 'soft', margin: [0, 0, 0, 4] },
     table(
       [62, '*', 120, 50, 40],
-      [[W.daySheet.when, W.daySheet.what, W.daySheet.tape, W.daySheet.takes, W.daySheet.off], ...rows],
+      [
+        [W.daySheet.when, W.daySheet.what, W.daySheet.tape, W.daySheet.takes, W.daySheet.off],
+        ...endRow(job, crewId, own[0]?.from, 'setUp'),
+        ...rows,
+        ...endRow(job, crewId, own[0]?.from, 'washOut'),
+      ],
     ),
     ...(load.length > 0
       ? [
@@ -52,6 +67,17 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
     `${job.name}, ${dayText(fromLocal(day, 720, zone), zone)}`,
     content,
   )
+}
+
+/** The beginning of a crew's shift, or its end, as a line of the sheet. */
+function endRow({ crews, site, house }: Job, crewId: string, at: number | undefined, end: keyof ShiftEnds): string[][] {
+  const crew = crews.find((each) => each.id === crewId)
+  const ends = crew && at !== undefined ? shiftEndsAt(crew, site.zone, at, dayEndsOf(house)) : null
+  if (!ends) return []
+  const { from, to } = ends[end]
+  if (to <= from) return []
+  const when = `${clockText(from, site.zone)}–${clockText(to, site.zone)}`
+  return [[when, W.daySheet[end], '', spanText(to - from), '']]
 }
 
 /** When the tape that is laid or coated here comes off by the plan: told on every line of its round. */

@@ -129,12 +129,13 @@ describe('the plan shifts when reality does', () => {
   })
 })
 
-test('the demo stands on its second afternoon with one room to pull and a pair of doors left to be cut and peeled', () => {
+test('the demo stands on its second afternoon with one room to pull, a pair of doors left to be cut and peeled, and a front that dries', () => {
   const demo = planJob(ternQuay(), parseInstant(TERN_QUAY_NOW))
   const coated = demo.pulls.filter((pull) => pull.coated)
   expect(coated.map((pull) => [pull.roomId, pull.lateMin])).toEqual([
     ['practice2', 6],
     ['corridor', 0],
+    ['harbour', 0],
   ])
   expect(demo.recipes.filter((answer) => !answer.safe)).toHaveLength(3)
 })
@@ -143,7 +144,7 @@ test('no crew, and no shift long enough, are answers with reasons', () => {
   expect(
     planJob({ ...job, crews: [], rooms: job.rooms.map((room) => ({ ...room, crewId: null })) }).problems.map(sayText),
   ).toContain('No crew: add one under Site.')
-  const short = job.crews.map((crew) => ({ ...crew, shifts: [{ days: [0], from: '08:00', to: '08:10', breaks: [] }] }))
+  const short = job.crews.map((crew) => ({ ...crew, shifts: [{ days: [0], from: '08:00', to: '08:40', breaks: [] }] }))
   const problems = planJob({ ...job, crews: short }).problems.filter((problem) => problem.code === 'plan.no_shift')
   expect(problems.length).toBeGreaterThan(0)
   expect(problems[0]!.facts.have).toBe(10)

@@ -69,8 +69,8 @@ const costOf = ({ totalMinor, mendingMinor }: Outlay): number => totalMinor - me
 
 /** A price made of what a job takes: overhead on all of it, margin on both, tax on the sum. Whole minor units, so that lines add up. */
 export function offerOf(job: Job, grade: Grade, outlay: Outlay): QuoteOffer {
-  const { selling, wagePerHourMinor } = job.house
-  const setUpMin = selling.setUpMinPerDay * outlay.personDays
+  const { rates, selling, wagePerHourMinor } = job.house
+  const setUpMin = (rates.setUpEach + rates.washOutEach) * outlay.personDays
   const costs: QuoteLine[] = [
     { kind: 'hours', amountMinor: outlay.wagesMinor },
     { kind: 'covers', amountMinor: outlay.coversMinor },

@@ -62,7 +62,10 @@ export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters
     recipes: plan.recipes,
     coatMin: coatMinutes(plan.tasks),
     needs: new Map(
-      job.rooms.map((room) => [room.id, coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units)]),
+      job.rooms.map((room) => [
+        room.id,
+        coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units, job.rooms),
+      ]),
     ),
     holding: held ? { tapeId: held.tapeId, widthMm: held.widthMm } : null,
     parameters,

@@ -90,6 +90,9 @@ function glazed(job: Job, panes: number): Opening {
     casing: null,
     leaf: settled(job, USUAL_FACES.trim),
     glazing: { leaves: 1, wide, high: Math.max(1, panes / wide), sides: 2, barMm: 25, textured: false },
+    paintedSides: 1,
+    takenOff: false,
+    leadsOut: null,
   }
 }
 

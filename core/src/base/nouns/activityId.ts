@@ -14,8 +14,8 @@ export interface RoundRef {
   readonly part: number | null
 }
 
-/** Of a room as a whole: making it ready, floors and furniture under cover, the look along its lines at the end. */
-const ROOM_ACTS = ['prep', 'cover', 'look', 'uncover'] as const
+/** Of a room as a whole: making it ready, sanding and priming once filler is dry, mending once primer is, floors and furniture under cover, the look along its lines at the end. */
+const ROOM_ACTS = ['prep', 'smooth', 'mend', 'cover', 'look', 'uncover'] as const
 /** Of one colour in a room: its own covers, lines to mark, the gun made ready and cleaned. */
 const STEP_ACTS = ['mark', 'cover', 'gun-up', 'gun-down', 'uncover'] as const
 /** `bead` is a seal that stays wet until the pull; `pull-dry` a pull beside a wet one of the same round. */

@@ -50,6 +50,12 @@ export interface Rates {
   readonly trimPerM: number
   /** Brushing what has a face: doors, cabinets, boards. */
   readonly brushPerM2: number
+  /** One side of a door with its edges, and of a cabinet door or shutter, one coat by brush or roller; of either with a gun, turned. */
+  readonly doorSideEach: number
+  readonly cabinetSideEach: number
+  readonly sprayedSideEach: number
+  /** Taking a door off, numbering it, and hanging it again. */
+  readonly hangEach: number
   readonly rollPerM2: number
   /** Rolling overhead. */
   readonly ceilingPerM2: number
@@ -59,6 +65,9 @@ export interface Rates {
   readonly uncoverPerM2: number
   /** Taking a tower down at one front and putting it up at the next, by two, however many there are. */
   readonly towerEach: number
+  /** Of each crew's day: setting up before it, washing out and clearing up after it. */
+  readonly setUpEach: number
+  readonly washOutEach: number
 }
 
 /** This contractor's ways, limits and prices. */

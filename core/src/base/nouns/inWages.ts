@@ -12,7 +12,6 @@ const UNTOLD: Selling = {
   taxName: '',
   validDays: 0,
   excluded: '',
-  setUpMinPerDay: 0,
   sundriesMinorPerDay: 0,
 }
 

@@ -1,4 +1,5 @@
 import type { EdgeKey } from './edgeKey'
+import type { FaceKey } from './faceKey'
 import type { HeldAir } from './air'
 import type { School } from './house'
 import type { Sheen, Tool } from './shelf'
@@ -148,6 +149,12 @@ export interface Opening {
   readonly leaf: Face | null
   /** Panes, where there are any. */
   readonly glazing: Glazing | null
+  /** Sides of a door's leaf that are painted in this room; the other is usually the next room's. */
+  readonly paintedSides: number
+  /** The leaf is taken off, painted on stands and hung again: nothing is masked on it. */
+  readonly takenOff: boolean
+  /** A door leads out of the work, or to another room of it; null where nobody said. */
+  readonly leadsOut: boolean | null
 }
 
 export const FITTING_KINDS = [
@@ -185,7 +192,7 @@ export interface Fitting {
   readonly scope: FittingScope
 }
 
-export const PIECE_KINDS = ['cabinets', 'radiator', 'furniture', 'stairs', 'roof-window'] as const
+export const PIECE_KINDS = ['cabinets', 'shutters', 'radiator', 'furniture', 'stairs', 'roof-window'] as const
 export type PieceKind = (typeof PIECE_KINDS)[number]
 
 /** A thing in the room that is masked, sheeted or painted as a piece of its own. */
@@ -200,8 +207,12 @@ export interface Piece {
   readonly widthMm: number
   readonly heightMm: number
   readonly depthMm: number
-  /** Doors of cabinets, steps of stairs; 1 otherwise. */
+  /** Doors of cabinets, leaves of shutters, steps of stairs; 1 otherwise. */
   readonly count: number
+  /** Sides of those doors or leaves that are painted. */
+  readonly paintedSides: number
+  /** They are taken off, painted on stands and hung again. */
+  readonly takenOff: boolean
   /** Cabinets that keep their contents. */
   readonly inUse: boolean
   readonly face: Face
@@ -299,6 +310,19 @@ export interface PaintStep {
 export const ROOM_KINDS = ['room', 'elevation'] as const
 type RoomKind = (typeof ROOM_KINDS)[number]
 
+export const DEFECT_KINDS = ['crack', 'hole', 'gap', 'flaking'] as const
+export type DefectKind = (typeof DEFECT_KINDS)[number]
+
+/** A place on a face to be filled, sealed or made sound before paint, and where: mm from the left end, and above the floor. */
+export interface Defect {
+  readonly id: string
+  readonly face: FaceKey
+  readonly kind: DefectKind
+  readonly atMm: number
+  readonly heightMm: number
+  readonly lengthMm: number
+}
+
 /** An area of the survey: a room, closed all round, or an elevation, one face of a building. */
 export interface Room {
   readonly id: string
@@ -318,6 +342,7 @@ export interface Room {
   readonly openings: readonly Opening[]
   readonly fittings: readonly Fitting[]
   readonly pieces: readonly Piece[]
+  readonly defects: readonly Defect[]
   readonly steps: readonly PaintStep[]
   readonly scopes: readonly ScopeNote[]
   readonly edgeNotes: readonly EdgeNote[]

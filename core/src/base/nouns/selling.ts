@@ -9,8 +9,6 @@ export interface Selling {
   readonly validDays: number
   /** What is not included, as it stands on every quote. */
   readonly excluded: string
-  /** Setting up and clearing away, minutes a crew's day. */
-  readonly setUpMinPerDay: number
   /** Gloves, masks, rags, blades and bags of one person's day. */
   readonly sundriesMinorPerDay: number
 }
@@ -24,6 +22,5 @@ export const USUAL_SELLING: Selling = {
   taxName: '',
   validDays: 30,
   excluded: '',
-  setUpMinPerDay: 30,
   sundriesMinorPerDay: 350,
 }

@@ -65,6 +65,8 @@ export interface Coating {
   readonly name: string
   readonly sheen: Sheen
   readonly base: 'water' | 'solvent'
+  /** It goes below other coats: never the colour a line is judged by, never held off tape. */
+  readonly primer: boolean
   /** Until an edge can no longer be worked wet. */
   readonly openMin: number
   /** Set-to-touch and dry-to-touch as ISO 9117 / ASTM D1640 name them. */
@@ -170,6 +172,9 @@ export const HAND_TOOL_KINDS = [
   'gun',
   'dispenser',
   'pole-roller',
+  'line-brush',
+  'dust-brush',
+  'sealant-gun',
   'step-ladder',
   'tower',
 ] as const

@@ -14,6 +14,19 @@ export interface WorkParameters {
   readonly gunCleanMin: Known
   /** Making a face ready, min/m²: by what has to be done. */
   readonly prepMinPerM2: Readonly<Record<Exclude<Prep, 'dust'>, Known>>
+  /** The same for one side of a door, min. */
+  readonly prepMinPerSide: Readonly<Record<Exclude<Prep, 'dust'>, Known>>
+  /** At marked places, min/m, and for one at least, min: filling and sanding it, scraping what flakes, sealing a gap. */
+  readonly fillMinPerM: Known
+  readonly scrapeMinPerM: Known
+  readonly sealGapMinPerM: Known
+  readonly spotMin: Known
+  /** Looking over primer and mending what it shows, min/m² or a side. */
+  readonly lookOverMinPerM2: Known
+  /** Reference minutes until filler is sanded. */
+  readonly filledMin: Known
+  /** Sheets, signs and cleaning where old paint that may hold lead is worked on, min for a room. */
+  readonly leadMin: Known
   /** Days between the wash of a front and its first tape or coat. */
   readonly washDryDays: Known
   /** Reference minutes until a primed face, and one washed or degreased inside, takes tape or coat. */
@@ -70,6 +83,20 @@ export const WORK: WorkParameters = {
     sand: guess(1.5, 'min/m²', 'a-pole-sander-or-a-block'),
     prime: guess(3, 'min/m²', 'as-rolling-a-wall'),
   },
+  prepMinPerSide: {
+    wash: guess(1.5, 'min', 'a-cloth-and-a-rinse'),
+    degrease: guess(2, 'min', 'a-cloth-and-a-rinse'),
+    fill: guess(2, 'min', 'dents-and-old-handle-holes'),
+    sand: guess(5, 'min', 'faces-edges-and-moulding-by-hand'),
+    prime: guess(6, 'min', 'as-a-coat-of-a-cabinet-door'),
+  },
+  fillMinPerM: guess(4, 'min/m', 'opened-filled-and-struck-off'),
+  scrapeMinPerM: guess(6, 'min/m', 'until-the-edge-holds'),
+  sealGapMinPerM: guess(0.7, 'min/m', 'a-bead-run-and-smoothed'),
+  spotMin: guess(1.5, 'min', 'one-place-with-its-tools'),
+  lookOverMinPerM2: guess(0.4, 'min/m²', 'primer-shows-what-is-left'),
+  filledMin: guess(90, 'min', 'light-filler-sands-in-one-to-two-hours'),
+  leadMin: guess(60, 'min', 'sheets-down-signs-up-wet-cleaning-after'),
   washDryDays: known(3, 'd', 'common-practice', word('source', 'caulk-and-wash-about-three-days-before')),
   primedMin: guess(240, 'min', 'as-a-wall-paint-is-coated-over'),
   washedMin: guess(60, 'min', 'a-wiped-wall-is-dry-in-an-hour'),

@@ -1,4 +1,4 @@
-import { CoreError } from '../../base/nouns'
+import { CoreError, JOB_VERSION } from '../../base/nouns'
 import { readFileSync } from 'node:fs'
 import Ajv2020 from 'ajv/dist/2020'
 import { gullRow, ternQuay, ternQuaySurvey } from '../../../../demo'
@@ -104,7 +104,7 @@ test.each([
   ['shelf.tools[0].count', spoiled((job) => (job.shelf.tools[0].count = -1))],
   ['rooms[0].choices[0].school', spoiled((job) => (job.rooms[0].choices = [{ ...CHOICE, school: 'luck' }]))],
   ['rooms[0].choices[0].pull', spoiled((job) => (job.rooms[0].choices = [{ ...CHOICE, pull: 'soonest' }]))],
-  ['version', spoiled((job) => (job.version = 13))],
+  ['version', spoiled((job) => (job.version = JOB_VERSION + 1))],
 ])('a wrong %s is refused by its place', (place, text) => {
   expect(() => readJobFile(text)).toThrow(place)
 })

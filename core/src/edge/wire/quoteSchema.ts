@@ -38,6 +38,5 @@ export const sellingSchema = exact({
   taxName: optionalText(40),
   validDays: wholeNumber(0, 3650),
   excluded: optionalText(2000),
-  setUpMinPerDay: wholeNumber(0, 600),
   sundriesMinorPerDay: MONEY(),
 })

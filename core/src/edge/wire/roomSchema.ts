@@ -1,5 +1,6 @@
 import {
   BAND_KINDS,
+  DEFECT_KINDS,
   FACE_SCOPES,
   FANS,
   FITTING_KINDS,
@@ -97,6 +98,9 @@ const onWall = () => ({
   heightMm: SIZE_MM(),
 })
 
+/** How leaves are painted. */
+const leaves = () => ({ paintedSides: wholeNumber(1, 2), takenOff: flag() })
+
 /** Things of one kind in a room. */
 const MOST_IN_ROOM = 400
 
@@ -153,6 +157,8 @@ export const roomSchema = exact({
           textured: flag(),
         }),
       ),
+      ...leaves(),
+      leadsOut: orNull(flag()),
     }),
     0,
     MOST_IN_ROOM,
@@ -170,7 +176,20 @@ export const roomSchema = exact({
       depthMm: SIZE_MM(),
       count: wholeNumber(1, 200),
       inUse: flag(),
+      ...leaves(),
       face: face(),
+    }),
+    0,
+    MOST_IN_ROOM,
+  ),
+  defects: list(
+    exact({
+      id: id(),
+      face: faceKey(),
+      kind: oneOf(DEFECT_KINDS),
+      atMm: PLACE_MM(),
+      heightMm: PLACE_MM(),
+      lengthMm: SIZE_MM(),
     }),
     0,
     MOST_IN_ROOM,

@@ -48,6 +48,7 @@ const coating = exact({
   name: text(),
   sheen: oneOf(SHEENS),
   base: oneOf(['water', 'solvent'] as const),
+  primer: flag(),
   openMin: decimal(1, 1440),
   touchDryMin: decimal(1, 10_000),
   recoatMin: decimal(1, 50_000),

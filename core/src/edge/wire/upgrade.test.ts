@@ -68,10 +68,12 @@ describe('content of format version 3', () => {
   const file = readFileSync(join(__dirname, '../../../tests/gull-row.version3.hem.json'), 'utf8')
   test('a file of then is the job of now: words of lists have become codes, and nothing else', () => {
     expect(JSON.parse(file)).toMatchObject({ version: 3, house: { school: 'own-colour seal' } })
-    // Its van had no step ladder yet, and nobody puts one there by reading it.
+    // Its van had no step ladder, dust brush or primer yet, and nobody puts one there by reading it.
     const now = gullRow()
-    const tools = now.shelf.tools.filter(({ kind }) => kind !== 'step-ladder')
-    expect(readJobFile(file)).toEqual({ ...now, shelf: { ...now.shelf, tools } })
+    const later: readonly string[] = ['step-ladder', 'line-brush', 'dust-brush', 'sealant-gun']
+    const tools = now.shelf.tools.filter(({ kind }) => !later.includes(kind))
+    const coatings = now.shelf.coatings.filter(({ primer }) => !primer)
+    expect(readJobFile(file)).toEqual({ ...now, shelf: { ...now.shelf, tools, coatings } })
   })
   test('what people wrote stays, even where it reads like a word of a list', () => {
     const room = {

@@ -35,7 +35,8 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * and with version 5 rates for trim, ceilings, ladders and short strips and the order of rolling, and with version 6 what
  * a tape does to white, under feet, in the hand and in the wet, with version 7 the air held in a room, with version 8 what is settled about the plan, and with version 10 part rolls, where
  * things are ordered, quotes and how they are made, and with version 12 who the contractor and the customer are, how long a
- * quote holds, and one person of a crew being away.
+ * quote holds, and one person of a crew being away, and with version 13 leaves that are painted on both sides or taken off, places
+ * to be filled, primers, and minutes for doors and for either end of a day.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
@@ -43,13 +44,28 @@ export function upgradedParts<T extends Fields>(older: T): T {
   return {
     ...job,
     ...(isFields(house) ? { house: withSelling(withRates({ ...STARTER_HOUSE, ...withBleedBySize(house) })) } : {}),
-    ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withTapeFacts(withOwned(shelf)) } } : {}),
+    ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withPrimers(withTapeFacts(withOwned(shelf))) } } : {}),
     ...(isFields(site) ? { site: { places: [], drives: [], customer: NO_CUSTOMER, ...site } } : {}),
     ...(isFields(planning) ? { planning: withPersons({ rooms: [], ...planning }) } : {}),
     ...(Array.isArray(quotes) ? { quotes: quotes.map(withBasis) } : {}),
     ...(Array.isArray(rooms) ? { rooms: rooms.map(upgradedRoom) } : {}),
   }
 }
+
+/** Before version 13 no paint said whether it is a primer. */
+const withPrimers = (shelf: Fields): Fields =>
+  Array.isArray(shelf.coatings)
+    ? {
+        ...shelf,
+        coatings: shelf.coatings.map((each: unknown) => (isFields(each) ? { primer: false, ...each } : each)),
+      }
+    : shelf
+
+/** Before version 13 leaves were painted where they hang, on the side that is seen. */
+const withLeaves = (list: unknown, more: Fields = {}): unknown =>
+  Array.isArray(list)
+    ? list.map((each: unknown) => (isFields(each) ? { paintedSides: 1, takenOff: false, ...more, ...each } : each))
+    : list
 
 /** Tables that older shelves lack. */
 const NEW_ON_SHELF = {
@@ -106,9 +122,22 @@ function withRates(house: Fields): Fields {
   return { ...house, rates: { ...STARTER_HOUSE.rates, ...Object.fromEntries(own) } }
 }
 
-/** Before version 12 a quote did not say how long it holds, nor what a tax is called. */
-const withSelling = (house: Fields): Fields =>
-  isFields(house.selling) ? { ...house, selling: { ...USUAL_SELLING, ...house.selling } } : house
+/**
+ * Before version 12 a quote did not say how long it holds, nor what a tax is called. Before version 13 the minutes at either end of a
+ * day were one figure among the rules for quotes.
+ */
+function withSelling(house: Fields): Fields {
+  const { rates } = house
+  if (!isFields(house.selling)) return house
+  const { setUpMinPerDay, ...selling } = house.selling
+  const ends =
+    typeof setUpMinPerDay === 'number' ? { setUpEach: setUpMinPerDay / 2, washOutEach: setUpMinPerDay / 2 } : {}
+  return {
+    ...house,
+    selling: { ...USUAL_SELLING, ...selling },
+    ...(isFields(rates) ? { rates: { ...rates, ...ends } } : {}),
+  }
+}
 
 /** Before version 12 only whole crews were away. */
 const withPersons = (planning: Fields): Fields =>
@@ -126,7 +155,10 @@ export function upgradedRoom(older: unknown): unknown {
   return {
     heldAir: null,
     placeId: null,
+    defects: [],
     ...room,
+    openings: withLeaves(room.openings, { leadsOut: null }),
+    pieces: withLeaves(room.pieces),
     choices: room.choices.map((choice: unknown) =>
       isFields(choice) ? { liquidId: null, pressing: null, pull: null, ...choice } : choice,
     ),

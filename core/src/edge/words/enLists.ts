@@ -2,6 +2,8 @@
 export const EN_LISTS = {
   // words of fixed lists
   'word.task.prep': 'make ready',
+  'word.task.smooth': 'sand and prime',
+  'word.task.mend': 'look over the primer and mend',
   'word.task.cover': 'cover',
   'word.task.mark': 'mark the line',
   'word.task.gun-up': 'ready the gun',
@@ -108,6 +110,7 @@ export const EN_LISTS = {
   'word.opening.glazed-doors': 'glazed doors',
   'word.opening.gap': 'gap',
   'word.piece.cabinets': 'cabinets',
+  'word.piece.shutters': 'shutters',
   'word.piece.roof-window': 'roof window',
   'word.piece.radiator': 'radiator',
   'word.piece.furniture': 'furniture',

@@ -102,6 +102,8 @@ export const EN_PLAN = {
     '{room}: {count, plural, one {one more task has} other {# more tasks have}} no time either, because of that.',
   'work.nobody_practised':
     '{room}: a line is cut by hand there, and no crew has anybody practised. Tape it, or send somebody who can.',
+  'work.lead':
+    '{room}: making {faces} ready sands or scrapes old paint, and the house is from {year}: it may hold lead. Have it tested, work wet or with a stripper, or leave it to a licensed hand. Follow local codes.',
   'miss.not_published': 'Not published yet: {what}.',
   'miss.lost': '{what} is published for {due}, but the job no longer needs it. Publish the plan again.',
   'plan.person_away':

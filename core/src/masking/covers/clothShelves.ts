@@ -32,13 +32,13 @@ export function clothShelves(rooms: readonly Room[], shelf: Shelf): ReadonlyMap<
       if (room.steps.length === 0) return [room.id, shelf] as const
       const sprayed = fieldSprays(room).length > 0
       const own = shelfWith(shelf, used)
-      const wanted = fieldCounts(room, own, sprayed)
+      const wanted = fieldCounts(room, own, sprayed, rooms)
       const isThere = [...wanted].every(
         ([id, count]) => count <= (own.covers.find((cover) => cover.id === id)?.owned ?? 0),
       )
       if (!isThere) used = new Map()
       const from = isThere ? own : shelf
-      for (const [id, count] of isThere ? wanted : fieldCounts(room, shelf, sprayed))
+      for (const [id, count] of isThere ? wanted : fieldCounts(room, shelf, sprayed, rooms))
         used.set(id, (used.get(id) ?? 0) + count)
       return [room.id, from] as const
     }),
@@ -46,9 +46,9 @@ export function clothShelves(rooms: readonly Room[], shelf: Shelf): ReadonlyMap<
 }
 
 /** Cloths of a floor’s field, by size. */
-function fieldCounts(room: Room, shelf: Shelf, sprayed: boolean): Map<string, number> {
+function fieldCounts(room: Room, shelf: Shelf, sprayed: boolean, rooms: readonly Room[]): Map<string, number> {
   const counts = new Map<string, number>()
-  for (const { coverId, as } of floorPlan(room, shelf, sprayed)?.field ?? [])
+  for (const { coverId, as } of floorPlan(room, shelf, sprayed, rooms)?.field ?? [])
     if (as === 'field') counts.set(coverId, (counts.get(coverId) ?? 0) + 1)
   return counts
 }

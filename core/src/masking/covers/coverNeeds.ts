@@ -7,13 +7,14 @@ import { fieldSprays } from './mist'
 import { gunNeeds } from './gunNeeds'
 import { pieceNeeds } from './pieceNeeds'
 
-/** What has to be covered in a room before colour comes near it. Widths are chosen from the shelf, narrowest first; `units` are what it is told in. */
-export function coverNeeds(room: Room, shelf: Shelf, units: UnitSystem): CoverNeed[] {
+/** What has to be covered in a room before colour comes near it. Widths are chosen from the shelf, narrowest first; `units` are what it is told in,
+ * `rooms` all areas of the work. */
+export function coverNeeds(room: Room, shelf: Shelf, units: UnitSystem, rooms: readonly Room[] = [room]): CoverNeed[] {
   if (room.steps.length === 0) return []
   // Beside sprayed trim the strip and its narrow paper catch the mist; only a field's mist falls on what stands about.
   const gunCoats = Math.max(0, ...fieldSprays(room).map((step) => step.coats))
   return [
-    ...floorNeeds(room, shelf, gunCoats > 0),
+    ...floorNeeds(room, shelf, gunCoats > 0, rooms),
     ...pieceNeeds(room, shelf, gunCoats),
     ...fittingNeeds(room, shelf),
     ...gunNeeds(room, shelf, units),

@@ -7,7 +7,7 @@ import { STARTER_SHELF as SHELF } from '../../survey/shelf/starterShelf'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../../survey/rooms/roomTemplate'
 import { coverBeside, gripFloorN25, tackMm, type BesideSetup } from './besideHem'
 import { coverNeeds } from './coverNeeds'
-import { isBusy, waysOut } from './floorPlan'
+import { isBusy, waysOut } from './waysOut'
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 
 const GUN = { reachMm: 75 }
@@ -108,7 +108,7 @@ describe('floors by material and traffic', () => {
     expect(needs({ openings }).find((need) => spoken(need.what) === '2 ways out')!.pieces).toBe(4)
   })
   test('windows are no way out; a sprayed room gets paper over the field; a painted floor nothing', () => {
-    expect(waysOut({ ...plain, openings: [door('o1', 'w1', 600, { kind: 'window', sillMm: 0 })] })).toEqual([])
+    expect(waysOut({ ...plain, openings: [door('o1', 'w1', 600, { kind: 'window', sillMm: 0 })] }, [])).toEqual([])
     expect(kinds({ steps: sprayed(1) }, /^floor/)).toEqual(['paper'])
     expect(kinds({ steps: [{ ...plain.steps[0]!, targets: ['floor'] }] }, /^floor/)).toEqual([])
   })
@@ -127,6 +127,8 @@ describe('things and the gun', () => {
     depthMm: 900,
     count: 1,
     inUse: false,
+    paintedSides: 1,
+    takenOff: false,
     face: USUAL_FACES.trim,
   }
   test('a sheet may hang loose for one coat of the gun, and is taped all round for two', () => {

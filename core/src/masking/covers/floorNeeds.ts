@@ -3,7 +3,8 @@ import { faceAreaMm2 } from '../../survey/rooms/areas'
 import { signedAreaMm2 } from '../../survey/rooms/outline'
 import { groupedBy } from '../../base/units/groupedBy'
 import { fromRoll, inPieces, type CoverNeed } from './coverNeed'
-import { floorPlan, waysOut } from './floorPlan'
+import { floorPlan } from './floorPlan'
+import { waysOut } from './waysOut'
 import { lengthOf, type Laid } from './layFloor'
 
 /**
@@ -11,8 +12,8 @@ import { lengthOf, type Laid } from './layFloor'
  * drips want cloths. A busy hard floor gets stiff boards along its passage, which knocks do not go through but which
  * drink nothing, so that a doubled cloth lies at every way out and cleans soles. Common practice.
  */
-export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean): CoverNeed[] {
-  const plan = floorPlan(room, shelf, sprayed)
+export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean, rooms: readonly Room[]): CoverNeed[] {
+  const plan = floorPlan(room, shelf, sprayed, rooms)
   if (!plan) return []
   const at = { roomId: room.id, what: word('cover', 'floor'), hold: 'lies' } as const
   const byCover = groupedBy(plan.field, (laid) => laid.coverId)
@@ -37,7 +38,7 @@ export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean): CoverNee
     needs.push(inPieces({ ...at, why: said('cover.knocks') }, stiff, pieces * stiff.widthMm * stiff.lengthMm, pieces))
   }
   if (small) {
-    const count = waysOut(room).length
+    const count = waysOut(room, rooms).length
     const place = { ...at, what: said('cover.ways_out', { count }), why: said('cover.soles') }
     needs.push(inPieces(place, small, count * small.widthMm * small.lengthMm, plan.waysOut.length))
   }

@@ -1,22 +1,16 @@
 import { face, type Cover, type Opening, type Piece, type Room, type Shelf } from '../../base/nouns'
-import { reachesFloor, GROUND_STRIP_MM } from '../../survey/rooms/areas'
+import { GROUND_STRIP_MM } from '../../survey/rooms/areas'
 import { stepOf } from '../../survey/rooms/faces'
 import { traceOutline, type PlanPoint } from '../../survey/rooms/outline'
 import { coversByKind } from './coverNeed'
 import { layCloths, type ClothSize } from './layCloths'
+import { doorsOf, isBusy, waysOut } from './waysOut'
 import { layAlong, layField, type FieldCover, type Laid } from './layFloor'
 
 /** Paper of this width and more lies on a floor as a field, mm. From memory. */
 const FIELD_PAPER_MM = 600
 /** Soles are wiped on two layers of cloth: common practice. */
 const WAY_OUT_LAYERS = 2
-
-/** Ways in and out of a room along its floor. */
-export const waysOut = (room: Room): Room['openings'] =>
-  room.openings.filter((each) => each.kind !== 'window' && reachesFloor(each))
-
-/** A room people walk through while the work lasts: it has more than one way out. */
-export const isBusy = (room: Room): boolean => waysOut(room).length > 1
 
 const isHard = (room: Room): boolean => room.floor.material !== 'carpet'
 
@@ -34,19 +28,34 @@ export interface FloorPlan {
 /**
  * Lays a room's floor: paper where mist falls, else cloths; boards along the passage of a busy hard floor; a doubled
  * cloth inside each way out. Null where the floor is painted itself or there is nothing to lay.
+ *
+ * @param rooms  all areas of the work: a door between two of them leads out of neither. Left out: the room by itself.
  */
-export function floorPlan(room: Room, shelf: Shelf, sprayed: boolean): FloorPlan | null {
+export function floorPlan(
+  room: Room,
+  shelf: Shelf,
+  sprayed: boolean,
+  rooms: readonly Room[] = [room],
+): FloorPlan | null {
+  const out = waysOut(room, rooms)
+  const ways = out.map(({ id }) => id).join()
   const found = known.get(room)
-  if (found?.shelf === shelf && found.sprayed === sprayed) return found.plan
-  const plan = laidFloor(room, shelf, sprayed)
-  known.set(room, { shelf, sprayed, plan })
+  if (found?.shelf === shelf && found.sprayed === sprayed && found.ways === ways) return found.plan
+  const plan = laidFloor(room, shelf, sprayed, out)
+  known.set(room, { shelf, sprayed, ways, plan })
   return plan
 }
 
 /** Asked for covers, for the van and for drawings: each floor is laid once. */
-const known = new WeakMap<Room, { readonly shelf: Shelf; readonly sprayed: boolean; readonly plan: FloorPlan | null }>()
+interface Found {
+  readonly shelf: Shelf
+  readonly sprayed: boolean
+  readonly ways: string
+  readonly plan: FloorPlan | null
+}
+const known = new WeakMap<Room, Found>()
 
-function laidFloor(room: Room, shelf: Shelf, sprayed: boolean): FloorPlan | null {
+function laidFloor(room: Room, shelf: Shelf, sprayed: boolean, out: readonly Opening[]): FloorPlan | null {
   if (stepOf(room, 'floor')) return null
   const { cloth, paper, board } = coversByKind(shelf)
   // Runners are kept for ways out and stairs: a field of them would slip underfoot.
@@ -62,7 +71,7 @@ function laidFloor(room: Room, shelf: Shelf, sprayed: boolean): FloorPlan | null
     field: rolled ? layField(ring, rolled) : cloths.length > 0 ? layCloths(ring, cloths) : [],
     boards: stiff ? boardsAlong(room, asField(stiff)) : [],
     stairs: small ? stairRunners(room, asField(small)) : [],
-    waysOut: isIn && small ? waysOut(room).flatMap((way) => clothAt(room, way, asField(small))) : [],
+    waysOut: isIn && small ? out.flatMap((way) => clothAt(room, way, asField(small))) : [],
   }
 }
 
@@ -138,9 +147,9 @@ function stairRunners(room: Room, runner: FieldCover): Laid[] {
 /** How far in from a way out boards begin: where somebody's second step falls, mm. From memory. */
 const STEP_IN_MM = 700
 
-/** Boards along the passage: straight between the two ways out that are farthest apart, a step in from each. */
+/** Boards along the passage: straight between the two doors that are farthest apart, a step in from each. */
 function boardsAlong(room: Room, board: FieldCover): Laid[] {
-  const ends = waysOut(room).map((way) => {
+  const ends = doorsOf(room).map((way) => {
     const { at, into } = placeOf(room, way)
     return { x: at.x + STEP_IN_MM * into.x, y: at.y + STEP_IN_MM * into.y }
   })

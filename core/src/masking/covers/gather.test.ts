@@ -18,6 +18,8 @@ const piece = (id: string, widthMm: number, depthMm: number, heightMm: number): 
   heightMm,
   count: 1,
   inUse: false,
+  paintedSides: 1,
+  takenOff: false,
   face: USUAL_FACES.trim,
 })
 const THREE = [piece('sofa', 2000, 900, 800), piece('table', 1600, 900, 750), piece('chest', 1000, 500, 1100)]

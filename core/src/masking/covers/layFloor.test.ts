@@ -150,6 +150,8 @@ describe('a floor plan', () => {
       depthMm: 2400,
       count: 14,
       inUse: true,
+      paintedSides: 1,
+      takenOff: false,
       face: USUAL_FACES.trim,
     }
     const { stairs } = floorPlan({ ...room, pieces: [stair] }, SHELF, false)!

@@ -41,6 +41,8 @@ export function pieceNeeds(room: Room, shelf: Shelf, gunCoats: number): CoverNee
           return [fromRoll({ ...at, hold: 'lies', why }, paper, piece.widthMm * piece.heightMm, cuts)]
         }
         return spatter(piece.widthMm, piece.heightMm + piece.depthMm)
+      case 'shutters':
+        return painted || piece.takenOff ? [] : spatter(piece.widthMm, piece.heightMm)
       case 'roof-window': {
         // Below a coated ceiling its glass is kept from drips, and from the gun.
         const over = stepOf(room, 'ceiling')

@@ -64,7 +64,9 @@ interface TakeLoadSetup {
 /** What to put in the van: tape by kind and width with tabs and waste, rolls, covers, what seals, and paint. */
 export function takeLoad({ job, hems, recipes, parameters, down }: TakeLoadSetup): Load {
   const shelves = clothShelves(job.rooms, job.shelf)
-  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units))
+  const ofRooms = job.rooms.flatMap((room) =>
+    coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units, job.rooms),
+  )
   const needs = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
   const tapes = tapeLines(job, hems, recipes, holdingMm({ job, hems, recipes, needs, parameters }))
   const covers = coverLines(job, needs, down)

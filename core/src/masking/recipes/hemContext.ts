@@ -25,8 +25,8 @@ import { hoursOfStep, shortestSpan } from '../../nature/cure/shortestSpan'
 import { gainedBetween, type RateClock } from '../../nature/cure/rateClock'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { KeepFinish } from '../../nature/risk/lift'
-import { faceAreaMm2 } from '../../survey/rooms/areas'
-import { faceOf, faceName, facesOfStep, stepOf } from '../../survey/rooms/faces'
+import { faceOf, faceName, facesOfStep, stepOf, stepsOf } from '../../survey/rooms/faces'
+import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
 import { glassPerEdgeM } from '../../survey/rooms/glazing'
 import { parseInstant } from '../../base/units/time'
 import { airAt } from '../../nature/air/airSeries'
@@ -88,6 +88,8 @@ interface KeepSide {
 interface PaintSide {
   /** The side that is coated, as it is now. */
   readonly paintFace: Face
+  /** It wears primer before its colour, as preparation or as a colour of its own: the two come to the same. */
+  readonly isPrimed: boolean
   readonly step: PaintStep
   readonly coating: Coating
   /** All steps the masking stays on for, `step` last, and their coats together. */
@@ -115,11 +117,16 @@ export interface HemContext extends HouseContext, PlaceContext, KeepSide, PaintS
  * Whether the coats of the last colour stay off the tape, all but its last. A primer or undercoat never does: it goes up to the
  * tape, and the tape is sealed before it. A gun cannot stay off anything.
  */
-export const isHeldOff = ({ house, step, steps }: Pick<HemContext, 'house' | 'step' | 'steps'>): boolean =>
-  house.holdFirstCoat && step.coats > 1 && steps.every(({ tool }) => tool !== 'spray')
+export const isHeldOff = ({
+  house,
+  coating,
+  step,
+  steps,
+}: Pick<HemContext, 'house' | 'coating' | 'step' | 'steps'>): boolean =>
+  house.holdFirstCoat && !coating.primer && step.coats > 1 && steps.every(({ tool }) => tool !== 'spray')
 
 /** Whether every coat but the very last stays off the tape, so that it is sealed before that one. */
-export const isSealedLast = (ctx: Pick<HemContext, 'house' | 'step' | 'steps'>): boolean =>
+export const isSealedLast = (ctx: Pick<HemContext, 'house' | 'coating' | 'step' | 'steps'>): boolean =>
   isHeldOff(ctx) && ctx.steps.length === 1
 
 /** A finish nobody has dated counts as old when the survey says there is no recent coat. */
@@ -188,6 +195,9 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     keepFace,
     keepName: faceName(room, hem.keep),
     paintFace: faceOf(room, hem.paint),
+    isPrimed:
+      faceOf(room, hem.paint).prep.includes('prime') ||
+      stepsOf(room, hem.paint).some((each) => coatingOf(job.shelf, each.step.coatingId).primer),
     keepFinish: {
       soundness: painted ? soundnessOnceCoated(keepFace) : testedSoundness(keepFace),
       crossCut: painted ? null : keepFace.crossCut,
@@ -221,9 +231,9 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
 }
 
 /** Minutes a gun takes for one coat of all faces of a step: what it uncovers first has waited that long when it is through. */
-const sprayMin = (room: Room, step: PaintStep, { rates }: HouseRules): number =>
+const sprayMin = (room: Room, step: PaintStep, house: HouseRules): number =>
   step.tool === 'spray'
-    ? facesOfStep(room, step).reduce((sum, key) => sum + (faceAreaMm2(room, key) / 1e6) * rates.sprayPerM2, 0)
+    ? facesOfStep(room, step).reduce((sum, key) => sum + fieldMinutes(room, key, step, house), 0)
     : 0
 
 function paneFacts(room: Room, hem: Hem): Pick<HemContext, 'glassM2PerM' | 'texturedGlass'> {

@@ -70,12 +70,9 @@ export function liquidWays(ctx: HemContext): Candidate[] {
 function liquidRule(ctx: HemContext, retired: boolean, yellows: boolean, risks: RecipeRisks): Said | null {
   if (retired) return said('out.retired')
   if (ctx.texturedGlass) return said('out.liquid_textured')
-  if (yellows && ctx.paintFace.soundness === 'bare-wood' && !isPrimedFirst(ctx)) return said('out.liquid_yellows')
+  if (yellows && ctx.paintFace.soundness === 'bare-wood' && !ctx.isPrimed) return said('out.liquid_yellows')
   return bleedRule(ctx, risks)
 }
-
-/** Primer below the colour hides what yellowed; the wood beside the glass is what the mask laps over. */
-const isPrimedFirst = ({ paintFace }: HemContext): boolean => paintFace.prep.includes('prime')
 
 /** The line cut by hand. */
 export function freehandWay(ctx: HemContext): Candidate {

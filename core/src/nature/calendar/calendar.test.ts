@@ -18,7 +18,10 @@ const crew: Crew = {
 const at = parseInstant
 
 test('a shift is cut by its meal; weekends are free', () => {
-  const week = workStretches(crew, 'Europe/Lisbon', at('2027-05-14T00:00:00Z'), at('2027-05-18T00:00:00Z'))
+  const week = workStretches(crew, 'Europe/Lisbon', {
+    from: at('2027-05-14T00:00:00Z'),
+    to: at('2027-05-18T00:00:00Z'),
+  })
   expect(week).toEqual([
     { from: at('2027-05-14T06:30:00Z'), to: at('2027-05-14T11:00:00Z') },
     { from: at('2027-05-14T11:30:00Z'), to: at('2027-05-14T15:00:00Z') },
@@ -29,7 +32,10 @@ test('a shift is cut by its meal; weekends are free', () => {
 
 test('a night shift over the spring change is an hour short', () => {
   const night: Crew = { ...crew, shifts: [{ days: [5], from: '22:00', to: '06:00', breaks: [] }] }
-  const [shift] = workStretches(night, 'Europe/Lisbon', at('2027-03-27T12:00:00Z'), at('2027-03-28T12:00:00Z'))
+  const [shift] = workStretches(night, 'Europe/Lisbon', {
+    from: at('2027-03-27T12:00:00Z'),
+    to: at('2027-03-28T12:00:00Z'),
+  })
   expect(shift!.to - shift!.from).toBe(7 * 60)
 })
 
@@ -95,7 +101,7 @@ describe('what cannot be in a calendar', () => {
         }
         for (const day of ['2027-03-27', '2027-10-30']) {
           const from = parseInstant(`${day}T00:00:00Z`)
-          const stretches = workStretches(crewOf(shift), zone, from, from + 3 * 1440)
+          const stretches = workStretches(crewOf(shift), zone, { from, to: from + 3 * 1440 })
           stretches.forEach((each, i) => {
             expect(each.to).toBeGreaterThan(each.from)
             if (i > 0) expect(each.from).toBeGreaterThanOrEqual(stretches[i - 1]!.to)

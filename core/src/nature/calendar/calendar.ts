@@ -1,5 +1,5 @@
 import { nth } from '../../base/units/sure'
-import type { Crew, Job } from '../../base/nouns'
+import type { Crew, HouseRules, Job } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import { fromLocal, MIN_PER_DAY, parseClock, parseInstant, toLocal, weekday } from '../../base/units/time'
 
@@ -9,11 +9,26 @@ export interface Stretch {
   readonly to: number
 }
 
+/** Minutes at either end of a shift that go into setting up, and into washing out and clearing up. */
+export interface DayEnds {
+  readonly setUpMin: number
+  readonly washOutMin: number
+}
+const WHOLE_DAYS: DayEnds = { setUpMin: 0, washOutMin: 0 }
+
+/** What a house takes for them. */
+export const dayEndsOf = ({ rates }: Pick<HouseRules, 'rates'>): DayEnds => ({
+  setUpMin: Math.round(rates.setUpEach),
+  washOutMin: Math.round(rates.washOutEach),
+})
+
 /**
  * The unbroken stretches a crew works between two instants, in order. A shift is cut by its breaks; clock changes
  * move with the site's clock, so a night shift over a change is really longer or shorter.
+ *
+ * @param ends  minutes left free at either end of each shift; none when left out
  */
-export function workStretches(crew: Crew, zone: string, from: number, to: number): Stretch[] {
+export function workStretches(crew: Crew, zone: string, { from, to }: Stretch, ends = WHOLE_DAYS): Stretch[] {
   const stretches: Stretch[] = []
   for (let day = toLocal(from, zone).day - 1; day <= toLocal(to, zone).day; day++) {
     for (const shift of crew.shifts) {
@@ -28,7 +43,8 @@ export function workStretches(crew: Crew, zone: string, from: number, to: number
       for (const rest of [...shift.breaks].sort((a, b) => at(a.from, start) - at(b.from, start))) {
         bounds.push(at(rest.from, start), at(rest.to, start))
       }
-      bounds.push(at(shift.to, start))
+      bounds.push(at(shift.to, start) - ends.washOutMin)
+      bounds[0] = start + ends.setUpMin
       for (let i = 0; i < bounds.length; i += 2)
         stretches.push(stretchOn(day, nth(bounds, i), nth(bounds, i + 1), zone))
     }
@@ -36,6 +52,25 @@ export function workStretches(crew: Crew, zone: string, from: number, to: number
   return apart(stretches)
     .map((each) => ({ from: Math.max(each.from, from), to: Math.min(each.to, to) }))
     .filter((each) => each.to > each.from)
+}
+
+/** A crew's shift: setting up at its beginning, washing out and clearing up at its end. */
+export interface ShiftEnds {
+  readonly setUp: Stretch
+  readonly washOut: Stretch
+}
+
+/** The ends of the shift in which a crew is at work at an instant; null when it is in none. */
+export function shiftEndsAt(crew: Crew, zone: string, at: number, { setUpMin, washOutMin }: DayEnds): ShiftEnds | null {
+  const today = toLocal(at, zone).day
+  for (const day of [today, today - 1])
+    for (const shift of crew.shifts) {
+      if (!shift.days.includes(weekday(day))) continue
+      const [start, end] = [parseClock(shift.from), parseClock(shift.to)]
+      const { from, to } = stretchOn(day, start, end < start ? end + MIN_PER_DAY : end, zone)
+      if (at >= from && at < to) return { setUp: { from, to: from + setUpMin }, washOut: { from: to - washOutMin, to } }
+    }
+  return null
 }
 
 /** In order and apart: over a clock change two stretches may come to meet, and nobody works twice at one time. */
@@ -58,9 +93,9 @@ export type Calendars = ReadonlyMap<string, readonly Stretch[]>
 /** How far ahead crews' calendars are laid out. */
 export const HORIZON_DAYS = 90
 
-/** Shifts of every crew between two instants, without the time in which it is away. */
+/** Shifts of every crew between two instants: what is left of them for work, without the time in which it is away. */
 export const crewCalendars = (
-  { crews, site, planning }: Pick<Job, 'crews' | 'site' | 'planning'>,
+  { crews, site, planning, house }: Pick<Job, 'crews' | 'site' | 'planning' | 'house'>,
   from: number,
   to: number,
 ): Calendars =>
@@ -69,7 +104,7 @@ export const crewCalendars = (
       const away = planning.away
         .filter((each) => each.crewId === crew.id && each.person === null)
         .map((each): Stretch => ({ from: parseInstant(each.from), to: parseInstant(each.to) }))
-      return [crew.id, away.reduce(without, workStretches(crew, site.zone, from, to))]
+      return [crew.id, away.reduce(without, workStretches(crew, site.zone, { from, to }, dayEndsOf(house)))]
     }),
   )
 

@@ -118,10 +118,19 @@ function freeOf(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask
 /** The last free pieces that end by an instant, looked for backwards a quarter of an hour at a time. */
 function lastFree(free: FreeTime, own: PlacedTask, by: number): PlacedTask | null {
   const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
-  for (let at = Math.floor(by - minutes); at > own.from; at -= 15) {
-    const pieces = free.firstPieces(at, minutes)
-    const [first, last] = [pieces?.[0], pieces?.at(-1)]
-    if (pieces && first && last && last.to <= by) return { ...own, from: first.from, to: last.to, pieces }
+  for (let at = Math.floor(by - minutes); at > own.from; at -= STEP_MIN) {
+    const found = piecesFrom(free, own, at, by)
+    // Nobody stands about for some minutes before it: it joins on to what comes before.
+    if (found) return piecesFrom(free, own, Math.max(own.from + 1, found.from - STEP_MIN + 1), by) ?? found
   }
   return null
+}
+
+const STEP_MIN = 15
+
+function piecesFrom(free: FreeTime, own: PlacedTask, at: number, by: number): PlacedTask | null {
+  const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
+  const pieces = free.firstPieces(at, minutes)
+  const [first, last] = [pieces?.[0], pieces?.at(-1)]
+  return pieces && first && last && last.to <= by ? { ...own, from: first.from, to: last.to, pieces } : null
 }

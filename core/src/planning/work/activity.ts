@@ -40,6 +40,7 @@ type MinutePartName =
   | 'uncover'
   | 'tack'
   | 'prep'
+  | 'doors'
   | 'mark'
   | 'look'
   | 'touch-up'

@@ -16,6 +16,8 @@ import {
 /** What each act of an id is called as a kind of work. */
 const KIND: Readonly<Record<ActivityRef['act'], string>> = {
   prep: 'prep',
+  smooth: 'smooth',
+  mend: 'mend',
   cover: 'cover',
   look: 'look',
   uncover: 'uncover',

@@ -1,5 +1,15 @@
 import type { Parameters } from '../../base/parameters/parameters'
-import { said, type Crew, type FaceKey, type Job, type PaintStep, type Room, type Shelf } from '../../base/nouns'
+import {
+  listed,
+  said,
+  type Said,
+  type Crew,
+  type FaceKey,
+  type Job,
+  type PaintStep,
+  type Room,
+  type Shelf,
+} from '../../base/nouns'
 import { longestStretchMin, type Calendars, type Stretch } from '../../nature/calendar/calendar'
 import { coatingOf } from '../../survey/shelf/find'
 import type { JobClocks } from '../../nature/cure/areaClocks'
@@ -7,7 +17,8 @@ import { hoursOfStep } from '../../nature/cure/shortestSpan'
 import { coatOfStep } from '../../nature/cure/film'
 import { filmClockOf } from '../../nature/cure/paintClocks'
 import type { Hem } from '../../survey/hems/deriveHems'
-import { facesOfStep, stepsOf } from '../../survey/rooms/faces'
+import { leadFaces, leadRisk } from '../../survey/rooms/lead'
+import { faceName, facesOfStep, stepsOf } from '../../survey/rooms/faces'
 import { estimateStepTimes } from '../../masking/recipes/estimateTimes'
 import type { Recipe } from '../../masking/recipes/recipe'
 import type { Activity, Lag, Work } from './activity'
@@ -120,11 +131,22 @@ interface RoomWorkSetup {
 function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Work, 'gunRuns'> {
   const { job, recipes, parameters } = setup
   const hems = setup.hems.filter((hem) => hem.roomId === room.id)
-  const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units)
-  const whole: WholeSetup = { room, crew, house: job.house, parameters, covers, hems, recipes, counted: setup.counted }
+  const mayHoldLead = leadRisk(job.site)?.mayHold ?? false
+  const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units, job.rooms)
+  const whole: WholeSetup = {
+    room,
+    crew,
+    house: job.house,
+    parameters,
+    covers,
+    hems,
+    recipes,
+    counted: setup.counted,
+    mayHoldLead,
+  }
   const begun = beginRoom(whole)
   const through: StepDone[] = []
-  const problems: Work['problems'][number][] = []
+  const problems: Work['problems'][number][] = mayHoldLead ? leadProblems(job, room) : []
   const activities: Activity[] = [...begun.activities]
   const lags: Lag[] = [...begun.lags]
   for (const step of room.steps) {
@@ -180,6 +202,18 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
     problems,
   }
 }
+
+/** Old paint that may hold lead is not sanded or scraped dry: told with what else there is. */
+const leadProblems = ({ site }: Job, room: Room): Said[] =>
+  leadFaces(room).length > 0
+    ? [
+        said('work.lead', {
+          room: room.name,
+          year: site.yearBuilt ?? 0,
+          faces: listed(leadFaces(room).map((key) => faceName(room, key))),
+        }),
+      ]
+    : []
 
 /** Faces that a round coats or that its tape lies on. */
 const facesMet = (room: Room, step: PaintStep, group: WallGroup): ReadonlySet<FaceKey> =>

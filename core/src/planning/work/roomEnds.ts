@@ -1,20 +1,18 @@
-import { MIN_PER_DAY } from '../../base/units/time'
 import { isFace, type FaceKey, type PaintStep, type Shelf } from '../../base/nouns'
 import { coatOfStep } from '../../nature/cure/film'
 import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
-import { faceOf, facesOfStep } from '../../survey/rooms/faces'
-import { AT_ONCE, type Activity, type Delay, type Lag } from './activity'
+import { facesOfStep } from '../../survey/rooms/faces'
+import type { Activity, Delay, Lag } from './activity'
 import type { GunRuns } from './houseOrder'
+import { makingReady } from './makingReady'
 import type { Wait } from './roundWork'
 import { freeingActs, lastCoats, peelActs, type StepDone } from './touching'
 import { atOnce, lagsTo, waitsFor } from './waits'
 import {
   gunDown,
   gunUp,
-  prepped,
   roomCover,
   roomLook,
-  roomPrep,
   roomUncover,
   stepCover,
   stepMark,
@@ -34,24 +32,17 @@ interface Ends {
  * dry for days before paper lies below it.
  */
 export function beginRoom(setup: WholeSetup): Ends {
-  const { room } = setup
-  const [cover, prep] = [roomCover(setup), roomPrep(setup)]
-  if (!prep) return { activities: [cover], lags: [], waits: () => waitsFor([cover]) }
-  const dried = (faces: ReadonlySet<FaceKey> | null): Wait => ({ from: prep.id, min: dryingAfter(setup, faces) })
-  if (room.kind === 'elevation')
-    return { activities: [prep, cover], lags: lagsTo(cover, [dried(null)]), waits: () => waitsFor([cover]) }
-  return { activities: [cover, prep], lags: lagsTo(prep, waitsFor([cover])), waits: (faces) => [dried(faces)] }
-}
-
-/** How long what was washed or primed is left: a floor that dries holds up nobody at a wall. */
-function dryingAfter({ room, parameters }: WholeSetup, faces: ReadonlySet<FaceKey> | null): Delay {
-  const met = prepped(room).filter((key) => faces === null || faces.has(key))
-  const done = new Set(met.flatMap((key) => faceOf(room, key).prep))
-  if (room.kind === 'elevation' && done.has('wash'))
-    return { clock: 'plain', amount: parameters.work.washDryDays.value * MIN_PER_DAY }
-  if (done.has('prime')) return { clock: 'drying', amount: parameters.work.primedMin.value }
-  if (done.has('wash') || done.has('degrease')) return { clock: 'drying', amount: parameters.work.washedMin.value }
-  return AT_ONCE
+  const cover = roomCover(setup)
+  const { activities, lags, waits } = makingReady(setup)
+  const [first] = activities
+  if (!first) return { activities: [cover], lags: [], waits: () => waitsFor([cover]) }
+  if (setup.room.kind === 'elevation')
+    return {
+      activities: [...activities, cover],
+      lags: [...lags, ...lagsTo(cover, waits(null))],
+      waits: () => waitsFor([cover]),
+    }
+  return { activities: [cover, ...activities], lags: [...lags, ...lagsTo(first, waitsFor([cover]))], waits }
 }
 
 /**

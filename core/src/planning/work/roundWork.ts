@@ -16,6 +16,8 @@ import { liquidOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
 import { filmClockOf } from '../../nature/cure/paintClocks'
 import { coatsBelow, facesOfStep, lastCoatOf } from '../../survey/rooms/faces'
+import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
+import { leavesOf } from '../../survey/rooms/leaves'
 import { crewSpeed } from '../../nature/calendar/calendar'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { Recipe } from '../../masking/recipes/recipe'
@@ -254,7 +256,22 @@ function addCoat(chain: Chain, hems: readonly Hem[], { coat, isLast, settles, fo
   } as const
   const added = add(chain, 'coat', made, followsBead ? AT_ONCE : null)
   const coating = coatOfStep(shelf, step)
-  chain.waits = [{ from: added.id, min: isLast ? AT_ONCE : { clock: filmClockOf(coating), amount: coating.recoatMin } }]
+  const recoat: Delay = { clock: filmClockOf(coating), amount: coating.recoatMin + turnMin(chain.setup, coating) }
+  chain.waits = [{ from: added.id, min: isLast ? AT_ONCE : recoat }]
+}
+
+/**
+ * How much later the second side of doors on stands gets its coat than the first: they are turned once that is dry to touch. Where
+ * there are many the first is by the time the last is done. Common practice, no published source.
+ */
+function turnMin({ room, step, house }: RoundSetup, { touchDryMin }: Coating): number {
+  const turned = facesOfStep(room, step).filter((key) => {
+    const leaves = leavesOf(room, key)
+    return leaves?.takenOff && leaves.sides > leaves.count
+  })
+  if (turned.length === 0) return 0
+  const oneSideMin = turned.reduce((sum, key) => sum + fieldMinutes(room, key, step, house), 0) / 2
+  return Math.max(0, touchDryMin - oneSideMin)
 }
 
 /**

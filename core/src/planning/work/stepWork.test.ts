@@ -2,7 +2,7 @@ import { ternQuaySurvey } from '../../../../demo'
 import { deriveHems } from '../../survey/hems/deriveHems'
 import { facesOfStep } from '../../survey/rooms/faces'
 import { planJob } from '../../answers/chain/planJob'
-import { fieldMinutes } from './fieldMinutes'
+import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
 import { wetMinutes, workByWall, type WallWork } from './stepWork'
 
 const job = ternQuaySurvey()

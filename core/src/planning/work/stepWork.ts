@@ -13,7 +13,7 @@ import type { Hem } from '../../survey/hems/deriveHems'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { trimRunMm } from '../../survey/rooms/trim'
 import { facesOfStep } from '../../survey/rooms/faces'
-import { fieldMinutes, shareOnWall } from './fieldMinutes'
+import { fieldMinutes, shareOnWall } from '../../survey/rooms/fieldMinutes'
 import type { HemMinutes } from './wetTimes'
 
 /** The work along one wall of a room in one coating step: its hems and the field beside them. */

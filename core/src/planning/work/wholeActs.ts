@@ -3,7 +3,6 @@ import {
   isFace,
   type ActivityRef,
   type Crew,
-  type FaceKey,
   type HemId,
   type HouseRules,
   type PaintStep,
@@ -15,8 +14,9 @@ import type { Parameters } from '../../base/parameters/parameters'
 import type { CoverNeed } from '../../masking/covers/coverNeed'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { Recipe } from '../../masking/recipes/recipe'
-import { faceAreaMm2 } from '../../survey/rooms/areas'
-import { faceKeys, faceOf, hasFace } from '../../survey/rooms/faces'
+import { facesOfStep } from '../../survey/rooms/faces'
+import { leadFaces } from '../../survey/rooms/lead'
+import { leavesAmong } from '../../survey/rooms/leaves'
 import type { Activity, MinutePart } from './activity'
 import { metresOf } from './stepWork'
 
@@ -30,6 +30,8 @@ export interface WholeSetup {
   readonly covers: readonly CoverNeed[]
   readonly hems: readonly Hem[]
   readonly recipes: ReadonlyMap<HemId, Recipe>
+  /** The site's old paint may hold lead. */
+  readonly mayHoldLead: boolean
   /** Bleeds that somebody counted, by hem. */
   readonly counted: ReadonlyMap<HemId, number>
 }
@@ -43,14 +45,15 @@ interface Made {
   readonly divisible?: boolean
 }
 
-function whole({ crew }: WholeSetup, ref: WholeRef, { work, gun, impliedBy, divisible }: Made): Activity {
+/** An activity of a room or of one of its colours as a whole. */
+export function whole({ crew }: WholeSetup, ref: WholeRef, { work, gun, impliedBy, divisible }: Made): Activity {
   // A room's covers are ticked by the room; a colour's, and the rest, by the work itself.
   const isRoomCover = ref.of === 'room' && (ref.act === 'cover' || ref.act === 'uncover')
   const cover = ref.of === 'step' && ref.act === 'uncover' ? ({ ...ref, act: 'cover' } as const) : ref
   return {
     id: writeActivity(ref),
     ref,
-    kind: ref.act,
+    kind: kindOf(ref.act),
     roomId: ref.roomId,
     stepId: ref.of === 'step' ? ref.stepId : null,
     roundId: null,
@@ -70,6 +73,9 @@ function whole({ crew }: WholeSetup, ref: WholeRef, { work, gun, impliedBy, divi
   }
 }
 
+/** Making ready is one kind of work, in however many goes. */
+const kindOf = (act: WholeRef['act']): Activity['kind'] => (act === 'smooth' || act === 'mend' ? 'prep' : act)
+
 const m2Of = (needs: readonly CoverNeed[]): number => needs.reduce((sum, need) => sum + need.areaMm2, 0) / 1e6
 const bagsOf = (needs: readonly CoverNeed[]): number => needs.filter((need) => need.hold === 'bagged').length
 const lying = (needs: readonly CoverNeed[]): CoverNeed[] => needs.filter((need) => need.stepIds === null)
@@ -79,8 +85,25 @@ export const roomCover = (setup: WholeSetup): Activity =>
   whole(
     setup,
     { of: 'room', roomId: setup.room.id, act: 'cover' },
-    { work: [{ part: 'cover', minutes: m2Of(lying(setup.covers)) * setup.house.rates.coverPerM2 + carrying(setup) }] },
+    {
+      work: [
+        { part: 'cover', minutes: m2Of(lying(setup.covers)) * setup.house.rates.coverPerM2 + carrying(setup) },
+        { part: 'doors', minutes: hanging(setup) },
+        { part: 'prep', minutes: guarding(setup) },
+      ],
+    },
   )
+
+/** Half of taking doors off and hanging them again: off before the first colour, on after the last. */
+function hanging({ room, house }: WholeSetup): number {
+  const painted = new Set(room.steps.flatMap((step) => facesOfStep(room, step)))
+  const off = leavesAmong(room, [...painted]).filter(({ takenOff }) => takenOff)
+  return (off.reduce((sum, { count }) => sum + count, 0) * house.rates.hangEach) / 2
+}
+
+/** Sheets, signs and cleaning for old paint that may hold lead: half before, half after. */
+const guarding = ({ mayHoldLead, room, parameters }: WholeSetup): number =>
+  mayHoldLead && leadFaces(room).length > 0 ? parameters.work.leadMin.value / 2 : 0
 
 /** Minutes for carrying furniture together, and as many for carrying it back. */
 const carrying = ({ room, parameters }: WholeSetup): number =>
@@ -94,30 +117,11 @@ export const roomUncover = (setup: WholeSetup): Activity =>
     {
       work: [
         { part: 'uncover', minutes: m2Of(lying(setup.covers)) * setup.house.rates.uncoverPerM2 + carrying(setup) },
+        { part: 'doors', minutes: hanging(setup) },
+        { part: 'prep', minutes: guarding(setup) },
       ],
     },
   )
-
-/** Making faces ready as the survey ticked it; dust is wiped off as tape goes on. Null where nothing was ticked. */
-export function roomPrep(setup: WholeSetup): Activity | null {
-  const { room, parameters } = setup
-  const perM2 = parameters.work.prepMinPerM2
-  const minutes = prepped(room).reduce((sum, key) => {
-    const each = faceOf(room, key).prep.reduce((all, prep) => all + (prep === 'dust' ? 0 : perM2[prep].value), 0)
-    return sum + each * (faceAreaMm2(room, key) / 1e6)
-  }, 0)
-  if (minutes === 0) return null
-  const laid = { tick: 'laid', hemIds: setup.hems.map((hem) => hem.id) } as const
-  return whole(
-    setup,
-    { of: 'room', roomId: room.id, act: 'prep' },
-    { work: [{ part: 'prep', minutes }], impliedBy: laid },
-  )
-}
-
-/** Faces of a room with something to be done to them before anything is laid on them. */
-export const prepped = (room: Room): FaceKey[] =>
-  faceKeys(room).filter((key) => hasFace(room, key) && faceOf(room, key).prep.some((prep) => prep !== 'dust'))
 
 /** Lines of a colour that no edge gives, marked and levelled before tape. Null where there are none. */
 export function stepMark(setup: WholeSetup, step: PaintStep): Activity | null {

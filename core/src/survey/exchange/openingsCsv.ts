@@ -89,20 +89,25 @@ function readRow({ row, number, rooms, units, taken }: ReadRowSetup): ReadOpenin
   return { roomId: room.id, opening }
 }
 
+const AS_HUNG = { paintedSides: 1, takenOff: false, leadsOut: null } as const
+
 /** What fills an opening of a kind when nothing else is said. */
-export function partsOf(kind: OpeningKind): Pick<Opening, 'leaf' | 'glazing'> {
+export function partsOf(
+  kind: OpeningKind,
+): Pick<Opening, 'leaf' | 'glazing' | 'paintedSides' | 'takenOff' | 'leadsOut'> {
   switch (kind) {
     case 'door':
-      return { leaf: USUAL_FACES.trim, glazing: null }
+      return { leaf: USUAL_FACES.trim, glazing: null, ...AS_HUNG }
     case 'window':
-      return { leaf: USUAL_FACES.glass, glazing: null }
+      return { leaf: USUAL_FACES.glass, glazing: null, ...AS_HUNG }
     case 'glazed-doors':
       return {
         leaf: USUAL_FACES.trim,
         glazing: { leaves: 2, wide: 3, high: 5, sides: 2, barMm: 25, textured: false },
+        ...AS_HUNG,
       }
     case 'gap':
-      return { leaf: null, glazing: null }
+      return { leaf: null, glazing: null, ...AS_HUNG }
   }
 }
 

@@ -127,7 +127,8 @@ function openingEdges(o: Opening, wall: Wall): Edge[] {
   const edges: Edge[] = []
   if (cased)
     edges.push(frame({ kind: 'wall-to-casing', a: wallFace, b: face('casing', o.id), o, outMm: o.casingMm, wall }))
-  else if (o.leaf) edges.push(frame({ kind: 'wall-to-frame', a: wallFace, b: face('leaf', o.id), o, outMm: 0, wall }))
+  else if (o.leaf && !o.takenOff)
+    edges.push(frame({ kind: 'wall-to-frame', a: wallFace, b: face('leaf', o.id), o, outMm: 0, wall }))
   if (cased && reachesFloor(o)) edges.push(feet(o))
   // A door leaf is parted from its casing by a gap; glass meets the casing or the bars directly.
   if (o.kind === 'window' && o.leaf && cased) edges.push(paneEdge(face('casing', o.id), face('leaf', o.id), o))
@@ -209,6 +210,9 @@ function pieceEdges(p: Piece): Edge[] {
       return [around('wall-to-piece', face('wall', p.wallId), false)]
     case 'cabinets':
       return [around('wall-to-piece', face('wall', p.wallId), standing), ...(p.inUse ? [mouths(p, own)] : [])]
+    case 'shutters':
+      // What stays on its hinges is cut in round; what is taken off leaves the wall bare.
+      return p.takenOff ? [] : [around('wall-to-piece', face('wall', p.wallId), false)]
     case 'roof-window':
       return [around('ceiling-to-window', writeFace({ kind: 'ceiling', id: null }), false)]
     case 'stairs':

@@ -142,6 +142,8 @@ describe('pieces', () => {
     depthMm: 600,
     count: 4,
     inUse: true,
+    paintedSides: 1,
+    takenOff: false,
     face: { ...USUAL_FACES.trim, colour: 'Sage', swatch: '#a9b5a0' },
     ...more,
   })

@@ -32,6 +32,7 @@ export function faceAreaMm2(room: Room, key: FaceKey): number {
     case 'casing':
       return casingLengthMm(sure(opening)) * sure(opening).casingMm
     case 'leaf':
+      return sure(opening).widthMm * sure(opening).heightMm * sure(opening).paintedSides
     case 'glass':
       return sure(opening).widthMm * sure(opening).heightMm
     case 'piece':
@@ -82,6 +83,10 @@ function holeMm2(o: Opening, low: number, high: number): number {
 function pieceAreaMm2(p: Piece): number {
   switch (p.kind) {
     case 'cabinets':
+      // Ends once; of the doors as many sides as are painted.
+      return p.paintedSides * p.widthMm * p.heightMm + 2 * p.depthMm * p.heightMm
+    case 'shutters':
+      return p.paintedSides * p.widthMm * p.heightMm
     case 'radiator':
       return p.widthMm * p.heightMm + 2 * p.depthMm * p.heightMm
     case 'furniture':

@@ -23,6 +23,13 @@ export const STARTER_RATES: Rates = {
   // 2 to 4 min/m.
   trimPerM: 3,
   brushPerM2: 6,
+  // A flush leaf with its edges takes 10 to 15 min a side, a panelled one half as much again; a cabinet door 4 to 8.
+  doorSideEach: 13,
+  cabinetSideEach: 6,
+  // The gun takes a minute, carrying and turning the rest: 2 to 5 min.
+  sprayedSideEach: 3.5,
+  // 6 to 12 min for off and on.
+  hangEach: 8,
   // Walls 2 to 4 min/m², ceilings 3 to 5.
   rollPerM2: 3,
   ceilingPerM2: 4,
@@ -33,6 +40,9 @@ export const STARTER_RATES: Rates = {
   uncoverPerM2: 0.3,
   // Half an hour for two, a little more where the ground is rough.
   towerEach: 30,
+  // 10 to 20 min at either end of a day.
+  setUpEach: 15,
+  washOutEach: 15,
 }
 
 /** Rules a new contractor starts with; every one can be changed. Figures from memory. */

@@ -1,4 +1,6 @@
-import { known, type Known, type Site, word } from '../../base/nouns'
+import { known, type FaceKey, type Known, type Room, type Site, type Soundness, word } from '../../base/nouns'
+import { faceOf } from './faces'
+import { facesToReady, readySteps } from './readying'
 
 /** Years from which a country's house paint is taken as free of lead. Others count as the strictest known. */
 const LEAD_LIMIT_YEAR: Readonly<Record<string, Known>> = {
@@ -8,6 +10,17 @@ const LEAD_LIMIT_YEAR: Readonly<Record<string, Known>> = {
   AU: known(1997, '', 'from-memory', word('source', 'uniform-paint-standard')),
 }
 const ELSEWHERE = known(1992, '', 'from-memory', word('source', 'where-the-countrys-own-limit-is-not'))
+
+/** A face that never had paint holds none. What lies below a new coat is as old as the house. */
+const BARE: readonly Soundness[] = ['bare-board-paper', 'bare-wood', 'unpainted-hard']
+
+/** Faces with an old finish that making ready would sand or scrape dry. */
+export const leadFaces = (room: Room): FaceKey[] =>
+  facesToReady(room).filter(
+    (key) =>
+      !BARE.includes(faceOf(room, key).soundness) &&
+      readySteps(room, key).some(({ act }) => act === 'sand' || act === 'scrape'),
+  )
 
 /** The year that decides for a site, and whether its paint may hold lead; null where the year built is not known. */
 export function leadRisk(site: Pick<Site, 'yearBuilt' | 'country'>): { limit: Known; mayHold: boolean } | null {

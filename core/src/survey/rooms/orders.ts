@@ -1,4 +1,4 @@
-import { nth, sure } from '../../base/units/sure'
+import { sure } from '../../base/units/sure'
 import { type PaintStep, type Room, said, type Said, face, readFace, thingOf, word } from '../../base/nouns'
 import { facesOfStep, faceName, groupOf, stepOf, swatchBelow } from './faces'
 import { coatsToHide } from './hiding'
@@ -63,12 +63,20 @@ export function orderFaults(room: Room): Said[] {
     if (band.kind === 'two-tone' && own >= 0 && above > own && band.fromMm < room.heightMm / 3)
       found.push(said('order.bottom_first', { band: band.name }))
   }
-  const spray = room.steps.findIndex((step, i) => i > 0 && step.tool === 'spray')
-  if (spray > 0)
-    found.push(
-      said('order.spray_late', { step: sure(room.steps[spray]).name, before: nth(room.steps, spray - 1).name }),
-    )
+  const late = sprayedLate(room)
+  if (late) found.push(said('order.spray_late', { step: late.step.name, before: late.before.name }))
   return [...found, ...hidingFaults(room)]
+}
+
+/** The first colour that is sprayed beside another one that is on by then. One below it on the same faces needs no cover. */
+function sprayedLate(room: Room): { readonly step: PaintStep; readonly before: PaintStep } | null {
+  for (const [i, step] of room.steps.entries()) {
+    if (step.tool !== 'spray') continue
+    const own = new Set(facesOfStep(room, step))
+    const before = room.steps.slice(0, i).findLast((each) => facesOfStep(room, each).some((key) => !own.has(key)))
+    if (before) return { step, before }
+  }
+  return null
 }
 
 /** Steps with fewer coats than their colour needs over what lies there. */

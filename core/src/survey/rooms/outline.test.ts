@@ -74,6 +74,9 @@ test('areas of faces by hand', () => {
         casing: trim,
         leaf: trim,
         glazing: null,
+        paintedSides: 1,
+        takenOff: false,
+        leadsOut: null,
       },
     ],
   }

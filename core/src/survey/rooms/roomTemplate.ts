@@ -120,6 +120,7 @@ const BARE = {
   openings: [],
   fittings: [],
   pieces: [],
+  defects: [],
   scopes: [],
   edgeNotes: [],
   lines: [],

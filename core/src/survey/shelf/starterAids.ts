@@ -79,5 +79,8 @@ export const HAND_TOOLS: readonly HandTool[] = [
     reachMm: 75,
   },
   tool({ id: 'step-ladder', name: 'Step ladder, four treads', kind: 'step-ladder', widthMm: 0, count: 3 }),
+  tool({ id: 'line-brush', name: 'Angled line brush', kind: 'line-brush', widthMm: 50, count: 4 }),
+  tool({ id: 'dust-brush', name: 'Dust brush', kind: 'dust-brush', widthMm: 80, count: 3 }),
+  tool({ id: 'sealant-gun', name: 'Sealant gun', kind: 'sealant-gun', widthMm: 0, count: 2 }),
   tool({ id: 'hand-dispenser', name: 'Hand dispenser', kind: 'dispenser', widthMm: 300, count: 2 }),
 ]

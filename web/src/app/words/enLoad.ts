@@ -211,7 +211,6 @@ export const LOAD_WORDS = {
     signHere: 'Accepted (grade, date, signature)',
     signUs: 'For the contractor',
     taxNamed: '{name}, {pct} %',
-    setUp: 'Setting up, min a person’s day',
     sundries: 'Sundries a person’s day',
     anonymous: 'the office',
     care: 'Prices by this plan’s hours and the shelf’s prices; terms, lead paint and scaffold rules are not in it.',

@@ -22,7 +22,7 @@ export function FloorPlans({ load }: { load: Load }) {
   const shelves = clothShelves(rooms, shelf)
   const laid = rooms.flatMap((room) => {
     const own = shelves.get(room.id) ?? shelf
-    const plan = room.steps.length > 0 ? floorPlan(room, own, fieldSprays(room).length > 0) : null
+    const plan = room.steps.length > 0 ? floorPlan(room, own, fieldSprays(room).length > 0, rooms) : null
     return plan ? [{ room, plan }] : []
   })
   if (laid.length === 0) return <p className="panel text-soft">{W.floors.none}</p>

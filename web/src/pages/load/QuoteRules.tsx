@@ -27,11 +27,6 @@ export function QuoteRules() {
         <TextField label={W.quote.taxName} value={selling.taxName} onCommit={(taxName) => change({ taxName })} />
         <NumberField label={W.quote.taxPct} value={selling.taxPct} onCommit={(taxPct) => change({ taxPct })} />
         <NumberField
-          label={W.quote.setUp}
-          value={selling.setUpMinPerDay}
-          onCommit={(minutes) => change({ setUpMinPerDay: Math.round(minutes) })}
-        />
-        <NumberField
           label={W.quote.sundries}
           value={selling.sundriesMinorPerDay / unit}
           onCommit={(money) => change({ sundriesMinorPerDay: Math.round(money * unit) })}

@@ -4,7 +4,10 @@ import { drawnAt, MISSING, openOnDesk, setDesk } from '../../testing/desk'
 
 /** Parts of the Load drawn without a browser: what each must say of the demo. */
 beforeAll(setDesk)
-const job: Job = ternQuay()
+const demo = ternQuay()
+// Whatever has to be ordered takes longer than there is time.
+const articles = demo.shelf.articles.map((article) => ({ ...article, leadDays: 9 }))
+const job: Job = { ...demo, shelf: { ...demo.shelf, articles } }
 const now = parseInstant(TERN_QUAY_NOW)
 const at = (part: string) => `/jobs/${job.id}/load/${part}`
 

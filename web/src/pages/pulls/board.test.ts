@@ -12,6 +12,7 @@ test('the board tells now, next and what must be looked at', () => {
   const board = boardAt(plan, log, now, null)
   expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([
     ['practice2', 'now'],
+    ['harbour', 'not yet'],
     ['corridor', 'not yet'],
   ])
   expect(board.toInspect).toHaveLength(3)
@@ -57,8 +58,8 @@ test('ticks carry what happened and when it was expected', () => {
   expect(taskTick({ task, subjects: ['h'], crewId: 'c', now: now + 0.9, expected: now })).toMatchObject({
     kind: 'coated',
     coat: 2,
-    at: '2027-05-12T13:08:00Z',
-    expectedAt: '2027-05-12T13:08:00Z',
+    at: TERN_QUAY_NOW,
+    expectedAt: TERN_QUAY_NOW,
   })
   expect(pullTick(['h'], 'c', now, null)).toMatchObject({ kind: 'pulled', expectedAt: null })
   expect(inspectTick('h', 3, now)).toMatchObject({ kind: 'inspected', bleeds: 3 })

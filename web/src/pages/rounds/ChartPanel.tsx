@@ -57,7 +57,7 @@ export function ChartPanel() {
   const [from, to] = [fromLocal(shown[0] ?? 0, 0, site.zone), fromLocal((shown.at(-1) ?? 0) + 1, 0, site.zone)]
   const sky = useMemo(() => skyBetween(facts, from, to), [facts, from, to])
   const shifts = useMemo(
-    () => new Map(crews.map((crew) => [crew.id, workStretches(crew, site.zone, from, to)])),
+    () => new Map(crews.map((crew) => [crew.id, workStretches(crew, site.zone, { from, to })])),
     [crews, site.zone, from, to],
   )
   const dues = useMemo(() => duesOf(plan, rooms), [plan, rooms])

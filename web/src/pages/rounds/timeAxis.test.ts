@@ -17,6 +17,7 @@ test('days are those on which something is done; the axis runs forward without g
     'Fri 14 May',
     'Mon 17 May',
     'Tue 18 May',
+    'Wed 19 May',
   ])
   let last = -1
   for (let at = parseInstant(job.start); at < parseInstant(job.start) + 4 * 1440; at += 30) {
@@ -62,7 +63,7 @@ describe('a night shift over a clock change', () => {
   test('has nine hours, each instant its own place, and no work outside of it', () => {
     const [from, to] = [parseInstant('2027-10-30T21:00:00Z'), parseInstant('2027-10-31T06:00:00Z')]
     const [crew] = crews
-    expect(workStretches(crew!, zone, from - 600, to + 600)).toEqual([{ from, to }])
+    expect(workStretches(crew!, zone, { from: from - 600, to: to + 600 })).toEqual([{ from, to }])
     expect(placed.length).toBeGreaterThan(0)
     const days = workingDays(placed, zone)
     const axis = timeAxis(days, placed, zone, 900)

@@ -14,6 +14,7 @@ import { useEditRoom, useFacts } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { withoutTargets } from './editFace'
+import { LeafFields } from './LeafFields'
 import { PlaceFields } from './thingFields'
 import { W } from '../../app/words'
 
@@ -66,6 +67,15 @@ export function OpeningForm({ room, opening, onPick }: OpeningFormProps) {
             set({ casingMm, casing: casingMm === 0 ? null : (opening.casing ?? USUAL_FACES.trim) })
           }
         />
+        {opening.kind !== 'window' && opening.sillMm === 0 && (
+          <ChoiceField
+            label={W.walk.leads}
+            value={LEADS.find(({ leadsOut }) => leadsOut === opening.leadsOut)!.value}
+            options={LEADS.map(({ value }) => ({ value, text: W.walk.leadsTo[value] }))}
+            onCommit={(value) => set({ leadsOut: LEADS.find((each) => each.value === value)!.leadsOut })}
+          />
+        )}
+        {opening.kind === 'door' && opening.leaf && <LeafFields leaves={opening} onChange={set} />}
       </div>
       {(opening.kind === 'window' || opening.kind === 'glazed-doors') && (
         <GlazingFields opening={opening} onChange={(glazing) => set({ glazing })} />
@@ -86,6 +96,13 @@ export function OpeningForm({ room, opening, onPick }: OpeningFormProps) {
     </Panel>
   )
 }
+
+/** Where a door leads: soles are wiped where it leaves the work. */
+const LEADS = [
+  { value: 'unsaid', leadsOut: null },
+  { value: 'out', leadsOut: true },
+  { value: 'inside', leadsOut: false },
+] as const
 
 const ONE_PANE: Glazing = { leaves: 1, wide: 1, high: 1, sides: 1, barMm: 25, textured: false }
 

@@ -5,6 +5,7 @@ import { useEditRoom, useFacts } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { withoutTargets } from './editFace'
+import { LeafFields } from './LeafFields'
 import { PlaceFields } from './thingFields'
 import { W } from '../../app/words'
 
@@ -27,7 +28,8 @@ export function PieceForm({ room, piece, onPick }: { room: Room; piece: Piece; o
       scopes: before.scopes.filter((each) => !gone.includes(each.face)),
     }))
   }
-  const counted = piece.kind === 'cabinets' || piece.kind === 'stairs'
+  const hasLeaves = piece.kind === 'cabinets' || piece.kind === 'shutters'
+  const counted = hasLeaves || piece.kind === 'stairs'
   return (
     <Panel title={piece.name}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
@@ -56,6 +58,7 @@ export function PieceForm({ room, piece, onPick }: { room: Room; piece: Piece; o
             onCommit={(count) => set({ count })}
           />
         )}
+        {hasLeaves && <LeafFields leaves={piece} onChange={set} />}
         {piece.kind === 'cabinets' && (
           <CheckField label={W.walk.inUse} checked={piece.inUse} onChange={(inUse) => set({ inUse })} />
         )}

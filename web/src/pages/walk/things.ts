@@ -32,6 +32,7 @@ const OPENING_SIZES: Record<OpeningKind, Pick<Opening, 'widthMm' | 'heightMm' | 
 }
 const PIECE_SIZES: Record<PieceKind, Pick<Piece, 'bottomMm' | 'widthMm' | 'heightMm' | 'depthMm' | 'count'>> = {
   cabinets: { bottomMm: 0, widthMm: 2400, heightMm: 900, depthMm: 600, count: 4 },
+  shutters: { bottomMm: 900, widthMm: 1200, heightMm: 1200, depthMm: 40, count: 2 },
   radiator: { bottomMm: 150, widthMm: 1000, heightMm: 600, depthMm: 100, count: 1 },
   furniture: { bottomMm: 0, widthMm: 1800, heightMm: 900, depthMm: 900, count: 1 },
   'roof-window': { bottomMm: 1300, widthMm: 780, heightMm: 1180, depthMm: 60, count: 1 },
@@ -182,6 +183,9 @@ export function newPiece(room: Room, wall: Wall, kind: PieceKind): Piece {
     ...size,
     ...within(wall, size.widthMm),
     inUse: kind === 'cabinets',
+    // A shutter is painted all round; of a cabinet door only what shows until somebody says otherwise.
+    paintedSides: kind === 'shutters' ? 2 : 1,
+    takenOff: kind === 'shutters',
     face: USUAL_FACES.trim,
   }
 }

@@ -17,6 +17,7 @@ export const coatingsTable: ShelfTable<Coating> = {
     text('name'),
     choice('sheen', SHEENS),
     choice('base', ['water', 'solvent']),
+    flag('primer', { classDefault: () => false }),
     number('open_min', 1, 1440),
     number('touch_dry_min', 1, 10_000),
     number('recoat_min', 1, 50_000),
@@ -36,6 +37,7 @@ export const coatingsTable: ShelfTable<Coating> = {
     namedRow(c, {
       sheen: c.sheen,
       base: c.base,
+      primer: c.primer,
       open_min: c.openMin,
       touch_dry_min: c.touchDryMin,
       recoat_min: c.recoatMin,
@@ -53,6 +55,7 @@ export const coatingsTable: ShelfTable<Coating> = {
     ...namedOf(row),
     sheen: row.cells.sheen as Coating['sheen'],
     base: row.cells.base as Coating['base'],
+    primer: Boolean(row.cells.primer),
     openMin: Number(row.cells.open_min),
     touchDryMin: Number(row.cells.touch_dry_min),
     recoatMin: Number(row.cells.recoat_min),

@@ -20,12 +20,18 @@ export const RATE_NAMES = [
   'peelPerM',
   'trimPerM',
   'brushPerM2',
+  'doorSideEach',
+  'cabinetSideEach',
+  'sprayedSideEach',
+  'hangEach',
   'rollPerM2',
   'ceilingPerM2',
   'sprayPerM2',
   'coverPerM2',
   'uncoverPerM2',
   'towerEach',
+  'setUpEach',
+  'washOutEach',
 ] as const satisfies readonly (keyof Rates)[]
 
 /** Columns of the rates: minutes of one practised painter, for a metre, a square metre or a piece. */
