@@ -39,7 +39,7 @@ test('axe finds nothing on any view, in daylight and in the cabin', async ({ pag
   }
 })
 
-test('axe finds nothing in the dialogs', async ({ page }) => {
+test('axe finds nothing in the dialogs @long', async ({ page }) => {
   await page.goto(server.url)
   await page.getByRole('button', { name: 'New job' }).click()
   await page.getByLabel('Where is it?').waitFor()

@@ -19,14 +19,14 @@ test('a hem opens on the Bench, is turned, and its settings go back with a reaso
   await expect(page.getByText('Chosen by hand: no sealant in this house.')).toBeVisible()
 })
 
-test('a way that is not safe is challenged, and not used', async ({ page }) => {
+test('a way that is not safe is challenged, and not used @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/bench?hem=${HEM}`)
   await page.getByLabel('Seal', { exact: true }).selectOption('none')
   await page.getByRole('button', { name: 'Use on this hem' }).click()
   await expect(page.getByText(/The way chosen by hand .* is not safe now/)).toBeVisible()
 })
 
-test('the same edge number shows the same edge; another texture bleeds', async ({ page }) => {
+test('the same edge number shows the same edge; another texture bleeds @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/bench`)
   const reveal = page.getByRole('img', { name: /^300 mm of edge/ }).first()
   const before = await reveal.getAttribute('aria-label')

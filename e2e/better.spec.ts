@@ -39,7 +39,7 @@ test('the days ahead are tried: rooms, pulls and what to guard, on a desk and on
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
 })
 
-test('a room that is due too soon: why, proved, and what single change would help', async ({ page }) => {
+test('a room that is due too soon: why, proved, and what single change would help @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/walk/kitchen`)
   await page.getByLabel('Needed back by').fill('2027-05-12T15:00')
   await page.getByLabel('Needed back by').press('Enter')

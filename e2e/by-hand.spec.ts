@@ -9,7 +9,7 @@ test.afterAll(() => server.remove())
 const WALK = '/jobs/tern-quay/walk/kitchen'
 const hem = (key: string) => `[data-hem="kitchen/${key}"]`
 
-test('a hem is cut, laid whole again, joined with its neighbour and left out with a reason', async ({ page }) => {
+test('a hem is cut, laid whole again, joined with its neighbour and left out with a reason @long', async ({ page }) => {
   await page.goto(server.url + WALK)
   const pick = async (key: string, more: 'Shift'[] = []) =>
     page.locator(hem(key)).dispatchEvent('click', { bubbles: true, shiftKey: more.length > 0 })
@@ -39,7 +39,7 @@ test('a hem is cut, laid whole again, joined with its neighbour and left out wit
   await expect(page.locator(hem('wall:w4|fitting:f1'))).toHaveCount(1)
 })
 
-test('an old edge that wanders is straightened, and the scope page says so', async ({ page }) => {
+test('an old edge that wanders is straightened, and the scope page says so @long', async ({ page }) => {
   await page.goto(server.url + WALK)
   await page.locator(hem('wall:w3|casing:o2')).dispatchEvent('click')
   await page.getByLabel('Old edge wanders by').fill('6 mm')

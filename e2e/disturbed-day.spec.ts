@@ -90,7 +90,7 @@ test('two devices go through a disturbed day with no error and no false sentence
   await phoneWindow.close()
 })
 
-test('keys go into the first field of a new job, which begins by the clock that is shown', async ({ page }) => {
+test('keys go into the first field of a new job, which begins by the clock that is shown @long', async ({ page }) => {
   await page.goto(`${server.url}/`)
   await page.getByRole('button', { name: 'New job' }).click()
   await expect(page.getByLabel('What is it called?')).toBeFocused()
@@ -123,7 +123,7 @@ test('on a phone undo, Site, Shelf and Bench are a tap away @long', async ({ bro
   await phone.close()
 })
 
-test('a page that cannot be fetched says so in our words, with what waits, and the frame stays', async ({
+test('a page that cannot be fetched says so in our words, with what waits, and the frame stays @long', async ({
   browser,
 }) => {
   const plain = await browser.newContext({ serviceWorkers: 'block' })
@@ -137,7 +137,7 @@ test('a page that cannot be fetched says so in our words, with what waits, and t
   await plain.close()
 })
 
-test('a gateway’s page is no line: the tick waits and goes out once the office answers again', async ({ page }) => {
+test('a gateway’s page is no line: the tick waits and goes out once the office answers again @long', async ({ page }) => {
   await page.goto(at('pulls'))
   const answers = [
     { status: 502, contentType: 'text/html', body: '<h1>Bad gateway</h1>' },

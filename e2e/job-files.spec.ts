@@ -34,7 +34,7 @@ test('a job goes out as a file and comes back; a bad file is refused with its pl
   await expect(page.getByRole('article')).toHaveCount(3)
 })
 
-test('jobs can be renamed, copied, deleted and brought back', async ({ page }) => {
+test('jobs can be renamed, copied, deleted and brought back @long', async ({ page }) => {
   await page.goto(server.url)
   const row = page.getByRole('article').filter({ hasText: 'Gull Row' }).first()
   await row.getByRole('button', { name: 'Rename' }).click()

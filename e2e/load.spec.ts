@@ -12,7 +12,7 @@ const load = (part: string) => `${server.url}/jobs/tern-quay/load/${part}`
 const job = async (): Promise<JobAnswer> =>
   (await (await fetch(`${server.url}/api/jobs/tern-quay`)).json()) as JobAnswer
 
-test('from a room to an order: a room is sprayed, its film is cut, short, ordered, and comes in', async ({ page }) => {
+test('from a room to an order: a room is sprayed, its film is cut, short, ordered, and comes in @long', async ({ page }) => {
   await page.goto(load('ways'))
   await page.getByLabel('Compare for').selectOption({ label: 'Practice room 1' })
   await expect(page.getByRole('cell', { name: 'mask and spray' })).toBeVisible()
@@ -43,7 +43,7 @@ test('from a room to an order: a room is sprayed, its film is cut, short, ordere
   await expect(page.getByText(/^Marram Low 24 mm: .* runs out/)).toHaveCount(0)
 })
 
-test('a count puts the van right, with its reason', async ({ page }) => {
+test('a count puts the van right, with its reason @long', async ({ page }) => {
   await page.goto(load('van'))
   await page.getByLabel('What', { exact: true }).selectOption({ label: 'Sedge Whisper 24 mm' })
   await page.getByLabel('What happened').selectOption({ label: 'counted: there is' })
@@ -62,7 +62,7 @@ test('a count puts the van right, with its reason', async ({ page }) => {
     })
 })
 
-test('a quote is worked out, kept as given, taken, compared, and goes out as PDF and CSV', async ({ page }) => {
+test('a quote is worked out, kept as given, taken, compared, and goes out as PDF and CSV @long', async ({ page }) => {
   await page.goto(load('quote'))
   await page.getByRole('button', { name: 'Work out a quote' }).click()
   await expect(page.getByText(/Edges made by/).first()).toBeVisible()
@@ -91,7 +91,7 @@ test('a quote is worked out, kept as given, taken, compared, and goes out as PDF
   expect((await job()).facts.quotes).toHaveLength(1)
 })
 
-test('floors are drawn; on a phone all of it fits', async ({ page }) => {
+test('floors are drawn; on a phone all of it fits @long', async ({ page }) => {
   await page.goto(load('floors'))
   await expect(page.getByRole('img', { name: 'Floor of Recital room' })).toBeVisible()
   await page.setViewportSize({ width: 390, height: 844 })

@@ -104,7 +104,7 @@ test('an answer that is lost on the way is no tick twice, and a restart of the o
   await context.close()
 })
 
-test('four signs of a tag open its round; the day is closed only for a reason while something must breathe', async ({
+test('four signs of a tag open its round; the day is closed only for a reason while something must breathe @long', async ({
   page,
 }) => {
   await page.goto(board())

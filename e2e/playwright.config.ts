@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../.tmp/playwright',
   // A machine that is shared is at times a fifth as fast. What passes waits for none of this.
-  timeout: 120_000,
+  timeout: Number(process.env.E2E_MS ?? 120_000),
   expect: { timeout: 30_000 },
   workers: 2,
   retries: 0,

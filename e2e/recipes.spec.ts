@@ -9,7 +9,7 @@ test.afterAll(() => server.remove())
 
 const recipes = (hem: string) => `${server.url}/jobs/tern-quay/recipes?hem=${encodeURIComponent(hem)}`
 
-test('another safe way is taken with a reason, and left to the house again', async ({ page }) => {
+test('another safe way is taken with a reason, and left to the house again @long', async ({ page }) => {
   await page.goto(recipes('practice1/wall:w1|ceiling'))
   const card = page.getByRole('complementary', { name: 'wall A, ceiling line' })
   await expect(card.getByRole('heading', { name: 'What would change it' })).toBeVisible()
@@ -26,7 +26,7 @@ test('another safe way is taken with a reason, and left to the house again', asy
   await expect(card.getByText('House way: wiped sealant.')).toBeVisible()
 })
 
-test('layers are drawn in the order they go on, and the cost is told part by part', async ({ page }) => {
+test('layers are drawn in the order they go on, and the cost is told part by part @long', async ({ page }) => {
   await page.goto(recipes('corridor/skirting|floor:z1#w1:o3..'))
   const layers = page.getByRole('list', { name: 'Layers in the order they go on' })
   await expect(layers.getByRole('listitem').first()).toContainText('half tucked under')
@@ -34,7 +34,7 @@ test('layers are drawn in the order they go on, and the cost is told part by par
   await expect(page.getByRole('cell', { name: 'Laying', exact: true })).toBeVisible()
 })
 
-test('a pair of many-paned doors gets a liquid mask, and waits for the blade on the board', async ({ page }) => {
+test('a pair of many-paned doors gets a liquid mask, and waits for the blade on the board @long', async ({ page }) => {
   await page.goto(recipes('corridor/leaf:o6|glass:o6'))
   await expect(page.getByText(/60 panes: a liquid mask saves/)).toBeVisible()
   await page.getByRole('navigation').getByRole('link', { name: 'Pulls' }).first().click()
@@ -107,7 +107,7 @@ test('a liquid mask is retired, and panes are taped @long', async ({ page }) => 
   await expect(page.getByText(/Pane by pane: 60 panes/)).toBeVisible()
 })
 
-test('every house way is judged on this job, and the one taken stands out', async ({ page }) => {
+test('every house way is judged on this job, and the one taken stands out @long', async ({ page }) => {
   await page.goto(recipes('practice1/wall:w1|ceiling'))
   await page.getByText('Every way on this job').click()
   const ways = page.getByRole('table').filter({ hasText: 'Work and mending' })

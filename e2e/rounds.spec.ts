@@ -30,7 +30,7 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   page,
 }) => {
   await page.goto(rounds())
-  await drag(page, /^Kitchen,.*: lay, 16:0\d/, -110)
+  await drag(page, /^Practice room 1,.*: roll.*, 15:1\d/, -30)
   await expect(
     card(page)
       .getByText(/is wanted in two places/)
@@ -45,7 +45,7 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   await expect(page.getByRole('button', { name: 'Proposed' })).toHaveAttribute('aria-pressed', 'true')
   // A better plan may bring other tape of the kitchen to the same hour: the one that was put there says why.
   await expect(async () => {
-    for (const each of await page.getByRole('button', { name: /^Kitchen,.*: lay, 1[45]:\d\d/ }).all()) {
+    for (const each of await page.getByRole('button', { name: /^Practice room 1,.*: roll.*, 1[45]:\d\d/ }).all()) {
       await each.focus()
       await page.keyboard.press('Enter')
       if (await card(page).getByText('the plumber is in there').isVisible()) return
@@ -62,7 +62,7 @@ test('a finger that rests on work takes it along; one that moves at once scrolls
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 1024, height: 768 } })
   const page = await context.newPage()
   await page.goto(rounds())
-  const own = bar(page, /^Kitchen,.*: lay, 16:0\d/)
+  const own = bar(page, /^Practice room 1,.*: roll.*, 15:1\d/)
   const finger = await context.newCDPSession(page)
   const touch = async (restMs: number) => {
     // The card of what is picked lies over the lower half.
@@ -83,27 +83,27 @@ test('a finger that rests on work takes it along; one that moves at once scrolls
   await context.close()
 })
 
-test('by keys alone: work is picked, moved, held and let go', async ({ page }) => {
+test('by keys alone: work is picked, moved, held and let go @long', async ({ page }) => {
   await page.goto(rounds())
-  await bar(page, /^Kitchen,.*: lay, 16:0\d/).focus()
+  await bar(page, /^Practice room 1,.*: roll.*, 15:1\d/).focus()
   await page.keyboard.press('Enter')
   await expect(card(page).getByText(/It can slip by|It cannot slip/)).toBeVisible()
   await page.keyboard.press('ArrowRight')
-  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T16:14')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T15:24')
   await page.keyboard.press('Shift+ArrowRight')
-  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T16:44')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T15:54')
   await page.keyboard.press('ArrowUp')
   await expect(card(page).getByLabel('Crew')).toHaveValue('heron')
   // The whole round, from tape to pull, goes along when it is asked for.
   await card(page).getByRole('button', { name: 'its whole round' }).click()
   await expect(card(page).getByText(/^With it goes what is left of its round: .*pull/)).toBeVisible()
   await card(page).getByRole('button', { name: 'Leave it where it was' }).click()
-  await bar(page, /^Kitchen,.*: lay, 16:0\d/).focus()
+  await bar(page, /^Practice room 1,.*: roll.*, 15:1\d/).focus()
   await page.keyboard.press('Enter')
   await card(page).getByRole('button', { name: 'Hold it where it is' }).click()
-  await bar(page, /^Kitchen,.*: lay, 16:0\d/).focus()
+  await bar(page, /^Practice room 1,.*: roll.*, 15:1\d/).focus()
   await page.keyboard.press('Enter')
-  await expect(card(page).getByText(/^Held at 16:09/)).toBeVisible()
+  await expect(card(page).getByText(/^Held at 15:19/)).toBeVisible()
   await card(page).getByRole('button', { name: 'Let it be planned again' }).click()
 })
 
@@ -140,7 +140,7 @@ test('a proposal is taken in part, published, and seen on a second device; the c
   await other.context().close()
 })
 
-test('what if: two plans side by side, and one is kept', async ({ page }) => {
+test('what if: two plans side by side, and one is kept @long', async ({ page }) => {
   await page.goto(rounds())
   await page.getByLabel('Suppose').selectOption('painter')
   await page.getByRole('button', { name: 'Set side by side' }).click()
@@ -151,7 +151,7 @@ test('what if: two plans side by side, and one is kept', async ({ page }) => {
   await page.keyboard.press('Control+z')
 })
 
-test('the three views, the close of the day and the hand-outs; no fault of access; a phone has the list', async ({
+test('the three views, the close of the day and the hand-outs; no fault of access; a phone has the list @long', async ({
   page,
 }) => {
   await page.goto(rounds())

@@ -28,7 +28,7 @@ test('a tape is added, changed and retired; the recipes follow @long', async ({ 
   await expect(page.getByRole('cell', { name: /Teasel Three/ })).toHaveCount(0)
 })
 
-test('a table goes out as CSV and comes back; wrong rows are all named and nothing is taken', async ({ page }) => {
+test('a table goes out as CSV and comes back; wrong rows are all named and nothing is taken @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/shelf`)
   await page.getByRole('button', { name: 'Sealants' }).click()
   const [download] = await Promise.all([
@@ -52,7 +52,7 @@ test('a table goes out as CSV and comes back; wrong rows are all named and nothi
   await expect(page.getByLabel('Plover Clear Two , Name')).toBeVisible()
 })
 
-test('a kit is picked on the curve, and the load carries no other tape', async ({ page }) => {
+test('a kit is picked on the curve, and the load carries no other tape @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/recipes`)
   await page.getByText('Weigh kits').click()
   const curve = page.getByRole('group', { name: 'Kits: kinds carried against cost' })

@@ -40,7 +40,7 @@ test('the first view asks for less than 250 kB of script', () => {
   expect(readdirSync(join(DIST, 'assets')).filter((file) => file.endsWith('.js')).length).toBeGreaterThan(files.size)
 })
 
-test('dragging a slider never holds the page for 50 ms', async ({ page }) => {
+test('dragging a slider never holds the page for 50 ms @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/bench`)
   const slider = page.getByLabel('Age at laying')
   await slider.waitFor()
@@ -139,7 +139,7 @@ test.describe('a job of 60 rooms and 5,000 hems', () => {
   })
 })
 
-test('1,000 hems: few lines are drawn, and a change of house way ranks them anew while the page stays free', async ({
+test('1,000 hems: few lines are drawn, and a change of house way ranks them anew while the page stays free @long', async ({
   page,
 }) => {
   const answer = await server.post('/api/jobs/import?as=thousand', writeJobFile(manyHems(1000, 35)))

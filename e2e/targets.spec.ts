@@ -41,7 +41,7 @@ test.describe('a finger', () => {
   })
 })
 
-test('a first job is walked through in four steps, which can be left', async ({ page }) => {
+test('a first job is walked through in four steps, which can be left @long', async ({ page }) => {
   await page.goto(server.url)
   await page.getByRole('button', { name: 'New job' }).click()
   await page.getByLabel('What is it called?').fill('First')

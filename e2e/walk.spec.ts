@@ -144,7 +144,7 @@ const DXF = [
   '0\nENDSEC\n0\nEOF\n',
 ].join('\n')
 
-test('outlines come in from DXF, where the unit is asked for, and from SVG; what was not understood is listed', async ({
+test('outlines come in from DXF, where the unit is asked for, and from SVG; what was not understood is listed @long', async ({
   page,
 }) => {
   await page.goto(`${server.url}/jobs/tern-quay/walk`)
