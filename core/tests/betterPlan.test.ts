@@ -50,7 +50,10 @@ test('the same for the same seed and rounds', () => {
 })
 
 test('one room ends sooner than the first plan has it, and that is proved to be all', () => {
-  const problem = problemOf(gullRow(), parseInstant(gullRow().start))
+  const job = gullRow()
+  // Trim and walls.
+  const rooms = job.rooms.map((each) => ({ ...each, steps: each.steps.slice(1) }))
+  const problem = problemOf({ ...job, rooms }, parseInstant(job.start))
   const first = placeFirst(problem)
   const better = betterPlan(problem, first, { ...WAYS, rounds: 60 })
   expect(better.isProved).toBe(true)

@@ -120,7 +120,7 @@ describe('a room that cannot be back in time', () => {
     const [room] = job.rooms
     const problem = problemOf(job, parseInstant(job.start))
     const first = placeFirst(problem)
-    const better = betterPlan(problem, first, { seed: 1, isOver: () => false, rounds: 60 })
+    const better = betterPlan(problem, first, { seed: 1, isOver: () => false, rounds: 12 })
     expect(better.won.endMin).toBeGreaterThan(0)
     const soon = problemOf(due(job, room!.id, better.endsAt), parseInstant(job.start))
     expect(whyLate(soon, room!.id, counted)).toBeNull()

@@ -34,19 +34,11 @@ const order = (codes: readonly string[], ...wanted: readonly string[]) => {
 }
 
 describe('floors', () => {
-  test('skirting sprayed over a hard floor: lining in the gap, strip, paper, cloths, then colour; C11', () => {
+  test('skirting sprayed over a hard floor: the paper that slides into the gap is the one masking, held down by a strip, cloths over both; C11, C29', () => {
     const recipe = recipeOf(floor({ material: 'wood' }, 4, sprayed(SKIRTING)), FOOT)
     expect(recipe).toMatchObject({ setting: 'skirting-over-hard-floor', way: 'mask-and-spray' })
-    expect(layerKinds(recipe)).toEqual(['lining', 'tape', 'paper', 'cloth', 'colour'])
-    order(
-      stepCodes(recipe),
-      'step.slide_under',
-      'step.lay',
-      'step.press',
-      'step.paper_over',
-      'step.cloths',
-      'step.coat',
-    )
+    expect(layerKinds(recipe)).toEqual(['lining', 'tape', 'cloth', 'colour'])
+    order(stepCodes(recipe), 'step.slide_under', 'step.lay_lining', 'step.press', 'step.cloths', 'step.coat')
     // C11: about 75 mm of mist, which 9 in paper holds.
     expect(recipe.cover).toMatchObject({ hold: 'lies', reachMm: 75 })
     expect(coverOf(STARTER_SHELF, recipe.cover!.coverId)).toMatchObject({ kind: 'paper', widthMm: 230 })
@@ -65,11 +57,20 @@ describe('floors', () => {
     expect(codes).toContain('out.barrier_carpet')
     expect(codes).toContain('out.seal_carpet')
   })
-  test('a tight joint: cleaned, then short lapped pieces pushed in with a scraper', () => {
+  test('a flush joint: cleaned, then one long run pushed in with a scraper; C29', () => {
     const recipe = recipeOf(floor({ material: 'wood' }, 0), FOOT)
     expect(recipe.setting).toBe('tight-joint-at-the-floor')
+    expect(recipe.layers[0]).toMatchObject({ kind: 'tape', seat: 'beside' })
+    order(stepCodes(recipe), 'step.clean_joint', 'step.lay_joint', 'step.run_one_low', 'step.press', 'step.coat')
+  })
+  test('one that opens and closes along its wall: short lapped pieces, and nothing said of a long run; C29', () => {
+    const setup = floor({ material: 'wood' }, 0)
+    const [wall] = PLAIN_ROOM.walls
+    const foot = [{ id: 'z1', wallId: wall!.id, fromMm: 1000, toMm: 2000, gapMm: 2, floor: null }]
+    const recipe = recipeOf({ ...setup, room: { ...setup.room, foot } }, `${FOOT}..z1`)
     expect(recipe.layers[0]).toMatchObject({ kind: 'tape', seat: 'in-pieces' })
     order(stepCodes(recipe), 'step.clean_joint', 'step.lay_pieces', 'step.press', 'step.coat')
+    expect(stepCodes(recipe).some((code) => code.startsWith('step.run'))).toBe(false)
   })
 })
 
@@ -98,7 +99,7 @@ describe('ceilings', () => {
     const recipe = recipeOf({ room: { steps: [sprayed(WALLS)] } }, 'wall:w1|ceiling')
     expect(recipe.setting).toBe('below-a-dry-ceiling')
     expect(recipe.cover).toMatchObject({ hold: 'hung', reachMm: 300 })
-    expect(spoken(recipe)).toMatch(/hung from the tape, a tack every \d+ mm/)
+    expect(spoken(recipe)).toMatch(/opened across the ceiling from the tape, a tack every \d+ mm/)
   })
   test('a tape too weak to carry the film is out, with the grip that would do', () => {
     const weak = STARTER_SHELF.tapes.map((each) => ({ ...each, gripN25: each.gripN25 / 10 }))

@@ -200,13 +200,14 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
     work.rounds,
     new Map(placed.map((each) => [each.taskId, each])),
   )
+  const load = takeLoad({ job, hems, recipes, parameters, down: downOf(work, placed) })
   const plan: Plan = {
     jobId: job.id,
     at: now,
     hems,
     bare: ground.bare,
     recipes: answers,
-    load: takeLoad({ job, hems, recipes, parameters, down: downOf(work, placed) }),
+    load,
     rounds: work.rounds,
     tasks,
     placed,
@@ -218,7 +219,20 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
     misses,
     problems: [
       ...tellMissing(asked, from),
-      ...problemsOf({ job, clocks, hems, answers, work, tasks, placed, misses, doubtful, pulls, from }),
+      ...problemsOf({
+        job,
+        clocks,
+        hems,
+        answers,
+        work,
+        tasks,
+        placed,
+        misses,
+        doubtful,
+        pulls,
+        holding: load.holding,
+        from,
+      }),
     ],
     whyEnd: tellEnd({ job, problem, placed, now: from }),
     endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,

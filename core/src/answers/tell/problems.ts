@@ -2,6 +2,8 @@ import { said, when, type Job, type Said } from '../../base/nouns'
 import { parseInstant } from '../../base/units/time'
 import type { PullPlan } from '../../planning/windows/pullPlans'
 import { wetPassedAt } from '../../planning/windows/wetPassed'
+import { tapeOf } from '../../survey/shelf/find'
+import type { Load } from '../../masking/load/takeLoad'
 import type { Miss } from '../../planning/check/miss'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import type { Hem } from '../../survey/hems/deriveHems'
@@ -24,6 +26,8 @@ interface ProblemsSetup {
   readonly misses: readonly Miss[]
   readonly doubtful: readonly DoubtfulCoat[]
   readonly pulls: readonly PullPlan[]
+  /** What holds papers and films. */
+  readonly holding: Load['holding']
   /** The instant the plan was made for. */
   readonly from: number
 }
@@ -38,8 +42,16 @@ export function problemsOf(setup: ProblemsSetup): Said[] {
     ...(job.crews.some((crew) => crew.people.length > 0) ? [] : [said('plan.no_crew')]),
     ...recipeProblems(setup),
     ...work.problems,
+    ...holdingShort(setup),
     ...tellMisses({ ...setup, misses: setup.misses.filter(({ kind }) => !isOfAir(kind)) }),
   ]
+}
+
+/** Tape that holds papers and films longer than any on the shelf may stay. */
+function holdingShort({ job, holding }: ProblemsSetup): Said[] {
+  if (!holding || holding.days <= holding.stayDays) return []
+  const facts = { tape: tapeOf(job.shelf, holding.tapeId).name, stay: holding.stayDays, days: Math.ceil(holding.days) }
+  return [said('plan.holding_short', facts)]
 }
 
 /** Tape whose wet window closed with it on, until somebody decides: pulls it, or puts its pull on a later time by hand. */

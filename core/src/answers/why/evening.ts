@@ -1,6 +1,8 @@
-import { isGunDown, readActivity, said, when, type Job, type Said, type HemId } from '../../base/nouns'
+import { isGunDown, readActivity, said, when, type Job, type Room, type Said, type HemId } from '../../base/nouns'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
+import { MIN_PER_DAY } from '../../base/units/time'
+import { tapeOf } from '../../survey/shelf/find'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { clocksOfTables } from '../../planning/plan/tableClocks'
 import type { PullRule } from '../../planning/problem/problem'
@@ -65,7 +67,7 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
       }),
     ],
     guns: gunsOf(job, chain, day, dayOf),
-    stays: staysOf({ job, chain, now, day, dayOf }),
+    stays: [...staysOf({ job, chain, now, day, dayOf }), ...holdsOn({ job, chain, now, day, dayOf })],
     covered: coveredOf(job, chain, day, dayOf),
     next: nextOf({ job, chain, now, day, dayOf }),
   }
@@ -176,17 +178,40 @@ function soonestDue(
   return dues.length > 0 ? Math.min(...dues) : null
 }
 
-function coveredOf(job: Job, { plan }: Chain, day: number, dayOf: DayOf): string[] {
+const coveredOf = (job: Job, chain: Chain, day: number, dayOf: DayOf): string[] =>
+  coveredSince(job, chain, day, dayOf).map(({ room }) => room.name)
+
+/** Rooms that stay under cover tonight, since when and until when. */
+function coveredSince(
+  job: Job,
+  { plan }: Chain,
+  day: number,
+  dayOf: DayOf,
+): { readonly room: Room; readonly from: number; readonly to: number }[] {
   const of = (roomId: string, kind: Task['kind']) => {
     const ids = new Set(plan.tasks.flatMap((task) => (task.roomId === roomId && task.kind === kind ? [task.id] : [])))
     return plan.placed.filter((each) => ids.has(each.taskId))
   }
-  return job.rooms
-    .filter((room) => {
-      const isDown = of(room.id, 'cover').some((each) => dayOf(each.from) <= day)
-      return isDown && of(room.id, 'uncover').some((each) => !each.done && dayOf(each.from) > day)
-    })
-    .map((room) => room.name)
+  return job.rooms.flatMap((room) => {
+    const down = of(room.id, 'cover').filter((each) => dayOf(each.from) <= day)
+    const up = of(room.id, 'uncover').filter((each) => !each.done && dayOf(each.from) > day)
+    if (down.length === 0 || up.length === 0) return []
+    return [{ room, from: Math.min(...down.map((each) => each.from)), to: Math.max(...up.map((each) => each.to)) }]
+  })
+}
+
+/** Tape that holds papers and films overnight, room by room. */
+function holdsOn({ job, chain, now, day, dayOf }: StaysSetup): Evening['stays'] {
+  const { holding } = chain.plan.load
+  if (!holding) return []
+  const tape = tapeOf(job.shelf, holding.tapeId).name
+  const held = coveredSince(job, chain, day, dayOf).filter(({ room }) => holding.roomIds.includes(room.id))
+  return held.map(({ room, from, to }) => {
+    const due = from + holding.stayDays * MIN_PER_DAY
+    const isSafe = to <= due
+    const facts = { room: room.name, tape, due: when(due, now, job.site.zone) }
+    return { isSafe, line: said(isSafe || due > now ? 'evening.covers_stay' : 'evening.covers_too_long', facts) }
+  })
 }
 
 interface NextSetup {

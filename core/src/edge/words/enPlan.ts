@@ -11,6 +11,8 @@ export const EN_PLAN = {
   'plan.no_shift':
     'Nobody is on shift long enough for {what} ({need} min without a break). Longest stretch: {have} min.',
   'plan.no_crew': 'No crew: add one under Site.',
+  'plan.holding_short':
+    'Papers and films lie for {days, plural, one {# day} other {# days}}, but of what is here to hold them nothing may stay longer than {stay} ({tape}). Hold them with a tape that may stay, or renew it in time.',
   'plan.no_recipe': '{room}, {place}: nothing safe, so it is left out of the rounds.',
   'plan.late_room': '{room} is free {when}, {late} after it is needed.',
   'plan.air': '{room}, {step}, coat at {when}: {fault}',
@@ -45,6 +47,8 @@ export const EN_PLAN = {
   'evening.stays': '{what} {when}: safe, this tape may stay until {due}.',
   'evening.stays_long': '{what} {when}: safe, its stay ends later than the air is known.',
   'evening.stays_too_long': '{what} {when}: too late, this tape may stay only until {due}. Pull it sooner.',
+  'evening.covers_stay': '{room}: {tape} holds its covers, and may stay until {due}.',
+  'evening.covers_too_long': '{room}: {tape} holds its covers, and should have been off by {due}. Renew it.',
   'evening.first': '{when}: {what}',
   'why.dries': '{when}, {what}: until then {other} dries.',
   'why.after': '{when}, {what}: it follows {other}.',

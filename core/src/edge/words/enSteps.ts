@@ -2,7 +2,7 @@
 export const EN_STEPS = {
   // steps of a recipe
   'step.clean': 'Wipe {face} free of dust and let it dry.',
-  'step.prep': 'Prepare {face} first: {how}. Let it dry.',
+  'step.prep': 'Make {face} ready first: {how}. Let it dry.',
   'step.mark': 'Mark the line in pencil all round and see that it closes before any tape goes on.',
   'step.straighten':
     'Walk the whole run; the old edge wanders {wander} at its worst. Set a straight line just outside that.',
@@ -12,6 +12,10 @@ export const EN_STEPS = {
   'step.lay_carpet': 'Tuck {width} {tape} half under the skirting with a scraper; no barrier edge on carpet.',
   'step.clean_joint': 'Brush and vacuum the joint: dust there lets go under tape.',
   'step.lay_pieces': 'Push {width} {tape} into the joint in short lapped pieces with a scraper, until no floor shows.',
+  'step.lay_joint': 'Push one long run of {width} {tape} into the joint with a scraper, until no floor shows.',
+  'step.lay_foot':
+    'At the foot of the casing a short piece of {width} {tape}, torn to a point, pushed into the joint with a scraper.',
+  'step.lay_lining': 'Hold the outer edge of the paper down with {width} {tape}.',
   'step.lay_plate': 'Strips of {width} {tape} over the whole plate, lapped; trim round it with a fresh blade.',
   'step.slide_under': 'Slide {paper} into the {gap} gap under the skirting first.',
   'step.rounded': 'The line runs along the middle of the curve; most of the tape lies on the keep side.',
@@ -26,8 +30,10 @@ export const EN_STEPS = {
   'step.paper_mouths': '{cover} over each opening; contents stay. Paper, since dried paint flakes off film.',
   'step.film_taut': '{cover} cut to the opening between the strips, taut, every edge pressed.',
   'step.film_over': '{cover} over it for this one coat; fresh before another, dried paint flakes off.',
+  'step.film_across':
+    '{cover} opened across the ceiling from the tape, a tack every {tack} along it and along its far edge.',
   'step.film_hung': '{cover} hung from the tape, a tack every {tack}, sides and foot taped down.',
-  'step.cloths': '{cover} beside it, doubled at the way out.',
+  'step.cloths': 'Cloth over both ({cover}). All of it stays until the walls are done.',
   'step.ladder': 'From a step ladder on firm ground, not on film.',
   'step.tower': 'From a tower or a platform: the line runs {high} up. If there is none, hire one for these days.',
   'step.hand': 'Cut the line by hand: loaded sash brush, one slow stroke along the edge, no going back.',
@@ -55,6 +61,43 @@ export const EN_STEPS = {
   'step.pull_dry':
     'Pull once hard, slowly, folded back at about {angle}°{score, select, yes {, after scoring the edge} other {}}.',
 
+  // making ready
+  'ready.scrape': 'scrape off what flakes{places}',
+  'ready.wash': 'wash',
+  'ready.degrease': 'degrease',
+  'ready.seal-gaps': 'seal open joints{places}',
+  'ready.fill': 'fill{places}',
+  'ready.sand': 'sand with {grit}{places}',
+  'ready.wipe': 'wipe off the dust',
+  'ready.prime': 'prime',
+  'ready.look-over': 'look over the primer and mend what it shows',
+  'ready.places': ' at {where}',
+  'ready.place': '{at} from the left, {height} up',
+
+  // how it is done well
+  'craft.gap': 'Where the skirting has come off the wall, seal the gap before you tape.',
+  'craft.ends':
+    'Press the end of a run into the corner with the scraper and tear it there. A beginner starts past the corner.',
+  'craft.seal':
+    'Push the seal in generously, then brush out what stands proud: a lump that ties tape to wall tears when it comes off.',
+  'craft.bead_late':
+    'If the bead has skinned before its coat is on, pull that length, clean the edge and tape it again.',
+  'craft.bead_crack': 'If the coat cracks over the bead, let it dry, rub it flat, fill the crack and touch it up.',
+  'craft.brush':
+    'Angled line brush for the line, a fine one in the corners. Load a third of the bristles and press lightly.',
+  'craft.skirting_top': 'The top edge of the skirting is painted too: brush it before the front.',
+  'craft.lay_off': 'Coat one piece at a time, keep all of it wet, and finish with light strokes, all one way.',
+  'craft.passes': 'Even passes, each half over the last. Start and stop the gun off the work, over the masking.',
+  'craft.corners': 'Brush the corners that the fan does not reach before you spray.',
+  'craft.liquid_stir': 'Stir or shake the mask well first.',
+  'craft.liquid_creases':
+    'Hold the can square to the pane, then from both sides, so that it gets into the creases along the bars.',
+  'craft.liquid_drift': 'Its mist drifts: paper over the sill and the wall within arm’s reach.',
+  'craft.liquid_smear': 'Where it stands thick, smear it out over the pane before it skins.',
+  'craft.liquid_blade': 'Hold the blade upright against the bar and off the new paint.',
+  'craft.liquid_stuck': 'Where the sheet sticks, do not tug: cut there once more.',
+  'craft.liquid_bled': 'Scrape off the glass what got under.',
+
   // cautions
   'care.lead':
     'Built {year}: paint may hold lead. Contain, do not sand or scrape; follow local codes and certified practice.',
@@ -78,6 +121,7 @@ export const EN_STEPS = {
     'Something breathes through this: appliance off before it is covered, cover off before people leave or it runs again. Follow local codes.',
   'care.power': 'Power off before a plate is loosened or masked inside.',
   'care.spray': 'Spraying: respirator and airflow; a skin injection is an emergency. Follow local codes.',
+  'care.film_wind': 'Wind takes film and whoever hangs it: not from a ladder in a breeze, and tack it as you go.',
   'care.film': 'Film is slippery on floors and a suffocation hazard for children and pets; no flame near it.',
   'care.blade': 'Score with a fresh blade, cutting away from the hand.',
 

@@ -137,7 +137,7 @@ test('whatever a plan says has a fact for every gap of its sentence', () => {
 
 test('every sentence is whole: it ends as one, or is a part that others take in', () => {
   const parts =
-    /^(error|at|expected|out|other|cover|round|plan|word|face|place|length|time|list|task|change|tape|step\.coats)/
+    /^(error|at|expected|out|other|cover|round|plan|word|face|place|length|time|list|task|change|tape|ready|step\.coats)/
   for (const [code, text] of Object.entries(EN))
     if (!parts.test(code)) expect([code, /[.!?:]$|\{\w+\}$/.test(text)]).toEqual([code, true])
 })

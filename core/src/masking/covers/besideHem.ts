@@ -53,7 +53,10 @@ export function coverBeside(setup: BesideSetup): BesideCover | null {
   const inUse = setup.shelf.covers.filter((cover) => !cover.retired)
   const kind = kindFor(setup)
   const wanted = setup.dropM === null ? coverWidthMm(reachMm) : setup.dropM * 1000
-  const cover = narrowest(inUse, kind, wanted) ?? narrowest(inUse, kind === 'film' ? 'paper' : 'film', wanted)
+  // Paper is not hung overhead: it comes down with its weight.
+  const other =
+    setup.place === 'ceiling-line' ? undefined : narrowest(inUse, kind === 'film' ? 'paper' : 'film', wanted)
+  const cover = narrowest(inUse, kind, wanted) ?? other
   if (!cover) return null
   const hold = holdOf(setup.place)
   const dryCoats = Math.max(0, setup.coats - 1)

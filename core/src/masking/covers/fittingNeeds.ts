@@ -1,4 +1,4 @@
-import { face, said, type Fitting, type Room, type Shelf } from '../../base/nouns'
+import { BREATHER_KINDS, face, said, type Fitting, type Room, type Shelf } from '../../base/nouns'
 import { isBagged } from '../../survey/rooms/fittings'
 import { stepsOf } from '../../survey/rooms/faces'
 import { coversByKind, fromRoll, panelsOver, type CoverNeed } from './coverNeed'
@@ -23,9 +23,15 @@ export function fittingNeeds(room: Room, shelf: Shelf): CoverNeed[] {
       const [wide, high] = [fitting.widthMm + 2 * ROUND_MM, fitting.heightMm + 2 * ROUND_MM]
       const why = said(own.length > 0 ? 'cover.bag' : 'cover.fall_out')
       const place = { roomId: room.id, what: fitting.name, hold: 'bagged', why, stepIds } as const
-      return [fromRoll(place, film, wide * high, panelsOver(wide, high, film))]
+      // What has to breathe or be heard is uncovered before people leave: its cover is there anew for each coat.
+      const times = BREATHER_KINDS.includes(fitting.kind) ? coatsOf(room, stepIds) : 1
+      const cuts = Array.from({ length: times }, () => panelsOver(wide, high, film)).flat()
+      return [fromRoll(place, film, times * wide * high, cuts)]
     })
 }
+
+const coatsOf = (room: Room, stepIds: readonly string[]): number =>
+  room.steps.reduce((sum, step) => sum + (stepIds.includes(step.id) ? step.coats : 0), 0)
 
 /** Sprayed colours whose fall-out settles on a plate before the tape of its own wall is on, or that come when it gets none. */
 function underFallOut(room: Room, fitting: Fitting): string[] {

@@ -55,13 +55,18 @@ interface Found {
 }
 const known = new WeakMap<Room, Found>()
 
+/** Whether there is paper wide enough to lie on a floor as a field. */
+export const hasFieldPaper = (shelf: Shelf): boolean => coversByKind(shelf).paper.some(isFieldPaper)
+
+const isFieldPaper = ({ widthMm }: Pick<Cover, 'widthMm'>): boolean => widthMm >= FIELD_PAPER_MM
+
 function laidFloor(room: Room, shelf: Shelf, sprayed: boolean, out: readonly Opening[]): FloorPlan | null {
   if (stepOf(room, 'floor')) return null
   const { cloth, paper, board } = coversByKind(shelf)
   // Runners are kept for ways out and stairs: a field of them would slip underfoot.
   const small = cloth[0]
   const cloths = fieldCloths(cloth)
-  const wide = paper.filter((cover) => cover.widthMm >= FIELD_PAPER_MM).at(-1)
+  const wide = paper.filter(isFieldPaper).at(-1)
   const rolled = wide && (sprayed || cloths.length === 0) ? asField(wide) : null
   const ring = floorRing(room)
   const isIn = room.kind === 'room'

@@ -4,6 +4,7 @@ import type { CoverNeed } from '../covers/coverNeed'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { Parameters } from '../../base/parameters/parameters'
 import type { Recipe } from '../recipes/recipe'
+import { stayDaysOf } from '../../nature/risk/residue'
 import { rollCostPerM } from '../recipes/expectedCost'
 
 /** A kind of tape in one width. */
@@ -22,14 +23,15 @@ interface HoldingMmSetup {
 
 /**
  * Tape that holds covers rather than an edge, mm: the run of tape that masking paper goes on with, and the tacks of hung
- * film along its line and along its outer edge. Films come with a taped edge of their own.
+ * film along its line and along its outer edge, and a bit over each overlap of a tape that hardly holds on itself. Films come with a taped edge of their own.
  */
 export function holdingMm({ job, hems, recipes, needs, parameters: { work } }: HoldingMmSetup): number {
   const tack = work.tackTapeMm.value
   const beside = hems.reduce((sum, hem) => {
     const recipe = recipes.get(hem.id)
     const spacing = recipe?.cover?.tackMm ?? null
-    return sum + (spacing === null ? 0 : Math.ceil(hem.lengthMm / spacing) * tack)
+    const laps = recipe?.steps.some(({ code }) => code === 'step.fix_overlaps') ? hem.corners + 2 * hem.laps : 0
+    return sum + laps * OVERLAP_MM + (spacing === null ? 0 : Math.ceil(hem.lengthMm / spacing) * tack)
   }, 0)
   const rest = needs.reduce((sum, need) => {
     if (need.hold === 'hung') return sum + Math.ceil(need.runMm / work.outerTackMm.value) * tack
@@ -43,8 +45,14 @@ export function holdingMm({ job, hems, recipes, needs, parameters: { work } }: H
  * would have to be bought for it, whichever costs least. A tape that is hardly sticky holds no paper.
  *
  * @param mm  how much of it is wanted
+ * @param lies  how long it lies, and where: what stays no longer than that is taken only where nothing else is there
  */
-export function holdingKind(job: Job, taken: readonly HoldingKind[], mm: number): HoldingKind | null {
+export function holdingKind(
+  job: Job,
+  taken: readonly HoldingKind[],
+  mm: number,
+  lies: HeldFor = NOT_LONG,
+): HoldingKind | null {
   const isTaken = (kind: HoldingKind) =>
     taken.some((each) => each.tape.id === kind.tape.id && each.roll.widthMm === kind.roll.widthMm)
   const isCarried = ({ tape, roll }: HoldingKind) =>
@@ -61,8 +69,31 @@ export function holdingKind(job: Job, taken: readonly HoldingKind[], mm: number)
   const held = taken.filter(({ tape }) => tape.gripN25 >= HOLDS_N25 && tape.edge !== 'plain')
   // What a chosen kit carries holds covers too, if it must with a delicate tape.
   const kinds = plain.length + held.length > 0 ? [...plain, ...held] : taken
-  return [...kinds].sort((a, b) => costOf(a) - costOf(b))[0] ?? null
+  const lasting = kinds.filter((kind) => lasts(kind, lies))
+  if (lasting.length > 0 || kinds.length === 0) return [...lasting].sort((a, b) => costOf(a) - costOf(b))[0] ?? null
+  return kinds.reduce((best, kind) => (stayOf(kind, lies) > stayOf(best, lies) ? kind : best))
 }
+
+/** How long covers are held at the longest, days, and whether some of it lies outside. */
+export interface HeldFor {
+  readonly days: number
+  readonly isOutside: boolean
+}
+const NOT_LONG: HeldFor = { days: 0, isOutside: false }
+
+/** Label days of a tape where it holds covers: a label is never stretched. */
+export const stayOf = ({ tape }: Pick<HoldingKind, 'tape'>, { isOutside }: HeldFor): number =>
+  stayDaysOf(tape, isOutside)
+
+/** Whether a tape holds covers as long as they lie, and through a night's dew where they lie outside. */
+const lasts = (kind: HoldingKind, lies: HeldFor): boolean =>
+  stayOf(kind, lies) >= lies.days && !(lies.isOutside && lies.days >= OVERNIGHT_DAYS && kind.tape.holdsIn === 'dry')
+
+/** From here on a night lies between: dew falls. */
+const OVERNIGHT_DAYS = 0.5
+
+/** A bit of plain tape over one overlap, mm. From memory. */
+const OVERLAP_MM = 50
 
 /** Grip below which a tape does not hold paper or film by its weight, N per 25 mm. From memory. */
 const HOLDS_N25 = 2.2

@@ -1,13 +1,15 @@
 import { groupedBy } from '../../base/units/groupedBy'
 import type { Parameters } from '../../base/parameters/parameters'
 import { nth, sure } from '../../base/units/sure'
+import { MIN_PER_DAY } from '../../base/units/time'
 import type { Job, TapeRoll, HemId } from '../../base/nouns'
-import { tapeOf } from '../../survey/shelf/find'
+import { coverOf, tapeOf } from '../../survey/shelf/find'
+import type { CoverNeed } from '../covers/coverNeed'
 import { clothShelves } from '../covers/clothShelves'
 import { coverNeeds } from '../covers/coverNeeds'
 import { coverLines, type CoverLine } from './coverLines'
 import type { Down } from './down'
-import { holdingKind, holdingMm, type HoldingKind } from './holdingTape'
+import { holdingKind, holdingMm, stayOf, type HeldFor, type HoldingKind } from './holdingTape'
 import { stripNeeds } from './stripNeeds'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { Recipe } from '../recipes/recipe'
@@ -38,8 +40,20 @@ interface TapeLine {
   readonly usedMinor: number
 }
 
+/** The tape that holds covers. */
+export interface LoadHolding extends HeldFor {
+  readonly tapeId: string
+  readonly widthMm: number
+  /** Rooms in which it holds something. */
+  readonly roomIds: readonly string[]
+  /** Label days it may stay there: fewer than it lies where nothing on the shelf stays as long. */
+  readonly stayDays: number
+}
+
 export interface Load {
   readonly tapes: readonly TapeLine[]
+  /** What holds papers and films, and for how long at the longest; null where nothing has to be held. */
+  readonly holding: LoadHolding | null
   readonly covers: readonly CoverLine[]
   readonly sealants: readonly SupplyLine[]
   readonly glazes: readonly SupplyLine[]
@@ -68,7 +82,15 @@ export function takeLoad({ job, hems, recipes, parameters, down }: TakeLoadSetup
     coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units, job.rooms),
   )
   const needs = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
-  const tapes = tapeLines(job, hems, recipes, holdingMm({ job, hems, recipes, needs, parameters }))
+  const held = needs.filter((need) => need.hold === 'hung' || coverOf(job.shelf, need.coverId).kind === 'paper')
+  const lies = heldFor(job, held, down)
+  const { tapes, holding } = tapeLines({
+    job,
+    hems,
+    recipes,
+    lies,
+    heldMm: holdingMm({ job, hems, recipes, needs, parameters }),
+  })
   const covers = coverLines(job, needs, down)
   const sealants = sealantLines(job, hems, recipes)
   const glazes = glazeLines(job, hems, recipes, parameters)
@@ -77,6 +99,7 @@ export function takeLoad({ job, hems, recipes, parameters, down }: TakeLoadSetup
   const each = [...recipes.values()]
   return {
     tapes,
+    holding: holding && { ...holding, roomIds: [...new Set(held.map(({ roomId }) => roomId))] },
     covers,
     sealants,
     glazes,
@@ -91,7 +114,28 @@ export function takeLoad({ job, hems, recipes, parameters, down }: TakeLoadSetup
   }
 }
 
-function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, Recipe>, heldMm: number): TapeLine[] {
+/** How long papers and films lie at the longest, by when their rooms are covered and uncovered. */
+function heldFor(job: Job, held: readonly CoverNeed[], down: Down): HeldFor {
+  const outside = new Set(job.rooms.flatMap((room) => (room.kind === 'elevation' ? [room.id] : [])))
+  const days = held.map(({ roomId }) => {
+    const span = down.get(roomId)
+    return span ? (span.to - span.from) / MIN_PER_DAY : 0
+  })
+  return { days: Math.max(0, ...days), isOutside: held.some(({ roomId }) => outside.has(roomId)) }
+}
+
+interface TapeLinesSetup {
+  readonly job: Job
+  readonly hems: readonly Hem[]
+  readonly recipes: ReadonlyMap<string, Recipe>
+  readonly lies: HeldFor
+  readonly heldMm: number
+}
+
+function tapeLines({ job, hems, recipes, lies, heldMm }: TapeLinesSetup): {
+  readonly tapes: TapeLine[]
+  readonly holding: Omit<LoadHolding, 'roomIds'> | null
+} {
   const taped = hems.flatMap((hem) => {
     const { tapeId, widthMm } = recipes.get(hem.id) ?? { tapeId: null, widthMm: 0 }
     return tapeId ? [{ hem, tapeId, widthMm }] : []
@@ -100,15 +144,22 @@ function tapeLines(job: Job, hems: readonly Hem[], recipes: ReadonlyMap<string, 
     const { tapeId, widthMm } = nth(alike, 0)
     return { ...kindOf(job, tapeId, widthMm), hems: alike.map((each) => each.hem) }
   })
-  const holding = heldMm > 0 ? holdingKind(job, groups, heldMm) : null
+  const holding = heldMm > 0 ? holdingKind(job, groups, heldMm, lies) : null
   const isHolding = ({ tape, roll }: HoldingKind) =>
     tape.id === holding?.tape.id && roll.widthMm === holding.roll.widthMm
   const lines = groups.map((group) =>
     tapeLine({ job, recipes, holdingKind: group, group: group.hems, holdMm: isHolding(group) ? heldMm : 0 }),
   )
-  return holding && !groups.some(isHolding)
-    ? [...lines, tapeLine({ job, recipes, holdingKind: holding, group: [], holdMm: heldMm })]
-    : lines
+  const isApart = holding !== null && !groups.some(isHolding)
+  return {
+    tapes: isApart ? [...lines, tapeLine({ job, recipes, holdingKind: holding, group: [], holdMm: heldMm })] : lines,
+    holding: holding && {
+      ...lies,
+      tapeId: holding.tape.id,
+      widthMm: holding.roll.widthMm,
+      stayDays: stayOf(holding, lies),
+    },
+  }
 }
 
 function kindOf(job: Job, tapeId: string, widthMm: number): HoldingKind {

@@ -1,7 +1,7 @@
 import { ternQuaySurvey } from '../../../../demo'
 import { tabsMm, tapedMm } from './tapedMm'
 
-const HEM = { lengthMm: 6000, corners: 1, radiusMm: 0, laps: 0 }
+const HEM = { lengthMm: 6000, corners: 1, radiusMm: 0, laps: 0, gapVaries: false }
 const house = { ...ternQuaySurvey().house, runs: 'one-run' as const }
 const plain = { setting: 'wall-line' as never }
 
@@ -15,8 +15,8 @@ test('short pieces lap by 25 mm: one every 1.2 m', () => {
 })
 
 // By hand: a second layer of 6 m, and 12 m in pieces of 300 mm are 40 laps of 25 mm.
-test('a tight joint at the floor takes two layers in pieces', () => {
-  expect(tabsMm(house, HEM, { setting: 'tight-joint-at-the-floor' })).toBe(200 + 6000 + 40 * 25)
+test('a joint at the floor that opens and closes takes two layers in pieces', () => {
+  expect(tabsMm(house, { ...HEM, gapVaries: true }, { setting: 'tight-joint-at-the-floor' })).toBe(200 + 6000 + 40 * 25)
 })
 
 test('round a corner and over boards each piece laps, whatever the house does elsewhere', () => {

@@ -5,19 +5,23 @@ import { JOINT_LAYERS, JOINT_PIECE_MM, ROUNDED_PIECE_MM, SHORT_PIECES } from '..
 import type { Recipe } from '../recipes/recipe'
 
 /** What of a hem says how much tape goes into it. */
-type Taped = Pick<Hem, 'lengthMm' | 'corners' | 'radiusMm' | 'laps'>
+type Taped = Pick<Hem, 'lengthMm' | 'corners' | 'radiusMm' | 'laps' | 'gapVaries'>
+
+/** A joint that opens and closes is filled with two layers of pieces; along a flush one lies a run. */
+const isPieced = ({ gapVaries }: Taped, setting: Recipe['setting']): boolean =>
+  setting === 'tight-joint-at-the-floor' && gapVaries
 
 /** Short pieces a hem is laid in, each of which laps the last: round a corner, into a joint, over boards, or by the house's way. */
 function piecesOf(house: Pick<HouseRules, 'runs'>, hem: Taped, setting: Recipe['setting']): number {
   if (hem.laps > 0) return hem.laps
   if (hem.radiusMm > 0) return Math.ceil(hem.lengthMm / ROUNDED_PIECE_MM.value)
-  if (setting === 'tight-joint-at-the-floor') return Math.ceil((JOINT_LAYERS * hem.lengthMm) / JOINT_PIECE_MM.value)
+  if (isPieced(hem, setting)) return Math.ceil((JOINT_LAYERS * hem.lengthMm) / JOINT_PIECE_MM.value)
   return house.runs === 'one-run' ? 0 : Math.floor(hem.lengthMm / SHORT_PIECES.pieceMm)
 }
 
 /** Tape beyond the run of a hem, mm: its ends and corners, laps of pieces, and the second layer in a tight joint. */
 export function tabsMm(house: Pick<HouseRules, 'runs'>, hem: Taped, { setting }: Pick<Recipe, 'setting'>): number {
-  const again = setting === 'tight-joint-at-the-floor' ? (JOINT_LAYERS - 1) * hem.lengthMm : 0
+  const again = isPieced(hem, setting) ? (JOINT_LAYERS - 1) * hem.lengthMm : 0
   return endsMm(hem) + again + piecesOf(house, hem, setting) * SHORT_PIECES.lapMm
 }
 

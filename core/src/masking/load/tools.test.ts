@@ -8,6 +8,7 @@ import { toolLines } from './tools'
 const recipe = (codes: readonly string[], more: Partial<Recipe> = {}): Recipe =>
   ({
     steps: codes.map((code) => ({ code, facts: {} })),
+    craft: [],
     pressing: 'thumb',
     score: false,
     way: 'tape',

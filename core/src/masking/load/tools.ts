@@ -1,4 +1,4 @@
-import type { HandToolKind, Shelf } from '../../base/nouns'
+import type { HandToolKind, Said, Shelf } from '../../base/nouns'
 import type { Recipe } from '../recipes/recipe'
 
 /** A kind of tool the recipes call for, and which of the van's does it. */
@@ -11,17 +11,25 @@ export interface ToolLine {
   readonly hems: number
 }
 
-/** Steps that call for a tool, by the code of the step. */
-const CALLS: Partial<Record<Recipe['steps'][number]['code'], HandToolKind>> = {
+/** What calls for a tool, by the code of the step or of how it is done. */
+const CALLS: Partial<Record<Said['code'], HandToolKind>> = {
   'step.seal_own': 'seal-brush',
   'step.seal_glaze': 'seal-brush',
   'step.seal_glaze_through': 'seal-brush',
   'step.lay_carpet': 'scraper',
   'step.lay_pieces': 'scraper',
+  'step.lay_joint': 'scraper',
+  'step.lay_foot': 'scraper',
+  'step.clean': 'dust-brush',
+  'step.clean_joint': 'dust-brush',
+  'step.seal_wiped': 'sealant-gun',
+  'craft.brush': 'line-brush',
+  'craft.gap': 'sealant-gun',
   'step.lay_plate': 'blade',
   'step.liquid_cut': 'blade',
   'step.paper_over': 'dispenser',
   'step.film_hung': 'dispenser',
+  'step.film_across': 'dispenser',
   'step.ladder': 'step-ladder',
   'step.tower': 'tower',
 }
@@ -31,7 +39,7 @@ export function toolLines(shelf: Shelf, recipes: Iterable<Recipe>): ToolLine[] {
   const hems = new Map<HandToolKind, number>()
   for (const recipe of recipes) {
     const kinds = new Set<HandToolKind>()
-    for (const { code } of recipe.steps) {
+    for (const { code } of [...recipe.steps, ...recipe.craft]) {
       const kind = CALLS[code]
       if (kind) kinds.add(kind)
     }

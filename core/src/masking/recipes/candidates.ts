@@ -67,6 +67,7 @@ export function judgingKey(ctx: HemContext): string {
     ctx.isTrimRun,
     layMinPerM(ctx, EASY_TO_TEAR, ctx.parameters),
     isBrushedPast(ctx),
+    ctx.isFloorPapered,
   ].join('|')
 }
 
@@ -103,9 +104,11 @@ const fitsEdge = (school: School, tape: Tape): boolean => {
 function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): BesideCover | null {
   // A plate's tape covers it; what stands out has its bag; the foot of a casing its pieces of tape.
   if (ctx.hem.kind === 'wall-to-fitting' || ctx.hem.kind === 'casing-to-floor') return null
+  const place = besidePlaceOf(setting, ctx.hem.kind)
+  if (place === 'floor' && ctx.isFloorPapered) return null
   return coverBeside({
     shelf: ctx.shelf,
-    place: besidePlaceOf(setting, ctx.hem.kind),
+    place,
     narrow: isNarrow(ctx.hem.paint),
     coats: ctx.coats,
     // Below a sprayed ceiling the whole wall hangs under film; across a dry one it is opened as far as mist drifts.

@@ -11,6 +11,7 @@ import { otherWay } from './otherWay'
 import { choosable, chosenOf, pickCandidate, safeOf, wayKey, type Picked } from './pickCandidate'
 import type { Recipe, RecipeAnswer, RuledOut } from './recipe'
 import { recipeCautions } from './recipeCautions'
+import { recipeCraft } from './recipeCraft'
 import { recipeSteps, sealDryMin, STAND_OFF_MM } from './recipeSteps'
 import { reasonsFor } from './reasonsFor'
 import { settingOf } from './setting'
@@ -114,6 +115,7 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
     costParts: pick.costParts,
     layers: recipeLayers(ctx, pick),
     steps: recipeSteps(ctx, pick, holdFirst),
+    craft: recipeCraft(ctx, pick),
     reasons: reasonList,
     cautions: recipeCautions(ctx, pick),
   }

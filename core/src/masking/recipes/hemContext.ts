@@ -32,6 +32,9 @@ import { parseInstant } from '../../base/units/time'
 import { airAt } from '../../nature/air/airSeries'
 import { visibility } from '../../survey/rooms/contrast'
 import { trimRunMm, trimWidthMm } from '../../survey/rooms/trim'
+import { readySteps, type ReadyStep } from '../../survey/rooms/readying'
+import { hasFieldPaper } from '../covers/floorPlan'
+import { fieldSprays } from '../covers/mist'
 import { pullMannerOf } from './pullManner'
 
 /** What holds for the whole job: how the house works, with what, and by which figures. */
@@ -55,6 +58,8 @@ interface PlaceContext {
   /** On an elevation: sun and rain use up a tape's stay. */
   readonly outdoors: boolean
   readonly roomHeightMm: number
+  /** Its whole floor is papered for what is sprayed in it: no strip of paper lies on that. */
+  readonly isFloorPapered: boolean
   /** What kind of thing on the wall the hem goes round; null for all other hems. */
   readonly fittingKind: Fitting['kind'] | null
   /** Wind along the face when the tape goes on, m/s. */
@@ -69,6 +74,8 @@ interface PlaceContext {
 /** The side that must get no paint, as it will be when the tape goes on. */
 interface KeepSide {
   readonly keepFace: Face
+  /** What makes it ready, in order. */
+  readonly keepReady: readonly ReadyStep[]
   readonly keepName: FaceName
   /** The keep side as it will be at laying. */
   readonly keepFinish: KeepFinish
@@ -188,11 +195,13 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     country: job.site.country,
     outdoors: room.kind === 'elevation',
     roomHeightMm: room.heightMm,
+    isFloorPapered: room.kind === 'room' && fieldSprays(room).length > 0 && hasFieldPaper(job.shelf),
     fittingKind: room.fittings.find(({ id }) => id === thingOf(hem.keep))?.kind ?? null,
     windMs: airAt(clocks.air, times.layAt).windMs,
     ...paneFacts(room, hem),
     clocks,
     keepFace,
+    keepReady: readySteps(room, hem.keep),
     keepName: faceName(room, hem.keep),
     paintFace: faceOf(room, hem.paint),
     isPrimed:

@@ -18,31 +18,39 @@ const layer = (kind: LayerKind, name: string, more: Partial<Layer> = {}): Layer 
 /** What lies on the keep side of a hem, layer by layer in the order it goes on, and what seals and colours the edge. */
 export function recipeLayers(ctx: HemContext, pick: Candidate): Layer[] {
   const setting = settingOf(ctx)
-  return [...under(ctx, setting), ...edge(pick, setting), ...over(ctx, pick, setting), ...wet(ctx, pick)]
+  return [...under(ctx, setting), ...edge(ctx, pick, setting), ...over(ctx, pick, setting), ...wet(ctx, pick)]
 }
 
 /** Lining paper slides under a skirting where there is a gap for it. */
 function under(ctx: HemContext, setting: Setting): Layer[] {
-  if (setting !== 'skirting-over-hard-floor' || ctx.hem.gapMm < SLIDES_UNDER_MM) return []
+  if (!slidesUnder(ctx, setting)) return []
   const paper = paperOf(ctx, 0)
   return paper ? [layer('lining', paper.name, { coverId: paper.id, widthMm: paper.widthMm, seat: 'under' })] : []
 }
 
+const slidesUnder = ({ hem }: HemContext, setting: Setting): boolean =>
+  setting === 'skirting-over-hard-floor' && hem.gapMm >= SLIDES_UNDER_MM
+
 const SEATS: Partial<Record<Setting, Layer['seat']>> = {
   'skirting-over-carpet': 'tucked',
-  'tight-joint-at-the-floor': 'in-pieces',
 }
 
-function edge({ tape, roll, liquid }: Candidate, setting: Setting): Layer[] {
+/** In short pieces only where the joint opens and closes: along a flush one a long run lies truer. */
+const seatOf = ({ hem }: HemContext, setting: Setting): Layer['seat'] =>
+  setting === 'tight-joint-at-the-floor' && hem.gapVaries ? 'in-pieces' : (SEATS[setting] ?? 'beside')
+
+function edge(ctx: HemContext, { tape, roll, liquid }: Candidate, setting: Setting): Layer[] {
   if (liquid) return [layer('liquid', liquid.name)]
   if (!tape || !roll) return []
-  return [layer('tape', tape.name, { widthMm: roll.widthMm, edge: tape.edge, seat: SEATS[setting] ?? 'beside' })]
+  return [layer('tape', tape.name, { widthMm: roll.widthMm, edge: tape.edge, seat: seatOf(ctx, setting) })]
 }
 
 /** Covers over the tape: a sprayed hem's own, and what keeps feet and drips off a floor. */
 function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
   const layers: Layer[] = []
-  if (pick.cover) {
+  if (pick.cover && slidesUnder(ctx, setting)) {
+    // The paper that slides under is the one that catches the mist.
+  } else if (pick.cover) {
     const { cover, hold } = pick.cover
     layers.push(
       layer(cover.kind === 'film' ? 'film' : 'paper', cover.name, {
@@ -54,7 +62,9 @@ function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
     )
   } else if (setting === 'skirting-over-carpet' || setting === 'skirting-over-hard-floor') {
     const paper = paperOf(ctx, 0)
-    if (paper) layers.push(layer('paper', paper.name, { coverId: paper.id, widthMm: paper.widthMm }))
+    // Where paper slides under, or the whole floor is papered, no second one lies on it.
+    if (paper && !ctx.isFloorPapered && !slidesUnder(ctx, setting))
+      layers.push(layer('paper', paper.name, { coverId: paper.id, widthMm: paper.widthMm }))
   } else if (setting === 'thing-on-the-wall') {
     // The load counts its film with the room's covers.
     const film = coversByKind(ctx.shelf).film[0]

@@ -50,7 +50,7 @@ function layingOf(ctx: LayingFacts): { readonly run: number; readonly strips: nu
   if (hem.kind === 'casing-to-floor') return { run: 0, strips: 2 }
   if (hem.radiusMm > 0) return { run: 0, strips: hem.lengthMm / ROUNDED_PIECE_MM.value }
   if (hem.panes > 1) return { run: 0, strips: hem.panes * STRIPS_OF_PANE }
-  if (settingOf(ctx) === 'tight-joint-at-the-floor')
+  if (settingOf(ctx) === 'tight-joint-at-the-floor' && hem.gapVaries)
     return { run: 0, strips: (JOINT_LAYERS * hem.lengthMm) / JOINT_PIECE_MM.value }
   return { run: metres, strips: 0 }
 }

@@ -100,6 +100,8 @@ export interface Recipe {
   readonly costParts: CostParts
   readonly layers: readonly Layer[]
   readonly steps: readonly Said[]
+  /** How they are done well. */
+  readonly craft: readonly Said[]
   readonly reasons: readonly Said[]
   readonly cautions: readonly Said[]
   /** Other ways that would be safe, cheapest first. */

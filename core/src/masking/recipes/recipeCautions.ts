@@ -41,7 +41,10 @@ export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
   const live = careOfFitting(ctx)
   if (live) care.push(live)
   if (scored(ctx, pick) || pick.liquid) care.push(said('care.blade'))
-  if (pick.cover?.cover.kind === 'film') care.push(said('care.film'))
+  if (pick.cover?.cover.kind === 'film') {
+    care.push(said('care.film'))
+    if (ctx.outdoors) care.push(said('care.film_wind'))
+  }
   return care
 }
 

@@ -14,7 +14,7 @@ describe('making ready', () => {
   test('dust is wiped off, and other preparation comes first', () => {
     expect(said(on({ prep: ['dust'] }))).toMatch(/^From a step ladder[^.]*\. Wipe ceiling free of dust/)
     expect(said(on({ prep: ['wash', 'sand', 'dust'] }))).toMatch(
-      /Prepare ceiling first: wash, sand\. Let it dry\. Wipe/,
+      /Make ceiling ready first: wash, sand with 180\. Let it dry\. Wipe/,
     )
   })
   test('an old edge that wanders is walked whole before tape goes on', () => {

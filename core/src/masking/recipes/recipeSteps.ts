@@ -19,6 +19,7 @@ import { SHORT_PIECES } from './laying'
 import type { HemContext } from './hemContext'
 import { highestMm, LADDER_REACH_MM, STANDING_REACH_MM } from '../../survey/rooms/reach'
 import { recipeLayers } from './layers'
+import { tellReady } from './tellReady'
 import { settingOf } from './setting'
 
 /** Where the first coat is held off the tape, it stays this far away: about 1/16 in. */
@@ -118,10 +119,11 @@ function highSteps({ hem, units }: HemContext): Said[] {
 function makeReady(ctx: HemContext): Said[] {
   const { hem, keepFace: face } = ctx
   const steps: Said[] = []
-  const prep = face.prep.filter((each) => each !== 'dust')
-  if (prep.length > 0)
-    steps.push(said('step.prep', { face: ctx.keepName, how: listed(prep.map((each) => word('prep', each))) }))
-  if (face.dusty || face.prep.includes('dust')) steps.push(said('step.clean', { face: ctx.keepName }))
+  const ready = ctx.keepReady.filter(({ act }) => act !== 'wipe')
+  if (ready.length > 0)
+    steps.push(said('step.prep', { face: ctx.keepName, how: listed(ready.map((each) => tellReady(each, ctx.units))) }))
+  if (face.dusty || ctx.keepReady.some(({ act }) => act === 'wipe'))
+    steps.push(said('step.clean', { face: ctx.keepName }))
   // A crooked edge that is followed needs no mark: it is there.
   if (hem.kind === 'two-tone-line' && hem.line === 'straighten') steps.push(said('step.mark'))
   if (hem.line === 'straighten' && hem.wanderMm > 0)
@@ -143,7 +145,8 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
       steps.push(said('step.lay_carpet', tape))
       break
     case 'tight-joint-at-the-floor':
-      steps.push(said('step.clean_joint'), said('step.lay_pieces', tape))
+      // One long run along a flush joint; pieces only where it opens and closes.
+      steps.push(said('step.clean_joint'), said(hem.gapVaries ? 'step.lay_pieces' : 'step.lay_joint', tape))
       break
     case 'thing-on-the-wall':
       steps.push(said('step.lay_round', tape))
@@ -152,12 +155,14 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
       steps.push(said('step.lay_plate', tape))
       break
     default:
-      steps.push(said('step.lay', { ...tape, set: roughLength(from, ctx.units, to) }))
+      if (hem.kind === 'casing-to-floor') steps.push(said('step.clean_joint'), said('step.lay_foot', tape))
+      else if (lining) steps.push(said('step.lay_lining', tape))
+      else steps.push(said('step.lay', { ...tape, set: roughLength(from, ctx.units, to) }))
   }
   if (hem.radiusMm > 0) steps.push(said('step.rounded'))
   if (hem.laps > 0) steps.push(said('step.laps', { strips: hem.laps }))
   if (setting === 'panes') steps.push(said('step.panes', { panes: hem.panes }))
-  if (isLongRun(ctx)) steps.push(runStep(ctx))
+  if (isLongRun(ctx) && !hem.gapVaries) steps.push(runStep(ctx))
   if (
     sure(pick.tape).gripN25 < EASY_RELEASE_N25 &&
     (hem.corners > 0 || hem.laps > 0 || ctx.house.runs === 'short-pieces')
@@ -188,7 +193,9 @@ const isAtFloor = ({ hem }: HemContext): boolean =>
 /** Covers, each over the tape before it. */
 function coverSteps(ctx: HemContext, pick: Candidate): Said[] {
   const steps = coversOver(ctx, pick)
-  const dispensed = steps.some(({ code }) => code === 'step.paper_over' || code === 'step.film_hung')
+  const dispensed = steps.some(
+    ({ code }) => code === 'step.paper_over' || code === 'step.film_hung' || code === 'step.film_across',
+  )
   return dispensed ? [...steps, said('step.by_hand')] : steps
 }
 
@@ -202,7 +209,12 @@ function coversOver(ctx: HemContext, pick: Candidate): Said[] {
         if (settingOf(ctx) === 'thing-on-the-wall') return [said('step.bag', facts)]
         return layer.tackMm === null
           ? [said(pick.cover?.hold === 'taut' ? 'step.film_taut' : 'step.film_over', facts)]
-          : [said('step.film_hung', { ...facts, tack: roughLength(layer.tackMm, ctx.units) })]
+          : [
+              said(settingOf(ctx) === 'below-a-dry-ceiling' ? 'step.film_across' : 'step.film_hung', {
+                ...facts,
+                tack: roughLength(layer.tackMm, ctx.units),
+              }),
+            ]
       case 'cloth':
         return [said('step.cloths', facts)]
       default:

@@ -98,6 +98,7 @@ function passed({ clocks }: Script, { clock, amount }: ClockDelay, from: number,
 
 /** The first instant at which a crew would begin a scene. */
 function startOf(scene: Scene, ready: number, shifts: readonly (readonly [number, number])[]): number {
+  if (scene.anyHour) return afterBans(scene, ready)
   let at = ready
   for (let i = firstPast(shifts.length, (k) => nth(shifts, k)[1] > ready); i < shifts.length; i++) {
     const [from, to] = nth(shifts, i)

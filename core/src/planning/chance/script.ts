@@ -1,7 +1,7 @@
 import { sure } from '../../base/units/sure'
 import type { RateClock } from '../../nature/cure/rateClock'
 import { blocksOf } from '../plan/blocks'
-import type { Placement } from '../plan/placement'
+import type { PlacedTask, Placement } from '../plan/placement'
 import { clocksOfTables } from '../plan/tableClocks'
 import type { AirRule, ClockDelay, PullRule, Resource, ScheduleProblem } from '../problem/problem'
 import { carryWays, crewWays } from '../problem/places'
@@ -23,6 +23,8 @@ export interface Scene {
   /** Indices of what there are only so many of. */
   readonly uses: readonly number[]
   readonly airs: readonly AirRule[]
+  /** It was told outside the shift: people stay for it, whatever the hour. */
+  readonly anyHour: boolean
 }
 
 interface SceneWait {
@@ -55,6 +57,12 @@ export interface Script {
   readonly clocks: ReadonlyMap<string, RateClock>
   readonly place: ReadonlyMap<string, number>
   readonly from: number
+}
+
+/** Whether some of a piece of work was told outside its crew's shifts. */
+const isOutside = ({ crews }: ScheduleProblem, { crewId, pieces }: PlacedTask): boolean => {
+  const shifts = crews.find(({ id }) => id === crewId)?.shifts ?? []
+  return pieces.some((piece) => !shifts.some(([from, to]) => piece.from >= from && piece.to <= to))
 }
 
 /** @param plan  what people were told; what has no place in it is left out */
@@ -120,6 +128,7 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
       ),
       uses: uses.map((id) => resources.indexOf(id)),
       airs: activities.flatMap((act) => airs.get(act.air ?? '') ?? []),
+      anyHour: activities.some((act) => isOutside(problem, sure(placed.get(act.id)))),
     }
   })
   const dues = new Map(

@@ -1,23 +1,27 @@
+import { isGunDown } from '../../base/nouns'
 import type { PlacedTask } from '../plan/placement'
 import type { ProblemActivity, ScheduleProblem } from '../problem/problem'
 import { miss, type Miss } from './miss'
 
 /** Activities outside their crew's shifts, of a wrong length, before their time, or broken up though they may not be. */
 export function checkPlaces(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask>): Miss[] {
-  const shifts = new Map(problem.crews.map((crew) => [crew.id, crew.shifts]))
+  const crews = new Map(problem.crews.map((crew) => [crew.id, crew]))
   return problem.activities.flatMap((act) => {
     const own = placed.get(act.id)
-    return own ? checkPlace(problem, act, own, shifts.get(own.crewId) ?? []) : []
+    return own ? checkPlace(problem, act, own, crews.get(own.crewId)) : []
   })
 }
 
-type Shifts = ScheduleProblem['crews'][number]['shifts']
+type CheckedCrew = ScheduleProblem['crews'][number] | undefined
 
-function checkPlace(problem: ScheduleProblem, act: ProblemActivity, own: PlacedTask, shifts: Shifts): Miss[] {
+function checkPlace(problem: ScheduleProblem, act: ProblemActivity, own: PlacedTask, crew: CheckedCrew): Miss[] {
+  // A gun is cleaned with brushes and rollers, when the day's work is done.
+  const later = isGunDown(own.taskId) ? (crew?.washOutMin ?? 0) : 0
+  const shifts = crew?.shifts ?? []
   const found: Miss[] = []
   const earliest = Math.max(problem.from, Math.ceil(act.release ?? problem.from))
   if (own.from < earliest) found.push(miss('before-its-time', act.id, { minutes: earliest - own.from, at: earliest }))
-  const outside = own.pieces.find((piece) => !shifts.some(([from, to]) => piece.from >= from && piece.to <= to))
+  const outside = own.pieces.find((piece) => !shifts.some(([from, to]) => piece.from >= from && piece.to <= to + later))
   if (outside) found.push(miss('outside-shift', act.id, { at: outside.from, other: own.crewId }))
   const mode = act.modes.find((each) => each.crewId === own.crewId)
   const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)

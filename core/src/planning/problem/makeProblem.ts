@@ -2,7 +2,7 @@ import type { Parameters } from '../../base/parameters/parameters'
 import { groupedBy } from '../../base/units/groupedBy'
 import { sure } from '../../base/units/sure'
 import type { ActivityId, Crew, Job, Room } from '../../base/nouns'
-import { HORIZON_DAYS, type Calendars } from '../../nature/calendar/calendar'
+import { dayEndsOf, HORIZON_DAYS, type Calendars } from '../../nature/calendar/calendar'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { activityProgress } from '../progress/activityProgress'
 import type { LogState } from '../progress/hemStates'
@@ -64,7 +64,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
       min: book.delay(lag.min, roomOf.get(lag.to) ?? ''),
       max: lag.max && !free.has(lag.to) ? book.delay(lag.max, roomOf.get(lag.to) ?? '') : null,
     })),
-    crews: job.crews.map((crew) => crewFrom(crew, calendars, from)),
+    crews: job.crews.map((crew) => crewFrom(crew, calendars, from, dayEndsOf(job.house).washOutMin)),
     resources: resourcesOf(job),
     places: problemPlaces(job),
     pulls: pullRules(setup, book),
@@ -149,11 +149,11 @@ const resourcesOf = (job: Job): Resource[] =>
       : [],
   )
 
-function crewFrom(crew: Crew, calendars: Calendars, from: number): ProblemCrew {
+function crewFrom(crew: Crew, calendars: Calendars, from: number, washOutMin: number): ProblemCrew {
   const shifts = (calendars.get(crew.id) ?? [])
     .map((each) => [Math.max(each.from, from), each.to] as const)
     .filter(([start, end]) => end > start)
-  return { id: crew.id, shifts }
+  return { id: crew.id, shifts, washOutMin }
 }
 
 function goalsOf(job: Job, work: Work): Goal[] {

@@ -90,6 +90,8 @@ export interface ProblemCrew {
   readonly id: string
   /** Unbroken stretches of work, in order, none before `from`. */
   readonly shifts: readonly (readonly [from: number, to: number])[]
+  /** Minutes behind a day's last stretch for washing out: a gun is cleaned in them too. None when left out. */
+  readonly washOutMin?: number
 }
 
 export interface Resource {

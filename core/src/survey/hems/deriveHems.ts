@@ -40,6 +40,7 @@ export interface Hem {
   readonly panes: number
   readonly radiusMm: number
   readonly gapMm: number
+  readonly gapVaries: boolean
   /** Round a fitting that stands out from the wall, so that tape alone does not cover it. */
   readonly standsOut: boolean
   /** How its line runs, and how far an old edge wanders, mm. */
@@ -162,6 +163,7 @@ function hemOn(room: Room, edge: Edge): Hem {
     panes: edge.panes,
     radiusMm: edge.radiusMm,
     gapMm: edge.gapMm,
+    gapVaries: edge.gapVaries,
     standsOut: room.fittings.some((each) => face('fitting', each.id) === edge.b && isBagged(room, each)),
     line:
       noted?.way ??

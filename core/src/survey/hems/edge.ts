@@ -51,10 +51,12 @@ export interface Edge {
   readonly radiusMm: number
   /** Gap under the skirting it runs along, mm. */
   readonly gapMm: number
+  /** That gap is another elsewhere along the same wall: the joint opens and closes. */
+  readonly gapVaries: boolean
 }
 
 /** What most edges are without. */
-export const PLAIN_EDGE = { corners: 0, laps: 0, panes: 0, radiusMm: 0, gapMm: 0 } as const
+export const PLAIN_EDGE = { corners: 0, laps: 0, panes: 0, radiusMm: 0, gapMm: 0, gapVaries: false } as const
 
 /** Length of straight pieces together, whole mm. */
 export const lengthOfMm = (segments: readonly EdgeSegment[]): number =>

@@ -13,6 +13,8 @@ interface Stretch {
 /** Skirting and floor lines of a wall: cut where a door reaches the floor, and where floor or gap change. */
 export function footEdges(room: Room, wall: Wall): Edge[] {
   const skirt = skirtingMm(room, wall.id)
+  const usual = room.skirting?.gapMm ?? 0
+  const gapVaries = room.foot.some((each) => each.wallId === wall.id && each.gapMm !== usual)
   return freeStretches(room, wall).flatMap((free) => {
     const at = (part: Stretch, y: number): EdgeSegment => ({
       wallId: wall.id,
@@ -23,13 +25,17 @@ export function footEdges(room: Room, wall: Wall): Edge[] {
     })
     const floorLines = byFloor(room, wall, free).map(({ part, under }) => {
       const floor = under?.floor ? face('floor', under.id) : writeFace({ kind: 'floor', id: null })
-      const gapMm = under?.gapMm ?? room.skirting?.gapMm ?? 0
+      const gapMm = under?.gapMm ?? usual
       const own = face('wall', wall.id)
       if (skirt === 0)
-        return { ...line('wall-to-floor', meeting(own, floor, { between: boundsOf(part) }), at(part, 0)), gapMm }
+        return {
+          ...line('wall-to-floor', meeting(own, floor, { between: boundsOf(part) }), at(part, 0)),
+          gapMm,
+          gapVaries,
+        }
       // The skirting goes round, so its foot names the wall; a stretch without bounds is written all the same.
       const foot = meeting(SKIRTING, floor, { wallId: wall.id, between: boundsOf(part) ?? { left: '', right: '' } })
-      return { ...line('skirting-to-floor', foot, at(part, 0)), gapMm }
+      return { ...line('skirting-to-floor', foot, at(part, 0)), gapMm, gapVaries }
     })
     if (skirt === 0) return floorLines
     const top = meeting(face('wall', wall.id), SKIRTING, { between: boundsOf(free) })

@@ -81,7 +81,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
           </li>
         ))}
       </ol>
-      <HowTo steps={recipe.steps} />
+      <HowTo steps={recipe.steps} craft={recipe.craft} />
       {setup && tape && (
         <EdgeSection
           edge={setup}

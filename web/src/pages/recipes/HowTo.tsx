@@ -1,5 +1,5 @@
 import type { Said } from '@crisp-hem/core'
-import { W } from '../../app/words'
+import { W, sayText } from '../../app/words'
 
 /** Drawings of hand skills, and the steps of a recipe each belongs to. */
 const SKILLS = ['tap', 'corner', 'lift', 'bead', 'pull'] as const
@@ -14,9 +14,9 @@ const BELONGS: Readonly<Record<Skill, (code: string) => boolean>> = {
 }
 
 /** How the steps of a recipe are done well, short and drawn: for learners, folded away. */
-export function HowTo({ steps }: { steps: readonly Said[] }) {
+export function HowTo({ steps, craft }: { steps: readonly Said[]; craft: readonly Said[] }) {
   const skills = SKILLS.filter((skill) => steps.some(({ code }) => BELONGS[skill](code)))
-  if (skills.length === 0) return null
+  if (skills.length + craft.length === 0) return null
   return (
     <details className="my-2 text-[0.88rem]">
       <summary className="cursor-pointer font-semibold">{W.howTo.title}</summary>
@@ -27,6 +27,13 @@ export function HowTo({ steps }: { steps: readonly Said[] }) {
               {DRAWINGS[skill]}
             </svg>
             <p className="leading-snug">{W.howTo[skill]}</p>
+          </li>
+        ))}
+      </ul>
+      <ul className="mt-2 ml-5 list-disc">
+        {craft.map((each) => (
+          <li key={each.code} className="my-0.5">
+            {sayText(each)}
           </li>
         ))}
       </ul>
