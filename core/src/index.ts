@@ -237,6 +237,7 @@ export { type CrewMessage, crewMessages, timesChanged } from './planning/publish
 export { type CsvTask, tasksCsv } from './planning/published/tasksCsv'
 export { roomToSlip } from './answers/why/roomToSlip'
 export { tellLink, whyThen } from './answers/tell/whyThen'
+export { tellReadied } from './answers/tell/tellReadied'
 export { otherWays, SMALLER_ROUNDS, type OtherWays } from './answers/try/otherWays'
 export { isOnlyWeather, type WhatIfOutcome, outcomeOf, type Supposed, supposed } from './answers/try/whatIf'
 export { type SaferPulls, saferPulls } from './answers/try/saferPulls'

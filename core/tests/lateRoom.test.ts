@@ -116,11 +116,13 @@ describe('a room that cannot be back in time', () => {
   })
 
   test('what another order of the same work reaches is never called impossible', () => {
-    const job = gullRow()
+    // Trim and walls: few enough that the end is proved.
+    const whole = gullRow()
+    const job = { ...whole, rooms: whole.rooms.map((each) => ({ ...each, steps: each.steps.slice(1) })) }
     const [room] = job.rooms
     const problem = problemOf(job, parseInstant(job.start))
     const first = placeFirst(problem)
-    const better = betterPlan(problem, first, { seed: 1, isOver: () => false, rounds: 12 })
+    const better = betterPlan(problem, first, { seed: 1, isOver: () => false, rounds: 60 })
     expect(better.won.endMin).toBeGreaterThan(0)
     const soon = problemOf(due(job, room!.id, better.endsAt), parseInstant(job.start))
     expect(whyLate(soon, room!.id, counted)).toBeNull()

@@ -228,7 +228,10 @@ describe('weather', () => {
 
 describe('a better plan', () => {
   test('is looked for as the job is stored, and changes nothing', async () => {
-    await importFile(writeJobFile(gullRow()))
+    // Trim and walls: few enough that the end is proved.
+    const job = gullRow()
+    const rooms = job.rooms.map((room) => ({ ...room, steps: room.steps.slice(1) }))
+    await importFile(writeJobFile({ ...job, rooms }))
     const before = (await get(`/jobs/${gullRow().id}/file`)).body
     const answer = await post(`/jobs/${gullRow().id}/better`, { at: gullRow().start, limitMs: 20_000, seed: 1 })
     expect(answer.statusCode).toBe(200)

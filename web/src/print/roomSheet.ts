@@ -8,6 +8,7 @@ import {
   length,
   liquidOf,
   takeLoad,
+  tellReadied,
   tapeOf,
   type Hem,
   type Job,
@@ -39,6 +40,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
     { svg: sheetDrawing({ room, hems, letters, width: width - 8, units: job.site.units }), width },
     { text: S.drawing, style: 'small', margin: [0, 1, 0, 2] },
     ...timesPart(job, plan, room),
+    ...readyPart(job, plan, room),
     ...sharedPart(shared),
     {
       columns: [
@@ -102,6 +104,14 @@ const inTwo = (parts: readonly Content[]): readonly Content[] => {
 const numberedInTwo = (texts: readonly string[]): Content => {
   const half = Math.ceil(texts.length / 2)
   return { columns: [{ ol: texts.slice(0, half) }, { start: half + 1, ol: texts.slice(half) }], columnGap: 16 }
+}
+
+/** What makes its faces ready, face by face, with where on them. */
+function readyPart(job: Job, plan: Plan, room: Room): Content[] {
+  const lines = plan.tasks
+    .filter((task) => task.roomId === room.id && task.kind === 'prep')
+    .flatMap((task) => tellReadied(room, task.id, job.site.units))
+  return lines.length > 0 ? [{ text: S.ready, style: 'head' }, { ul: lines.map(sayText) }] : []
 }
 
 /** Steps that several letters share, said once. */

@@ -10,6 +10,7 @@ const DAY: SundryDay = {
   isRolled: false,
   isSprayed: false,
   hasSolvent: false,
+  readied: new Set(),
 }
 const counts = (day: Partial<SundryDay>): Record<string, number> =>
   Object.fromEntries(sundriesOf({ ...DAY, ...day }).map(({ sundry, count }) => [sundry, count]))
@@ -49,4 +50,11 @@ test('more people, more tape or more film never take less', () => {
     const [less, grown] = [counts({ work }), counts({ work, ...more })]
     for (const [sundry, count] of Object.entries(less)) expect(grown[sundry]).toBeGreaterThanOrEqual(count)
   }
+})
+
+test('filler, sealant and sandpaper go along on the day on which they are wanted', () => {
+  const work = [{ part: 'prep', minutes: 34 } as const]
+  expect(counts({ work, readied: new Set(['fill', 'sand'] as const) })).toMatchObject({ filler: 1, abrasives: 4 })
+  expect(counts({ work, readied: new Set(['seal-gaps'] as const) })).toMatchObject({ 'joint-sealant': 1 })
+  expect(counts({ work, readied: new Set() })).not.toHaveProperty('filler')
 })

@@ -1,5 +1,6 @@
 import { known, word, type Known } from '../../base/nouns'
 import type { MinutePart } from '../../planning/work'
+import type { ReadyAct } from '../../survey/rooms/readying'
 
 /** What a day’s work uses up besides tape, covers and paint. */
 export const SUNDRIES = [
@@ -12,6 +13,9 @@ export const SUNDRIES = [
   'blades',
   'labels',
   'waste-bags',
+  'filler',
+  'joint-sealant',
+  'abrasives',
 ] as const
 export type Sundry = (typeof SUNDRIES)[number]
 
@@ -27,6 +31,8 @@ export const SUNDRY_RATES = {
   tapePerBladeM: memory(40, 'm'),
   tapePerBagM: memory(150, 'm'),
   coverPerBagM2: memory(25, 'm²'),
+  /** Minutes of sanding that wear out a sheet. */
+  sandingPerSheetMin: memory(10, 'min'),
 } as const
 
 /** A day of one crew, as far as sundries go. */
@@ -40,6 +46,8 @@ export interface SundryDay {
   readonly isRolled: boolean
   readonly isSprayed: boolean
   readonly hasSolvent: boolean
+  /** What making ready does that day. */
+  readonly readied: ReadonlySet<ReadyAct>
 }
 
 export interface SundryLine {
@@ -70,5 +78,11 @@ export function sundriesOf(day: SundryDay): SundryLine[] {
       Math.ceil(day.tapeMm / 1000 / SUNDRY_RATES.tapePerBagM.value + day.coverM2 / SUNDRY_RATES.coverPerBagM2.value),
     ],
   ]
-  return lines.flatMap(([sundry, count]) => (count > 0 ? [{ sundry, count }] : []))
+  const prepMin = day.work.reduce((sum, { part, minutes }) => sum + (part === 'prep' ? minutes : 0), 0)
+  const readying: readonly (readonly [Sundry, number])[] = [
+    ['filler', day.readied.has('fill') ? 1 : 0],
+    ['joint-sealant', day.readied.has('seal-gaps') ? 1 : 0],
+    ['abrasives', day.readied.has('sand') ? Math.ceil(prepMin / SUNDRY_RATES.sandingPerSheetMin.value) : 0],
+  ]
+  return [...lines, ...readying].flatMap(([sundry, count]) => (count > 0 ? [{ sundry, count }] : []))
 }

@@ -1,4 +1,4 @@
-import { isOfKind, orderKey, readArticle, type Job, type Said, type RoundId } from '../../base/nouns'
+import { isOfKind, orderKey, readArticle, type Job, type Said, type ActivityId, type RoundId } from '../../base/nouns'
 import { coatingOf, coverOf } from '../../survey/shelf/find'
 import { clothShelves } from '../../masking/covers/clothShelves'
 import { coverNeeds } from '../../masking/covers/coverNeeds'
@@ -7,6 +7,7 @@ import type { Parameters } from '../../base/parameters/parameters'
 import type { PlacedTask } from '../../planning/plan/placement'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { stepAt } from '../../survey/rooms/stepAt'
+import { readiedIn } from '../../planning/work'
 import { groupedBy } from '../../base/units/groupedBy'
 import { workDayOf } from '../../nature/calendar/workDay'
 import { lotsOf, stockOf, type Lots, type Stock } from './lots'
@@ -46,7 +47,7 @@ export interface VanPlan {
 interface PlannedWork {
   readonly hems: readonly Hem[]
   readonly recipes: ReadonlyMap<string, Recipe>
-  readonly tasks: readonly (VanTask & { readonly id: string; readonly roundId: RoundId | null })[]
+  readonly tasks: readonly (VanTask & { readonly id: ActivityId; readonly roundId: RoundId | null })[]
   readonly placed: readonly PlacedTask[]
   readonly load: Load
 }
@@ -104,11 +105,16 @@ function cautionsOf(tasks: readonly VanTask[], recipes: ReadonlyMap<string, Reci
 function sundriesFor(
   job: Job,
   crewId: string,
-  tasks: readonly (VanTask & { roundId: RoundId | null })[],
+  tasks: readonly (VanTask & { roundId: RoundId | null; id: ActivityId })[],
   items: readonly VanItem[],
 ) {
   const steps = tasks.flatMap((task) => (['coat', 'roll', 'seal'].includes(task.kind) ? (stepAt(job, task) ?? []) : []))
+  const readied = tasks.flatMap((task) => {
+    const room = job.rooms.find(({ id }) => id === task.roomId)
+    return room ? readiedIn(room, task.id).flatMap((face) => face.steps.map(({ act }) => act)) : []
+  })
   return sundriesOf({
+    readied: new Set(readied),
     people: job.crews.find((crew) => crew.id === crewId)?.people.length ?? 1,
     work: tasks.flatMap((task) => task.work),
     tapeMm: sumOf(items, (item) => (isOfKind(item.key, 'tape') ? item.amount : 0)),

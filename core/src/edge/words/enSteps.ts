@@ -71,8 +71,9 @@ export const EN_STEPS = {
   'ready.wipe': 'wipe off the dust',
   'ready.prime': 'prime',
   'ready.look-over': 'look over the primer and mend what it shows',
-  'ready.places': ' at {where}',
-  'ready.place': '{at} from the left, {height} up',
+  'ready.of_face': '{face}: {how}',
+  'ready.places': ' ({where})',
+  'ready.place': '{at} from the left and {height} up',
 
   // how it is done well
   'craft.gap': 'Where the skirting has come off the wall, seal the gap before you tape.',

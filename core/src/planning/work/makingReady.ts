@@ -1,9 +1,9 @@
-import type { Defect, FaceKey, Prep, Room } from '../../base/nouns'
+import { readActivity, type ActivityId, type Defect, type FaceKey, type Prep, type Room } from '../../base/nouns'
 import { MIN_PER_DAY } from '../../base/units/time'
 import { faceAreaMm2 } from '../../survey/rooms/areas'
 import { faceOf } from '../../survey/rooms/faces'
 import { leavesOf } from '../../survey/rooms/leaves'
-import { facesToReady, readySteps, type ReadyAct } from '../../survey/rooms/readying'
+import { facesToReady, readySteps, type ReadyAct, type ReadyStep } from '../../survey/rooms/readying'
 import { AT_ONCE, type Activity, type Delay, type Lag } from './activity'
 import type { Wait } from './roundWork'
 import { lagsTo } from './waits'
@@ -62,13 +62,27 @@ function stageOf(acts: readonly ReadyAct[], act: ReadyAct, isOutside: boolean): 
 /** What leaves a face wet. */
 const WETS: readonly ReadyAct[] = ['wash', 'degrease', 'seal-gaps', 'fill']
 
-const isOutside = ({ room }: WholeSetup): boolean => room.kind === 'elevation'
+const isOutside = ({ room }: Pick<WholeSetup, 'room'>): boolean => room.kind === 'elevation'
 
 /** Acts of a face that belong to a stage. */
-function actsIn(setup: WholeSetup, key: FaceKey, stage: Stage) {
-  const steps = readySteps(setup.room, key)
+function actsIn({ room }: Pick<WholeSetup, 'room'>, key: FaceKey, stage: Stage): ReadyStep[] {
+  const steps = readySteps(room, key)
   const acts = steps.map(({ act }) => act)
-  return steps.filter(({ act }) => stageOf(acts, act, isOutside(setup)) === stage)
+  return steps.filter(({ act }) => stageOf(acts, act, isOutside({ room })) === stage)
+}
+
+/** What one go of making a room ready does, face by face; none for other work. */
+export function readiedIn(
+  room: Room,
+  activityId: ActivityId,
+): { readonly face: FaceKey; readonly steps: readonly ReadyStep[] }[] {
+  const ref = readActivity(activityId)
+  const stage = STAGES.find((each) => ref?.of === 'room' && ref.act === each)
+  if (!stage) return []
+  return facesToReady(room).flatMap((face) => {
+    const steps = actsIn({ room }, face, stage)
+    return steps.length > 0 ? [{ face, steps }] : []
+  })
 }
 
 const stageMinutes = (setup: WholeSetup, stage: Stage): number =>

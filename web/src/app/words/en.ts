@@ -274,6 +274,7 @@ export const EN_SCREENS = {
     drawing: 'Letters are walls. R1, R2 … name the recipe of each edge; strokes lie on the paint side.',
     unsafe: 'Nothing safe: ask the office before these',
     times: 'When',
+    ready: 'Make ready',
     round: 'Round',
     lay: 'Lay from',
     lastCoat: 'Last coat',

@@ -9,7 +9,9 @@ import {
   parseInstant,
   readRound,
   readSubject,
+  tellReadied,
   tickDoubts,
+  type Said,
   writeSubject,
   type ActivityId,
   type SubjectKey,
@@ -136,6 +138,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
             {metres}
             <Was taskId={task.id} now={now} />
           </p>
+          {room && <Readied lines={tellReadied(room, task.id, site.units)} />}
         </div>
         <Button
           className="min-h-12 shrink-0 px-4"
@@ -152,6 +155,17 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
         onDone={(hemIds, minutesAgo) => done(hemIds ?? card.subjects, minutesAgo)}
       />
     </li>
+  )
+}
+
+/** What is done to which face, and where on it. */
+function Readied({ lines }: { lines: readonly Said[] }) {
+  return (
+    <ul className="text-sm">
+      {lines.map((line, i) => (
+        <li key={`${line.code}${i}`}>{sayText(line)}</li>
+      ))}
+    </ul>
   )
 }
 

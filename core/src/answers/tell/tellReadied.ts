@@ -1,0 +1,11 @@
+import { listed, said, type ActivityId, type Room, type Said } from '../../base/nouns'
+import type { UnitSystem } from '../../base/units/length'
+import { tellReady } from '../../masking/recipes/tellReady'
+import { readiedIn } from '../../planning/work'
+import { faceName } from '../../survey/rooms/faces'
+
+/** What one go of making a room ready does, in words, a line for each face with where on it. */
+export const tellReadied = (room: Room, activityId: ActivityId, units: UnitSystem): Said[] =>
+  readiedIn(room, activityId).map(({ face, steps }) =>
+    said('ready.of_face', { face: faceName(room, face), how: listed(steps.map((step) => tellReady(step, units))) }),
+  )
