@@ -77,8 +77,7 @@ export const EN_STEPS = {
 
   // how it is done well
   'craft.gap': 'Where the skirting has come off the wall, seal the gap before you tape.',
-  'craft.ends':
-    'Press the end of a run into the corner with the scraper and tear it there. A beginner starts past the corner.',
+  'craft.ends': 'Press the end of a run into the corner with the scraper and tear it there.',
   'craft.seal':
     'Push the seal in generously, then brush out what stands proud: a lump that ties tape to wall tears when it comes off.',
   'craft.bead_late':
