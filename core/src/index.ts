@@ -132,6 +132,7 @@ export { panesOf } from './survey/rooms/glazing'
 export { coatsToHide } from './survey/rooms/hiding'
 export { STARTER_HOUSE } from './survey/rooms/houseDefaults'
 export { leadRisk } from './survey/rooms/lead'
+export { RATE_RANGES } from './survey/rooms/rateRanges'
 export { inOrder, ORDER_PRESETS, orderFaults } from './survey/rooms/orders'
 export {
   closingGapMm,

@@ -44,6 +44,11 @@ describe('doors are pieces with sides', () => {
     expect(doors.map(({ minutes }) => minutes)).toEqual([48, 48])
     expect(minutesOf(plan, /./)).toBeGreaterThan(7 * 60)
   })
+  test('no gun is filled while the doors are still made ready', () => {
+    const at = (end: string) => kitchen().placed.find(({ taskId }) => taskId.endsWith(end))!
+    expect(at('/gun-up').from).toBeGreaterThanOrEqual(at('/smooth').to)
+    expect(at('/coat1').from - at('/gun-up').to).toBeLessThan(60)
+  })
   test('one side where they hang is half of it, and nothing is taken off', () => {
     const plan = kitchen({ paintedSides: 1, takenOff: false })
     expect(minutesOf(plan, /\/coat\d$/)).toBe(2 * 12 * 3.5)

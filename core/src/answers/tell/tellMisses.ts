@@ -3,6 +3,8 @@ import type { Miss, MissKind } from '../../planning/check/miss'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { HORIZON_DAYS } from '../../nature/calendar/calendar'
 import { activityName } from '../../planning/work'
+import type { Hem } from '../../survey/hems/deriveHems'
+import { bandMendingMin } from './bandMending'
 import type { Task } from './task'
 
 interface TellSetup {
@@ -12,6 +14,8 @@ interface TellSetup {
   readonly misses: readonly Miss[]
   /** The instant the plan was made for. */
   readonly from: number
+  /** Lines of the job, for what a band would cost; left out, that is not told. */
+  readonly hems?: readonly Hem[]
 }
 
 /**
@@ -39,13 +43,14 @@ export function tellMisses(setup: TellSetup): Said[] {
 const WAITS: MissKind = 'waits-for-unplaced'
 
 function tellGroup(
-  { job, from }: TellSetup,
+  { job, from, hems: all = [] }: TellSetup,
   group: readonly Miss[],
   tasks: ReadonlyMap<string, Task>,
   placed: ReadonlyMap<string, PlacedTask>,
 ): Said[] {
   const [first] = group
   if (!first) return []
+  const hems = new Map(all.map((hem) => [hem.id, hem]))
   const at = (instant: number | null): Fact => (instant === null ? null : when(instant, from, job.site.zone))
   const what = whatOf(job, group, tasks)
   const start = at(placed.get(first.activityId)?.from ?? null)
@@ -109,7 +114,15 @@ function tellGroup(
     case 'off-in-spray':
       return [said('miss.off_in_spray', { what, start, due })]
     case 'band-set':
-      return [said('miss.band_set', { what, start, due, late })]
+      return [
+        said('miss.band_set', {
+          what,
+          start,
+          due,
+          late,
+          mend: bandMendingMin({ job, hems, fieldId: first.activityId, line: tasks.get(first.other ?? '') }),
+        }),
+      ]
     case 'past-stay':
       return [said('miss.past_stay', { what, start, due, late })]
     // Told by themselves, with the figures of their hour (airProblems).

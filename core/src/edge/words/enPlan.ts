@@ -138,7 +138,7 @@ export const EN_PLAN = {
   'miss.off_in_spray':
     '{what} starts {start}, but the room is sprayed until {due}: mist would land on what is uncovered. Spray to the end, then strip.',
   'miss.band_set':
-    '{what} {start}: the line beside it has set by {due}, {late} before. A smooth band may show: roll within the round, make the rounds smaller, or start earlier.',
+    '{what} {start}: the line beside it has set by {due}, {late} before. A smooth band may show{mend, plural, =0 {} one { (about # min of rolling out)} other { (about # min of rolling out)}}: roll within the round, make the rounds smaller, or start earlier.',
   'miss.past_stay':
     '{what} at {start} comes {late} too late: the tape had to be off by {due}. A tape that may stay longer, or a shift before then.',
 } as const

@@ -175,7 +175,9 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
     const lays = acts.filter((act) => act.kind === 'lay')
     if (own.mark) lags.push(...lagsTo(own.mark, before(null)))
     if (own.cover) lags.push(...lagsTo(own.cover, lays.length > 0 ? waitsFor(lays) : before(null)))
-    if (own.gunUp) lags.push(...lagsTo(own.gunUp, own.cover ? waitsFor([own.cover]) : waitsFor(lays)))
+    // Where nothing is masked it waits for what its coat waits for: nobody fills it while the faces are still made ready.
+    const masked = own.cover ? waitsFor([own.cover]) : waitsFor(lays)
+    if (own.gunUp) lags.push(...lagsTo(own.gunUp, masked.length > 0 ? masked : before(null)))
     if (own.uncover) lags.push(...lagsTo(own.uncover, freed.map(atOnce)))
     const heads = [own.mark, ...lays, own.cover, own.gunUp].filter((act) => act !== null)
     activities.push(...heads, ...acts.filter((act) => act.kind !== 'lay'))

@@ -57,6 +57,8 @@ export const SHELF_WORDS = {
     },
     ratesLine:
       'One practised painter; a beginner takes longer. To begin with, hand-cutting and liquid masks stand as common practice has them, the rest is from memory: put your own in.',
+    usual: 'Usual',
+    usualRange: '{low} to {high}, {mark}',
     classValue: 'value of its class',
     columns: {
       id: 'Id',

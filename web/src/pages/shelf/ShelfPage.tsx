@@ -1,6 +1,6 @@
 import { Download, Plus } from 'lucide-react'
 import { useState } from 'react'
-import { PEEL_UNITS, type PeelUnit } from '@crisp-hem/core'
+import { PEEL_UNITS, RATE_RANGES, type PeelUnit, type ShelfRow } from '@crisp-hem/core'
 import { PageHead } from '../../app/frame/PageHead'
 import { noticed } from '../../app/state/noticeSlice'
 import { useFacts } from '../../app/state/useJob'
@@ -14,7 +14,7 @@ import { useReading } from '../../app/ui/useReading'
 import { newShelfRow } from './newShelfRow'
 import { ShelfTable } from './ShelfTable'
 import { TABLE_KINDS, useTable, type TableKind } from './useTable'
-import { W } from '../../app/words'
+import { W, wordText } from '../../app/words'
 
 /** Columns of the file that the screen shows otherwise, or not at all. */
 const NOT_SHOWN = ['id', 'grip_unit']
@@ -62,6 +62,7 @@ export function ShelfPage() {
             rows={table.rows}
             fixed={kind === 'rates' ? ['name', 'per'] : []}
             showRetired={retired}
+            {...(kind === 'rates' ? { beside: usualRate } : {})}
             onChange={table.setRows}
           />
           <p className="mt-2 text-sm text-soft">
@@ -143,4 +144,10 @@ function Faults({ faults, onClose }: { faults: readonly string[]; onClose: () =>
       </Button>
     </div>
   )
+}
+
+/** What practised painters take for a rate's work, and how that is known. */
+function usualRate({ cells }: ShelfRow): string {
+  const range = RATE_RANGES[cells.name as keyof typeof RATE_RANGES]
+  return range ? W.shelf.usualRange({ low: range.low, high: range.high, mark: wordText('mark', range.mark) }) : ''
 }

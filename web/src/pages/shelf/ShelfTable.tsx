@@ -11,12 +11,14 @@ interface ShelfTableProps {
   /** Columns that only name a line, by key. */
   readonly fixed: readonly string[]
   readonly showRetired: boolean
+  /** What stands beside a line, where anything does: what is usual for it. */
+  readonly beside?: (row: ShelfRow) => string
   /** Takes the rows, or says in a sentence why it cannot. */
   readonly onChange: (rows: readonly ShelfRow[]) => string | null
 }
 
 /** One table of the shelf; a cell counts when it is left, and an emptied one takes its class's value again. */
-export function ShelfTable({ columns, allColumns, rows, fixed, showRetired, onChange }: ShelfTableProps) {
+export function ShelfTable({ columns, allColumns, rows, fixed, showRetired, beside, onChange }: ShelfTableProps) {
   const [wrong, setWrong] = useState<string | null>(null)
   const shown = rows.map((row, i) => ({ row, i })).filter(({ row }) => showRetired || row.cells.retired !== true)
   const commit = (index: number, column: Column, text: string): boolean => {
@@ -46,6 +48,7 @@ export function ShelfTable({ columns, allColumns, rows, fixed, showRetired, onCh
                 {wordIn(W.shelf.columns, column.key)}
               </th>
             ))}
+            {beside && <th className="px-1.5 py-1 font-normal">{W.shelf.usual}</th>}
           </tr>
         </thead>
         <tbody>
@@ -70,6 +73,7 @@ export function ShelfTable({ columns, allColumns, rows, fixed, showRetired, onCh
                   )}
                 </td>
               ))}
+              {beside && <td className="px-1.5 whitespace-nowrap text-soft">{beside(row)}</td>}
             </tr>
           ))}
         </tbody>

@@ -1,0 +1,34 @@
+import { planJob } from '../src/answers/chain/planJob'
+import { bandMendingMin } from '../src/answers/tell/bandMending'
+import type { Job } from '../src/base/nouns'
+import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
+import { bandPerMetre } from '../src/nature/risk/banding'
+import { lightness } from '../src/survey/rooms/contrast'
+import { jobOf, WALLS } from './oneHem'
+
+/** What a band that has set costs: by sheen and depth of colour, along the lines of one wall (C30; the price is the house's). */
+const mendOn = (job: Job, wallId: string): number => {
+  const plan = planJob(job)
+  const field = plan.tasks.find(({ kind, id }) => kind === 'roll' && id.includes(`/${wallId}/`))!
+  const line = plan.tasks.find(({ kind, coat, id }) => kind === 'coat' && coat === field.coat && id.includes(wallId))
+  return bandMendingMin({ job, hems: new Map(plan.hems.map((hem) => [hem.id, hem])), fieldId: field.id, line })
+}
+const inColour = (coatingId: string, swatch: string): Job =>
+  jobOf({ room: { steps: [{ ...WALLS, coatingId, swatch }] }, house: { school: 'own-colour-seal', pull: 'wet' } })
+const coating = (sheen: string): string => jobOf().shelf.coatings.find((each) => each.sheen === sheen)!.id
+
+test('by hand: metres of the wall’s lines × chance × the house’s mending, in minutes of its wage', () => {
+  const job = inColour(coating('satin'), '#1d2b24')
+  const hems = planJob(job).hems.filter(({ paint }) => paint === 'wall:w1')
+  const metres = hems.reduce((sum, { lengthMm }) => sum + lengthMm, 0) / 1000
+  expect(metres).toBeGreaterThan(4)
+  const chance = bandPerMetre('satin', lightness('#1d2b24'), DEFAULT_PARAMETERS)
+  const { mendBandMinor, wagePerHourMinor } = job.house
+  expect(mendOn(job, 'w1')).toBe(Math.round((metres * chance * mendBandMinor * 60) / wagePerHourMinor))
+})
+
+test('satin costs more than matt, and dark more than white', () => {
+  const [satin, matt] = ['satin', 'matt'].map((sheen) => mendOn(inColour(coating(sheen), '#1d2b24'), 'w1'))
+  expect(satin).toBeGreaterThan(matt!)
+  expect(satin).toBeGreaterThan(mendOn(inColour(coating('satin'), '#ffffff'), 'w1'))
+})
