@@ -137,7 +137,9 @@ test('a page that cannot be fetched says so in our words, with what waits, and t
   await plain.close()
 })
 
-test('a gateway’s page is no line: the tick waits and goes out once the office answers again @long', async ({ page }) => {
+test('a gateway’s page is no line: the tick waits and goes out once the office answers again @long', async ({
+  page,
+}) => {
   await page.goto(at('pulls'))
   const answers = [
     { status: 502, contentType: 'text/html', body: '<h1>Bad gateway</h1>' },

@@ -12,7 +12,9 @@ const load = (part: string) => `${server.url}/jobs/tern-quay/load/${part}`
 const job = async (): Promise<JobAnswer> =>
   (await (await fetch(`${server.url}/api/jobs/tern-quay`)).json()) as JobAnswer
 
-test('from a room to an order: a room is sprayed, its film is cut, short, ordered, and comes in @long', async ({ page }) => {
+test('from a room to an order: a room is sprayed, its film is cut, short, ordered, and comes in @long', async ({
+  page,
+}) => {
   await page.goto(load('ways'))
   await page.getByLabel('Compare for').selectOption({ label: 'Practice room 1' })
   await expect(page.getByRole('cell', { name: 'mask and spray' })).toBeVisible()

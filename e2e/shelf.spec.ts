@@ -28,7 +28,9 @@ test('a tape is added, changed and retired; the recipes follow @long', async ({ 
   await expect(page.getByRole('cell', { name: /Teasel Three/ })).toHaveCount(0)
 })
 
-test('a table goes out as CSV and comes back; wrong rows are all named and nothing is taken @long', async ({ page }) => {
+test('a table goes out as CSV and comes back; wrong rows are all named and nothing is taken @long', async ({
+  page,
+}) => {
   await page.goto(`${server.url}/jobs/tern-quay/shelf`)
   await page.getByRole('button', { name: 'Sealants' }).click()
   const [download] = await Promise.all([
