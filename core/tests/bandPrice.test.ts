@@ -11,7 +11,13 @@ const mendOn = (job: Job, wallId: string): number => {
   const plan = planJob(job)
   const field = plan.tasks.find(({ kind, id }) => kind === 'roll' && id.includes(`/${wallId}/`))!
   const line = plan.tasks.find(({ kind, coat, id }) => kind === 'coat' && coat === field.coat && id.includes(wallId))
-  return bandMendingMin({ job, hems: new Map(plan.hems.map((hem) => [hem.id, hem])), fieldId: field.id, line })
+  return bandMendingMin({
+    job,
+    hems: new Map(plan.hems.map((hem) => [hem.id, hem])),
+    fieldId: field.id,
+    line,
+    parameters: DEFAULT_PARAMETERS,
+  })
 }
 const inColour = (coatingId: string, swatch: string): Job =>
   jobOf({ room: { steps: [{ ...WALLS, coatingId, swatch }] }, house: { school: 'own-colour-seal', pull: 'wet' } })

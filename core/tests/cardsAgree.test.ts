@@ -3,13 +3,12 @@ import { evening } from '../src/answers/why/evening'
 import { tellReadied } from '../src/answers/tell/tellReadied'
 import { holdingKind, type HoldingKind } from '../src/masking/load/holdingTape'
 import { coverNeeds } from '../src/masking/covers/coverNeeds'
-import type { Fitting, Job, Opening, PaintStep } from '../src/base/nouns'
-import { partsOf } from '../src/survey/exchange/openingsCsv'
+import type { Fitting, Job, PaintStep } from '../src/base/nouns'
 import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
 import { USUAL_FACES } from '../src/survey/rooms/roomTemplate'
 import { sayText } from '../src/edge/words'
 import { orderFaults } from '../src/survey/rooms/orders'
-import { CEILING, jobOf, PLAIN_ROOM, recipeOf, stepCodes, TRIM, WALLS } from './oneHem'
+import { CEILING, doorOf, jobOf, PLAIN_ROOM, recipeOf, stepCodes, TRIM, WALLS } from './oneHem'
 
 /** What cards, load, sheet and evening say of one thing, they say alike. Common practice, no published source. */
 const sprayed = (step: PaintStep): PaintStep => ({ ...step, tool: 'spray' })
@@ -24,19 +23,7 @@ test('on a floor that is papered for the gun no strip of paper lies on the paper
 })
 
 test('the foot of a casing is a short torn piece in a clean joint', () => {
-  const door: Opening = {
-    id: 'o1',
-    name: 'door',
-    kind: 'door',
-    wallId: PLAIN_ROOM.walls[0]!.id,
-    atMm: 800,
-    sillMm: 0,
-    widthMm: 826,
-    heightMm: 2040,
-    casingMm: 70,
-    casing: USUAL_FACES.trim,
-    ...partsOf('door'),
-  }
+  const door = doorOf({ casingMm: 70, casing: USUAL_FACES.trim })
   const floor = { ...USUAL_FACES.floor, material: 'tile' } as const
   const recipe = recipeOf({ room: { floor, openings: [door], steps: [TRIM, WALLS] } }, 'casing:o1|floor')
   expect(stepCodes(recipe)).toEqual(expect.arrayContaining(['step.clean_joint', 'step.lay_foot']))

@@ -1,7 +1,8 @@
 import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
 import { planJob } from '../src/answers/chain/planJob'
-import type { HouseRules, Job, PaintStep, Room, Shelf } from '../src/base/nouns'
+import type { HouseRules, Job, Opening, PaintStep, Room, Shelf } from '../src/base/nouns'
 import type { Recipe, RecipeAnswer } from '../src/masking/recipes/recipe'
+import { partsOf } from '../src/survey/exchange/openingsCsv'
 import { newRoom, OUTLINE_TEMPLATES } from '../src/survey/rooms/roomTemplate'
 import { sayText } from '../src/edge/words'
 import { ternQuaySurvey } from '../../demo'
@@ -10,6 +11,22 @@ import { ternQuaySurvey } from '../../demo'
 const base = ternQuaySurvey()
 export const PLAIN_ROOM = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
 export const [CEILING, TRIM, WALLS] = PLAIN_ROOM.steps as [PaintStep, PaintStep, PaintStep]
+
+/** A door in the first wall of that room, cased where a casing is given. */
+export const doorOf = (change: Partial<Opening> = {}): Opening => ({
+  id: 'o1',
+  name: 'door',
+  kind: 'door',
+  wallId: 'w1',
+  atMm: 800,
+  sillMm: 0,
+  widthMm: 826,
+  heightMm: 2040,
+  casingMm: 0,
+  casing: null,
+  ...partsOf('door'),
+  ...change,
+})
 
 export interface OneRoom {
   readonly room?: Partial<Room>

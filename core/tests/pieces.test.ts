@@ -4,8 +4,7 @@ import type { Defect, Job, Opening, PaintStep, Piece, Room } from '../src/base/n
 import { waysOut } from '../src/masking/covers/waysOut'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../src/survey/rooms/roomTemplate'
 import { readySteps } from '../src/survey/rooms/readying'
-import { partsOf } from '../src/survey/exchange/openingsCsv'
-import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
+import { doorOf, jobOf, PLAIN_ROOM, WALLS } from './oneHem'
 
 /** Doors with sides, places to mend, and either end of a day. Minutes: common practice, no published source. */
 const DOORS: PaintStep = { ...WALLS, id: 'd', name: 'Doors', targets: ['pieces'], tool: 'spray', coats: 2 }
@@ -55,24 +54,11 @@ describe('doors are pieces with sides', () => {
     expect(plan.tasks.flatMap((task) => task.work.filter(({ part }) => part === 'doors'))).toEqual([])
   })
   test('a door by brush takes a quarter of an hour a side, and its second coat waits until it was turned and dried', () => {
-    const door: Opening = {
-      id: 'o1',
-      name: 'door',
-      kind: 'door',
-      wallId: PLAIN_ROOM.walls[0]!.id,
-      atMm: 500,
-      sillMm: 0,
-      widthMm: 826,
-      heightMm: 2040,
-      casingMm: 0,
-      casing: null,
-      ...partsOf('door'),
-    }
     const of = (change: Partial<Opening>) =>
       planJob(
         jobOf({
           room: {
-            openings: [{ ...door, ...change }],
+            openings: [doorOf(change)],
             steps: [{ ...DOORS, targets: ['leaves'], tool: 'brush' }],
           },
         }),
@@ -109,6 +95,14 @@ describe('either end of a day', () => {
   })
 })
 
+test('walls do not wait for a primer that dries on cabinets', () => {
+  const primed: Piece = { ...FRONTS, face: { ...FRONTS.face, prep: ['sand', 'prime'] } }
+  const plan = planJob(jobOf({ room: { pieces: [primed], steps: [WALLS, DOORS] } }))
+  const at = (pattern: RegExp) => plan.placed.find(({ taskId }) => pattern.test(taskId))!
+  expect(at(/\/walls\/.*lay$|s3\/.*lay$/).from).toBeLessThan(at(/\/mend$/).from)
+  expect(at(/\/d\/.*coat1$/).from).toBeGreaterThanOrEqual(at(/\/mend$/).to)
+})
+
 describe('places to mend', () => {
   const wall = `wall:${PLAIN_ROOM.walls[0]!.id}` as const
   const place = (kind: Defect['kind'], lengthMm: number): Defect => ({
@@ -135,20 +129,7 @@ describe('places to mend', () => {
 })
 
 describe('ways out are doors that lead out of the work', () => {
-  const door = (id: string, change: Partial<Opening> = {}): Opening => ({
-    id,
-    name: id,
-    kind: 'door',
-    wallId: PLAIN_ROOM.walls[0]!.id,
-    atMm: 100,
-    sillMm: 0,
-    widthMm: 800,
-    heightMm: 2000,
-    casingMm: 0,
-    casing: null,
-    ...partsOf('door'),
-    ...change,
-  })
+  const door = (id: string, change: Partial<Opening> = {}) => doorOf({ id, name: id, ...change })
   const room = (id: string, openings: readonly Opening[]): Room => ({
     ...newRoom(id, id, OUTLINE_TEMPLATES.rectangle),
     steps: [WALLS],

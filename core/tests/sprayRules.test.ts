@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
 import fc from 'fast-check'
 import { ternQuaySurvey } from '../../demo'
 import { planWithProblem } from '../src/answers/chain/planJob'
@@ -46,7 +47,15 @@ describe.each(['wet', 'dry', 'soonest', 'either'] as const)('walls sprayed twice
     )
     const misses = checkPlan(problem, { placed }).filter(({ kind }) => kind === 'off-in-spray')
     expect(misses.map(({ activityId, minutes }) => [activityId, minutes])).toEqual([[pulled.taskId, 5]])
-    const said = tellMisses({ job: jobOf(), tasks: plan.tasks, placed, misses, from: plan.at }).map(sayText)
+    const said = tellMisses({
+      job: jobOf(),
+      tasks: plan.tasks,
+      placed,
+      misses,
+      from: plan.at,
+      hems: plan.hems,
+      parameters: DEFAULT_PARAMETERS,
+    }).map(sayText)
     expect(said.join()).toMatch(/mist would land .* Spray to the end/)
   })
 })

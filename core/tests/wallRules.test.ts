@@ -1,3 +1,4 @@
+import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
 import fc from 'fast-check'
 import { gullRow, ternQuaySurvey } from '../../demo'
 import { planWithProblem } from '../src/answers/chain/planJob'
@@ -62,8 +63,18 @@ describe('a parlour in satin by one painter, planned from its beginning', () => 
     expect(kinds(plan.placed)).not.toContain('band-set')
     const late = checkPlan(problem, { placed: later(last.taskId, 60) }).filter(({ kind }) => kind === 'band-set')
     expect(late).toHaveLength(1)
-    const told = tellMisses({ job, tasks: plan.tasks, placed: plan.placed, misses: late, from: plan.at })
-    expect(told.map((each) => sayText(each)).join()).toMatch(/line beside it has set .*roll within the round/)
+    const told = tellMisses({
+      job,
+      tasks: plan.tasks,
+      placed: plan.placed,
+      misses: late,
+      from: plan.at,
+      hems: plan.hems,
+      parameters: DEFAULT_PARAMETERS,
+    })
+    expect(told.map((each) => sayText(each)).join()).toMatch(
+      /line beside it has set .*about \d+ min of rolling out.*roll within the round/,
+    )
     const halved = plan.placed.map((each) =>
       each.taskId === last.taskId
         ? {

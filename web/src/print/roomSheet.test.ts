@@ -1,4 +1,4 @@
-import { parseInstant, planJob } from '@crisp-hem/core'
+import { parseInstant, planJob, tapeOf } from '@crisp-hem/core'
 import { ternQuay, TERN_QUAY_NOW } from '../../../demo'
 import { recipeGroups, sharedSteps, signOf } from './recipeGroups'
 import { roomSheet } from './roomSheet'
@@ -91,4 +91,16 @@ test('names with signs of markup are written out', () => {
   const [room] = job.rooms
   const odd = { ...room!, openings: room!.openings.map((each) => ({ ...each, name: '<b>&"door"' })) }
   expect(sheetDrawing({ room: odd, hems: [], letters: new Map(), width: 500, units: 'imperial' })).not.toContain('<b>')
+})
+
+test('a room’s sheet takes the tape that holds covers, and the cloths at its doors, as the load of the whole job has them', () => {
+  const { holding, covers } = plan.load
+  const held = tapeOf(job.shelf, holding!.tapeId).name
+  for (const roomId of holding!.roomIds) expect([roomId, sheetOf(roomId).includes(held)]).toEqual([roomId, true])
+  // Of rooms that open into one another only some have a way out of the work.
+  const ways = covers.flatMap(({ needs }) => needs).filter(({ what }) => JSON.stringify(what).includes('ways_out'))
+  const told = job.rooms.filter((room) => /ways? out: doubled/.test(sheetOf(room.id))).map(({ id }) => id)
+  expect(told.sort()).toEqual([...new Set(ways.map(({ roomId }) => roomId))].sort())
+  expect(told.length).toBeGreaterThan(0)
+  expect(told.length).toBeLessThan(job.rooms.filter(({ kind }) => kind === 'room').length)
 })

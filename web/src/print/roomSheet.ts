@@ -45,7 +45,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
     {
       columns: [
         ...inTwo(groups.map((group) => groupPart(job, group, shared))),
-        { width: 150, stack: [...amountsPart(job, room, hems, safe), ...carePart(job, room, groups)] },
+        { width: 150, stack: [...amountsPart({ job, plan, room, hems, safe }), ...carePart(job, room, groups)] },
       ],
       columnGap: 12,
     },
@@ -150,8 +150,16 @@ function inRuns(numbers: readonly number[]): string {
   return runs.map(([from, to]) => (from === to ? `${from}` : `${from}–${to}`)).join(', ')
 }
 
+interface AmountsSetup {
+  readonly job: Job
+  readonly plan: Plan
+  readonly room: Room
+  readonly hems: readonly Hem[]
+  readonly safe: ReadonlyMap<string, Recipe>
+}
+
 /** What this room takes from the van. */
-function amountsPart(job: Job, room: Room, hems: readonly Hem[], safe: ReadonlyMap<string, Recipe>): Content[] {
+function amountsPart({ job, plan, room, hems, safe }: AmountsSetup): Content[] {
   const own = new Map([...safe].filter(([id]) => hems.some((hem) => hem.id === id)))
   const load = takeLoad({
     job: { ...job, rooms: [room] },
@@ -159,6 +167,9 @@ function amountsPart(job: Job, room: Room, hems: readonly Hem[], safe: ReadonlyM
     recipes: own,
     parameters: DEFAULT_PARAMETERS,
     down: new Map(),
+    // What the van is loaded with for the whole job.
+    work: job.rooms,
+    holding: plan.load.holding,
   })
   const rows = [
     ...load.tapes.map((line) => [

@@ -230,6 +230,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
         misses,
         doubtful,
         pulls,
+        parameters,
         holding: load.holding,
         from,
       }),

@@ -1,5 +1,5 @@
 import { readSubject, type Job, type QuoteOffer, type SubjectKey } from '../../base/nouns'
-import { crewCalendars } from '../../nature/calendar/calendar'
+import { crewCalendars, WHOLE_DAYS } from '../../nature/calendar/calendar'
 import type { Plan } from '../chain/planJob'
 import { tapedMm, wastePctIn } from '../../masking/load/tapedMm'
 import { foldLog, standingEvents } from '../../planning/progress/hemStates'
@@ -58,7 +58,7 @@ function workedByTicks(job: Job, plan: Plan): number {
   const ticks = standingEvents(job.log).filter((event) => event.crewId !== null && isOfWork(event.subjects))
   if (ticks.length === 0) return 0
   const times = ticks.map((event) => parseInstant(event.at))
-  const calendars = crewCalendars(job, Math.min(...times) - MIN_PER_DAY, Math.max(...times) + MIN_PER_DAY)
+  const calendars = crewCalendars(job, Math.min(...times) - MIN_PER_DAY, Math.max(...times) + MIN_PER_DAY, WHOLE_DAYS)
   const days = groupedBy(ticks, (event) => `${event.crewId} ${toLocal(parseInstant(event.at), job.site.zone).day}`)
   return [...days.values()].reduce((sum, own) => {
     const [first] = own

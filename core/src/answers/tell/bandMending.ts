@@ -1,5 +1,5 @@
 import { readActivity, readSubject, face, type HemId, type Job } from '../../base/nouns'
-import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
+import type { Parameters } from '../../base/parameters/parameters'
 import { bandPerMetre } from '../../nature/risk/banding'
 import { coatOfStep } from '../../nature/cure/film'
 import { lightness } from '../../survey/rooms/contrast'
@@ -12,14 +12,14 @@ interface BandSetup {
   /** The field that comes too late, and the work that cut the line beside it. */
   readonly fieldId: string
   readonly line: Task | undefined
-  readonly parameters?: Pick<Parameters, 'band'>
+  readonly parameters: Pick<Parameters, 'band'>
 }
 
 /**
  * Minutes of rolling out that are to be expected where a field is reached when the line beside it has set: metres of that line on
  * the field's wall × chance that a metre of band shows, by sheen and depth of colour × what mending a metre costs the house.
  */
-export function bandMendingMin({ job, hems, fieldId, line, parameters = DEFAULT_PARAMETERS }: BandSetup): number {
+export function bandMendingMin({ job, hems, fieldId, line, parameters }: BandSetup): number {
   const ref = readActivity(fieldId)
   const room = job.rooms.find(({ id }) => id === line?.roomId)
   const step = room?.steps.find(({ id }) => id === line?.stepId)

@@ -1,4 +1,5 @@
 import { said, when, type Job, type Said } from '../../base/nouns'
+import type { Parameters } from '../../base/parameters/parameters'
 import { parseInstant } from '../../base/units/time'
 import type { PullPlan } from '../../planning/windows/pullPlans'
 import { wetPassedAt } from '../../planning/windows/wetPassed'
@@ -26,6 +27,7 @@ interface ProblemsSetup {
   readonly misses: readonly Miss[]
   readonly doubtful: readonly DoubtfulCoat[]
   readonly pulls: readonly PullPlan[]
+  readonly parameters: Parameters
   /** What holds papers and films. */
   readonly holding: Load['holding']
   /** The instant the plan was made for. */

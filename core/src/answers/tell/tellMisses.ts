@@ -3,6 +3,7 @@ import type { Miss, MissKind } from '../../planning/check/miss'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { HORIZON_DAYS } from '../../nature/calendar/calendar'
 import { activityName } from '../../planning/work'
+import type { Parameters } from '../../base/parameters/parameters'
 import type { Hem } from '../../survey/hems/deriveHems'
 import { bandMendingMin } from './bandMending'
 import type { Task } from './task'
@@ -14,8 +15,9 @@ interface TellSetup {
   readonly misses: readonly Miss[]
   /** The instant the plan was made for. */
   readonly from: number
-  /** Lines of the job, for what a band would cost; left out, that is not told. */
-  readonly hems?: readonly Hem[]
+  /** Lines of the job and figures, for what a band costs. */
+  readonly hems: readonly Hem[]
+  readonly parameters: Pick<Parameters, 'band'>
 }
 
 /**
@@ -43,7 +45,7 @@ export function tellMisses(setup: TellSetup): Said[] {
 const WAITS: MissKind = 'waits-for-unplaced'
 
 function tellGroup(
-  { job, from, hems: all = [] }: TellSetup,
+  { job, from, hems: all, parameters }: TellSetup,
   group: readonly Miss[],
   tasks: ReadonlyMap<string, Task>,
   placed: ReadonlyMap<string, PlacedTask>,
@@ -120,7 +122,13 @@ function tellGroup(
           start,
           due,
           late,
-          mend: bandMendingMin({ job, hems, fieldId: first.activityId, line: tasks.get(first.other ?? '') }),
+          mend: bandMendingMin({
+            job,
+            hems,
+            fieldId: first.activityId,
+            line: tasks.get(first.other ?? ''),
+            parameters,
+          }),
         }),
       ]
     case 'past-stay':

@@ -4,6 +4,8 @@ import { jobClocks } from '../../nature/cure/areaClocks'
 import type { Job, Said } from '../../base/nouns'
 import type { PlacedTask } from '../../planning/plan/placement'
 import type { ScheduleProblem } from '../../planning/problem/problem'
+import type { Parameters } from '../../base/parameters/parameters'
+import type { Hem } from '../../survey/hems/deriveHems'
 import { airProblems } from './airProblems'
 import type { Task } from './task'
 import { tellMisses } from './tellMisses'
@@ -14,18 +16,20 @@ interface TellNewSetup {
   /** What the plan before misses. */
   readonly before: readonly Miss[]
   readonly from: number
+  readonly hems: readonly Hem[]
+  readonly parameters: Parameters
 }
 
 /** All that goes wrong by a plan that did not go wrong by the one before, in words. */
 export function tellNew(
-  { job, tasks, before, from }: TellNewSetup,
+  { before, ...given }: TellNewSetup,
   problem: ScheduleProblem,
   placed: readonly PlacedTask[],
 ): Said[] {
   const known = new Set(before.map(keyOf))
   const misses = checkPlan(problem, { placed }).filter((each) => !known.has(keyOf(each)))
-  const setup = { job, tasks, placed, misses, from }
-  return [...tellMisses(setup), ...airProblems({ ...setup, clocks: jobClocks(job) })]
+  const setup = { ...given, placed, misses }
+  return [...tellMisses(setup), ...airProblems({ ...setup, clocks: jobClocks(given.job) })]
 }
 
 /** A miss is the same one however much it is by. */

@@ -31,5 +31,6 @@ export function newBreaks(
   parameters: Parameters = DEFAULT_PARAMETERS,
 ): Said[] {
   const { plan, problem } = planWithProblem(job, now, parameters)
-  return tellNew({ job, tasks: plan.tasks, before: checkPlan(problem, plan), from: now }, problem, placed)
+  const { tasks, hems } = plan
+  return tellNew({ job, tasks, hems, parameters, before: checkPlan(problem, plan), from: now }, problem, placed)
 }

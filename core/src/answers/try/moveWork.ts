@@ -54,7 +54,8 @@ export function moveTrial({
       .filter(({ activities }) => activities.some((act) => ids.has(act.id)))
       .sort((a, b) => headOf(a) - headOf(b))
   const taskIds = blocksIn(chain.problem).flatMap((block) => block.activities.map((act): string => act.id))
-  const setup = { job, tasks: chain.plan.tasks, before: checkPlan(chain.problem, chain.plan), from: now }
+  const { tasks, hems } = chain.plan
+  const setup = { job, tasks, hems, parameters, before: checkPlan(chain.problem, chain.plan), from: now }
   const problems = new Map<string, ScheduleProblem>()
   const problemBy = (crewId: string): ScheduleProblem => {
     const found = problems.get(crewId)

@@ -22,7 +22,7 @@ export interface WorkParameters {
   readonly sealGapMinPerM: Known
   readonly spotMin: Known
   /** Looking over primer and mending what it shows, min/m² or a side. */
-  readonly lookOverMinPerM2: Known
+  readonly lookOverMin: Known
   /** Reference minutes until filler is sanded. */
   readonly filledMin: Known
   /** Sheets, signs and cleaning where old paint that may hold lead is worked on, min for a room. */
@@ -94,7 +94,7 @@ export const WORK: WorkParameters = {
   scrapeMinPerM: guess(6, 'min/m', 'until-the-edge-holds'),
   sealGapMinPerM: guess(0.7, 'min/m', 'a-bead-run-and-smoothed'),
   spotMin: guess(1.5, 'min', 'one-place-with-its-tools'),
-  lookOverMinPerM2: guess(0.4, 'min/m²', 'primer-shows-what-is-left'),
+  lookOverMin: guess(0.4, 'min', 'primer-shows-what-is-left'),
   filledMin: guess(90, 'min', 'light-filler-sands-in-one-to-two-hours'),
   leadMin: guess(60, 'min', 'sheets-down-signs-up-wet-cleaning-after'),
   washDryDays: known(3, 'd', 'common-practice', word('source', 'caulk-and-wash-about-three-days-before')),

@@ -33,7 +33,7 @@ export const EN_STEPS = {
   'step.film_across':
     '{cover} opened across the ceiling from the tape, a tack every {tack} along it and along its far edge.',
   'step.film_hung': '{cover} hung from the tape, a tack every {tack}, sides and foot taped down.',
-  'step.cloths': 'Cloth over both ({cover}). All of it stays until the walls are done.',
+  'step.cloths': '{cover} on top; it stays there until the walls are done.',
   'step.ladder': 'From a step ladder on firm ground, not on film.',
   'step.tower': 'From a tower or a platform: the line runs {high} up. If there is none, hire one for these days.',
   'step.hand': 'Cut the line by hand: loaded sash brush, one slow stroke along the edge, no going back.',

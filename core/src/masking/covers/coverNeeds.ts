@@ -7,8 +7,12 @@ import { fieldSprays } from './mist'
 import { gunNeeds } from './gunNeeds'
 import { pieceNeeds } from './pieceNeeds'
 
-/** What has to be covered in a room before colour comes near it. Widths are chosen from the shelf, narrowest first; `units` are what it is told in,
- * `rooms` all areas of the work. */
+/**
+ * What has to be covered in a room before colour comes near it. Widths are chosen from the shelf, narrowest first.
+ *
+ * @param units  what it is told in
+ * @param rooms  all areas of the work; left out, the room by itself
+ */
 export function coverNeeds(room: Room, shelf: Shelf, units: UnitSystem, rooms: readonly Room[] = [room]): CoverNeed[] {
   if (room.steps.length === 0) return []
   // Beside sprayed trim the strip and its narrow paper catch the mist; only a field's mist falls on what stands about.

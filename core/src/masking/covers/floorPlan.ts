@@ -46,13 +46,13 @@ export function floorPlan(
   return plan
 }
 
-/** Asked for covers, for the van and for drawings: each floor is laid once. */
 interface Found {
   readonly shelf: Shelf
   readonly sprayed: boolean
   readonly ways: string
   readonly plan: FloorPlan | null
 }
+/** Asked for covers, for the van and for drawings: each floor is laid once. */
 const known = new WeakMap<Room, Found>()
 
 /** Whether there is paper wide enough to lie on a floor as a field. */

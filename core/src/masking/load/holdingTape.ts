@@ -23,7 +23,8 @@ interface HoldingMmSetup {
 
 /**
  * Tape that holds covers rather than an edge, mm: the run of tape that masking paper goes on with, and the tacks of hung
- * film along its line and along its outer edge, and a bit over each overlap of a tape that hardly holds on itself. Films come with a taped edge of their own.
+ * film along its line and along its outer edge, and a bit over each overlap of a tape that hardly holds on itself. Films come
+ * with a taped edge of their own.
  */
 export function holdingMm({ job, hems, recipes, needs, parameters: { work } }: HoldingMmSetup): number {
   const tack = work.tackTapeMm.value

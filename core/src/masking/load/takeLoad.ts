@@ -2,7 +2,7 @@ import { groupedBy } from '../../base/units/groupedBy'
 import type { Parameters } from '../../base/parameters/parameters'
 import { nth, sure } from '../../base/units/sure'
 import { MIN_PER_DAY } from '../../base/units/time'
-import type { Job, TapeRoll, HemId } from '../../base/nouns'
+import type { Job, Room, TapeRoll, HemId } from '../../base/nouns'
 import { coverOf, tapeOf } from '../../survey/shelf/find'
 import type { CoverNeed } from '../covers/coverNeed'
 import { clothShelves } from '../covers/clothShelves'
@@ -73,22 +73,33 @@ interface TakeLoadSetup {
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly parameters: Pick<Parameters, 'textures' | 'work'>
   readonly down: Down
+  /** All areas of the work, where the load is that of some of them. */
+  readonly work?: readonly Room[]
+  /** What holds covers, where the load of the whole work has settled it. */
+  readonly holding?: LoadHolding | null
 }
 
 /** What to put in the van: tape by kind and width with tabs and waste, rolls, covers, what seals, and paint. */
-export function takeLoad({ job, hems, recipes, parameters, down }: TakeLoadSetup): Load {
-  const shelves = clothShelves(job.rooms, job.shelf)
-  const ofRooms = job.rooms.flatMap((room) =>
-    coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units, job.rooms),
-  )
+export function takeLoad({
+  job,
+  hems,
+  recipes,
+  parameters,
+  down,
+  work = job.rooms,
+  holding: settled,
+}: TakeLoadSetup): Load {
+  const shelves = clothShelves(work, job.shelf)
+  const ofRooms = job.rooms.flatMap((room) => coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units, work))
   const needs = [...ofRooms, ...stripNeeds(job, hems, recipes, ofRooms)]
   const held = needs.filter((need) => need.hold === 'hung' || coverOf(job.shelf, need.coverId).kind === 'paper')
-  const lies = heldFor(job, held, down)
+  const lies = settled ?? heldFor(job, held, down)
   const { tapes, holding } = tapeLines({
     job,
     hems,
     recipes,
     lies,
+    settled: settled ? kindOf(job, settled.tapeId, settled.widthMm) : null,
     heldMm: holdingMm({ job, hems, recipes, needs, parameters }),
   })
   const covers = coverLines(job, needs, down)
@@ -129,10 +140,11 @@ interface TapeLinesSetup {
   readonly hems: readonly Hem[]
   readonly recipes: ReadonlyMap<string, Recipe>
   readonly lies: HeldFor
+  readonly settled: HoldingKind | null
   readonly heldMm: number
 }
 
-function tapeLines({ job, hems, recipes, lies, heldMm }: TapeLinesSetup): {
+function tapeLines({ job, hems, recipes, lies, settled, heldMm }: TapeLinesSetup): {
   readonly tapes: TapeLine[]
   readonly holding: Omit<LoadHolding, 'roomIds'> | null
 } {
@@ -144,7 +156,7 @@ function tapeLines({ job, hems, recipes, lies, heldMm }: TapeLinesSetup): {
     const { tapeId, widthMm } = nth(alike, 0)
     return { ...kindOf(job, tapeId, widthMm), hems: alike.map((each) => each.hem) }
   })
-  const holding = heldMm > 0 ? holdingKind(job, groups, heldMm, lies) : null
+  const holding = heldMm > 0 ? (settled ?? holdingKind(job, groups, heldMm, lies)) : null
   const isHolding = ({ tape, roll }: HoldingKind) =>
     tape.id === holding?.tape.id && roll.widthMm === holding.roll.widthMm
   const lines = groups.map((group) =>

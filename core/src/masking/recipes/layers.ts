@@ -48,9 +48,9 @@ function edge(ctx: HemContext, { tape, roll, liquid }: Candidate, setting: Setti
 /** Covers over the tape: a sprayed hem's own, and what keeps feet and drips off a floor. */
 function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
   const layers: Layer[] = []
-  if (pick.cover && slidesUnder(ctx, setting)) {
-    // The paper that slides under is the one that catches the mist.
-  } else if (pick.cover) {
+  // The paper that slides under is the one there is: it catches mist and drips.
+  const isLined = slidesUnder(ctx, setting)
+  if (pick.cover && !isLined) {
     const { cover, hold } = pick.cover
     layers.push(
       layer(cover.kind === 'film' ? 'film' : 'paper', cover.name, {
@@ -62,8 +62,7 @@ function over(ctx: HemContext, pick: Candidate, setting: Setting): Layer[] {
     )
   } else if (setting === 'skirting-over-carpet' || setting === 'skirting-over-hard-floor') {
     const paper = paperOf(ctx, 0)
-    // Where paper slides under, or the whole floor is papered, no second one lies on it.
-    if (paper && !ctx.isFloorPapered && !slidesUnder(ctx, setting))
+    if (paper && !ctx.isFloorPapered && !isLined)
       layers.push(layer('paper', paper.name, { coverId: paper.id, widthMm: paper.widthMm }))
   } else if (setting === 'thing-on-the-wall') {
     // The load counts its film with the room's covers.

@@ -14,7 +14,8 @@ export interface DayEnds {
   readonly setUpMin: number
   readonly washOutMin: number
 }
-const WHOLE_DAYS: DayEnds = { setUpMin: 0, washOutMin: 0 }
+/** Shifts as they are paid, with both ends. */
+export const WHOLE_DAYS: DayEnds = { setUpMin: 0, washOutMin: 0 }
 
 /** What a house takes for them. */
 export const dayEndsOf = ({ rates }: Pick<HouseRules, 'rates'>): DayEnds => ({
@@ -33,17 +34,12 @@ export function workStretches(crew: Crew, zone: string, { from, to }: Stretch, e
   for (let day = toLocal(from, zone).day - 1; day <= toLocal(to, zone).day; day++) {
     for (const shift of crew.shifts) {
       if (!shift.days.includes(weekday(day))) continue
-      const at = (clock: string, after: number) => {
-        const minute = parseClock(clock)
-        // A clock time before the shift's start belongs to the next day.
-        return minute < after ? minute + MIN_PER_DAY : minute
-      }
       const start = parseClock(shift.from)
       const bounds = [start]
-      for (const rest of [...shift.breaks].sort((a, b) => at(a.from, start) - at(b.from, start))) {
-        bounds.push(at(rest.from, start), at(rest.to, start))
+      for (const rest of [...shift.breaks].sort((a, b) => behind(a.from, start) - behind(b.from, start))) {
+        bounds.push(behind(rest.from, start), behind(rest.to, start))
       }
-      bounds.push(at(shift.to, start) - ends.washOutMin)
+      bounds.push(behind(shift.to, start) - ends.washOutMin)
       bounds[0] = start + ends.setUpMin
       for (let i = 0; i < bounds.length; i += 2)
         stretches.push(stretchOn(day, nth(bounds, i), nth(bounds, i + 1), zone))
@@ -52,6 +48,12 @@ export function workStretches(crew: Crew, zone: string, { from, to }: Stretch, e
   return apart(stretches)
     .map((each) => ({ from: Math.max(each.from, from), to: Math.min(each.to, to) }))
     .filter((each) => each.to > each.from)
+}
+
+/** A clock time of a shift, minutes since the day it begins: one before its start belongs to the next day. */
+function behind(clock: string, start: number): number {
+  const minute = parseClock(clock)
+  return minute < start ? minute + MIN_PER_DAY : minute
 }
 
 /** A crew's shift: setting up at its beginning, washing out and clearing up at its end. */
@@ -66,8 +68,8 @@ export function shiftEndsAt(crew: Crew, zone: string, at: number, { setUpMin, wa
   for (const day of [today, today - 1])
     for (const shift of crew.shifts) {
       if (!shift.days.includes(weekday(day))) continue
-      const [start, end] = [parseClock(shift.from), parseClock(shift.to)]
-      const { from, to } = stretchOn(day, start, end < start ? end + MIN_PER_DAY : end, zone)
+      const start = parseClock(shift.from)
+      const { from, to } = stretchOn(day, start, behind(shift.to, start), zone)
       if (at >= from && at < to) return { setUp: { from, to: from + setUpMin }, washOut: { from: to - washOutMin, to } }
     }
   return null
@@ -93,18 +95,23 @@ export type Calendars = ReadonlyMap<string, readonly Stretch[]>
 /** How far ahead crews' calendars are laid out. */
 export const HORIZON_DAYS = 90
 
-/** Shifts of every crew between two instants: what is left of them for work, without the time in which it is away. */
+/**
+ * Shifts of every crew between two instants, without the time in which it is away.
+ *
+ * @param ends  minutes left free at either end; left out, what the house takes for setting up and washing out
+ */
 export const crewCalendars = (
   { crews, site, planning, house }: Pick<Job, 'crews' | 'site' | 'planning' | 'house'>,
   from: number,
   to: number,
+  ends: DayEnds = dayEndsOf(house),
 ): Calendars =>
   new Map(
     crews.map((crew) => {
       const away = planning.away
         .filter((each) => each.crewId === crew.id && each.person === null)
         .map((each): Stretch => ({ from: parseInstant(each.from), to: parseInstant(each.to) }))
-      return [crew.id, away.reduce(without, workStretches(crew, site.zone, { from, to }, dayEndsOf(house)))]
+      return [crew.id, away.reduce(without, workStretches(crew, site.zone, { from, to }, ends))]
     }),
   )
 

@@ -206,16 +206,10 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
 }
 
 /** Old paint that may hold lead is not sanded or scraped dry: told with what else there is. */
-const leadProblems = ({ site }: Job, room: Room): Said[] =>
-  leadFaces(room).length > 0
-    ? [
-        said('work.lead', {
-          room: room.name,
-          year: site.yearBuilt ?? 0,
-          faces: listed(leadFaces(room).map((key) => faceName(room, key))),
-        }),
-      ]
-    : []
+function leadProblems({ site }: Job, room: Room): Said[] {
+  const faces = leadFaces(room).map((key) => faceName(room, key))
+  return faces.length > 0 ? [said('work.lead', { room: room.name, year: site.yearBuilt, faces: listed(faces) })] : []
+}
 
 /** Faces that a round coats or that its tape lies on. */
 const facesMet = (room: Room, step: PaintStep, group: WallGroup): ReadonlySet<FaceKey> =>

@@ -10,7 +10,7 @@ import { lagsTo } from './waits'
 import { whole, type WholeSetup } from './wholeActs'
 
 /** Making a room's faces ready: what is done in one go, between two waits for something to dry. */
-export interface MakingReady {
+interface MakingReady {
   /** In order; none where nothing was ticked or marked. */
   readonly activities: readonly Activity[]
   readonly lags: readonly Lag[]
@@ -45,8 +45,11 @@ export function makingReady(setup: WholeSetup): MakingReady {
   return {
     activities: activities.map(({ act }) => act),
     lags,
+    // Dust and wet work hold up the whole room; a primer that dries elsewhere holds up nobody.
     waits: (faces) =>
-      activities.map(({ stage, act }): Wait => ({ from: act.id, min: dryingAfter(setup, stage, faces) })),
+      activities
+        .filter(({ stage }) => stage !== 'mend' || isReadiedIn(setup, stage, faces))
+        .map(({ stage, act }): Wait => ({ from: act.id, min: dryingAfter(setup, stage, faces) })),
   }
 }
 
@@ -125,7 +128,7 @@ function actMinutes(
     case 'seal-gaps':
       return spots(work.sealGapMinPerM.value)
     case 'look-over':
-      return byFace(work.lookOverMinPerM2.value, work.lookOverMinPerM2.value)
+      return byFace(work.lookOverMin.value, work.lookOverMin.value)
     case 'wipe':
       return 0
   }
@@ -136,11 +139,17 @@ const faceTicks =
   (prep: Prep): boolean =>
     faceOf(room, key).prep.includes(prep)
 
+/** Whether a stage does anything to some faces; to any for null. */
+const isReadiedIn = (setup: WholeSetup, stage: Stage, faces: ReadonlySet<FaceKey> | null): boolean =>
+  facesMet(setup, faces).some((key) => actsIn(setup, key, stage).length > 0)
+
+const facesMet = ({ room }: WholeSetup, faces: ReadonlySet<FaceKey> | null): FaceKey[] =>
+  facesToReady(room).filter((key) => faces === null || faces.has(key))
+
 /** How long faces are left after a stage: a floor that dries holds up nobody at a wall. */
 function dryingAfter(setup: WholeSetup, stage: Stage, faces: ReadonlySet<FaceKey> | null): Delay {
   const { work } = setup.parameters
-  const met = facesToReady(setup.room).filter((key) => faces === null || faces.has(key))
-  const done = new Set(met.flatMap((key) => actsIn(setup, key, stage).map(({ act }) => act)))
+  const done = new Set(facesMet(setup, faces).flatMap((key) => actsIn(setup, key, stage).map(({ act }) => act)))
   if (isOutside(setup) && done.has('wash')) return { clock: 'plain', amount: work.washDryDays.value * MIN_PER_DAY }
   if (done.has('prime')) return { clock: 'drying', amount: work.primedMin.value }
   if (done.has('fill') || done.has('seal-gaps')) return { clock: 'drying', amount: work.filledMin.value }

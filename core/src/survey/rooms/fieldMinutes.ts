@@ -16,7 +16,7 @@ export function fieldMinutes(room: Room, key: FaceKey, step: PaintStep, house: H
   return areaM2() * (isFace(key, 'ceiling') ? rates.ceilingPerM2 : rates.rollPerM2)
 }
 
-/** One coat of doors, side by side: the sides that are painted, and of cabinets their ends besides. */
+/** One coat of doors by the sides that are painted; the frame of cabinets goes with their doors. */
 function leafMinutes({ kind, sides }: Leaves, tool: PaintStep['tool'], { rates }: HouseRules): number {
   if (tool === 'spray') return sides * rates.sprayedSideEach
   return sides * (kind === 'door' ? rates.doorSideEach : rates.cabinetSideEach)

@@ -11,15 +11,15 @@ const common = (low: number, high: number): RateRange => ({ low, high, mark: 'co
 const memory = (low: number, high: number): RateRange => ({ low, high, mark: 'from-memory' })
 
 /**
- * Usual ranges beside the rates a house has put in. Taping: 40 to 90 m an hour with its ladder; cutting along tape 100 to 150 m an
- * hour, by hand 40 to 60. Within them taping and cutting two coats takes about as long as hand-cutting two (C16).
+ * Usual ranges beside the rates a house has put in. Taping 60 to 90 m an hour, cutting along tape 100 to 120, by hand
+ * about 60, less where it has to be straight. Within them taping and cutting two coats takes about as long as hand-cutting two (C16).
  */
 export const RATE_RANGES: Readonly<Partial<Record<keyof Rates, RateRange>>> = {
-  layPerM: common(0.65, 1.5),
+  layPerM: common(0.65, 1),
   pressPerM: memory(0.15, 0.4),
   stripEach: memory(0.3, 0.5),
-  cutInPerM: common(0.4, 0.6),
-  freehandPerM: common(1, 1.5),
+  cutInPerM: common(0.5, 0.6),
+  freehandPerM: common(0.9, 1.3),
   pullPerM: memory(0.15, 0.35),
   trimPerM: memory(2, 4),
   brushPerM2: memory(4, 8),

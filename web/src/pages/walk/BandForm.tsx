@@ -4,7 +4,7 @@ import type { Pick } from '../../app/drawing/pick'
 import { useEditRoom, useFacts } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
-import { withoutTargets } from './editFace'
+import { withoutFaces } from './editFace'
 import { W } from '../../app/words'
 
 /** A band of another colour between two heights: two-tone walls, stripes, chair rails. */
@@ -62,8 +62,7 @@ export function BandForm({ room, band, onPick }: { room: Room; band: Band; onPic
             editRoom((before) => ({
               ...before,
               bands: before.bands.filter((each) => each.id !== band.id),
-              steps: withoutTargets(before, gone),
-              scopes: before.scopes.filter((each) => !gone.includes(each.face)),
+              ...withoutFaces(before, gone),
             }))
           }}
         >

@@ -25,7 +25,7 @@ import { ColourField } from './ColourField'
 import { CROSS_CUT_OPTIONS } from './crossCutOptions'
 import { withFace, withScope } from './editFace'
 import { LastCoatForm } from './LastCoatForm'
-import { PlacesPanel } from './PlacesPanel'
+import { DefectsPanel } from './DefectsPanel'
 import { TexturePicker } from './TexturePicker'
 import { WallShape } from './WallShape'
 import { W, factText } from '../../app/words'
@@ -83,7 +83,7 @@ export function FaceForm({ room, faceKey, onPick }: FaceFormProps) {
         <CheckField label={W.walk.atHand} checked={face.paintAtHand} onChange={(paintAtHand) => set({ paintAtHand })} />
       </div>
       <SiteChecks face={face} onChange={set} />
-      <PlacesPanel room={room} faceKey={faceKey} />
+      <DefectsPanel room={room} faceKey={faceKey} />
       <LastCoatForm last={face.last} onChange={(last) => set({ last })} />
       {wall && (
         <Button className="mt-3" onClick={() => editRoom((before) => withFace(before, 'walls', () => face))}>

@@ -13,7 +13,7 @@ import type { Pick } from '../../app/drawing/pick'
 import { useEditRoom, useFacts } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
-import { withoutTargets } from './editFace'
+import { withoutFaces } from './editFace'
 import { LeafFields } from './LeafFields'
 import { PlaceFields } from './thingFields'
 import { W } from '../../app/words'
@@ -39,8 +39,7 @@ export function OpeningForm({ room, opening, onPick }: OpeningFormProps) {
     editRoom((before) => ({
       ...before,
       openings: before.openings.filter((each) => each.id !== opening.id),
-      steps: withoutTargets(before, gone),
-      scopes: before.scopes.filter((each) => !gone.includes(each.face)),
+      ...withoutFaces(before, gone),
     }))
   }
   return (

@@ -4,7 +4,7 @@ import type { Pick } from '../../app/drawing/pick'
 import { useEditRoom, useFacts } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
-import { withoutTargets } from './editFace'
+import { withoutFaces } from './editFace'
 import { LeafFields } from './LeafFields'
 import { PlaceFields } from './thingFields'
 import { W } from '../../app/words'
@@ -24,8 +24,7 @@ export function PieceForm({ room, piece, onPick }: { room: Room; piece: Piece; o
     editRoom((before) => ({
       ...before,
       pieces: before.pieces.filter((each) => each.id !== piece.id),
-      steps: withoutTargets(before, gone),
-      scopes: before.scopes.filter((each) => !gone.includes(each.face)),
+      ...withoutFaces(before, gone),
     }))
   }
   const hasLeaves = piece.kind === 'cabinets' || piece.kind === 'shutters'

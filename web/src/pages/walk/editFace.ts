@@ -52,3 +52,10 @@ export function withoutTargets(room: Room, gone: readonly string[]): Room['steps
     return targets.length > 0 ? [{ ...step, targets }] : []
   })
 }
+
+/** What is left of a room's steps and notes once some of its faces are gone. */
+export const withoutFaces = (room: Room, gone: readonly string[]): Pick<Room, 'steps' | 'scopes' | 'defects'> => ({
+  steps: withoutTargets(room, gone),
+  scopes: room.scopes.filter((each) => !gone.includes(each.face)),
+  defects: room.defects.filter((each) => !gone.includes(each.face)),
+})

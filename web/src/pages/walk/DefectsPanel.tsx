@@ -6,7 +6,7 @@ import { W } from '../../app/words'
 import { freeId } from './things'
 
 /** Cracks, holes, open joints and flaking paint of one face: what is mended before paint, and where it is. */
-export function PlacesPanel({ room, faceKey }: { room: Room; faceKey: string }) {
+export function DefectsPanel({ room, faceKey }: { room: Room; faceKey: string }) {
   const editRoom = useEditRoom(room.id)
   const own = room.defects.filter((each) => each.face === faceKey)
   const add = () =>
@@ -22,7 +22,7 @@ export function PlacesPanel({ room, faceKey }: { room: Room; faceKey: string }) 
       <summary className="cursor-pointer font-semibold">{W.walk.places}</summary>
       <ul className="mt-1 grid gap-2">
         {own.map((defect) => (
-          <PlaceRow key={defect.id} room={room} defect={defect} />
+          <DefectRow key={defect.id} room={room} defect={defect} />
         ))}
       </ul>
       <Button className="mt-2" onClick={add}>
@@ -32,7 +32,7 @@ export function PlacesPanel({ room, faceKey }: { room: Room; faceKey: string }) 
   )
 }
 
-function PlaceRow({ room, defect }: { room: Room; defect: Defect }) {
+function DefectRow({ room, defect }: { room: Room; defect: Defect }) {
   const { site } = useFacts()
   const editRoom = useEditRoom(room.id)
   const set = (change: Partial<Defect>) =>
