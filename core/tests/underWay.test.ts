@@ -52,15 +52,15 @@ describe.each(JOBS)('%s', (_, job) => {
   const of = told(job)
 
   it('in the middle of everything that goes as told, nothing is proposed', () => {
-    // Some twenty of them: the days are long, and neighbours alike.
-    const step = Math.ceil(of.inOrder.length / 20)
+    // Some twelve of them: the days are long, and neighbours alike.
+    const step = Math.ceil(of.inOrder.length / 12)
     const tasks = of.inOrder.filter((_task, i) => i % step === 0)
     const proposed = tasks.flatMap((task) => {
       const { proposal } = planAt(of, middle(task)).standing!
       return proposal.length > 0 ? [[task.taskId, formatInstant(middle(task)), proposal]] : []
     })
     expect(proposed).toEqual([])
-    expect(tasks.length).toBeGreaterThan(15)
+    expect(tasks.length).toBeGreaterThan(9)
   })
 })
 

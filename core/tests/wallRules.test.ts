@@ -1,3 +1,4 @@
+import { runsOf } from './runsOf'
 import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
 import fc from 'fast-check'
 import { gullRow, ternQuaySurvey } from '../../demo'
@@ -112,11 +113,11 @@ describe('a parlour in satin by one painter, planned from its beginning', () => 
   })
 })
 
-test('two hundred random jobs: no field is broken, none is reached when its band has set', () => {
+test('random jobs, two hundred on a drill: no field is broken, none is reached when its band has set', () => {
   const base = ternQuaySurvey()
   const start = parseInstant(base.start)
   const tally = { fields: 0, banded: 0 }
-  for (const room of fc.sample(anyRoom, { numRuns: 200, seed: 11 })) {
+  for (const room of fc.sample(anyRoom, { numRuns: runsOf(200, 70), seed: 11 })) {
     const { plan, problem } = planned({ ...base, rooms: [room] }, start)
     const fields = new Set(
       plan.tasks.filter(({ kind, divisible }) => kind === 'roll' && !divisible).map(({ id }) => id),
@@ -135,6 +136,6 @@ test('two hundred random jobs: no field is broken, none is reached when its band
     const told = plan.misses.filter(({ kind }) => ['band-set', 'broken-up', 'lag-too-long'].includes(kind))
     expect(told).toEqual([])
   }
-  expect(tally.fields).toBeGreaterThan(150)
-  expect(tally.banded).toBeGreaterThan(80)
+  expect(tally.fields).toBeGreaterThan(runsOf(150, 50))
+  expect(tally.banded).toBeGreaterThan(runsOf(80, 20))
 })

@@ -1,3 +1,4 @@
+import { runsOf } from '../../core/tests/runsOf'
 import type { ComponentType } from 'react'
 import {
   evening,
@@ -101,27 +102,30 @@ async function drawAll(job: Job, plan: Plan, at: number, names: readonly PageNam
   }
 }
 
-test.each([1, 2, 3, 5])('story %i: any facts with any published plan, log and plan are drawn', async (seed) => {
-  const start = gullRow()
-  const versions = versionsOf(factsOf(start), seed)
-  expect(versions.length).toBe(VERSIONS)
-  const whole = (facts: JobFacts, from: JobFacts | null): Job => {
-    if (!from) return { ...facts, log: [], published: null }
-    const told = planJob({ ...from, log: [], published: null })
-    return { ...facts, log: ticksOf(told), published: publishedFrom(told, 3) }
-  }
-  for (const [i, facts] of versions.entries())
-    for (const [j, from] of [...versions, null].entries()) {
-      if (i !== 0 && j !== 0 && i !== j && (i + j) % 2) continue
-      const job = whole(facts, from)
-      const at = (planJob(job).endsAt ?? 0) - 1440
-      const plan = planJob(job, at)
-      const known = new Set(plan.tasks.map(({ id }) => id))
-      expect(plan.placed.filter(({ taskId }) => !known.has(taskId))).toEqual([])
-      await drawAll(job, plan, at, i === j ? (Object.keys(PAGES) as PageName[]) : BUSY)
-      // The facts are newer than the plan that is still on the screen.
-      const other = versions[(i + 1) % versions.length]
-      if (other) await drawAll({ ...job, ...other }, plan, at, BUSY)
-      expect(() => evening(job, at)).not.toThrow()
+test.each([1, 2, 3, 5].slice(0, runsOf(4, 2)))(
+  'story %i: any facts with any published plan, log and plan are drawn',
+  async (seed) => {
+    const start = gullRow()
+    const versions = versionsOf(factsOf(start), seed)
+    expect(versions.length).toBe(VERSIONS)
+    const whole = (facts: JobFacts, from: JobFacts | null): Job => {
+      if (!from) return { ...facts, log: [], published: null }
+      const told = planJob({ ...from, log: [], published: null })
+      return { ...facts, log: ticksOf(told), published: publishedFrom(told, 3) }
     }
-})
+    for (const [i, facts] of versions.entries())
+      for (const [j, from] of [...versions, null].entries()) {
+        if (i !== 0 && j !== 0 && i !== j && (i + j) % 2) continue
+        const job = whole(facts, from)
+        const at = (planJob(job).endsAt ?? 0) - 1440
+        const plan = planJob(job, at)
+        const known = new Set(plan.tasks.map(({ id }) => id))
+        expect(plan.placed.filter(({ taskId }) => !known.has(taskId))).toEqual([])
+        await drawAll(job, plan, at, i === j ? (Object.keys(PAGES) as PageName[]) : BUSY)
+        // The facts are newer than the plan that is still on the screen.
+        const other = versions[(i + 1) % versions.length]
+        if (other) await drawAll({ ...job, ...other }, plan, at, BUSY)
+        expect(() => evening(job, at)).not.toThrow()
+      }
+  },
+)

@@ -1,3 +1,4 @@
+import { jobRecipes } from '../../masking/recipes/jobRecipes'
 import { length, listed, PULL_OPINIONS, roughLength, said, type Said, SCHOOLS, word } from '../../base/nouns'
 import type { UnitSystem } from '../../base/units/length'
 import { parseInstant } from '../../base/units/time'
@@ -130,7 +131,7 @@ test('whatever a plan says has a fact for every gap of its sentence', () => {
     ...PULL_OPINIONS.map((pull) => ({ ...base.house, pull, rollOverEdge: false, runs: 'short-pieces' as const })),
   ]
   listen(planJob(ternQuay(), 30168886), hear)
-  for (const house of houses) listen(planJob({ ...base, house }).recipes, hear)
+  for (const house of houses) listen(jobRecipes({ ...base, house }), hear)
   expect([...missing]).toEqual([])
   expect(heard.size).toBeGreaterThan(70)
 })

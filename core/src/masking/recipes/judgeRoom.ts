@@ -4,6 +4,7 @@ import type { JobClocks } from '../../nature/cure/areaClocks'
 import type { HemId, Job, Room } from '../../base/nouns'
 import type { Hem } from '../../survey/hems/deriveHems'
 import { faceOf } from '../../survey/rooms/faces'
+import { lastFor } from '../../base/units/lastFor'
 import { parseInstant } from '../../base/units/time'
 import type { Candidate } from './candidate'
 import { judgeCandidates, judgingKey } from './candidates'
@@ -30,7 +31,8 @@ interface JudgeRoomSetup {
 /** Judges every hem of a room. Hems along the same two faces differ in length only and share their candidates. */
 export function judgeRoom({ job, room, hems, clocks, nextShift, parameters, laidAt }: JudgeRoomSetup): JudgedHem[] {
   const times = estimateStepTimes(job, room, nextShift)
-  const shared = new Map<string, readonly Candidate[]>()
+  const shared = judgedBefore(room, job, clocks, parameters)
+  if (shared.size > MOST_KEPT) shared.clear()
   return hems.map((hem) => {
     const stepLay = sure(times.layAt.get(nth(hem.stepIds, 0)))
     const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
@@ -54,3 +56,17 @@ export function judgeRoom({ job, room, hems, clocks, nextShift, parameters, laid
     return { ctx, judged }
   })
 }
+
+/** Judgings kept of one room: its lines change their hours as the day goes on, and old hours are not asked for again. */
+const MOST_KEPT = 500
+
+/** What was judged in a room already, by what decides it within the room; kept while nothing else that decides it changes. */
+const judgedBefore = (room: Room, { shelf, house, kit, site }: Job, clocks: JobClocks, parameters: Parameters) =>
+  judgedIn(room, shelf, house, kit, site, clocks, parameters)
+
+const judgedIn = lastFor(
+  (
+    _room: Room,
+    ..._decides: readonly [Job['shelf'], Job['house'], Job['kit'], Job['site'], JobClocks, Parameters]
+  ): Map<string, readonly Candidate[]> => new Map(),
+)

@@ -1,7 +1,9 @@
 import type { AirSeries } from '../air/airSeries'
 import { areaAir } from '../air/areaAir'
 import { roomAir } from '../air/siteAir'
-import type { Job, Room } from '../../base/nouns'
+import type { Job, Room, Site, SiteAir } from '../../base/nouns'
+import { lastFor } from '../../base/units/lastFor'
+import { onceFor } from '../../base/units/onceFor'
 import { cureClock, stayClock } from './clocks'
 import { paintClocks, type PaintClock } from './paintClocks'
 import type { RateClock } from './rateClock'
@@ -21,10 +23,16 @@ export const hasOwnAir = (room: Room): boolean => room.kind === 'elevation' || r
 
 /** Clocks per area: rooms share one air unless theirs is held, every elevation has its own. */
 export function jobClocks(job: Pick<Job, 'air' | 'site' | 'rooms'>): (roomId: string) => JobClocks {
-  const inside = clocksOf(roomAir(job.air))
-  const own = new Map(job.rooms.flatMap((room) => (hasOwnAir(room) ? [[room.id, clocksOf(areaAir(job, room))]] : [])))
+  const inside = insideClocks(job.air)
+  const own = new Map(
+    job.rooms.flatMap((room) => (hasOwnAir(room) ? [[room.id, ownClocks(room, job.air, job.site)]] : [])),
+  )
   return (roomId) => own.get(roomId) ?? inside
 }
+
+const insideClocks = onceFor((air: SiteAir) => clocksOf(roomAir(air)))
+
+const ownClocks = lastFor((room: Room, air: SiteAir, site: Site) => clocksOf(areaAir({ air, site }, room)))
 
 export function clocksOf(air: AirSeries): JobClocks {
   const cures = new Map<number, RateClock>()

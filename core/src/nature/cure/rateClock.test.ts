@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { gainedBetween, instantOfGain, rateClock } from './rateClock'
+import { gainedBetween, instantOfGain, instantsOfGain, rateClock } from './rateClock'
 
 /** Three hours at rates 1, 0 and 2 from minute 0. */
 const air = {
@@ -52,4 +52,26 @@ test('agrees with summing by the second', () => {
   let sum = 0
   for (let s = 0; s < 150 * 60; s++) sum += [1, 0, 2][Math.min(2, Math.floor(s / 3600))]! / 60
   expect(gainedBetween(clock, 0, 150)).toBeCloseTo(sum, 6)
+})
+
+test('gains of every minute in one walk are those of each minute by itself, standing clocks included', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.constantFrom(0, 0.3, 1, 2.5), { minLength: 1, maxLength: 12 }),
+      fc.integer({ min: -90, max: 600 }),
+      fc.constantFrom(0, 1, 45, 240.5),
+      (rates, from, amount) => {
+        const clock = rateClock(
+          { startMin: 0, hours: rates.map((tempC) => ({ tempC, rh: 50, windMs: 0 })) },
+          (p) => p.tempC,
+        )
+        const never = 1 << 29
+        const alone = Array.from({ length: 300 }, (_, i) => {
+          const at = instantOfGain(clock, from + i, amount)
+          return at === null || !Number.isFinite(at) ? never : Math.ceil(at) - from
+        })
+        expect([...instantsOfGain(clock, { from, count: 300, amount, never })]).toEqual(alone)
+      },
+    ),
+  )
 })

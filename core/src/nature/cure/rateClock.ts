@@ -42,6 +42,40 @@ export function instantOfGain(clock: RateClock, from: number, amount: number): n
   return clock.startMin + 60 * hour + (goal - nth(clock.gained, hour)) / nth(clock.rates, hour)
 }
 
+/**
+ * The same for every minute from `from` on, in one walk along the hours.
+ * @returns whole minutes behind `from`, rounded up; `never` where the clock stands still for good
+ */
+export function instantsOfGain(
+  clock: RateClock,
+  { from, count, amount, never }: { from: number; count: number; amount: number; never: number },
+): Int32Array {
+  const values = new Int32Array(count)
+  const { startMin, rates, gained } = clock
+  const last = rates.length - 1
+  const hourAt = (at: number): number => Math.min(Math.max(Math.floor((at - startMin) / 60), 0), last)
+  let now = hourAt(from)
+  let [nowStart, nowGained, nowRate] = [startMin + 60 * now, nth(gained, now), nth(rates, now)]
+  let goalHour = 0
+  let [goalGained, goalNext, goalRate] = [0, last > 0 ? nth(gained, 1) : Number.POSITIVE_INFINITY, nth(rates, 0)]
+  for (let i = 0; i < count; i++) {
+    const at = from + i
+    if (now < last && at >= nowStart + 60) {
+      now = hourAt(at)
+      ;[nowStart, nowGained, nowRate] = [startMin + 60 * now, nth(gained, now), nth(rates, now)]
+    }
+    const goal = nowGained + (at - nowStart) * nowRate + amount
+    while (goal > goalNext) {
+      goalHour++
+      ;[goalGained, goalRate] = [nth(gained, goalHour), nth(rates, goalHour)]
+      goalNext = goalHour < last ? nth(gained, goalHour + 1) : Number.POSITIVE_INFINITY
+    }
+    const ends = amount <= 0 ? at : startMin + 60 * goalHour + (goal - goalGained) / goalRate
+    values[i] = Number.isFinite(ends) ? Math.min(never, Math.ceil(ends) - from) : never
+  }
+  return values
+}
+
 function gainedAt(clock: RateClock, at: number): number {
   const hours = (at - clock.startMin) / 60
   const hour = Math.min(Math.max(Math.floor(hours), 0), clock.rates.length - 1)

@@ -4,6 +4,7 @@ import type { ModelLag, Model, Schedule, ModelTask } from '../../solve/engine/mo
 import { type Ramp } from '../../solve/engine/ramp'
 import { shared, startsOf, type Starts } from '../../solve/engine/starts'
 import type { AirRule, ProblemLag, ScheduleProblem } from '../problem/problem'
+import { onceFor } from '../../base/units/onceFor'
 import { groupedBy } from '../../base/units/groupedBy'
 import { MIN_PER_DAY } from '../../base/units/time'
 import { airStarts } from './airStarts'
@@ -238,11 +239,13 @@ const spanOf = ({ length }: Draft, { from, to, finish }: Item, id: string) => ({
   length,
 })
 
+const lagsTo = onceFor((problem: ScheduleProblem) => groupedBy(problem.lags, (lag) => lag.to))
+
 function releaseOf(draft: Draft, item: Item, id: string, release: number | null): number {
   const { problem, origin, ramps, placed } = draft
   const own = sure(item.from.get(id))
-  const waits = problem.lags.flatMap((lag) => {
-    const before = lag.to === id ? placed.get(lag.from) : undefined
+  const waits = (lagsTo(problem).get(id) ?? []).flatMap((lag) => {
+    const before = placed.get(lag.from)
     const at = before?.done ? ramps.passed(lag.min, before.to) : null
     return at === null ? [] : [Math.ceil(at) - origin - own]
   })

@@ -1,3 +1,4 @@
+import { lastFor } from '../../base/units/lastFor'
 import { sure } from '../../base/units/sure'
 import type { Edge, EdgeKind, EdgeSegment } from './edge'
 import {
@@ -79,7 +80,7 @@ export interface BareEdge {
  * Which lines of an area must be kept crisp. A hem exists where two different results meet; the side coated later
  * is the paint side, the other is kept. Order decides: each colour may run over an edge that a later one covers.
  */
-export function deriveHems(room: Room, shelf: Shelf): { hems: Hem[]; bare: BareEdge[] } {
+export const deriveHems = lastFor((room: Room, shelf: Shelf): { hems: Hem[]; bare: BareEdge[] } => {
   const hems: Hem[] = []
   const bare: BareEdge[] = []
   for (const edge of edgesByHand(room, roomEdges(room))) {
@@ -98,7 +99,7 @@ export function deriveHems(room: Room, shelf: Shelf): { hems: Hem[]; bare: BareE
     else hems.push(hemOn(room, edge))
   }
   return { hems, bare }
-}
+})
 
 function reasonForNone(room: Room, shelf: Shelf, edge: Edge): Pick<BareEdge, 'why' | 'note'> | null {
   const note = room.edgeNotes.find((each) => each.edge === edge.key)
