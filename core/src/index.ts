@@ -2,6 +2,7 @@
 export { type Coded } from './base/units/errors'
 export { EXPECTATIONS, type Fault, type Place } from './base/units/faults'
 export { groupedBy } from './base/units/groupedBy'
+export { keptParts } from './base/units/keptParts'
 export { formatLength, formatRun, parseMm, UNIT_SYSTEMS, type UnitSystem } from './base/units/length'
 export { PEEL_UNITS, type PeelUnit } from './base/units/peel'
 export { seededNumbers, seedOf } from './base/units/seeded'

@@ -1,4 +1,4 @@
-import { planAnyway, type Job } from '@crisp-hem/core'
+import { keptParts, planAnyway, type Job } from '@crisp-hem/core'
 import { partsOf, type PlanPart } from './planParts'
 
 export interface PlanRequest {
@@ -10,12 +10,16 @@ export type PlanReply = { readonly seq: number } & (
   { readonly part: PlanPart; readonly tookMs: number } | { readonly failed: string }
 )
 
+let last: Job | null = null
+
 // Plans are made here so that typing and dragging never wait for them.
 self.onmessage = ({ data }: MessageEvent<PlanRequest>) => {
   const started = performance.now()
   const { seq } = data
   try {
-    const plan = planAnyway(data.job, data.now)
+    // A job comes as a copy: what the edit did not touch is known again, and is not judged anew.
+    last = keptParts(last, data.job)
+    const plan = planAnyway(last, data.now)
     const tookMs = performance.now() - started
     for (const part of partsOf(plan)) self.postMessage({ seq, part, tookMs } satisfies PlanReply)
   } catch (error) {
