@@ -72,7 +72,7 @@ export {
   PRESS_RULES,
   PRESSINGS,
   type PublishedPlan,
-  FIELD_ORDERS,
+  FIELD_RULES,
   type Hold,
   HOUSE_WAYS,
   PULL_OPINIONS,

@@ -38,3 +38,42 @@ test('satin costs more than matt, and dark more than white', () => {
   expect(satin).toBeGreaterThan(matt!)
   expect(satin).toBeGreaterThan(mendOn(inColour(coating('satin'), '#ffffff'), 'w1'))
 })
+
+/** How the field of each wall goes in the rounds of a plan. */
+const ordersOf = (job: Job): readonly string[] => {
+  const plan = planJob(job)
+  return plan.rounds.filter(({ stepId, wet }) => wet && stepId === WALLS.id).map(({ fieldOrder }) => fieldOrder)
+}
+const byPrice = (job: Job): Job => ({ ...job, house: { ...job.house, fieldOrder: 'by-price' } })
+
+// Common practice, no published source: satin and dark walls are cut and rolled wall by wall, matt white in large rounds.
+test('where the house leaves it to the price: dark satin within its wall, matt white behind the pull', () => {
+  const dark = ordersOf(byPrice(inColour(coating('satin'), '#1d2b24')))
+  expect(dark).toContain('within')
+  const white = ordersOf(byPrice(inColour(coating('matt'), '#ffffff')))
+  expect(white.length).toBeGreaterThan(0)
+  expect(new Set(white)).toEqual(new Set(['after-pull']))
+  expect(dark.length).toBeGreaterThan(white.length)
+})
+
+test('a wall whose field does not fit into the wet edge keeps it whole, behind the pull', () => {
+  const job = byPrice(inColour(coating('satin'), '#1d2b24'))
+  const [wall, ...others] = job.rooms[0]!.walls
+  const long = { ...job, rooms: [{ ...job.rooms[0]!, walls: [{ ...wall!, lengthMm: 9000 }, ...others] }] }
+  const fields = planJob(long).rounds.filter(({ stepId, wallIds }) => stepId === WALLS.id && wallIds.includes(wall!.id))
+  expect(new Set(fields.map(({ fieldOrder }) => fieldOrder))).toEqual(new Set(['after-pull']))
+})
+
+test('the card says what the round does, and why', () => {
+  const plan = planJob(byPrice(inColour(coating('satin'), '#1d2b24')))
+  const within = new Set(
+    plan.rounds.filter(({ fieldOrder }) => fieldOrder === 'within').flatMap(({ hemIds }) => hemIds),
+  )
+  const own = plan.recipes.filter((each) => each.safe && each.pull === 'wet' && each.hemId.includes('wall:'))
+  expect(own.length).toBeGreaterThan(3)
+  for (const each of own) {
+    if (!each.safe || plan.hems.find(({ id }) => id === each.hemId)?.stepId !== WALLS.id) continue
+    const says = each.reasons.some(({ code }) => code === 'why.rolled_within')
+    expect([each.hemId, says]).toEqual([each.hemId, within.has(each.hemId)])
+  }
+})

@@ -26,6 +26,9 @@ import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
 const S = W.sheet
 
+/** Letters that fit a page under a drawing of its whole width. */
+const MOST_BESIDE = 4
+
 /** A sheet a painter can follow in one room: drawing, steps, amounts, times, cautions, and what to uncover. */
 export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const hems = plan.hems.filter((hem) => hem.roomId === room.id)
@@ -35,7 +38,8 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const letters = new Map(groups.flatMap((group) => group.hems.map((hem) => [hem.id, group.letter] as const)))
   const safe = new Map([...answers].flatMap(([id, answer]): [string, Recipe][] => (answer.safe ? [[id, answer]] : [])))
   const paper = paperOf(job.site)
-  const width = PAGE_WIDTH[paper]
+  // Where there is much to say the drawing makes room for it.
+  const width = PAGE_WIDTH[paper] * (groups.length > MOST_BESIDE ? 0.8 : 1)
   return sheetOf(paper, room.name, `${job.name}, ${job.site.place}`, [
     { svg: sheetDrawing({ room, hems, letters, width: width - 8, units: job.site.units }), width },
     { text: S.drawing, style: 'small', margin: [0, 1, 0, 2] },
@@ -44,7 +48,10 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
     ...sharedPart(shared),
     {
       columns: [
-        ...inTwo(groups.map((group) => groupPart(job, group, shared))),
+        ...inTwo(
+          groups.map((group) => groupPart(job, group, shared)),
+          groups.map((group) => linesOf(group, shared)),
+        ),
         { width: 150, stack: [...amountsPart({ job, plan, room, hems, safe }), ...carePart(job, room, groups)] },
       ],
       columnGap: 12,
@@ -57,32 +64,39 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
 function timesPart(job: Job, plan: Plan, room: Room): Content[] {
   const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
   const when = (at: number | undefined) => (at === undefined ? '–' : dayAndClock(at, job.site.zone))
-  const rows = plan.rounds
-    .filter((round) => round.roomId === room.id && round.pulls.length > 0)
-    .flatMap((round) => {
-      const step = room.steps.find((each) => each.id === round.stepId)!
-      const crew = job.crews.find((each) => each.id === round.crewId)?.name ?? ''
-      return round.pulls.map((pull, i) => {
-        const span = plan.pulls
-          .find((each) => each.taskId === pull.taskId)
-          ?.spans.find((each) => each.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
-        return [
-          i === 0 ? `${sayText(round.name)} (${crew})` : '',
-          i === 0
-            ? when(
-                placed.get(
-                  plan.tasks.find((task) => task.kind === 'lay' && pull.hemIds.some((id) => task.subjects.includes(id)))
-                    ?.id ?? '',
-                )?.from,
-              )
-            : '',
-          i === 0 ? when(placed.get(coatOf(round, lastCoatOf(room, step)))?.from) : '',
-          `${S.manners[pull.manner]}: ${span ? `${when(span.from)} – ${span.to === null ? S.later : when(span.to)}` : when(placed.get(pull.taskId)?.from)}`,
-        ]
-      })
+  const rounds = plan.rounds.filter((round) => round.roomId === room.id && round.pulls.length > 0)
+  const crewOf = (crewId: string) => job.crews.find((each) => each.id === crewId)?.name ?? ''
+  // One crew for all of them stands in the head.
+  const [crew, more] = [...new Set(rounds.map((round) => crewOf(round.crewId)))]
+  const rows = rounds.flatMap((round) => {
+    const step = room.steps.find((each) => each.id === round.stepId)!
+    return round.pulls.map((pull, i) => {
+      const span = plan.pulls
+        .find((each) => each.taskId === pull.taskId)
+        ?.spans.find((each) => each.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
+      return [
+        i === 0 ? `${sayText(round.name)}${more === undefined ? '' : ` (${crewOf(round.crewId)})`}` : '',
+        i === 0
+          ? when(
+              placed.get(
+                plan.tasks.find((task) => task.kind === 'lay' && pull.hemIds.some((id) => task.subjects.includes(id)))
+                  ?.id ?? '',
+              )?.from,
+            )
+          : '',
+        i === 0 ? when(placed.get(coatOf(round, lastCoatOf(room, step)))?.from) : '',
+        `${S.manners[pull.manner]}: ${span ? `${when(span.from)} – ${span.to === null ? S.later : when(span.to)}` : when(placed.get(pull.taskId)?.from)}`,
+      ]
     })
+  })
   if (rows.length === 0) return []
-  return [{ text: S.times, style: 'head' }, table(['*', 88, 88, 170], [[S.round, S.lay, S.lastCoat, S.off], ...rows])]
+  return [
+    { text: S.times, style: 'head' },
+    table(
+      ['*', 78, 78, 170],
+      [[more === undefined ? `${S.round} (${crew})` : S.round, S.lay, S.lastCoat, S.off], ...rows],
+    ),
+  ]
 }
 
 /** A sheet may be read on another day than it was made: the day is always written. */
@@ -95,9 +109,11 @@ const dayAndClock = (at: number, zone: string): string =>
     minute: '2-digit',
   }).format(at * 60_000)
 
-/** Parts in two columns, the first half left, so that a plain room stays on one page. */
-const inTwo = (parts: readonly Content[]): readonly Content[] => {
-  const half = Math.ceil(parts.length / 2)
+/** Parts in two columns about as long as each other, so that a plain room stays on one page. @param long how much text a part is */
+const inTwo = (parts: readonly Content[], long: readonly number[]): readonly Content[] => {
+  const sum = (numbers: readonly number[]) => numbers.reduce((all, each) => all + each, 0)
+  const longer = (k: number) => Math.max(sum(long.slice(0, k)), sum(long.slice(k)))
+  const half = parts.reduce((best, _part, i) => (longer(i + 1) < longer(best) ? i + 1 : best), 0)
   return [{ stack: parts.slice(0, half) }, { stack: parts.slice(half) }]
 }
 
@@ -117,6 +133,10 @@ function readyPart(job: Job, plan: Plan, room: Room): Content[] {
 /** Steps that several letters share, said once. */
 const sharedPart = (shared: ReadonlyMap<string, number>): Content[] =>
   shared.size === 0 ? [] : [{ text: S.shared, style: 'head' }, numberedInTwo([...shared.keys()])]
+
+/** About how many lines a letter's part takes: a column holds some 45 letters a line. */
+const linesOf = (group: RecipeGroup, shared: ReadonlyMap<string, number>): number =>
+  2 + ownSteps(group, shared, () => '').reduce((sum, text) => sum + Math.ceil(text.length / 45), 0)
 
 function groupPart(job: Job, group: RecipeGroup, shared: ReadonlyMap<string, number>): Content {
   const { recipe } = group

@@ -26,8 +26,11 @@ export const SEAL_DRYNESS = ['touch', 'through'] as const
 export const PRESS_RULES = ['thumb', 'tool', 'either'] as const
 export const RUN_WAYS = ['one-run', 'short-pieces'] as const
 /** When a rolled field follows the line cut in along tape that comes off wet; docs/recipes.md says why each. */
-export const FIELD_ORDERS = ['after-pull', 'within', 'edge-last'] as const
+const FIELD_ORDERS = ['after-pull', 'within', 'edge-last'] as const
 export type FieldOrder = (typeof FIELD_ORDERS)[number]
+/** What a house may say of it: one of them for every face, or whichever costs less there. */
+export const FIELD_RULES = ['by-price', ...FIELD_ORDERS] as const
+export type FieldRule = (typeof FIELD_RULES)[number]
 
 /** Work rates of one practised painter, minutes. */
 export interface Rates {
@@ -87,8 +90,8 @@ export interface HouseRules {
   readonly liquidOnPanes: boolean
   /** Somebody here cuts a proven line by hand. */
   readonly provenHand: boolean
-  /** Of tape that comes off wet: cut in, pull, then roll; all within the round; or roll first, the edge last. */
-  readonly fieldOrder: FieldOrder
+  /** Of tape that comes off wet: cut in, pull, then roll; all within the round; roll first, the edge last; or by its price. */
+  readonly fieldOrder: FieldRule
   /** While the tape is on, the roller runs over its edge, or stays off it and overlaps a brushed band. */
   readonly rollOverEdge: boolean
   /** Tape goes on in one long run, or in short pieces that are easier to true up. */

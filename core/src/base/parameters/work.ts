@@ -60,6 +60,8 @@ export interface WorkParameters {
   /** Share of a fault's mending on glass, and of faults seen under a skirting. */
   readonly glassMendShare: Known
   readonly tuckedShare: Known
+  /** Putting down the brush, taking up the roller and back, for one round more. */
+  readonly roundMin: Known
   /** Share of the wet window a round may plan to use, and of open time in which a fresh edge still runs. */
   readonly wetMargin: Known
   readonly settleShare: Known
@@ -121,6 +123,7 @@ export const WORK: WorkParameters = {
   gatherMin: guess(3, 'min', 'two-lift-it-across-half-a-room'),
   glassMendShare: guess(0.2, '', 'a-blade-mends-glass-fast'),
   tuckedShare: guess(0.0005, '', 'the-skirting-hides-the-edge'),
+  roundMin: guess(2, 'min', 'brush-down-roller-up-and-back'),
   wetMargin: guess(0.8, '', 'keeps-a-fifth-of-the-window-in'),
   settleShare: guess(0.08, '', 'a-minute-or-two-for-wall-paint'),
   holdShareOfGrip: known(0.04, '', 'common-practice', word('source', 'fits-tacks-about-every-60-cm-under')),

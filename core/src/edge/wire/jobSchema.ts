@@ -1,6 +1,6 @@
 import { activityId, publishedSchema } from './publishedSchema'
 import {
-  FIELD_ORDERS,
+  FIELD_RULES,
   HOUSE_WAYS,
   JOB_VERSION,
   OUTDOOR_LIMITS,
@@ -98,7 +98,7 @@ export const houseSchema = exact({
   sealDry: oneOf(SEAL_DRYNESS),
   liquidOnPanes: flag(),
   provenHand: flag(),
-  fieldOrder: oneOf(FIELD_ORDERS),
+  fieldOrder: oneOf(FIELD_RULES),
   rollOverEdge: flag(),
   runs: oneOf(RUN_WAYS),
   press: oneOf(PRESS_RULES),

@@ -30,6 +30,8 @@ export const EN_REASONS = {
   'why.pull_front_by_hand':
     'In this sun and wind its edge skins in about {minutes} min, before a part of it could be cut in and pulled: unmasked once it is hard.',
   'why.pull_front': 'A front is sprayed from end to end and unmasked once it is hard.',
+  'why.rolled_within':
+    'A brushed band in {sheen} {colour} would show, and mending it costs more than rolling this face by itself: line and field go on together, then the tape comes off.',
   'why.pull_soonest': 'House rule: off as soon as may be, so wet.',
   'why.pull_snaps': 'Thin {sheen} film snaps cleanly once hard, so timing hardly matters: pulled dry.',
   'why.pull_stretches': '{sheen} film stretches once dry: pulled wet.',

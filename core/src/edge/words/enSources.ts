@@ -82,6 +82,7 @@ export const EN_SOURCES = {
     'classes: ISO 2409 and ASTM D3359 method B; share of hold from memory',
   'word.source.the-roller-meets-most-of-the-line-while-open':
     'the roller meets most of the line while it is still open',
+  'word.source.brush-down-roller-up-and-back': 'brush down, roller up, and back',
   'word.source.one-opening-sealed-cut-in-and-pulled': 'one opening sealed, cut in and pulled',
   'word.source.pieces-of-6-to-12-in': 'pieces of 6 to 12 in round a rounded corner',
   'word.source.a-hand-s-reach-with-the-scraper': 'as far as a scraper reaches without moving',

@@ -68,6 +68,8 @@ export function judgingKey(ctx: HemContext): string {
     layMinPerM(ctx, EASY_TO_TEAR, ctx.parameters),
     isBrushedPast(ctx),
     ctx.isFloorPapered,
+    ctx.fieldOrder,
+    ctx.pull,
   ].join('|')
 }
 
@@ -243,8 +245,8 @@ const dyed = (ctx: HemContext, { tape, stayMin }: TapeFacts): number =>
   tape.dye && isWhite(ctx.keepSwatch) ? dyedPerMetre(stayMin / MIN_PER_DAY, ctx.parameters) : 0
 
 /** Where the field is rolled next to a line just cut in, the roller meets part of it while it is still open. */
-const bandShare = ({ house, parameters }: HemContext, pull: 'wet' | 'dry'): number =>
-  pull === 'wet' && house.fieldOrder !== 'within' ? parameters.band.metOpen.value : 1
+const bandShare = ({ fieldOrder, parameters }: HemContext, pull: 'wet' | 'dry'): number =>
+  pull === 'wet' && fieldOrder !== 'within' ? parameters.band.metOpen.value : 1
 
 /** Round panes every corner is one more place to slip; tucked under a skirting the edge hardly matters. */
 function asSeen(ctx: HemContext, size: BleedSize): Pick<RecipeRisks, 'bleeds' | 'bleedMm' | 'bleedMm2' | 'worstMm'> {
@@ -304,8 +306,8 @@ function sealingsOf(ctx: HemContext, school: School): Sealing[] {
 }
 
 /** How the colour meets the edge: a roller that is kept off it, or comes once the tape is gone, leaves a band to the brush. */
-function strokeOf({ step, house }: HemContext, pull: 'wet' | 'dry'): Stroke {
-  const isApart = pull === 'wet' && house.fieldOrder !== 'within'
+function strokeOf({ step, house, fieldOrder }: HemContext, pull: 'wet' | 'dry'): Stroke {
+  const isApart = pull === 'wet' && fieldOrder !== 'within'
   return step.tool === 'roller' && (isApart || !house.rollOverEdge) ? 'outward' : gentleStroke(step.tool)
 }
 

@@ -105,6 +105,7 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
     stroke: pick.stroke,
     standOffMm: holdFirst ? STAND_OFF_MM.value : 0,
     pull: pick.pull,
+    fieldOrder: ctx.fieldOrder,
     pullAfterH: pick.liquid?.cutAfterH ?? 0,
     score: scored(ctx, pick),
     sealDryMin: sealDryMin(ctx, pick),

@@ -3,6 +3,7 @@ import { sure } from '../../base/units/sure'
 import {
   type Coating,
   type Face,
+  type FieldOrder,
   type Fitting,
   type HemChoice,
   type HouseRules,
@@ -30,11 +31,13 @@ import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
 import { glassPerEdgeM } from '../../survey/rooms/glazing'
 import { parseInstant } from '../../base/units/time'
 import { airAt } from '../../nature/air/airSeries'
+import { crewSpeed } from '../../nature/calendar/calendar'
 import { visibility } from '../../survey/rooms/contrast'
 import { trimRunMm, trimWidthMm } from '../../survey/rooms/trim'
 import { readySteps, type ReadyStep } from '../../survey/rooms/readying'
 import { hasFieldPaper } from '../covers/floorPlan'
 import { fieldSprays } from '../covers/mist'
+import { fieldOrderAt } from './fieldOrder'
 import { pullMannerOf } from './pullManner'
 
 /** What holds for the whole job: how the house works, with what, and by which figures. */
@@ -107,6 +110,8 @@ interface PaintSide {
   /** How tape comes off after this step by the house rules, and why where they left it open. */
   readonly pull: 'wet' | 'dry'
   readonly pullWhy: Said | null
+  /** When its face is rolled, where its tape comes off wet. */
+  readonly fieldOrder: FieldOrder
 }
 
 /** All that decides one hem's recipe. Instants in minutes since the epoch. */
@@ -151,6 +156,8 @@ interface HemContextSetup {
     readonly layAt: number
     readonly isPlanned?: boolean
     readonly coatedAt: (stepId: string) => number
+    /** When a step begins: all lines of a face ask for the same hour. */
+    readonly stepAt: (stepId: string) => number
   }
 }
 
@@ -166,11 +173,9 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
   const step = sure(room.steps.find((each) => each.id === hem.stepId))
   const coating = coatingOf(job.shelf, step.coatingId)
   const steps = room.steps.filter((each) => hem.stepIds.includes(each.id))
-  const wetMin = shortestSpan(
-    clocks.paint(surfaceClockOf(coating)),
-    hoursOfStep(times.layAt),
-    coatOfStep(job.shelf, step).openMin,
-  )
+  const wetMinutesFrom = (at: number) =>
+    shortestSpan(clocks.paint(surfaceClockOf(coating)), hoursOfStep(at), coatOfStep(job.shelf, step).openMin)
+  const wetMin = wetMinutesFrom(times.layAt)
   const manner = pullMannerOf({
     house: job.house,
     room,
@@ -186,6 +191,16 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     parameters,
     pull: manner.pull,
     pullWhy: manner.why,
+    fieldOrder: fieldOrderAt({
+      house: job.house,
+      shelf: job.shelf,
+      room,
+      step,
+      face: hem.paint,
+      wetMin: wetMinutesFrom(times.stepAt(step.id)),
+      speed: slowestPace(job, parameters),
+      parameters,
+    }),
     shelf: job.shelf,
     kit: job.kit,
     currency: job.site.currency,
@@ -244,6 +259,10 @@ const sprayMin = (room: Room, step: PaintStep, house: HouseRules): number =>
   step.tool === 'spray'
     ? facesOfStep(room, step).reduce((sum, key) => sum + fieldMinutes(room, key, step, house), 0)
     : 0
+
+/** Pace of the slowest crew: what it can do wet, all can. */
+const slowestPace = ({ crews }: Job, parameters: Parameters): number =>
+  Math.min(...crews.map((crew) => crewSpeed(crew, parameters)), Number.POSITIVE_INFINITY)
 
 function paneFacts(room: Room, hem: Hem): Pick<HemContext, 'glassM2PerM' | 'texturedGlass'> {
   const opening =

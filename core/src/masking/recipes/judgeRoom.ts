@@ -48,6 +48,7 @@ export function judgeRoom({ job, room, hems, clocks, nextShift, parameters, laid
         layAt: Math.max(stepLay, rested, laidAt?.get(hem.id) ?? 0),
         isPlanned: laidAt?.has(hem.id) ?? false,
         coatedAt: (stepId) => sure(times.coatedAt.get(stepId)),
+        stepAt: (stepId) => sure(times.layAt.get(stepId)),
       },
     })
     const key = judgingKey(ctx)

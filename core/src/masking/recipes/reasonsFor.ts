@@ -49,6 +49,8 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
   if (pick.tape && ctx.pullWhy) found.push(ctx.pullWhy)
   else if (pick.tape && !SNAPS.includes(ctx.coating.sheen))
     found.push(said('why.sheen_wet', { sheen: word('sheen', ctx.coating.sheen) }))
+  if (pick.tape && pick.pull === 'wet' && ctx.fieldOrder === 'within' && ctx.house.fieldOrder === 'by-price')
+    found.push(said('why.rolled_within', { sheen: word('sheen', ctx.coating.sheen), colour: ctx.step.colour }))
   found.push(
     said('why.cheapest', {
       count: safeCount,

@@ -1,4 +1,4 @@
-import type { Said, School, Pressing, Seal, Stroke, HemId } from '../../base/nouns'
+import type { Said, School, Pressing, Seal, Stroke, HemId, FieldOrder } from '../../base/nouns'
 import type { Layer } from './layer'
 import type { CoverHold } from '../covers/besideHem'
 import type { Estimate } from '../../nature/risk/normal'
@@ -85,6 +85,8 @@ export interface Recipe {
   readonly standOffMm: number
   /** A free hand leaves nothing to pull. */
   readonly pull: 'wet' | 'dry' | 'none'
+  /** When the face in its colour is rolled, where tape comes off wet beside it. */
+  readonly fieldOrder: FieldOrder
   /** Hours a dry pull waits after the last coat beyond its drying, at least; 0 for tape. */
   readonly pullAfterH: number
   readonly score: boolean

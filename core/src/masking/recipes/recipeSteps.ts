@@ -262,8 +262,8 @@ function coatsCode(ctx: HemContext, step: PaintStep, holdFirst: boolean) {
 const isRough = (ctx: HemContext) => !['glassy', 'smooth'].includes(ctx.keepFace.texture)
 
 /** When the last coat's field is rolled beside a line whose tape comes off wet. */
-const rollOrder = ({ house, step }: HemContext, pick: Candidate): FieldOrder =>
-  step.tool === 'roller' && pick.pull === 'wet' ? house.fieldOrder : 'within'
+const rollOrder = ({ fieldOrder, step }: HemContext, pick: Candidate): FieldOrder =>
+  step.tool === 'roller' && pick.pull === 'wet' ? fieldOrder : 'within'
 
 /** How the brush or roller goes, as a word of the catalogue. */
 function strokeCode(ctx: HemContext, pick: Candidate, step: PaintStep): string {

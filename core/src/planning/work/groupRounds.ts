@@ -68,7 +68,7 @@ export function groupRounds(setup: GroupingSetup): WallGroup[] {
   let open: WallWork[] = []
   for (const work of works) {
     const wider = [...open, work]
-    if (open.length > 0 && !fits(setup, wider)) {
+    if (open.length > 0 && !(areAlike(setup, wider) && fits(setup, wider))) {
       groups.push(groupOf(setup, open))
       open = []
     } else if (open.length > 0) {
@@ -97,7 +97,7 @@ function divided(setup: GroupingSetup, work: WallWork): WallWork[] {
     if (last && fits(setup, [partOf(work, [...last, hem])])) last.push(hem)
     else groups.push([hem])
   }
-  const order = fieldOrderOf([work], setup.recipes, setup.house, setup.step)
+  const order = orderOf(setup, [work])
   const holder = order === 'after-pull' ? groups.length - 1 : 0
   // Lines that mind no wet edge are a part of their own, behind those that do.
   const parts = others.length > 0 ? [...groups, others] : groups
@@ -107,6 +107,38 @@ function divided(setup: GroupingSetup, work: WallWork): WallWork[] {
     return { ...part, restMin: i === holder ? work.restMin : 0 }
   })
 }
+
+/**
+ * When the fields of some walls are rolled, by their recipes. A wall that does not fit within its line after all, in another hour's
+ * air, is rolled behind its pull: its field stays whole.
+ */
+function orderOf(setup: GroupingSetup, works: readonly WallWork[]): FieldOrder {
+  const { recipes, step, house } = setup
+  const order = fieldOrderOf(works, recipes, step)
+  if (order !== 'within' || house.fieldOrder !== 'by-price') return order
+  const isPulledWet = works.some((work) => work.restMin > 0 && work.hems.some((hem) => comesOffWet(setup, hem)))
+  if (!isPulledWet || step.tool === 'spray') return order
+  return works.every((work) => fitsWithin(setup, work)) ? order : 'after-pull'
+}
+
+/** Whether the fields of some walls may be rolled in the same order; one that has no field, or no wet line, goes with any. */
+function areAlike(setup: GroupingSetup, works: readonly WallWork[]): boolean {
+  const own = works.filter((work) => work.restMin > 0 && work.hems.some((hem) => comesOffWet(setup, hem)))
+  return new Set(own.map((work) => orderOf(setup, [work]))).size <= 1
+}
+
+/** Whether lines, field and pull of one wall stay wet together; known once for each wall. */
+function fitsWithin(setup: GroupingSetup, work: WallWork): boolean {
+  const known = withinOf(setup)
+  const found = known.get(work.wallId)
+  if (found !== undefined) return found
+  const { need, window, total } = wetTimesIn(setup, [work], 'within')
+  const isFit = (window === null || need <= window * setup.parameters.work.wetMargin.value) && total <= setup.stretchMin
+  known.set(work.wallId, isFit)
+  return isFit
+}
+
+const withinOf = onceFor((_setup: GroupingSetup) => new Map<string, boolean>())
 
 const comesOffWet = ({ recipes, step }: GroupingSetup, hem: Hem): boolean =>
   hem.stepId === step.id && recipes.get(hem.id)?.pull === 'wet'
@@ -132,9 +164,8 @@ function fits(setup: GroupingSetup, works: readonly WallWork[]): boolean {
 
 /** Minutes of the fields that follow the pull of some walls without a break. */
 function rolledMin(setup: GroupingSetup, works: readonly WallWork[]): number {
-  const { house, step, crew, recipes, parameters } = setup
-  if (fieldOrderOf(works, recipes, house, step) !== 'after-pull') return 0
-  return works.reduce((sum, work) => sum + work.restMin, 0) / crewSpeed(crew, parameters)
+  if (orderOf(setup, works) !== 'after-pull') return 0
+  return works.reduce((sum, work) => sum + work.restMin, 0) / crewSpeed(setup.crew, setup.parameters)
 }
 
 /**
@@ -144,8 +175,7 @@ function rolledMin(setup: GroupingSetup, works: readonly WallWork[]): number {
  */
 function reachesOpen(setup: GroupingSetup, works: readonly WallWork[]): boolean {
   const { room, house, step, crew, recipes, parameters } = setup
-  if (works.length < 2 || !doesBandShow(setup) || fieldOrderOf(works, recipes, house, step) !== 'after-pull')
-    return true
+  if (works.length < 2 || !doesBandShow(setup) || orderOf(setup, works) !== 'after-pull') return true
   const coating = coatOfStep(setup.shelf, step)
   const open = windowMin(setup, surfaceClockOf(coating), coating.openMin)
   if (open === null) return true
@@ -174,9 +204,12 @@ interface WetTimes {
   readonly total: number
 }
 
-function wetTimes(setup: GroupingSetup, works: readonly WallWork[]): WetTimes {
+const wetTimes = (setup: GroupingSetup, works: readonly WallWork[]): WetTimes =>
+  wetTimesIn(setup, works, orderOf(setup, works))
+
+function wetTimesIn(setup: GroupingSetup, works: readonly WallWork[], order: FieldOrder): WetTimes {
   const { house, step, crew, recipes } = setup
-  const isApart = fieldOrderOf(works, recipes, house, step) !== 'within'
+  const isApart = order !== 'within'
   const speed = crewSpeed(crew, setup.parameters)
   const minutes = works.flatMap((work) => wetMinutes({ room: setup.room, work, recipes, house, step, speed, isApart }))
   const total = minutes.reduce((sum, each) => sum + each.seal + each.coat + each.pull, 0)
@@ -216,7 +249,7 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
   )
   const facts = { count: works.length, walls, need: Math.ceil(need), window: window === null ? 0 : Math.floor(window) }
   const why = window === null ? said('round.whole', { step: setup.step.name }) : said('round.size', facts)
-  const fieldOrder = fieldOrderOf(works, setup.recipes, setup.house, setup.step)
+  const fieldOrder = orderOf(setup, works)
   const problem = window !== null && need > window ? tooLong(setup, works, facts, fieldOrder) : null
   const coating = coatOfStep(setup.shelf, setup.step)
   const settleRefMin = coating.openMin * setup.parameters.work.settleShare.value

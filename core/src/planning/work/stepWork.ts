@@ -73,19 +73,22 @@ function paintWallOf(hem: Hem): string {
 
 /**
  * When the faces that are not brushed along with their lines are filled in: with them, or apart from what has to stay wet,
- * as the house does it. A gun does field and line as one.
+ * as their recipes say. A gun does field and line as one.
  */
 export function fieldOrderOf(
   works: readonly WallWork[],
   recipes: ReadonlyMap<string, Recipe>,
-  house: HouseRules,
   step: PaintStep,
 ): FieldOrder {
-  const isWet = works.some((work) =>
-    work.hems.some((hem) => hem.stepId === step.id && recipes.get(hem.id)?.pull === 'wet'),
+  const wet = works.flatMap((work) =>
+    work.hems.flatMap((hem) => {
+      const recipe = hem.stepId === step.id ? recipes.get(hem.id) : undefined
+      return recipe?.pull === 'wet' ? [recipe.fieldOrder] : []
+    }),
   )
   const hasRest = works.some((work) => work.restMin > 0)
-  return isWet && hasRest && step.tool !== 'spray' ? house.fieldOrder : 'within'
+  if (wet.length === 0 || !hasRest || step.tool === 'spray') return 'within'
+  return wet.find((order) => order !== 'within') ?? 'within'
 }
 
 interface WetMinutesSetup {

@@ -55,7 +55,7 @@ export const STARTER_HOUSE: HouseRules = {
   sealDry: 'touch',
   liquidOnPanes: true,
   provenHand: false,
-  fieldOrder: 'after-pull',
+  fieldOrder: 'by-price',
   rollOverEdge: true,
   runs: 'one-run',
   press: 'tool',

@@ -39,6 +39,7 @@ export const HOUSE_WORDS = {
       clear: 'clear always',
       touch: 'until the smear is dry',
       through: 'as long as a full film takes',
+      'by-price': 'as costs less on each wall',
       'after-pull': 'cut in, pull, then roll',
       within: 'roll within the round',
       'edge-last': 'roll first, edge last',
@@ -135,6 +136,7 @@ export const HOUSE_WORDS = {
       press: ['Tool: a harder, evener edge.', 'Thumb: no scratches, a little faster.'],
       holdFirstCoat: ['Held off: less film to part from the tape.', 'Both coats onto it: no second look at the line.'],
       fieldOrder: [
+        'By price: a satin or dark wall that would show a band is cut and rolled by itself, then pulled; all else is pulled, then rolled.',
         'Pull, then roll: the wet part is bead, line and pull, so a whole room can be one round.',
         'Within: no band, but the field has to fit into the wet window too.',
         'Edge last: roll first and keep off, brush the line in at the end; the band goes over the field.',

@@ -2,7 +2,7 @@ import { ChoiceField, NumberField, inWords } from '../../app/ui/fields'
 import type { ReactNode } from 'react'
 import {
   PRESS_RULES,
-  FIELD_ORDERS,
+  FIELD_RULES,
   HOUSE_WAYS,
   PULL_OPINIONS,
   RUN_WAYS,
@@ -86,7 +86,7 @@ export function HousePanel() {
         {way('press', W.site.press, PRESS_RULES, H.presses)}
         {way('runs', H.runs, RUN_WAYS, H.options)}
         {flag('holdFirstCoat', W.site.hold, W.site.held, W.site.both)}
-        {way('fieldOrder', H.fieldOrder, FIELD_ORDERS, H.options)}
+        {way('fieldOrder', H.fieldOrder, FIELD_RULES, H.options)}
         {flag('rollOverEdge', H.roller, H.rollerOver, H.rollerOff)}
       </Part>
       <Part title={H.off}>

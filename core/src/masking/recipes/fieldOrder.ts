@@ -1,0 +1,62 @@
+import type { Parameters } from '../../base/parameters/parameters'
+import {
+  isFace,
+  type FaceKey,
+  type FieldOrder,
+  type HouseRules,
+  type PaintStep,
+  type Room,
+  type Shelf,
+} from '../../base/nouns'
+import { bandPerMetre } from '../../nature/risk/banding'
+import { coatOfStep } from '../../nature/cure/film'
+import { lightness } from '../../survey/rooms/contrast'
+import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
+import { deriveHems } from '../../survey/hems/deriveHems'
+
+interface FieldOrderSetup {
+  readonly house: HouseRules
+  readonly shelf: Shelf
+  readonly room: Room
+  readonly step: PaintStep
+  /** The face that is rolled. */
+  readonly face: FaceKey
+  /** Minutes for which an edge of it stays wet in the air it is coated in; null for ever. */
+  readonly wetMin: number | null
+  /** Pace of whoever coats it: 1 for a practised painter. */
+  readonly speed: number
+  readonly parameters: Parameters
+}
+
+/**
+ * When a face is rolled beside lines whose tape comes off wet. Where the house leaves that to its price, it is rolled before the
+ * pull if the band that would show otherwise costs more to mend than a round more for that face by itself, and if lines, field and
+ * pull fit into the time its edge stays wet. Common practice: satin and dark walls are cut and rolled wall by wall.
+ */
+export function fieldOrderAt(setup: FieldOrderSetup): FieldOrder {
+  const { house, step, face } = setup
+  if (house.fieldOrder !== 'by-price') return house.fieldOrder
+  const isBroad = (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(face, kind))
+  return step.tool !== 'spray' && isBroad && isBandDear(setup) && fitsWet(setup) ? 'within' : 'after-pull'
+}
+
+/** Whether mending the band that has to be expected costs the house more than the minutes of a round more. */
+function isBandDear(setup: FieldOrderSetup): boolean {
+  const { house, shelf, step, parameters } = setup
+  const perM = bandPerMetre(coatOfStep(shelf, step).sheen, lightness(step.swatch), parameters)
+  const mending = linesM(setup) * perM * parameters.band.metOpen.value * house.mendBandMinor
+  return mending > (house.wagePerHourMinor * parameters.work.roundMin.value) / 60
+}
+
+function fitsWet(setup: FieldOrderSetup): boolean {
+  const { house, room, step, face, wetMin, speed, parameters } = setup
+  if (wetMin === null) return true
+  const needs = linesM(setup) * (house.rates.cutInPerM + house.rates.pullPerM) + fieldMinutes(room, face, step, house)
+  return needs / speed <= wetMin * parameters.work.wetMargin.value
+}
+
+/** Lines along the face in its colour, m. */
+const linesM = ({ room, shelf, step, face }: FieldOrderSetup): number =>
+  deriveHems(room, shelf)
+    .hems.filter((hem) => hem.paint === face && hem.stepId === step.id)
+    .reduce((sum, hem) => sum + hem.lengthMm / 1000, 0)
