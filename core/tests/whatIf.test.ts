@@ -98,7 +98,7 @@ describe('which crew takes which room, in how large rounds, with whose gun', () 
   const free: Job = {
     ...only('practice1', 'recital', 'store'),
     // Rounds as large as they may be, so that their size is worth choosing.
-    house: { ...survey.house, fieldOrder: 'after-pull' },
+    house: { ...survey.house, fieldOrder: 'after-pull', stayOnMin: 0 },
     crews: survey.crews.filter((crew) => crew.id !== 'plover'),
   }
   const job: Job = { ...free, rooms: free.rooms.map((room) => ({ ...room, crewId: null })) }

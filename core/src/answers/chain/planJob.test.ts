@@ -25,7 +25,13 @@ describe('the demo plan is feasible', () => {
       const pieces = plan.placed
         .filter((each) => each.crewId === crew.id)
         // A gun is cleaned as brushes and rollers are washed out.
-        .flatMap((each) => each.pieces.map((piece) => ({ ...piece, later: isGunDown(each.taskId) ? washOut : 0 })))
+        // What is not broken off may go a little past a break.
+        .flatMap((each) =>
+          each.pieces.map((piece) => ({
+            ...piece,
+            later: isGunDown(each.taskId) ? washOut : each.pieces.length === 1 ? job.house.stayOnMin : 0,
+          })),
+        )
       pieces.sort((a, b) => a.from - b.from)
       pieces.forEach((piece, i) => {
         expect(

@@ -5,6 +5,7 @@ import { blocksOf, type Block } from '../../planning/plan/blocks'
 import { freeTime } from '../../planning/plan/freeTime'
 import type { PlacedTask, WorkPiece } from '../../planning/plan/placement'
 import type { ScheduleProblem } from '../../planning/problem/problem'
+import { stayOnOf } from '../../planning/problem/stayOn'
 import { formatInstant } from '../../base/units/time'
 import { planWithProblem, type Chain } from '../chain/planJob'
 import { tellNew } from '../tell/tellNew'
@@ -132,9 +133,13 @@ interface FollowingSetup {
 /** Where a block begins behind one that ends at `end`, with as much of its crew’s time between as there was before. */
 function following({ problem, block, priorTo, ownFrom, end }: FollowingSetup): number {
   const [mode] = block.modes
-  const shifts = problem.crews.find((crew) => crew.id === mode?.crewId)?.shifts ?? []
+  const crew = problem.crews.find(({ id }) => id === mode?.crewId)
+  const shifts = crew?.shifts ?? []
   const between = shifts.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, ownFrom) - Math.max(a, priorTo)), 0)
-  const time = freeTime(shifts.map(([from, to]) => ({ from, to })))
+  const time = freeTime(
+    shifts.map(([from, to]) => ({ from, to })),
+    crew && stayOnOf(crew),
+  )
   const ready = between > 0 ? (time.firstPieces(end, between)?.at(-1)?.to ?? end + between) : end
   const isDivisible = block.activities.length === 1 && block.activities[0]?.divisible === true
   const minutes = mode?.minutes ?? 0

@@ -102,6 +102,8 @@ export interface HouseRules {
   readonly holdFirstCoat: boolean
   /** Hours a fresh coat is left before tape goes on it, however soon its cure would allow it. */
   readonly restHours: number
+  /** How long people stay past the beginning of a break, or the end of a day, to finish what is not broken off, min. */
+  readonly stayOnMin: number
   /** Most visible bleeds per metre accepted on paper. */
   readonly maxBleedMm: number
   /** Most risk of lift per metre accepted, 0 … 1. */

@@ -104,6 +104,7 @@ export const houseSchema = exact({
   press: oneOf(PRESS_RULES),
   holdFirstCoat: flag(),
   restHours: decimal(0, 240),
+  stayOnMin: decimal(0, 60),
   maxBleedMm: decimal(0, 1000),
   maxLift: decimal(0.0001, 0.5),
   wagePerHourMinor: MONEY(),

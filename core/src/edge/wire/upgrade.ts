@@ -36,7 +36,7 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * a tape does to white, under feet, in the hand and in the wet, with version 7 the air held in a room, with version 8 what is settled about the plan, and with version 10 part rolls, where
  * things are ordered, quotes and how they are made, and with version 12 who the contractor and the customer are, how long a
  * quote holds, and one person of a crew being away, and with version 13 leaves that are painted on both sides or taken off, places
- * to be filled, primers, and minutes for doors and for either end of a day.
+ * to be filled, primers, and minutes for doors and for either end of a day, and with version 14 how long people stay on.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T

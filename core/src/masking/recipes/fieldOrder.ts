@@ -11,6 +11,7 @@ import {
 import { bandPerMetre } from '../../nature/risk/banding'
 import { coatOfStep } from '../../nature/cure/film'
 import { lightness } from '../../survey/rooms/contrast'
+import { facesOfStep } from '../../survey/rooms/faces'
 import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
 import { deriveHems } from '../../survey/hems/deriveHems'
 
@@ -36,27 +37,37 @@ interface FieldOrderSetup {
 export function fieldOrderAt(setup: FieldOrderSetup): FieldOrder {
   const { house, step, face } = setup
   if (house.fieldOrder !== 'by-price') return house.fieldOrder
-  const isBroad = (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(face, kind))
-  return step.tool !== 'spray' && isBroad && isBandDear(setup) && fitsWet(setup) ? 'within' : 'after-pull'
+  return step.tool !== 'spray' && isBroad(face) && isBandDear(setup) && fitsWet(setup) ? 'within' : 'after-pull'
 }
 
-/** Whether mending the band that has to be expected costs the house more than the minutes of a round more. */
-function isBandDear(setup: FieldOrderSetup): boolean {
-  const { house, shelf, step, parameters } = setup
+/**
+ * Whether mending the bands that have to be expected costs the house more than the minutes of a round more for each face. Asked for all
+ * faces of the colour together: nobody rolls two walls of a room in one way and two in another for a metre of line.
+ */
+function isBandDear({ house, shelf, room, step, parameters }: FieldOrderSetup): boolean {
   const perM = bandPerMetre(coatOfStep(shelf, step).sheen, lightness(step.swatch), parameters)
-  const mending = linesM(setup) * perM * parameters.band.metOpen.value * house.mendBandMinor
-  return mending > (house.wagePerHourMinor * parameters.work.roundMin.value) / 60
+  const faces = facesOfStep(room, step).filter(isBroad)
+  const lines = linesM({ room, shelf, step }, new Set(faces))
+  const mending = lines * perM * parameters.band.metOpen.value * house.mendBandMinor
+  return mending > (faces.length * house.wagePerHourMinor * parameters.work.roundMin.value) / 60
 }
+
+const isBroad = (key: FaceKey): boolean => (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(key, kind))
 
 function fitsWet(setup: FieldOrderSetup): boolean {
   const { house, room, step, face, wetMin, speed, parameters } = setup
   if (wetMin === null) return true
-  const needs = linesM(setup) * (house.rates.cutInPerM + house.rates.pullPerM) + fieldMinutes(room, face, step, house)
+  const needs =
+    linesM(setup, new Set([face])) * (house.rates.cutInPerM + house.rates.pullPerM) +
+    fieldMinutes(room, face, step, house)
   return needs / speed <= wetMin * parameters.work.wetMargin.value
 }
 
-/** Lines along the face in its colour, m. */
-const linesM = ({ room, shelf, step, face }: FieldOrderSetup): number =>
+/** Lines along some faces in their colour, m. */
+const linesM = (
+  { room, shelf, step }: Pick<FieldOrderSetup, 'room' | 'shelf' | 'step'>,
+  faces: ReadonlySet<FaceKey>,
+): number =>
   deriveHems(room, shelf)
-    .hems.filter((hem) => hem.paint === face && hem.stepId === step.id)
+    .hems.filter((hem) => faces.has(hem.paint) && hem.stepId === step.id)
     .reduce((sum, hem) => sum + hem.lengthMm / 1000, 0)

@@ -42,7 +42,7 @@ export const emptyRun = ({ acts, scenes, shifts, capacities }: Script): Run => (
  * too late waits for the dry span.
  */
 export function rehearse(script: Script, luck: Luck, run: Run): void {
-  const { scenes, shifts } = script
+  const { scenes, shifts, stays } = script
   run.crewFree.fill(script.from)
   run.crewLast.fill(-1)
   run.missed.fill(0)
@@ -63,7 +63,7 @@ export function rehearse(script: Script, luck: Luck, run: Run): void {
     }
     for (const use of scene.uses)
       at = Math.max(at, readyAt(script, run, use, soonestUnit(script, run, use, scene.room), scene.room))
-    const start = startOf(scene, at, nth(shifts, crew))
+    const start = startOf(scene, at, nth(shifts, crew), nth(stays, crew))
     run.cause[s] = cause
     run.crewLast[crew] = s
     run.crewFree[crew] = play(script, scene, start, luck, run)
@@ -97,13 +97,19 @@ function passed({ clocks }: Script, { clock, amount }: ClockDelay, from: number,
 }
 
 /** The first instant at which a crew would begin a scene. */
-function startOf(scene: Scene, ready: number, shifts: readonly (readonly [number, number])[]): number {
+function startOf(
+  scene: Scene,
+  ready: number,
+  shifts: readonly (readonly [number, number])[],
+  stays: readonly number[],
+): number {
   if (scene.anyHour) return afterBans(scene, ready)
   let at = ready
   for (let i = firstPast(shifts.length, (k) => nth(shifts, k)[1] > ready); i < shifts.length; i++) {
     const [from, to] = nth(shifts, i)
     at = afterBans(scene, Math.max(at, from))
-    if (scene.divisible ? at < to : at + scene.minutes <= to) return at
+    const stay = Math.min(nth(stays, i), scene.minutes / 2)
+    if (scene.divisible ? at < to : at + scene.minutes <= to + stay) return at
   }
   return at
 }

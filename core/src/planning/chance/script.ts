@@ -4,6 +4,7 @@ import { blocksOf } from '../plan/blocks'
 import type { PlacedTask, Placement } from '../plan/placement'
 import { clocksOfTables } from '../plan/tableClocks'
 import type { AirRule, ClockDelay, PullRule, Resource, ScheduleProblem } from '../problem/problem'
+import { isInStretch, stayOnOf } from '../problem/stayOn'
 import { carryWays, crewWays } from '../problem/places'
 import { groupedBy } from '../../base/units/groupedBy'
 import { workSpread } from './spreads'
@@ -51,6 +52,8 @@ export interface Script {
   readonly due: readonly (number | null)[]
   readonly crews: readonly string[]
   readonly shifts: readonly (readonly (readonly [from: number, to: number])[])[]
+  /** How long each crew stays past the end of each of its stretches, min. */
+  readonly stays: readonly (readonly number[])[]
   readonly capacities: readonly number[]
   /** Of each resource the minutes from room to room, row after row; null where it is at hand at once. */
   readonly carries: readonly (Float64Array | null)[]
@@ -59,10 +62,13 @@ export interface Script {
   readonly from: number
 }
 
-/** Whether some of a piece of work was told outside its crew's shifts. */
-const isOutside = ({ crews }: ScheduleProblem, { crewId, pieces }: PlacedTask): boolean => {
-  const shifts = crews.find(({ id }) => id === crewId)?.shifts ?? []
-  return pieces.some((piece) => !shifts.some(([from, to]) => piece.from >= from && piece.to <= to))
+/** Whether some of what is done in one go was told outside its crew's shifts and beyond what it stays on. */
+function isOutside({ crews }: ScheduleProblem, told: readonly PlacedTask[]): boolean {
+  const crew = crews.find(({ id }) => id === told[0]?.crewId)
+  if (!crew) return true
+  const pieces = told.flatMap((each) => each.pieces)
+  const spans = told.length > 1 ? [{ from: sure(pieces[0]).from, to: sure(pieces.at(-1)).to }] : pieces
+  return spans.some(({ from, to }) => !isInStretch(crew, from, to))
 }
 
 /** @param plan  what people were told; what has no place in it is left out */
@@ -128,7 +134,10 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
       ),
       uses: uses.map((id) => resources.indexOf(id)),
       airs: activities.flatMap((act) => airs.get(act.air ?? '') ?? []),
-      anyHour: activities.some((act) => isOutside(problem, sure(placed.get(act.id)))),
+      anyHour: isOutside(
+        problem,
+        activities.map((act) => sure(placed.get(act.id))),
+      ),
     }
   })
   const dues = new Map(
@@ -141,6 +150,7 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
     due: rooms.map((room) => dues.get(room) ?? null),
     crews,
     shifts: problem.crews.map((crew) => crew.shifts),
+    stays: problem.crews.map(stayOnOf),
     capacities: problem.resources.map((each) => each.capacity),
     carries: problem.resources.map((each) => carriesOf(problem, each, rooms)),
     clocks: clocksOfTables(problem.clocks),

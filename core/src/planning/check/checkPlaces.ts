@@ -21,7 +21,17 @@ function checkPlace(problem: ScheduleProblem, act: ProblemActivity, own: PlacedT
   const found: Miss[] = []
   const earliest = Math.max(problem.from, Math.ceil(act.release ?? problem.from))
   if (own.from < earliest) found.push(miss('before-its-time', act.id, { minutes: earliest - own.from, at: earliest }))
-  const outside = own.pieces.find((piece) => !shifts.some(([from, to]) => piece.from >= from && piece.to <= to + later))
+  const stays = act.divisible ? 0 : (crew?.stayOnMin ?? 0)
+  const outside = own.pieces.find(
+    (piece) =>
+      !shifts.some(
+        ([from, to], i) =>
+          piece.from >= from &&
+          // Unbroken work that is under way at the end is finished, up to the house's minutes and the end of the break.
+          (piece.to <= to + later ||
+            (piece.from < to && piece.to <= Math.min(to + stays, shifts[i + 1]?.[0] ?? Number.POSITIVE_INFINITY))),
+      ),
+  )
   if (outside) found.push(miss('outside-shift', act.id, { at: outside.from, other: own.crewId }))
   const mode = act.modes.find((each) => each.crewId === own.crewId)
   const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)

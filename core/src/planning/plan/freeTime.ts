@@ -14,15 +14,24 @@ export interface FreeTime {
 /** Work that goes on after a break is begun before it only where this much of it gets done, min. From memory. */
 export const LEAST_PIECE_MIN = 10
 
-export function freeTime(stretches: readonly Stretch[]): FreeTime {
+/** @param stays  how long the crew stays past the end of each stretch to finish what is not broken off, min */
+export function freeTime(stretches: readonly Stretch[], stays: readonly number[] = []): FreeTime {
   const free: Stretch[] = [...stretches]
+  const stayOf = new Map(stretches.map(({ to }, i) => [to, stays[i] ?? 0]))
+  const outside: Stretch[] = []
   /** Index of the first stretch that ends after an instant. */
   const firstAfter = (at: number): number => firstPast(free.length, (i) => nth(free, i).to > at)
   return {
     firstSlot(ready, minutes) {
       for (let i = firstAfter(ready); i < free.length; i++) {
         const from = Math.max(ready, nth(free, i).from)
-        if (from + minutes <= nth(free, i).to) return { from, to: from + minutes }
+        const { to: ends } = nth(free, i)
+        const to = from + minutes
+        if (to <= ends) return { from, to }
+        const isFree = outside.every((slot) => slot.from >= to || slot.to <= ends)
+        // Nobody begins before a break what is mostly done behind it.
+        const most = Math.min(stayOf.get(ends) ?? 0, Math.floor(minutes / 2))
+        if (to <= ends + most && isFree) return { from, to }
       }
       return null
     },
@@ -43,6 +52,7 @@ export function freeTime(stretches: readonly Stretch[]): FreeTime {
     },
     take(slot) {
       if (slot.to <= slot.from) return
+      if (!stretches.some(({ from, to }) => slot.from >= from && slot.to <= to)) outside.push(slot)
       let i = firstAfter(slot.from)
       for (let host = free[i]; host && host.from < slot.to; host = free[i]) {
         const { from, to } = host

@@ -2,6 +2,7 @@ import { readActivity } from '../../base/nouns'
 import { groupedBy } from '../../base/units/groupedBy'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
 import type { ClockDelay, Mode, ScheduleProblem } from '../problem/problem'
+import { stayOnOf } from '../problem/stayOn'
 import { airGate, type AirGate } from './airGate'
 import { blocksOf, type Block } from './blocks'
 import { freeTime, type FreeTime } from './freeTime'
@@ -81,7 +82,15 @@ function placingOf(problem: ScheduleProblem, blocks: readonly Block[]): Placing 
   return {
     problem,
     placed: new Map(problem.done.map((each) => [each.id, asDone(each)])),
-    free: new Map(problem.crews.map((crew) => [crew.id, freeTime(crew.shifts.map(([from, to]) => ({ from, to })))])),
+    free: new Map(
+      problem.crews.map((crew) => [
+        crew.id,
+        freeTime(
+          crew.shifts.map(([from, to]) => ({ from, to })),
+          stayOnOf(crew),
+        ),
+      ]),
+    ),
     units: new Map(problem.resources.map((each) => [each.id, unitsOf(problem, each)])),
     routes: routesOf(problem),
     clocks,
@@ -241,10 +250,19 @@ function overtime(placing: Placing, block: Block, ready: number, slot: Slot | nu
     const isThere = from < placing.problem.from + STAY_ON_MIN
     return isThere || shifts.some(([start, end]) => start <= from && from < end + STAY_ON_MIN)
   })
-  if (!mode || from >= wet.to) return null
-  const piece = { from, to: from + mode.minutes }
+  if (!mode) return null
+  const start = whenThrough(placing, mode.crewId, from)
+  if (start >= wet.to) return null
+  const piece = { from: start, to: start + mode.minutes }
   return { mode, ...piece, pieces: [piece] }
 }
+
+/** From an instant outside of shifts, when a crew is through with what it stays on for. */
+const whenThrough = (placing: Placing, crewId: string, from: number): number =>
+  [...placing.placed.values()]
+    .filter((each) => each.crewId === crewId && !each.done)
+    .flatMap(({ pieces }) => pieces)
+    .reduce((at, piece) => (piece.from <= at && piece.to > at ? piece.to : at), from)
 
 /** A gun is cleaned within this of its last coat, min. From memory. */
 const CLEANED_WITHIN_MIN = 4 * 60

@@ -4,6 +4,7 @@ import type { ModelLag, Model, Schedule, ModelTask } from '../../solve/engine/mo
 import { type Ramp } from '../../solve/engine/ramp'
 import { shared, startsOf, type Starts } from '../../solve/engine/starts'
 import type { AirRule, ProblemLag, ScheduleProblem } from '../problem/problem'
+import { isInStretch, stayOnOf } from '../problem/stayOn'
 import { onceFor } from '../../base/units/onceFor'
 import { groupedBy } from '../../base/units/groupedBy'
 import { MIN_PER_DAY } from '../../base/units/time'
@@ -136,8 +137,11 @@ function itemOf(draft: Draft, block: Block): Item[] {
   const id = block.activities[0].id
   const rule = problem.pulls.find((each) => each.activityId === id)
   const shifts = shiftsOf(draft, crewId)
-  const pieces = own.flatMap((each) => each?.pieces ?? [])
-  const isOutside = pieces.some((piece) => !shifts.some(([a, b]) => piece.from - origin >= a && piece.to - origin <= b))
+  const crew = problem.crews.find((each) => each.id === crewId)
+  // Work without a break between is in a stretch, or outside, as a whole.
+  const isOutside = isDivisible
+    ? first.pieces.some((piece) => !shifts.some(([a, b]) => piece.from - origin >= a && piece.to - origin <= b))
+    : !crew || !isInStretch(crew, first.from, own.at(-1)?.to ?? first.to)
   const isExcused = isOutside || (rule?.manner === 'wet' && rule.coated !== null)
   const isFixed = block.activities.some((act) => problem.fixed.some((each) => each.id === act.id))
   const isPinned = isFixed || (isExcused && !draft.isBare)
@@ -191,10 +195,14 @@ function startsFor(draft: Draft, item: Item): Starts {
   const { block, minutes, finish, crewId } = item
   const least = Math.max(0, ...block.activities.map((act) => releaseOf(draft, item, act.id, act.release)))
   if (item.isLoose) return startsOf([[least, draft.length]])
+  const crew = problem.crews.find((each) => each.id === crewId)
+  const stays = crew ? stayOnOf(crew).map(Math.floor) : []
   let starts = startsOf(
-    shiftsOf(draft, crewId).map(([from, to]) => [
+    shiftsOf(draft, crewId).map(([from, to], i) => [
       Math.max(from, least),
-      to - (finish ? Math.min(minutes, LEAST_PIECE_MIN) : minutes),
+      finish
+        ? to - Math.min(minutes, LEAST_PIECE_MIN)
+        : to + Math.min(stays[i] ?? 0, Math.floor(minutes / 2)) - minutes,
     ]),
   )
   const rule = problem.pulls.find((each) => each.activityId === block.activities[0]?.id)

@@ -64,7 +64,10 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
       min: book.delay(lag.min, roomOf.get(lag.to) ?? ''),
       max: lag.max && !free.has(lag.to) ? book.delay(lag.max, roomOf.get(lag.to) ?? '') : null,
     })),
-    crews: job.crews.map((crew) => crewFrom(crew, calendars, from, dayEndsOf(job.house).washOutMin)),
+    crews: job.crews.map((crew) => ({
+      ...crewFrom(crew, calendars, from, dayEndsOf(job.house).washOutMin),
+      stayOnMin: Math.floor(job.house.stayOnMin),
+    })),
     resources: resourcesOf(job),
     places: problemPlaces(job),
     pulls: pullRules(setup, book),

@@ -92,6 +92,8 @@ export interface ProblemCrew {
   readonly shifts: readonly (readonly [from: number, to: number])[]
   /** Minutes behind a day's last stretch for washing out: a gun is cleaned in them too. None when left out. */
   readonly washOutMin?: number
+  /** How long they stay past the end of a stretch to finish what is not broken off, min. Not at all when left out. */
+  readonly stayOnMin?: number
 }
 
 export interface Resource {

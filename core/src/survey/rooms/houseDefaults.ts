@@ -62,6 +62,7 @@ export const STARTER_HOUSE: HouseRules = {
   holdFirstCoat: true,
   // Fresh trim and ceilings are left overnight before they are masked: common practice.
   restHours: 12,
+  stayOnMin: 20,
   maxBleedMm: 3,
   maxLift: 0.02,
   wagePerHourMinor: 3800,

@@ -20,6 +20,7 @@ export const HOUSE_WORDS = {
     handYes: 'somebody here has a proven hand',
     handNo: 'nobody yet',
     roller: 'Roller at the tape',
+    stayOn: 'Stays past a break to finish a wall, min',
     fieldOrder: 'Rolling beside a wet pull',
     rollerOver: 'over the edge',
     rollerOff: 'kept off; a band is brushed',

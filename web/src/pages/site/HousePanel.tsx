@@ -163,6 +163,7 @@ function Limits({ house, set }: { house: HouseRules; set: (change: Partial<House
       <h3 className="mb-1">{H.limits}</h3>
       <div className="grid grid-cols-2 items-end gap-x-3 gap-y-2 sm:grid-cols-4 xl:grid-cols-6">
         <NumberField label={W.site.rest} value={house.restHours} onCommit={(restHours) => set({ restHours })} />
+        <NumberField label={H.stayOn} value={house.stayOnMin} onCommit={(stayOnMin) => set({ stayOnMin })} />
         <NumberField label={W.site.bleeds} value={house.maxBleedMm} onCommit={(maxBleedMm) => set({ maxBleedMm })} />
         <NumberField
           label={W.site.lift}
