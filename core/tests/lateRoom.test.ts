@@ -118,7 +118,8 @@ describe('a room that cannot be back in time', () => {
   test('what another order of the same work reaches is never called impossible', () => {
     // Trim and walls: few enough that the end is proved.
     const whole = gullRow()
-    const job = { ...whole, rooms: whole.rooms.map((each) => ({ ...each, steps: each.steps.slice(1) })) }
+    const house = { ...whole.house, fieldOrder: 'after-pull' as const, stayOnMin: 0 }
+    const job = { ...whole, house, rooms: whole.rooms.map((each) => ({ ...each, steps: each.steps.slice(1) })) }
     const [room] = job.rooms
     const problem = problemOf(job, parseInstant(job.start))
     const first = placeFirst(problem)

@@ -172,7 +172,7 @@ describe('a seal goes on before the first coat that touches the tape', () => {
     const { plan, acts } = order(
       jobOf({
         room: { ...rough, steps: steps('roller') },
-        house: { school: 'clear-glaze', holdFirstCoat: true, sealAlways: true },
+        house: { school: 'clear-glaze', holdFirstCoat: true, sealAlways: true, fieldOrder: 'after-pull' },
       }),
     )
     const [round] = new Set(acts.map((task) => task.roundId))

@@ -6,6 +6,7 @@ import { judgeBench } from '../src/answers/bench/judgeBench'
 import { starterBench } from '../src/answers/bench/benchSetup'
 import { revealEdge } from '../src/answers/bench/reveal'
 import { STARTER_SHELF as SHELF } from '../src/survey/shelf/starterShelf'
+import { fieldOrderAt } from '../src/masking/recipes/fieldOrder'
 import type { Hem } from '../src/survey/hems/deriveHems'
 import type { PaintStep } from '../src/base/nouns'
 import { layMinPerM } from '../src/masking/recipes/laying'
@@ -90,6 +91,15 @@ const PANES = {
   house: STARTER_HOUSE,
 }
 
+/** How a satin wall is rolled where a metre of band costs so much to mend. */
+const orderAt = (mendBandMinor: number, parameters: Parameters) => {
+  const [room] = gullRow().rooms
+  const step = room!.steps.find(({ targets }) => targets.includes('walls'))!
+  const house = { ...STARTER_HOUSE, mendBandMinor }
+  const face = `wall:${room!.walls[0]!.id}` as const
+  return fieldOrderAt({ house, shelf: SHELF, room: room!, step, face, wetMin: null, speed: 1, parameters })
+}
+
 /** What the models say over every fixed list they read a figure by. */
 function saidByModels(by: Parameters): unknown {
   const finish = { soundness: 'sound', tool: 'roller', ageRefMin: 2880 } as const
@@ -129,6 +139,8 @@ function saidByModels(by: Parameters): unknown {
       coverLoadNPerM({ cover: { gramsPerM2: 10 }, dropM: 2, airMs: 2, slackM: 0.3, parameters: by }),
       by,
     ),
+    // From which price of a band on each wall is rolled by itself.
+    Array.from({ length: 40 }, (_, i) => orderAt(100 + 20 * i, by)),
     by.slips.roughUm.value < by.textures['light-spray'].valleyUm.value,
   ]
 }

@@ -80,14 +80,13 @@ describe('doors are pieces with sides', () => {
 
 describe('either end of a day', () => {
   test('no work lies in the minutes in which a crew sets up, or washes out', () => {
-    const job = jobOf({ room: { steps: [WALLS] } })
-    const [crew] = job.crews
-    const [shift] = crew!.shifts
+    const job = jobOf({ room: { steps: [WALLS] }, house: { stayOnMin: 0 } })
     const { setUpEach, washOutEach } = job.house.rates
     expect([setUpEach, washOutEach].every((minutes) => minutes >= 10)).toBe(true)
-    const placed = planJob(job).placed.flatMap(({ pieces }) => pieces)
+    const placed = planJob(job).placed.flatMap(({ crewId, pieces }) => pieces.map((piece) => ({ ...piece, crewId })))
     expect(placed.length).toBeGreaterThan(0)
-    for (const { from, to } of placed) {
+    for (const { crewId, from, to } of placed) {
+      const [shift] = job.crews.find(({ id }) => id === crewId)!.shifts
       expect(toLocal(from, job.site.zone).minute).toBeGreaterThanOrEqual(parseClock(shift!.from) + setUpEach)
       expect(toLocal(to, job.site.zone).minute).toBeLessThanOrEqual(parseClock(shift!.to) - washOutEach)
     }

@@ -20,6 +20,7 @@ import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
 import { pullPlans, type PullPlan } from '../../planning/windows/pullPlans'
 import { jobWork, laysOf, minutesOf, NO_TURNS, type GunTurns, type Round, type Work } from '../../planning/work'
 import { toldTurns, withFreestGuns, withTurnsOfGuns } from './aroundGuns'
+import { staysThatMatter } from './asItStays'
 import { MOST_JUDGINGS, safeAtTheirHour } from './atItsHour'
 import { standingPlan } from '../../planning/published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from '../tell/doubtfulCoats'
@@ -120,8 +121,15 @@ export interface Chain {
   readonly problem: ScheduleProblem
 }
 
+/** What a plan made before says about hems: when their tape goes on, and how long it stays, where that changes what they get. */
+interface FromPlan {
+  readonly laidAt: ReadonlyMap<HemId, number>
+  readonly stays: ReadonlyMap<HemId, number>
+}
+const NOTHING_PLANNED: FromPlan = { laidAt: new Map(), stays: new Map() }
+
 /** What is known before anything is planned: the survey's hems, their recipes, calendars, clocks and the log. */
-function groundOf(asked: Job, now: number, parameters: Parameters, laidAt: ReadonlyMap<HemId, number> = new Map()) {
+function groundOf(asked: Job, now: number, parameters: Parameters, known: FromPlan = NOTHING_PLANNED) {
   const start = parseInstant(asked.start)
   const from = Math.max(start, now)
   const job = staffedOn(asked, from)
@@ -130,7 +138,7 @@ function groundOf(asked: Job, now: number, parameters: Parameters, laidAt: Reado
   const calendars = crewCalendars(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
-  const answers = recipesOf({ job, rooms: derived, clocks, nextShift, parameters, laidAt })
+  const answers = recipesOf({ job, rooms: derived, clocks, nextShift, parameters, ...known })
   const recipes = new Map(
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )
@@ -140,7 +148,7 @@ function groundOf(asked: Job, now: number, parameters: Parameters, laidAt: Reado
   return {
     ...given,
     asked,
-    laidAt,
+    ...known,
     now,
     start,
     from,
@@ -171,15 +179,17 @@ function proposalOn(ground: Ground, isTurned: boolean) {
     : withFreestGuns(proposedWith)
 }
 
-/** Recipes are guessed at, planned with, and judged again at the hours of that plan where nothing was safe, until nothing changes. */
+/** Recipes are guessed at, planned with, and judged again at the hours and for the stays of that plan, until nothing changes. */
 function judgedAgain(first: Ground, isTurned: boolean) {
   let ground = first
   let made = proposalOn(ground, isTurned)
   for (let i = 0; i < MOST_JUDGINGS; i++) {
-    const later = safeAtTheirHour(ground, made.setup.work, made.proposed)
-    if (later.size === 0) break
+    const { work } = made.setup
+    const [later, other] = [safeAtTheirHour(ground, work, made.proposed), staysThatMatter(ground, work, made.proposed)]
+    if (later.size === 0 && other.size === 0) break
     const laidAt = new Map([...ground.laidAt, ...later])
-    ground = groundOf(ground.asked, ground.now, ground.parameters, laidAt)
+    const stays = new Map([...ground.stays, ...other])
+    ground = groundOf(ground.asked, ground.now, ground.parameters, { laidAt, stays })
     made = proposalOn(ground, isTurned)
   }
   return { ground, made }

@@ -70,6 +70,7 @@ export function judgingKey(ctx: HemContext): string {
     ctx.isFloorPapered,
     ctx.fieldOrder,
     ctx.pull,
+    ctx.plannedStayMin,
   ].join('|')
 }
 
@@ -334,10 +335,14 @@ const edgeSetup = ({ ctx, tape, seal, pressing, pull }: EdgePair): EdgeSetup => 
 })
 
 /**
- * How long the tape will be on, minutes, before there is a schedule: the coats of all its steps, their gaps, and a night
- * for each gap over half a shift.
+ * How long the tape will be on, minutes: as a plan has it, or before there is one the coats of all its steps, their gaps, and a
+ * night for each gap over half a shift.
  */
-export function expectedStayMin(ctx: Pick<HemContext, 'shelf' | 'steps'>, pull: 'wet' | 'dry'): number {
+export function expectedStayMin(
+  ctx: Pick<HemContext, 'shelf' | 'steps' | 'plannedStayMin'>,
+  pull: 'wet' | 'dry',
+): number {
+  if (ctx.plannedStayMin !== null) return ctx.plannedStayMin
   const gaps = ctx.steps.map((step) => {
     const { recoatMin } = coatingOf(ctx.shelf, step.coatingId)
     return { coats: step.coats, gap: recoatMin > 180 ? MIN_PER_DAY : recoatMin }

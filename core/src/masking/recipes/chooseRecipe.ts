@@ -2,7 +2,7 @@ import { said, type Said, when, word } from '../../base/nouns'
 import { onceFor } from '../../base/units/onceFor'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
 import type { Candidate } from './candidate'
-import { judgeCandidates, scored } from './candidates'
+import { expectedStayMin, judgeCandidates, scored } from './candidates'
 import { isHeldOff, type HemContext } from './hemContext'
 import { recipeLayers } from './layers'
 import { layMinPerM } from './laying'
@@ -106,6 +106,7 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
     standOffMm: holdFirst ? STAND_OFF_MM.value : 0,
     pull: pick.pull,
     fieldOrder: ctx.fieldOrder,
+    stayMin: pick.tape && pick.pull !== 'none' ? expectedStayMin(ctx, pick.pull) : 0,
     pullAfterH: pick.liquid?.cutAfterH ?? 0,
     score: scored(ctx, pick),
     sealDryMin: sealDryMin(ctx, pick),

@@ -121,6 +121,8 @@ export interface HemContext extends HouseContext, PlaceContext, KeepSide, PaintS
   readonly choice: HemChoice | null
   /** When the tape goes on, as estimated before there is a schedule, or as a plan has it. */
   readonly layAt: number
+  /** How long a plan leaves the tape on, min, where that matters; null for what is to be expected before there is one. */
+  readonly plannedStayMin: number | null
   /** It was judged at the hour at which a plan lays it: by the first guess nothing was safe. */
   readonly isAtPlannedHour: boolean
 }
@@ -155,6 +157,7 @@ interface HemContextSetup {
   readonly times: {
     readonly layAt: number
     readonly isPlanned?: boolean
+    readonly stayMin?: number | undefined
     readonly coatedAt: (stepId: string) => number
     /** When a step begins: all lines of a face ask for the same hour. */
     readonly stepAt: (stepId: string) => number
@@ -250,6 +253,7 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     trimWidthMm: trimWidthMm(room, hem.keep),
     choice: room.choices.find((each) => each.edge === edgeOfHem(hem.id)) ?? null,
     layAt: times.layAt,
+    plannedStayMin: times.stayMin ?? null,
     isAtPlannedHour: times.isPlanned ?? false,
   }
 }

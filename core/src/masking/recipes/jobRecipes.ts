@@ -38,12 +38,14 @@ interface RecipesSetup {
   readonly parameters: Parameters
   /** When a plan lays some hems, where that is later than the first guess. */
   readonly laidAt?: ReadonlyMap<HemId, number>
+  /** How long a plan leaves the tape of some hems on, min. */
+  readonly stays?: ReadonlyMap<HemId, number>
 }
 
 /** The same with hems, clocks and shifts that are known: each hem by the rule of choice, tins and kinds few, leftovers used up. */
-export function recipesOf({ job, rooms, clocks, nextShift, parameters, laidAt }: RecipesSetup): RecipeAnswer[] {
+export function recipesOf({ job, rooms, clocks, nextShift, parameters, laidAt, stays }: RecipesSetup): RecipeAnswer[] {
   const judged = rooms.flatMap(({ room, hems }) => {
-    const own = judgeRoom({ job, room, hems, clocks: clocks(room.id), nextShift, parameters, laidAt })
+    const own = judgeRoom({ job, room, hems, clocks: clocks(room.id), nextShift, parameters, laidAt, stays })
     const few = fewTins(own)
     return own.map((hem, i) => ({
       ...hem,

@@ -26,10 +26,21 @@ interface JudgeRoomSetup {
   readonly parameters: Parameters
   /** When a plan lays some hems, where that is later than the first guess. */
   readonly laidAt?: ReadonlyMap<HemId, number> | undefined
+  /** How long a plan leaves the tape of some hems on, min, where that differs from the first guess. */
+  readonly stays?: ReadonlyMap<HemId, number> | undefined
 }
 
 /** Judges every hem of a room. Hems along the same two faces differ in length only and share their candidates. */
-export function judgeRoom({ job, room, hems, clocks, nextShift, parameters, laidAt }: JudgeRoomSetup): JudgedHem[] {
+export function judgeRoom({
+  job,
+  room,
+  hems,
+  clocks,
+  nextShift,
+  parameters,
+  laidAt,
+  stays,
+}: JudgeRoomSetup): JudgedHem[] {
   const times = estimateStepTimes(job, room, nextShift)
   const shared = judgedBefore(room, job, clocks, parameters)
   if (shared.size > MOST_KEPT) shared.clear()
@@ -47,6 +58,7 @@ export function judgeRoom({ job, room, hems, clocks, nextShift, parameters, laid
       times: {
         layAt: Math.max(stepLay, rested, laidAt?.get(hem.id) ?? 0),
         isPlanned: laidAt?.has(hem.id) ?? false,
+        stayMin: stays?.get(hem.id),
         coatedAt: (stepId) => sure(times.coatedAt.get(stepId)),
         stepAt: (stepId) => sure(times.layAt.get(stepId)),
       },

@@ -87,6 +87,8 @@ export interface Recipe {
   readonly pull: 'wet' | 'dry' | 'none'
   /** When the face in its colour is rolled, where tape comes off wet beside it. */
   readonly fieldOrder: FieldOrder
+  /** How long its tape is expected to stay on, min; 0 without tape. */
+  readonly stayMin: number
   /** Hours a dry pull waits after the last coat beyond its drying, at least; 0 for tape. */
   readonly pullAfterH: number
   readonly score: boolean

@@ -28,8 +28,7 @@ function checkPlace(problem: ScheduleProblem, act: ProblemActivity, own: PlacedT
         ([from, to], i) =>
           piece.from >= from &&
           // Unbroken work that is under way at the end is finished, up to the house's minutes and the end of the break.
-          (piece.to <= to + later ||
-            (piece.from < to && piece.to <= Math.min(to + stays, shifts[i + 1]?.[0] ?? Number.POSITIVE_INFINITY))),
+          (piece.to <= to + later || piece.to <= Math.min(to + stays, shifts[i + 1]?.[0] ?? Number.POSITIVE_INFINITY)),
       ),
   )
   if (outside) found.push(miss('outside-shift', act.id, { at: outside.from, other: own.crewId }))

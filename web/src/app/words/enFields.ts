@@ -44,6 +44,7 @@ export const FIELD_WORDS = {
     cloud: 'cloud',
     rainMm: 'rain',
     restHours: 'hours of rest',
+    stayOnMin: 'minutes people stay past a break',
     maxBleedMm: 'visible bleed accepted',
     maxLift: 'lift accepted',
     wagePerHourMinor: 'wage',

@@ -1,0 +1,74 @@
+import { tapeOf } from '../../survey/shelf/find'
+import type { HemId, Job } from '../../base/nouns'
+import type { RecipeAnswer } from '../../masking/recipes/recipe'
+import type { JobClocks } from '../../nature/cure/areaClocks'
+import { stayDaysOf, stayUsed } from '../../nature/risk/residue'
+import type { PlacedTask } from '../../planning/plan/placement'
+import { laysOf, type Work } from '../../planning/work'
+import type { Parameters } from '../../base/parameters/parameters'
+import { parseInstant } from '../../base/units/time'
+
+/** Stays are rounded up to so many minutes: a plan that moves by a little changes no recipe. From memory. */
+const STEP_MIN = 6 * 60
+
+interface AsItStaysSetup {
+  readonly job: Job
+  readonly answers: readonly RecipeAnswer[]
+  readonly clocks: (roomId: string) => JobClocks
+  readonly parameters: Parameters
+  /** Stays that are known already. */
+  readonly stays: ReadonlyMap<HemId, number>
+}
+
+/**
+ * Hems whose tape a plan leaves on for so much longer, or shorter, than was expected that another tape may be right: longer than
+ * the chosen one stays, or short enough for one that was ruled out by its stay. With that time; what was found longer before stays,
+ * since the careful answer counts. Tape that is on already was chosen by the times people were told.
+ */
+export function staysThatMatter(
+  { job, answers, clocks, parameters, stays }: AsItStaysSetup,
+  work: Pick<Work, 'activities' | 'rounds'>,
+  placed: readonly PlacedTask[],
+): ReadonlyMap<HemId, number> {
+  const times = new Map(placed.map((each) => [each.taskId, each]))
+  const told = toldTimes(job)
+  const lays = laysOf(work)
+  const pulls = new Map(
+    work.rounds.flatMap((round) => round.pulls.flatMap((pull) => pull.hemIds.map((id) => [id, pull.taskId] as const))),
+  )
+  const outdoors = new Set(job.rooms.filter(({ kind }) => kind === 'elevation').map(({ id }) => id))
+  const roomOf = new Map(work.rounds.flatMap((round) => round.hemIds.map((id) => [id, round.roomId] as const)))
+  return new Map(
+    answers.flatMap((answer): [HemId, number][] => {
+      if (!answer.safe || !answer.tapeId) return []
+      const ids = [lays.get(answer.hemId) ?? '', pulls.get(answer.hemId) ?? ''] as const
+      const [lay, pull] = stands(ids, times, told)
+      const roomId = roomOf.get(answer.hemId)
+      if (!lay || !pull || roomId === undefined) return []
+      const stayMin = Math.max(stays.get(answer.hemId) ?? 0, Math.ceil((pull.to - lay.from) / STEP_MIN) * STEP_MIN)
+      if (stayMin === answer.stayMin) return []
+      const isShorter = stayMin < answer.stayMin && answer.ruledOut.some(({ why }) => why.code === 'out.stay')
+      const days = stayDaysOf(tapeOf(job.shelf, answer.tapeId), outdoors.has(roomId))
+      const used = stayUsed(clocks(roomId).stay, days, lay.from, lay.from + stayMin)
+      const isTooLong = stayMin > answer.stayMin && used > parameters.residue.stayMargin.value
+      return isShorter || isTooLong ? [[answer.hemId, stayMin]] : []
+    }),
+  )
+}
+
+type Times = ReadonlyMap<string, Pick<PlacedTask, 'from' | 'to'>>
+
+const toldTimes = ({ published }: Job): Times =>
+  new Map(
+    (published?.tasks ?? []).map(({ taskId, from, to }) => [
+      taskId,
+      { from: parseInstant(from), to: parseInstant(to) },
+    ]),
+  )
+
+/** When a lay and its pull are: as planned, and as told once the tape is on. */
+function stands([layId, pullId]: readonly [string, string], times: ReadonlyMap<string, PlacedTask>, told: Times) {
+  const [lay, pull] = [times.get(layId), times.get(pullId)]
+  const [toldLay, toldPull] = [told.get(layId), told.get(pullId)]
+  return lay?.done && toldLay && toldPull ? [toldLay, toldPull] : [lay, pull]
+}
