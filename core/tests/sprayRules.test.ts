@@ -76,9 +76,9 @@ test('a small room whose pass ends while its first edge is wet is pulled wet beh
   expect(pull!.from).toBe(coat!.to)
 })
 
-test('random jobs, two hundred on a drill, half of their colours sprayed: nothing comes off in the spray', () => {
+test('random jobs, two hundred on a drill, half of their colours sprayed: nothing comes off in the spray, nothing is sprayed on what is open', () => {
   const base = ternQuaySurvey()
-  const tally = { passes: 0, strips: 0 }
+  const tally = { passes: 0, strips: 0, shields: 0 }
   for (const room of fc.sample(anyRoom, { numRuns: runsOf(200, 70), seed: 23 })) {
     const steps = room.steps.map((step, i): PaintStep => (i % 2 === 0 ? { ...step, tool: 'spray' } : step))
     const { plan } = planned({ ...base, rooms: [{ ...room, steps }] })
@@ -91,9 +91,34 @@ test('random jobs, two hundred on a drill, half of their colours sprayed: nothin
       tally.passes += Number.isFinite(last) ? 1 : 0
       tally.strips += strips.length
       for (const strip of strips) expect([strip.taskId, strip.from >= last]).toEqual([strip.taskId, true])
+      // What lies in the room, what its mist reaches and its lines are covered before the first stroke.
+      const first = Math.min(...placed('coat').map(({ from }) => from))
+      const laid = plan.tasks
+        .filter(({ kind, stepId }) => kind === 'cover' && stepId === null)
+        .flatMap(({ id }) => at.get(id) ?? [])
+      const shields = [...placed('cover'), ...placed('lay'), ...laid]
+      tally.shields += shields.length
+      for (const shield of shields) expect([shield.taskId, shield.to <= first]).toEqual([shield.taskId, true])
     }
-    expect(plan.misses.filter(({ kind }) => kind === 'off-in-spray')).toEqual([])
+    expect(plan.misses.filter(({ kind }) => ['off-in-spray', 'sprayed-open'].includes(kind))).toEqual([])
   }
   expect(tally.passes).toBeGreaterThan(runsOf(200, 70))
   expect(tally.strips).toBeGreaterThan(runsOf(200, 70))
+  expect(tally.shields).toBeGreaterThan(runsOf(200, 70))
+})
+
+test('a coat put before the covers by hand is told, with what has to be on first', () => {
+  const base = ternQuaySurvey()
+  const { plan, problem } = planned({ ...base, rooms: base.rooms.filter(({ id }) => id === 'kitchen') })
+  const [pass] = problem.passes
+  const coat = plan.placed.find(({ taskId }) => pass!.sprayIds.some((id) => id === taskId))!
+  const shields = plan.placed.filter(({ taskId }) => pass!.shieldIds.some((id) => id === taskId))
+  expect(shields.length).toBeGreaterThan(0)
+  const last = shields.reduce((a, b) => (b.to > a.to ? b : a))
+  const early = { ...coat, from: last.to - 5, to: last.to - 5 + coat.to - coat.from }
+  const moved = plan.placed.map((each) =>
+    each === coat ? { ...early, pieces: [{ from: early.from, to: early.to }] } : each,
+  )
+  const told = checkPlan(problem, { placed: moved }).filter(({ kind }) => kind === 'sprayed-open')
+  expect(told).toMatchObject([{ activityId: coat.taskId, minutes: 5, other: last.taskId }])
 })

@@ -1,10 +1,14 @@
 import { tapeOf } from '../../survey/shelf/find'
 import type { HemId, Job } from '../../base/nouns'
+import { judgeRoom } from '../../masking/recipes/judgeRoom'
+import { safeOf } from '../../masking/recipes/pickCandidate'
 import type { RecipeAnswer } from '../../masking/recipes/recipe'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { stayDaysOf, stayUsed } from '../../nature/risk/residue'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { laysOf, type Work } from '../../planning/work'
+import { sure } from '../../base/units/sure'
+import type { Hem } from '../../survey/hems/deriveHems'
 import type { Parameters } from '../../base/parameters/parameters'
 import { parseInstant } from '../../base/units/time'
 
@@ -13,9 +17,12 @@ const STEP_MIN = 6 * 60
 
 interface AsItStaysSetup {
   readonly job: Job
+  readonly hems: readonly Hem[]
   readonly answers: readonly RecipeAnswer[]
   readonly clocks: (roomId: string) => JobClocks
+  readonly nextShift: (at: number) => number
   readonly parameters: Parameters
+  readonly laidAt: ReadonlyMap<HemId, number>
   /** Stays that are known already. */
   readonly stays: ReadonlyMap<HemId, number>
 }
@@ -26,6 +33,35 @@ interface AsItStaysSetup {
  * since the careful answer counts. Tape that is on already was chosen by the times people were told.
  */
 export function staysThatMatter(
+  setup: AsItStaysSetup,
+  work: Pick<Work, 'activities' | 'rounds'>,
+  placed: readonly PlacedTask[],
+): ReadonlyMap<HemId, number> {
+  const wanted = staysToTry(setup, work, placed)
+  const { job, clocks, nextShift, parameters, laidAt } = setup
+  // Where nothing would be safe for so long, what there is stays, and its pull is told as too late.
+  return new Map(
+    job.rooms.flatMap((room) => {
+      const hems = setup.hems.filter((hem) => hem.roomId === room.id && wanted.has(hem.id))
+      if (hems.length === 0) return []
+      const found = judgeRoom({
+        job,
+        room,
+        hems,
+        clocks: clocks(room.id),
+        nextShift,
+        parameters,
+        laidAt,
+        stays: wanted,
+      })
+      return found.flatMap(({ ctx, judged }) =>
+        safeOf(judged).length > 0 ? [[ctx.hem.id, sure(wanted.get(ctx.hem.id))] as const] : [],
+      )
+    }),
+  )
+}
+
+function staysToTry(
   { job, answers, clocks, parameters, stays }: AsItStaysSetup,
   work: Pick<Work, 'activities' | 'rounds'>,
   placed: readonly PlacedTask[],

@@ -138,7 +138,15 @@ function groundOf(asked: Job, now: number, parameters: Parameters, known: FromPl
   const calendars = crewCalendars(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
-  const answers = recipesOf({ job, rooms: derived, clocks, nextShift, parameters, ...known })
+  // Whoever is ill today changes nobody's tape: recipes go by crews as they are.
+  const answers = recipesOf({
+    job: { ...job, crews: asked.crews },
+    rooms: derived,
+    clocks,
+    nextShift,
+    parameters,
+    ...known,
+  })
   const recipes = new Map(
     answers.flatMap((answer): [string, Recipe][] => (answer.safe ? [[answer.hemId, answer]] : [])),
   )

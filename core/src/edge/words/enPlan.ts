@@ -137,6 +137,8 @@ export const EN_PLAN = {
     '{what} at {start} pulls tacky paint: the edge skinned at {due}. Pull before that, or once it is hard.',
   'miss.off_in_spray':
     '{what} starts {start}, but the room is sprayed until {due}: mist would land on what is uncovered. Spray to the end, then strip.',
+  'miss.sprayed_open':
+    '{what} starts {start}, before this is done: {before}. Mist would land on what is open. Cover and mask the room first.',
   'miss.band_set':
     '{what} {start}: the line beside it has set by {due}, {late} before. A smooth band may show{mend, plural, =0 {} one { (about # min of rolling out)} other { (about # min of rolling out)}}: roll within the round, make the rounds smaller, or start earlier.',
   'miss.past_stay':

@@ -1,20 +1,35 @@
 import type { PlacedTask } from '../plan/placement'
-import type { ScheduleProblem } from '../problem/problem'
+import type { PassRule, ScheduleProblem } from '../problem/problem'
 import { miss, type Miss } from './miss'
 
-/** Strips and films that come off before the spraying in their room is through, each once with the coat it is too early for. */
-export function checkPasses(
-  { passes }: Pick<ScheduleProblem, 'passes'>,
-  placed: ReadonlyMap<string, PlacedTask>,
-): Miss[] {
-  return passes.flatMap(({ coatIds, stripIds }) => {
-    const ends = coatIds.flatMap((id) => placed.get(id) ?? [])
-    const last = ends.reduce<PlacedTask | null>((found, each) => (found && found.to >= each.to ? found : each), null)
-    if (!last) return []
-    return stripIds.flatMap((id) => {
-      const strip = placed.get(id)
-      if (!strip || strip.done || strip.from >= last.to) return []
-      return [miss('off-in-spray', id, { minutes: last.to - strip.from, at: last.to, other: last.taskId })]
-    })
+type Placed = ReadonlyMap<string, PlacedTask>
+
+/**
+ * Strips and films that come off before the spraying in their room is through, each once with the coat it is too early for; and coats
+ * that are sprayed before all that has to be covered or masked for them is.
+ */
+export const checkPasses = ({ passes }: Pick<ScheduleProblem, 'passes'>, placed: Placed): Miss[] =>
+  passes.flatMap((pass) => [...offTooSoon(pass, placed), ...sprayedOpen(pass, placed)])
+
+function offTooSoon({ coatIds, stripIds }: PassRule, placed: Placed): Miss[] {
+  const ends = coatIds.flatMap((id) => placed.get(id) ?? [])
+  const last = ends.reduce<PlacedTask | null>((found, each) => (found && found.to >= each.to ? found : each), null)
+  if (!last) return []
+  return stripIds.flatMap((id) => {
+    const strip = placed.get(id)
+    if (!strip || strip.done || strip.from >= last.to) return []
+    return [miss('off-in-spray', id, { minutes: last.to - strip.from, at: last.to, other: last.taskId })]
+  })
+}
+
+/** Each coat still to come that begins before something that shields the room is on, with the last of those. */
+function sprayedOpen({ sprayIds, shieldIds }: PassRule, placed: Placed): Miss[] {
+  const shields = shieldIds.flatMap((id) => placed.get(id) ?? [])
+  const last = shields.reduce<PlacedTask | null>((found, each) => (found && found.to >= each.to ? found : each), null)
+  if (!last) return []
+  return sprayIds.flatMap((id) => {
+    const coat = placed.get(id)
+    if (!coat || coat.done || coat.from >= last.to) return []
+    return [miss('sprayed-open', id, { minutes: last.to - coat.from, at: last.to, other: last.taskId })]
   })
 }

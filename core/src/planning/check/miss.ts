@@ -37,6 +37,8 @@ const MISSES = {
   'past-stay': 'later',
   // it comes off while the room is still being sprayed
   'off-in-spray': 'later',
+  // it is sprayed before all that its mist reaches is covered
+  'sprayed-open': 'later',
   // its field is reached when its line has set
   'band-set': 'later',
   // its room is late

@@ -60,10 +60,15 @@ export interface BandRule {
   readonly openMin: number
 }
 
-/** The last coats of a colour sprayed in one room, and the pulls and covers that come off behind all of them. */
+/**
+ * The last coats of a colour sprayed in one room with the pulls and covers that come off behind all of them, and all its coats with
+ * what has to be on before the first.
+ */
 export interface PassRule {
   readonly coatIds: readonly ActivityId[]
   readonly stripIds: readonly ActivityId[]
+  readonly sprayIds: readonly ActivityId[]
+  readonly shieldIds: readonly ActivityId[]
 }
 
 /** One way of doing an activity: which crew, and how many whole minutes it takes. */

@@ -134,8 +134,12 @@ export interface GunRun {
 
 /** One pass of a gun through a room: its last coats, and the pulls and covers of the same colour that come off behind it. */
 export interface SprayPass {
+  /** Its last coats, and what comes off behind them. */
   readonly coatIds: readonly ActivityId[]
   readonly stripIds: readonly ActivityId[]
+  /** All its coats, and what has to be on before the first of them. */
+  readonly sprayIds: readonly ActivityId[]
+  readonly shieldIds: readonly ActivityId[]
 }
 
 /** All there is to do, and what must come before what. */

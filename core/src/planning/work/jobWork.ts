@@ -190,7 +190,7 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
     activities.push(...[gunDown, uncover].filter((act) => act !== null))
     through.push({ step, rounds, uncover: own.uncover })
   }
-  const passes = through.flatMap((done) => sprayPass(room, done) ?? [])
+  const passes = through.flatMap((done) => sprayPass(room, done, activities) ?? [])
   const ended = endRoom(whole, job.shelf, through)
   const found = through.flatMap(({ rounds }) => rounds)
   return {
