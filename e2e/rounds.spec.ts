@@ -30,7 +30,7 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   page,
 }) => {
   await page.goto(rounds())
-  await drag(page, /^Practice room 1,.*: roll.*, 15:1\d/, -30)
+  await drag(page, /^Practice room 1,.*: roll.*, 15:4\d/, -30)
   await expect(
     card(page)
       .getByText(/is wanted in two places/)
@@ -62,7 +62,7 @@ test('a finger that rests on work takes it along; one that moves at once scrolls
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 1024, height: 768 } })
   const page = await context.newPage()
   await page.goto(rounds())
-  const own = bar(page, /^Practice room 1,.*: roll.*, 15:1\d/)
+  const own = bar(page, /^Practice room 1,.*: roll.*, 15:4\d/)
   const finger = await context.newCDPSession(page)
   const touch = async (restMs: number) => {
     // The card of what is picked lies over the lower half.
@@ -85,25 +85,25 @@ test('a finger that rests on work takes it along; one that moves at once scrolls
 
 test('by keys alone: work is picked, moved, held and let go @long', async ({ page }) => {
   await page.goto(rounds())
-  await bar(page, /^Practice room 1,.*: roll.*, 15:1\d/).focus()
+  await bar(page, /^Practice room 1,.*: roll.*, 15:4\d/).focus()
   await page.keyboard.press('Enter')
   await expect(card(page).getByText(/It can slip by|It cannot slip/)).toBeVisible()
   await page.keyboard.press('ArrowRight')
-  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T15:24')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T15:48')
   await page.keyboard.press('Shift+ArrowRight')
-  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T15:54')
+  await expect(card(page).getByLabel('Starts')).toHaveValue('2027-05-12T16:18')
   await page.keyboard.press('ArrowUp')
   await expect(card(page).getByLabel('Crew')).toHaveValue('heron')
   // The whole round, from tape to pull, goes along when it is asked for.
   await card(page).getByRole('button', { name: 'its whole round' }).click()
   await expect(card(page).getByText(/^With it goes what is left of its round: .*pull/)).toBeVisible()
   await card(page).getByRole('button', { name: 'Leave it where it was' }).click()
-  await bar(page, /^Practice room 1,.*: roll.*, 15:1\d/).focus()
+  await bar(page, /^Practice room 1,.*: roll.*, 15:4\d/).focus()
   await page.keyboard.press('Enter')
   await card(page).getByRole('button', { name: 'Hold it where it is' }).click()
-  await bar(page, /^Practice room 1,.*: roll.*, 15:1\d/).focus()
+  await bar(page, /^Practice room 1,.*: roll.*, 15:4\d/).focus()
   await page.keyboard.press('Enter')
-  await expect(card(page).getByText(/^Held at 15:19/)).toBeVisible()
+  await expect(card(page).getByText(/^Held at 15:43/)).toBeVisible()
   await card(page).getByRole('button', { name: 'Let it be planned again' }).click()
 })
 

@@ -1,9 +1,10 @@
+import { ternQuaySurvey } from '../../demo'
 import { planJob } from '../src/answers/chain/planJob'
 import { evening } from '../src/answers/why/evening'
 import { tellReadied } from '../src/answers/tell/tellReadied'
 import { holdingKind, type HoldingKind } from '../src/masking/load/holdingTape'
 import { coverNeeds } from '../src/masking/covers/coverNeeds'
-import type { Fitting, Job, PaintStep } from '../src/base/nouns'
+import type { Fitting, Job, PaintStep, Room } from '../src/base/nouns'
 import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
 import { USUAL_FACES } from '../src/survey/rooms/roomTemplate'
 import { sayText } from '../src/edge/words'
@@ -124,7 +125,8 @@ test('what makes a wall ready is told with its places and its grit, in the go in
     expect.stringMatching(/seal open joints \(0 mm .*fill \(800 mm from the left and 1\.5 m up\)/),
   ])
   expect(told('smooth')).toEqual([expect.stringMatching(/sand with 120 and wipe off the dust|sand with 120, wipe off/)])
-  expect(told('cover')).toEqual([])
+  // The room is cleared before its cloths lie; nothing is made ready then.
+  expect(tellReadied(room, 'r/cover', 'metric').map(({ code }) => code)).toEqual(['clear.room'])
 })
 
 test('how it is done well stands beside every taped line, and its tools are in the load', () => {
@@ -132,4 +134,31 @@ test('how it is done well stands beside every taped line, and its tools are in t
   expect(recipe.craft.map(({ code }) => code)).toContain('craft.brush')
   const { tools } = planJob(jobOf({ room: { steps: [WALLS] } })).load
   expect(tools.map(({ kind }) => kind)).toContain('line-brush')
+})
+
+describe('the room is cleared before the first cloth lies', () => {
+  const survey = ternQuaySurvey()
+  const linesOf = (room: Room) => {
+    const plan = planJob({ ...survey, rooms: [room] })
+    const cover = plan.tasks.find(({ kind, stepId }) => kind === 'cover' && stepId === null)!
+    return tellReadied(room, cover.id, 'metric')
+  }
+  test('loose things first, then furniture, then plates, with power off', () => {
+    const kitchen = survey.rooms.find(({ id }) => id === 'kitchen')!
+    const socket = {
+      ...kitchen.fittings[0]!,
+      id: 'so',
+      name: 'socket by the door',
+      kind: 'socket',
+      scope: 'take-off',
+    } as const
+    const table = { ...kitchen.pieces[0]!, id: 'tb', name: 'table', kind: 'furniture' } as const
+    const lines = linesOf({ ...kitchen, pieces: [table], fittings: [socket] })
+    expect(lines.map(({ code }) => code)).toEqual(['clear.room', 'clear.from_walls', 'clear.take_off', 'care.power'])
+    expect(lines.map(sayText).join(' ')).toMatch(/Table: off the walls.*Socket by the door: off/)
+  })
+  test('a front is cleared of what leans on it', () => {
+    const front = survey.rooms.find(({ kind }) => kind === 'elevation')!
+    expect(linesOf(front).map(({ code }) => code)).toEqual(['clear.front'])
+  })
 })

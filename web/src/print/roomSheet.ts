@@ -42,7 +42,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const width = PAGE_WIDTH[paper] * (groups.length > MOST_BESIDE ? 0.8 : 1)
   return sheetOf(paper, room.name, `${job.name}, ${job.site.place}`, [
     { svg: sheetDrawing({ room, hems, letters, width: width - 8, units: job.site.units }), width },
-    { text: S.drawing, style: 'small', margin: [0, 1, 0, 2] },
+    { text: room.kind === 'room' ? `${S.drawing} ${S.clear}` : S.drawing, style: 'small', margin: [0, 1, 0, 2] },
     ...timesPart(job, plan, room),
     ...readyPart(job, plan, room),
     ...sharedPart(shared),
@@ -125,8 +125,10 @@ const numberedInTwo = (texts: readonly string[]): Content => {
 /** What makes its faces ready, face by face, with where on them. */
 function readyPart(job: Job, plan: Plan, room: Room): Content[] {
   const lines = plan.tasks
-    .filter((task) => task.roomId === room.id && task.kind === 'prep')
+    .filter((task) => task.roomId === room.id && (task.kind === 'prep' || task.kind === 'cover'))
     .flatMap((task) => tellReadied(room, task.id, job.site.units))
+    // Said under the drawing of every room.
+    .filter(({ code }) => code !== 'clear.room')
   return lines.length > 0 ? [{ text: S.ready, style: 'head' }, { ul: lines.map(sayText) }] : []
 }
 

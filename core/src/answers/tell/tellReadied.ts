@@ -1,11 +1,17 @@
-import { listed, said, type ActivityId, type Room, type Said } from '../../base/nouns'
+import { listed, readActivity, said, type ActivityId, type Room, type Said } from '../../base/nouns'
 import type { UnitSystem } from '../../base/units/length'
 import { tellReady } from '../../masking/recipes/tellReady'
 import { readiedIn } from '../../planning/work'
+import { tellCleared } from './tellCleared'
 import { faceName } from '../../survey/rooms/faces'
 
-/** What one go of making a room ready does, in words, a line for each face with where on it. */
-export const tellReadied = (room: Room, activityId: ActivityId, units: UnitSystem): Said[] =>
-  readiedIn(room, activityId).map(({ face, steps }) =>
+/**
+ * What one go of making a room ready does, in words, a line for each face with where on it; what is cleared first, for its covering.
+ */
+export function tellReadied(room: Room, activityId: ActivityId, units: UnitSystem): Said[] {
+  const ref = readActivity(activityId)
+  if (ref?.of === 'room' && ref.act === 'cover') return tellCleared(room)
+  return readiedIn(room, activityId).map(({ face, steps }) =>
     said('ready.of_face', { face: faceName(room, face), how: listed(steps.map((step) => tellReady(step, units))) }),
   )
+}

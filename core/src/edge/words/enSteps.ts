@@ -125,6 +125,13 @@ export const EN_STEPS = {
   'care.film': 'Film is slippery on floors and a suffocation hazard for children and pets; no flame near it.',
   'care.blade': 'Score with a fresh blade, cutting away from the hand.',
 
+  // clearing
+  'clear.room': 'Clear the room first: pictures, curtains and all that can be carried go out; sweep or vacuum.',
+  'clear.front': 'Clear the foot of the wall first: bins, pots and what leans on it; tie plants back.',
+  'clear.gather': '{things}: together in the middle, under one sheet.',
+  'clear.from_walls': '{things}: off the walls, or sheeted where they stand.',
+  'clear.take_off': '{things}: off, each screw taped to its plate.',
+
   // covers
   'cover.beside': 'beside the line, as its recipe has it',
   'cover.lines': '{count, plural, one {# line} other {# lines}}',

@@ -272,6 +272,7 @@ export const EN_SCREENS = {
   },
   sheet: {
     drawing: 'Letters are walls. R1, R2 … name the recipe of each edge; strokes lie on the paint side.',
+    clear: 'Clear the room first.',
     unsafe: 'Nothing safe: ask the office before these',
     times: 'When',
     ready: 'Make ready',
