@@ -30,7 +30,7 @@ test('a bar that is dragged says what it breaks, stays there for a reason, and c
   page,
 }) => {
   await page.goto(rounds())
-  await drag(page, /^Practice room 1,.*: roll.*, 15:4\d/, -30)
+  await drag(page, /^Practice room 1,.*: roll.*, 15:4\d/, -85)
   await expect(
     card(page)
       .getByText(/is wanted in two places/)
