@@ -192,10 +192,14 @@ test('every figure that own records may replace is read from the parameters, non
   const paths = figures(DEFAULT_PARAMETERS)
   expect(JOBS.every(({ rooms }) => rooms.length === 1)).toBe(true)
   expect(paths.length).toBeGreaterThan(90)
+  // Figures that stand together mostly show in the same area: the one that showed the last is asked first.
+  let order = JOBS.map((_, i) => i)
   const idle = paths.filter((path) => {
     const by = raised(DEFAULT_PARAMETERS, path)
     if (JSON.stringify(saidByModels(by)) !== models) return false
-    return JOBS.every((job, i) => saidByJob(job, by) === jobs[i])
+    const shows = order.find((i) => saidByJob(JOBS[i]!, by) !== jobs[i])
+    if (shows !== undefined) order = [shows, ...order.filter((i) => i !== shows)]
+    return shows === undefined
   })
   expect(idle.map((path) => path.join('.'))).toEqual([])
 })
