@@ -157,6 +157,14 @@ describe('the room is cleared before the first cloth lies', () => {
     expect(lines.map(({ code }) => code)).toEqual(['clear.room', 'clear.from_walls', 'clear.take_off', 'care.power'])
     expect(lines.map(sayText).join(' ')).toMatch(/Table: off the walls.*Socket by the door: off/)
   })
+  test('what is taken off has the caution of its kind, once: what is live, and what must hear or spray', () => {
+    const kitchen = survey.rooms.find(({ id }) => id === 'kitchen')!
+    const of = (kind: Fitting['kind'], id: string) =>
+      ({ ...kitchen.fittings[0]!, id, name: id, kind, scope: 'take-off' }) as const
+    const fittings = [of('sprinkler', 'a'), of('meter-box', 'b'), of('conduit', 'c'), of('tap', 'd')]
+    const codes = linesOf({ ...kitchen, pieces: [], fittings }).map(({ code }) => code)
+    expect(codes).toEqual(['clear.room', 'clear.take_off', 'care.sprinkler', 'care.power'])
+  })
   test('a front is cleared of what leans on it', () => {
     const front = survey.rooms.find(({ kind }) => kind === 'elevation')!
     expect(linesOf(front).map(({ code }) => code)).toEqual(['clear.front'])

@@ -1,31 +1,11 @@
 import { tapeOf } from '../../survey/shelf/find'
 import type { HemId, Job } from '../../base/nouns'
-import { judgeRoom } from '../../masking/recipes/judgeRoom'
-import { safeOf } from '../../masking/recipes/pickCandidate'
-import type { RecipeAnswer } from '../../masking/recipes/recipe'
-import type { JobClocks } from '../../nature/cure/areaClocks'
+import { sure } from '../../base/units/sure'
+import { parseInstant } from '../../base/units/time'
 import { stayDaysOf, stayUsed } from '../../nature/risk/residue'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { laysOf, type Work } from '../../planning/work'
-import { sure } from '../../base/units/sure'
-import type { Hem } from '../../survey/hems/deriveHems'
-import type { Parameters } from '../../base/parameters/parameters'
-import { parseInstant } from '../../base/units/time'
-
-/** Stays are rounded up to so many minutes: a plan that moves by a little changes no recipe. From memory. */
-const STEP_MIN = 6 * 60
-
-interface AsItStaysSetup {
-  readonly job: Job
-  readonly hems: readonly Hem[]
-  readonly answers: readonly RecipeAnswer[]
-  readonly clocks: (roomId: string) => JobClocks
-  readonly nextShift: (at: number) => number
-  readonly parameters: Parameters
-  readonly laidAt: ReadonlyMap<HemId, number>
-  /** Stays that are known already. */
-  readonly stays: ReadonlyMap<HemId, number>
-}
+import { PLAN_STEP_MIN, safeAsPlanned, type JudgedGround } from './asPlanned'
 
 /**
  * Hems whose tape a plan leaves on for so much longer, or shorter, than was expected that another tape may be right: longer than
@@ -33,36 +13,17 @@ interface AsItStaysSetup {
  * since the careful answer counts. Tape that is on already was chosen by the times people were told.
  */
 export function staysThatMatter(
-  setup: AsItStaysSetup,
+  ground: JudgedGround,
   work: Pick<Work, 'activities' | 'rounds'>,
   placed: readonly PlacedTask[],
 ): ReadonlyMap<HemId, number> {
-  const wanted = staysToTry(setup, work, placed)
-  const { job, clocks, nextShift, parameters, laidAt } = setup
+  const stays = staysToTry(ground, work, placed)
   // Where nothing would be safe for so long, what there is stays, and its pull is told as too late.
-  return new Map(
-    job.rooms.flatMap((room) => {
-      const hems = setup.hems.filter((hem) => hem.roomId === room.id && wanted.has(hem.id))
-      if (hems.length === 0) return []
-      const found = judgeRoom({
-        job,
-        room,
-        hems,
-        clocks: clocks(room.id),
-        nextShift,
-        parameters,
-        laidAt,
-        stays: wanted,
-      })
-      return found.flatMap(({ ctx, judged }) =>
-        safeOf(judged).length > 0 ? [[ctx.hem.id, sure(wanted.get(ctx.hem.id))] as const] : [],
-      )
-    }),
-  )
+  return new Map(safeAsPlanned(ground, { stays }).map(({ hem }) => [hem.id, sure(stays.get(hem.id))]))
 }
 
 function staysToTry(
-  { job, answers, clocks, parameters, stays }: AsItStaysSetup,
+  { jobOfRecipes: job, answers, clocks, parameters, stays }: JudgedGround,
   work: Pick<Work, 'activities' | 'rounds'>,
   placed: readonly PlacedTask[],
 ): ReadonlyMap<HemId, number> {
@@ -81,7 +42,10 @@ function staysToTry(
       const [lay, pull] = stands(ids, times, told)
       const roomId = roomOf.get(answer.hemId)
       if (!lay || !pull || roomId === undefined) return []
-      const stayMin = Math.max(stays.get(answer.hemId) ?? 0, Math.ceil((pull.to - lay.from) / STEP_MIN) * STEP_MIN)
+      const stayMin = Math.max(
+        stays.get(answer.hemId) ?? 0,
+        Math.ceil((pull.to - lay.from) / PLAN_STEP_MIN) * PLAN_STEP_MIN,
+      )
       if (stayMin === answer.stayMin) return []
       const isShorter = stayMin < answer.stayMin && answer.ruledOut.some(({ why }) => why.code === 'out.stay')
       const days = stayDaysOf(tapeOf(job.shelf, answer.tapeId), outdoors.has(roomId))

@@ -1,5 +1,5 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
-import type { ActivityId, HemId, Job, Said } from '../../base/nouns'
+import type { ActivityId, Job, Said } from '../../base/nouns'
 import { staffedOn } from '../../nature/calendar/whoIsThere'
 import { tellMissing } from '../tell/tellMissing'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../../nature/calendar/calendar'
@@ -21,6 +21,7 @@ import { pullPlans, type PullPlan } from '../../planning/windows/pullPlans'
 import { jobWork, laysOf, minutesOf, NO_TURNS, type GunTurns, type Round, type Work } from '../../planning/work'
 import { toldTurns, withFreestGuns, withTurnsOfGuns } from './aroundGuns'
 import { staysThatMatter } from './asItStays'
+import { NOTHING_PLANNED, type FromPlan } from './asPlanned'
 import { MOST_JUDGINGS, safeAtTheirHour } from './atItsHour'
 import { standingPlan } from '../../planning/published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from '../tell/doubtfulCoats'
@@ -121,13 +122,6 @@ export interface Chain {
   readonly problem: ScheduleProblem
 }
 
-/** What a plan made before says about hems: when their tape goes on, and how long it stays, where that changes what they get. */
-interface FromPlan {
-  readonly laidAt: ReadonlyMap<HemId, number>
-  readonly stays: ReadonlyMap<HemId, number>
-}
-const NOTHING_PLANNED: FromPlan = { laidAt: new Map(), stays: new Map() }
-
 /** What is known before anything is planned: the survey's hems, their recipes, calendars, clocks and the log. */
 function groundOf(asked: Job, now: number, parameters: Parameters, known: FromPlan = NOTHING_PLANNED) {
   const start = parseInstant(asked.start)
@@ -138,9 +132,9 @@ function groundOf(asked: Job, now: number, parameters: Parameters, known: FromPl
   const calendars = crewCalendars(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
   const nextShift = shiftFinder(calendars)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
-  // Whoever is ill today changes nobody's tape: recipes go by crews as they are.
+  const jobOfRecipes = { ...job, crews: asked.crews }
   const answers = recipesOf({
-    job: { ...job, crews: asked.crews },
+    job: jobOfRecipes,
     rooms: derived,
     clocks,
     nextShift,
@@ -156,6 +150,7 @@ function groundOf(asked: Job, now: number, parameters: Parameters, known: FromPl
   return {
     ...given,
     asked,
+    jobOfRecipes,
     ...known,
     now,
     start,

@@ -1,4 +1,4 @@
-import { length, said, type Said } from '../../base/nouns'
+import { length, said, type Fitting, type Said } from '../../base/nouns'
 import { sure } from '../../base/units/sure'
 import { highestMm, LADDER_REACH_MM } from '../../survey/rooms/reach'
 import { leadRisk } from '../../survey/rooms/lead'
@@ -48,10 +48,12 @@ export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
   return care
 }
 
-/** What has a caution of its own by its kind: what is live, what must breathe, hear, spray or be seen. */
-function careOfFitting({ hem, fittingKind }: HemContext): Said | null {
-  if (hem.kind !== 'wall-to-fitting') return null
-  switch (fittingKind) {
+const careOfFitting = ({ hem, fittingKind }: HemContext): Said | null =>
+  hem.kind === 'wall-to-fitting' ? careOfKind(fittingKind) : null
+
+/** What a kind of fitting has of a caution of its own: what is live, what must breathe, hear, spray or be seen. */
+export function careOfKind(kind: Fitting['kind'] | null): Said | null {
+  switch (kind) {
     case 'sprinkler':
       return said('care.sprinkler')
     case 'alarm':

@@ -1,6 +1,7 @@
 import { floatAt, intAt, nth, sure } from '../../base/units/sure'
 import { instantOfGain } from '../../nature/cure/rateClock'
 import type { ClockDelay, PullRule } from '../problem/problem'
+import { mostPast } from '../problem/stayOn'
 import { firstPast } from '../../base/units/firstPast'
 import type { Scene, Script } from './script'
 
@@ -42,7 +43,7 @@ export const emptyRun = ({ acts, scenes, shifts, capacities }: Script): Run => (
  * too late waits for the dry span.
  */
 export function rehearse(script: Script, luck: Luck, run: Run): void {
-  const { scenes, shifts, stays } = script
+  const { scenes, shifts, stayOn } = script
   run.crewFree.fill(script.from)
   run.crewLast.fill(-1)
   run.missed.fill(0)
@@ -63,7 +64,7 @@ export function rehearse(script: Script, luck: Luck, run: Run): void {
     }
     for (const use of scene.uses)
       at = Math.max(at, readyAt(script, run, use, soonestUnit(script, run, use, scene.room), scene.room))
-    const start = startOf(scene, at, nth(shifts, crew), nth(stays, crew))
+    const start = startOf(scene, at, nth(shifts, crew), nth(stayOn, crew))
     run.cause[s] = cause
     run.crewLast[crew] = s
     run.crewFree[crew] = play(script, scene, start, luck, run)
@@ -101,15 +102,15 @@ function startOf(
   scene: Scene,
   ready: number,
   shifts: readonly (readonly [number, number])[],
-  stays: readonly number[],
+  stayOn: readonly number[],
 ): number {
   if (scene.anyHour) return afterBans(scene, ready)
   let at = ready
   for (let i = firstPast(shifts.length, (k) => nth(shifts, k)[1] > ready); i < shifts.length; i++) {
     const [from, to] = nth(shifts, i)
     at = afterBans(scene, Math.max(at, from))
-    const stay = Math.min(nth(stays, i), scene.minutes / 2)
-    if (scene.divisible ? at < to : at + scene.minutes <= to + stay) return at
+    const past = mostPast(nth(stayOn, i), scene.minutes)
+    if (scene.divisible ? at < to : at + scene.minutes <= to + past) return at
   }
   return at
 }

@@ -53,7 +53,7 @@ export interface Script {
   readonly crews: readonly string[]
   readonly shifts: readonly (readonly (readonly [from: number, to: number])[])[]
   /** How long each crew stays past the end of each of its stretches, min. */
-  readonly stays: readonly (readonly number[])[]
+  readonly stayOn: readonly (readonly number[])[]
   readonly capacities: readonly number[]
   /** Of each resource the minutes from room to room, row after row; null where it is at hand at once. */
   readonly carries: readonly (Float64Array | null)[]
@@ -150,7 +150,7 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
     due: rooms.map((room) => dues.get(room) ?? null),
     crews,
     shifts: problem.crews.map((crew) => crew.shifts),
-    stays: problem.crews.map(stayOnOf),
+    stayOn: problem.crews.map(stayOnOf),
     capacities: problem.resources.map((each) => each.capacity),
     carries: problem.resources.map((each) => carriesOf(problem, each, rooms)),
     clocks: clocksOfTables(problem.clocks),

@@ -1,3 +1,4 @@
+import type { ActivityId } from '../../base/nouns'
 import type { PlacedTask } from '../plan/placement'
 import type { PassRule, ScheduleProblem } from '../problem/problem'
 import { miss, type Miss } from './miss'
@@ -12,8 +13,7 @@ export const checkPasses = ({ passes }: Pick<ScheduleProblem, 'passes'>, placed:
   passes.flatMap((pass) => [...offTooSoon(pass, placed), ...sprayedOpen(pass, placed)])
 
 function offTooSoon({ coatIds, stripIds }: PassRule, placed: Placed): Miss[] {
-  const ends = coatIds.flatMap((id) => placed.get(id) ?? [])
-  const last = ends.reduce<PlacedTask | null>((found, each) => (found && found.to >= each.to ? found : each), null)
+  const last = lastOf(coatIds, placed)
   if (!last) return []
   return stripIds.flatMap((id) => {
     const strip = placed.get(id)
@@ -24,8 +24,7 @@ function offTooSoon({ coatIds, stripIds }: PassRule, placed: Placed): Miss[] {
 
 /** Each coat still to come that begins before something that shields the room is on, with the last of those. */
 function sprayedOpen({ sprayIds, shieldIds }: PassRule, placed: Placed): Miss[] {
-  const shields = shieldIds.flatMap((id) => placed.get(id) ?? [])
-  const last = shields.reduce<PlacedTask | null>((found, each) => (found && found.to >= each.to ? found : each), null)
+  const last = lastOf(shieldIds, placed)
   if (!last) return []
   return sprayIds.flatMap((id) => {
     const coat = placed.get(id)
@@ -33,3 +32,9 @@ function sprayedOpen({ sprayIds, shieldIds }: PassRule, placed: Placed): Miss[] 
     return [miss('sprayed-open', id, { minutes: last.to - coat.from, at: last.to, other: last.taskId })]
   })
 }
+
+/** Which of some activities ends last. */
+const lastOf = (ids: readonly ActivityId[], placed: Placed): PlacedTask | null =>
+  ids
+    .flatMap((id) => placed.get(id) ?? [])
+    .reduce<PlacedTask | null>((found, each) => (found && found.to >= each.to ? found : each), null)

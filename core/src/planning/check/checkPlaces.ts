@@ -21,14 +21,14 @@ function checkPlace(problem: ScheduleProblem, act: ProblemActivity, own: PlacedT
   const found: Miss[] = []
   const earliest = Math.max(problem.from, Math.ceil(act.release ?? problem.from))
   if (own.from < earliest) found.push(miss('before-its-time', act.id, { minutes: earliest - own.from, at: earliest }))
-  const stays = act.divisible ? 0 : (crew?.stayOnMin ?? 0)
+  const stayOn = act.divisible ? 0 : (crew?.stayOnMin ?? 0)
   const outside = own.pieces.find(
     (piece) =>
       !shifts.some(
         ([from, to], i) =>
           piece.from >= from &&
           // Unbroken work that is under way at the end is finished, up to the house's minutes and the end of the break.
-          (piece.to <= to + later || piece.to <= Math.min(to + stays, shifts[i + 1]?.[0] ?? Number.POSITIVE_INFINITY)),
+          (piece.to <= to + later || piece.to <= Math.min(to + stayOn, shifts[i + 1]?.[0] ?? Number.POSITIVE_INFINITY)),
       ),
   )
   if (outside) found.push(miss('outside-shift', act.id, { at: outside.from, other: own.crewId }))

@@ -1,6 +1,7 @@
 import { firstPast } from '../../base/units/firstPast'
 import { nth } from '../../base/units/sure'
 import type { Stretch } from '../../nature/calendar/calendar'
+import { mostPast } from '../problem/stayOn'
 
 /** A crew's free stretches; slots are taken out of it as work is placed. */
 export interface FreeTime {
@@ -14,10 +15,10 @@ export interface FreeTime {
 /** Work that goes on after a break is begun before it only where this much of it gets done, min. From memory. */
 export const LEAST_PIECE_MIN = 10
 
-/** @param stays  how long the crew stays past the end of each stretch to finish what is not broken off, min */
-export function freeTime(stretches: readonly Stretch[], stays: readonly number[] = []): FreeTime {
+/** @param stayOn  how long the crew stays past the end of each stretch to finish what is not broken off, min */
+export function freeTime(stretches: readonly Stretch[], stayOn: readonly number[] = []): FreeTime {
   const free: Stretch[] = [...stretches]
-  const stayOf = new Map(stretches.map(({ to }, i) => [to, stays[i] ?? 0]))
+  const pastEnd = new Map(stretches.map(({ to }, i) => [to, stayOn[i] ?? 0]))
   const outside: Stretch[] = []
   /** Index of the first stretch that ends after an instant. */
   const firstAfter = (at: number): number => firstPast(free.length, (i) => nth(free, i).to > at)
@@ -29,9 +30,7 @@ export function freeTime(stretches: readonly Stretch[], stays: readonly number[]
         const to = from + minutes
         if (to <= ends) return { from, to }
         const isFree = outside.every((slot) => slot.from >= to || slot.to <= ends)
-        // Nobody begins before a break what is mostly done behind it.
-        const most = Math.min(stayOf.get(ends) ?? 0, Math.floor(minutes / 2))
-        if (to <= ends + most && isFree) return { from, to }
+        if (to <= ends + mostPast(pastEnd.get(ends) ?? 0, minutes) && isFree) return { from, to }
       }
       return null
     },

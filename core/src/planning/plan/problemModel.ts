@@ -4,7 +4,7 @@ import type { ModelLag, Model, Schedule, ModelTask } from '../../solve/engine/mo
 import { type Ramp } from '../../solve/engine/ramp'
 import { shared, startsOf, type Starts } from '../../solve/engine/starts'
 import type { AirRule, ProblemLag, ScheduleProblem } from '../problem/problem'
-import { isInStretch, stayOnOf } from '../problem/stayOn'
+import { isInStretch, mostPast, stayOnOf } from '../problem/stayOn'
 import { onceFor } from '../../base/units/onceFor'
 import { groupedBy } from '../../base/units/groupedBy'
 import { MIN_PER_DAY } from '../../base/units/time'
@@ -196,13 +196,11 @@ function startsFor(draft: Draft, item: Item): Starts {
   const least = Math.max(0, ...block.activities.map((act) => releaseOf(draft, item, act.id, act.release)))
   if (item.isLoose) return startsOf([[least, draft.length]])
   const crew = problem.crews.find((each) => each.id === crewId)
-  const stays = crew ? stayOnOf(crew).map(Math.floor) : []
+  const stayOn = crew ? stayOnOf(crew).map(Math.floor) : []
   let starts = startsOf(
     shiftsOf(draft, crewId).map(([from, to], i) => [
       Math.max(from, least),
-      finish
-        ? to - Math.min(minutes, LEAST_PIECE_MIN)
-        : to + Math.min(stays[i] ?? 0, Math.floor(minutes / 2)) - minutes,
+      finish ? to - Math.min(minutes, LEAST_PIECE_MIN) : to + mostPast(stayOn[i] ?? 0, minutes) - minutes,
     ]),
   )
   const rule = problem.pulls.find((each) => each.activityId === block.activities[0]?.id)

@@ -1,7 +1,7 @@
 import type { Parameters } from '../../base/parameters/parameters'
 import { groupedBy } from '../../base/units/groupedBy'
 import { sure } from '../../base/units/sure'
-import type { ActivityId, Crew, Job, Room } from '../../base/nouns'
+import type { ActivityId, Crew, HouseRules, Job, Room } from '../../base/nouns'
 import { dayEndsOf, HORIZON_DAYS, type Calendars } from '../../nature/calendar/calendar'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { activityProgress } from '../progress/activityProgress'
@@ -64,10 +64,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
       min: book.delay(lag.min, roomOf.get(lag.to) ?? ''),
       max: lag.max && !free.has(lag.to) ? book.delay(lag.max, roomOf.get(lag.to) ?? '') : null,
     })),
-    crews: job.crews.map((crew) => ({
-      ...crewFrom(crew, calendars, from, dayEndsOf(job.house).washOutMin),
-      stayOnMin: Math.floor(job.house.stayOnMin),
-    })),
+    crews: job.crews.map((crew) => crewFrom(crew, calendars, from, job.house)),
     resources: resourcesOf(job),
     places: problemPlaces(job),
     pulls: pullRules(setup, book),
@@ -152,11 +149,11 @@ const resourcesOf = (job: Job): Resource[] =>
       : [],
   )
 
-function crewFrom(crew: Crew, calendars: Calendars, from: number, washOutMin: number): ProblemCrew {
+function crewFrom(crew: Crew, calendars: Calendars, from: number, house: HouseRules): ProblemCrew {
   const shifts = (calendars.get(crew.id) ?? [])
     .map((each) => [Math.max(each.from, from), each.to] as const)
     .filter(([start, end]) => end > start)
-  return { id: crew.id, shifts, washOutMin }
+  return { id: crew.id, shifts, washOutMin: dayEndsOf(house).washOutMin, stayOnMin: Math.floor(house.stayOnMin) }
 }
 
 function goalsOf(job: Job, work: Work): Goal[] {

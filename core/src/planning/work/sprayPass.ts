@@ -19,7 +19,9 @@ export function sprayPass(
   ]
   const sprayIds = rounds.flatMap((each) => each.activities.flatMap((act) => (act.kind === 'coat' ? [act.id] : [])))
   const shieldIds = activities.flatMap((act) => (isShield(act, step) ? [act.id] : []))
-  return coatIds.length > 0 && stripIds.length > 0 ? { coatIds, stripIds, sprayIds, shieldIds } : null
+  return coatIds.length > 0 && stripIds.length + shieldIds.length > 0
+    ? { coatIds, stripIds, sprayIds, shieldIds }
+    : null
 }
 
 /** What has to be on before a gun's first stroke in a room: what lies in it, the covers for its fall-out, and the tape of its lines. */

@@ -40,7 +40,7 @@ export const HOUSE_WORDS = {
       clear: 'clear always',
       touch: 'until the smear is dry',
       through: 'as long as a full film takes',
-      'by-price': 'as costs less on each wall',
+      'by-price': 'whichever costs less',
       'after-pull': 'cut in, pull, then roll',
       within: 'roll within the round',
       'edge-last': 'roll first, edge last',
