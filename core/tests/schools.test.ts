@@ -334,3 +334,22 @@ test('few kinds never put a narrow tape where a wide one is wanted: over carpet 
   expect(carpet.length).toBeGreaterThan(0)
   for (const recipe of carpet) expect(recipe.widthMm).toBe(48)
 })
+
+// Common practice, no published source: white between whites, but an ordinary bead cracks under flat and matt paint.
+test('the right colour of a bead gives way where it would crack: white under satin, one to paint at once under matt', () => {
+  const white = '#f3efe4'
+  const beadOf = (sheen: string) => {
+    const { shelf } = jobOf()
+    const coatingId = shelf.coatings.find((each) => each.sheen === sheen)!.id
+    const room = {
+      ceiling: { ...PLAIN_ROOM.ceiling, swatch: '#ffffff' },
+      steps: [{ ...WALLS, coatingId, swatch: white }],
+    }
+    const recipe = recipeOf({ room, house: { school: 'wiped-sealant', sealantColour: 'by-colour' } }, 'wall:w1|ceiling')
+    return { bead: shelf.sealants.find(({ id }) => id === recipe.sealantId)!, crack: recipe.risks.crack }
+  }
+  expect(beadOf('satin').bead.colour).toBe('white')
+  const { bead, crack } = beadOf('matt')
+  expect(bead).toMatchObject({ colour: 'clear', paintAtOnce: true })
+  expect(crack).toBeLessThan(0.1)
+})

@@ -123,10 +123,16 @@ function wideFirst(ctx: HemContext, safe: readonly Candidate[]): readonly Candid
 const isOfSchool = (ctx: HemContext, each: Candidate, school: School): boolean =>
   each.school === school || (school === 'press-only' && ctx.step.tool === 'spray' && each.school === 'plain-sprayed')
 
-/** The cheapest, among those in the colour the house wants where there are any. */
+/** A bead of the right colour may cost so much more, mending and all: one that cracks under matt paint is no use. From memory. */
+const COLOUR_WORTH = 1.25
+
+/** The cheapest in the colour the house wants, unless another is much cheaper; the cheapest where there is none. */
 function cheapestOf(list: readonly Candidate[]): Candidate | undefined {
-  let best: Candidate | undefined
-  for (const each of list)
-    if (!best || (each.preferred === best.preferred ? byCost(each, best) < 0 : each.preferred)) best = each
-  return best
+  const cheapest = (preferred: boolean) =>
+    list.reduce<Candidate | undefined>(
+      (best, each) => (each.preferred === preferred && (!best || byCost(each, best) < 0) ? each : best),
+      undefined,
+    )
+  const [right, other] = [cheapest(true), cheapest(false)]
+  return right && other && right.costPerM.total > COLOUR_WORTH * other.costPerM.total ? other : (right ?? other)
 }
