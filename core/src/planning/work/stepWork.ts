@@ -6,10 +6,10 @@ import {
   type HouseRules,
   type PaintStep,
   type Room,
-  isFace,
   readFace,
 } from '../../base/nouns'
 import type { Hem } from '../../survey/hems/deriveHems'
+import { isBroad } from '../../masking/recipes/fieldOrder'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { trimRunMm } from '../../survey/rooms/trim'
 import { facesOfStep } from '../../survey/rooms/faces'
@@ -61,9 +61,6 @@ function sharedAmong(
 /** Length of some hems together, m. */
 export const metresOf = (hems: readonly { readonly lengthMm: number }[]): number =>
   hems.reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
-
-/** Walls and ceilings are broad enough that their lines are cut in before or after them. */
-const isBroad = (key: FaceKey): boolean => (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(key, kind))
 
 /** The wall in whose colour a hem lies: its strip stays until the colour beside it is on. Other hems go by where they are. */
 function paintWallOf(hem: Hem): string {
