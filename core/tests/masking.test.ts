@@ -42,7 +42,7 @@ describe('a primer and two coats of colour on the same trim', () => {
     const times = placed(plan)
     const at = (stepId: string, act: string) =>
       times.get(tasksOf(plan, stepId).find((task) => task.id.endsWith(`/${act}`))!.id)!
-    const [primed, first, pull] = [at('primer', 'coat1'), at(TRIM.id, 'coat2'), at(TRIM.id, 'pull')]
+    const [primed, first, pull] = [at('primer', 'coat1'), at(TRIM.id, 'coat2'), at(TRIM.id, 'pull-floor')]
     expect(first.from - primed.to).toBeGreaterThan(60)
     expect(pull.from).toBeGreaterThanOrEqual(at(TRIM.id, 'coat3').to)
     const rule = problemOf(job).pulls.find((each) => each.activityId === pull.taskId)!

@@ -49,6 +49,7 @@ export const problem = (
   pulls: [],
   bands: [],
   passes: [],
+  keeps: [],
   done: [],
   fixed: [],
   goals: [],

@@ -53,7 +53,7 @@ describe('the demo plan is feasible', () => {
       )
       block.forEach((each, i) => i > 0 && expect(each.from).toBe(block[i - 1]!.to))
       const [from, to] = [block[0]!.from, block.at(-1)!.to]
-      expect(calendars.get(round.crewId)!.some((stretch) => from >= stretch.from && to <= stretch.to)).toBe(true)
+      expect(calendars.get(round.crewId)!.some((stretch) => from >= stretch.from && to <= stretch.to + job.house.stayOnMin)).toBe(true)
     }
   })
 
@@ -144,7 +144,11 @@ test('the demo stands on its second afternoon with one room to pull, a pair of d
   const coated = demo.pulls.filter((pull) => pull.coated)
   expect(coated.map((pull) => [pull.roomId, pull.lateMin])).toEqual([
     ['practice2', 6],
-    ['corridor', 0],
+    // Its trim is dry; the strips along the floor stay until its walls are done.
+    ['recital', 0],
+    ['recital', 0],
+    ['recital', 0],
+    ['kitchen', 0],
     ['harbour', 0],
   ])
   expect(demo.recipes.filter((answer) => !answer.safe)).toHaveLength(3)

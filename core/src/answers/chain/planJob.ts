@@ -209,7 +209,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
   const tasks = tasksOf(work, minutes)
   const doubtful = doubtfulCoats({ job, clocks, tasks, done: problem.done })
   const pulls = pullPlans(
-    { job, clocks, recipes, layOf, minutes, log, parameters },
+    { job, clocks, recipes, layOf, minutes, log, keeps: work.keeps, parameters },
     work.rounds,
     new Map(placed.map((each) => [each.taskId, each])),
   )

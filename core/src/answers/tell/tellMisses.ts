@@ -115,6 +115,8 @@ function tellGroup(
       return [said('miss.pull_tacky', { what, start, due })]
     case 'off-in-spray':
       return [said('miss.off_in_spray', { what, start, due })]
+    case 'bare-floor':
+      return [said('miss.bare_floor', { what, start, before: nameOf(job, tasks.get(first.other ?? '')) })]
     case 'sprayed-open':
       return [said('miss.sprayed_open', { what, start, before: nameOf(job, tasks.get(first.other ?? '')) })]
     case 'band-set':

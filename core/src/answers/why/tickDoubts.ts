@@ -62,15 +62,17 @@ function coatMissing(states: readonly HemState[], upTo: number): Said[] {
   return []
 }
 
+const TOO_SOON = { 'too-wet': 'doubt.too_wet', tacky: 'doubt.tacky', kept: 'doubt.kept' } as const
+
 /** Tape that is not coated through yet, and tape whose paint is too wet or half dry. */
 function tooSoon({ site }: Pick<Job, 'site'>, plan: Plan, { subjects }: TickAsked, now: number): Said[] {
   const own = plan.pulls.filter(({ hemIds }) => hemIds.some((id) => subjects.includes(id)))
   const bare = own.filter(({ coated }) => !coated).flatMap(({ hemIds }) => hemIds.filter((id) => subjects.includes(id)))
   const alone = own.flatMap(({ coated, spans, manner }): Said[] => {
     const span = coated ? spanAt(spans, now) : null
-    if (span?.kind !== 'too-wet' && span?.kind !== 'tacky') return []
+    if (!span || !(span.kind in TOO_SOON)) return []
     const next = spans.find(({ from, kind }) => from > now && (kind === 'wet' || kind === 'dry'))
-    const why = manner === 'peel' ? 'doubt.mask' : span.kind === 'tacky' ? 'doubt.tacky' : 'doubt.too_wet'
+    const why = manner === 'peel' ? 'doubt.mask' : TOO_SOON[span.kind as keyof typeof TOO_SOON]
     return [said(why), ...(next ? [said('doubt.next', { when: when(next.from, now, site.zone) })] : [])]
   })
   return [...(bare.length > 0 ? [said('doubt.not_coated', { count: bare.length })] : []), ...alone.slice(0, 2)]

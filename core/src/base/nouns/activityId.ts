@@ -18,8 +18,8 @@ export interface RoundRef {
 const ROOM_ACTS = ['prep', 'smooth', 'mend', 'cover', 'look', 'uncover'] as const
 /** Of one colour in a room: its own covers, lines to mark, the gun made ready and cleaned. */
 const STEP_ACTS = ['mark', 'cover', 'gun-up', 'gun-down', 'uncover'] as const
-/** `bead` is a seal that stays wet until the pull; `pull-dry` a pull beside a wet one of the same round. */
-const ROUND_ACTS = ['lay', 'seal', 'bead', 'pull', 'pull-dry', 'peel'] as const
+/** `bead` is a seal that stays wet until the pull; `pull-dry` a pull beside a wet one of the same round; `pull-floor` one of tape that stays until walls are done. */
+const ROUND_ACTS = ['lay', 'seal', 'bead', 'pull', 'pull-dry', 'pull-floor', 'peel'] as const
 type RoomAct = (typeof ROOM_ACTS)[number]
 type StepAct = (typeof STEP_ACTS)[number]
 export type RoundAct = (typeof ROUND_ACTS)[number]

@@ -35,8 +35,7 @@ test('no cell of any text is written so that it runs, and every cell comes back 
 })
 
 /** Cells as a spreadsheet finds them that is told what stands between: Papa's own guess takes tabs within one column for it. */
-const rawCells = (text: string): string[][] =>
-  Papa.parse<string[]>(text.trimEnd(), { delimiter: ',' }).data.slice(1)
+const rawCells = (text: string): string[][] => Papa.parse<string[]>(text.trimEnd(), { delimiter: ',' }).data.slice(1)
 
 test.each([
   ['a comma', 'id,name\n1,"Tern; grey"\n', 'Tern; grey'],

@@ -1,3 +1,5 @@
+import fc from 'fast-check'
+import { tzOffset } from '@date-fns/tz'
 import { fromLocal, parseClock, parseInstant, toLocal, weekday } from './time'
 
 const LISBON = 'Europe/Lisbon'
@@ -30,4 +32,21 @@ test('what is no time is refused', () => {
   expect(() => parseInstant('2027-05-12 09:30')).toThrow(expect.objectContaining({ code: 'time.unreadable' }))
   expect(() => parseInstant('2027-13-12T09:30:00Z')).toThrow(expect.objectContaining({ code: 'time.unreadable' }))
   expect(() => parseClock('25:00')).toThrow(expect.objectContaining({ code: 'time.unreadable' }))
+})
+
+test('a zone is as far ahead as the library says at any minute since clocks keep whole quarters', () => {
+  const zone = fc.constantFrom(
+    'Europe/Lisbon',
+    'America/Halifax',
+    'Asia/Kathmandu',
+    'Australia/Lord_Howe',
+    'Pacific/Chatham',
+  )
+  const minute = fc.integer({ min: parseInstant('1990-01-01T00:00:00Z'), max: parseInstant('2060-01-01T00:00:00Z') })
+  fc.assert(
+    fc.property(zone, minute, (name, at) => {
+      const { day: local, minute: clock } = toLocal(at, name)
+      expect(local * 1440 + clock - at).toBe(tzOffset(name, new Date(at * 60_000)))
+    }),
+  )
 })

@@ -1,4 +1,5 @@
 import { CoreError } from './errors'
+import { keptWords } from './keptWords'
 import { tzOffset } from '@date-fns/tz'
 
 /**
@@ -12,19 +13,20 @@ export const MIN_PER_DAY = 1440
 type LocalDay = number
 
 /** `2027-05-12T09:30:00Z` as whole minutes since the epoch; seconds are dropped. @throws CoreError time.unreadable */
-export function parseInstant(iso: string): number {
+export const parseInstant = keptWords((iso: string): number => {
   const ms = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?Z$/.test(iso) ? Date.parse(iso) : Number.NaN
   if (Number.isNaN(ms) || !isOnCalendar(iso, ms)) throw new CoreError('time.unreadable', { text: iso })
   return Math.floor(ms / 60_000)
-}
+})
 
 /** Whether a day exists: readers of dates roll the 30th of February over into March. */
 export const isOnCalendar = (iso: string, ms: number): boolean =>
   new Date(ms).toISOString().slice(0, 10) === iso.slice(0, 10) || iso.slice(11, 13) === '24'
 
 /** Minutes since the epoch as ISO text in UTC, to the second. */
-export const formatInstant = (at: number): string =>
-  new Date(Math.round(at * 60) * 1000).toISOString().replace('.000Z', 'Z')
+export const formatInstant = keptWords((at: number): string =>
+  new Date(Math.round(at * 60) * 1000).toISOString().replace('.000Z', 'Z'),
+)
 
 /** @throws CoreError time.unknown_zone */
 export function checkZone(zone: string): string {
@@ -32,8 +34,13 @@ export function checkZone(zone: string): string {
   return zone
 }
 
-/** Minutes the zone is ahead of UTC at an instant. */
-const zoneOffsetMin = (zone: string, at: number): number => tzOffset(zone, new Date(at * 60_000))
+/** Minutes the zone is ahead of UTC at an instant. Clocks are put on or back at a quarter of an hour, so each is looked up once. */
+function zoneOffsetMin(zone: string, at: number): number {
+  const ofZone = offsets.get(zone) ?? keptWords((quarter: number) => tzOffset(zone, new Date(quarter * 15 * 60_000)))
+  offsets.set(zone, ofZone)
+  return ofZone(Math.floor(at / 15))
+}
+const offsets = new Map<string, (quarter: number) => number>()
 
 /** The site's calendar day and minute of that day at an instant. */
 export function toLocal(at: number, zone: string): { day: LocalDay; minute: number } {

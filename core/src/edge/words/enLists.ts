@@ -86,6 +86,7 @@ export const EN_LISTS = {
   'word.span.too-wet': 'too wet',
   'word.span.wet': 'wet',
   'word.span.tacky': 'tacky',
+  'word.span.kept': 'kept on',
   'word.span.dry': 'dry',
   'word.span.past': 'past',
   'word.costPart.tape': 'tape',

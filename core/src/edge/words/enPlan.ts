@@ -32,6 +32,8 @@ export const EN_PLAN = {
   'doubt.not_coated':
     'The last coat is not ticked on {count, plural, one {# of these edges} other {# of these edges}}. Tape that is off cannot be coated up to again.',
   'doubt.too_wet': 'The card says leave it alone: paint this wet runs when the tape moves.',
+  'doubt.kept':
+    'The card says leave it on: walls or a ceiling above it are still to be painted, and drip on the floor.',
   'doubt.tacky': 'The card says leave it alone: half-dry paint pulls into strings and tears.',
   'doubt.mask': 'The liquid mask is not ready: cut now, it comes off in strings.',
   'doubt.next': 'It may come off {when}.',
@@ -137,6 +139,8 @@ export const EN_PLAN = {
     '{what} at {start} pulls tacky paint: the edge skinned at {due}. Pull before that, or once it is hard.',
   'miss.off_in_spray':
     '{what} starts {start}, but the room is sprayed until {due}: mist would land on what is uncovered. Spray to the end, then strip.',
+  'miss.bare_floor':
+    '{what} starts {start}, before this is done: {before}. It drips on the bare floor. Leave tape, paper and cloth until then.',
   'miss.sprayed_open':
     '{what} starts {start}, before this is done: {before}. Mist would land on what is open. Cover and mask the room first.',
   'miss.band_set':

@@ -25,6 +25,8 @@ export const EN_REASONS = {
   'why.at_its_hour':
     'Judged for when the plan lays it, {when}: what lies below has cured by then, and a first guess at an earlier hour found nothing safe.',
   'why.pull_floor': 'Nobody stands on a wet floor to pull: the tape comes off once it can be walked on.',
+  'why.pull_kept':
+    'On the floor: tape, paper and cloth stay until {step} is done, which drips on them. Scored, then pulled.',
   'why.pull_pass':
     'The room is sprayed to the end before anything comes off: {pass} min, and an edge stays wet for {minutes}. So the tape comes off once the film is hard.',
   'why.pull_front_by_hand':

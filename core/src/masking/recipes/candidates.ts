@@ -70,6 +70,7 @@ export function judgingKey(ctx: HemContext): string {
     ctx.isFloorPapered,
     ctx.fieldOrder,
     ctx.pull,
+    ctx.keptFor?.minutes,
     ctx.plannedStayMin,
   ].join('|')
 }
@@ -336,10 +337,10 @@ const edgeSetup = ({ ctx, tape, seal, pressing, pull }: EdgePair): EdgeSetup => 
 
 /**
  * How long the tape will be on, minutes: as a plan has it, or before there is one the coats of all its steps, their gaps, and a
- * night for each gap over half a shift.
+ * night for each gap over half a shift, and on a floor what is painted above it after that.
  */
 export function expectedStayMin(
-  ctx: Pick<HemContext, 'shelf' | 'steps' | 'plannedStayMin'>,
+  ctx: Pick<HemContext, 'shelf' | 'steps' | 'plannedStayMin' | 'keptFor'>,
   pull: 'wet' | 'dry',
 ): number {
   if (ctx.plannedStayMin !== null) return ctx.plannedStayMin
@@ -348,7 +349,8 @@ export function expectedStayMin(
     return { coats: step.coats, gap: recoatMin > 180 ? MIN_PER_DAY : recoatMin }
   })
   const afterLast = gaps.at(-1)?.gap ?? 0
-  return gaps.reduce((sum, { coats, gap }) => sum + coats * gap, 0) - afterLast + (pull === 'dry' ? MIN_PER_DAY : 60)
+  const untilOff = pull === 'dry' ? (ctx.keptFor?.minutes ?? MIN_PER_DAY) : 60
+  return gaps.reduce((sum, { coats, gap }) => sum + coats * gap, 0) - afterLast + untilOff
 }
 
 /** The narrowest roll that does the job, of those carried where a kit was chosen. */

@@ -106,6 +106,7 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
     standOffMm: holdFirst ? STAND_OFF_MM.value : 0,
     pull: pick.pull,
     fieldOrder: ctx.fieldOrder,
+    keptFor: pick.tape && pick.pull === 'dry' ? (ctx.keptFor?.stepId ?? null) : null,
     stayMin: pick.tape && pick.pull !== 'none' ? expectedStayMin(ctx, pick.pull) : 0,
     pullAfterH: pick.liquid?.cutAfterH ?? 0,
     score: scored(ctx, pick),

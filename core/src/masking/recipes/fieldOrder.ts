@@ -53,7 +53,8 @@ function isBandDear({ house, shelf, room, step, parameters }: FieldOrderSetup): 
 }
 
 /** Walls and ceilings are broad enough that their lines are cut in before or after them. */
-export const isBroad = (key: FaceKey): boolean => (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(key, kind))
+export const isBroad = (key: FaceKey): boolean =>
+  (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(key, kind))
 
 function fitsWet(setup: FieldOrderSetup): boolean {
   const { house, room, step, face, wetMin, speed, parameters } = setup

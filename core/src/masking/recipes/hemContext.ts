@@ -22,7 +22,7 @@ import type { JobClocks } from '../../nature/cure/areaClocks'
 import { coatingOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
 import { surfaceClockOf } from '../../nature/cure/paintClocks'
-import { hoursOfStep, shortestSpan } from '../../nature/cure/shortestSpan'
+import { shortestOfStep } from '../../nature/cure/shortestSpan'
 import { gainedBetween, type RateClock } from '../../nature/cure/rateClock'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { KeepFinish } from '../../nature/risk/lift'
@@ -38,6 +38,7 @@ import { readySteps, type ReadyStep } from '../../survey/rooms/readying'
 import { hasFieldPaper } from '../covers/floorPlan'
 import { fieldSprays } from '../covers/mist'
 import { fieldOrderAt } from './fieldOrder'
+import { dripsOnFloor } from './keptOnFloor'
 import { pullMannerOf } from './pullManner'
 
 /** What holds for the whole job: how the house works, with what, and by which figures. */
@@ -110,6 +111,8 @@ interface PaintSide {
   /** How tape comes off after this step by the house rules, and why where they left it open. */
   readonly pull: 'wet' | 'dry'
   readonly pullWhy: Said | null
+  /** The last colour that drips on the floor its tape lies on, and how much later that is done; null where none comes after its own. */
+  readonly keptFor: { readonly stepId: string; readonly minutes: number } | null
   /** When its face is rolled, where its tape comes off wet. */
   readonly fieldOrder: FieldOrder
 }
@@ -177,8 +180,9 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
   const coating = coatingOf(job.shelf, step.coatingId)
   const steps = room.steps.filter((each) => hem.stepIds.includes(each.id))
   const wetMinutesFrom = (at: number) =>
-    shortestSpan(clocks.paint(surfaceClockOf(coating)), hoursOfStep(at), coatOfStep(job.shelf, step).openMin)
+    shortestOfStep(clocks.paint(surfaceClockOf(coating)), at, coatOfStep(job.shelf, step).openMin)
   const wetMin = wetMinutesFrom(times.layAt)
+  const drips = dripsOnFloor(room, hem.keep, hem.stepId).at(-1) ?? null
   const manner = pullMannerOf({
     house: job.house,
     room,
@@ -187,6 +191,7 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     wetMin,
     passMin: sprayMin(room, step, job.house),
     isFloor: isFace(hem.paint, 'floor'),
+    keptFor: drips?.name ?? null,
   })
   return {
     hem,
@@ -194,6 +199,7 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     parameters,
     pull: manner.pull,
     pullWhy: manner.why,
+    keptFor: drips && { stepId: drips.id, minutes: times.coatedAt(drips.id) - times.coatedAt(step.id) },
     fieldOrder: fieldOrderAt({
       house: job.house,
       shelf: job.shelf,

@@ -28,6 +28,8 @@ interface PullMannerSetup {
   readonly step: Pick<PaintStep, 'tool'>
   readonly coating: Pick<Coating, 'sheen'>
   readonly wetMin: number | null
+  /** The tape lies on a floor and walls or a ceiling come later, the last of them called so; null where none does. */
+  readonly keptFor?: string | null
   /** The floor itself is painted: nobody stands on it to pull. */
   readonly isFloor?: boolean
   /** Minutes a gun takes from the first stroke in the room to the last; 0 for other tools. */
@@ -39,6 +41,7 @@ interface PullMannerSetup {
  * together. Common practice:
  * - a front is sprayed from end to end and unmasked once it is hard: its coat takes longer than its edge stays wet. One
  *   that is brushed or rolled goes part by part as a room does, where sun and wind leave its edge wet long enough for one;
+ * - tape on a floor stays, with paper and cloth, until the walls and the ceiling above it are done;
  * - a floor is painted towards the door, and its tape comes off once people can walk on it;
  * - a room that takes a gun longer than an edge stays wet is sprayed to the end, and pulled once it is hard;
  * - "as soon as may be" is the wet pull, before the tape's grip can tell on young paint below;
@@ -46,7 +49,17 @@ interface PullMannerSetup {
  *
  * @param wetMin  how long its edge stays wet in the fastest hour it may be done in; null for ever
  */
-export function pullMannerOf({ house, room, step, coating, wetMin, passMin, isFloor }: PullMannerSetup): StepPull {
+export function pullMannerOf({
+  house,
+  room,
+  step,
+  coating,
+  wetMin,
+  passMin,
+  isFloor,
+  keptFor,
+}: PullMannerSetup): StepPull {
+  if (keptFor) return { pull: 'dry', why: said('why.pull_kept', { step: keptFor }) }
   if (house.pull === 'dry') return { pull: 'dry', why: null }
   if (isFloor) return { pull: 'dry', why: said('why.pull_floor') }
   if (room.kind === 'elevation' && step.tool === 'spray') return { pull: 'dry', why: said('why.pull_front') }

@@ -87,6 +87,8 @@ export interface Recipe {
   readonly pull: 'wet' | 'dry' | 'none'
   /** When the face in its colour is rolled, where tape comes off wet beside it. */
   readonly fieldOrder: FieldOrder
+  /** The colour that drips on the floor its tape lies on, and that it stays for; null where it comes off after its own. */
+  readonly keptFor: string | null
   /** How long its tape is expected to stay on, min; 0 without tape. */
   readonly stayMin: number
   /** Hours a dry pull waits after the last coat beyond its drying, at least; 0 for tape. */

@@ -3,7 +3,7 @@ import type { Coating, Sealant } from '../../base/nouns'
 import { instantOfGain, type RateClock } from './rateClock'
 
 /** The spans of a hem's time after its last coat, in order. */
-export type SpanKind = 'too-wet' | 'wet' | 'tacky' | 'dry' | 'past'
+export type SpanKind = 'too-wet' | 'wet' | 'tacky' | 'kept' | 'dry' | 'past'
 
 /** One span: instants in minutes since the epoch; `to` null means open-ended. */
 export interface PullSpan {
@@ -11,7 +11,7 @@ export interface PullSpan {
   readonly from: number
   readonly to: number | null
   /** What ends it: the paint's open time, the bead's skin, hard-dry, or the tape's stay. */
-  readonly endedBy: 'settled' | 'open-time' | 'sealant-skin' | 'hard-dry' | 'stay' | null
+  readonly endedBy: 'settled' | 'open-time' | 'sealant-skin' | 'hard-dry' | 'drips' | 'stay' | null
 }
 
 /** What the window of one hem depends on. All instants in minutes since the epoch. */
@@ -92,6 +92,15 @@ export function dryOnly(spans: readonly PullSpan[]): PullSpan[] {
     return [...joined.slice(0, -1), { ...last, to: span.to, endedBy: span.endedBy }]
   }, [])
 }
+
+/** The window of tape on a floor that stays until what drips on it is done: its dry span begins then. */
+export const keptUntil = (spans: readonly PullSpan[], doneAt: number): PullSpan[] =>
+  spans.flatMap((span): PullSpan[] => {
+    if (span.kind !== 'dry' || span.from >= doneAt) return [span]
+    const to = Math.min(doneAt, span.to ?? doneAt)
+    const kept: PullSpan = { kind: 'kept', from: span.from, to, endedBy: to === span.to ? span.endedBy : 'drips' }
+    return to === span.to ? [kept] : [kept, { ...span, from: to }]
+  })
 
 /** The window of a liquid mask: left alone until it may be cut, and then no hurry. */
 export const peelWindow = (coatedFrom: number, cutFrom: number): PullSpan[] => [

@@ -1,3 +1,4 @@
+import { onceFor } from '../../base/units/onceFor'
 import { instantOfGain, type RateClock } from './rateClock'
 
 /** A step is done on the day it is estimated for or on the next: hours from when it is laid. From memory. */
@@ -17,6 +18,18 @@ export function longestSpan(clock: RateClock, hours: readonly number[], amount: 
   const spans = spansOf(clock, hours, amount)
   return spans.length > 0 ? Math.max(...spans) : null
 }
+
+/** The shortest span of a step laid at an instant, in any hour in which it may be done; kept, since all lines of a colour ask for it. */
+export function shortestOfStep(clock: RateClock, layAt: number, amount: number): number | null {
+  const known = shortestOf(clock)
+  const key = `${layAt}|${amount}`
+  const found = known.get(key)
+  if (found !== undefined) return found
+  const span = shortestSpan(clock, hoursOfStep(layAt), amount)
+  known.set(key, span)
+  return span
+}
+const shortestOf = onceFor((_clock: RateClock): Map<string, number | null> => new Map())
 
 const spansOf = (clock: RateClock, hours: readonly number[], amount: number): number[] =>
   hours.flatMap((at) => {

@@ -4,6 +4,7 @@ import { checkAir } from './checkAir'
 import { checkDoubles, checkPlaces } from './checkPlaces'
 import { checkFields } from './checkFields'
 import { checkLags } from './checkLags'
+import { checkKeeps } from './checkKeeps'
 import { checkPasses } from './checkPasses'
 import { checkPulls } from './checkPulls'
 import { checkUnplaced } from './checkUnplaced'
@@ -29,6 +30,7 @@ export function checkPlan(problem: ScheduleProblem, plan: Pick<Placement, 'place
     ...checkAir(problem, placed, passed),
     ...checkPulls(problem, placed, passed),
     ...checkPasses(problem, placed),
+    ...checkKeeps(problem, placed),
     ...checkFields(problem, placed, passed),
     ...checkHandBacks(problem, placed),
   ]

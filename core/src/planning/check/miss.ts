@@ -39,6 +39,8 @@ const MISSES = {
   'off-in-spray': 'later',
   // it is sprayed before all that its mist reaches is covered
   'sprayed-open': 'later',
+  // its floor is bare while what is above it is painted
+  'bare-floor': 'later',
   // its field is reached when its line has set
   'band-set': 'later',
   // its room is late

@@ -70,6 +70,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
     pulls: pullRules(setup, book),
     bands: bandRules(setup, book),
     passes: work.passes,
+    keeps: work.keeps,
     // Read last: writing lags and pulls has told the book which clocks are needed.
     clocks: book.tables(),
     airs: airs.rules(),

@@ -29,6 +29,8 @@ export interface ScheduleProblem {
   readonly bands: readonly BandRule[]
   /** What stays on until a gun is through with a room. */
   readonly passes: readonly PassRule[]
+  /** What stays on floors until what drips on it is done. */
+  readonly keeps: readonly KeepRule[]
   readonly done: readonly DoneActivity[]
   /** Starts that were set by hand and stay. */
   readonly fixed: readonly FixedStart[]
@@ -49,6 +51,12 @@ export interface ProblemActivity {
   readonly air: string | null
   /** It follows this one straight away where that can be: the line just cut in is still open. */
   readonly follows: ActivityId | null
+}
+
+/** Tape on a floor, and the last coats it stays for. */
+export interface KeepRule {
+  readonly pullId: ActivityId
+  readonly coatIds: readonly ActivityId[]
 }
 
 /** A field, and the line beside it: begun so long after its coat begins, and open for so much on a clock. */

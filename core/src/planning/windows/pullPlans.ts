@@ -6,11 +6,11 @@ import type { JobClocks } from '../../nature/cure/areaClocks'
 import { sealantOf, tapeOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
 import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
-import { dryOnly, peelWindow, pullWindow, type PullSpan } from '../../nature/cure/pullWindow'
+import { dryOnly, keptUntil, peelWindow, pullWindow, type PullSpan } from '../../nature/cure/pullWindow'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { offBy, stayDaysOf } from '../../nature/risk/residue'
 import { lastCoatOf } from '../../survey/rooms/faces'
-import type { Round, RoundPull } from '../work'
+import type { Round, RoundPull, Work } from '../work'
 import type { PlacedTask } from '../plan/placement'
 import { UNTOUCHED, type LogState } from '../progress/hemStates'
 import { strokesOf } from '../progress/strokes'
@@ -44,6 +44,8 @@ interface WindowsSetup {
   /** What each activity takes. */
   readonly minutes: ReadonlyMap<ActivityId, number>
   readonly log: LogState
+  /** What stays on floors until walls and ceilings are done. */
+  readonly keeps: Work['keeps']
   readonly parameters: Pick<Parameters, 'work'>
 }
 
@@ -178,5 +180,8 @@ function spansOf({ setup, round, pull, step, hemIds, coat, placed }: SpansSetup)
     sealedAt: sealant ? Math.min(coat.from, wiped?.from ?? coat.from) : null,
     offBy: limits.length ? Math.min(...limits) : null,
   })
-  return pull.manner === 'dry' ? dryOnly(spans) : spans
+  if (pull.manner !== 'dry') return spans
+  const keep = setup.keeps.find(({ pullId }) => pullId === pull.taskId)
+  const drips = keep?.coatIds.flatMap((id) => placed.get(id)?.to ?? []) ?? []
+  return keptUntil(dryOnly(spans), Math.max(...drips, Number.NEGATIVE_INFINITY))
 }

@@ -96,6 +96,8 @@ export interface RoundPull {
   readonly hemIds: readonly HemId[]
   /** Hours a mask waits after the last coat; 0 for tape. */
   readonly afterH: number
+  /** It lies on a floor, and stays until the walls and the ceiling painted after its edge no longer drip. */
+  readonly stays: boolean
 }
 
 /** Hems laid, sealed, coated and pulled together by one crew. */
@@ -142,6 +144,12 @@ export interface SprayPass {
   readonly shieldIds: readonly ActivityId[]
 }
 
+/** Tape that lies on a floor until all that still drips on it is on: the pull, and the last coats it waits for. */
+export interface KeptPull {
+  readonly pullId: ActivityId
+  readonly coatIds: readonly ActivityId[]
+}
+
 /** All there is to do, and what must come before what. */
 export interface Work {
   readonly rounds: readonly Round[]
@@ -149,6 +157,8 @@ export interface Work {
   readonly lags: readonly Lag[]
   /** What stays on until a gun is through with a room: each colour that is sprayed there. */
   readonly passes: readonly SprayPass[]
+  /** What stays on floors until walls and ceilings are done. */
+  readonly keeps: readonly KeptPull[]
   /** What each gun sprays between being made ready and being cleaned. */
   readonly gunRuns: readonly GunRun[]
   /** What stands in the way already: rounds too long for their window. */

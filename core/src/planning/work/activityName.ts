@@ -29,6 +29,7 @@ const KIND: Readonly<Record<ActivityRef['act'], string>> = {
   bead: 'seal',
   pull: 'pull',
   'pull-dry': 'pull',
+  'pull-floor': 'pull',
   peel: 'pull',
   coat: 'coat',
   roll: 'roll',

@@ -9,6 +9,7 @@ import {
   type PaintStep,
   type Room,
   type Shelf,
+  writeFace,
 } from '../../base/nouns'
 import { longestStretchMin, type Calendars, type Stretch } from '../../nature/calendar/calendar'
 import { coatingOf } from '../../survey/shelf/find'
@@ -21,8 +22,9 @@ import { leadFaces, leadRisk } from '../../survey/rooms/lead'
 import { faceName, facesOfStep, stepsOf } from '../../survey/rooms/faces'
 import { estimateStepTimes } from '../../masking/recipes/estimateTimes'
 import type { Recipe } from '../../masking/recipes/recipe'
-import type { Activity, Lag, Work } from './activity'
+import type { Activity, KeptPull, Lag, Work } from './activity'
 import { assignCrews } from './assignCrews'
+import { dripsOnFloor } from '../../masking/recipes/keptOnFloor'
 import { clothShelves } from '../../masking/covers/clothShelves'
 import { coverNeeds } from '../../masking/covers/coverNeeds'
 import { groupRounds, type WallGroup } from './groupRounds'
@@ -81,6 +83,7 @@ export function jobWork(setup: WorkSetup): (turns: GunTurns) => Work {
       lags,
       gunRuns: sprayed,
       passes: parts.flatMap((part) => part.passes),
+      keeps: parts.flatMap((part) => part.keeps),
       problems: [...parts.flatMap((part) => part.problems), ...nobodyPractised(job, untold)],
     }
   }
@@ -190,6 +193,10 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
     activities.push(...[gunDown, uncover].filter((act) => act !== null))
     through.push({ step, rounds, uncover: own.uncover })
   }
+  const keeps = keptPulls(room, through)
+  lags.push(
+    ...keeps.flatMap(({ pullId, coatIds }) => coatIds.map((id): Lag => ({ ...atOnce(id), to: pullId, max: null }))),
+  )
   const passes = through.flatMap((done) => sprayPass(room, done, activities) ?? [])
   const ended = endRoom(whole, job.shelf, through)
   const found = through.flatMap(({ rounds }) => rounds)
@@ -201,9 +208,21 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
       [...lags, ...found.flatMap((each) => each.lags), ...partLags(found), ...ended.lags],
     ),
     passes,
+    keeps,
     problems,
   }
 }
+
+/** Tape on a floor comes off behind the last coats of all that still drips on it. */
+const keptPulls = (room: Room, through: readonly StepDone[]): KeptPull[] =>
+  through.flatMap(({ step, rounds }) => {
+    const drips = new Set(dripsOnFloor(room, FLOOR, step.id).map(({ id }) => id))
+    const after = through.filter((done) => drips.has(done.step.id))
+    const coatIds = after.flatMap((done) => lastCoats(room, done).map(({ act }) => act.id))
+    const staying = rounds.flatMap(({ round }) => round.pulls.filter(({ stays }) => stays))
+    return staying.map(({ taskId }) => ({ pullId: taskId, coatIds }))
+  })
+const FLOOR = writeFace({ kind: 'floor', id: null })
 
 /** Old paint that may hold lead is not sanded or scraped dry: told with what else there is. */
 function leadProblems({ site }: Job, room: Room): Said[] {

@@ -6,7 +6,7 @@ import type { Activity, Delay, Lag } from './activity'
 import type { GunRuns } from './houseOrder'
 import { makingReady } from './makingReady'
 import type { Wait } from './roundWork'
-import { freeingActs, lastCoats, peelActs, type StepDone } from './touching'
+import { freeingActs, lastCoats, stayingActs, type StepDone } from './touching'
 import { atOnce, lagsTo, waitsFor } from './waits'
 import {
   gunDown,
@@ -53,7 +53,7 @@ export function endRoom(setup: WholeSetup, shelf: Shelf, through: readonly StepD
   const { room } = setup
   const [look, uncover] = [roomLook(setup), roomUncover(setup)]
   const last = through.flatMap(({ rounds, uncover: own }) => [
-    ...rounds.flatMap((work) => [...freeingActs(work), ...peelActs(work)]).map(atOnce),
+    ...rounds.flatMap((work) => [...freeingActs(work), ...stayingActs(work)]).map(atOnce),
     ...waitsFor([own]),
   ])
   if (!look) return { activities: [uncover], lags: lagsTo(uncover, last) }

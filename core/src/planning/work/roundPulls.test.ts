@@ -12,13 +12,15 @@ const recipes = new Map([
   ['c', recipe('liquid-mask', 'dry', 24)],
   ['d', recipe('freehand', 'none')],
   ['e', recipe('liquid-mask', 'dry', 30)],
+  ['f', { ...recipe('tape', 'dry'), keptFor: 'walls' }],
 ])
 
 test('a round has a task for each way its hems come off; lines cut by hand have none', () => {
-  expect(roundPulls(round, ['a', 'b', 'c', 'd', 'e'], recipes)).toEqual([
-    { manner: 'wet', taskId: 'r/s/w/pull', hemIds: ['a'], afterH: 0 },
-    { manner: 'dry', taskId: 'r/s/w/pull-dry', hemIds: ['b'], afterH: 0 },
-    { manner: 'peel', taskId: 'r/s/w/peel', hemIds: ['c', 'e'], afterH: 30 },
+  expect(roundPulls(round, ['a', 'b', 'c', 'd', 'e', 'f'], recipes)).toEqual([
+    { manner: 'wet', taskId: 'r/s/w/pull', hemIds: ['a'], afterH: 0, stays: false },
+    { manner: 'dry', taskId: 'r/s/w/pull-dry', hemIds: ['b'], afterH: 0, stays: false },
+    { manner: 'dry', taskId: 'r/s/w/pull-floor', hemIds: ['f'], afterH: 0, stays: true },
+    { manner: 'peel', taskId: 'r/s/w/peel', hemIds: ['c', 'e'], afterH: 30, stays: false },
   ])
   expect(roundPulls(round, ['b'], recipes).map((pull) => pull.taskId)).toEqual(['r/s/w/pull'])
   expect(roundPulls(round, ['d', 'nobody'], recipes)).toEqual([])

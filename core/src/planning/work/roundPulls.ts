@@ -18,12 +18,19 @@ export function roundPulls(
   recipes: ReadonlyMap<HemId, Recipe>,
 ): RoundPull[] {
   const of = (manner: RoundPull['manner']) => hemIds.filter((id) => mannerOf(recipes.get(id)) === manner)
-  const [wet, dry, peel] = [of('wet'), of('dry'), of('peel')]
-  const pull = (manner: RoundPull['manner'], act: RoundAct, ids: readonly HemId[], afterH = 0): RoundPull[] =>
-    ids.length === 0 ? [] : [{ manner, taskId: actOf(round, act), hemIds: ids, afterH }]
+  const stays = (id: HemId) => (recipes.get(id)?.keptFor ?? null) !== null
+  const [wet, dry, peel] = [of('wet'), of('dry').filter((id) => !stays(id)), of('peel')]
+  const pull = (
+    manner: RoundPull['manner'],
+    act: RoundAct,
+    ids: readonly HemId[],
+    more: Partial<RoundPull> = {},
+  ): RoundPull[] =>
+    ids.length === 0 ? [] : [{ manner, taskId: actOf(round, act), hemIds: ids, afterH: 0, stays: false, ...more }]
   return [
     ...pull('wet', 'pull', wet),
     ...pull('dry', wet.length > 0 ? 'pull-dry' : 'pull', dry),
-    ...pull('peel', 'peel', peel, Math.max(0, ...peel.map((id) => recipes.get(id)?.pullAfterH ?? 0))),
+    ...pull('dry', 'pull-floor', of('dry').filter(stays), { stays: true }),
+    ...pull('peel', 'peel', peel, { afterH: Math.max(0, ...peel.map((id) => recipes.get(id)?.pullAfterH ?? 0)) }),
   ]
 }

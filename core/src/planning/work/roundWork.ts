@@ -350,7 +350,7 @@ function addPull(chain: Chain, hems: readonly Hem[], pull: RoundPull): void {
 }
 
 const pullActName = (round: RoundRef, pull: RoundPull) =>
-  (['pull', 'pull-dry', 'peel'] as const).find((act) => actOf(round, act) === pull.taskId) ?? 'pull'
+  (['pull', 'pull-dry', 'pull-floor', 'peel'] as const).find((act) => actOf(round, act) === pull.taskId) ?? 'pull'
 
 /** What a pull waits for after the last coat: nothing when wet, a hard film when dry, its hours when a mask is cut. */
 function pullDelay(pull: RoundPull, coating: Coating): Delay {

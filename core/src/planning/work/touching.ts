@@ -1,4 +1,4 @@
-import type { FaceKey, PaintStep, Room } from '../../base/nouns'
+import type { ActivityId, FaceKey, PaintStep, Room } from '../../base/nouns'
 import { isFace, readFace } from '../../base/nouns'
 import type { Hem } from '../../survey/hems/deriveHems'
 import { facesOfStep, lastCoatOf } from '../../survey/rooms/faces'
@@ -45,15 +45,16 @@ export function freedBefore(setup: TouchSetup, through: readonly StepDone[]): Wa
   })
 }
 
-/** Activities of a round that come last in it, a liquid mask left out: it stays on its panes for a day while work goes on beside them. */
+/** Activities of a round that come last in it, but for what stays on while work goes on beside it. */
 export function freeingActs(work: RoundWork): string[] {
-  const peels = new Set(peelActs(work))
-  const held = new Set(work.lags.filter((lag) => !peels.has(lag.to)).map((lag) => lag.from))
-  return work.activities.map((act) => act.id).filter((id) => !peels.has(id) && !held.has(id))
+  const staying = new Set(stayingActs(work))
+  const held = new Set(work.lags.filter((lag) => !staying.has(lag.to)).map((lag) => lag.from))
+  return work.activities.map((act) => act.id).filter((id) => !staying.has(id) && !held.has(id))
 }
 
-export const peelActs = ({ round }: RoundWork): string[] =>
-  round.pulls.filter((pull) => pull.manner === 'peel').map((pull) => pull.taskId)
+/** Pulls that nothing else of the room waits for: a liquid mask on its panes for a day, tape on a floor until the walls are done. */
+export const stayingActs = ({ round }: RoundWork): ActivityId[] =>
+  round.pulls.filter((pull) => pull.manner === 'peel' || pull.stays).map((pull) => pull.taskId)
 
 const meets = (wallIds: ReadonlySet<string> | null, others: readonly string[]): boolean =>
   wallIds === null || others.some((id) => wallIds.has(id))

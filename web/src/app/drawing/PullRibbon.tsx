@@ -16,6 +16,7 @@ const FILL: Record<SpanKind, string> = {
   'too-wet': 'url(#span-run)',
   wet: 'var(--sheet)',
   tacky: 'url(#span-tacky)',
+  kept: 'url(#span-run)',
   dry: 'url(#span-dry)',
   past: 'url(#span-past)',
 }

@@ -417,6 +417,13 @@ export const EN_SCREENS = {
     inspected: 'looked at',
     skipped: 'skipped',
   },
-  spanShort: { 'too-wet': 'wait', wet: 'pull', tacky: 'tacky', dry: 'dry', past: 'late' },
-  spans: { 'too-wet': 'too wet', wet: 'pull wet', tacky: 'tacky: leave it', dry: 'pull dry', past: 'should be off' },
+  spanShort: { 'too-wet': 'wait', wet: 'pull', tacky: 'tacky', kept: 'stays', dry: 'dry', past: 'late' },
+  spans: {
+    'too-wet': 'too wet',
+    wet: 'pull wet',
+    tacky: 'tacky: leave it',
+    kept: 'stays on',
+    dry: 'pull dry',
+    past: 'should be off',
+  },
 } as const

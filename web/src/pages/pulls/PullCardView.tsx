@@ -1,5 +1,5 @@
 import { W, clockText, spanText, whenText, sayText } from '../../app/words'
-import { formatRun, tickDoubts, type HemId } from '@crisp-hem/core'
+import { formatRun, tickDoubts, type HemId, type SpanKind } from '@crisp-hem/core'
 import { PullRibbon } from '../../app/drawing/PullRibbon'
 import { useFacts, useHems, useLog, usePlan, useRecipes, useTick } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
@@ -95,8 +95,15 @@ function howWords({ pull, stand, span }: PullCard, score: boolean): string {
     return `${W.pulls.manner} ${stand === 'now' || !score ? '' : W.pulls.score}`
   }
   if (peel) return W.pulls.maskWait
+  if (span.kind === 'kept') return `${W.pulls.kept}.`
   if (span.kind !== 'tacky') return `${W.pulls.wait}.`
   return pull.manner === 'dry' ? `${W.pulls.tacky}.` : `${W.pulls.tacky}. ${W.pulls.missed}`
+}
+
+/** What the wait is for. */
+function untilWord(kind: SpanKind): string {
+  if (kind === 'kept') return W.pulls.stays
+  return kind === 'tacky' ? W.pulls.untilHard : W.pulls.wait.toLowerCase()
 }
 
 /** Time left in the present span, counting down by the second under ten minutes. */
@@ -118,9 +125,7 @@ function Countdown({ card, now }: { card: PullCard; now: number }) {
   return (
     <p className="text-right">
       <b className={`block font-head text-[2rem] leading-none ${stand === 'now' ? 'text-act' : ''}`}>{text}</b>
-      <span className="text-sm text-soft">
-        {stand === 'not yet' ? (span.kind === 'tacky' ? W.pulls.untilHard : W.pulls.wait.toLowerCase()) : W.pulls.left}
-      </span>
+      <span className="text-sm text-soft">{stand === 'not yet' ? untilWord(span.kind) : W.pulls.left}</span>
     </p>
   )
 }

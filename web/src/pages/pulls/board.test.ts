@@ -13,17 +13,20 @@ test('the board tells now, next and what must be looked at', () => {
   expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([
     ['practice2', 'now'],
     ['harbour', 'not yet'],
-    ['corridor', 'not yet'],
+    ['kitchen', 'not yet'],
+    ['recital', 'not yet'],
+    ['recital', 'not yet'],
+    ['recital', 'not yet'],
   ])
   expect(board.toInspect).toHaveLength(3)
   expect([...board.breathers].sort()).toEqual(['fitting:practice1/f3', 'fitting:practice2/f3'])
-  // A field follows its pull; the gun is being filled again for the kitchen’s second coat.
+  // A field follows its pull; the corridor’s trim has its second coat meanwhile.
   expect(
     board.todo
       .slice(0, 2)
       .map((card) => `${card.task.roomId} ${card.task.kind}`)
       .sort(),
-  ).toEqual(['kitchen gun-up', 'practice2 roll'])
+  ).toEqual(['corridor coat', 'practice2 roll'])
   // The field of practice room 2 follows its pull at once, wall by wall.
   const field = board.todo.find((card) => card.task.kind === 'roll' && card.task.roomId === 'practice2')!
   expect([field.task.roomId, field.subjects.length]).toEqual(['practice2', 1])
@@ -48,8 +51,8 @@ test('later the same round is tacky, then dry, then overdue', () => {
 })
 
 test('one crew sees its own work only', () => {
-  // Wren's only coated work is the pair of doors under a liquid mask.
-  expect(boardAt(plan, log, now, 'wren').pulls.map((card) => card.pull.manner)).toEqual(['peel'])
+  // Wren's only coated work is the kitchen's window, which hardens.
+  expect(boardAt(plan, log, now, 'wren').pulls.map((card) => card.pull.manner)).toEqual(['dry'])
   expect(boardAt(plan, log, now, 'heron').todo.every((card) => card.task.crewId === 'heron')).toBe(true)
 })
 

@@ -45,6 +45,7 @@ const STAND_OF: Record<PullSpan['kind'], PullStand> = {
   'too-wet': 'not yet',
   wet: 'now',
   tacky: 'not yet',
+  kept: 'not yet',
   dry: 'dry',
   past: 'overdue',
 }
