@@ -36,6 +36,7 @@ function withPlates(room: Room, count: number): Room {
       bottomMm: 250 + 130 * Math.floor((row * 140) / Math.max(1, wall.lengthMm - 200)),
       widthMm: 86,
       heightMm: 86,
+      on: 'wall',
       scope: 'mask',
     }
   })

@@ -66,6 +66,7 @@ export const plate = ({ id, kind, wallId, atMm, bottomMm, more = {} }: PlateSetu
   bottomMm,
   widthMm: 86,
   heightMm: 86,
+  on: 'wall',
   scope: 'mask',
   ...more,
 })

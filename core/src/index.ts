@@ -30,6 +30,7 @@ export {
   listed,
   type Fitting,
   FITTING_KINDS,
+  FITTING_PLACES,
   FITTING_SCOPES,
   type FootStretch,
   type Glazing,
@@ -155,7 +156,7 @@ export {
   wallName,
 } from './survey/rooms/roomTemplate'
 export { SPREAD_RATIO, spreadClosure } from './survey/rooms/spreadClosure'
-export { highestMm, topLine } from './survey/rooms/wallTop'
+export { highestMm, topAtMm, topLine } from './survey/rooms/wallTop'
 export { type CellValue, type Column, readCell, readRow, type ShelfRow, writeCell } from './survey/shelf/columns'
 export { coatingOf, coverOf, liquidOf, tapeOf } from './survey/shelf/find'
 export { minorDigits } from './base/units/currency'

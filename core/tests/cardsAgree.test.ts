@@ -100,6 +100,7 @@ test('a sprinkler in a sprayed room is bagged once for each coat, since it is fr
     bottomMm: 2300,
     widthMm: 60,
     heightMm: 60,
+    on: 'wall',
     scope: 'mask',
   }
   const of = (kind: Fitting['kind']) =>

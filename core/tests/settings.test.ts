@@ -168,6 +168,7 @@ describe('single things', () => {
       bottomMm: 300,
       widthMm: 86,
       heightMm: 86,
+      on: 'wall',
       scope: 'mask',
     }
     const recipe = recipeOf({ room: { fittings: [socket] } }, 'wall:w1|fitting:f1')

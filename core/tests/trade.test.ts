@@ -228,6 +228,7 @@ describe('what is not safe is not done', () => {
       bottomMm: 2000,
       widthMm: 200,
       heightMm: 200,
+      on: 'wall' as const,
       scope: 'mask' as const,
     }
     const recipe = recipeOf(job({ fittings: [vent] }), 'wall:w1|fitting:f1')

@@ -31,6 +31,7 @@ const tap: Fitting = {
   bottomMm: 600,
   widthMm: 80,
   heightMm: 120,
+  on: 'wall',
   scope: 'mask',
 }
 const SPRAYED: PaintStep = {

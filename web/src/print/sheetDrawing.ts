@@ -1,4 +1,4 @@
-import { formatLength, type Hem, type Room, type UnitSystem } from '@crisp-hem/core'
+import { formatLength, topAtMm, type Fitting, type Hem, type Room, type UnitSystem } from '@crisp-hem/core'
 import { unrollRoom, type Unrolled } from '../app/drawing/unroll'
 import { paintSide } from '../app/drawing/stitch'
 
@@ -50,21 +50,18 @@ export function sheetDrawing({ room, hems, letters, width, units }: SheetDrawing
         name: p.name,
       }),
     ),
-    ...room.fittings.map((f) =>
-      box({
-        drawing,
-        wallId: f.wallId,
-        atMm: f.atMm,
-        bottomMm: f.bottomMm,
-        widthMm: f.widthMm,
-        heightMm: f.heightMm,
-        name: '',
-      }),
-    ),
+    ...room.fittings.map((f) => fittingSvg(room, drawing, f)),
     ...hems.map((hem) => hemSvg(hem, letters.get(hem.id) ?? '', drawing)),
   ]
   const high = drawing.height - TOP_PT - FOOT_PT
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-4 ${TOP_PT} ${n(width + 8)} ${n(high)}" width="${n(width)}" height="${n(high)}">${parts.join('')}</svg>`
+}
+
+/** A fitting on its wall; one on the ceiling stands on the line of the wall it is measured from. */
+function fittingSvg(room: Room, drawing: Unrolled, { on, wallId, atMm, bottomMm, widthMm, heightMm }: Fitting): string {
+  const wall = room.walls.find(({ id }) => id === wallId)
+  const low = on === 'ceiling' && wall ? topAtMm(room, wall, atMm + widthMm / 2) : bottomMm
+  return box({ drawing, wallId, atMm, bottomMm: low, widthMm, heightMm, name: '' })
 }
 
 const n = (value: number): string => String(Math.round(value * 10) / 10)

@@ -53,7 +53,9 @@ describe('the demo plan is feasible', () => {
       )
       block.forEach((each, i) => i > 0 && expect(each.from).toBe(block[i - 1]!.to))
       const [from, to] = [block[0]!.from, block.at(-1)!.to]
-      expect(calendars.get(round.crewId)!.some((stretch) => from >= stretch.from && to <= stretch.to + job.house.stayOnMin)).toBe(true)
+      expect(
+        calendars.get(round.crewId)!.some((stretch) => from >= stretch.from && to <= stretch.to + job.house.stayOnMin),
+      ).toBe(true)
     }
   })
 

@@ -180,12 +180,19 @@ export const BREATHER_KINDS: readonly FittingKind[] = ['vent', 'air-inlet', 'ala
 export const FITTING_SCOPES = ['mask', 'take-off', 'takes-wall-colour', 'shielded', 'replaced-soon'] as const
 type FittingScope = (typeof FITTING_SCOPES)[number]
 
+export const FITTING_PLACES = ['wall', 'ceiling'] as const
+export type FittingPlace = (typeof FITTING_PLACES)[number]
+
 export interface Fitting {
   readonly id: string
   readonly name: string
   readonly kind: FittingKind
+  /** What it sits on: a wall, or the ceiling; a house's soffit is the ceiling of an elevation. */
+  readonly on: FittingPlace
+  /** The wall it sits on; for a ceiling the wall it is measured from. */
   readonly wallId: string
   readonly atMm: number
+  /** Up from the floor; on a ceiling out from the wall, with its height counted the same way. */
   readonly bottomMm: number
   readonly widthMm: number
   readonly heightMm: number

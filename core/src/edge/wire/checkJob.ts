@@ -242,7 +242,11 @@ function thingFaults(room: Room, place: string): Fault[] {
       faults.push({ place: `${where}.heightMm`, expected: expects('below_top', { mm: top }) })
   }
   room.openings.forEach((each, i) => inWall(each, each.sillMm, `${place}.openings[${i}]`))
-  room.fittings.forEach((each, i) => inWall(each, each.bottomMm, `${place}.fittings[${i}]`))
+  room.fittings.forEach((each, i) => {
+    // On a ceiling its height counts out from the wall.
+    const below = each.on === 'ceiling' ? { ...each, heightMm: 0 } : each
+    inWall(below, each.on === 'ceiling' ? 0 : each.bottomMm, `${place}.fittings[${i}]`)
+  })
   room.pieces.forEach((each, i) => inWall(each, each.bottomMm, `${place}.pieces[${i}]`))
   room.bands.forEach((band, i) => {
     band.wallIds.forEach((wallId) => wallAt(wallId, `${place}.bands[${i}].wallIds`))

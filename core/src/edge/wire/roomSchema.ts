@@ -4,6 +4,7 @@ import {
   FACE_SCOPES,
   FANS,
   FITTING_KINDS,
+  FITTING_PLACES,
   FITTING_SCOPES,
   LINE_WAYS,
   MATERIALS,
@@ -164,7 +165,13 @@ export const roomSchema = exact({
     MOST_IN_ROOM,
   ),
   fittings: list(
-    exact({ ...onWall(), kind: oneOf(FITTING_KINDS), bottomMm: PLACE_MM(), scope: oneOf(FITTING_SCOPES) }),
+    exact({
+      ...onWall(),
+      kind: oneOf(FITTING_KINDS),
+      on: oneOf(FITTING_PLACES),
+      bottomMm: PLACE_MM(),
+      scope: oneOf(FITTING_SCOPES),
+    }),
     0,
     MOST_IN_ROOM,
   ),

@@ -88,3 +88,10 @@ describe('content of format version 3', () => {
     })
   })
 })
+
+test('before format version 15 every fitting sat on a wall', () => {
+  const fitting = { id: 'f1', wallId: 'w1' }
+  const up = (room: object) => (upgradedRoom({ choices: [], ...room }) as { fittings: unknown }).fittings
+  expect(up({ fittings: [fitting] })).toEqual([{ on: 'wall', ...fitting }])
+  expect(up({ fittings: [{ ...fitting, on: 'ceiling' }] })).toEqual([{ ...fitting, on: 'ceiling' }])
+})

@@ -36,7 +36,8 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * a tape does to white, under feet, in the hand and in the wet, with version 7 the air held in a room, with version 8 what is settled about the plan, and with version 10 part rolls, where
  * things are ordered, quotes and how they are made, and with version 12 who the contractor and the customer are, how long a
  * quote holds, and one person of a crew being away, and with version 13 leaves that are painted on both sides or taken off, places
- * to be filled, primers, and minutes for doors and for either end of a day, and with version 14 how long people stay on.
+ * to be filled, primers, and minutes for doors and for either end of a day, with version 14 how long people stay on, and with version
+ * 15 fittings on ceilings.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
@@ -145,6 +146,12 @@ const withPersons = (planning: Fields): Fields =>
     ? { ...planning, away: planning.away.map((each: unknown) => (isFields(each) ? { person: null, ...each } : each)) }
     : planning
 
+/** Before version 15 every fitting sat on a wall. */
+const onWalls = (fittings: unknown): unknown =>
+  Array.isArray(fittings)
+    ? fittings.map((each: unknown) => (isFields(each) ? { on: 'wall', ...each } : each))
+    : fittings
+
 /** Before version 12 a quote did not say what it rests on. */
 const withBasis = (quote: unknown): unknown => (isFields(quote) ? { basis: '', ...quote } : quote)
 
@@ -159,6 +166,7 @@ export function upgradedRoom(older: unknown): unknown {
     ...room,
     openings: withLeaves(room.openings, { leadsOut: null }),
     pieces: withLeaves(room.pieces),
+    fittings: onWalls(room.fittings),
     choices: room.choices.map((choice: unknown) =>
       isFields(choice) ? { liquidId: null, pressing: null, pull: null, ...choice } : choice,
     ),

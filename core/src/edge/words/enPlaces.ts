@@ -38,6 +38,8 @@ export const EN_PLACES = {
   'place.ceiling-to-window': 'ceiling, round {of}',
   'place.casing-to-glass': '{wall}, glass of {of}',
   'place.wall-to-frame': '{wall}{zone}, frame of {of}',
+  'place.ceiling-to-fitting': 'ceiling by {wall}, round {of}',
+  'place.soffit-to-fitting': 'soffit by {wall}, round {of}',
   'place.wall-to-fitting': '{wall}{zone}, round {of}',
   'place.zone': ' ({zone})',
   'place.between': ' between {left} and {right}',

@@ -1,5 +1,5 @@
-import { BREATHER_KINDS, face, said, type Fitting, type Room, type Shelf } from '../../base/nouns'
-import { isBagged } from '../../survey/rooms/fittings'
+import { BREATHER_KINDS, said, type Fitting, type Room, type Shelf } from '../../base/nouns'
+import { hostOf, isBagged } from '../../survey/rooms/fittings'
 import { stepsOf } from '../../survey/rooms/faces'
 import { coversByKind, fromRoll, panelsOver, type CoverNeed } from './coverNeed'
 import { fallsOut } from './mist'
@@ -8,8 +8,8 @@ import { fallsOut } from './mist'
 const ROUND_MM = 100
 
 /**
- * A bag or a piece of film for each fitting that stands out from a wall that is coated, for as long as that colour lasts; and in a
- * room that is sprayed, a piece over every plate before the first sprayed coat, unless its own wall's tape covers it by then.
+ * A bag or a piece of film for each fitting that stands out from a wall or a ceiling that is coated, for as long as that colour lasts; and in a
+ * room that is sprayed, a piece over every plate before the first sprayed coat, unless the tape of its own wall or ceiling covers it by then.
  */
 export function fittingNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   const film = coversByKind(shelf).film[0]
@@ -17,7 +17,7 @@ export function fittingNeeds(room: Room, shelf: Shelf): CoverNeed[] {
   return room.fittings
     .filter((fitting) => fitting.scope === 'mask')
     .flatMap((fitting) => {
-      const own = isBagged(room, fitting) ? stepsOf(room, face('wall', fitting.wallId)).map(({ step }) => step.id) : []
+      const own = isBagged(room, fitting) ? stepsOf(room, hostOf(fitting)).map(({ step }) => step.id) : []
       const stepIds = own.length > 0 ? own : underFallOut(room, fitting)
       if (stepIds.length === 0) return []
       const [wide, high] = [fitting.widthMm + 2 * ROUND_MM, fitting.heightMm + 2 * ROUND_MM]
@@ -35,10 +35,11 @@ const coatsOf = (room: Room, stepIds: readonly string[]): number =>
 
 /** Sprayed colours whose fall-out settles on a plate before the tape of its own wall is on, or that come when it gets none. */
 function underFallOut(room: Room, fitting: Fitting): string[] {
-  const [own] = stepsOf(room, face('wall', fitting.wallId))
+  const [own] = stepsOf(room, hostOf(fitting))
   const ceiling = room.steps.findIndex((step) => step.targets.includes('ceiling'))
   // Below a sprayed ceiling film hangs before a wall that keeps its colour, and before all that is on it.
-  const hangs = (index: number) => index === ceiling && (own === undefined || own.index < ceiling)
+  const hangs = (index: number) =>
+    fitting.on === 'wall' && index === ceiling && (own === undefined || own.index < ceiling)
   return room.steps
     .filter((step, i) => fallsOut(room, step) && !hangs(i) && (own === undefined || i < own.index))
     .map(({ id }) => id)

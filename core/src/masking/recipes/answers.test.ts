@@ -79,6 +79,7 @@ describe('cautions', () => {
       bottomMm: 1100,
       widthMm: 86,
       heightMm: 86,
+      on: 'wall',
       scope: 'mask',
     }
     return cautions({ room: { fittings: [fitting] } }, 'wall:w1|fitting:f1')

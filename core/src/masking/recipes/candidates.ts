@@ -11,6 +11,7 @@ import {
   type Seal,
   type Stroke,
 } from '../../base/nouns'
+import { isRoundFitting } from '../../survey/hems/deriveHems'
 import { nth, sure } from '../../base/units/sure'
 import { coverBeside, tackMm, type BesideCover } from '../covers/besideHem'
 import { crackPerMetre } from '../../nature/risk/crack'
@@ -107,7 +108,7 @@ const fitsEdge = (school: School, tape: Tape): boolean => {
 
 function coverOf(ctx: HemContext, setting: ReturnType<typeof settingOf>): BesideCover | null {
   // A plate's tape covers it; what stands out has its bag; the foot of a casing its pieces of tape.
-  if (ctx.hem.kind === 'wall-to-fitting' || ctx.hem.kind === 'casing-to-floor') return null
+  if (isRoundFitting(ctx.hem) || ctx.hem.kind === 'casing-to-floor') return null
   const place = besidePlaceOf(setting, ctx.hem.kind)
   if (place === 'floor' && ctx.isFloorPapered) return null
   return coverBeside({

@@ -1,4 +1,5 @@
 import { length, said, type Fitting, type Said } from '../../base/nouns'
+import { isRoundFitting } from '../../survey/hems/deriveHems'
 import { sure } from '../../base/units/sure'
 import { highestMm, LADDER_REACH_MM } from '../../survey/rooms/reach'
 import { leadRisk } from '../../survey/rooms/lead'
@@ -49,7 +50,7 @@ export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
 }
 
 const careOfFitting = ({ hem, fittingKind }: HemContext): Said | null =>
-  hem.kind === 'wall-to-fitting' ? careOfKind(fittingKind) : null
+  isRoundFitting(hem) ? careOfKind(fittingKind) : null
 
 /** What a kind of fitting has of a caution of its own: what is live, what must breathe, hear, spray or be seen. */
 export function careOfKind(kind: Fitting['kind'] | null): Said | null {

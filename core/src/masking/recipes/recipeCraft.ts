@@ -1,4 +1,5 @@
 import { isFace, said, type Said } from '../../base/nouns'
+import { isRoundFitting } from '../../survey/hems/deriveHems'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
 
@@ -11,7 +12,7 @@ const beforeTape = ({ hem }: HemContext): Said[] => (hem.kind === 'wall-to-skirt
 
 function tapeCraft({ hem }: HemContext, { tape, seal }: Candidate): Said[] {
   if (!tape) return []
-  const ends = hem.panes === 0 && hem.kind !== 'wall-to-fitting' ? [said('craft.ends')] : []
+  const ends = hem.panes === 0 && !isRoundFitting(hem) ? [said('craft.ends')] : []
   switch (seal) {
     case 'own-colour':
     case 'clear-glaze':

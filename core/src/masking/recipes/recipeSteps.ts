@@ -1,4 +1,5 @@
 import { sure } from '../../base/units/sure'
+import { isRoundFitting } from '../../survey/hems/deriveHems'
 import {
   type FieldOrder,
   isFace,
@@ -172,11 +173,7 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
 }
 
 const isLongRun = ({ hem }: HemContext): boolean =>
-  hem.lengthMm >= LONG_RUN_MM &&
-  hem.laps === 0 &&
-  hem.panes === 0 &&
-  hem.radiusMm === 0 &&
-  hem.kind !== 'wall-to-fitting'
+  hem.lengthMm >= LONG_RUN_MM && hem.laps === 0 && hem.panes === 0 && hem.radiusMm === 0 && !isRoundFitting(hem)
 
 const runStep = (ctx: HemContext): Said =>
   ctx.house.runs === 'one-run'

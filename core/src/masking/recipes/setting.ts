@@ -1,6 +1,6 @@
 import { isFace } from '../../base/nouns'
 import type { BesidePlace } from '../covers/besideHem'
-import type { Hem } from '../../survey/hems/deriveHems'
+import { isRoundFitting, type Hem } from '../../survey/hems/deriveHems'
 import type { HemContext } from './hemContext'
 
 /** Settings that have a recipe of their own, by what the tape meets. */
@@ -41,7 +41,7 @@ export function settingOf({ hem, keepFace, step, outdoors }: SettingFacts): Sett
     return hem.paint === 'ceiling' ? 'ceiling-last' : 'below-a-dry-ceiling'
   }
   if (hem.laps > 0) return 'lapped-boards'
-  if (hem.kind === 'wall-to-fitting') return hem.standsOut ? 'thing-on-the-wall' : 'plate'
+  if (isRoundFitting(hem)) return hem.standsOut ? 'thing-on-the-wall' : 'plate'
   if (hem.kind === 'cabinet-mouth') return 'cabinets-in-use'
   if (hem.radiusMm > 0) return 'rounded-corner'
   // Along a rail that is there the line is a joint like any other.

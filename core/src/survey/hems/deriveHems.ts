@@ -223,7 +223,7 @@ function placeName(room: Room, edge: Edge): PlaceName {
   const own = edge.kind === 'by-hand' ? handName(room, edge) : nameOf(room, edge)
   return {
     is: 'place',
-    line: edge.kind === 'wall-to-ceiling' && room.kind === 'elevation' ? 'wall-to-soffit' : edge.kind,
+    line: lineOf(room, edge),
     wall: faceName(room, face('wall', edge.segments[0]?.wallId ?? '')),
     zone: isFace(edge.a, 'band') && edge.kind !== 'two-tone-line' ? faceName(room, edge.a) : null,
     of: own,
@@ -233,6 +233,17 @@ function placeName(room: Room, edge: Edge): PlaceName {
     right: boundName(room, between?.right ?? ''),
   }
 }
+
+/** A line by its kind; outside the ceiling is a soffit. */
+function lineOf(room: Room, { kind }: Edge) {
+  if (room.kind !== 'elevation') return kind
+  if (kind === 'wall-to-ceiling') return 'wall-to-soffit' as const
+  return kind === 'ceiling-to-fitting' ? ('soffit-to-fitting' as const) : kind
+}
+
+/** Round a plate or what stands out, on a wall or a ceiling. */
+export const isRoundFitting = ({ kind }: Pick<Hem, 'kind'>): boolean =>
+  kind === 'wall-to-fitting' || kind === 'ceiling-to-fitting'
 
 /** The face, or the opening, that a line is told by. */
 function nameOf(room: Room, edge: Edge): FaceName | null {
@@ -244,6 +255,7 @@ function nameOf(room: Room, edge: Edge): FaceName | null {
       return faceName(room, edge.a)
     case 'wall-to-piece':
     case 'wall-to-fitting':
+    case 'ceiling-to-fitting':
       return faceName(room, edge.b)
     case 'wall-to-casing':
     case 'casing-to-glass':

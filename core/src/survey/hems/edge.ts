@@ -12,6 +12,7 @@ export const EDGE_KINDS = [
   'casing-to-glass',
   'wall-to-frame',
   'wall-to-fitting',
+  'ceiling-to-fitting',
   'wall-to-piece',
   'ceiling-to-window',
   'cabinet-mouth',

@@ -16,7 +16,8 @@ import {
 } from '../../base/nouns'
 import { reachesFloor, skirtingMm } from '../rooms/areas'
 import { paneEdgeMm, panesOf } from '../rooms/glazing'
-import { topLine } from '../rooms/wallTop'
+import { hostOf } from '../rooms/fittings'
+import { topAtMm, topLine } from '../rooms/wallTop'
 import { footEdges } from './footEdges'
 import { zoned } from './zones'
 
@@ -28,7 +29,7 @@ export function roomEdges(room: Room): Edge[] {
     ...cornerEdges(room, wall, i),
     ...bandEdges(room, wall),
     ...room.openings.filter((each) => each.wallId === wall.id).flatMap((each) => openingEdges(each, wall)),
-    ...room.fittings.filter((each) => each.wallId === wall.id).map(fittingEdge),
+    ...room.fittings.filter((each) => each.wallId === wall.id).map((each) => fittingEdge(room, wall, each)),
     ...room.pieces.filter((each) => each.wallId === wall.id).flatMap(pieceEdges),
   ])
   return [...edges.flatMap((edge) => zoned(room, edge)), ...room.handHems.map(handEdge)]
@@ -186,7 +187,21 @@ function frame({ kind, a, b, o, outMm, wall }: FrameSetup): Edge {
   return wall?.lapMm ? { ...edge, laps: Math.ceil((box.top - box.low) / wall.lapMm) } : edge
 }
 
-function fittingEdge(f: Fitting): Edge {
+/** Round a fitting. On a ceiling it has no height of its own on the wall's sheet: its line is told at the top of the wall it is measured from. */
+function fittingEdge(room: Room, wall: Wall, f: Fitting): Edge {
+  if (f.on === 'ceiling') {
+    const top = topAtMm(room, wall, f.atMm + f.widthMm / 2)
+    const box = { left: f.atMm, right: f.atMm + f.widthMm, low: top, top }
+    const edge = loop({
+      kind: 'ceiling-to-fitting',
+      a: hostOf(f),
+      b: face('fitting', f.id),
+      wallId: f.wallId,
+      box,
+      openBelow: false,
+    })
+    return { ...edge, lengthMm: 2 * (f.widthMm + f.heightMm) }
+  }
   return loop({
     kind: 'wall-to-fitting',
     a: face('wall', f.wallId),

@@ -1,5 +1,9 @@
-import { BREATHER_KINDS, face, type Fitting, type Room } from '../../base/nouns'
+import { BREATHER_KINDS, face, writeFace, type FaceKey, type Fitting, type Room } from '../../base/nouns'
 import { stepsOf } from './faces'
+
+/** The face a fitting sits on. */
+export const hostOf = ({ on, wallId }: Pick<Fitting, 'on' | 'wallId'>): FaceKey =>
+  on === 'ceiling' ? writeFace({ kind: 'ceiling', id: null }) : face('wall', wallId)
 
 /** Things that stand out from a wall: tape alone does not cover a lantern or a tap. */
 const STANDS_OUT: readonly Fitting['kind'][] = ['light', 'tap', 'meter-box', 'alarm', 'sprinkler', 'flue', 'exit']
@@ -16,5 +20,5 @@ export function isBagged(room: Room, fitting: Fitting): boolean {
     STANDS_OUT.includes(fitting.kind) ||
     (GRILLES.includes(fitting.kind) && Math.min(fitting.widthMm, fitting.heightMm) > TAPE_COVERS_MM)
   if (!out || !BREATHER_KINDS.includes(fitting.kind)) return out
-  return stepsOf(room, face('wall', fitting.wallId)).some(({ step }) => step.tool === 'spray')
+  return stepsOf(room, hostOf(fitting)).some(({ step }) => step.tool === 'spray')
 }

@@ -24,7 +24,7 @@ export const HemOnSheet = memo(function HemOnSheet(props: HemOnSheetProps) {
   const { hem, drawing, stitch, picked, tabbable, units, onPick, onPoint } = props
   const lines = hem.segments.map(drawing.line)
   const side = paintSide(hem)
-  const plate = hem.kind === 'wall-to-fitting'
+  const plate = hem.kind === 'wall-to-fitting' || hem.kind === 'ceiling-to-fitting'
   const small = plate || hem.lengthMm * drawing.scale < 60
   const pick: Pick = { kind: 'hem', id: hem.id }
   const path = lines.map(({ x1, y1, x2, y2 }) => `M${x1} ${y1}L${x2} ${y2}`).join('')

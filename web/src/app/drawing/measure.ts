@@ -35,7 +35,7 @@ function snapPoints(room: Room): SheetPoint[] {
       ...topLine(room, wall).map((point) => ({ wallId: wall.id, xMm: point.atMm, yMm: point.heightMm })),
     ]),
     ...room.openings.flatMap((o) => corners({ wallId: o.wallId, x: o.atMm, y: o.sillMm, w: o.widthMm, h: o.heightMm })),
-    ...[...room.fittings, ...room.pieces].flatMap((f) =>
+    ...[...room.fittings.filter(({ on }) => on === 'wall'), ...room.pieces].flatMap((f) =>
       corners({ wallId: f.wallId, x: f.atMm, y: f.bottomMm, w: f.widthMm, h: f.heightMm }),
     ),
   ]

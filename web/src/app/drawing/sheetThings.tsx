@@ -111,11 +111,17 @@ export function FittingShape({ fitting: f, drawing, picked, onPick }: { fitting:
 }
 
 function fittingBox(f: Fitting, drawing: Unrolled) {
-  const centre = drawing.at(f.wallId, f.atMm + f.widthMm / 2, f.bottomMm + f.heightMm / 2)
   const [width, height] = [
     Math.max(LEAST_FITTING, f.widthMm * drawing.scale),
     Math.max(LEAST_FITTING, f.heightMm * drawing.scale),
   ]
+  const across = f.atMm + f.widthMm / 2
+  if (f.on === 'ceiling') {
+    // The ceiling is not drawn: it stands on the line of the wall it is measured from.
+    const line = drawing.topAt(f.wallId, across)
+    return { x: line.x - width / 2, y: line.y - height, width, height }
+  }
+  const centre = drawing.at(f.wallId, across, f.bottomMm + f.heightMm / 2)
   return { x: centre.x - width / 2, y: centre.y - height / 2, width, height }
 }
 

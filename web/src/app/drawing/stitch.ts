@@ -40,6 +40,7 @@ export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep'>): -1 
     case 'wall-to-fitting':
     case 'wall-to-piece':
     case 'ceiling-to-window':
+    case 'ceiling-to-fitting':
       return paintsWall ? -1 : 1
     case 'casing-to-glass':
     case 'cabinet-mouth':

@@ -1,4 +1,4 @@
-import { highestMm, skirtingMm, topLine, type EdgeSegment, type Room } from '@crisp-hem/core'
+import { highestMm, skirtingMm, topAtMm, topLine, type EdgeSegment, type Room } from '@crisp-hem/core'
 import type { StitchLine } from './HemStitch'
 
 export interface UnrolledWall {
@@ -25,6 +25,8 @@ export interface Unrolled {
   readonly walls: readonly UnrolledWall[]
   /** From wall-local mm (x right, y up from the floor) to px of the drawing. */
   readonly at: (wallId: string, xMm: number, yMm: number) => { readonly x: number; readonly y: number }
+  /** The top of a wall above a point of it. */
+  readonly topAt: (wallId: string, xMm: number) => { readonly x: number; readonly y: number }
   readonly line: (segment: EdgeSegment) => StitchLine
 }
 
@@ -76,9 +78,13 @@ export function unrollRoom(room: Room, width: number, leastTall = LEAST_TALL): U
     const wall = byId.get(wallId)!
     return { x: wall.x + xMm * scale, y: wall.y + tall - yMm * scale }
   }
+  const topAt = (wallId: string, xMm: number) => {
+    const wall = room.walls.find(({ id }) => id === wallId)
+    return at(wallId, xMm, wall ? topAtMm(room, wall, xMm) : highest)
+  }
   const line = (s: EdgeSegment): StitchLine => {
     const [from, to] = [at(s.wallId, s.x1, s.y1), at(s.wallId, s.x2, s.y2)]
     return { x1: from.x, y1: from.y, x2: to.x, y2: to.y }
   }
-  return { scale, width, height: y + tall + BELOW, tall, walls, at, line }
+  return { scale, width, height: y + tall + BELOW, tall, walls, at, topAt, line }
 }

@@ -178,6 +178,12 @@ export const SURVEY_WORDS = {
     bottom: 'Above floor',
     breather: 'This must breathe. It will be listed when covered.',
     onWall: 'On wall',
+    fittingOn: 'Sits on',
+    fittingPlaces: {
+      room: { wall: 'the wall', ceiling: 'the ceiling' },
+      elevation: { wall: 'the wall', ceiling: 'the soffit' },
+    },
+    outFromWall: 'Out from the wall',
     step: 'Step',
     coating: 'Coating',
     tool: 'Tool',

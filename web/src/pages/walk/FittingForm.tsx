@@ -1,5 +1,5 @@
 import { ChoiceField, inWords } from '../../app/ui/fields'
-import { BREATHER_KINDS, FITTING_KINDS, FITTING_SCOPES, type Fitting, type Room } from '@crisp-hem/core'
+import { BREATHER_KINDS, FITTING_KINDS, FITTING_PLACES, FITTING_SCOPES, type Fitting, type Room } from '@crisp-hem/core'
 import type { Pick } from '../../app/drawing/pick'
 import { useEditRoom } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
@@ -24,10 +24,25 @@ export function FittingForm({ room, fitting, onPick }: FittingFormProps) {
   return (
     <Panel title={fitting.name}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+        <ChoiceField
+          label={W.walk.fittingOn}
+          value={fitting.on}
+          options={FITTING_PLACES.map((value) => ({ value, text: W.walk.fittingPlaces[room.kind][value] }))}
+          onCommit={(on) =>
+            set({
+              on,
+              ...(on === 'ceiling' ? {} : { bottomMm: Math.min(fitting.bottomMm, room.heightMm - fitting.heightMm) }),
+            })
+          }
+        />
         <PlaceFields
           room={room}
           thing={fitting}
-          foot={{ label: W.walk.bottom, mm: fitting.bottomMm, set: (bottomMm) => set({ bottomMm }) }}
+          foot={{
+            label: fitting.on === 'ceiling' ? W.walk.outFromWall : W.walk.bottom,
+            mm: fitting.bottomMm,
+            set: (bottomMm) => set({ bottomMm }),
+          }}
           onChange={set}
         />
         <ChoiceField

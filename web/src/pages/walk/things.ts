@@ -118,14 +118,16 @@ export function overlaps(room: Room): { readonly one: string; readonly other: st
       low: sillMm === 0 ? 0 : sillMm - casingMm,
       high: sillMm + heightMm + casingMm,
     })),
-    ...room.fittings.map(({ name, wallId, atMm, widthMm, bottomMm, heightMm }) => ({
-      name,
-      wallId,
-      left: atMm,
-      right: atMm + widthMm,
-      low: bottomMm,
-      high: bottomMm + heightMm,
-    })),
+    ...room.fittings
+      .filter(({ on }) => on === 'wall')
+      .map(({ name, wallId, atMm, widthMm, bottomMm, heightMm }) => ({
+        name,
+        wallId,
+        left: atMm,
+        right: atMm + widthMm,
+        low: bottomMm,
+        high: bottomMm + heightMm,
+      })),
   ]
   return boxes.flatMap((one, i) =>
     boxes
@@ -170,6 +172,7 @@ export const newFitting = (room: Room, wall: Wall): Fitting => ({
   ...within(wall, 86),
   heightMm: 86,
   bottomMm: 300,
+  on: 'wall',
   scope: 'mask',
 })
 
