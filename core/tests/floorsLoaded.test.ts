@@ -22,7 +22,7 @@ describe.each(Object.entries(JOBS))('%s', (_name, job) => {
   const { load } = planJob(job)
   const planned = job.rooms.map((room) => ({ room, plan: floorPlan(room, job.shelf, fieldSprays(room).length > 0) }))
 
-  test('each cloth, board and runner that lies somewhere is among what its room takes', () => {
+  test('each cloth, board and runner that lies somewhere, but for the one that moves with a ladder, is among what its room takes', () => {
     for (const { room, plan } of planned) {
       if (!plan || room.steps.length === 0) continue
       const pieces = new Map<string, number>()
@@ -30,7 +30,7 @@ describe.each(Object.entries(JOBS))('%s', (_name, job) => {
         if (as !== 'strip') pieces.set(coverId, (pieces.get(coverId) ?? 0) + 1)
       for (const [coverId, count] of pieces) {
         const taken = coverNeeds(room, job.shelf, 'metric')
-          .filter((need) => need.coverId === coverId)
+          .filter((need) => need.coverId === coverId && need.why.code !== 'cover.ladder')
           .reduce((sum, need) => sum + need.pieces, 0)
         expect([room.id, coverId, taken]).toEqual([room.id, coverId, count])
       }

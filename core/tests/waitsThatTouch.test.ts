@@ -1,3 +1,7 @@
+import { ternQuaySurvey } from '../../demo'
+import { tellFloor } from '../src/answers/tell/tellFloor'
+import { coverNeeds } from '../src/masking/covers/coverNeeds'
+import { floorPlan } from '../src/masking/covers/floorPlan'
 import { planWithProblem } from '../src/answers/chain/planJob'
 import type { PaintStep, Room } from '../src/base/nouns'
 import { parseInstant } from '../src/base/units/time'
@@ -50,4 +54,50 @@ test('a floor that was washed holds up what lies on it, and no wall', () => {
   expect(drying.length).toBeGreaterThan(0)
   for (const { after } of drying) expect(after?.stepId).toBe(TRIM.id)
   expect(lags.some(({ before, after }) => before?.kind === 'prep' && after?.stepId === WALLS.id)).toBe(true)
+})
+
+test('nothing in one room waits for another, behind its shut door: rooms share crews and guns, not waits', () => {
+  const survey = ternQuaySurvey()
+  const { plan, problem } = planWithProblem(survey, parseInstant(survey.start))
+  const task = new Map(plan.tasks.map((each) => [each.id, each]))
+  const between = problem.lags.filter(({ from, to }) => task.get(from)?.roomId !== task.get(to)?.roomId)
+  const isGun = (id: string) => task.get(id)?.kind.startsWith('gun-') ?? false
+  // Only a gun that goes from one to the other filled.
+  expect(between.filter(({ from, to }) => !isGun(from) && !isGun(to)).map(({ from, to }) => `${from} → ${to}`)).toEqual(
+    [],
+  )
+  expect(new Set(plan.tasks.map(({ roomId }) => roomId)).size).toBeGreaterThan(3)
+})
+
+describe('what lies on a floor beside its cloths', () => {
+  const of = (room: Partial<Room>) => {
+    const job = jobOf({ room })
+    const own = job.rooms[0]!
+    const told = tellFloor(job, own).map(({ code }) => code)
+    const runners = coverNeeds(own, job.shelf, job.site.units, job.rooms).filter(
+      ({ why }) => why.code === 'cover.ladder',
+    )
+    return { told, runners: runners.map(({ pieces }) => pieces) }
+  }
+  const oak = { ...PLAIN_ROOM.floor, material: 'wood' as const }
+  test('a runner goes along under the ladder on a hard floor, and is in the load', () => {
+    expect(of({ floor: oak, steps: [WALLS] })).toEqual({ told: ['floor.ladder'], runners: [1] })
+  })
+  test('on carpet, or where nobody reaches above himself, none does', () => {
+    const carpet = { ...PLAIN_ROOM.floor, material: 'carpet' as const }
+    expect(of({ floor: carpet, steps: [WALLS] })).toEqual({ told: [], runners: [] })
+    expect(of({ floor: oak, steps: [TRIM] })).toEqual({ told: [], runners: [] })
+    expect(of({ floor: oak, heightMm: 2300, steps: [WALLS] })).toEqual({ told: [], runners: [] })
+  })
+  test('a hall no wider than a runner gets runners end to end', () => {
+    const job = jobOf({ room: { steps: [WALLS] } })
+    const runner = job.shelf.covers
+      .filter(({ kind }) => kind === 'cloth')
+      .sort((a, b) => a.widthMm * a.lengthMm - b.widthMm * b.lengthMm)[0]!
+    const [a, b] = [5000, runner.widthMm]
+    const walls = PLAIN_ROOM.walls.map((wall, i) => ({ ...wall, lengthMm: i % 2 === 0 ? a : b }))
+    const plan = floorPlan({ ...PLAIN_ROOM, walls, openings: [], steps: [WALLS] }, job.shelf, false)!
+    expect(new Set(plan.field.map(({ coverId }) => coverId))).toEqual(new Set([runner.id]))
+    expect(plan.field).toHaveLength(Math.ceil((a - 150) / (runner.lengthMm - 150)))
+  })
 })

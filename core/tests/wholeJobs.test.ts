@@ -95,7 +95,7 @@ describe('new work sprayed through: walls and ceiling in one colour, trim kept',
     const floor = coverNeeds(job.rooms[0]!, job.shelf, 'metric').filter((need) =>
       /floor|way/.test(speaker(ENGLISH).fact(need.what)),
     )
-    expect(floor.map((need) => need.why.code)).toEqual(['cover.mist', 'cover.soles'])
+    expect(floor.map((need) => need.why.code)).toEqual(['cover.mist', 'cover.soles', 'cover.ladder'])
   })
 })
 

@@ -126,7 +126,7 @@ const numberedInTwo = (texts: readonly string[]): Content => {
 function readyPart(job: Job, plan: Plan, room: Room): Content[] {
   const lines = plan.tasks
     .filter((task) => task.roomId === room.id && (task.kind === 'prep' || task.kind === 'cover'))
-    .flatMap((task) => tellReadied(room, task.id, job.site.units))
+    .flatMap((task) => tellReadied(job, room, task.id))
     // Said under the drawing of every room.
     .filter(({ code }) => code !== 'clear.room')
   return lines.length > 0 ? [{ text: S.ready, style: 'head' }, { ul: lines.map(sayText) }] : []

@@ -130,6 +130,10 @@ export const EN_STEPS = {
   'clear.front': 'Clear the foot of the wall first: bins, pots and what leans on it; tie plants back.',
   'clear.gather': '{things}: together in the middle, under one sheet.',
   'clear.from_walls': '{things}: off the walls, or sheeted where they stand.',
+  'floor.boards':
+    'Boards end to end along the way people take, a step in from each door. They drink nothing: step off them onto the doubled cloth.',
+  'floor.ladder':
+    'On the hard floor the ladder stands on a runner that is drawn along with it, not on loose cloth, paper or film.',
   'clear.take_off': '{things}: off, each screw taped to its plate.',
 
   // covers
@@ -140,6 +144,8 @@ export const EN_STEPS = {
   'cover.drips': 'drips and spilled paint',
   'cover.knocks': 'people pass: boards against knocks',
   'cover.soles': 'doubled, cleans soles',
+  'cover.at_ladder': 'floor under the ladder',
+  'cover.ladder': 'a runner does not slip under a ladder',
   'cover.gathered': '{count, plural, one {# piece} other {# pieces}} of furniture, gathered',
   'cover.falls': 'a knocked-over bucket, a falling pole',
   'cover.taut_again': 'the gun goes over it twice: taped all round and taut, or it flakes',

@@ -97,19 +97,19 @@ const sprayed = (coats: number) => plain.steps.map((step) => ({ ...step, tool: '
 describe('floors by material and traffic', () => {
   test('one door: cloths, and a doubled one at the way out', () => {
     const room = { openings: [door('o1', 'w1', 600)] }
-    expect(kinds(room, /floor/)).toEqual(['cloth'])
+    expect(kinds(room, /floor$/)).toEqual(['cloth'])
     expect(needs(room).find((need) => spoken(need.what) === 'way out')).toMatchObject({ pieces: 2, hold: 'lies' })
   })
   test('two doors: people pass, so boards on a hard floor, none on carpet', () => {
     const openings = [door('o1', 'w1', 600), door('o2', 'w3', 600)]
     expect(isBusy({ ...plain, openings })).toBe(true)
-    expect(kinds({ openings }, /^floor/)).toEqual(['cloth', 'board'])
+    expect(kinds({ openings }, /^floor$/)).toEqual(['cloth', 'board'])
     expect(kinds({ openings, floor: { ...plain.floor, material: 'carpet' } }, /^floor/)).toEqual(['cloth'])
     expect(needs({ openings }).find((need) => spoken(need.what) === '2 ways out')!.pieces).toBe(4)
   })
   test('windows are no way out; a sprayed room gets paper over the field; a painted floor nothing', () => {
     expect(waysOut({ ...plain, openings: [door('o1', 'w1', 600, { kind: 'window', sillMm: 0 })] }, [])).toEqual([])
-    expect(kinds({ steps: sprayed(1) }, /^floor/)).toEqual(['paper'])
+    expect(kinds({ steps: sprayed(1) }, /^floor$/)).toEqual(['paper'])
     expect(kinds({ steps: [{ ...plain.steps[0]!, targets: ['floor'] }] }, /^floor/)).toEqual([])
   })
 })

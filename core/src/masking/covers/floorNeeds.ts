@@ -1,8 +1,12 @@
 import { type Cover, type Room, said, type Shelf, word } from '../../base/nouns'
+import { facesOfStep, stepOf } from '../../survey/rooms/faces'
+import { STANDING_REACH_MM } from '../../survey/rooms/reach'
+import { highestMm } from '../../survey/rooms/wallTop'
+import { isBroad } from '../recipes/fieldOrder'
 import { faceAreaMm2 } from '../../survey/rooms/areas'
 import { signedAreaMm2 } from '../../survey/rooms/outline'
 import { groupedBy } from '../../base/units/groupedBy'
-import { fromRoll, inPieces, type CoverNeed } from './coverNeed'
+import { coversByKind, fromRoll, inPieces, type CoverNeed } from './coverNeed'
 import { floorPlan } from './floorPlan'
 import { waysOut } from './waysOut'
 import { lengthOf, type Laid } from './layFloor'
@@ -42,5 +46,21 @@ export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean, rooms: re
     const place = { ...at, what: said('cover.ways_out', { count }), why: said('cover.soles') }
     needs.push(inPieces(place, small, count * small.widthMm * small.lengthMm, plan.waysOut.length))
   }
+  const runner = ladderRunner(room, shelf)
+  if (runner) {
+    const place = { ...at, what: said('cover.at_ladder'), why: said('cover.ladder') }
+    needs.push(inPieces(place, runner, runner.widthMm * runner.lengthMm, 1))
+  }
   return needs
+}
+
+/**
+ * A runner that moves along under the ladder, where a hard floor lies under loose cloth or paper and something above a standing
+ * person's reach is painted: cloth slips on it. Common practice, no published source. Null where none is needed or kept.
+ */
+export function ladderRunner(room: Room, shelf: Shelf): Cover | null {
+  const isHigh =
+    room.steps.some((step) => facesOfStep(room, step).some(isBroad)) && highestMm(room) > STANDING_REACH_MM.value
+  const isLoose = room.kind === 'room' && room.floor.material !== 'carpet' && stepOf(room, 'floor') === null
+  return isHigh && isLoose ? (coversByKind(shelf).cloth[0] ?? null) : null
 }

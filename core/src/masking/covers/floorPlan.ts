@@ -5,7 +5,7 @@ import { traceOutline, type PlanPoint } from '../../survey/rooms/outline'
 import { coversByKind } from './coverNeed'
 import { layCloths, type ClothSize } from './layCloths'
 import { doorsOf, isBusy, waysOut } from './waysOut'
-import { layAlong, layField, type FieldCover, type Laid } from './layFloor'
+import { layAlong, layField, longestAngle, turn, type FieldCover, type Laid } from './layFloor'
 
 /** Paper of this width and more lies on a floor as a field, mm. From memory. */
 const FIELD_PAPER_MM = 600
@@ -63,12 +63,16 @@ const isFieldPaper = ({ widthMm }: Pick<Cover, 'widthMm'>): boolean => widthMm >
 function laidFloor(room: Room, shelf: Shelf, sprayed: boolean, out: readonly Opening[]): FloorPlan | null {
   if (stepOf(room, 'floor')) return null
   const { cloth, paper, board } = coversByKind(shelf)
-  // Runners are kept for ways out and stairs: a field of them would slip underfoot.
+  // Runners are kept for ways out, stairs and narrow halls: a field of them would slip underfoot.
   const small = cloth[0]
-  const cloths = fieldCloths(cloth)
+  const ring = floorRing(room)
+  // A hall as narrow as a runner gets runners end to end: broader cloth would lie double up its walls.
+  const cloths =
+    small && narrowestMm(ring) <= small.widthMm * NARROW_HALL
+      ? [{ ...asField(small), owned: small.owned }]
+      : fieldCloths(cloth)
   const wide = paper.filter(isFieldPaper).at(-1)
   const rolled = wide && (sprayed || cloths.length === 0) ? asField(wide) : null
-  const ring = floorRing(room)
   const isIn = room.kind === 'room'
   const stiff = isIn && isBusy(room) && isHard(room) ? board.at(-1) : undefined
   return {
@@ -78,6 +82,19 @@ function laidFloor(room: Room, shelf: Shelf, sprayed: boolean, out: readonly Ope
     stairs: small ? stairRunners(room, asField(small)) : [],
     waysOut: isIn && small ? out.flatMap((way) => clothAt(room, way, asField(small))) : [],
   }
+}
+
+/** A hall this much wider than a runner still takes one row of them. From memory. */
+const NARROW_HALL = 1.1
+
+/** How narrow an outline is along its longest wall, mm. */
+function narrowestMm(ring: readonly PlanPoint[]): number {
+  const along = longestAngle(ring)
+  const across = [along, along + Math.PI / 2].map((angle) => {
+    const ys = ring.map((point) => turn(point, -angle).y)
+    return Math.max(...ys) - Math.min(...ys)
+  })
+  return Math.min(...across)
 }
 
 /** Narrower than this a cloth is a runner, mm. From memory. */

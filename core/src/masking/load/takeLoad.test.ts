@@ -57,11 +57,16 @@ const spoken = speaker(ENGLISH).fact
 test('spraying covers glass and floor; rolling only the floor', () => {
   const [room] = ternQuaySurvey().rooms
   const sprayed = { ...room!, steps: room!.steps.map((step) => ({ ...step, tool: 'spray' as const })) }
-  expect(coverNeeds(room!, STARTER_SHELF, 'metric').map((need) => spoken(need.what))).toEqual(['floor', 'way out'])
+  expect(coverNeeds(room!, STARTER_SHELF, 'metric').map((need) => spoken(need.what))).toEqual([
+    'floor',
+    'way out',
+    'floor under the ladder',
+  ])
   // C12, common practice: a 2.6 m drop suits an ordinary storey; the window takes the 1.4 m one.
   expect(coverNeeds(sprayed, STARTER_SHELF, 'metric').map((need) => [spoken(need.what), need.coverId])).toEqual([
     ['floor', 'fallow-wide'],
     ['way out', 'hessian-runner'],
+    ['floor under the ladder', 'hessian-runner'],
     ['smoke alarm', 'skein-window'],
     ['window 1', 'skein-window'],
     ['door 2', 'skein-window'],

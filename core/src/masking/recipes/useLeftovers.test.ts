@@ -26,16 +26,16 @@ const plan = planJob(base)
 const hemOf = (id: string) => plan.hems.find((hem) => hem.id === id)!
 
 test('a leftover kind that nothing would take goes where it is safe in the same way, no farther than it reaches', () => {
-  expect(safe(base).some((each) => each.tapeId === 'marram-general')).toBe(false)
+  expect(safe(base).some((each) => each.tapeId === 'lapwing-barrier')).toBe(false)
   for (const metres of [3, 12, 60]) {
-    const job = withStock('marram-general', 24, metres)
+    const job = withStock('lapwing-barrier', 24, metres)
     const found = usedUp(job)
     expect(found.length).toBeGreaterThan(0)
     const taken = found.reduce((sum, each) => sum + hemOf(each.hemId).lengthMm + endsMm(hemOf(each.hemId)), 0)
     expect(taken).toBeLessThanOrEqual(metres * 1000)
     const before = new Map(safe(base).map((each) => [each.hemId, each]))
     for (const each of found) {
-      expect(each).toMatchObject({ tapeId: 'marram-general', school: before.get(each.hemId)!.school })
+      expect(each).toMatchObject({ tapeId: 'lapwing-barrier', school: before.get(each.hemId)!.school })
       expect(each.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift)
       expect(sayText(each.reasons[0]!)).toMatch(/lie on the van and are used up here/)
     }
@@ -43,7 +43,7 @@ test('a leftover kind that nothing would take goes where it is safe in the same 
 })
 
 test('more on the van never uses less of it, and nothing on the van changes nothing', () => {
-  const counts = [0, 5, 20, 80, 400].map((metres) => usedUp(withStock('marram-general', 24, metres)).length)
+  const counts = [0, 5, 20, 80, 400].map((metres) => usedUp(withStock('lapwing-barrier', 24, metres)).length)
   expect(counts[0]).toBe(0)
   expect([...counts].sort((a, b) => a - b)).toEqual(counts)
 })
@@ -66,7 +66,7 @@ test('a hem chosen by hand keeps its tape', () => {
     reason: 'mine',
   }
   const chosen = { ...base, rooms: [{ ...room!, choices: [choice] }, ...base.rooms.slice(1)] }
-  const own = safe(withStock('marram-general', 24, 500, chosen)).find(
+  const own = safe(withStock('lapwing-barrier', 24, 500, chosen)).find(
     (each) => each.hemId === 'practice2/wall:w1|ceiling',
   )!
   expect(own.tapeId).toBe('teasel-three')

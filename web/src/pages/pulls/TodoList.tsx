@@ -88,7 +88,8 @@ function Lines({ cards, now, shown }: { cards: readonly TodoCard[]; now: number;
 }
 
 function TodoLine({ card, now }: { card: TodoCard; now: number }) {
-  const { site, rooms } = useFacts()
+  const facts = useFacts()
+  const { site, rooms } = facts
   const hems = useHems()
   const plan = usePlan()
   const log = useLog()
@@ -138,7 +139,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
             {metres}
             <Was taskId={task.id} now={now} />
           </p>
-          {room && <Readied lines={tellReadied(room, task.id, site.units)} />}
+          {room && <Readied lines={tellReadied(facts, room, task.id)} />}
         </div>
         <Button
           className="min-h-12 shrink-0 px-4"
