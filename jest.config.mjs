@@ -33,7 +33,9 @@ export default {
   transformIgnorePatterns: [
     '/node_modules/(?!(@date-fns/tz|svg-pathdata|psychrolib|suncalc|intl-messageformat|@formatjs|content-disposition|cookie|mime)/)',
   ],
+  globalSetup: '<rootDir>/scripts/makeDemo.ts',
   moduleNameMapper: {
+    '^\\./ternQuayLog$': '<rootDir>/scripts/keptDemo.ts',
     '^@crisp-hem/core$': '<rootDir>/core/src/index.ts',
     '^@crisp-hem/core/engine$': '<rootDir>/core/src/solve/engine/index.ts',
     '^@crisp-hem/core/exchange$': '<rootDir>/core/src/survey/exchange/index.ts',

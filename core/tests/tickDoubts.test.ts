@@ -1,3 +1,4 @@
+import { maskCoated } from './maskCoated'
 import { ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../demo'
 import { planJob } from '../src/answers/chain/planJob'
 import { tickDoubts } from '../src/answers/why/tickDoubts'
@@ -24,8 +25,12 @@ test('a pull in its wet window is as it should be; too wet and half dry are aske
 })
 
 test('a liquid mask that is not ready to be cut is asked', () => {
-  const mask = plan.pulls.find(({ coated, manner }) => coated && manner === 'peel')!
-  expect(doubts('pull', null, mask.hemIds)).toEqual(['doubt.mask', 'doubt.next'])
+  const masked = maskCoated(job, now)
+  const made = planJob(masked, now)
+  const { hemIds } = made.pulls.find(({ coated, manner }) => coated && manner === 'peel')!
+  const asked = { kind: 'pull', coat: null, subjects: hemIds } as const
+  const found = tickDoubts({ job: masked, plan: made, log: foldLog(masked.log), asked, now })
+  expect(found.map(({ code }) => code)).toEqual(['doubt.mask', 'doubt.next'])
 })
 
 test('coat two before coat one, a coat, a seal and a pull before their tape: each is asked', () => {

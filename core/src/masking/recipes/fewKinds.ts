@@ -13,6 +13,9 @@ interface Alike {
   readonly own: Picked
   readonly metres: number
   readonly at: readonly number[]
+  /** What it may take instead, and what it takes of it for each set of kinds that was asked for. */
+  readonly others: readonly Candidate[]
+  readonly known: Map<string, Picked | null>
 }
 
 /** What some kinds come to: the pick of each group, and all of it with carrying, minor units. */
@@ -61,7 +64,8 @@ function alike(hems: readonly PickedHem[]): Alike[] {
     [...groupedBy(same, ({ own }) => own.candidate).values()].map((each): Alike => {
       const { hem, own } = nth(each, 0)
       const mm = each.reduce((sum, one) => sum + one.hem.ctx.hem.lengthMm, 0)
-      return { hem, own, metres: mm / 1000, at: each.map(({ at }) => at) }
+      const at = each.map((one) => one.at)
+      return { hem, own, metres: mm / 1000, at, others: othersOf(hem, own), known: new Map() }
     }),
   )
 }
@@ -83,16 +87,24 @@ function carriedWith(groups: readonly Alike[], kinds: ReadonlySet<string> | null
   return { kinds: new Set(used.keys()), picks, cost: cost + carried * kindMinor }
 }
 
-function pickAmong({ hem: { ctx, judged }, own }: Alike, kinds: ReadonlySet<string>): Picked | null {
+/** What a hem may take instead of its own: with the same tin, and as wide. */
+function othersOf({ ctx, judged }: PickedHem, own: Picked): readonly Candidate[] {
   const tin = tinOf(ctx, own.candidate)
   // A narrow tape is no match for one that has to be wide.
   const leastMm = Math.min(needsWidthMm(settingOf(ctx), ctx.hem.radiusMm), own.candidate.roll?.widthMm ?? 0)
   const isWide = (each: Candidate) => (each.roll?.widthMm ?? 0) >= leastMm
-  const pick = pickCandidate(
-    ctx,
-    safeOf(judged).filter((each) => kinds.has(kindOf(each) ?? '') && tinOf(ctx, each) === tin && isWide(each)),
-  )
-  return pick && sameWay(pick, own) ? pick : null
+  return safeOf(judged).filter((each) => kindOf(each) !== null && tinOf(ctx, each) === tin && isWide(each))
+}
+
+function pickAmong({ hem: { ctx }, own, others, known }: Alike, kinds: ReadonlySet<string>): Picked | null {
+  const there = others.filter((each) => kinds.has(kindOf(each) ?? ''))
+  const key = [...new Set(there.map(kindOf))].join()
+  const found = known.get(key)
+  if (found !== undefined) return found
+  const pick = pickCandidate(ctx, there)
+  const taken = pick && sameWay(pick, own) ? pick : null
+  known.set(key, taken)
+  return taken
 }
 
 const without = (kinds: ReadonlySet<string>, kind: string): Set<string> =>

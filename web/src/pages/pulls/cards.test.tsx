@@ -1,5 +1,5 @@
-import { foldLog, formatInstant, parseInstant, planJob, type Job } from '@crisp-hem/core'
-import { logEvent } from '../../../../core/tests/logEvent'
+import { foldLog, parseInstant, planJob, type Job } from '@crisp-hem/core'
+import { maskCoated } from '../../../../core/tests/maskCoated'
 import { ternQuay, TERN_QUAY_NOW } from '../../../../demo'
 import { drawnAt, MISSING, openOnDesk, setDesk } from '../../testing/desk'
 import { boardAt, type PullStand } from './board'
@@ -22,18 +22,11 @@ async function cardsAt(job: Job, minutes: number): Promise<{ stand: PullStand; m
   )
 }
 
-/** The demo an hour on, with the corridor's doors coated over their liquid mask. */
-function masked(job: Job): Job {
-  const peel = planJob(job, now).pulls.find(({ manner }) => manner === 'peel')!
-  const coated = logEvent('m1', 'coated', formatInstant(now), peel.hemIds, { crewId: peel.crewId, coat: 2 })
-  return { ...job, log: [...job.log, coated] }
-}
-
 test('through a week no card misses a figure, and each says how', async () => {
-  const job = ternQuay()
+  const job = maskCoated(ternQuay(), now)
   const stands = new Set<string>()
   for (const minutes of [0, 120, 780, 1560, 2880, 9360])
-    for (const { stand, manner, html } of await cardsAt(masked(job), minutes)) {
+    for (const { stand, manner, html } of await cardsAt(job, minutes)) {
       stands.add(`${manner} ${stand}`)
       expect(html).not.toMatch(MISSING)
       expect(html).toMatch(
@@ -53,7 +46,7 @@ test('wet: pull now, no scoring; the day after it is scored first', async () => 
 
 test('a mask: left alone for its day, then cut and peeled', async () => {
   const peel = async (minutes: number) =>
-    (await cardsAt(masked(ternQuay()), minutes)).find((card) => card.manner === 'peel')!
+    (await cardsAt(maskCoated(ternQuay(), now), minutes)).find((card) => card.manner === 'peel')!
   expect((await peel(60)).html).toContain('Liquid mask: leave it alone until it may be cut.')
   expect((await peel(26 * 60)).html).toContain('peel it in one sheet')
 })
