@@ -156,6 +156,18 @@ export {
   wallName,
 } from './survey/rooms/roomTemplate'
 export { SPREAD_RATIO, spreadClosure } from './survey/rooms/spreadClosure'
+export { isByPrice } from './base/nouns/planning'
+export {
+  metresOfPulls,
+  PRICE_PARTS,
+  priceBeside,
+  pricerOf,
+  type PartPrice,
+  type PlanPrice,
+  type PriceOf,
+  type PricePart,
+} from './planning/price/planPrice'
+export { type CrewDay } from './planning/price/crewDays'
 export { highestMm, topAtMm, topLine } from './survey/rooms/wallTop'
 export { type CellValue, type Column, readCell, readRow, type ShelfRow, writeCell } from './survey/shelf/columns'
 export { coatingOf, coverOf, liquidOf, tapeOf } from './survey/shelf/find'
@@ -240,6 +252,7 @@ export { type CrewMessage, crewMessages, timesChanged } from './planning/publish
 export { type CsvTask, tasksCsv } from './planning/published/tasksCsv'
 export { roomToSlip } from './answers/why/roomToSlip'
 export { tellLink, whyThen } from './answers/tell/whyThen'
+export { tellFloor } from './answers/tell/tellFloor'
 export { tellReadied } from './answers/tell/tellReadied'
 export { otherWays, SMALLER_ROUNDS, type OtherWays } from './answers/try/otherWays'
 export { isOnlyWeather, type WhatIfOutcome, outcomeOf, type Supposed, supposed } from './answers/try/whatIf'

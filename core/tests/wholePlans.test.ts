@@ -43,7 +43,7 @@ test('hot dry air: wet pulls that end after the edge has skinned, or have no wet
       .filter((each) => ['wet-overrun', 'no-wet-span', 'wet-missed', 'pull-tacky'].includes(each.kind))
       .map((each) => each.activityId),
   )
-  expect(missed.size).toBeGreaterThan(2)
+  expect(missed.size).toBeGreaterThan(1)
   for (const pull of outside(plan)) if (wet.has(pull.taskId)) expect([...missed]).toContain(pull.taskId)
   expect(told(plan).filter((text) => /a corner, an opening or a mark\.$/.test(text)).length).toBeGreaterThanOrEqual(
     missed.size,

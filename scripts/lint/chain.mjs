@@ -11,7 +11,7 @@ export const FLOORS = [
   ['survey', ['rooms', 'shelf', 'lines', 'exchange', 'hems']],
   ['nature', ['air', 'cure', 'risk', 'calendar', 'learn']],
   ['masking', ['covers', 'recipes', 'kit', 'load']],
-  ['planning', ['work', 'progress', 'problem', 'plan', 'check', 'chance', 'windows', 'published']],
+  ['planning', ['work', 'progress', 'problem', 'plan', 'check', 'price', 'chance', 'windows', 'published']],
   ['answers', ['van', 'tell', 'chain', 'why', 'try', 'ways', 'quotes', 'bench']],
   ['edge', ['words', 'wire']],
 ]

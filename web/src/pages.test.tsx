@@ -121,7 +121,7 @@ test('quotes given are shown as they were, and printed with orders, cuts and van
 
 test('the board has a card for each way tape comes off, and a task for each way it goes on', async () => {
   const html = await drawn(metric, now, 'pulls')
-  for (const part of ['Practice room 2', 'Harbour elevation', 'Liquid mask: leave it alone', 'smoke alarm'])
+  for (const part of ['Practice room 2', 'Harbour elevation', 'Stays on the floor until', 'smoke alarm'])
     expect(html).toContain(part)
 })
 

@@ -8,6 +8,7 @@ import {
   length,
   liquidOf,
   takeLoad,
+  tellFloor,
   tellReadied,
   tapeOf,
   type Hem,
@@ -39,10 +40,11 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const safe = new Map([...answers].flatMap(([id, answer]): [string, Recipe][] => (answer.safe ? [[id, answer]] : [])))
   const paper = paperOf(job.site)
   // Where there is much to say the drawing makes room for it.
-  const width = PAGE_WIDTH[paper] * (groups.length > MOST_BESIDE ? 0.8 : 1)
+  const beyond = Math.max(0, groups.length - MOST_BESIDE)
+  const width = PAGE_WIDTH[paper] * (beyond === 0 ? 1 : Math.max(0.6, 0.9 - 0.1 * beyond))
   return sheetOf(paper, room.name, `${job.name}, ${job.site.place}`, [
     { svg: sheetDrawing({ room, hems, letters, width: width - 8, units: job.site.units }), width },
-    { text: room.kind === 'room' ? `${S.drawing} ${S.clear}` : S.drawing, style: 'small', margin: [0, 1, 0, 2] },
+    { text: captionOf(job, room), style: 'small', margin: [0, 1, 0, 2] },
     ...timesPart(job, plan, room),
     ...readyPart(job, plan, room),
     ...sharedPart(shared),
@@ -122,13 +124,17 @@ const numberedInTwo = (texts: readonly string[]): Content => {
   return { columns: [{ ol: texts.slice(0, half) }, { start: half + 1, ol: texts.slice(half) }], columnGap: 16 }
 }
 
+/** What stands under the drawing of every room: how it is read, and what comes before the first tape. */
+const captionOf = (job: Job, room: Room): string =>
+  [S.drawing, ...(room.kind === 'room' ? [S.clear, ...tellFloor(job, room).map(sayText)] : [])].join(' ')
+
 /** What makes its faces ready, face by face, with where on them. */
 function readyPart(job: Job, plan: Plan, room: Room): Content[] {
   const lines = plan.tasks
     .filter((task) => task.roomId === room.id && (task.kind === 'prep' || task.kind === 'cover'))
     .flatMap((task) => tellReadied(job, room, task.id))
     // Said under the drawing of every room.
-    .filter(({ code }) => code !== 'clear.room')
+    .filter(({ code }) => code !== 'clear.room' && !code.startsWith('floor.'))
   return lines.length > 0 ? [{ text: S.ready, style: 'head' }, { ul: lines.map(sayText) }] : []
 }
 

@@ -6,6 +6,7 @@ import { translate } from '../../planning/plan/problemModel'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 import { asBegun } from '../../planning/published/asBegun'
 import { planChanges, publishedTasks } from '../../planning/published/planChanges'
+import type { PriceOf } from '../../planning/price/planPrice'
 import { judged, type Judged } from './judge'
 
 /**
@@ -14,11 +15,13 @@ import { judged, type Judged } from './judge'
  * fewer things for people.
  *
  * @param told  the plan people work by, done work as it was done; what came since has its place from `anew`
+ * @param priceOf  what plans cost, where they are compared by it
  */
 export function fewestChanges(
   problem: ScheduleProblem,
   told: readonly PlacedTask[],
   anew: Placement,
+  priceOf: PriceOf | null = null,
 ): readonly PlacedTask[] {
   // What should have begun already begins when it can; all else no sooner than it was told.
   const ahead = new Map(told.flatMap((each) => (each.from >= problem.from ? [[each.taskId, each] as const] : [])))
@@ -42,7 +45,7 @@ export function fewestChanges(
     (i) => -(order.get(model.tasks[i]?.id ?? '') ?? problem.horizon),
   )
   if (!found) return anew.placed
-  const [kept, fresh] = [judged(problem, placementOf(found)), judged(problem, anew)]
+  const [kept, fresh] = [judged(problem, placementOf(found), priceOf), judged(problem, anew, priceOf)]
   const changes = ({ placement }: Judged) =>
     changesOf(told, asBegun(told, placement.placed, problem.from), problem.from)
   return isAsGood(kept, fresh) && changes(kept) < changes(fresh) ? kept.placement.placed : anew.placed
@@ -51,8 +54,15 @@ export function fewestChanges(
 /** Minutes by which a plan may end later and still be the better one to tell: fewer people have to be told. From memory. */
 const LATER_MIN = 30
 
-const isAsGood = (one: Judged, other: Judged): boolean =>
-  one.misses.length <= other.misses.length && one.lateMin <= other.lateMin && one.endsAt <= other.endsAt + LATER_MIN
+/** By what share of its price another plan has to be cheaper before people are told of it. From memory. */
+const WORTH_TELLING = 0.02
+
+function isAsGood(one: Judged, other: Judged): boolean {
+  if (one.misses.length > other.misses.length) return false
+  return one.price && other.price
+    ? one.price.totalMinor <= other.price.totalMinor * (1 + WORTH_TELLING)
+    : one.lateMin <= other.lateMin && one.endsAt <= other.endsAt + LATER_MIN
+}
 
 const changesOf = (told: readonly PlacedTask[], placed: readonly PlacedTask[], now: number): number =>
   planChanges(publishedTasks(told), publishedTasks(placed), now).length

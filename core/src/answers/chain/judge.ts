@@ -2,6 +2,7 @@ import { checkPlan } from '../../planning/check/checkPlan'
 import type { Miss } from '../../planning/check/miss'
 import { isGunUp, type PlanGoal } from '../../base/nouns'
 import type { Placement } from '../../planning/plan/placement'
+import type { PlanPrice, PriceOf } from '../../planning/price/planPrice'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 
 /** A plan with what it is judged by. */
@@ -15,9 +16,11 @@ export interface Judged {
   /** How often a crew goes from one room to another. */
   readonly moves: number
   readonly startsSum: number
+  /** What it costs; null where nobody asked for it. */
+  readonly price: PlanPrice | null
 }
 
-export function judged(problem: ScheduleProblem, placement: Placement): Judged {
+export function judged(problem: ScheduleProblem, placement: Placement, priceOf: PriceOf | null = null): Judged {
   const misses = checkPlan(problem, placement)
   const late = misses.filter((each) => each.kind === 'late-hand-back')
   const left = placement.placed.filter((each) => !each.done)
@@ -29,6 +32,7 @@ export function judged(problem: ScheduleProblem, placement: Placement): Judged {
     endsAt: Math.max(problem.from, ...left.map((each) => each.to)),
     moves: movesOf(problem, placement),
     // A gun that is filled sooner is none of it.
+    price: priceOf?.(placement.placed, misses) ?? null,
     startsSum: left.reduce((sum, { taskId, from }) => sum + (isGunUp(taskId) ? 0 : from - problem.from), 0),
   }
 }
@@ -53,12 +57,19 @@ const COUNT: Readonly<Record<PlanGoal, (plan: Judged) => number>> = {
   soon: (plan) => plan.startsSum,
 }
 
-/** Whether a plan is better than another: first by windows and shifts kept, then by goals in their order. */
+/**
+ * Whether a plan is better than another: first by windows and shifts kept, then by its price where both have one, else by goals in their
+ * order.
+ */
 export function isBetter(one: Judged, other: Judged, goals: readonly PlanGoal[]): boolean {
   // A miss of a kind that was not there is never bought with anything.
   const kinds = new Set(other.misses.map((each) => `${each.kind} ${each.activityId}`))
   if (one.misses.some((each) => !kinds.has(`${each.kind} ${each.activityId}`))) return false
   if (one.misses.length !== other.misses.length) return one.misses.length < other.misses.length
+  if (one.price && other.price) {
+    const [a, b] = [one.price.totalMinor, other.price.totalMinor]
+    return a === b ? one.startsSum < other.startsSum : a < b
+  }
   for (const goal of goals) {
     const [a, b] = [COUNT[goal](one), COUNT[goal](other)]
     if (a !== b) return a < b

@@ -1,5 +1,6 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import type { ActivityId, Job, Said } from '../../base/nouns'
+import { isByPrice } from '../../base/nouns'
 import { staffedOn } from '../../nature/calendar/whoIsThere'
 import { tellMissing } from '../tell/tellMissing'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../../nature/calendar/calendar'
@@ -10,6 +11,7 @@ import type { Down } from '../../masking/load/down'
 import { takeLoad, type Load } from '../../masking/load/takeLoad'
 import { placeFirst } from '../../planning/plan/placeFirst'
 import type { PlacedTask } from '../../planning/plan/placement'
+import { metresOfPulls, pricerOf, type PlanPrice, type PriceOf } from '../../planning/price/planPrice'
 import { makeProblem } from '../../planning/problem/makeProblem'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 import { underWay } from '../../planning/problem/underWay'
@@ -25,6 +27,7 @@ import { NOTHING_PLANNED, type FromPlan } from './asPlanned'
 import { MOST_JUDGINGS, safeAtTheirHour } from './atItsHour'
 import { standingPlan } from '../../planning/published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from '../tell/doubtfulCoats'
+import { cheapestFirst } from './cheapestFirst'
 import { fewestChanges } from './fewestChanges'
 import { problemsOf } from '../tell/problems'
 import { tellEnd } from '../tell/whyThen'
@@ -55,6 +58,8 @@ export interface Plan {
   readonly doubtful: readonly DoubtfulCoat[]
   /** Every way in which the plan falls short, as the check found them. */
   readonly misses: readonly Miss[]
+  /** What all that is still to come costs, part by part. */
+  readonly price: PlanPrice
   /** What stands in the way, in words, worst first. */
   readonly problems: readonly Said[]
   /** Why the last task ends when it does: from it back to what nothing holds. */
@@ -101,9 +106,9 @@ export const problemOf = (
 ): ScheduleProblem => chainOf(job, now, parameters).problem
 
 /** What planning now comes to: anew where nobody has been told anything, else with the fewest changes for those who have. */
-function proposedFor({ published }: Job, problem: ScheduleProblem): readonly PlacedTask[] {
+function proposedFor({ published }: Job, problem: ScheduleProblem, priceOf: PriceOf | null): readonly PlacedTask[] {
   const anew = placeFirst(problem)
-  return published ? fewestChanges(problem, standingPlan(published, anew.placed), anew) : anew.placed
+  return published ? fewestChanges(problem, standingPlan(published, anew.placed), anew, priceOf) : anew.placed
 }
 
 /** Both at once: a plan and the problem it answers, from one way through the chain. */
@@ -170,7 +175,9 @@ function proposalWith(ground: Ground, turns: GunTurns) {
   const minutes = minutesOf(work, job.crews, parameters)
   const setup = { job, work, minutes, layOf: laysOf(work), log, recipes, calendars, clocks, parameters }
   const problem = makeProblem({ ...setup, from })
-  return { setup, problem, proposed: proposedFor(job, problem) }
+  const priceOf = pricerOf({ job, problem, metresOf: metresOfPulls(work.rounds, ground.hems) })
+  const byPrice = isByPrice(job.planning.goals) ? priceOf : null
+  return { setup, problem, priceOf, byPrice, proposed: proposedFor(job, problem, byPrice) }
 }
 
 /** What is proposed on some ground, with its guns cleaned where they have to be. */
@@ -201,8 +208,11 @@ function judgedAgain(first: Ground, isTurned: boolean) {
 function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = true): Chain {
   const { ground, made } = judgedAgain(groundOf(asked, now, parameters), isTurned)
   const { job, clocks, hems, recipes, answers, log, from } = ground
-  const { setup, problem, proposed } = made
+  const { setup, problem, priceOf, byPrice } = made
   const { work, minutes, layOf } = setup
+  // Who has been told something is told of a change only where it wins enough: that is looked for beside the plan.
+  const isTold = job.published !== null
+  const proposed = isTold || !byPrice ? made.proposed : cheapestFirst(problem, made.proposed, byPrice)
   const { placed, misses, standing } = workedBy(job, proposed, problem, () =>
     makeProblem({ ...setup, from: ground.start }),
   )
@@ -230,6 +240,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
     pulls,
     doubtful,
     misses,
+    price: priceOf(placed, misses),
     problems: [
       ...tellMissing(asked, from),
       ...problemsOf({

@@ -5,11 +5,13 @@ import { serialSchemeOf, layOut } from '../../solve/engine/firstSchedule'
 import { PLAN_GOALS, type PlanGoal } from '../../base/nouns'
 import { endOf, type Model, type Schedule } from '../../solve/engine/model'
 import type { Placement } from '../../planning/plan/placement'
+import type { PlanPrice, PriceOf } from '../../planning/price/planPrice'
 import { translate, type Translation } from '../../planning/plan/problemModel'
 import { readiedLater } from '../../planning/plan/tidied'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 import { seededNumbers } from '../../base/units/seeded'
 import { isBetter, judged, type Judged } from '../chain/judge'
+import { cheaperIn } from '../chain/cheaperIn'
 
 /** What looking for a better plan has found so far. */
 export interface Better {
@@ -26,6 +28,8 @@ export interface Better {
   readonly lateMin: number
   /** What it wins over the plan it began with: minutes of lateness and of the end, and ways between rooms. */
   readonly won: { readonly lateMin: number; readonly endMin: number; readonly moves: number }
+  /** What it costs less than the plan it began with, part by part; null where plans were not compared by price. */
+  readonly prices: { readonly before: PlanPrice; readonly after: PlanPrice } | null
 }
 
 export interface BetterWays {
@@ -33,6 +37,8 @@ export interface BetterWays {
   readonly seed: number
   /** What it is judged by, the weightiest first; left out, the usual order. */
   readonly goals?: readonly PlanGoal[]
+  /** What plans cost: they are compared by it instead of by goals. */
+  readonly priceOf?: PriceOf
   /** Rounds of search after which it stops whatever the time. */
   readonly rounds?: number
   readonly onProgress?: (better: Better) => void
@@ -45,7 +51,8 @@ export interface BetterWays {
  */
 export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: BetterWays): Better {
   const task = translate(problem, plan)
-  const before = judged(problem, plan)
+  const { priceOf = null } = ways
+  const before = judged(problem, plan, priceOf)
   const random = seededNumbers(ways.seed)
   const { goals = PLAN_GOALS } = ways
   let best: Judged = before
@@ -61,9 +68,10 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
       endMin: before.endsAt - best.endsAt,
       moves: before.moves - best.moves,
     },
+    prices: before.price && best.price && { before: before.price, after: best.price },
   })
   const offer = (schedule: Schedule): void => {
-    const found = judged(problem, readiedLater(problem, task.placementOf(schedule)))
+    const found = judged(problem, readiedLater(problem, task.placementOf(schedule)), priceOf)
     if (isBetter(found, best, goals)) best = found
   }
   if (best.lateMin > 0) {
@@ -79,6 +87,13 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
   const scheme = serialSchemeOf(model)
   const anew = laidAnew(model, best === before ? task.hint : startsIn(task, best))
   if (anew) offer(anew)
+  // The price first, however much time there is: how soon all could end at most is told after.
+  if (priceOf) {
+    const rounds = ways.rounds ?? MOST_TRIED
+    offer(
+      cheaperIn({ problem, task, scheme, from: startsIn(task, best), priceOf, random, isOver: ways.isOver, rounds }),
+    )
+  }
   const answer = improve(model, {
     random,
     isOver: ways.isOver,
@@ -101,6 +116,9 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
   }
   return told(isProved(answer, task, best))
 }
+
+/** Schedules that are tried by price at most, however much time there is. */
+const MOST_TRIED = 1500
 
 /** Rounds that are spent on late rooms before all else. */
 const LATE_ROUNDS = 25

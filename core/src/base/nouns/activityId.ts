@@ -1,3 +1,4 @@
+import { keptWords } from '../units/keptWords'
 import { ID_PATTERN } from './faceKey'
 import type { KeyText } from './keyText'
 
@@ -55,7 +56,9 @@ export const coatOf = (round: RoundRef, coat: number): ActivityId =>
   writeActivity({ of: 'round', round, act: 'coat', coat })
 
 /** What an id names; null for text that is no activity's. */
-export function readActivity(id: string): ActivityRef | null {
+export const readActivity = keptWords(activityOf)
+
+function activityOf(id: string): ActivityRef | null {
   const words = id.split('/')
   if (words.length === 2) {
     const [roomId = '', word] = words

@@ -73,6 +73,27 @@ export interface Rates {
   readonly washOutEach: number
 }
 
+/**
+ * What a plan costs the house besides the hours worked and waited: what a foreman would rather have less of, each at its price. Plans are
+ * compared by them.
+ */
+export interface PlanRates {
+  /** Getting a crew to a site and home again, once for each of its days there. */
+  readonly visitMinor: number
+  /** Going from one room to another with pots, brushes and lamp, min for each person. */
+  readonly moveMin: number
+  /** A room under sheets over a night: nobody lives or works in it. */
+  readonly nightMinor: number
+  /** A gun filled: what stays in its hose, and what rinses it. */
+  readonly fillMinor: number
+  /** A metre of tape on for a day: it is torn, dries out, or leaves its glue. */
+  readonly tapeDayMinor: number
+  /** A room handed back an hour late. */
+  readonly lateHourMinor: number
+  /** A day on which a site is open: a van there, a key, somebody who asks. */
+  readonly siteDayMinor: number
+}
+
 /** This contractor's ways, limits and prices. */
 export interface HouseRules {
   readonly school: HouseWay
@@ -122,6 +143,7 @@ export interface HouseRules {
   /** What carrying one more kind of tape costs: mix-ups, part rolls, room in the bag. */
   readonly kindMinor: number
   readonly rates: Rates
+  readonly planRates: PlanRates
   /** How a quote is made of what a job costs. */
   readonly selling: Selling
   /** Who the contractor is, on quotes. */

@@ -4,6 +4,9 @@ import type { ActivityId } from './activityId'
 export const PLAN_GOALS = ['hand-backs', 'end', 'moves', 'soon'] as const
 export type PlanGoal = (typeof PLAN_GOALS)[number]
 
+/** Whether plans are compared by what they cost: goals are in their usual order. */
+export const isByPrice = (goals: readonly PlanGoal[]): boolean => PLAN_GOALS.every((goal, i) => goals[i] === goal)
+
 /** Work that stays where somebody put it. Once its start has passed it says nothing any more. */
 export interface Hold {
   readonly taskId: ActivityId

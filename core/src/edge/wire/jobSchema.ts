@@ -115,6 +115,15 @@ export const houseSchema = exact({
   tinMinor: MONEY(),
   wastePct: decimal(0, 100),
   kindMinor: MONEY(),
+  planRates: exact({
+    visitMinor: MONEY(),
+    moveMin: decimal(0, 240),
+    nightMinor: MONEY(),
+    fillMinor: MONEY(),
+    tapeDayMinor: MONEY(),
+    lateHourMinor: MONEY(),
+    siteDayMinor: MONEY(),
+  }),
   rates: exact({
     layPerM: RATE(),
     ladderPerM: RATE(),

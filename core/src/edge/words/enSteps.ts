@@ -130,10 +130,8 @@ export const EN_STEPS = {
   'clear.front': 'Clear the foot of the wall first: bins, pots and what leans on it; tie plants back.',
   'clear.gather': '{things}: together in the middle, under one sheet.',
   'clear.from_walls': '{things}: off the walls, or sheeted where they stand.',
-  'floor.boards':
-    'Boards end to end along the way people take, a step in from each door. They drink nothing: step off them onto the doubled cloth.',
-  'floor.ladder':
-    'On the hard floor the ladder stands on a runner that is drawn along with it, not on loose cloth, paper or film.',
+  'floor.boards': 'Boards end to end along the way people take; step off them onto the doubled cloth.',
+  'floor.ladder': 'The ladder stands on a runner, not on loose cloth, paper or film.',
   'clear.take_off': '{things}: off, each screw taped to its plate.',
 
   // covers

@@ -282,7 +282,10 @@ function followLags(items: readonly Item[], place: ReadonlyMap<string, number>):
     const before = from === undefined ? undefined : items[from]
     if (from === undefined || !before || before.finish || item.isPinned || from === to) return []
     const lead = before.to.get(follows ?? '') ?? 0
-    return item.at === before.at + lead ? [{ from: to, to: from, weight: -lead, ramp: null }] : []
+    if (item.at === before.at + lead) return [{ from: to, to: from, weight: -lead, ramp: null }]
+    // Paint does not stand in a gun for longer than it does in the plan at hand.
+    const isCleaned = item.block.activities.some(({ id }) => isGunDown(id))
+    return isCleaned && item.at > before.at ? [{ from: to, to: from, weight: before.at - item.at, ramp: null }] : []
   })
 }
 

@@ -1,6 +1,6 @@
 import { gullRow, manyHems, ternQuay, ternQuaySurvey, TERN_QUAY_NOW } from '../../../../demo'
 import { planJob, problemOf } from '../../answers/chain/planJob'
-import { ID_PATTERN, readActivity, readRound, type Job } from '../../base/nouns'
+import { ID_PATTERN, readActivity, readRound, type Job, type PlanGoal } from '../../base/nouns'
 import { placeFirst } from '../plan/placeFirst'
 import { parseInstant } from '../../base/units/time'
 import type { ScheduleProblem } from './problem'
@@ -93,7 +93,9 @@ describe.each(jobs)('%s', (_, job, at) => {
     const byId = (list: ReturnType<typeof placeFirst>['placed']) =>
       new Map<string, unknown>(list.map((each) => [each.taskId, each]))
     // Of nothing that anybody was told: then it is planned anew.
-    const untold = { ...job, published: null }
+    // By goals: what is planned by price is looked for behind it.
+    const goals: readonly PlanGoal[] = ['end', 'hand-backs', 'moves', 'soon']
+    const untold = { ...job, published: null, planning: { ...job.planning, goals } }
     const read = JSON.parse(JSON.stringify(problemOf(untold, at))) as ScheduleProblem
     expect(byId(placeFirst(read).placed)).toEqual(byId(planJob(untold, at).proposed))
   })

@@ -1,4 +1,4 @@
-import { NO_FIRM, USUAL_SELLING, type HouseRules, type Rates } from '../../base/nouns'
+import { NO_FIRM, USUAL_SELLING, type HouseRules, type PlanRates, type Rates } from '../../base/nouns'
 
 /**
  * Rates of one practised painter, from memory. Checked: round sizes as common practice has them (beginner one wall,
@@ -45,6 +45,17 @@ export const STARTER_RATES: Rates = {
   washOutEach: 15,
 }
 
+/** What plans are compared by, from memory: half an hour's wage for a trip, two thirds for a late hour, one for a day more on site. */
+const STARTER_PLAN_RATES: PlanRates = {
+  visitMinor: 2000,
+  moveMin: 6,
+  nightMinor: 500,
+  fillMinor: 800,
+  tapeDayMinor: 3,
+  lateHourMinor: 2500,
+  siteDayMinor: 4000,
+}
+
 /** Rules a new contractor starts with; every one can be changed. Figures from memory. */
 export const STARTER_HOUSE: HouseRules = {
   school: 'least-cost',
@@ -74,6 +85,7 @@ export const STARTER_HOUSE: HouseRules = {
   wastePct: 5,
   kindMinor: 600,
   rates: STARTER_RATES,
+  planRates: STARTER_PLAN_RATES,
   selling: USUAL_SELLING,
   firm: NO_FIRM,
 }

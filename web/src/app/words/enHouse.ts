@@ -21,6 +21,18 @@ export const HOUSE_WORDS = {
     handNo: 'nobody yet',
     roller: 'Roller at the tape',
     stayOn: 'Stays past a break to finish a wall, min',
+    planPrices: 'What plans are compared by',
+    planPricesWhy:
+      'Besides hours of work and of waiting, at the wage. A dearer trip makes fewer, fuller days; a dearer night clears rooms sooner.',
+    planRates: {
+      visitMinor: 'A crew’s trip to the site and back',
+      siteDayMinor: 'A day the site is open',
+      nightMinor: 'A room under sheets over night',
+      lateHourMinor: 'A room handed back an hour late',
+      fillMinor: 'Filling a gun',
+      tapeDayMinor: 'A metre of tape on for a day',
+      moveMin: 'Changing rooms, min a person',
+    },
     fieldOrder: 'Rolling beside a wet pull',
     rollerOver: 'over the edge',
     rollerOff: 'kept off; a band is brushed',

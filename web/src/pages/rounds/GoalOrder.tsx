@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp } from 'lucide-react'
-import type { PlanGoal } from '@crisp-hem/core'
+import { isByPrice, type PlanGoal } from '@crisp-hem/core'
 import { useEdit, useFacts } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { W } from '../../app/words'
@@ -20,7 +20,9 @@ export function GoalOrder() {
   return (
     <details className="mt-2 text-sm">
       <summary className="cursor-pointer">
-        {W.better.goals({ list: goals.map((goal) => W.better.goalNames[goal]).join(', ') })}
+        {isByPrice(goals)
+          ? W.better.byPrice
+          : W.better.goals({ list: goals.map((goal) => W.better.goalNames[goal]).join(', ') })}
       </summary>
       <p className="text-soft">{W.better.goalsFirst}</p>
       <ol className="mt-1 ml-5 list-decimal">

@@ -4,6 +4,7 @@ import { EveningPanel } from './EveningPanel'
 import { HandOut } from './HandOut'
 import { LateRooms } from './LateRooms'
 import { PlanStamp } from './PlanStamp'
+import { PricePanel } from './PricePanel'
 import { Settled } from './Settled'
 import { WhatIfPanel } from './WhatIfPanel'
 import { W, sayText, whenText } from '../../app/words'
@@ -38,6 +39,7 @@ export function RoundsPage() {
         <LateRooms plan={plan} />
         <Settled plan={plan} />
         <ChartPanel />
+        <PricePanel plan={plan} />
         <WhyEnd plan={plan} />
         <BetterPanel plan={plan} />
         <WhatIfPanel plan={plan} />

@@ -1,4 +1,4 @@
-import { betterPlan, placeFirst, problemOf, type Better, type Job } from '@crisp-hem/core'
+import { betterPlan, isByPrice, metresOfPulls, planWithProblem, pricerOf, type Better, type Job } from '@crisp-hem/core'
 
 export interface BetterQuestion {
   readonly job: Job
@@ -20,13 +20,23 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
   const started = performance.now()
   const took = () => performance.now() - started
   try {
-    const problem = problemOf(data.job, data.now)
-    const better = betterPlan(problem, placeFirst(problem), {
-      seed: data.seed,
-      goals: data.job.planning.goals,
-      isOver: () => took() > data.budgetMs,
-      onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),
-    })
+    const { job } = data
+    const { plan, problem } = planWithProblem(job, data.now)
+    const { goals } = job.planning
+    const at = new Set(plan.placed.map(({ taskId }) => taskId))
+    const unplaced = problem.activities.flatMap(({ id }) => (at.has(id) ? [] : [id]))
+    const metresOf = metresOfPulls(plan.rounds, plan.hems)
+    const better = betterPlan(
+      problem,
+      { placed: plan.placed, unplaced },
+      {
+        seed: data.seed,
+        goals,
+        ...(isByPrice(goals) ? { priceOf: pricerOf({ job, problem, metresOf }) } : {}),
+        isOver: () => took() > data.budgetMs,
+        onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),
+      },
+    )
     self.postMessage({ ...better, tookMs: took(), isDone: true } satisfies BetterReply)
   } catch (error) {
     self.postMessage({ failed: (error as Error).message } satisfies BetterReply)

@@ -150,6 +150,9 @@ function Sided({ sides, children }: { sides: readonly string[]; children: ReactN
 type MoneyRule =
   'wagePerHourMinor' | 'kindMinor' | 'tinMinor' | 'mendBleedMinor' | 'mendLiftMinor' | 'mendTearMinor' | 'mendBandMinor'
 
+/** Prices of a plan that are money, in the order of the form. */
+const PLAN_MONEY = ['visitMinor', 'siteDayMinor', 'nightMinor', 'lateHourMinor', 'fillMinor', 'tapeDayMinor'] as const
+
 function Limits({ house, set }: { house: HouseRules; set: (change: Partial<HouseRules>) => boolean }) {
   const money = (label: string, field: MoneyRule) => (
     <NumberField
@@ -178,6 +181,23 @@ function Limits({ house, set }: { house: HouseRules; set: (change: Partial<House
         {money(W.site.mendLift, 'mendLiftMinor')}
         {money(W.site.mendTear, 'mendTearMinor')}
         {money(H.band, 'mendBandMinor')}
+      </div>
+      <h3 className="mt-3 mb-1">{H.planPrices}</h3>
+      <p className="mb-1 text-sm text-soft">{H.planPricesWhy}</p>
+      <div className="grid grid-cols-2 items-end gap-x-3 gap-y-2 sm:grid-cols-4 xl:grid-cols-6">
+        {PLAN_MONEY.map((field) => (
+          <NumberField
+            key={field}
+            label={H.planRates[field]}
+            value={house.planRates[field] / 100}
+            onCommit={(value) => set({ planRates: { ...house.planRates, [field]: Math.round(value * 100) } })}
+          />
+        ))}
+        <NumberField
+          label={H.planRates.moveMin}
+          value={house.planRates.moveMin}
+          onCommit={(moveMin) => set({ planRates: { ...house.planRates, moveMin } })}
+        />
       </div>
     </section>
   )

@@ -2,9 +2,10 @@ import type { HouseRules } from '@crisp-hem/core'
 
 /** How many rules two sets differ in; each work rate counts as one, and each figure of how a quote is made, and each line of who quotes. */
 export function differences(a: HouseRules, b: HouseRules): number {
-  const { rates: ratesA, selling: sellingA, firm: firmA, ...restA } = a
-  const { rates: ratesB, selling: sellingB, firm: firmB, ...restB } = b
-  return unequal(restA, restB) + unequal(ratesA, ratesB) + unequal(sellingA, sellingB) + unequal(firmA, firmB)
+  const { rates: ratesA, planRates: planA, selling: sellingA, firm: firmA, ...restA } = a
+  const { rates: ratesB, planRates: planB, selling: sellingB, firm: firmB, ...restB } = b
+  const groups = [unequal(ratesA, ratesB), unequal(planA, planB), unequal(sellingA, sellingB), unequal(firmA, firmB)]
+  return groups.reduce((sum, count) => sum + count, unequal(restA, restB))
 }
 
 function unequal<T extends object>(a: T, b: T): number {

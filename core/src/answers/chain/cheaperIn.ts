@@ -1,0 +1,54 @@
+import { intAt } from '../../base/units/sure'
+import type { Translation } from '../../planning/plan/problemModel'
+import type { PlanPrice, PriceOf } from '../../planning/price/planPrice'
+import type { ScheduleProblem } from '../../planning/problem/problem'
+import type { SerialScheme } from '../../solve/engine/firstSchedule'
+import { endOf, type Schedule } from '../../solve/engine/model'
+import { cheaperSchedule } from './cheaperSchedule'
+
+interface CheaperInSetup {
+  readonly problem: ScheduleProblem
+  readonly task: Translation
+  readonly scheme: SerialScheme
+  readonly from: Schedule
+  readonly priceOf: PriceOf
+  readonly random: () => number
+  readonly isOver: () => boolean
+  readonly rounds: number
+}
+
+/** A cheaper schedule of a plan's model than the one at hand, which itself is the answer where none is found. */
+export const cheaperIn = ({ problem, task, scheme, from, priceOf, random, isOver, rounds }: CheaperInSetup): Schedule =>
+  cheaperSchedule({
+    scheme,
+    tasksOfRoom: task.tasksOfRoom,
+    mornings: morningsOf(problem, task),
+    dueOf: duesOf(problem, task.origin),
+    crewOf: task.items.map(({ crewId }) => crewId),
+    from,
+    priceOf: (schedule) => inModel(priceOf(task.placementOf(schedule).placed, []), task.origin),
+    random,
+    isOver,
+    rounds,
+  })
+
+/** When rooms are due, in minutes of a model. */
+const duesOf = ({ goals }: ScheduleProblem, origin: number): Map<string, number> =>
+  new Map(goals.flatMap((goal) => (goal.goal === 'hand-back' ? [[goal.roomId, goal.by - origin] as const] : [])))
+
+/** A price with its days in minutes of a model. */
+const inModel = (price: PlanPrice, origin: number): PlanPrice => ({
+  ...price,
+  days: price.days.map((day) => ({ ...day, from: day.from - origin, to: day.to - origin })),
+})
+
+/** When days of any crew begin, in minutes of the model, up to the end of the plan at hand. */
+function morningsOf({ crews }: ScheduleProblem, { model, hint, origin }: Translation): number[] {
+  const last = Math.max(0, ...model.tasks.map((each, i) => endOf(each, intAt(hint, i))))
+  const begins = crews.flatMap(({ shifts }) =>
+    shifts.flatMap(([from], i) => (from - (shifts[i - 1]?.[1] ?? -Infinity) > LEAST_NIGHT_MIN ? [from - origin] : [])),
+  )
+  return [...new Set(begins)].filter((at) => at > 0 && at <= last).sort((a, b) => a - b)
+}
+/** A break longer than this is a night. */
+const LEAST_NIGHT_MIN = 240

@@ -1,0 +1,154 @@
+import { intAt, nth, sure } from '../../base/units/sure'
+import { layOut, type SerialScheme } from '../../solve/engine/firstSchedule'
+import type { PlanPrice } from '../../planning/price/planPrice'
+import { endOf, type Model, type Schedule } from '../../solve/engine/model'
+import { shared, startsOf } from '../../solve/engine/starts'
+
+interface CheaperSetup {
+  readonly scheme: SerialScheme
+  /** Tasks of the model by room. */
+  readonly tasksOfRoom: ReadonlyMap<string, readonly number[]>
+  /** Minutes of the model at which somebody's day begins, in order. */
+  readonly mornings: readonly number[]
+  /** When rooms are due, in minutes of the model. */
+  readonly dueOf: ReadonlyMap<string, number>
+  /** Which crew does each task. */
+  readonly crewOf: readonly string[]
+  /** Where the search begins, and what a schedule costs, with its crews' days in minutes of the model. */
+  readonly from: Schedule
+  readonly priceOf: (schedule: Schedule) => Pick<PlanPrice, 'totalMinor' | 'days'>
+  readonly random: () => number
+  readonly isOver: () => boolean
+  /** Schedules that are tried at most. */
+  readonly rounds: number
+}
+
+/** What a schedule is laid out by: who goes first, and before when nothing of a task begins. */
+interface Order {
+  readonly weights: Float64Array
+  readonly releases: Int32Array
+}
+
+/** How much dearer than the best a step may be at the beginning, as a share of its cost; it falls to nothing. From memory. */
+const FIRST_HEAT = 0.004
+/** How often the next step begins with a room that is late. From memory. */
+const WHERE_LATE = 0.35
+/** How often the next step begins where a crew waits, rather than anywhere. From memory. */
+const WHERE_WAITED = 0.35
+/** Waiting for less is nothing to change a day for, min. From memory. */
+const LEAST_WAIT_MIN = 20
+
+/** How far a task or a room is put forward or back in the order, min. */
+const SHIFT_MIN = 1440
+
+/**
+ * A cheaper schedule, by local search over orders: a room or a task goes sooner or later in the order, or is not begun before some
+ * morning, and all is laid out anew as early as that lets it; worse steps are taken less and less (simulated annealing). Each
+ * schedule keeps the model.
+ *
+ * @returns the cheapest found; `from` where there is none
+ */
+export function cheaperSchedule(setup: CheaperSetup): Schedule {
+  const { scheme, from, priceOf, random, isOver, rounds } = setup
+  let order: Order = {
+    weights: Float64Array.from(from, (start) => -start),
+    releases: new Int32Array(from.length),
+  }
+  let [at, here, best] = [priceOf(from), from, from]
+  let least = at.totalMinor
+  for (let round = 0; round < rounds && !isOver(); round++) {
+    const next = changed(setup, order, here, at.days)
+    const schedule = layOut(released(scheme, next.releases), (i) => sure(next.weights[i]))
+    if (!schedule) continue
+    const price = priceOf(schedule)
+    const by = price.totalMinor - at.totalMinor
+    const heat = FIRST_HEAT * least * (1 - round / rounds)
+    if (by > 0 && random() >= Math.exp(-by / Math.max(heat, 1e-9))) continue
+    order = next
+    at = price
+    here = schedule
+    if (price.totalMinor < least) [least, best] = [price.totalMinor, schedule]
+  }
+  return best
+}
+
+/** The scheme with tasks that do not begin before their release. */
+function released(scheme: SerialScheme, releases: Int32Array): SerialScheme {
+  if (releases.every((each) => each === 0)) return scheme
+  const { model } = scheme
+  const later: Model = {
+    ...model,
+    tasks: model.tasks.map((task, i) => {
+      const release = intAt(releases, i)
+      return release === 0 ? task : { ...task, starts: shared(task.starts, startsOf([[release, model.horizon]])) }
+    }),
+  }
+  return { ...scheme, model: later }
+}
+
+/** One step from an order, and from the schedule it gave: mostly where somebody waits. */
+function changed(setup: CheaperSetup, order: Order, here: Schedule, days: PlanPrice['days']): Order {
+  const { tasksOfRoom, mornings, random } = setup
+  const weights = order.weights.slice()
+  const releases = order.releases.slice()
+  const pick = <T>(list: readonly T[]): T => nth(list, Math.floor(random() * list.length))
+  const rooms = [...tasksOfRoom.values()]
+  const late = random() < WHERE_LATE ? lateRooms(setup, here) : []
+  if (late.length > 0) {
+    for (const i of pick(late)) {
+      weights[i] = sure(weights[i]) + random() * 2 * SHIFT_MIN
+      releases[i] = 0
+    }
+    // What else stands before it may wait for a day.
+    const next = pick(mornings.length > 0 ? mornings : [0])
+    if (random() < 0.5 && rooms.length > 1)
+      for (const i of pick(rooms.filter((room) => !late.includes(room)).concat([[]]))) releases[i] = next
+    return { weights, releases }
+  }
+  const waiting = random() < WHERE_WAITED ? behindWait(setup, here, days) : []
+  if (waiting.length > 0) {
+    const first = Math.min(...waiting.map((i) => intAt(here, i)))
+    const next = mornings.find((morning) => morning > first)
+    for (const i of waiting) releases[i] = next ?? 0
+    return { weights, releases }
+  }
+  const kind = random()
+  if (kind < 0.3 && rooms.length > 1) {
+    const by = (random() * 2 - 1) * SHIFT_MIN
+    for (const i of pick(rooms)) weights[i] = sure(weights[i]) + by
+  } else if (kind < 0.55 && mornings.length > 0) {
+    const at = random() < 0.4 ? 0 : pick(mornings)
+    for (const i of pick(rooms)) releases[i] = at
+  } else if (kind < 0.8 && mornings.length > 0) {
+    const i = Math.floor(random() * weights.length)
+    const next = mornings.find((morning) => morning > intAt(here, i)) ?? 0
+    releases[i] = intAt(releases, i) > 0 ? 0 : next
+  } else {
+    const i = Math.floor(random() * weights.length)
+    weights[i] = sure(weights[i]) + (random() * 2 - 1) * SHIFT_MIN
+  }
+  return { weights, releases }
+}
+
+/** Rooms that end behind their due. */
+const lateRooms = ({ scheme, tasksOfRoom, dueOf }: CheaperSetup, here: Schedule): (readonly number[])[] =>
+  [...dueOf].flatMap(([roomId, due]) => {
+    const own = tasksOfRoom.get(roomId) ?? []
+    return own.some((i) => endOf(nth(scheme.model.tasks, i), intAt(here, i)) > due) ? [own] : []
+  })
+
+/** What a crew does behind the longest wait of one of its days, any such day as likely as it waits long; or one room of it. */
+function behindWait({ crewOf, tasksOfRoom, random }: CheaperSetup, here: Schedule, days: PlanPrice['days']): number[] {
+  const idle = days.filter(({ idleMin }) => idleMin > LEAST_WAIT_MIN)
+  let left = random() * idle.reduce((sum, day) => sum + day.idleMin, 0)
+  const day = idle.find(({ idleMin }) => (left -= idleMin) <= 0)
+  if (!day) return []
+  const own = [...crewOf.keys()]
+    .filter((i) => crewOf[i] === day.crewId && intAt(here, i) >= day.from && intAt(here, i) < day.to)
+    .sort((a, b) => intAt(here, a) - intAt(here, b))
+  const gaps = own.map((i, k) => (k === 0 ? 0 : intAt(here, i) - intAt(here, nth(own, k - 1))))
+  const behind = own.slice(gaps.indexOf(Math.max(...gaps)))
+  if (behind.length === 0 || random() < 0.5) return behind
+  const room = new Set([...tasksOfRoom.values()].find((list) => list.includes(nth(behind, 0))))
+  return behind.filter((i) => room.has(i))
+}

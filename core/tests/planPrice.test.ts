@@ -1,0 +1,158 @@
+import fc from 'fast-check'
+import { ternQuaySurvey } from '../../demo'
+import { cheapestFirst } from '../src/answers/chain/cheapestFirst'
+import { planWithProblem } from '../src/answers/chain/planJob'
+import { betterPlan } from '../src/answers/try/betterPlan'
+import type { Job, PaintStep } from '../src/base/nouns'
+import { parseInstant } from '../src/base/units/time'
+import { checkPlan } from '../src/planning/check/checkPlan'
+import { placeFirst } from '../src/planning/plan/placeFirst'
+import type { PlacedTask } from '../src/planning/plan/placement'
+import { crewDaysOf } from '../src/planning/price/crewDays'
+import {
+  metresOfPulls,
+  priceBeside,
+  PRICE_PARTS,
+  pricerOf,
+  type PlanPrice,
+  type PricePart,
+} from '../src/planning/price/planPrice'
+import { STARTER_HOUSE } from '../src/survey/rooms/houseDefaults'
+import { anyRoom } from './anyRoom'
+import { CEILING, jobOf, TRIM, WALLS } from './oneHem'
+import { runsOf } from './runsOf'
+
+/** What a plan costs, part by part, and that the first plan and the search go by it. Rates are from memory. */
+const planned = (job: Job) => planWithProblem({ ...job, log: [], published: null }, parseInstant(job.start))
+const pricerFor = (job: Job, { plan, problem }: ReturnType<typeof planned>) =>
+  pricerOf({ job, problem, metresOf: metresOfPulls(plan.rounds, plan.hems) })
+const part = (price: PlanPrice, name: PricePart) => price.parts.find((each) => each.part === name)!
+
+describe('one room by one crew, by hand', () => {
+  const job = jobOf({ room: { steps: [CEILING, TRIM, WALLS] } })
+  const made = planned(job)
+  const priceOf = pricerFor(job, made)
+  const price = priceOf(made.plan.placed, [])
+  const crew = job.crews.find(({ id }) => id === made.plan.placed[0]!.crewId)
+  const { house } = job
+
+  test('every part is there once, and the sum is theirs', () => {
+    expect(price.parts.map((each) => each.part)).toEqual([...PRICE_PARTS])
+    expect(price.parts.reduce((sum, { minor }) => sum + minor, 0)).toBe(price.totalMinor)
+    expect(made.plan.price).toEqual(price)
+  })
+
+  test('work is minutes of the plan times people, at the wage', () => {
+    const minutes = made.plan.placed.reduce(
+      (sum, { pieces }) => sum + pieces.reduce((all, { from, to }) => all + to - from, 0),
+      0,
+    )
+    const people = crew!.people.length
+    expect(part(price, 'work').amount).toBeCloseTo((minutes * people) / 60, 9)
+    expect(part(price, 'work').minor).toBe(Math.round((minutes * people * house.wagePerHourMinor) / 60))
+  })
+
+  test('a day of a crew ends when its last work does; meals are no waiting', () => {
+    for (const day of crewDaysOf(job, made.problem)(made.plan.placed)) {
+      const own = made.plan.placed.flatMap(({ pieces }) =>
+        pieces.filter(({ from }) => from >= day.from && from < day.to),
+      )
+      const shifts = made.problem.crews.find(({ id }) => id === day.crewId)!.shifts
+      const within = shifts.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, day.to) - Math.max(a, day.from)), 0)
+      expect(day.workMin).toBe(own.reduce((sum, { from, to }) => sum + to - from, 0))
+      expect(day.idleMin).toBe(Math.max(0, within - day.workMin))
+    }
+  })
+
+  test('a trip costs getting there, and setting up and washing out of everybody', () => {
+    const { amount, minor } = part(price, 'visits')
+    const ends = (crew!.people.length * (house.rates.setUpEach + house.rates.washOutEach) * house.wagePerHourMinor) / 60
+    expect(minor).toBe(Math.round(amount * (house.planRates.visitMinor + ends)))
+  })
+
+  test('one thing put off by a day costs a trip, a night, a day and its tape, and nothing else', () => {
+    const last = [...made.plan.placed].sort((a, b) => b.to - a.to)[0]!
+    const later = made.plan.placed.map((each): PlacedTask =>
+      each === last
+        ? {
+            ...each,
+            from: each.from + 1440,
+            to: each.to + 1440,
+            pieces: each.pieces.map((p) => ({ from: p.from + 1440, to: p.to + 1440 })),
+          }
+        : each,
+    )
+    const beside = priceBeside(priceOf(later, []), price)
+    expect(beside.map((each) => each.part).filter((each) => each !== 'idle')).toEqual(['visits', 'days', 'nights'])
+    expect(beside.find((each) => each.part === 'days')).toEqual({
+      part: 'days',
+      amount: 1,
+      minor: house.planRates.siteDayMinor,
+    })
+  })
+})
+
+test('a room handed back late costs by the hour', () => {
+  const job = jobOf({ room: { steps: [TRIM, WALLS], neededBy: '2027-01-01T00:00:00Z' } })
+  const due = planned({ ...job, start: '2026-12-31T08:00:00Z' })
+  const [goal] = due.problem.goals.flatMap((each) => (each.goal === 'hand-back' ? [each] : []))
+  const end = Math.max(...due.plan.placed.map(({ to }) => to))
+  expect(part(due.plan.price, 'late').amount).toBeCloseTo((end - goal!.by) / 60, 9)
+})
+
+test('the first plan is never dearer than the one that begins everything as early as it can, and breaks nothing more', () => {
+  const base = ternQuaySurvey()
+  const cheaper = { count: 0 }
+  for (const room of fc.sample(anyRoom, { numRuns: runsOf(200, 25), seed: 31 })) {
+    const twin = { ...room, id: 'twin', name: 'Twin' }
+    const job = { ...base, rooms: [room, twin] }
+    const made = planned(job)
+    const priceOf = pricerFor(job, made)
+    const greedy = placeFirst(made.problem)
+    const [first, early] = [priceOf(made.plan.placed, []), priceOf(greedy.placed, [])]
+    expect(first.totalMinor).toBeLessThanOrEqual(early.totalMinor)
+    const kinds = new Set(checkPlan(made.problem, greedy).map((each) => `${each.kind} ${each.activityId}`))
+    const worse = made.plan.misses.filter(
+      (each) => each.kind !== 'late-hand-back' && !kinds.has(`${each.kind} ${each.activityId}`),
+    )
+    expect(worse).toEqual([])
+    if (first.totalMinor < early.totalMinor) cheaper.count++
+  }
+  expect(cheaper.count).toBeGreaterThan(3)
+})
+
+test('the same facts give the same plan', () => {
+  const job = ternQuaySurvey()
+  const [one, other] = [planned(job), planned(structuredClone(job))]
+  expect(one.plan.placed).toEqual(other.plan.placed)
+  const priceOf = pricerFor(job, one)
+  expect(cheapestFirst(one.problem, one.plan.proposed, priceOf)).toEqual(
+    cheapestFirst(one.problem, one.plan.proposed, priceOf),
+  )
+})
+
+test('looking for a better plan goes on from the first by price, and says what each part wins', () => {
+  const job = { ...ternQuaySurvey(), rooms: ternQuaySurvey().rooms.slice(0, 3) }
+  const made = planned(job)
+  const priceOf = pricerFor(job, made)
+  const first = { placed: made.plan.placed, unplaced: [] }
+  const found = betterPlan(made.problem, first, { seed: 1, isOver: () => false, rounds: 60, priceOf })
+  const { before, after } = found.prices!
+  expect(before.totalMinor).toBe(made.plan.price.totalMinor)
+  expect(after.totalMinor).toBeLessThanOrEqual(before.totalMinor)
+  expect(priceBeside(after, before).reduce((sum, { minor }) => sum + minor, 0)).toBe(
+    after.totalMinor - before.totalMinor,
+  )
+  expect(priceOf(found.placement.placed, []).totalMinor).toBe(after.totalMinor)
+})
+
+/** Priced for trips that cost nothing and for dear ones: fewer, fuller days. */
+test('dearer trips make no more of them', () => {
+  const trips = (visitMinor: number) => {
+    const house = { ...STARTER_HOUSE, planRates: { ...STARTER_HOUSE.planRates, visitMinor } }
+    const steps: PaintStep[] = [CEILING, TRIM, WALLS]
+    const job = jobOf({ room: { steps }, house })
+    return part(planned(job).plan.price, 'visits').amount
+  }
+  expect(trips(20_000)).toBeLessThanOrEqual(trips(0))
+})
