@@ -22,13 +22,20 @@ import {
 } from '@crisp-hem/core'
 import { ownSteps, recipeGroups, sharedSteps, type RecipeGroup } from './recipeGroups'
 import { PAGE_WIDTH, paperOf } from './paper'
-import { sheetDrawing } from './sheetDrawing'
+import { drawnTall, sheetDrawing } from './sheetDrawing'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
 const S = W.sheet
 
 /** Letters that fit a page under a drawing of its whole width. */
 const MOST_BESIDE = 4
+
+/** How much of a page's width a drawing takes: all of it, or where there is much to say whatever makes it least tall. */
+function shareOfWidth(room: Room, pageWidth: number, letters: number): number {
+  if (letters <= MOST_BESIDE) return 1
+  const tall = (share: number) => drawnTall(room, share * pageWidth - 8)
+  return [1, 0.9, 0.8, 0.7].reduce((best, share) => (tall(share) < tall(best) ? share : best))
+}
 
 /** A sheet a painter can follow in one room: drawing, steps, amounts, times, cautions, and what to uncover. */
 export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
@@ -39,9 +46,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
   const letters = new Map(groups.flatMap((group) => group.hems.map((hem) => [hem.id, group.letter] as const)))
   const safe = new Map([...answers].flatMap(([id, answer]): [string, Recipe][] => (answer.safe ? [[id, answer]] : [])))
   const paper = paperOf(job.site)
-  // Where there is much to say the drawing makes room for it.
-  const beyond = Math.max(0, groups.length - MOST_BESIDE)
-  const width = PAGE_WIDTH[paper] * (beyond === 0 ? 1 : Math.max(0.6, 0.9 - 0.1 * beyond))
+  const width = PAGE_WIDTH[paper] * shareOfWidth(room, PAGE_WIDTH[paper], groups.length)
   return sheetOf(paper, room.name, `${job.name}, ${job.site.place}`, [
     { svg: sheetDrawing({ room, hems, letters, width: width - 8, units: job.site.units }), width },
     { text: captionOf(job, room), style: 'small', margin: [0, 1, 0, 2] },
@@ -54,7 +59,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
           groups.map((group) => groupPart(job, group, shared)),
           groups.map((group) => linesOf(group, shared)),
         ),
-        { width: 150, stack: [...amountsPart({ job, plan, room, hems, safe }), ...carePart(job, room, groups)] },
+        { width: 160, stack: [...amountsPart({ job, plan, room, hems, safe }), ...carePart(job, room, groups)] },
       ],
       columnGap: 12,
     },
@@ -214,13 +219,13 @@ function amountsPart({ job, plan, room, hems, safe }: AmountsSetup): Content[] {
     ),
     ...[...load.sealants, ...load.glazes, ...load.liquids, ...load.coatings].map((line) => supplyRow(line, '')),
     ...load.keepColours.map((line) => supplyRow(line, S.sealWith)),
-    ...load.tools.map((line) => [
-      line.toolId === null ? wordText('shelfKind', line.kind) : line.name,
-      '',
-      W.load.forHems({ n: line.hems }),
-    ]),
   ]
-  const lines = rows.map(([what, amount, note]) => [what, amount, note].filter(Boolean).join(', '))
+  // What the hand needs is taken once, however many lines it is for.
+  const tools = load.tools.map(({ toolId, kind, name }) => (toolId === null ? wordText('shelfKind', kind) : name))
+  const lines = [
+    ...rows.map(([what, amount, note]) => [what, amount, note].filter(Boolean).join(', ')),
+    ...(tools.length > 0 ? [tools.join(', ')] : []),
+  ]
   return [{ text: S.amounts, style: 'head' }, { ul: lines }]
 }
 

@@ -19,7 +19,7 @@ export const SHEET_FONT = 'Atkinson'
 /** A page of the house: title, a line under it, what it says, and the page at the foot. */
 export const sheetOf = (paper: Paper, title: string, line: string, content: readonly Content[]): SheetDocument => ({
   pageSize: paper,
-  pageMargins: [32, 24, 32, 30],
+  pageMargins: [30, 20, 30, 26],
   info: { title: `${title}, ${line}` },
   content: [{ text: title, style: 'title' }, { text: line, style: 'soft', margin: [0, 0, 0, 6] }, ...content],
   footer: (page, of) => ({
@@ -34,7 +34,7 @@ export const sheetOf = (paper: Paper, title: string, line: string, content: read
     soft: { color: '#595e5b' },
     small: { fontSize: 7.4, color: '#595e5b' },
   },
-  defaultStyle: { font: SHEET_FONT, fontSize: 8, lineHeight: 1.04 },
+  defaultStyle: { font: SHEET_FONT, fontSize: 8, lineHeight: 1.0 },
 })
 
 /** A table whose first row is its head. */

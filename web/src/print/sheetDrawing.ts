@@ -64,6 +64,10 @@ function fittingSvg(room: Room, drawing: Unrolled, { on, wallId, atMm, bottomMm,
   return box({ drawing, wallId, atMm, bottomMm: low, widthMm, heightMm, name: '' })
 }
 
+/** How tall a room's drawing is on paper at a width, pt. */
+export const drawnTall = (room: Room, width: number): number =>
+  unrollRoom(room, width, LEAST_TALL_PT).height - TOP_PT - FOOT_PT
+
 const n = (value: number): string => String(Math.round(value * 10) / 10)
 const safe = (text: string): string => text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`)
 
