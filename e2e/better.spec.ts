@@ -12,7 +12,7 @@ test('a better plan is looked for beside the page, says what is proved, and can 
 }) => {
   // One room, nothing published: the first plan ends later than it must.
   await page.goto(`${server.url}/jobs/tern-quay/rounds`)
-  const panel = page.locator('section', { hasText: 'Could it be better?' })
+  const panel = page.locator('section', { hasText: 'Could it be cheaper?' })
   await panel.getByRole('button', { name: 'Look for a better plan' }).click()
   await expect(panel.getByText(/Proved: with these rounds|could still be won/)).toBeVisible()
   await expect(panel.getByRole('button', { name: 'Look again' })).toBeVisible()

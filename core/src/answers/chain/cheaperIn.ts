@@ -1,3 +1,4 @@
+import type { Job } from '../../base/nouns'
 import { intAt } from '../../base/units/sure'
 import type { Translation } from '../../planning/plan/problemModel'
 import type { PlanPrice, PriceOf } from '../../planning/price/planPrice'
@@ -12,16 +13,28 @@ interface CheaperInSetup {
   readonly scheme: SerialScheme
   readonly from: Schedule
   readonly priceOf: PriceOf
+  /** Rooms that are done as the plan at hand has them: a house that is masked as a whole before its gun is filled. */
+  readonly settled: ReadonlySet<string>
   readonly random: () => number
   readonly isOver: () => boolean
   readonly rounds: number
 }
 
 /** A cheaper schedule of a plan's model than the one at hand, which itself is the answer where none is found. */
-export const cheaperIn = ({ problem, task, scheme, from, priceOf, random, isOver, rounds }: CheaperInSetup): Schedule =>
+export const cheaperIn = ({
+  problem,
+  task,
+  scheme,
+  from,
+  priceOf,
+  settled,
+  random,
+  isOver,
+  rounds,
+}: CheaperInSetup): Schedule =>
   cheaperSchedule({
     scheme,
-    tasksOfRoom: task.tasksOfRoom,
+    tasksOfRoom: new Map([...task.tasksOfRoom].filter(([roomId]) => !settled.has(roomId))),
     mornings: morningsOf(problem, task),
     dueOf: duesOf(problem, task.origin),
     crewOf: task.items.map(({ crewId }) => crewId),
@@ -52,3 +65,11 @@ function morningsOf({ crews }: ScheduleProblem, { model, hint, origin }: Transla
 }
 /** A break longer than this is a night. */
 const LEAST_NIGHT_MIN = 240
+
+/** Fronts that are sprayed: they are masked all round before the gun is filled, and unmasked the same day. Common practice (C15, C16). */
+export const sprayedFronts = ({ rooms }: Pick<Job, 'rooms'>): ReadonlySet<string> =>
+  new Set(
+    rooms.flatMap(({ id, kind, steps }) =>
+      kind === 'elevation' && steps.some(({ tool }) => tool === 'spray') ? [id] : [],
+    ),
+  )

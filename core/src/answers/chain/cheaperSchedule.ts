@@ -6,7 +6,7 @@ import { shared, startsOf } from '../../solve/engine/starts'
 
 interface CheaperSetup {
   readonly scheme: SerialScheme
-  /** Tasks of the model by room. */
+  /** Tasks of the model by room, of those whose order may be changed. */
   readonly tasksOfRoom: ReadonlyMap<string, readonly number[]>
   /** Minutes of the model at which somebody's day begins, in order. */
   readonly mornings: readonly number[]
@@ -56,6 +56,7 @@ export function cheaperSchedule(setup: CheaperSetup): Schedule {
   }
   let [at, here, best] = [priceOf(from), from, from]
   let least = at.totalMinor
+  if (setup.tasksOfRoom.size === 0) return from
   for (let round = 0; round < rounds && !isOver(); round++) {
     const next = changed(setup, order, here, at.days)
     const schedule = layOut(released(scheme, next.releases), (i) => sure(next.weights[i]))
@@ -120,11 +121,11 @@ function changed(setup: CheaperSetup, order: Order, here: Schedule, days: PlanPr
     const at = random() < 0.4 ? 0 : pick(mornings)
     for (const i of pick(rooms)) releases[i] = at
   } else if (kind < 0.8 && mornings.length > 0) {
-    const i = Math.floor(random() * weights.length)
+    const i = pick(pick(rooms))
     const next = mornings.find((morning) => morning > intAt(here, i)) ?? 0
     releases[i] = intAt(releases, i) > 0 ? 0 : next
   } else {
-    const i = Math.floor(random() * weights.length)
+    const i = pick(pick(rooms))
     weights[i] = sure(weights[i]) + (random() * 2 - 1) * SHIFT_MIN
   }
   return { weights, releases }
@@ -143,7 +144,8 @@ function behindWait({ crewOf, tasksOfRoom, random }: CheaperSetup, here: Schedul
   let left = random() * idle.reduce((sum, day) => sum + day.idleMin, 0)
   const day = idle.find(({ idleMin }) => (left -= idleMin) <= 0)
   if (!day) return []
-  const own = [...crewOf.keys()]
+  const own = [...tasksOfRoom.values()]
+    .flat()
     .filter((i) => crewOf[i] === day.crewId && intAt(here, i) >= day.from && intAt(here, i) < day.to)
     .sort((a, b) => intAt(here, a) - intAt(here, b))
   const gaps = own.map((i, k) => (k === 0 ? 0 : intAt(here, i) - intAt(here, nth(own, k - 1))))

@@ -27,6 +27,7 @@ import { NOTHING_PLANNED, type FromPlan } from './asPlanned'
 import { MOST_JUDGINGS, safeAtTheirHour } from './atItsHour'
 import { standingPlan } from '../../planning/published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from '../tell/doubtfulCoats'
+import { sprayedFronts } from './cheaperIn'
 import { cheapestFirst } from './cheapestFirst'
 import { fewestChanges } from './fewestChanges'
 import { problemsOf } from '../tell/problems'
@@ -212,7 +213,8 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
   const { work, minutes, layOf } = setup
   // Who has been told something is told of a change only where it wins enough: that is looked for beside the plan.
   const isTold = job.published !== null
-  const proposed = isTold || !byPrice ? made.proposed : cheapestFirst(problem, made.proposed, byPrice)
+  const proposed =
+    isTold || !byPrice ? made.proposed : cheapestFirst(problem, made.proposed, byPrice, sprayedFronts(job))
   const { placed, misses, standing } = workedBy(job, proposed, problem, () =>
     makeProblem({ ...setup, from: ground.start }),
   )

@@ -39,6 +39,8 @@ export interface BetterWays {
   readonly goals?: readonly PlanGoal[]
   /** What plans cost: they are compared by it instead of by goals. */
   readonly priceOf?: PriceOf
+  /** Rooms that are done as the plan at hand has them. */
+  readonly settled?: ReadonlySet<string>
   /** Rounds of search after which it stops whatever the time. */
   readonly rounds?: number
   readonly onProgress?: (better: Better) => void
@@ -91,7 +93,17 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
   if (priceOf) {
     const rounds = ways.rounds ?? MOST_TRIED
     offer(
-      cheaperIn({ problem, task, scheme, from: startsIn(task, best), priceOf, random, isOver: ways.isOver, rounds }),
+      cheaperIn({
+        problem,
+        task,
+        scheme,
+        from: startsIn(task, best),
+        priceOf,
+        settled: ways.settled ?? new Set(),
+        random,
+        isOver: ways.isOver,
+        rounds,
+      }),
     )
   }
   const answer = improve(model, {

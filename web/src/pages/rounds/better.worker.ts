@@ -1,4 +1,13 @@
-import { betterPlan, isByPrice, metresOfPulls, planWithProblem, pricerOf, type Better, type Job } from '@crisp-hem/core'
+import {
+  betterPlan,
+  isByPrice,
+  metresOfPulls,
+  planWithProblem,
+  pricerOf,
+  sprayedFronts,
+  type Better,
+  type Job,
+} from '@crisp-hem/core'
 
 export interface BetterQuestion {
   readonly job: Job
@@ -32,7 +41,7 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
       {
         seed: data.seed,
         goals,
-        ...(isByPrice(goals) ? { priceOf: pricerOf({ job, problem, metresOf }) } : {}),
+        ...(isByPrice(goals) ? { priceOf: pricerOf({ job, problem, metresOf }), settled: sprayedFronts(job) } : {}),
         isOver: () => took() > data.budgetMs,
         onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),
       },
