@@ -2,7 +2,7 @@ import type { CrewDay, PartPrice, Plan } from '@crisp-hem/core'
 import { useNow } from '../../app/state/clock'
 import { useFacts } from '../../app/state/useJob'
 import { Panel } from '../../app/ui/Panel'
-import { W, formatMoney, spanText, whenText } from '../../app/words'
+import { W, clockText, formatMoney, spanText, whenText } from '../../app/words'
 
 /** Waiting for less is a breather, min. */
 const LEAST_WAIT_MIN = 20
@@ -34,7 +34,7 @@ export function PricePanel({ plan }: { plan: Plan }) {
                 <th scope="row" className="py-1 pr-3 text-left font-normal">
                   {W.price.names[part.part]}
                 </th>
-                <td className="pr-3 text-soft">{amountText(part)}</td>
+                <td className="pr-3 whitespace-nowrap text-soft">{amountText(part)}</td>
                 <td className="w-2/5 pr-3">
                   <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-2.5 w-full" aria-hidden>
                     <rect
@@ -65,7 +65,7 @@ function Wait({ day }: { day: CrewDay }) {
         crew,
         span: spanText(day.idleMin),
         from: whenText(day.from, now, site.zone),
-        to: whenText(day.to, now, site.zone),
+        to: clockText(day.to, site.zone),
       })}
     </li>
   )
@@ -74,6 +74,6 @@ function Wait({ day }: { day: CrewDay }) {
 /** How much of something is paid for. */
 export function amountText({ part, amount }: PartPrice): string {
   if (part === 'work' || part === 'idle' || part === 'way' || part === 'late')
-    return W.price.amounts[part]({ span: spanText(Math.round(Math.abs(amount) * 60)) })
+    return W.price.amounts[part]({ hours: Math.abs(amount).toFixed(1) })
   return W.price.amounts[part]({ count: Math.round(Math.abs(amount)) })
 }
