@@ -49,25 +49,23 @@ test('works under the thumb at phone width', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Next to do' })).toBeVisible()
   const wide = await page.evaluate(() => document.documentElement.scrollWidth)
   expect(wide).toBeLessThanOrEqual(390)
-  const tick = page.getByRole('button', { name: /^Sealed: Practice room 1/ }).first()
+  const tick = page.getByRole('button', { name: /^(Field done|Coated|Sealed): / }).first()
   expect((await tick.boundingBox())!.height).toBeGreaterThanOrEqual(44)
 })
 
 test('a tick is set back by minutes and taken for some hems only @long', async ({ page, request }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(`${server.url}/jobs/tern-quay/pulls`)
-  const line = page
-    .getByRole('listitem')
-    .filter({ has: page.getByRole('button', { name: /^Sealed: Practice room 1/ }) })
+  const line = page.getByRole('listitem').filter({ has: page.getByRole('button', { name: /^Coated: Corridor/ }) })
   await line.first().getByText('Earlier, or only some').click()
   await line.first().getByRole('button', { name: '5 min ago' }).click()
   const hem = line.first().getByRole('checkbox').first()
   await hem.uncheck()
   await line
     .first()
-    .getByRole('button', { name: /^Sealed: \d+ of \d+ hems$/ })
+    .getByRole('button', { name: /^Coated: \d+ of \d+ hems$/ })
     .click()
-  await expect(page.getByText(/^Ticked: Practice room 1/)).toBeVisible()
+  await expect(page.getByText(/^Ticked: Corridor/)).toBeVisible()
   await expect
     .poll(async () => {
       const { log } = JSON.parse(await (await request.get(`${server.url}/api/jobs/tern-quay/file`)).text())
@@ -75,12 +73,12 @@ test('a tick is set back by minutes and taken for some hems only @long', async (
       return [
         last.kind,
         last.at,
-        last.subjects.length > 0 && last.subjects.every((id: string) => id.startsWith('practice1/')),
+        last.subjects.length > 0 && last.subjects.every((id: string) => id.startsWith('corridor/')),
       ]
     })
-    .toEqual(['sealed', expect.stringMatching(/^2027-05-12T13:1[6-8]:/), true])
+    .toEqual(['coated', expect.stringMatching(/^2027-05-12T13:1[6-8]:/), true])
   // What was left is still to do.
-  await expect(page.getByRole('button', { name: /^Sealed: Practice room 1/ }).first()).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Coated: Corridor/ }).first()).toBeVisible()
 })
 
 test('no view is wider than a phone @long', async ({ page }) => {
