@@ -1,17 +1,9 @@
 import type { Parameters } from '../../base/parameters/parameters'
-import {
-  isFace,
-  type FaceKey,
-  type FieldOrder,
-  type HouseRules,
-  type PaintStep,
-  type Room,
-  type Shelf,
-} from '../../base/nouns'
+import { type FaceKey, type FieldOrder, type HouseRules, type PaintStep, type Room, type Shelf } from '../../base/nouns'
 import { bandPerMetre } from '../../nature/risk/banding'
 import { coatOfStep } from '../../nature/cure/film'
 import { lightness } from '../../survey/rooms/contrast'
-import { facesOfStep } from '../../survey/rooms/faces'
+import { facesOfStep, isBroad } from '../../survey/rooms/faces'
 import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
 import { deriveHems } from '../../survey/hems/deriveHems'
 
@@ -51,10 +43,6 @@ function isBandDear({ house, shelf, room, step, parameters }: FieldOrderSetup): 
   const mending = lines * perM * parameters.band.metOpen.value * house.mendBandMinor
   return mending > (faces.length * house.wagePerHourMinor * parameters.work.roundMin.value) / 60
 }
-
-/** Walls and ceilings are broad enough that their lines are cut in before or after them. */
-export const isBroad = (key: FaceKey): boolean =>
-  (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(key, kind))
 
 function fitsWet(setup: FieldOrderSetup): boolean {
   const { house, room, step, face, wetMin, speed, parameters } = setup

@@ -1,6 +1,5 @@
 import { isFace, type FaceKey, type PaintStep, type Room } from '../../base/nouns'
-import { facesOfStep } from '../../survey/rooms/faces'
-import { isBroad } from './fieldOrder'
+import { facesOfStep, isBroad } from '../../survey/rooms/faces'
 
 /**
  * Colours that still drip on the masking of a floor once the edge above it is painted: walls and ceilings that come after a

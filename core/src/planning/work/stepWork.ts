@@ -9,10 +9,9 @@ import {
   readFace,
 } from '../../base/nouns'
 import type { Hem } from '../../survey/hems/deriveHems'
-import { isBroad } from '../../masking/recipes/fieldOrder'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { trimRunMm } from '../../survey/rooms/trim'
-import { facesOfStep } from '../../survey/rooms/faces'
+import { facesOfStep, isBroad } from '../../survey/rooms/faces'
 import { fieldMinutes, shareOnWall } from '../../survey/rooms/fieldMinutes'
 import type { HemMinutes } from './wetTimes'
 

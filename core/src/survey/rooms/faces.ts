@@ -228,3 +228,7 @@ export function faceName(room: Room, key: FaceKey): FaceName {
       return named('unknown', key)
   }
 }
+
+/** Walls and ceilings are broad enough that their lines are cut in before or after them. */
+export const isBroad = (key: FaceKey): boolean =>
+  (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(key, kind))
