@@ -1,17 +1,15 @@
 import fc from 'fast-check'
 import { ternQuaySurvey } from '../../demo'
 import { planWithProblem } from '../src/answers/chain/planJob'
-import { tellMisses } from '../src/answers/tell/tellMisses'
 import type { Job, PaintStep } from '../src/base/nouns'
-import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
 import { parseInstant } from '../src/base/units/time'
 import { sayText } from '../src/edge/words'
 import { spanAt } from '../src/nature/cure/pullWindow'
 import { checkPlan } from '../src/planning/check/checkPlan'
-import type { PlacedTask } from '../src/planning/plan/placement'
 import { anyRoom } from './anyRoom'
 import { jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
 import { runsOf } from './runsOf'
+import { putAt, toldOf } from './tried'
 
 /** Tape, paper and cloth stay on a floor until the last coat that drips on it. Common practice, no published source (C29). */
 const planned = (job: Job) => planWithProblem(job, parseInstant(job.start))
@@ -63,23 +61,10 @@ describe('a room whose trim is painted before its walls, by a house that pulls w
 
   test('taken off by hand before, it is told', () => {
     const early = wallsEnd - 30
-    const placed = plan.placed.map((each): PlacedTask =>
-      each.taskId === pull!.taskId
-        ? { ...each, from: early, to: early + 3, pieces: [{ from: early, to: early + 3 }] }
-        : each,
-    )
+    const placed = putAt(plan, pull!.taskId, early, 3)
     const misses = checkPlan(problem, { placed }).filter(({ kind }) => kind === 'bare-floor')
     expect(misses.map(({ activityId, minutes }) => [activityId, minutes])).toEqual([[pull!.taskId, 30]])
-    const told = {
-      job: jobOf(),
-      tasks: plan.tasks,
-      placed,
-      misses,
-      from: plan.at,
-      hems: plan.hems,
-      parameters: DEFAULT_PARAMETERS,
-    }
-    expect(tellMisses(told).map(sayText).join()).toMatch(/drips on the bare floor/)
+    expect(toldOf(plan, placed, misses)).toMatch(/drips on the bare floor/)
   })
 })
 

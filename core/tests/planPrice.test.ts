@@ -6,6 +6,7 @@ import { betterPlan } from '../src/answers/try/betterPlan'
 import type { Job, PaintStep } from '../src/base/nouns'
 import { parseInstant } from '../src/base/units/time'
 import { checkPlan } from '../src/planning/check/checkPlan'
+import { miss, type MissKind } from '../src/planning/check/miss'
 import { placeFirst } from '../src/planning/plan/placeFirst'
 import type { PlacedTask } from '../src/planning/plan/placement'
 import { crewDaysOf } from '../src/planning/price/crewDays'
@@ -98,6 +99,17 @@ test('a room handed back late costs by the hour', () => {
   const [goal] = due.problem.goals.flatMap((each) => (each.goal === 'hand-back' ? [each] : []))
   const end = Math.max(...due.plan.placed.map(({ to }) => to))
   expect(part(due.plan.price, 'late').amount).toBeCloseTo((end - goal!.by) / 60, 9)
+})
+
+test('tape pulled in a wrong hour costs its metres; work that has no place costs nothing', () => {
+  const job = jobOf({ room: { steps: [TRIM, WALLS] }, house: { pull: 'wet' } })
+  const made = planned(job)
+  const priceOf = pricerFor(job, made)
+  const [pull] = made.plan.rounds.flatMap(({ pulls }) => pulls.filter(({ manner }) => manner === 'wet'))
+  const metres = metresOfPulls(made.plan.rounds, made.plan.hems).get(pull!.taskId)!
+  expect(metres).toBeGreaterThan(1)
+  const windows = (kind: MissKind) => part(priceOf(made.plan.placed, [miss(kind, pull!.taskId)]), 'windows').amount
+  expect([windows('pull-tacky'), windows('no-air')]).toEqual([metres, 0])
 })
 
 test('the first plan is never dearer than the one that begins everything as early as it can, and breaks nothing more', () => {

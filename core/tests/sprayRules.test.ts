@@ -11,6 +11,7 @@ import { checkPlan } from '../src/planning/check/checkPlan'
 import type { PlacedTask } from '../src/planning/plan/placement'
 import { anyRoom } from './anyRoom'
 import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
+import { putAt, toldOf } from './tried'
 
 /**
  * A gun goes from end to end of a room before anything in it comes off: the mist of the next wall would lie on what was freed.
@@ -41,23 +42,10 @@ describe.each(['wet', 'dry', 'soonest', 'either'] as const)('walls sprayed twice
     const pulled = tasks('pull')[0]!
     const coat = tasks('coat').sort((a, b) => b.to - a.to)[0]!
     const early = coat.to - 5
-    const placed = plan.placed.map((each): PlacedTask =>
-      each.taskId === pulled.taskId
-        ? { ...each, from: early, to: early + 3, pieces: [{ from: early, to: early + 3 }] }
-        : each,
-    )
+    const placed = putAt(plan, pulled.taskId, early, 3)
     const misses = checkPlan(problem, { placed }).filter(({ kind }) => kind === 'off-in-spray')
     expect(misses.map(({ activityId, minutes }) => [activityId, minutes])).toEqual([[pulled.taskId, 5]])
-    const said = tellMisses({
-      job: jobOf(),
-      tasks: plan.tasks,
-      placed,
-      misses,
-      from: plan.at,
-      hems: plan.hems,
-      parameters: DEFAULT_PARAMETERS,
-    }).map(sayText)
-    expect(said.join()).toMatch(/mist would land .* Spray to the end/)
+    expect(toldOf(plan, placed, misses)).toMatch(/mist would land .* Spray to the end/)
   })
 })
 

@@ -14,7 +14,7 @@ interface CheaperInSetup {
   readonly from: Schedule
   readonly priceOf: PriceOf
   /** Rooms that are done as the plan at hand has them: a house that is masked as a whole before its gun is filled. */
-  readonly settled: ReadonlySet<string>
+  readonly leftAlone: ReadonlySet<string>
   readonly random: () => number
   readonly isOver: () => boolean
   readonly rounds: number
@@ -27,14 +27,14 @@ export const cheaperIn = ({
   scheme,
   from,
   priceOf,
-  settled,
+  leftAlone,
   random,
   isOver,
   rounds,
 }: CheaperInSetup): Schedule =>
   cheaperSchedule({
     scheme,
-    tasksOfRoom: new Map([...task.tasksOfRoom].filter(([roomId]) => !settled.has(roomId))),
+    tasksOfRoom: new Map([...task.tasksOfRoom].filter(([roomId]) => !leftAlone.has(roomId))),
     mornings: morningsOf(problem, task),
     dueOf: duesOf(problem, task.origin),
     crewOf: task.items.map(({ crewId }) => crewId),

@@ -35,6 +35,10 @@ const FIRST_HEAT = 0.004
 const WHERE_LATE = 0.35
 /** How often the next step begins where a crew waits, rather than anywhere. From memory. */
 const WHERE_WAITED = 0.35
+/** How often something else waits for a late room, and a room that was held back is let go. From memory. */
+const [WAITS_FOR_LATE, LET_GO] = [0.5, 0.4]
+/** Up to which draw of 0 … 1 a step is of each kind; beyond them a task goes elsewhere in the order. From memory. */
+const STEPS = { roomInOrder: 0.3, roomOnMorning: 0.55, taskOnMorning: 0.8 } as const
 /** Waiting for less is nothing to change a day for, min. From memory. */
 const LEAST_WAIT_MIN = 20
 
@@ -87,48 +91,61 @@ function released(scheme: SerialScheme, releases: Int32Array): SerialScheme {
   return { ...scheme, model: later }
 }
 
-/** One step from an order, and from the schedule it gave: mostly where somebody waits. */
+/** One step from an order, and from the schedule it gave: mostly where a room is late or somebody waits. */
 function changed(setup: CheaperSetup, order: Order, here: Schedule, days: PlanPrice['days']): Order {
+  const next = { weights: order.weights.slice(), releases: order.releases.slice() }
+  const late = setup.random() < WHERE_LATE ? lateRooms(setup, here) : []
+  if (late.length > 0) return hastened(setup, next, late)
+  const waiting = setup.random() < WHERE_WAITED ? behindWait(setup, here, days) : []
+  if (waiting.length > 0) return putOff(setup, next, here, waiting)
+  return changedAnywhere(setup, next, here)
+}
+
+const pick = <T>({ random }: Pick<CheaperSetup, 'random'>, list: readonly T[]): T =>
+  nth(list, Math.floor(random() * list.length))
+
+/** A late room sooner; what else there is may wait for another morning. */
+function hastened(setup: CheaperSetup, order: Order, late: readonly (readonly number[])[]): Order {
   const { tasksOfRoom, mornings, random } = setup
-  const weights = order.weights.slice()
-  const releases = order.releases.slice()
-  const pick = <T>(list: readonly T[]): T => nth(list, Math.floor(random() * list.length))
+  for (const i of pick(setup, late)) {
+    order.weights[i] = sure(order.weights[i]) + random() * 2 * SHIFT_MIN
+    order.releases[i] = 0
+  }
+  const morning = pick(setup, mornings.length > 0 ? mornings : [0])
+  if (random() >= WAITS_FOR_LATE || tasksOfRoom.size < 2) return order
+  const others = [...tasksOfRoom.values()].filter((room) => !late.includes(room))
+  for (const i of pick(setup, [...others, []])) order.releases[i] = morning
+  return order
+}
+
+/** What stands behind a wait on the next morning. */
+function putOff({ mornings }: CheaperSetup, order: Order, here: Schedule, waiting: readonly number[]): Order {
+  const first = Math.min(...waiting.map((i) => intAt(here, i)))
+  const next = mornings.find((morning) => morning > first) ?? 0
+  for (const i of waiting) order.releases[i] = next
+  return order
+}
+
+/** A room or a task sooner or later in the order, or on another morning. */
+function changedAnywhere(setup: CheaperSetup, order: Order, here: Schedule): Order {
+  const { tasksOfRoom, mornings, random } = setup
   const rooms = [...tasksOfRoom.values()]
-  const late = random() < WHERE_LATE ? lateRooms(setup, here) : []
-  if (late.length > 0) {
-    for (const i of pick(late)) {
-      weights[i] = sure(weights[i]) + random() * 2 * SHIFT_MIN
-      releases[i] = 0
-    }
-    // What else stands before it may wait for a day.
-    const next = pick(mornings.length > 0 ? mornings : [0])
-    if (random() < 0.5 && rooms.length > 1)
-      for (const i of pick(rooms.filter((room) => !late.includes(room)).concat([[]]))) releases[i] = next
-    return { weights, releases }
-  }
-  const waiting = random() < WHERE_WAITED ? behindWait(setup, here, days) : []
-  if (waiting.length > 0) {
-    const first = Math.min(...waiting.map((i) => intAt(here, i)))
-    const next = mornings.find((morning) => morning > first)
-    for (const i of waiting) releases[i] = next ?? 0
-    return { weights, releases }
-  }
-  const kind = random()
-  if (kind < 0.3 && rooms.length > 1) {
-    const by = (random() * 2 - 1) * SHIFT_MIN
-    for (const i of pick(rooms)) weights[i] = sure(weights[i]) + by
-  } else if (kind < 0.55 && mornings.length > 0) {
-    const at = random() < 0.4 ? 0 : pick(mornings)
-    for (const i of pick(rooms)) releases[i] = at
-  } else if (kind < 0.8 && mornings.length > 0) {
-    const i = pick(pick(rooms))
-    const next = mornings.find((morning) => morning > intAt(here, i)) ?? 0
-    releases[i] = intAt(releases, i) > 0 ? 0 : next
+  const { weights, releases } = order
+  const shift = () => (random() * 2 - 1) * SHIFT_MIN
+  const step = random()
+  if (step < STEPS.roomInOrder && rooms.length > 1) {
+    const by = shift()
+    for (const i of pick(setup, rooms)) weights[i] = sure(weights[i]) + by
+  } else if (step < STEPS.roomOnMorning && mornings.length > 0) {
+    const morning = random() < LET_GO ? 0 : pick(setup, mornings)
+    for (const i of pick(setup, rooms)) releases[i] = morning
   } else {
-    const i = pick(pick(rooms))
-    weights[i] = sure(weights[i]) + (random() * 2 - 1) * SHIFT_MIN
+    const i = pick(setup, pick(setup, rooms))
+    if (step >= STEPS.taskOnMorning || mornings.length === 0) weights[i] = sure(weights[i]) + shift()
+    else if (intAt(releases, i) > 0) releases[i] = 0
+    else releases[i] = mornings.find((morning) => morning > intAt(here, i)) ?? 0
   }
-  return { weights, releases }
+  return order
 }
 
 /** Rooms that end behind their due. */

@@ -22,7 +22,7 @@ export function cheapestFirst(
   problem: ScheduleProblem,
   proposed: readonly PlacedTask[],
   priceOf: PriceOf,
-  settled: ReadonlySet<string>,
+  leftAlone: ReadonlySet<string>,
 ): readonly PlacedTask[] {
   const unplaced = problem.activities
     .filter(({ id }) => !proposed.some(({ taskId }) => taskId === id))
@@ -34,7 +34,7 @@ export function cheapestFirst(
   const anew = layOut(scheme, (i) => -intAt(task.hint, i))
   if (!anew || count === 0) return proposed
   const rounds = Math.min(MOST_TRIED, Math.floor(MOST_LAID / count))
-  const ways = { problem, task, scheme, priceOf, settled, isOver: () => false }
+  const ways = { problem, task, scheme, priceOf, leftAlone, isOver: () => false }
   const schedule = cheaperIn({ ...ways, from: anew, random: seededNumbers(SEED), rounds })
   const found = judged(problem, tidied(problem, task.placementOf(schedule)), priceOf)
   return isBetter(found, first, []) ? found.placement.placed : proposed

@@ -40,7 +40,7 @@ export interface BetterWays {
   /** What plans cost: they are compared by it instead of by goals. */
   readonly priceOf?: PriceOf
   /** Rooms that are done as the plan at hand has them. */
-  readonly settled?: ReadonlySet<string>
+  readonly leftAlone?: ReadonlySet<string>
   /** Rounds of search after which it stops whatever the time. */
   readonly rounds?: number
   readonly onProgress?: (better: Better) => void
@@ -99,7 +99,7 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
         scheme,
         from: startsIn(task, best),
         priceOf,
-        settled: ways.settled ?? new Set(),
+        leftAlone: ways.leftAlone ?? new Set(),
         random,
         isOver: ways.isOver,
         rounds,

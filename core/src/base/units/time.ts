@@ -34,13 +34,14 @@ export function checkZone(zone: string): string {
   return zone
 }
 
-/** Minutes the zone is ahead of UTC at an instant. Clocks are put on or back at a quarter of an hour, so each is looked up once. */
-function zoneOffsetMin(zone: string, at: number): number {
-  const ofZone = offsets.get(zone) ?? keptWords((quarter: number) => tzOffset(zone, new Date(quarter * 15 * 60_000)))
-  offsets.set(zone, ofZone)
-  return ofZone(Math.floor(at / 15))
-}
-const offsets = new Map<string, (quarter: number) => number>()
+/** Minutes a zone is ahead of UTC in a quarter of an hour since 1970: clocks are put on or back between two of them. */
+const offsetsOf = keptWords((zone: string) =>
+  keptWords((quarter: number) => tzOffset(zone, new Date(quarter * QUARTER_MIN * 60_000))),
+)
+const QUARTER_MIN = 15
+
+/** Minutes the zone is ahead of UTC at an instant. */
+const zoneOffsetMin = (zone: string, at: number): number => offsetsOf(zone)(Math.floor(at / QUARTER_MIN))
 
 /** The site's calendar day and minute of that day at an instant. */
 export function toLocal(at: number, zone: string): { day: LocalDay; minute: number } {

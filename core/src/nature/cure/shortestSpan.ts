@@ -1,3 +1,4 @@
+import { keptWords } from '../../base/units/keptWords'
 import { onceFor } from '../../base/units/onceFor'
 import { instantOfGain, type RateClock } from './rateClock'
 
@@ -20,16 +21,12 @@ export function longestSpan(clock: RateClock, hours: readonly number[], amount: 
 }
 
 /** The shortest span of a step laid at an instant, in any hour in which it may be done; kept, since all lines of a colour ask for it. */
-export function shortestOfStep(clock: RateClock, layAt: number, amount: number): number | null {
-  const known = shortestOf(clock)
-  const key = `${layAt}|${amount}`
-  const found = known.get(key)
-  if (found !== undefined) return found
-  const span = shortestSpan(clock, hoursOfStep(layAt), amount)
-  known.set(key, span)
-  return span
-}
-const shortestOf = onceFor((_clock: RateClock): Map<string, number | null> => new Map())
+export const shortestOfStep = (clock: RateClock, layAt: number, amount: number): number | null =>
+  shortestOf(clock)(amount)(layAt)
+
+const shortestOf = onceFor((clock: RateClock) =>
+  keptWords((amount: number) => keptWords((layAt: number) => shortestSpan(clock, hoursOfStep(layAt), amount))),
+)
 
 const spansOf = (clock: RateClock, hours: readonly number[], amount: number): number[] =>
   hours.flatMap((at) => {

@@ -1,7 +1,7 @@
 import { isGunUp, readActivity, type HemId, type Job } from '../../base/nouns'
 import { MIN_PER_DAY, MIN_PER_HOUR } from '../../base/units/time'
 import { workDayOf } from '../../nature/calendar/workDay'
-import type { Miss } from '../check/miss'
+import type { Miss, MissKind } from '../check/miss'
 import type { PlacedTask } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
 import { crewDaysOf, type CrewDay } from './crewDays'
@@ -156,9 +156,23 @@ function tapeDays(
   }, 0)
 }
 
-/** Metres whose tape comes off in an hour in which it should not. */
-const missedMetres = (misses: readonly Miss[], metresOf: ReadonlyMap<string, number>): number =>
-  [...new Set(misses.map(({ activityId }) => activityId))].reduce((sum, id) => sum + (metresOf.get(id) ?? 0), 0)
+/** Misses of tape that comes off, in an hour in which it should not; what has no place at all costs nothing yet. */
+const WRONG_HOURS: readonly MissKind[] = [
+  'pull-too-soon',
+  'wet-overrun',
+  'no-wet-span',
+  'wet-missed',
+  'pull-tacky',
+  'past-stay',
+  'off-in-spray',
+  'bare-floor',
+]
+
+/** Metres whose tape comes off in such an hour, each once. */
+function missedMetres(misses: readonly Miss[], metresOf: ReadonlyMap<string, number>): number {
+  const pulls = misses.filter(({ kind }) => WRONG_HOURS.includes(kind)).map(({ activityId }) => activityId)
+  return [...new Set(pulls)].reduce((sum, id) => sum + (metresOf.get(id) ?? 0), 0)
+}
 
 /** Minutes by which rooms are handed back late, in all. */
 function lateMinutes({ goals }: Pick<ScheduleProblem, 'goals'>, placed: readonly PlacedTask[]): number {

@@ -41,7 +41,7 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
       {
         seed: data.seed,
         goals,
-        ...(isByPrice(goals) ? { priceOf: pricerOf({ job, problem, metresOf }), settled: sprayedFronts(job) } : {}),
+        ...(isByPrice(goals) ? { priceOf: pricerOf({ job, problem, metresOf }), leftAlone: sprayedFronts(job) } : {}),
         isOver: () => took() > data.budgetMs,
         onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),
       },
