@@ -4,6 +4,8 @@ import type { Selling } from './selling'
 const HOUR = 100_000
 /** Significant digits of a price told in hours: from more of them the wage could be found, since prices are whole in it. */
 const DIGITS = 3
+/** What plans are compared by is told in whole minutes: to three digits small sums would be whole at few wages only. */
+const MINUTE = HOUR / 60
 /** How a price is made of costs is the office’s alone. */
 const UNTOLD: Selling = {
   overheadPct: 0,
@@ -47,9 +49,22 @@ function told(data: unknown, factor: number): unknown {
         ? []
         : name === 'selling'
           ? UNTOLD
-          : isMoneyField(name) && typeof value === 'number'
-            ? Number((value * factor).toPrecision(DIGITS))
-            : told(value, factor),
+          : name === 'planRates'
+            ? roughly(value, factor)
+            : isMoneyField(name) && typeof value === 'number'
+              ? Number((value * factor).toPrecision(DIGITS))
+              : told(value, factor),
     ]),
   )
 }
+
+/** Prices in whole minutes of work. */
+const roughly = (prices: unknown, factor: number): unknown =>
+  typeof prices !== 'object' || prices === null
+    ? prices
+    : Object.fromEntries(
+        Object.entries(prices).map(([name, value]: [string, unknown]) => [
+          name,
+          isMoneyField(name) && typeof value === 'number' ? Math.round((value * factor) / MINUTE) * MINUTE : value,
+        ]),
+      )

@@ -9,7 +9,7 @@ import { W, formatMoney, spanText, whenText } from '../../app/words'
 import type { BetterFound } from './better.worker'
 import { Proposal } from './Proposal'
 import { GoalOrder } from './GoalOrder'
-import { amountText } from './PricePanel'
+import { amountText } from './priceWords'
 import { useBetter } from './useBetter'
 
 /** How long after a new plan it is looked for a better one by itself, and for how long, ms. */

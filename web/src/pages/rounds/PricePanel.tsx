@@ -1,8 +1,9 @@
-import type { CrewDay, PartPrice, Plan } from '@crisp-hem/core'
+import type { CrewDay, Plan } from '@crisp-hem/core'
 import { useNow } from '../../app/state/clock'
 import { useFacts } from '../../app/state/useJob'
 import { Panel } from '../../app/ui/Panel'
 import { W, clockText, formatMoney, spanText, whenText } from '../../app/words'
+import { amountText } from './priceWords'
 
 /** Waiting for less is a breather, min. */
 const LEAST_WAIT_MIN = 20
@@ -69,11 +70,4 @@ function Wait({ day }: { day: CrewDay }) {
       })}
     </li>
   )
-}
-
-/** How much of something is paid for. */
-export function amountText({ part, amount }: PartPrice): string {
-  if (part === 'work' || part === 'idle' || part === 'way' || part === 'late')
-    return W.price.amounts[part]({ hours: Math.abs(amount).toFixed(1) })
-  return W.price.amounts[part]({ count: Math.round(Math.abs(amount)) })
 }
