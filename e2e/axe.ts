@@ -15,6 +15,8 @@ interface Looked {
 export async function accessFaults(page: Page, { inside, rules }: Looked = {}): Promise<string[]> {
   const axe = new AxeBuilder({ page }).setLegacyMode()
   if (inside !== undefined) axe.include(inside)
+  // A page looked at before it is drawn has no heading and no landmark yet.
+  else await page.locator('h1').first().waitFor()
   axe.options({
     resultTypes: ['violations'],
     ...(rules && { runOnly: { type: 'rule', values: [...rules] } }),
