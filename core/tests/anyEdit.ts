@@ -24,21 +24,21 @@ const SHAPE = toJsonSchema(factsSchema, 'facts') as unknown as Shape
 
 /** A field found by going down from the whole, one part at a time: what is rare is met as often as what is many. */
 function fieldBelow(value: unknown, shape: Shape, next: () => number, path: Field['path'] = []): Field {
-  const own: Field = { path, shape, value }
+  const field: Field = { path, shape, value }
   const nth = (count: number) => Math.floor(next() * count)
   if (Array.isArray(value) && shape.items) {
     const i = nth(value.length + 1)
-    return i === value.length ? own : fieldBelow(value[i], shape.items, next, [...path, i])
+    return i === value.length ? field : fieldBelow(value[i], shape.items, next, [...path, i])
   }
   if (typeof value === 'object' && value !== null && shape.properties) {
     const names = Object.keys(shape.properties)
     const i = nth(names.length + (path.length > 0 ? 1 : 0))
     const name = names[i]
     const part = name === undefined ? undefined : shape.properties[name]
-    if (name === undefined || !part) return own
+    if (name === undefined || !part) return field
     return fieldBelow((value as Record<string, unknown>)[name], part, next, [...path, name])
   }
-  return own
+  return field
 }
 
 /** What a field might be set to instead: another word of its list, the other answer, none, an end of its range, less or more. */

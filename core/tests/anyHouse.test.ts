@@ -71,13 +71,13 @@ test('what is masked comes off exactly once, after it is coated; what is cut by 
   fc.assert(
     fc.property(anyRoom, anyHouse, (room, house) => {
       const plan = planJob(jobOf(room, house))
-      const recipes = new Map(plan.recipes.flatMap((each) => (each.safe ? [[each.hemId, each] as const] : [])))
+      const recipes = new Map(plan.recipes.flatMap((recipe) => (recipe.safe ? [[recipe.hemId, recipe] as const] : [])))
       const off = plan.rounds.flatMap((round) => round.pulls.flatMap((pull) => pull.hemIds))
       const masked = plan.rounds
         .flatMap((round) => round.hemIds)
         .filter((id) => recipes.get(id) && recipes.get(id)!.pull !== 'none')
       expect([...off].sort()).toEqual([...masked].sort())
-      const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+      const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
       for (const round of plan.rounds)
         for (const pull of round.pulls) {
           const [at, coat] = [placed.get(pull.taskId), placed.get(`${round.id}/coat${coatsOf(room, round.stepId)}`)]
@@ -96,9 +96,9 @@ test('what would change a recipe is cheaper, and a kit never costs less than the
       const job = jobOf(room, house)
       const [first] = deriveHems(room, job.shelf).hems
       if (!first) return
-      for (const each of whatWouldChange(job, first.id)) {
-        expect(each.savingMinor).toBeGreaterThanOrEqual(0)
-        expect(sayText(each.what)).not.toMatch(/\{\w+\}|undefined|NaN/)
+      for (const change of whatWouldChange(job, first.id)) {
+        expect(change.savingMinor).toBeGreaterThanOrEqual(0)
+        expect(sayText(change.what)).not.toMatch(/\{\w+\}|undefined|NaN/)
       }
       const { points, best } = jobKit(job)
       if (!best) return

@@ -39,7 +39,7 @@ const plans: fc.Arbitrary<PaintStep[]> = fc
     fc.array(
       fc.record({
         colour: fc.constantFrom(...COLOURS),
-        coatingId: fc.constantFrom(...STARTER_SHELF.coatings.map((each) => each.id)),
+        coatingId: fc.constantFrom(...STARTER_SHELF.coatings.map((coating) => coating.id)),
         tool: fc.constantFrom('brush' as const, 'roller' as const, 'spray' as const),
         coats: fc.integer({ min: 1, max: 3 }),
       }),
@@ -62,7 +62,7 @@ function openingOn(room: Room, index: number, pick: { wall: number; kind: number
   const kind = (['door', 'window', 'glazed-doors'] as const)[pick.kind % 3]!
   const [widthMm, casingMm] = [700, 60]
   const free = wall.lengthMm - widthMm - 2 * casingMm
-  if (free < 0 || room.openings.some((each) => each.wallId === wall.id)) return null
+  if (free < 0 || room.openings.some((opening) => opening.wallId === wall.id)) return null
   const sillMm = kind === 'window' ? 900 : 0
   return {
     id: `o${index + 1}`,

@@ -15,17 +15,19 @@ const dayTape: Tape = {
   sunStayDays: 0.5,
   rolls: usual!.rolls.map((roll) => ({ ...roll, priceMinor: 1, stockMm: 0 })),
 }
-const slow = base.shelf.coatings.find((each) => each.id === WALLS.coatingId)!
+const slow = base.shelf.coatings.find((coating) => coating.id === WALLS.coatingId)!
 const job: Job = jobOf({
   room: { steps: [WALLS] },
   house: { school: 'press-only', pull: 'wet', restHours: 0 },
   shelf: {
     tapes: [...base.shelf.tapes, dayTape],
-    coatings: base.shelf.coatings.map((each) => (each.id === slow.id ? { ...each, recoatMin: 200 } : each)),
+    coatings: base.shelf.coatings.map((coating) => (coating.id === slow.id ? { ...coating, recoatMin: 200 } : coating)),
   },
 })
 const outByStay = (answers: ReturnType<typeof jobRecipes>) =>
-  answers.filter((each) => each.ruledOut.some(({ tapeId, why }) => tapeId === 'day-tape' && why.code === 'out.stay'))
+  answers.filter((answer) =>
+    answer.ruledOut.some(({ tapeId, why }) => tapeId === 'day-tape' && why.code === 'out.stay'),
+  )
 
 test('a tape for a day is not ruled out where the plan takes it off the same day', () => {
   // Before there is a plan a gap of over three hours counts as a night.
@@ -39,11 +41,11 @@ test('a tape for a day is not ruled out where the plan takes it off the same day
 
 test('every card says a stay no shorter than the plan leaves its tape on, or its tape stays that long', () => {
   const plan = planJob(job)
-  const at = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const at = new Map(plan.placed.map((task) => [task.taskId, task]))
   let looked = 0
   for (const pull of plan.pulls)
     for (const hemId of pull.hemIds) {
-      const recipe = plan.recipes.find((each) => each.hemId === hemId)!
+      const recipe = plan.recipes.find((answer) => answer.hemId === hemId)!
       const lay = plan.tasks.find(({ kind, subjects }) => kind === 'lay' && subjects.includes(hemId))
       if (!recipe.safe || !recipe.tapeId || !lay) continue
       looked++
@@ -57,12 +59,13 @@ test('every card says a stay no shorter than the plan leaves its tape on, or its
 test('the tape on the wall is the tape on the card, all through a day that goes as told', () => {
   const of = told(job)
   const first = planJob(of.job)
-  const tapes = (plan: Plan) => new Map(plan.recipes.map((each) => [each.hemId, each.safe ? each.tapeId : null]))
+  const tapes = (plan: Plan) =>
+    new Map(plan.recipes.map((recipe) => [recipe.hemId, recipe.safe ? recipe.tapeId : null]))
   const chosen = tapes(first)
   for (const { to } of of.inOrder.filter((_, i) => i % 4 === 0)) {
     const log = ticksOf(
       of,
-      of.inOrder.filter((each) => each.to <= to),
+      of.inOrder.filter((task) => task.to <= to),
     )
     expect([to, [...tapes(planJob({ ...of.job, log }, to))]]).toEqual([to, [...chosen]])
   }

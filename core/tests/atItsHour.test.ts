@@ -69,6 +69,6 @@ test('and its tape does not go on before its casing has cured so far', () => {
 
 test('alone in the house it is laid at once, and nothing is safe', () => {
   const alone = { ...job, rooms: job.rooms.slice(-1) }
-  const found = planWithProblem(alone, parseInstant(job.start)).plan.recipes.find(({ hemId }) => hemId === LAST)!
-  expect(found.safe).toBe(false)
+  const recipe = planWithProblem(alone, parseInstant(job.start)).plan.recipes.find(({ hemId }) => hemId === LAST)!
+  expect(recipe.safe).toBe(false)
 })

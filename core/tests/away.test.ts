@@ -40,14 +40,14 @@ test('the work of that day takes the one who is there longer, nobody else is tou
     expect(minutes(short, id)).toBe(minutes(whole, id))
   expect(short.problems.map(sayText).join(' ')).toContain(`${first!.name} is away`)
   // Somebody of the crew is at work that morning.
-  expect(short.placed.some((each) => each.crewId === pair.id && toLocal(each.from, survey.site.zone).day === day)).toBe(
+  expect(short.placed.some((task) => task.crewId === pair.id && toLocal(task.from, survey.site.zone).day === day)).toBe(
     true,
   )
 })
 
 test('where nobody of a crew is left it does nothing until the first is back', () => {
   const plan = planJob(ill([first!.name, second!.name], 0, 2))
-  const own = plan.placed.filter((each) => each.crewId === pair.id)
-  expect(own.length).toBeGreaterThan(0)
-  expect(Math.min(...own.map((each) => toLocal(each.from, survey.site.zone).day))).toBeGreaterThanOrEqual(day + 2)
+  const tasks = plan.placed.filter((task) => task.crewId === pair.id)
+  expect(tasks.length).toBeGreaterThan(0)
+  expect(Math.min(...tasks.map((task) => toLocal(task.from, survey.site.zone).day))).toBeGreaterThanOrEqual(day + 2)
 })

@@ -31,14 +31,14 @@ describe.each(jobs)('%s', (_, job, at) => {
 
   test('no worse by any goal: no new miss, nobody later, everything placed that was', () => {
     expect(kinds(first)).toEqual(expect.arrayContaining(kinds(better.placement)))
-    expect(better.endsAt).toBeLessThanOrEqual(Math.max(...first.placed.map((each) => each.to)))
+    expect(better.endsAt).toBeLessThanOrEqual(Math.max(...first.placed.map((task) => task.to)))
     expect(better.boundAt ?? 0).toBeGreaterThan(at)
     expect(better.boundAt ?? 0).toBeLessThanOrEqual(better.endsAt)
-    expect(better.placement.placed.map((each) => each.taskId).sort()).toEqual(
-      first.placed.map((each) => each.taskId).sort(),
+    expect(better.placement.placed.map((task) => task.taskId).sort()).toEqual(
+      first.placed.map((task) => task.taskId).sort(),
     )
     // What is done stands as it was done.
-    const done = (plan: typeof first) => plan.placed.filter((each) => each.done)
+    const done = (plan: typeof first) => plan.placed.filter((task) => task.done)
     expect(done(better.placement)).toEqual(done(first))
   })
 
@@ -62,7 +62,7 @@ test('one room ends sooner than the first plan has it, and that is proved to be 
   const first = placeFirst(problem)
   const better = betterPlan(problem, first, { ...WAYS, rounds: 60 })
   expect(better.isProved).toBe(true)
-  expect(better.endsAt).toBeLessThan(Math.max(...first.placed.map((each) => each.to)))
+  expect(better.endsAt).toBeLessThan(Math.max(...first.placed.map((task) => task.to)))
 })
 
 /** One crew, a day from 480 to 960 with a meal, two days. */
@@ -83,7 +83,7 @@ describe('by hand', () => {
     const problem = room({})
     const first = placeFirst(problem)
     // Serial generation takes the long one first: 480–600, 600–620, and the last waits until 750.
-    expect(Math.max(...first.placed.map((each) => each.to))).toBe(780)
+    expect(Math.max(...first.placed.map((task) => task.to))).toBe(780)
     const better = betterPlan(problem, first, WAYS)
     expect(better).toMatchObject({ endsAt: 650, boundAt: 650, isProved: true })
   })
@@ -104,7 +104,7 @@ describe('by hand', () => {
     expect(checkPlan(two, first)).toMatchObject([{ kind: 'late-hand-back', minutes: 270 }])
     const found = betterPlan(two, first, WAYS)
     expect(found.lateMin).toBe(0)
-    expect(found.placement.placed.find((each) => each.taskId === 'short')?.from).toBe(480)
+    expect(found.placement.placed.find((task) => task.taskId === 'short')?.from).toBe(480)
   })
   test('a tied pair stays tied and does not go over the meal', () => {
     const problem = room({
@@ -134,6 +134,6 @@ describe('by hand', () => {
     const { placement } = betterPlan(problem, placeFirst(problem), WAYS)
     expect(checkPlan(problem, placement)).toEqual([])
     // Laid by 770 and coated by 830 it would be safe at 930: rain comes at 900, so it waits for the next day.
-    expect(placement.placed.find((each) => each.taskId === 'coat')?.from).toBe(1920)
+    expect(placement.placed.find((task) => task.taskId === 'coat')?.from).toBe(1920)
   })
 })

@@ -38,7 +38,7 @@ test('paper is never hung overhead: without film a sprayed ceiling line has no c
 })
 
 test('primer as a colour of its own and as preparation: one card, no warning that all before it must be covered', () => {
-  const primer = STARTER_SHELF.coatings.find((each) => each.primer)!
+  const primer = STARTER_SHELF.coatings.find((coating) => coating.primer)!
   const undercoat: PaintStep = { ...sprayed(WALLS), id: 'p', name: 'Primer', coatingId: primer.id, coats: 1 }
   const steps = [{ ...WALLS, id: 'a', targets: ['walls'], coats: 1 }, undercoat, sprayed(WALLS)]
   expect(orderFaults({ ...PLAIN_ROOM, steps: [undercoat, sprayed(WALLS)] }).map(({ code }) => code)).not.toContain(

@@ -44,7 +44,7 @@ test('what must breathe or be heard on a sprayed ceiling is covered once for eac
   const fittings = [on('f1', 'sprinkler'), on('f2', 'light', { atMm: 2000 })]
   const job = jobOf({ room: { steps: [sprayed], fittings } })
   const needs = coverNeeds(job.rooms[0]!, job.shelf, job.site.units, job.rooms)
-  const cuts = (what: string) => needs.find((each) => each.what === what)?.cuts.length
+  const cuts = (what: string) => needs.find((need) => need.what === what)?.cuts.length
   expect([cuts('sprinkler f1'), cuts('light f2')]).toEqual([sprayed.coats, 1])
   const words = recipeOf({ room: { steps: [sprayed], fittings } }, 'ceiling|fitting:f1')
     .cautions.map(sayText)

@@ -94,10 +94,10 @@ describe('fittings', () => {
   })
   test('bags have minutes of their own, on after the tape and off with the colour', () => {
     const plan = planJob(jobOf({ room: { fittings, steps: [WALLS] } }))
-    const cover = plan.placed.find((each) => each.taskId === `r/${WALLS.id}/cover`)!
+    const cover = plan.placed.find((task) => task.taskId === `r/${WALLS.id}/cover`)!
     expect(cover.to - cover.from).toBeGreaterThanOrEqual(1)
-    const lays = plan.placed.filter((each) => each.taskId.endsWith('/lay'))
-    expect(cover.from).toBeGreaterThanOrEqual(Math.max(...lays.map((each) => each.to)))
+    const lays = plan.placed.filter((task) => task.taskId.endsWith('/lay'))
+    expect(cover.from).toBeGreaterThanOrEqual(Math.max(...lays.map((lay) => lay.to)))
   })
 })
 

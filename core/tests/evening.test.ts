@@ -37,13 +37,13 @@ describe('the close of the day', () => {
   })
 
   test('all that was planned until tonight and is not ticked is told once', () => {
-    const left = plan.placed.filter((each) => !each.done && dayOf(each.from) <= today)
+    const left = plan.placed.filter((task) => !task.done && dayOf(task.from) <= today)
     expect(told.open.length + told.mustBeOff.length).toBe(left.length)
   })
 
   test('tape that stays says until when it may, and none of the demo’s stays too long', () => {
     expect(told.stays.length).toBeGreaterThan(0)
-    expect(told.stays.every((each) => each.isSafe)).toBe(true)
+    expect(told.stays.every((stay) => stay.isSafe)).toBe(true)
     for (const { line } of told.stays)
       expect(['evening.stays', 'evening.mask_stays', 'evening.covers_stay']).toContain(line.code)
   })
@@ -89,15 +89,15 @@ describe('the close of the day', () => {
       subjects: [...laid.subjects],
     }
     const { stays } = evening({ ...job, shelf: { ...job.shelf, tapes }, log: [...job.log, tick] }, now)
-    expect(stays.filter((each) => !each.isSafe).map((each) => each.line.code)).toContain('evening.stays_too_long')
+    expect(stays.filter((stay) => !stay.isSafe).map((stay) => stay.line.code)).toContain('evening.stays_too_long')
   })
 
   test('each crew begins with its first work of the next day, and loads tape for what it lays', () => {
     for (const { crewId, at, first, load } of told.next) {
-      const own = plan.placed.filter((each) => each.crewId === crewId && !each.done && dayOf(each.from) > today)
-      expect(at).toBe(Math.min(...own.map((each) => each.from)))
+      const tasks = plan.placed.filter((task) => task.crewId === crewId && !task.done && dayOf(task.from) > today)
+      expect(at).toBe(Math.min(...tasks.map((task) => task.from)))
       expect(first.length).toBeGreaterThan(0)
-      const lays = own.some((each) => dayOf(each.from) === dayOf(at) && /\/lay$/.test(each.taskId))
+      const lays = tasks.some((task) => dayOf(task.from) === dayOf(at) && /\/lay$/.test(task.taskId))
       expect(load.some((item) => item.unit === 'mm' && item.widthMm !== null)).toBe(lays)
     }
   })
@@ -105,7 +105,7 @@ describe('the close of the day', () => {
   test('a gun whose next coat is another day is cleaned before anybody goes, and filled again before that coat', () => {
     expect(told.guns).toEqual([])
     const survey = ternQuaySurvey()
-    const first = planJob(survey).placed.find((each) => each.taskId === 'kitchen/s1/w2/coat1')!
+    const first = planJob(survey).placed.find((task) => task.taskId === 'kitchen/s1/w2/coat1')!
     const { day } = toLocal(first.from, survey.site.zone)
     const off = { from: fromLocal(day, 12 * 60, survey.site.zone), to: fromLocal(day + 1, 0, survey.site.zone) }
     const away = survey.crews.map((crew) => ({
@@ -123,7 +123,7 @@ describe('the close of the day', () => {
       .filter(({ taskId }) => /^kitchen.*(gun|coat)/.test(taskId))
     const own = order.filter(({ taskId }) => taskId.startsWith('kitchen/s1/')).map(({ taskId }) => taskId)
     const cleaned = own.indexOf('kitchen/s1/gun-down1')
-    const dayOf = (id: string) => toLocal(placed.find((each) => each.taskId === id)!.from, survey.site.zone).day
+    const dayOf = (id: string) => toLocal(placed.find((task) => task.taskId === id)!.from, survey.site.zone).day
     expect(own.slice(cleaned, cleaned + 2)).toEqual(['kitchen/s1/gun-down1', 'kitchen/s1/gun-up1'])
     expect(own.at(-1)).toBe('kitchen/s1/gun-down')
     expect([dayOf('kitchen/s1/gun-down1'), dayOf('kitchen/s1/gun-up1')]).toEqual([day, day + 1])
@@ -172,21 +172,21 @@ describe('when it runs forty minutes late', () => {
   test('taken whole it is the proposal, not at all the told plan, in part both', () => {
     const ids = changes(placed).map((change) => change.taskId)
     const by = (taken: readonly string[]) =>
-      new Map(partly(then.placed, placed, new Set(taken)).map((each) => [each.taskId, each.from]))
-    for (const each of placed)
-      expect(by(ids).get(each.taskId)).toBe(ids.includes(each.taskId) ? each.from : by([]).get(each.taskId))
-    for (const each of then.placed) expect(by([]).get(each.taskId)).toBe(each.from)
+      new Map(partly(then.placed, placed, new Set(taken)).map((task) => [task.taskId, task.from]))
+    for (const task of placed)
+      expect(by(ids).get(task.taskId)).toBe(ids.includes(task.taskId) ? task.from : by([]).get(task.taskId))
+    for (const task of then.placed) expect(by([]).get(task.taskId)).toBe(task.from)
     const [one, two] = ids
-    expect(by([one!]).get(two!)).toBe(then.placed.find((each) => each.taskId === two)?.from)
+    expect(by([one!]).get(two!)).toBe(then.placed.find((task) => task.taskId === two)?.from)
   })
 
   test('a part that lets a crew be in two places says so', () => {
-    const moved = then.placed.map((each) => ({ ...each }))
+    const moved = then.placed.map((task) => ({ ...task }))
     const [one, two] = moved.filter((each) => !each.done && each.from > late && each.crewId === 'wren')
     two!.from = one!.from
     two!.pieces = one!.pieces
     two!.to = one!.to
-    expect(newBreaks(job, late, moved).map((each) => each.code)).toContain('miss.crew_twice')
+    expect(newBreaks(job, late, moved).map((breach) => breach.code)).toContain('miss.crew_twice')
     expect(newBreaks(job, late, then.placed)).toEqual([])
   })
 })
@@ -206,7 +206,7 @@ test('each crew hears only of its own work; of work that changes hands both do',
 
 test('as CSV there is a row for each piece of work, at the hours of the site, and it reads back', () => {
   const { data } = readCsv(tasksCsv(job, plan.tasks, plan.placed, (task) => task.kind))
-  expect(data).toHaveLength(plan.placed.reduce((sum, each) => sum + each.pieces.length, 0))
+  expect(data).toHaveLength(plan.placed.reduce((sum, task) => sum + task.pieces.length, 0))
   for (const row of data) {
     const at = toLocal(parseInstant(row.from_utc!), job.site.zone)
     expect(row.from).toBe(
@@ -215,6 +215,6 @@ test('as CSV there is a row for each piece of work, at the hours of the site, an
   }
   const minutes = data.reduce((sum, row) => sum + Number(row.minutes), 0)
   expect(minutes).toBe(
-    plan.placed.flatMap((each) => each.pieces).reduce((sum, { from, to }) => sum + Math.round(to - from), 0),
+    plan.placed.flatMap((task) => task.pieces).reduce((sum, { from, to }) => sum + Math.round(to - from), 0),
   )
 })

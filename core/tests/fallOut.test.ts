@@ -18,12 +18,12 @@ const covers = (steps: readonly PaintStep[]) =>
 const of = (steps: readonly PaintStep[], code: string) => covers(steps).filter(({ why }) => why.code === code)
 
 test('a ceiling sprayed before the walls: door, window, socket and skirting are covered for it', () => {
-  const found = [sprayed(CEILING), WALLS]
-  expect(of(found, 'cover.taut').map(({ what, stepIds }) => [what, stepIds])).toEqual([
+  const steps = [sprayed(CEILING), WALLS]
+  expect(of(steps, 'cover.taut').map(({ what, stepIds }) => [what, stepIds])).toEqual([
     ['door 1', [CEILING.id]],
     ['window 2', [CEILING.id]],
   ])
-  expect(of(found, 'cover.fall_out').map(({ stepIds }) => stepIds)).toEqual([[CEILING.id], [CEILING.id]])
+  expect(of(steps, 'cover.fall_out').map(({ stepIds }) => stepIds)).toEqual([[CEILING.id], [CEILING.id]])
 })
 
 test('rolled, none of it is; with the walls kept, film hangs before all that is on them', () => {

@@ -55,7 +55,7 @@ describe('what nobody knows', () => {
         },
       },
     })
-    const told = (setup: OneRoom) => recipeOf(setup, CEIL).cautions.map((each) => each.code)
+    const told = (setup: OneRoom) => recipeOf(setup, CEIL).cautions.map((caution) => caution.code)
     expect(told(on(null))).toContain('care.day_tape')
     expect(told(on('2026-01-01T00:00:00Z'))).not.toContain('care.day_tape')
   })
@@ -93,7 +93,7 @@ describe('beads', () => {
   test('matt over a bead takes the paint-now sealant; without one the chance of cracks is said and paid for', () => {
     const best = recipeOf({ room: { steps: [matt], ceiling: rough }, house: { school: 'wiped-sealant' } }, CEIL)
     expect(best.sealantId).toBe('plover-quick')
-    const plain = STARTER_SHELF.sealants.filter((each) => !each.paintAtOnce)
+    const plain = STARTER_SHELF.sealants.filter((sealant) => !sealant.paintAtOnce)
     const worse = recipeOf(
       { room: { steps: [matt], ceiling: rough }, house: { school: 'wiped-sealant' }, shelf: { sealants: plain } },
       CEIL,
@@ -118,17 +118,17 @@ describe('glazed doors', () => {
     const splits = rowSplits(key, whole.lengthMm, rows, (row) => `r${row}`)
     const parts = edgesByHand({ ...room, splits }, [whole])
     expect(parts).toHaveLength(rows)
-    expect(parts.reduce((sum, each) => sum + each.panes, 0)).toBe(whole.panes)
-    expect(parts.reduce((sum, each) => sum + each.lengthMm, 0)).toBe(whole.lengthMm)
-    expect(new Set(parts.map((each) => each.panes)).size).toBe(1)
-    const tops = parts.map((each) => Math.max(...each.segments.flatMap((s) => [s.y1, s.y2])))
+    expect(parts.reduce((sum, edge) => sum + edge.panes, 0)).toBe(whole.panes)
+    expect(parts.reduce((sum, edge) => sum + edge.lengthMm, 0)).toBe(whole.lengthMm)
+    expect(new Set(parts.map((part) => part.panes)).size).toBe(1)
+    const tops = parts.map((part) => Math.max(...part.segments.flatMap((s) => [s.y1, s.y2])))
     expect(tops).toEqual([...tops].sort((a, b) => b - a))
     // Each row may then go its own way.
     const ways = deriveHems({ ...room, splits }, STARTER_SHELF).hems.filter((hem) => hem.kind === 'casing-to-glass')
     expect(ways).toHaveLength(rows)
   })
   test('a can leaves grit that is paid for; pools are looked for; bare wood beside the glass rules a yellowing mask out', () => {
-    const cans = STARTER_SHELF.liquids.filter((each) => each.how === 'aerosol')
+    const cans = STARTER_SHELF.liquids.filter((liquid) => liquid.how === 'aerosol')
     const masked = recipeOf(
       { room, house: { school: 'liquid-mask', liquidOnPanes: true }, shelf: { liquids: cans } },
       key,
@@ -137,7 +137,7 @@ describe('glazed doors', () => {
     expect(masked.costParts.grit).toBeGreaterThan(0)
     expect(spoken(masked)).toMatch(/drips and pools.*Let it go clear/)
     const bare = { ...doors, leaf: { ...doors.leaf!, soundness: 'bare-wood' as const } }
-    const yellows = STARTER_SHELF.liquids.map((each) => ({ ...each, yellows: true }))
+    const yellows = STARTER_SHELF.liquids.map((liquid) => ({ ...liquid, yellows: true }))
     const answer = recipeOf(
       { room: { ...room, openings: [bare] }, house: { school: 'liquid-mask' }, shelf: { liquids: yellows } },
       key,
@@ -151,7 +151,7 @@ test('a wander wider than the trim is told: nothing is left to hide it in', () =
   const wander = (mm: number): OneRoom => ({
     room: { steps: [WALLS], lines: [{ edge: 'wall:w1|skirting', wanderMm: mm, way: 'straighten' }] },
   })
-  const told = (mm: number) => recipeOf(wander(mm), 'wall:w1|skirting').cautions.map((each) => each.code)
+  const told = (mm: number) => recipeOf(wander(mm), 'wall:w1|skirting').cautions.map((caution) => caution.code)
   expect(told(6)).not.toContain('care.wander')
   expect(told(120)).toContain('care.wander')
 })

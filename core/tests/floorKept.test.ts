@@ -20,7 +20,7 @@ const ofFloor = (hemId: string) => hemId.includes('floor')
 describe('a room whose trim is painted before its walls, by a house that pulls wet', () => {
   const made = planned(jobOf({ room: { steps: [TRIM, WALLS] }, house: { pull: 'wet' } }))
   const { plan, problem } = made
-  const at = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const at = new Map(plan.placed.map((task) => [task.taskId, task]))
   const walls = plan.tasks.filter(({ stepId, kind }) => stepId === WALLS.id && (kind === 'coat' || kind === 'roll'))
   const wallsEnd = Math.max(...walls.map(({ id }) => at.get(id)!.to))
   const [pull] = floorPulls(made)
@@ -43,7 +43,9 @@ describe('a room whose trim is painted before its walls, by a house that pulls w
   })
 
   test('its recipe is dry, scored, for a tape that stays so long, and says why', () => {
-    const recipes = plan.recipes.flatMap((each) => (each.safe && pull!.hemIds.includes(each.hemId) ? [each] : []))
+    const recipes = plan.recipes.flatMap((recipe) =>
+      recipe.safe && pull!.hemIds.includes(recipe.hemId) ? [recipe] : [],
+    )
     expect(recipes.length).toBe(pull!.hemIds.length)
     for (const recipe of recipes) {
       expect([recipe.pull, recipe.keptFor]).toEqual(['dry', WALLS.id])
@@ -85,7 +87,7 @@ test('random jobs, two hundred on a drill: no floor is bare below a wall or a ce
     const broad = room.steps.filter(isBroad)
     const steps = [TRIM, ...(broad.length > 0 ? broad : [WALLS])]
     const made = planned({ ...base, rooms: [{ ...room, skirting: room.skirting ?? PLAIN_ROOM.skirting, steps }] })
-    const at = new Map(made.plan.placed.map((each) => [each.taskId, each]))
+    const at = new Map(made.plan.placed.map((task) => [task.taskId, task]))
     for (const { taskId } of floorPulls(made)) {
       const pull = at.get(taskId)
       const drips = made.plan.tasks.filter(({ kind, stepId }) => kind === 'coat' && stepId !== TRIM.id)

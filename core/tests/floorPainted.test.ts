@@ -17,7 +17,7 @@ test.each(HOUSE_WAYS)('%s: its tape comes off, and somebody looks, once it can b
     house: { school, pull: 'wet' },
   })
   const { plan } = planWithProblem(job, parseInstant(job.start))
-  const at = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const at = new Map(plan.placed.map((task) => [task.taskId, task]))
   const of = (kind: string, stepId: string | null) =>
     plan.tasks.filter((task) => task.kind === kind && task.stepId === stepId).flatMap(({ id }) => at.get(id) ?? [])
   const coats = of('coat', FLOOR.id)
@@ -32,7 +32,7 @@ test.each(HOUSE_WAYS)('%s: its tape comes off, and somebody looks, once it can b
   const walkable = instantOfGain(clock, Math.max(...coats.map(({ to }) => to)), coating.hardDryMin)!
   const later = [...of('pull', FLOOR.id), ...of('look', null)]
   expect(later.length).toBeGreaterThan(1)
-  for (const each of later) expect(each.from).toBeGreaterThanOrEqual(Math.floor(walkable))
+  for (const task of later) expect(task.from).toBeGreaterThanOrEqual(Math.floor(walkable))
   for (const answer of plan.recipes)
     if (
       answer.safe &&

@@ -69,7 +69,7 @@ describe.each(Object.entries(JOBS))('%s', (_name, job) => {
       if (!cuts) continue
       const bought = cuts.rolls.filter(({ remnantId }) => remnantId === null)
       const price = bought.reduce(
-        (sum, roll) => sum + job.shelf.covers.find((each) => each.id === roll.coverId)!.priceMinor,
+        (sum, roll) => sum + job.shelf.covers.find((cover) => cover.id === roll.coverId)!.priceMinor,
         0,
       )
       expect([count, costMinor]).toEqual([bought.length, price])

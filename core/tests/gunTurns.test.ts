@@ -135,7 +135,7 @@ describe('the demo’s kitchen, sprayed on one day and again on the next', () =>
 
   test('sprayed again without a tick for the cleaning between: nobody is sent to clean it for last night', () => {
     const job = ternQuay()
-    const log = job.log.filter(({ subjects }) => !subjects.some((each) => /gun-(down|up)1/.test(each)))
+    const log = job.log.filter(({ subjects }) => !subjects.some((subject) => /gun-(down|up)1/.test(subject)))
     const trim = planWithProblem(job, now).plan.rounds.find(({ id }) => id === 'kitchen/s1/w2')!
     const coated = logEvent('again', 'coated', formatInstant(now - 20), trim.hemIds, { crewId: 'wren' })
     expect(names({ ...job, log: [...log, coated] }, now)).not.toContain('gun-down1')

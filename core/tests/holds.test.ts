@@ -13,8 +13,8 @@ const survey = ternQuaySurvey()
 const start = parseInstant(survey.start)
 const kitchen: Job = { ...survey, rooms: survey.rooms.filter((room) => room.id === 'kitchen') }
 const fronts: Job = { ...survey, rooms: survey.rooms.filter((room) => ['south', 'harbour'].includes(room.id)) }
-const times = (job: Job) => new Map(planJob(job).placed.map((each) => [each.taskId, each]))
-const idOf = (job: Job, end: string) => planJob(job).placed.find((each) => each.taskId.endsWith(end))?.taskId ?? ''
+const times = (job: Job) => new Map(planJob(job).placed.map((task) => [task.taskId, task]))
+const idOf = (job: Job, end: string) => planJob(job).placed.find((task) => task.taskId.endsWith(end))?.taskId ?? ''
 
 describe('work put somewhere by hand', () => {
   const lay = idOf(kitchen, '/lay')
@@ -24,8 +24,8 @@ describe('work put somewhere by hand', () => {
     const later = { ...before, from: before.from + 180, to: before.to + 180 }
     const job = { ...kitchen, planning: withHolds(kitchen.planning, holdsOf([later], 'the plumber is in')) }
     const { plan, problem: own } = planWithProblem(job)
-    const found = plan.placed.find((each) => each.taskId === lay)
-    expect(found?.from).toBe(later.from)
+    const task = plan.placed.find((each) => each.taskId === lay)
+    expect(task?.from).toBe(later.from)
     expect(whyThen(own, plan.placed, lay).map((link) => link.hold)).toEqual(['hand'])
     for (const one of plan.placed)
       for (const other of plan.placed)
@@ -38,12 +38,12 @@ describe('work put somewhere by hand', () => {
     const other = kitchen.crews.find((crew) => crew.id !== before.crewId && crew.people.length !== 2)!
     const trial = moveTrial({ job: kitchen, now: start, taskId: lay })
     const { placed } = trial.try(before.from + 60, other.id)
-    expect(placed.map((each) => [each.taskId, each.crewId])).toEqual([[lay, other.id]])
+    expect(placed.map((task) => [task.taskId, task.crewId])).toEqual([[lay, other.id]])
     const job = { ...kitchen, planning: withHolds(kitchen.planning, holdsOf(placed, '')) }
-    const found = times(job).get(lay)!
-    expect([found.crewId, found.from]).toEqual([other.id, before.from + 60])
-    const work = (each: typeof found) => each.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
-    expect(work(found)).not.toBe(work(before))
+    const time = times(job).get(lay)!
+    expect([time.crewId, time.from]).toEqual([other.id, before.from + 60])
+    const work = (task: typeof time) => task.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
+    expect(work(time)).not.toBe(work(before))
   })
 
   test('whose start has passed is work like any other again', () => {
@@ -56,46 +56,46 @@ describe('work put somewhere by hand', () => {
 describe('while it moves', () => {
   test('a wet pull says when the edge has skinned, and where it was it breaks nothing', () => {
     const pull = idOf(kitchen, '/pull')
-    const own = times(kitchen).get(pull)!
+    const time = times(kitchen).get(pull)!
     const trial = moveTrial({ job: kitchen, now: start, taskId: pull })
     const head = times(kitchen).get(trial.taskIds[0] ?? '')!
-    expect(trial.try(head.from, own.crewId).breaks).toEqual([])
+    expect(trial.try(head.from, time.crewId).breaks).toEqual([])
     // Bead, coat and pull go together: the coat cannot be left behind.
     expect(trial.taskIds.at(-1)).toBe(pull)
     // Straight after the coat before, which has not dried.
     const first = times(kitchen).get(pull.replace(/pull$/, 'coat1'))!
-    const codes = trial.try(first.to + 1, own.crewId).breaks.map((each) => each.code)
+    const codes = trial.try(first.to + 1, time.crewId).breaks.map((breach) => breach.code)
     expect(codes).toContain('miss.lag_short')
   })
 
   test('a sprayed coat says that the gun is in use on the other front', () => {
-    const coats = [...times(fronts).values()].filter((each) => /coat1$/.test(each.taskId))
+    const coats = [...times(fronts).values()].filter((time) => /coat1$/.test(time.taskId))
     const [one, other] = [
-      coats.find((each) => each.taskId.startsWith('south/s2')),
-      coats.find((each) => each.taskId.startsWith('harbour/s2')),
+      coats.find((coat) => coat.taskId.startsWith('south/s2')),
+      coats.find((coat) => coat.taskId.startsWith('harbour/s2')),
     ]
     const tools = fronts.shelf.tools.map((tool) => (tool.kind === 'gun' ? { ...tool, count: 1 } : tool))
     const job = { ...fronts, shelf: { ...fronts.shelf, tools } }
     const crew = job.crews.find((each) => each.id !== other!.crewId)!
     const { breaks } = moveTrial({ job, now: start, taskId: one!.taskId }).try(other!.from, crew.id)
-    expect(breaks.map((each) => each.code)).toContain('miss.resource_twice')
+    expect(breaks.map((breach) => breach.code)).toContain('miss.resource_twice')
   })
 
   test('a whole round goes from tape to pull, and inside one day breaks nothing that its pieces would', () => {
     const lay = idOf(kitchen, '/lay')
     const before = times(kitchen)
-    const own = before.get(lay)!
+    const task = before.get(lay)!
     const round = moveTrial({ job: kitchen, now: start, taskId: lay, reach: 'round' })
     const piece = moveTrial({ job: kitchen, now: start, taskId: lay })
     expect(round.taskIds.length).toBeGreaterThan(piece.taskIds.length)
     expect(round.taskIds.every((id) => id.startsWith(lay.slice(0, lay.lastIndexOf('/'))))).toBe(true)
-    const { placed } = round.try(own.from + 1440, own.crewId)
+    const { placed } = round.try(task.from + 1440, task.crewId)
     expect(placed.map((each) => each.taskId).sort()).toEqual([...round.taskIds].sort())
     for (const each of placed) expect(each.from).toBeGreaterThan(before.get(each.taskId)!.from)
     // The first stands where it was put; what follows keeps its order and stays within shifts.
-    expect(placed.find((each) => each.taskId === lay)?.from).toBe(own.from + 1440)
+    expect(placed.find((each) => each.taskId === lay)?.from).toBe(task.from + 1440)
     const { problem: given } = planWithProblem(kitchen)
-    const shifts = given.crews.find((crew) => crew.id === own.crewId)!.shifts
+    const shifts = given.crews.find((crew) => crew.id === task.crewId)!.shifts
     for (const { pieces } of placed.slice(1))
       for (const piece of pieces) expect(shifts.some(([from, to]) => piece.from >= from && piece.to <= to)).toBe(true)
   })
@@ -115,7 +115,7 @@ test('a crew that is away does nothing then', () => {
     why: 'ill',
   }))
   const plan = planJob({ ...kitchen, planning: { ...kitchen.planning, away } })
-  expect(Math.min(...plan.placed.map((each) => each.from))).toBeGreaterThanOrEqual(from + 3 * 1440)
+  expect(Math.min(...plan.placed.map((task) => task.from))).toBeGreaterThanOrEqual(from + 3 * 1440)
 })
 
 describe('the room a piece of work has', () => {
@@ -142,9 +142,9 @@ describe('the room a piece of work has', () => {
     const { plan, problem: own } = planWithProblem(kitchen)
     const slips = roomToSlip(own, plan.placed)
     expect(slips.size).toBe(own.activities.length)
-    const end = Math.max(...plan.placed.map((each) => each.to))
+    const end = Math.max(...plan.placed.map((task) => task.to))
     for (const [id, slip] of slips) {
-      const at = plan.placed.find((each) => each.taskId === id)!
+      const at = plan.placed.find((task) => task.taskId === id)!
       expect(slip).toBeGreaterThanOrEqual(0)
       expect(at.to + slip).toBeLessThanOrEqual(end)
     }

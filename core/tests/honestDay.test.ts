@@ -57,7 +57,7 @@ describe('a plain room', () => {
     expect(plan.misses).toEqual([])
   })
   test('the tape of a wall is laid before that wall is coated, and each field follows its pull', () => {
-    const at = new Map(plan.placed.map((each) => [each.taskId, each]))
+    const at = new Map(plan.placed.map((task) => [task.taskId, task]))
     const of = (kind: string) =>
       plan.tasks.filter((task) => task.stepId === WALLS.id && task.kind === kind).map((task) => at.get(task.id)!)
     const lays = plan.tasks.filter((task) => task.stepId === WALLS.id && task.kind === 'lay')
@@ -95,10 +95,10 @@ test('two crews with one gun on the van spray two fronts one after the other', (
   const fronts = ['a', 'b'].map((id) => ({ ...front(id), steps: [sprayed] }))
   const both = planJob({ ...jobOf(), crews, rooms: fronts })
   const coats = both.tasks.filter((task) => task.kind === 'coat').map((task) => task.id)
-  const spans = both.placed.filter((each) => coats.includes(each.taskId)).sort((a, b) => a.from - b.from)
+  const spans = both.placed.filter((task) => coats.includes(task.taskId)).sort((a, b) => a.from - b.from)
   expect(spans).toHaveLength(4)
   spans.slice(1).forEach((span, i) => expect(span.from).toBeGreaterThanOrEqual(spans[i]!.to))
-  expect(both.misses.filter((each) => each.kind === 'resource-twice')).toEqual([])
+  expect(both.misses.filter((miss) => miss.kind === 'resource-twice')).toEqual([])
 })
 
 test('a pair of glazed doors is brushed along its bars, not over its glass', () => {

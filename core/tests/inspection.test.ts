@@ -8,12 +8,12 @@ import { logEvent } from './logEvent'
 const survey = ternQuaySurvey()
 const start = parseInstant(survey.start)
 const jobOf = (roomId: string): Job => ({ ...survey, rooms: survey.rooms.filter((room) => room.id === roomId) })
-const lookOf = (job: Job, now = start) => planJob(job, now).placed.find((each) => each.taskId.endsWith('/look'))!
+const lookOf = (job: Job, now = start) => planJob(job, now).placed.find((task) => task.taskId.endsWith('/look'))!
 const touchUp = (job: Job, now = start) =>
   planJob(job, now)
     .tasks.find((task) => task.kind === 'look')!
     .work.find((part) => part.part === 'touch-up')?.minutes ?? 0
-const hemsIn = (job: Job) => planJob(job).recipes.flatMap((each) => (each.safe ? [each.hemId] : []))
+const hemsIn = (job: Job) => planJob(job).recipes.flatMap((recipe) => (recipe.safe ? [recipe.hemId] : []))
 const looked = (hemIds: readonly string[], bleeds: number, at: number): LogEvent[] =>
   hemIds.map((hemId, i) => logEvent(`look-${at}-${i}`, 'inspected', formatInstant(at), [hemId], { bleeds }))
 /** What the house says one bleed takes to mend, min. */

@@ -29,9 +29,9 @@ describe('why an activity starts when it does', () => {
 
   test('every start of the demo has a cause, and each chain ends at what nothing holds', () => {
     const roots = new Set<string>()
-    for (const each of plan.placed) {
-      const chain = whyThen(problem, plan.placed, each.taskId)
-      expect(chain[0]?.activityId).toBe(each.taskId)
+    for (const task of plan.placed) {
+      const chain = whyThen(problem, plan.placed, task.taskId)
+      expect(chain[0]?.activityId).toBe(task.taskId)
       expect(chain.length).toBeLessThan(plan.placed.length)
       for (let i = 1; i < chain.length; i++) {
         expect(chain[i]?.activityId).toBe(chain[i - 1]?.other)
@@ -78,8 +78,8 @@ describe('why an activity starts when it does', () => {
       pieces: [{ from: Number(from), to: Number(to) }],
       done: false,
     }))
-    expect(whyThen(of, placed, 'second').map((each) => each.hold)).toEqual(['shift'])
-    expect(whyThen(of, placed, 'dry').map((each) => [each.hold, each.other])).toEqual([
+    expect(whyThen(of, placed, 'second').map((link) => link.hold)).toEqual(['shift'])
+    expect(whyThen(of, placed, 'dry').map((link) => [link.hold, link.other])).toEqual([
       ['dries', 'first'],
       ['shift', null],
     ])
@@ -91,7 +91,7 @@ describe('a room that cannot be back in time', () => {
   const roomId = survey.rooms.find((room) => room.kind === 'room')!.id
   const through = (job: Job) => {
     const plan = planJob(job, start)
-    return Math.max(...plan.placed.filter((each) => each.taskId.startsWith(`${roomId}/`)).map((each) => each.to))
+    return Math.max(...plan.placed.filter((task) => task.taskId.startsWith(`${roomId}/`)).map((task) => task.to))
   }
 
   test('due in the morning of the first day: its own drying is why, and no change helps that', () => {

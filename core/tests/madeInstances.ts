@@ -154,7 +154,7 @@ export function choosyInstance(seed: number): Instance {
   })
   return {
     name: `choosy-${seed}`,
-    resources: instance.resources.map((each) => (goes ? { ...each, capacity: 1, travels: true } : each)),
+    resources: instance.resources.map((resource) => (goes ? { ...resource, capacity: 1, travels: true } : resource)),
     tasks: [...instance.tasks, ...own].map((task) =>
       goes
         ? {
@@ -196,7 +196,7 @@ export function sharedInstance(size: number, seed: number, wayMin = 0): Instance
   return {
     ...made,
     name: `shared-${size}-${seed}`,
-    resources: made.resources.map((each) => (wayMin > 0 ? { ...each, travels: true } : each)),
+    resources: made.resources.map((resource) => (wayMin > 0 ? { ...resource, travels: true } : resource)),
     tasks: [...made.tasks, ...swapped].map((task) => (wayMin > 0 ? { ...task, place: roundOf(task.id) } : task)),
     lags: made.lags.flatMap((lag) => [
       lag,

@@ -10,7 +10,7 @@ import { CEILING, jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
 /** Whole jobs read as a foreman would: how long a strip stays, and what goes on over it. */
 const PRIMER: PaintStep = { ...TRIM, id: 'primer', name: 'Primer', colour: 'Primer grey', swatch: '#b9b9b4', coats: 1 }
 const placed = (plan: Plan) =>
-  new Map<string, (typeof plan.placed)[number]>(plan.placed.map((each) => [each.taskId, each]))
+  new Map<string, (typeof plan.placed)[number]>(plan.placed.map((task) => [task.taskId, task]))
 const tasksOf = (plan: Plan, stepId: string) => plan.tasks.filter((task) => task.stepId === stepId)
 const kinds = (plan: Plan, stepId: string) => tasksOf(plan, stepId).map(actOf)
 /** A coat with its number; a field that is rolled apart by its kind. */
@@ -54,7 +54,7 @@ describe('a primer and two coats of colour on the same trim', () => {
     expect(own.length).toBeGreaterThan(2)
     for (const recipe of plan.recipes) {
       if (!recipe.safe || !own.includes(recipe.hemId)) continue
-      expect(recipe.layers.filter((each) => each.kind === 'colour').map((each) => each.name)).toEqual([
+      expect(recipe.layers.filter((layer) => layer.kind === 'colour').map((layer) => layer.name)).toEqual([
         'Primer grey × 1',
         `${TRIM.colour} × ${TRIM.coats}`,
       ])
@@ -187,7 +187,7 @@ describe('a seal goes on before the first coat that touches the tape', () => {
       'roll',
       'roll',
     ])
-    const line = plan.recipes.find((each) => each.hemId === 'r/wall:w1|ceiling')!
+    const line = plan.recipes.find((recipe) => recipe.hemId === 'r/wall:w1|ceiling')!
     expect(line.safe && line.standOffMm).toBe(1.5)
   })
   test('brushed or rolled with both coats onto the tape: sealed before the first, and never with a bead', () => {
@@ -201,7 +201,9 @@ describe('a seal goes on before the first coat that touches the tape', () => {
       const [round] = new Set(acts.map((task) => task.roundId))
       const own = acts.filter((task) => task.roundId === round).map((task) => task.kind)
       expect(own.indexOf('coat')).toBeGreaterThan(own.lastIndexOf('seal'))
-      const used = plan.recipes.flatMap((each) => (each.safe && each.seal === 'wiped-sealant' ? [each.hemId] : []))
+      const used = plan.recipes.flatMap((recipe) =>
+        recipe.safe && recipe.seal === 'wiped-sealant' ? [recipe.hemId] : [],
+      )
       const twoCoats = plan.hems.filter((hem) => hem.stepId === WALLS.id).map((hem) => hem.id)
       expect(used.filter((id) => twoCoats.includes(id))).toEqual([])
     }

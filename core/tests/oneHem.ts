@@ -34,6 +34,12 @@ export interface OneRoom {
   readonly shelf?: Partial<Shelf>
 }
 
+/** A house that rolls within its line, so quick that a wall's edge stays wet for it. */
+export const WITHIN: Partial<HouseRules> = {
+  fieldOrder: 'within',
+  rates: { ...base.house.rates, rollPerM2: 0.3 },
+}
+
 export const jobOf = ({ room = {}, house = {}, shelf = {} }: OneRoom = {}): Job => ({
   ...base,
   air: { tempC: 21, rh: 50, windows: 'shut', outside: null },
@@ -43,7 +49,7 @@ export const jobOf = ({ room = {}, house = {}, shelf = {} }: OneRoom = {}): Job 
 })
 
 export function answerOf(setup: OneRoom, key: string): RecipeAnswer {
-  const answer = planJob(jobOf(setup)).recipes.find((each) => each.hemId === `r/${key}`)
+  const answer = planJob(jobOf(setup)).recipes.find((recipe) => recipe.hemId === `r/${key}`)
   if (!answer) throw new Error(`no hem ${key}`)
   return answer
 }
@@ -54,7 +60,7 @@ export function recipeOf(setup: OneRoom, key: string): Recipe {
   return answer
 }
 
-export const stepCodes = (recipe: Recipe): string[] => recipe.steps.map((each) => each.code)
-export const layerKinds = (recipe: Recipe): string[] => recipe.layers.map((each) => each.kind)
-export const tapeOfRecipe = (recipe: Recipe) => STARTER_SHELF.tapes.find((each) => each.id === recipe.tapeId)!
+export const stepCodes = (recipe: Recipe): string[] => recipe.steps.map((step) => step.code)
+export const layerKinds = (recipe: Recipe): string[] => recipe.layers.map((layer) => layer.kind)
+export const tapeOfRecipe = (recipe: Recipe) => STARTER_SHELF.tapes.find((tape) => tape.id === recipe.tapeId)!
 export const spoken = (recipe: Recipe): string => recipe.steps.map(sayText).join(' ')

@@ -115,7 +115,7 @@ function saidByModels(by: Parameters): unknown {
     edge({ openGrain: true, seal: 'own-colour' }),
   ]
   return [
-    edges.map((each) => [bleedsPerMetre(each, by), bleedSize(each, by)]),
+    edges.map((setup) => [bleedsPerMetre(setup, by), bleedSize(setup, by)]),
     SOUNDNESS.map((soundness) => [2, 60].map((grip) => liftPerMetre(grip, { ...finish, soundness }, by))),
     [0, 1, 2, 3, 4, 5].map((crossCut) => liftPerMetre(2, { ...finish, crossCut }, by)),
     liftPerMetre(3.4, { soundness: 'sound', tool: 'roller', ageRefMin: null }, by),

@@ -11,5 +11,5 @@ export const PLAIN_EDGE: EdgeSetup = {
   pressing: 'thumb',
   seal: 'none',
   stroke: 'outward',
-  coating: STARTER_SHELF.coatings.find((each) => each.id === 'quay-satin')!,
+  coating: STARTER_SHELF.coatings.find((coating) => coating.id === 'quay-satin')!,
 }

@@ -73,15 +73,15 @@ describe('one room by one crew, by hand', () => {
 
   test('one thing put off by a day costs a trip, a night, a day and its tape, and nothing else', () => {
     const last = [...made.plan.placed].sort((a, b) => b.to - a.to)[0]!
-    const later = made.plan.placed.map((each): PlacedTask =>
-      each === last
+    const later = made.plan.placed.map((task): PlacedTask =>
+      task === last
         ? {
-            ...each,
-            from: each.from + 1440,
-            to: each.to + 1440,
-            pieces: each.pieces.map((p) => ({ from: p.from + 1440, to: p.to + 1440 })),
+            ...task,
+            from: task.from + 1440,
+            to: task.to + 1440,
+            pieces: task.pieces.map((p) => ({ from: p.from + 1440, to: p.to + 1440 })),
           }
-        : each,
+        : task,
     )
     const beside = priceBeside(priceOf(later, []), price)
     expect(beside.map((each) => each.part).filter((each) => each !== 'idle')).toEqual(['visits', 'days', 'nights'])
@@ -125,7 +125,7 @@ test('the first plan is never dearer than the one that begins everything as earl
     expect(first.totalMinor).toBeLessThanOrEqual(early.totalMinor)
     const kinds = new Set(checkPlan(made.problem, greedy).map((each) => `${each.kind} ${each.activityId}`))
     const worse = made.plan.misses.filter(
-      (each) => each.kind !== 'late-hand-back' && !kinds.has(`${each.kind} ${each.activityId}`),
+      (miss) => miss.kind !== 'late-hand-back' && !kinds.has(`${miss.kind} ${miss.activityId}`),
     )
     expect(worse).toEqual([])
     if (first.totalMinor < early.totalMinor) cheaper.count++
@@ -148,14 +148,14 @@ test('looking for a better plan goes on from the first by price, and says what e
   const made = planned(job)
   const priceOf = pricerFor(job, made)
   const first = { placed: made.plan.placed, unplaced: [] }
-  const found = betterPlan(made.problem, first, { seed: 1, isOver: () => false, rounds: 60, priceOf })
-  const { before, after } = found.prices!
+  const better = betterPlan(made.problem, first, { seed: 1, isOver: () => false, rounds: 60, priceOf })
+  const { before, after } = better.prices!
   expect(before.totalMinor).toBe(made.plan.price.totalMinor)
   expect(after.totalMinor).toBeLessThanOrEqual(before.totalMinor)
   expect(priceBeside(after, before).reduce((sum, { minor }) => sum + minor, 0)).toBe(
     after.totalMinor - before.totalMinor,
   )
-  expect(priceOf(found.placement.placed, []).totalMinor).toBe(after.totalMinor)
+  expect(priceOf(better.placement.placed, []).totalMinor).toBe(after.totalMinor)
 })
 
 /** Priced for trips that cost nothing and for dear ones: fewer, fuller days. */

@@ -17,20 +17,20 @@ const { job: published, first, inOrder } = day
 /** The lines that say of the first tasks that they were done, each so many minutes later than planned. */
 const ticked = (count: number, lateMin?: (task: PlacedTask) => number) => ticksOf(day, inOrder.slice(0, count), lateMin)
 
-const undone = (plan: Plan) => plan.placed.filter((each) => !each.done)
-const kindsOf = (plan: Plan) => [...new Set(plan.misses.map((each) => each.kind))]
+const undone = (plan: Plan) => plan.placed.filter((task) => !task.done)
+const kindsOf = (plan: Plan) => [...new Set(plan.misses.map((miss) => miss.kind))]
 
 test('a day that goes as told: nothing is proposed, nothing is missed that was not missed when it was made', () => {
   for (let count = 0; count < inOrder.length; count += 2) {
     const now = count === 0 ? start : inOrder[count - 1]!.to
     const plan = planJob({ ...published, log: ticked(count) }, now)
     expect(plan.standing).toMatchObject({ number: 1, proposal: [] })
-    expect(undone(plan).map((each) => [each.taskId, each.from])).toEqual(
-      expect.arrayContaining(inOrder.slice(count).map((each) => [each.taskId, each.from])),
+    expect(undone(plan).map((task) => [task.taskId, task.from])).toEqual(
+      expect.arrayContaining(inOrder.slice(count).map((task) => [task.taskId, task.from])),
     )
     const isOld = (each: Miss) =>
       first.misses.some((old) => old.kind === each.kind && old.activityId === each.activityId)
-    expect(plan.misses.filter((each) => !isOld(each))).toEqual([])
+    expect(plan.misses.filter((miss) => !isOld(miss))).toEqual([])
   }
 })
 
@@ -40,7 +40,7 @@ test('late all day: the plan stays what people were told, its windows move, and 
   const now = inOrder[upTo - 1]!.to + 75
   const plan = planJob({ ...published, log }, now)
   const told = new Map(published.published!.tasks.map((task) => [task.taskId, parseInstant(task.from)]))
-  for (const each of undone(plan)) expect(each.from).toBe(told.get(each.taskId))
+  for (const task of undone(plan)) expect(task.from).toBe(told.get(task.taskId))
   expect(plan.standing!.proposal.length).toBeGreaterThan(0)
   for (const change of plan.standing!.proposal) expect(parseInstant(change.after!)).toBeGreaterThanOrEqual(now)
   const [pull, before] = [plan, first].map((of) => of.pulls.find((each) => each.taskId === inOrder[upTo]!.taskId)!)
@@ -53,10 +53,10 @@ test('a room that came later is in no published plan, and that is said with what
   const plan = planJob({ ...published, rooms: [...survey.rooms, more] })
   const fresh = plan.tasks.filter((task) => task.roomId === 'later').map((task) => task.id)
   expect(fresh.length).toBeGreaterThan(3)
-  const said = plan.misses.filter((each) => each.kind === 'not-published').map((each) => each.activityId)
+  const said = plan.misses.filter((miss) => miss.kind === 'not-published').map((miss) => miss.activityId)
   expect([...said].sort()).toEqual([...fresh].sort())
-  expect(plan.placed.some((each) => fresh.includes(each.taskId))).toBe(false)
-  expect(plan.proposed.filter((each) => fresh.includes(each.taskId)).length).toBe(fresh.length)
+  expect(plan.placed.some((task) => fresh.includes(task.taskId))).toBe(false)
+  expect(plan.proposed.filter((task) => fresh.includes(task.taskId)).length).toBe(fresh.length)
   expect(plan.problems.map(sayText).some((text) => text.includes('Later room'))).toBe(true)
 })
 
@@ -65,7 +65,7 @@ test('a room that is gone: its tasks are told as work nobody knows, once for eac
   const was = { ...published, published: { ...published.published!, tasks: publishedTasks(two.placed) } }
   const plan = planJob(was)
   expect(kindsOf(plan)).toContain('lost')
-  const lost = plan.misses.filter((each) => each.kind === 'lost').map((each) => each.activityId)
+  const lost = plan.misses.filter((miss) => miss.kind === 'lost').map((miss) => miss.activityId)
   expect(new Set(lost).size).toBe(lost.length)
   expect(lost.every((id) => id.startsWith('second/'))).toBe(true)
 })
@@ -76,7 +76,7 @@ test('a shift that falls away does not move the plan; what lies outside is not t
     shifts: crew.shifts.map((shift) => ({ ...shift, from: '10:00' })),
   }))
   const plan = planJob({ ...published, crews })
-  expect(undone(plan).map((each) => each.from)).toEqual(first.placed.map((each) => each.from))
+  expect(undone(plan).map((task) => task.from)).toEqual(first.placed.map((task) => task.from))
   expect(plan.standing!.proposal.length).toBeGreaterThan(0)
 })
 
@@ -102,7 +102,7 @@ test.each([0, 1, 2, 3, 5, 8])(
       const span = plan.pulls.find((each) => each.taskId === pull.taskId)!.spans.find((each) => each.kind === 'wet')
       // A coat that took too long leaves no wet span; then it is told, and pulled dry.
       if (!span || now >= span.to!) return
-      const proposed = plan.proposed.find((each) => each.taskId === pull.taskId)!
+      const proposed = plan.proposed.find((task) => task.taskId === pull.taskId)!
       expect([pull.taskId, proposed.from >= span.from - 1, proposed.from < span.to!]).toEqual([pull.taskId, true, true])
     })
   },
@@ -119,7 +119,7 @@ test('paint that is on waits for no shift: its pull is made at once, and told as
     shifts: crew.shifts.map((shift) => ({ ...shift, to: formatClock(coat.to), breaks: [] })),
   }))
   const plan = planJob({ ...published, crews, log: ticked(count) }, coat.to)
-  const pull = plan.proposed.find((each) => each.taskId === inOrder[count]!.taskId)!
+  const pull = plan.proposed.find((task) => task.taskId === inOrder[count]!.taskId)!
   const span = plan.pulls.find((each) => each.taskId === pull.taskId)!.spans.find((each) => each.kind === 'wet')!
   expect(pull.from).toBeGreaterThanOrEqual(coat.to)
   expect(pull.from).toBeLessThan(span.to!)

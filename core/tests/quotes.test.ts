@@ -76,8 +76,8 @@ describe('an offer', () => {
 })
 
 describe('ways', () => {
-  const found = compareWays(small, { roomId: null, stepId: null, thingId: null })
-  const of = (way: (typeof WAYS)[number]) => found.find((each) => each.way === way)!
+  const outcomes = compareWays(small, { roomId: null, stepId: null, thingId: null })
+  const of = (way: (typeof WAYS)[number]) => outcomes.find((outcome) => outcome.way === way)!
   test('the gun takes fewer hours and more paint; by hand takes no more tape than tape does', () => {
     expect(of('mask-and-spray').paintMinor).toBeGreaterThan(of('tape-and-brush').paintMinor)
     expect(of('by-hand').tapeMm).toBeLessThanOrEqual(of('tape-and-brush').tapeMm)

@@ -100,7 +100,7 @@ describe('the look', () => {
     const ends = plan.placed.filter((each) => /pull|roll/.test(each.taskId)).map((each) => each.to)
     expect(at.get('r/look')!.from - Math.max(...ends)).toBeGreaterThanOrEqual(40)
     expect(at.get('r/uncover')!.from).toBeGreaterThanOrEqual(at.get('r/look')!.to)
-    const mending = plan.recipes.reduce((sum, each) => sum + (each.safe ? each.cost.mending : 0), 0)
+    const mending = plan.recipes.reduce((sum, answer) => sum + (answer.safe ? answer.cost.mending : 0), 0)
     const touchUp = look.work.find((part) => part.part === 'touch-up')!
     expect(touchUp.minutes).toBeCloseTo((mending / jobOf().house.wagePerHourMinor) * 60, 6)
   })
@@ -144,7 +144,7 @@ describe('covers of one colour', () => {
 test('cloths are counted by how many are down at once: two rooms one after the other take what the larger takes', () => {
   const rooms = ['a', 'b'].map((id) => ({ ...PLAIN_ROOM, id, name: id, steps: [WALLS] }))
   const cloths = (of: Job) => {
-    const line = planJob(of).load.covers.find((each) => each.coverId === 'hessian-field')!
+    const line = planJob(of).load.covers.find((cover) => cover.coverId === 'hessian-field')!
     return [line.count, line.needs.reduce((sum, need) => sum + need.pieces, 0)]
   }
   const base = jobOf()

@@ -19,6 +19,7 @@ import {
   TRIM,
   WALLS,
   type OneRoom,
+  WITHIN,
 } from './oneHem'
 
 /** Every school and switch of the house rules, on one hem where it can be seen. Common practice, no published source. */
@@ -112,7 +113,7 @@ describe('switches', () => {
     expect(few.load.tapes.length).toBeGreaterThanOrEqual(2)
     expect(few.load.tapes.length).toBeLessThanOrEqual(3)
     const kinds = (plan: Plan) => plan.load.tapes.filter((line) => line.hemIds.length > 0).length
-    const cost = (plan: Plan) => plan.recipes.reduce((sum, each) => sum + (each.safe ? each.cost.total : 0), 0)
+    const cost = (plan: Plan) => plan.recipes.reduce((sum, answer) => sum + (answer.safe ? answer.cost.total : 0), 0)
     expect(cost(few) + kinds(few) * house.kindMinor).toBeLessThanOrEqual(cost(many) + kinds(many) * house.kindMinor)
   })
   test('sealant white between whites, or clear always', () => {
@@ -120,14 +121,14 @@ describe('switches', () => {
     const ceiling: Face = { ...rough, colour: 'Ceiling white', swatch: '#ffffff' }
     const colourOf = (house: OneRoom['house'], step = white) => {
       const id = recipeOf(on(ceiling, house, [step]), CEIL).sealantId
-      return STARTER_SHELF.sealants.find((each) => each.id === id)!.colour
+      return STARTER_SHELF.sealants.find((sealant) => sealant.id === id)!.colour
     }
     expect(colourOf({})).toBe('white')
     expect(colourOf({ sealantColour: 'clear' })).toBe('clear')
     expect(colourOf({}, WALLS)).toBe('clear')
   })
   test('where clear is the rule and only white is there, no bead is laid', () => {
-    const sealants = STARTER_SHELF.sealants.filter((each) => each.colour === 'white')
+    const sealants = STARTER_SHELF.sealants.filter((sealant) => sealant.colour === 'white')
     const setup = on(rough, { sealantColour: 'clear' })
     expect(recipeOf({ ...setup, shelf: { sealants } }, CEIL).seal).not.toBe('wiped-sealant')
     expect(recipeOf({ ...on(rough), shelf: { sealants } }, CEIL).seal).toBe('wiped-sealant')
@@ -144,20 +145,18 @@ describe('switches', () => {
     expect(recipeOf(on(rough, { holdFirstCoat: false }), CEIL).standOffMm).toBe(0)
   })
   test('roller kept off the edge: the brush takes over, and a band is counted; more on dark gloss', () => {
-    const off = recipeOf(on(rough, { fieldOrder: 'within', rollOverEdge: false }), CEIL)
+    const off = recipeOf(on(rough, { ...WITHIN, rollOverEdge: false }), CEIL)
     expect(off.stroke).toBe('outward')
     expect(off.risks.band).toBeGreaterThan(0)
     expect(spoken(off)).toMatch(/kept off the tape/)
-    expect(recipeOf(on(rough, { fieldOrder: 'within' }), CEIL)).toMatchObject({ stroke: 'roller', risks: { band: 0 } })
+    expect(recipeOf(on(rough, WITHIN), CEIL)).toMatchObject({ stroke: 'roller', risks: { band: 0 } })
     // A roller that comes once the tape is off meets most of the line while it is open: less of the band shows.
     const after = recipeOf(on(rough, { fieldOrder: 'after-pull' }), CEIL)
     expect(after.stroke).toBe('outward')
     expect(after.risks.band).toBeGreaterThan(0)
     expect(after.risks.band).toBeLessThan(off.risks.band)
     const darkGloss = recipeOf(
-      on(rough, { fieldOrder: 'within', rollOverEdge: false }, [
-        { ...WALLS, coatingId: 'bell-semi', swatch: '#111111' },
-      ]),
+      on(rough, { ...WITHIN, rollOverEdge: false }, [{ ...WALLS, coatingId: 'bell-semi', swatch: '#111111' }]),
       CEIL,
     )
     expect(darkGloss.risks.band).toBeGreaterThan(2 * off.risks.band)
@@ -197,7 +196,7 @@ describe('four opinions on the pull', () => {
     expect(pulled('either', 'quay-matt').pull).toBe('dry')
     expect(pulled('either', 'quay-satin').pull).toBe('wet')
     expect(pulled('either', 'quay-satin').reasons.map(sayText).join(' ')).toMatch(/Satin film stretches once dry/)
-    expect(pulled('soonest', 'quay-satin').reasons.map((each) => each.code)).toContain('why.pull_soonest')
+    expect(pulled('soonest', 'quay-satin').reasons.map((reason) => reason.code)).toContain('why.pull_soonest')
   })
   test('dry: sheen is scored first, flat is not', () => {
     expect([pulled('dry', 'quay-satin').score, pulled('dry', 'quay-matt').score]).toEqual([true, false])
@@ -241,7 +240,7 @@ describe('a way chosen by hand', () => {
     const plan = planJob(jobOf(choose({ pull: 'dry' })))
     const round = plan.rounds.find((each) => each.stepId === 's3' && each.hemIds.includes(`r/${CEIL}`))!
     expect(round.pulls.map((pull) => pull.manner)).toEqual(['wet', 'dry'])
-    const at = (id: string) => plan.placed.find((each) => each.taskId === id)!.from
+    const at = (id: string) => plan.placed.find((task) => task.taskId === id)!.from
     expect(at(`${round.id}/pull-dry`)).toBeGreaterThan(at(`${round.id}/pull`) + 120)
     const spans = plan.pulls.find((pull) => pull.taskId === `${round.id}/pull-dry`)!.spans.map((span) => span.kind)
     expect(spans).not.toContain('wet')
@@ -277,9 +276,9 @@ test('a choice that is not to be had any more is told, and the rule decides', ()
 
 test('outside the kit: said only where the pick itself is not carried', () => {
   const kit = [{ tapeId: 'bulrush-floor', widthMm: 36 }]
-  const answer = planJob({ ...jobOf(on(rough)), kit }).recipes.find((each) => each.hemId === `r/${CEIL}`)!
-  expect(answer.safe && answer.reasons.map((each) => each.code)).toContain('why.outside_kit')
-  expect(recipeOf(on(rough), CEIL).reasons.map((each) => each.code)).not.toContain('why.outside_kit')
+  const answer = planJob({ ...jobOf(on(rough)), kit }).recipes.find((recipe) => recipe.hemId === `r/${CEIL}`)!
+  expect(answer.safe && answer.reasons.map((reason) => reason.code)).toContain('why.outside_kit')
+  expect(recipeOf(on(rough), CEIL).reasons.map((reason) => reason.code)).not.toContain('why.outside_kit')
 })
 
 describe('other ways offered', () => {
@@ -292,7 +291,7 @@ describe('other ways offered', () => {
       const ways = [answer, ...answer.others].map((way) => `${way.school} ${way.tapeId} ${way.liquidId}`)
       return new Set(ways).size < ways.length
     })
-    expect(doubled.map((each) => each.hemId)).toEqual([])
+    expect(doubled.map((answer) => answer.hemId)).toEqual([])
   })
   const doors = door('o1', 'w1', 800, {
     kind: 'glazed-doors',
@@ -323,14 +322,18 @@ describe('other ways offered', () => {
     }
   })
   test('a mask that has gone from the shelf is told', () => {
-    const codes = panes({ school: 'liquid-mask', tapeId: null, liquidId: 'long-gone' }).reasons.map((each) => each.code)
+    const codes = panes({ school: 'liquid-mask', tapeId: null, liquidId: 'long-gone' }).reasons.map(
+      (reason) => reason.code,
+    )
     expect(codes).toContain('why.choice_gone')
   })
 })
 
 test('few kinds never put a narrow tape where a wide one is wanted: over carpet it is 48 mm', () => {
   const plan = planJob({ ...ternQuaySurvey(), house: STARTER_HOUSE })
-  const carpet = plan.recipes.flatMap((each) => (each.safe && each.setting === 'skirting-over-carpet' ? [each] : []))
+  const carpet = plan.recipes.flatMap((recipe) =>
+    recipe.safe && recipe.setting === 'skirting-over-carpet' ? [recipe] : [],
+  )
   expect(carpet.length).toBeGreaterThan(0)
   for (const recipe of carpet) expect(recipe.widthMm).toBe(48)
 })
@@ -340,7 +343,7 @@ test('the right colour of a bead gives way where it would crack: white under sat
   const white = '#f3efe4'
   const beadOf = (sheen: string) => {
     const { shelf } = jobOf()
-    const coatingId = shelf.coatings.find((each) => each.sheen === sheen)!.id
+    const coatingId = shelf.coatings.find((coating) => coating.sheen === sheen)!.id
     const room = {
       ceiling: { ...PLAIN_ROOM.ceiling, swatch: '#ffffff' },
       steps: [{ ...WALLS, coatingId, swatch: white }],

@@ -84,11 +84,11 @@ describe('ceilings', () => {
     expect(coverOf(STARTER_SHELF, recipe.cover!.coverId).widthMm).toBe(2600)
     expect(recipe.cover!.hold).toBe('hung')
     order(stepCodes(recipe), 'step.lay', 'step.press', 'step.film_hung', 'step.coat')
-    expect(recipe.reasons.map((each) => each.code)).toEqual(expect.arrayContaining(['why.reach', 'why.tacks']))
-    expect(recipe.cautions.map((each) => each.code)).toContain('care.film')
+    expect(recipe.reasons.map((reason) => reason.code)).toEqual(expect.arrayContaining(['why.reach', 'why.tacks']))
+    expect(recipe.cautions.map((caution) => caution.code)).toContain('care.film')
   })
   test('with general tape only, the hung film is tacked about every 60 cm; C12', () => {
-    const tapes = STARTER_SHELF.tapes.filter((each) => each.id === 'marram-general')
+    const tapes = STARTER_SHELF.tapes.filter((tape) => tape.id === 'marram-general')
     const walls = PLAIN_ROOM.walls.map((wall) => ({ ...wall, face: WALL_PAINTED }))
     const room = { walls, heightMm: 2550, steps: [sprayed(CEILING)] }
     const recipe = recipeOf({ room, shelf: { tapes } }, 'wall:w1|ceiling')
@@ -102,7 +102,7 @@ describe('ceilings', () => {
     expect(spoken(recipe)).toMatch(/opened across the ceiling from the tape, a tack every \d+ mm/)
   })
   test('a tape too weak to carry the film is out, with the grip that would do', () => {
-    const weak = STARTER_SHELF.tapes.map((each) => ({ ...each, gripN25: each.gripN25 / 10 }))
+    const weak = STARTER_SHELF.tapes.map((tape) => ({ ...tape, gripN25: tape.gripN25 / 10 }))
     const recipe = recipeOf({ room: { steps: [sprayed(WALLS)] }, shelf: { tapes: weak } }, 'wall:w1|ceiling')
     const out = recipe.ruledOut.filter((each) => each.why.code === 'out.cant_carry')
     expect(out.length).toBeGreaterThan(0)
@@ -136,13 +136,13 @@ describe('glass', () => {
       'leaf:o1|glass:o1',
     )
   test('glazed doors three ways: taped, brushed mask, aerosol', () => {
-    const brush = { liquids: STARTER_SHELF.liquids.filter((each) => each.how === 'brush') }
+    const brush = { liquids: STARTER_SHELF.liquids.filter((liquid) => liquid.how === 'brush') }
     const ways = [
       glass({ house: { liquidOnPanes: false } }),
       glass({ house: { school: 'liquid-mask' }, shelf: brush }),
       glass({}),
     ]
-    expect(ways.map((each) => each.way)).toEqual(['tape', 'liquid-mask', 'liquid-mask'])
+    expect(ways.map((recipe) => recipe.way)).toEqual(['tape', 'liquid-mask', 'liquid-mask'])
     expect(stepCodes(ways[0]!)).toContain('step.panes')
     expect(stepCodes(ways[1]!)[0]).toBe('step.liquid_brush')
     order(stepCodes(ways[2]!), 'step.liquid_can', 'step.liquid_clear', 'step.coat', 'step.liquid_cut')
@@ -174,7 +174,7 @@ describe('single things', () => {
     const recipe = recipeOf({ room: { fittings: [socket] } }, 'wall:w1|fitting:f1')
     expect(recipe.setting).toBe('plate')
     expect(stepCodes(recipe)).toContain('step.lay_plate')
-    expect(recipe.cautions.map((each) => each.code)).toContain('care.power')
+    expect(recipe.cautions.map((caution) => caution.code)).toContain('care.power')
   })
   test('cabinets in use: paper over each opening, contents stay', () => {
     const cabinets: Piece = {
@@ -207,11 +207,11 @@ describe('single things', () => {
     expect(stepCodes(recipe)).toContain('step.rounded')
   })
   test('overlaps of an easy-release tape are held with plain tape', () => {
-    const tapes = STARTER_SHELF.tapes.filter((each) => each.id === 'sedge-whisper')
+    const tapes = STARTER_SHELF.tapes.filter((tape) => tape.id === 'sedge-whisper')
     const room = { openings: [opening({})], steps: [WALLS] }
     const gentle = recipeOf({ room, shelf: { tapes } }, 'wall:w1|casing:o1')
     expect(stepCodes(gentle)).toContain('step.fix_overlaps')
-    const general = STARTER_SHELF.tapes.filter((each) => each.id === 'marram-general')
+    const general = STARTER_SHELF.tapes.filter((tape) => tape.id === 'marram-general')
     expect(stepCodes(recipeOf({ room, shelf: { tapes: general } }, 'wall:w1|casing:o1'))).not.toContain(
       'step.fix_overlaps',
     )

@@ -18,7 +18,7 @@ const planned = (job: Job) => planWithProblem(job, parseInstant(job.start))
 
 describe.each(['wet', 'dry', 'soonest', 'either'] as const)('walls sprayed twice, the house pulls %s', (pull) => {
   const { plan, problem } = planned(jobOf({ room: { steps: [sprayedWalls] }, house: { pull } }))
-  const at = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const at = new Map(plan.placed.map((task) => [task.taskId, task]))
   const tasks = (kind: string) => plan.tasks.filter((task) => task.kind === kind).map(({ id }) => at.get(id)!)
 
   test('a wall is one pass: no round is a part of one', () => {
@@ -27,7 +27,7 @@ describe.each(['wet', 'dry', 'soonest', 'either'] as const)('walls sprayed twice
   })
 
   test('nothing comes off before the last stroke in the room', () => {
-    const sprayed = Math.max(...tasks('coat').map((each) => each.to))
+    const sprayed = Math.max(...tasks('coat').map((task) => task.to))
     const strips = [...tasks('pull'), ...tasks('uncover').filter(({ taskId }) => taskId.startsWith('r/s'))]
     expect(strips.length).toBeGreaterThan(0)
     for (const strip of strips) expect(strip.from).toBeGreaterThanOrEqual(sprayed)
@@ -66,10 +66,10 @@ test('random jobs, two hundred on a drill, half of their colours sprayed: nothin
   for (const room of fc.sample(anyRoom, { numRuns: runsOf(200, 70), seed: 23 })) {
     const steps = room.steps.map((step, i): PaintStep => (i % 2 === 0 ? { ...step, tool: 'spray' } : step))
     const { plan } = planned({ ...base, rooms: [{ ...room, steps }] })
-    const at = new Map(plan.placed.map((each) => [each.taskId, each]))
+    const at = new Map(plan.placed.map((task) => [task.taskId, task]))
     for (const step of steps.filter(({ tool }) => tool === 'spray')) {
-      const own = plan.tasks.filter(({ stepId }) => stepId === step.id)
-      const placed = (kind: string) => own.filter((task) => task.kind === kind).flatMap(({ id }) => at.get(id) ?? [])
+      const tasks = plan.tasks.filter(({ stepId }) => stepId === step.id)
+      const placed = (kind: string) => tasks.filter((task) => task.kind === kind).flatMap(({ id }) => at.get(id) ?? [])
       const last = Math.max(...placed('coat').map(({ to }) => to))
       const strips = [...placed('pull'), ...placed('uncover')]
       tally.passes += Number.isFinite(last) ? 1 : 0
@@ -100,8 +100,8 @@ test('a coat put before the covers by hand is told, with what has to be on first
   expect(shields.length).toBeGreaterThan(0)
   const last = shields.reduce((a, b) => (b.to > a.to ? b : a))
   const early = { ...coat, from: last.to - 5, to: last.to - 5 + coat.to - coat.from }
-  const moved = plan.placed.map((each) =>
-    each === coat ? { ...early, pieces: [{ from: early.from, to: early.to }] } : each,
+  const moved = plan.placed.map((task) =>
+    task === coat ? { ...early, pieces: [{ from: early.from, to: early.to }] } : task,
   )
   const told = checkPlan(problem, { placed: moved }).filter(({ kind }) => kind === 'sprayed-open')
   expect(told).toMatchObject([{ activityId: coat.taskId, minutes: 5, other: last.taskId }])

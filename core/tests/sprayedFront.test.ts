@@ -71,13 +71,13 @@ test('readying and cleaning the gun are in the day', () => {
 })
 
 test('both coats of the wall go on the same day, and it is unmasked once hard', () => {
-  const at = (act: string) => plan.placed.find((each) => each.taskId === `f/s2/w1/${act}`)!
+  const at = (act: string) => plan.placed.find((task) => task.taskId === `f/s2/w1/${act}`)!
   expect(Math.floor(at('coat1').from / 1440)).toBe(Math.floor(at('coat2').from / 1440))
   expect(at('pull').from).toBeGreaterThan(at('coat2').to + 60)
 })
 
 test('where it meets the ground it has paper: no joint scraper, no glaze, no runners', () => {
-  const ground = plan.recipes.find((each) => each.hemId === 'f/wall:w1|floor')!
+  const ground = plan.recipes.find((recipe) => recipe.hemId === 'f/wall:w1|floor')!
   if (!ground.safe) throw new Error('no recipe')
   expect(ground.setting).toBe('ground-line')
   expect([ground.seal, ground.layers.map((layer) => layer.kind)]).toEqual(['none', ['tape', 'paper', 'colour']])
@@ -103,7 +103,7 @@ test('every strip of paper that a recipe names is on the van once: by its run, o
   const runs = new Map<string, number>()
   const needs = demo.load.covers.flatMap((line) => line.needs)
   for (const hem of demo.hems) {
-    const recipe = demo.recipes.find((each) => each.hemId === hem.id)
+    const recipe = demo.recipes.find((answer) => answer.hemId === hem.id)
     if (!recipe?.safe) continue
     for (const { coverId, widthMm } of recipe.layers) {
       if (coverId === null || widthMm === null) continue
@@ -128,7 +128,7 @@ describe('rolled by hand', () => {
     const outside = { source: 'file' as const, from: job.start, hours: Array.from({ length: 24 * 14 }, () => hour) }
     return planJob({ ...job, air: { ...job.air, outside } })
   }
-  const reasons = (plan: Plan) => plan.recipes.flatMap((each) => each.reasons.map(sayText))
+  const reasons = (plan: Plan) => plan.recipes.flatMap((recipe) => recipe.reasons.map(sayText))
   test('in mild air it goes part by part, each sealed, cut in and pulled wet, and the field after the last', () => {
     const plan = still(16, 1)
     expect(plan.pulls.map((pull) => pull.manner)).toEqual(plan.pulls.map(() => 'wet'))
@@ -141,7 +141,7 @@ describe('rolled by hand', () => {
     expect(reasons(plan).some((text) => text.includes('In this sun and wind its edge skins in about'))).toBe(true)
     expect(reasons(plan).some((text) => text.includes('sprayed'))).toBe(false)
     expect(new Set(plan.pulls.map((pull) => pull.manner))).toEqual(new Set(['dry']))
-    const seals = plan.recipes.flatMap((each) => (each.safe ? [each.seal] : []))
+    const seals = plan.recipes.flatMap((recipe) => (recipe.safe ? [recipe.seal] : []))
     expect(seals).not.toContain('wiped-sealant')
     expect(seals).not.toContain('none')
   })
@@ -150,7 +150,7 @@ describe('rolled by hand', () => {
 test('at the floor nobody takes up a ladder; nothing is pressed for a seal that is not there', () => {
   const room = planJob(jobOf({ house: { holdFirstCoat: true } }))
   for (const hem of room.hems) {
-    const recipe = room.recipes.find((each) => each.hemId === hem.id)
+    const recipe = room.recipes.find((answer) => answer.hemId === hem.id)
     if (!recipe?.safe) continue
     const said = recipe.steps.map(sayText).join(' ')
     if (hem.paint === 'skirting' || hem.keep === 'skirting') expect(said).not.toContain('ladder')

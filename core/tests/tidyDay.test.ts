@@ -17,18 +17,18 @@ test('the gun is cleaned the day it was used, even a few minutes past the shift'
   for (const job of [survey, only('kitchen'), only('kitchen', 'harbour', 'south')]) {
     const plan = planJob(job)
     const day = (at: number) => toLocal(at, job.site.zone).day
-    const downs = plan.placed.filter((each) => act(each.taskId) === 'gun-down')
+    const downs = plan.placed.filter((task) => act(task.taskId) === 'gun-down')
     expect(downs.length).toBeGreaterThan(0)
     for (const down of downs) {
       const coats = plan.placed.filter(
-        (each) => each.crewId === down.crewId && /^coat/.test(act(each.taskId)) && each.to <= down.from,
+        (task) => task.crewId === down.crewId && /^coat/.test(act(task.taskId)) && task.to <= down.from,
       )
-      const gunned = coats.filter((each) => {
-        const task = plan.tasks.find((one) => one.id === each.taskId)
+      const gunned = coats.filter((coat) => {
+        const task = plan.tasks.find((one) => one.id === coat.taskId)
         const room = job.rooms.find((one) => one.id === task?.roomId)
         return room?.steps.find((step) => step.id === task?.stepId)?.tool === 'spray'
       })
-      expect(day(down.from)).toBe(day(Math.max(...gunned.map((each) => each.to))))
+      expect(day(down.from)).toBe(day(Math.max(...gunned.map((task) => task.to))))
     }
   }
 })
@@ -46,9 +46,9 @@ test('a hot week: tape goes on the day before its coat at the soonest, not the w
   const outside = job.air.outside!
   const hours = outside.hours.map((hour) => ({ ...hour, tempC: hour.tempC + 8, cloud: 0 }))
   const plan = planJob({ ...job, air: { ...job.air, outside: { ...outside, hours } } })
-  const times = new Map(plan.placed.map((each) => [each.taskId, each]))
-  expect(plan.misses.filter((each) => each.kind === 'past-stay')).toEqual([])
-  for (const lay of plan.placed.filter((each) => act(each.taskId) === 'lay')) {
+  const times = new Map(plan.placed.map((task) => [task.taskId, task]))
+  expect(plan.misses.filter((miss) => miss.kind === 'past-stay')).toEqual([])
+  for (const lay of plan.placed.filter((task) => act(task.taskId) === 'lay')) {
     const coat = times.get(lay.taskId.replace(/lay$/, 'coat1'))
     if (coat) expect(coat.from - lay.to).toBeLessThan(3 * MIN_PER_DAY)
   }
@@ -57,8 +57,8 @@ test('a hot week: tape goes on the day before its coat at the soonest, not the w
 test('a room too cold to coat: nothing is taped and no gun is made ready for it', () => {
   const job = only('kitchen')
   const plan = planJob({ ...job, air: { ...job.air, tempC: 4, rh: 85, outside: null } }, start)
-  expect(plan.placed.map((each) => act(each.taskId)).sort()).toEqual(['cover', 'prep', 'smooth'])
-  expect(plan.misses.some((each) => each.kind === 'no-air')).toBe(true)
+  expect(plan.placed.map((task) => act(task.taskId)).sort()).toEqual(['cover', 'prep', 'smooth'])
+  expect(plan.misses.some((miss) => miss.kind === 'no-air')).toBe(true)
 })
 
 test('no gun stands filled for an hour while its crew does nothing', () => {
@@ -76,15 +76,15 @@ test('no gun stands filled for an hour while its crew does nothing', () => {
     const first = { placed: planJob(job).placed, unplaced: [] }
     const better = betterPlan(problem, first, { seed: 1, isOver: () => false, rounds: 4 }).placement
     for (const { placed } of [first, better])
-      for (const up of placed.filter((each) => act(each.taskId) === 'gun-up')) {
+      for (const up of placed.filter((task) => act(task.taskId) === 'gun-up')) {
         const coats = problem.lags.filter((lag) => lag.from === up.taskId).map((lag) => lag.to)
-        const coat = Math.min(...placed.flatMap((each) => (coats.includes(each.taskId) ? each.from : [])))
+        const coat = Math.min(...placed.flatMap((task) => (coats.includes(task.taskId) ? task.from : [])))
         const shifts = problem.crews.find((crew) => crew.id === up.crewId)?.shifts ?? []
         const within = (from: number, to: number) => Math.max(0, Math.min(to, coat) - Math.max(from, up.to))
         const there = shifts.reduce((sum, [from, to]) => sum + within(from, to), 0)
         const busy = placed
-          .filter((each) => each.crewId === up.crewId && each !== up)
-          .flatMap((each) => each.pieces)
+          .filter((task) => task.crewId === up.crewId && task !== up)
+          .flatMap((task) => task.pieces)
           .reduce((sum, piece) => sum + within(piece.from, piece.to), 0)
         expect([up.taskId, there - busy < 60]).toEqual([up.taskId, true])
       }

@@ -36,8 +36,8 @@ const withTowers = (count: number): Job => ({
 function clashes(job: Job): number {
   const up = new Set(problemOf(job).activities.flatMap((act) => (act.uses.includes('tower') ? [act.id] : [])))
   const pieces = planJob(job)
-    .placed.filter((each) => up.has(each.taskId))
-    .flatMap((each) => each.pieces.map((piece) => ({ ...piece, crewId: each.crewId })))
+    .placed.filter((task) => up.has(task.taskId))
+    .flatMap((task) => task.pieces.map((piece) => ({ ...piece, crewId: task.crewId })))
   return pieces.filter((a, i) =>
     pieces.slice(i + 1).some((b) => a.crewId !== b.crewId && a.from < b.to && b.from < a.to),
   ).length
@@ -78,9 +78,9 @@ describe('addresses and fronts, read as a foreman would', () => {
     const plan = planJob(job)
     const room = new Map(plan.tasks.map((task) => [task.id, task.roomId]))
     const placed = [...plan.placed].sort((a, b) => a.from - b.from)
-    return placed.slice(1).flatMap((each, i) => {
+    return placed.slice(1).flatMap((task, i) => {
       const before = placed[i]!
-      return room.get(before.taskId) === room.get(each.taskId) ? [] : [each.from - before.to]
+      return room.get(before.taskId) === room.get(task.taskId) ? [] : [task.from - before.to]
     })
   }
 
@@ -109,11 +109,11 @@ describe('addresses and fronts, read as a foreman would', () => {
     const rooms = withTowers(1).rooms.map((room) => ({ ...room, crewId: null }))
     const up = new Map(problemOf({ ...job, rooms }).activities.map((act) => [act.id, act]))
     const uses = planJob({ ...job, rooms })
-      .placed.filter((each) => up.get(each.taskId)?.uses.includes('tower'))
+      .placed.filter((task) => up.get(task.taskId)?.uses.includes('tower'))
       .sort((a, b) => a.from - b.from)
-    const moved = uses.slice(1).flatMap((each, i) => {
+    const moved = uses.slice(1).flatMap((use, i) => {
       const before = uses[i]!
-      return up.get(before.taskId)?.roomId === up.get(each.taskId)?.roomId ? [] : [each.from - before.to]
+      return up.get(before.taskId)?.roomId === up.get(use.taskId)?.roomId ? [] : [use.from - before.to]
     })
     expect(moved.length).toBeGreaterThan(0)
     expect(Math.min(...moved)).toBeGreaterThanOrEqual(survey.house.rates.towerEach)
@@ -134,7 +134,7 @@ describe('addresses and fronts, read as a foreman would', () => {
     }
     const high = problemOf(one)
     const first = { placed: planJob(one).placed }
-    const light = { ...high, resources: high.resources.map((each) => ({ ...each, carryMin: 0 })) }
+    const light = { ...high, resources: high.resources.map((resource) => ({ ...resource, carryMin: 0 })) }
     const ends = (each: typeof high) => chancesOf(each, first, runs).end!.half
     expect(ends(high)).toBeGreaterThanOrEqual(ends(light))
   })

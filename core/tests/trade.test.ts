@@ -24,7 +24,7 @@ function job(room: Partial<Room>, house: Partial<HouseRules> = {}): Job {
   }
 }
 function recipeOf(of: Job, key: string): Recipe {
-  const answer = planJob(of).recipes.find((each) => each.hemId === `r/${key}`)
+  const answer = planJob(of).recipes.find((recipe) => recipe.hemId === `r/${key}`)
   if (!answer) throw new Error(`no hem ${key}`)
   if (!answer.safe) throw new Error(answer.reasons.map(sayText).join(' '))
   return answer
@@ -46,7 +46,7 @@ describe('laying', () => {
   test('C8: a first coat held off the tape stays about 1.5 mm away, and the edge is sealed before the last', () => {
     const held = recipeOf(job({ ceiling: textured('heavy-spray') }, { holdFirstCoat: true }), 'wall:w1|ceiling')
     expect(held.standOffMm).toBe(1.5)
-    const order = held.steps.map((each) => each.code)
+    const order = held.steps.map((step) => step.code)
     expect(order.indexOf('step.hold_first')).toBeLessThan(order.indexOf('step.seal_wiped'))
     const both = recipeOf(job({ ceiling: textured('heavy-spray') }, { holdFirstCoat: false }), 'wall:w1|ceiling')
     expect(both.standOffMm).toBe(0)
@@ -56,13 +56,13 @@ describe('laying', () => {
     const glazed = recipeOf(job(kept, { school: 'own-colour-seal' }), 'wall:w1|ceiling')
     expect(glazed.seal).toBe('clear-glaze')
     expect(steps(glazed)).toContain('15 to 20 min ahead')
-    const own = recipeOf(
+    const recipe = recipeOf(
       job({ steps: [CEILING, WALLS], ceiling: textured('heavy-spray') }, { school: 'own-colour-seal' }),
       'wall:w1|ceiling',
     )
-    expect(own.seal).toBe('own-colour')
-    expect(own.sealDryMin).toBeGreaterThanOrEqual(15)
-    expect(own.sealDryMin).toBeLessThanOrEqual(20)
+    expect(recipe.seal).toBe('own-colour')
+    expect(recipe.sealDryMin).toBeGreaterThanOrEqual(15)
+    expect(recipe.sealDryMin).toBeLessThanOrEqual(20)
   })
   test('C10: every pull is slow and folded back at about 45°', () => {
     for (const pull of ['wet', 'dry'] as const)
@@ -93,8 +93,8 @@ describe('tape and time', () => {
     expect(tape(recipe).gripN25).toBeLessThanOrEqual(2.2)
     const plan = planJob(job({ steps: [CEILING, WALLS] }))
     const at = (id: string) =>
-      plan.placed.find((each) => each.taskId.startsWith(`r/${id}/`) && each.taskId.includes('coat'))!
-    const lay = plan.placed.find((each) => each.taskId.startsWith('r/s3/') && each.taskId.endsWith('/lay'))!
+      plan.placed.find((task) => task.taskId.startsWith(`r/${id}/`) && task.taskId.includes('coat'))!
+    const lay = plan.placed.find((task) => task.taskId.startsWith('r/s3/') && task.taskId.endsWith('/lay'))!
     expect(lay.from - at('s1').to).toBeGreaterThanOrEqual(12 * 60)
   })
   test('C4: a sprayed thin coat takes a mid grip the next day that a rolled one does not', () => {
@@ -104,7 +104,7 @@ describe('tape and time', () => {
     })
     const safe = (tool: 'spray' | 'roller') =>
       planJob(job({ ceiling: yesterday(tool), steps: [WALLS] })).recipes.find(
-        (each) => each.hemId === 'r/wall:w1|ceiling',
+        (recipe) => recipe.hemId === 'r/wall:w1|ceiling',
       )!
     const liftedOut = (tool: 'spray' | 'roller') =>
       safe(tool).ruledOut.filter((each) => each.why.code === 'out.lift').length
@@ -130,7 +130,7 @@ describe('tape and time', () => {
     const canned = glass({})
     expect(canned).toMatchObject({ way: 'liquid-mask', liquidId: 'heath-can', pull: 'dry', pullAfterH: 24 })
     expect(steps(canned)).toMatch(/go clear, about 45 min.*24 h after the last coat cut round each pane/)
-    const brushOnly = { liquids: STARTER_SHELF.liquids.filter((each) => each.how === 'brush'), tools: [] }
+    const brushOnly = { liquids: STARTER_SHELF.liquids.filter((liquid) => liquid.how === 'brush'), tools: [] }
     const brushed = recipeOf(
       {
         ...job({ openings: [doors], steps: [{ ...TRIM, targets: ['leaves'] }] }, { school: 'liquid-mask' }),
@@ -140,10 +140,10 @@ describe('tape and time', () => {
     )
     // Price order of what is bought, a roll, a can, a tin: about 1 : 2 : 3.
     const roll = STARTER_SHELF.tapes.find((each) => each.id === 'marram-general')!.rolls[1]!.priceMinor
-    const bought = ['heath-can', 'heath-brush'].map((id) => STARTER_SHELF.liquids.find((each) => each.id === id)!)
-    expect(bought.map((each) => Math.round(each.priceMinor / roll))).toEqual([2, 3])
+    const bought = ['heath-can', 'heath-brush'].map((id) => STARTER_SHELF.liquids.find((liquid) => liquid.id === id)!)
+    expect(bought.map((mask) => Math.round(mask.priceMinor / roll))).toEqual([2, 3])
     // Finish order: brushed > can > tape. A can masks fifteen panes while tape does one or two.
-    const faults = [brushed, canned, taped].map((each) => each.risks.bleeds.mean)
+    const faults = [brushed, canned, taped].map((recipe) => recipe.risks.bleeds.mean)
     expect([...faults].sort((a, b) => a - b)).toEqual(faults)
     expect(15 * canned.costParts.lay).toBeLessThan(2 * taped.costParts.lay)
   })
@@ -165,9 +165,9 @@ describe('tape and time', () => {
       swatch: '#1f2f46',
     }
     const faults = (tapeId: string, house: Partial<HouseRules>) => {
-      const own = STARTER_SHELF.tapes.filter((each) => each.id === tapeId)
+      const tapes = STARTER_SHELF.tapes.filter((each) => each.id === tapeId)
       const of = job({ walls, steps: [brushed] }, { maxBleedMm: 1000, ...house })
-      return recipeOf({ ...of, shelf: { ...STARTER_SHELF, tapes: own } }, 'wall:w1|ceiling').risks.bleeds.mean
+      return recipeOf({ ...of, shelf: { ...STARTER_SHELF, tapes: tapes } }, 'wall:w1|ceiling').risks.bleeds.mean
     }
     const bead = faults('marram-general', { school: 'wiped-sealant', sealAlways: true })
     const bare = { school: 'press-only', sealAlways: true } as const
@@ -211,7 +211,7 @@ describe('what is not safe is not done', () => {
   test('chalk, dust and bare paper: no strong tape, and the answer says what would help', () => {
     const chalky: Face = { ...USUAL_FACES.ceiling, soundness: 'chalky' }
     const answer = planJob(job({ ceiling: chalky, steps: [WALLS] })).recipes.find(
-      (each) => each.hemId === 'r/wall:w1|ceiling',
+      (recipe) => recipe.hemId === 'r/wall:w1|ceiling',
     )!
     expect(answer.safe).toBe(false)
     if (!answer.safe) expect(answer.wouldHelp.length).toBeGreaterThan(0)
@@ -232,6 +232,6 @@ describe('what is not safe is not done', () => {
       scope: 'mask' as const,
     }
     const recipe = recipeOf(job({ fittings: [vent] }), 'wall:w1|fitting:f1')
-    expect(recipe.cautions.map((each) => each.code)).toContain('care.breathes')
+    expect(recipe.cautions.map((caution) => caution.code)).toContain('care.breathes')
   })
 })

@@ -8,8 +8,8 @@ import { jobOf } from './oneHem'
 
 /** A plan of one room in which a hand has put one thing at another minute, for so long. */
 export const putAt = (plan: Plan, taskId: string, from: number, minutes: number): PlacedTask[] =>
-  plan.placed.map((each) =>
-    each.taskId === taskId ? { ...each, from, to: from + minutes, pieces: [{ from, to: from + minutes }] } : each,
+  plan.placed.map((task) =>
+    task.taskId === taskId ? { ...task, from, to: from + minutes, pieces: [{ from, to: from + minutes }] } : task,
   )
 
 /** What people are told of it. */

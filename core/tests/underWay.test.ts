@@ -69,7 +69,7 @@ describe('one room, a tick that does not come', () => {
   const lay = of.inOrder.find(({ taskId, from, to }) => taskId.endsWith('/lay') && to - from >= 20)!
   const byCrew = of.inOrder.filter(({ crewId }) => crewId === lay.crewId)
   const next = byCrew[byCrew.indexOf(lay) + 1]!
-  const of1 = (plan: Plan, { taskId }: PlacedTask) => plan.proposed.find((each) => each.taskId === taskId)!
+  const of1 = (plan: Plan, { taskId }: PlacedTask) => plan.proposed.find((task) => task.taskId === taskId)!
 
   it('a few minutes late: it is nearly done, and what follows comes as much later', () => {
     const plan = planAt(of, lay.to + 10, [lay.taskId])
@@ -109,7 +109,7 @@ describe('one room, a tick that does not come', () => {
   it('keeps in the record when it began, and is told of only if it ends at another time', () => {
     const now = middle(lay)
     const plan = planAt(of, now)
-    const kept = asBegun(plan.placed, plan.proposed, now).find((each) => each.taskId === lay.taskId)!
+    const kept = asBegun(plan.placed, plan.proposed, now).find((task) => task.taskId === lay.taskId)!
     expect([of1(plan, lay).from, plan.underWay.includes(lay.taskId)]).toEqual([now, true])
     expect([kept.from, kept.to, kept.pieces]).toEqual([lay.from, lay.to, lay.pieces])
     // Told anew, people are still at it.
@@ -145,8 +145,8 @@ describe('one room, a tick that does not come', () => {
     const { proposed, standing } = planAt({ ...of, job: { ...of.job, rooms, crews: [...of.job.crews, other] } }, now)
     const left = proposed.filter(({ done }) => !done)
     expect(left.length).toBeGreaterThan(10)
-    for (const each of left)
-      expect([each.taskId, each.crewId, each.to > each.from]).toEqual([each.taskId, other.id, true])
+    for (const task of left)
+      expect([task.taskId, task.crewId, task.to > task.from]).toEqual([task.taskId, other.id, true])
     expect(standing!.proposal.filter(({ kind }) => kind === 'other-crew')).toHaveLength(left.length)
   })
 })

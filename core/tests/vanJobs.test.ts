@@ -47,14 +47,14 @@ for (const [i, job] of JOBS.entries())
         }
     })
     test('every paper, film and tape of a recipe is loaded on the day its hem is laid, not after', () => {
-      const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+      const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
       for (const task of plan.tasks.filter((each) => each.kind === 'lay')) {
         const where = placed.get(task.id)
         if (!where) continue
         const day = toLocal(where.from, job.site.zone).day
         const list = van.lists.find((each) => each.day === day && each.crewId === where.crewId)!
         const keys = new Set(list.items.map((item) => item.key))
-        for (const answer of plan.recipes.filter((each) => task.subjects.includes(each.hemId))) {
+        for (const answer of plan.recipes.filter((recipe) => task.subjects.includes(recipe.hemId))) {
           if (!answer.safe) continue
           if (answer.tapeId) expect(keys).toContain(`tape:${answer.tapeId}/${answer.widthMm}`)
           if (answer.cover) expect([...keys].some((key) => key.startsWith('cover:'))).toBe(true)
@@ -63,11 +63,11 @@ for (const [i, job] of JOBS.entries())
     })
     test('what could hurt somebody is told on the day of the work, once', () => {
       for (const { cautions } of van.lists) {
-        const said = cautions.map((each) => JSON.stringify(each))
+        const said = cautions.map((caution) => JSON.stringify(caution))
         expect(new Set(said).size).toBe(said.length)
       }
       const codes = new Set(van.lists.flatMap(({ cautions }) => cautions.map(({ code }) => code)))
-      const wanted = plan.recipes.flatMap((each) => (each.safe ? each.cautions.map(({ code }) => code) : []))
+      const wanted = plan.recipes.flatMap((recipe) => (recipe.safe ? recipe.cautions.map(({ code }) => code) : []))
       expect([...codes].sort()).toEqual([...new Set(wanted)].sort())
     })
     test('a gun is loaded on the day it is readied', () => {
@@ -107,7 +107,7 @@ describe('stock', () => {
   test('what came in ends it; what went back brings it back; a count says what there is', () => {
     const { item, needed } = short!
     const came = event('received', item.key, Math.ceil(needed), '2027-05-12T13:20:00Z')
-    const keyed = (found: VanPlan) => found.shortages.map((each) => each.item.key)
+    const keyed = (found: VanPlan) => found.shortages.map((shortage) => shortage.item.key)
     expect(keyed(withLog(came))).not.toContain(item.key)
     const back = event('returned', item.key, Math.ceil(needed), '2027-05-12T13:21:00Z')
     expect(keyed(withLog(came, back))).toContain(item.key)
@@ -116,7 +116,7 @@ describe('stock', () => {
   })
   test('tape that is laid after a count is taken off it', () => {
     const first = job.log.find((each) => each.kind === 'laid')!
-    const recipe = plan.recipes.find((each) => each.safe && each.hemId === first.subjects[0])!
+    const recipe = plan.recipes.find((answer) => answer.safe && answer.hemId === first.subjects[0])!
     const key = recipe.safe && recipe.tapeId ? `tape:${recipe.tapeId}/${recipe.widthMm}` : ''
     const before = event('counted', key, 900_000, '2027-05-01T08:00:00Z')
     expect(withLog(before).stock.get(key)).toBeLessThan(900_000)
@@ -162,7 +162,7 @@ test('a load of a thousand hems is worked out while nobody waits', () => {
   const job: Job = { ...survey, rooms, log: [], published: null }
   const plan = planJob(job)
   expect(plan.hems.length).toBeGreaterThan(900)
-  const recipes = new Map(plan.recipes.flatMap((each) => (each.safe ? [[each.hemId, each] as const] : [])))
+  const recipes = new Map(plan.recipes.flatMap((recipe) => (recipe.safe ? [[recipe.hemId, recipe] as const] : [])))
   const from = workedMs()
   takeLoad({ job, hems: plan.hems, recipes, parameters: DEFAULT_PARAMETERS, down: new Map() })
   const loaded = workedMs()

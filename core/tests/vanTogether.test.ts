@@ -70,7 +70,7 @@ describe('two jobs and one van', () => {
     expect(sharedShortages(alone, [{ job: 'B', day: last, items: [{ ...item, amount: there - needed - 1 }] }])).toEqual(
       [],
     )
-    const short = alone.shortages.find((each) => each.item.unit === 'mm')!
+    const short = alone.shortages.find((shortage) => shortage.item.unit === 'mm')!
     expect(sharedShortages(alone, [{ job: 'B', day: last, items: [{ ...short.item, amount: 1e6 }] }])).toEqual([])
   })
   test('cloths come back in the evening: on different days they do for both', () => {
@@ -85,7 +85,7 @@ describe('two jobs and one van', () => {
     const on = (day: number) => sharedShortages(alone, [{ job: 'B', day, items: [{ ...cloth, amount: all }] }])
     expect(on(last + 3)).toEqual([])
     const busy = alone.lists.find(({ items }) => items.some(({ key }) => key === cloth.key))!.day
-    expect(on(busy).map((each) => each.item.key)).toContain(cloth.key)
+    expect(on(busy).map((shortage) => shortage.item.key)).toContain(cloth.key)
   })
 })
 
@@ -113,20 +113,25 @@ describe('one thing compared by itself', () => {
   const room = survey.rooms.find((each) => each.id === 'practice1')!
   const scope = { roomId: room.id, stepId: null, thingId: room.openings[0]!.id }
   const ways = compareWays(survey, scope)
-  const of = (way: string) => ways.find((each) => each.way === way)!
+  const of = (way: string) => ways.find((outcome) => outcome.way === way)!
 
   test('a window takes its own edges: less than its room, and more by tape than by none', () => {
     const whole = compareWays(survey, { ...scope, thingId: null })
     expect(of('tape-and-brush').tapeMm).toBeGreaterThan(0)
     expect(of('tape-and-brush').tapeMm).toBeLessThan(whole.find(({ way }) => way === 'tape-and-brush')!.tapeMm)
     expect(of('by-hand').tapeMm).toBeLessThanOrEqual(of('tape-and-brush').tapeMm)
-    for (const each of ways) expect(each.endsAt).toBeNull()
+    for (const outcome of ways) expect(outcome.endsAt).toBeNull()
   })
   test('its parts add up in every way', () => {
-    for (const each of ways) {
+    for (const outcome of ways) {
       const parts =
-        each.wagesMinor + each.coversMinor + each.tapeMinor + each.sealsMinor + each.paintMinor + each.mendingMinor
-      expect(each.totalMinor).toBe(parts)
+        outcome.wagesMinor +
+        outcome.coversMinor +
+        outcome.tapeMinor +
+        outcome.sealsMinor +
+        outcome.paintMinor +
+        outcome.mendingMinor
+      expect(outcome.totalMinor).toBe(parts)
     }
   })
 })

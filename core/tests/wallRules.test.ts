@@ -21,7 +21,7 @@ const planned = (job: Job, now = parseInstant(job.start)) => planWithProblem(job
 describe('a parlour in satin by one painter, planned from its beginning', () => {
   const job = gullRow()
   const { plan, problem } = planned(job)
-  const at = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const at = new Map(plan.placed.map((task) => [task.taskId, task]))
   const rolls = plan.tasks.filter(({ kind }) => kind === 'roll')
 
   test('each of its four walls is a field of its own, rolled in one piece', () => {
@@ -49,15 +49,15 @@ describe('a parlour in satin by one painter, planned from its beginning', () => 
 
   test('the check is independent of it: a field put off, and one broken by a meal, are told with what helps', () => {
     const later = (id: string, by: number): PlacedTask[] =>
-      plan.placed.map((each) =>
-        each.taskId === id
+      plan.placed.map((task) =>
+        task.taskId === id
           ? {
-              ...each,
-              from: each.from + by,
-              to: each.to + by,
-              pieces: each.pieces.map((p) => ({ from: p.from + by, to: p.to + by })),
+              ...task,
+              from: task.from + by,
+              to: task.to + by,
+              pieces: task.pieces.map((p) => ({ from: p.from + by, to: p.to + by })),
             }
-          : each,
+          : task,
       )
     const last = rolls.map(({ id }) => at.get(id)!).sort((a, b) => b.from - a.from)[0]!
     const kinds = (placed: readonly PlacedTask[]) => checkPlan(problem, { placed }).map(({ kind }) => kind)
@@ -73,20 +73,20 @@ describe('a parlour in satin by one painter, planned from its beginning', () => 
       hems: plan.hems,
       parameters: DEFAULT_PARAMETERS,
     })
-    expect(told.map((each) => sayText(each)).join()).toMatch(
-      /line beside it has set .*about \d+ min of rolling out.*roll within the round/,
+    expect(told.map((said) => sayText(said)).join()).toMatch(
+      /line beside it has set .*about \d+ min of rolling out.*roll before the pull/,
     )
-    const halved = plan.placed.map((each) =>
-      each.taskId === last.taskId
+    const halved = plan.placed.map((task) =>
+      task.taskId === last.taskId
         ? {
-            ...each,
-            to: each.to + 30,
+            ...task,
+            to: task.to + 30,
             pieces: [
-              { from: each.from, to: each.from + 5 },
-              { from: each.from + 35, to: each.to + 30 },
+              { from: task.from, to: task.from + 5 },
+              { from: task.from + 35, to: task.to + 30 },
             ],
           }
-        : each,
+        : task,
     )
     expect(kinds(halved)).toContain('broken-up')
   })
@@ -122,14 +122,14 @@ test('random jobs, two hundred on a drill: no field is broken, none is reached w
     const fields = new Set(
       plan.tasks.filter(({ kind, divisible }) => kind === 'roll' && !divisible).map(({ id }) => id),
     )
-    for (const each of plan.placed) {
-      if (!fields.has(each.taskId)) continue
+    for (const task of plan.placed) {
+      if (!fields.has(task.taskId)) continue
       tally.fields += 1
-      expect([room.steps.length, each.taskId, each.pieces.length, each.to - each.from]).toEqual([
+      expect([room.steps.length, task.taskId, task.pieces.length, task.to - task.from]).toEqual([
         room.steps.length,
-        each.taskId,
+        task.taskId,
         1,
-        each.pieces[0]!.to - each.pieces[0]!.from,
+        task.pieces[0]!.to - task.pieces[0]!.from,
       ])
     }
     tally.banded += problem.bands.length

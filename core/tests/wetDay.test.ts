@@ -24,7 +24,7 @@ function withHours(from: number, to: number, more: Partial<{ rainMm: number; tem
 /** Ticks of all that a plan has done by an instant. */
 function worked(job: Job, by: number): Job {
   const plan = planJob(job)
-  const times = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const times = new Map(plan.placed.map((task) => [task.taskId, task]))
   const log = plan.tasks.flatMap((task, i): LogEvent[] => {
     const at = times.get(task.id)
     return !at || at.to > by
@@ -47,9 +47,9 @@ test('a wet afternoon: no front is coated that the rain would still find open, r
   const rules = problemOf(withHours(noon, noon + 4 * 60, { rainMm: 2 })).airs
   expect(rules.some((rule) => rule.until.some((ban) => ban.why === 'plan.rain'))).toBe(true)
   for (const { at } of coatsOf(wet)) expect(at.to < noon - 60 || at.from >= noon + 4 * 60).toBe(true)
-  expect(wet.misses.filter((each) => each.kind === 'in-bad-air')).toEqual([])
-  const inside = wet.placed.filter((each) => !fronts.has(each.taskId.split('/')[0] ?? ''))
-  expect(inside.some((each) => each.from >= noon && each.to <= noon + 4 * 60)).toBe(true)
+  expect(wet.misses.filter((miss) => miss.kind === 'in-bad-air')).toEqual([])
+  const inside = wet.placed.filter((task) => !fronts.has(task.taskId.split('/')[0] ?? ''))
+  expect(inside.some((task) => task.from >= noon && task.to <= noon + 4 * 60)).toBe(true)
 })
 
 test('wind stops the gun on fronts, and only there', () => {
@@ -57,7 +57,7 @@ test('wind stops the gun on fronts, and only there', () => {
   const plan = planJob(job)
   const sprayed = coatsOf(plan).filter(({ task }) => {
     const room = job.rooms.find((each) => each.id === task.roomId)
-    return room?.steps.find((each) => each.id === task.stepId)?.tool === 'spray'
+    return room?.steps.find((step) => step.id === task.stepId)?.tool === 'spray'
   })
   expect(sprayed.length).toBeGreaterThan(0)
   for (const { at } of sprayed) expect(at.from).toBeGreaterThanOrEqual(start + 24 * 60)
@@ -72,8 +72,8 @@ test('a shower nobody foresaw: the coats it met are told, by room, coat and hour
   const last = Math.max(...coated.map(({ at }) => at.to))
   const rain = withHours(last, last + 120, { rainMm: 3 })
   const plan = planJob({ ...rain, log: dry.log }, last + 120)
-  expect(plan.doubtful.map((each) => each.activityId)).toContain(coated.find(({ at }) => at.to === last)?.task.id)
-  expect(plan.doubtful.every((each) => fronts.has(each.roomId) && each.at <= last + 120)).toBe(true)
+  expect(plan.doubtful.map((coat) => coat.activityId)).toContain(coated.find(({ at }) => at.to === last)?.task.id)
+  expect(plan.doubtful.every((coat) => fronts.has(coat.roomId) && coat.at <= last + 120)).toBe(true)
   const told = plan.problems.map(sayText).filter((text) => text.includes('doubtful'))
   expect(told).toHaveLength(plan.doubtful.length)
   expect(told[0]).toMatch(/coat 1: caught at .*rain of 3 mm/)
@@ -82,8 +82,8 @@ test('a shower nobody foresaw: the coats it met are told, by room, coat and hour
 
 test('air that is too cold for two weeks: what is made ready by hand is, no coat is placed, and the reason is the air', () => {
   const cold = planJob({ ...survey, air: { ...survey.air, tempC: 3, rh: 50, outside: null } })
-  expect(cold.placed.filter((each) => /\/coat\d/.test(each.taskId))).toEqual([])
-  expect(new Set(cold.placed.map((each) => each.taskId.split('/').at(-1)))).toEqual(
+  expect(cold.placed.filter((task) => /\/coat\d/.test(task.taskId))).toEqual([])
+  expect(new Set(cold.placed.map((task) => task.taskId.split('/').at(-1)))).toEqual(
     new Set(['cover', 'prep', 'smooth']),
   )
   const told = cold.problems.map(sayText)

@@ -31,7 +31,7 @@ test('one more painter: the same work ends sooner and keeps its windows', () => 
 test('a crew that is away a day does nothing that day, and the job ends later', () => {
   const crewId = 'wren'
   const job = supposed(inside, { if: 'away', crewId, day: today })
-  const days = planJob(job).placed.flatMap((each) => (each.crewId === crewId ? [dayOf(each.from)] : []))
+  const days = planJob(job).placed.flatMap((task) => (task.crewId === crewId ? [dayOf(task.from)] : []))
   expect(days).not.toContain(today)
   expect(outcomeOf(job, start, ways).endsAt).toBeGreaterThan(as(inside).endsAt)
 })
@@ -39,16 +39,16 @@ test('a crew that is away a day does nothing that day, and the job ends later', 
 test('work that begins at six ends no later; somebody is there at six', () => {
   const job = supposed(inside, { if: 'starts', crewId: 'wren', clock: '06:00' })
   const early = planJob({ ...job, start: formatInstant(start - 120) }).placed
-  expect(Math.min(...early.map((each) => toLocal(each.from, job.site.zone).minute))).toBeLessThan(7 * 60)
+  expect(Math.min(...early.map((task) => toLocal(task.from, job.site.zone).minute))).toBeLessThan(7 * 60)
   expect(outcomeOf(job, start, ways).endsAt).toBeLessThanOrEqual(as(inside).endsAt)
 })
 
 test('rain: no coat goes on outside that day, and rain is nobody’s decision', () => {
-  const coats = planJob(fronts).placed.filter((each) => /coat\d/.test(each.taskId))
-  const day = dayOf(Math.min(...coats.map((each) => each.from)))
-  const wet = planJob(supposed(fronts, { if: 'rain', day })).placed.filter((each) => /coat\d/.test(each.taskId))
+  const coats = planJob(fronts).placed.filter((task) => /coat\d/.test(task.taskId))
+  const day = dayOf(Math.min(...coats.map((coat) => coat.from)))
+  const wet = planJob(supposed(fronts, { if: 'rain', day })).placed.filter((task) => /coat\d/.test(task.taskId))
   expect(wet.length).toBeGreaterThan(0)
-  expect(wet.map((each) => dayOf(each.from))).not.toContain(day)
+  expect(wet.map((task) => dayOf(task.from))).not.toContain(day)
   expect(isOnlyWeather({ if: 'rain', day })).toBe(true)
 })
 
@@ -70,8 +70,8 @@ test('tape that comes off dry instead of wet: no pull is wet any more', () => {
 })
 
 test('hours that a wet day spares because tape holds no longer are told as edges left out', () => {
-  const coats = planJob(fronts).placed.filter((each) => /coat\d/.test(each.taskId))
-  const day = dayOf(Math.min(...coats.map((each) => each.from))) + 1
+  const coats = planJob(fronts).placed.filter((task) => /coat\d/.test(task.taskId))
+  const day = dayOf(Math.min(...coats.map((coat) => coat.from))) + 1
   const [dry, wet] = [as(fronts), of(fronts, { if: 'rain', day })]
   const left = planJob(supposed(fronts, { if: 'rain', day })).recipes.filter((answer) => !answer.safe).length
   expect(wet.unsafe).toBe(left)
@@ -87,8 +87,8 @@ test('a room needed an hour before it can be through is an hour late', () => {
 test('wages are people times hours times what an hour costs', () => {
   const outcome = as(only('practice1'))
   const people = new Map(survey.crews.map((crew) => [crew.id, crew.people.length]))
-  const minutes = planJob(only('practice1')).placed.flatMap((each) =>
-    each.pieces.map((piece) => (piece.to - piece.from) * (people.get(each.crewId) ?? 0)),
+  const minutes = planJob(only('practice1')).placed.flatMap((task) =>
+    task.pieces.map((piece) => (piece.to - piece.from) * (people.get(task.crewId) ?? 0)),
   )
   expect(outcome.workedMin).toBe(minutes.reduce((sum, each) => sum + each, 0))
   expect(outcome.wagesMinor).toBe(Math.round((outcome.workedMin * survey.house.wagePerHourMinor) / 60))

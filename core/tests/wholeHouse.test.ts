@@ -80,7 +80,7 @@ const job: Job = {
   rooms,
 }
 const plan = planJob(job)
-const times = new Map(plan.placed.map((each) => [each.taskId, each]))
+const times = new Map(plan.placed.map((task) => [task.taskId, task]))
 const of = (...kinds: string[]) =>
   plan.tasks.filter((task) => kinds.includes(task.kind)).map((task) => ({ task, at: times.get(task.id)! }))
 const first = (list: readonly { at: { from: number } }[]) => Math.min(...list.map(({ at }) => at.from))
@@ -123,10 +123,10 @@ test('in the sun the gun follows the shade: no front is sprayed while it is too 
     air: { ...job.air, outside: { source: 'file' as const, from: base.start, hours: hoursUnder(0) } },
   }
   const inSun = planJob(sunny)
-  expect(inSun.misses.filter((each) => each.kind === 'in-bad-air')).toEqual([])
+  expect(inSun.misses.filter((miss) => miss.kind === 'in-bad-air')).toEqual([])
   const hot = problemOf(sunny).airs.find((rule) => rule.id.includes('south'))?.during ?? []
   expect(hot.length).toBeGreaterThan(3)
-  const coats = inSun.placed.filter((each) => /^south\/.*coat/.test(each.taskId))
+  const coats = inSun.placed.filter((task) => /^south\/.*coat/.test(task.taskId))
   expect(coats).toHaveLength(2)
   for (const coat of coats) expect(hot.filter((ban) => ban.from < coat.to && coat.from < ban.to)).toEqual([])
 })

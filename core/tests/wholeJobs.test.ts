@@ -12,7 +12,7 @@ import { CEILING, jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
 /** Whole small jobs as a foreman would think them through: common practice, no published source. */
 const recipesOf = (plan: Plan): Map<string, Recipe> =>
   new Map(plan.recipes.flatMap((answer) => (answer.safe ? [[answer.hemId, answer] as const] : [])))
-const at = (plan: Plan, match: (id: string) => boolean) => plan.placed.filter((each) => match(each.taskId))
+const at = (plan: Plan, match: (id: string) => boolean) => plan.placed.filter((task) => match(task.taskId))
 
 describe('a bedroom: ceiling, trim, walls in three days', () => {
   const job: Job = jobOf({
@@ -29,9 +29,9 @@ describe('a bedroom: ceiling, trim, walls in three days', () => {
   test('trim fills the hours in which the ceiling dries; walls come behind both, with a night between them and the tape on them', () => {
     const coats = (stepId: string) => at(plan, (id) => id.startsWith(`r/${stepId}/`) && id.includes('/coat'))
     const [ceiling, trim, walls] = [CEILING, TRIM, WALLS].map((step) => coats(step.id))
-    const from = (tasks: typeof ceiling) => Math.min(...tasks!.map((each) => each.from))
-    const to = (tasks: typeof ceiling) => Math.max(...tasks!.map((each) => each.to))
-    expect(from(trim)).toBeGreaterThanOrEqual(Math.min(...ceiling!.map((each) => each.to)))
+    const from = (tasks: typeof ceiling) => Math.min(...tasks!.map((task) => task.from))
+    const to = (tasks: typeof ceiling) => Math.max(...tasks!.map((task) => task.to))
+    expect(from(trim)).toBeGreaterThanOrEqual(Math.min(...ceiling!.map((task) => task.to)))
     expect(from(trim)).toBeLessThan(to(ceiling))
     expect(from(walls)).toBeGreaterThan(to(ceiling))
     // Tape lies on the trim of its own walls, and waits its night for no other.

@@ -7,7 +7,7 @@ import { sayText } from '../src/edge/words'
 /** Whole jobs read as a foreman would: what the plan cannot keep is said, with what would help. */
 const base = ternQuaySurvey()
 const told = (plan: Plan): string[] => plan.problems.map(sayText)
-const missesOf = (plan: Plan, kind: string) => plan.misses.filter((each) => each.kind === kind)
+const missesOf = (plan: Plan, kind: string) => plan.misses.filter((miss) => miss.kind === kind)
 const withShifts = (shifts: readonly Shift[]): Job => ({
   ...base,
   crews: base.crews.map((crew) => ({ ...crew, shifts })),
@@ -17,7 +17,7 @@ const steady = (tempC: number, rh: number): Job => ({ ...base, air: { tempC, rh,
 /** Pulls whose planned minutes lie in no single span of their window, as somebody reading the plan file sees it. */
 const outside = (plan: Plan) =>
   plan.pulls.filter((pull) => {
-    const placed = plan.placed.find((each) => each.taskId === pull.taskId)
+    const placed = plan.placed.find((task) => task.taskId === pull.taskId)
     return placed && !pull.spans.some((span) => span.from <= placed.from && (span.to === null || placed.to <= span.to))
   })
 
@@ -40,8 +40,8 @@ test('hot dry air: wet pulls that end after the edge has skinned, or have no wet
   const wet = new Set(plan.pulls.filter((pull) => pull.manner === 'wet').map((pull) => pull.taskId))
   const missed = new Set(
     plan.misses
-      .filter((each) => ['wet-overrun', 'no-wet-span', 'wet-missed', 'pull-tacky'].includes(each.kind))
-      .map((each) => each.activityId),
+      .filter((miss) => ['wet-overrun', 'no-wet-span', 'wet-missed', 'pull-tacky'].includes(miss.kind))
+      .map((miss) => miss.activityId),
   )
   expect(missed.size).toBeGreaterThan(1)
   for (const pull of outside(plan)) if (wet.has(pull.taskId)) expect([...missed]).toContain(pull.taskId)
@@ -60,10 +60,10 @@ test('saturated air: what never dries is told as that, not as a want of people',
 
 test('a crew an hour a week: what lies past the days laid out is told as that', () => {
   const plan = planJob(withShifts([{ days: [2], from: '10:00', to: '10:55', breaks: [] }]))
-  const kinds = new Set(plan.misses.map((each) => each.kind))
+  const kinds = new Set(plan.misses.map((miss) => miss.kind))
   expect(kinds.has('past-horizon') || kinds.has('no-stretch')).toBe(true)
   const unplaced = plan.tasks.filter((task) => !plan.placed.some((each) => each.taskId === task.id))
-  const said = new Set(plan.misses.map((each) => each.activityId))
+  const said = new Set(plan.misses.map((miss) => miss.activityId))
   for (const task of unplaced) expect([...said]).toContain(task.id)
 })
 
@@ -77,7 +77,7 @@ test('crews without a shift: told once for a room, not as a plan', () => {
 test('every pull of the demo that lies in no single span is among the misses', () => {
   for (const job of [base, steady(30, 30), steady(14, 70)]) {
     const plan = planJob(job)
-    const said = new Set(plan.misses.map((each) => each.activityId))
+    const said = new Set(plan.misses.map((miss) => miss.activityId))
     for (const pull of outside(plan)) expect([...said]).toContain(pull.taskId)
   }
 })
@@ -85,11 +85,11 @@ test('every pull of the demo that lies in no single span is among the misses', (
 test('a published pull that was due and waits on a late coat is not told to move back: its time has gone by', () => {
   const [job, now] = [ternQuay(), parseInstant(TERN_QUAY_NOW)]
   const isEarly = (plan: Plan) =>
-    plan.misses.filter((each) => each.kind === 'pull-too-soon' || each.kind === 'lag-too-short')
-  const overdue = planJob(job, now).placed.filter((each) => !each.done && each.from < now)
+    plan.misses.filter((miss) => miss.kind === 'pull-too-soon' || miss.kind === 'lag-too-short')
+  const overdue = planJob(job, now).placed.filter((task) => !task.done && task.from < now)
   expect(overdue.length).toBeGreaterThan(0)
   expect(isEarly(planJob(job, now))).toEqual([])
   // While it still lies ahead it is told.
-  const before = Math.min(...overdue.map((each) => each.from))
+  const before = Math.min(...overdue.map((task) => task.from))
   expect(isEarly(planJob(job, before)).length).toBeGreaterThan(0)
 })

@@ -172,7 +172,7 @@ describe('signing in', () => {
       db.prepare('SELECT * FROM session').all(),
       db.prepare('SELECT * FROM sign_in_code').all(),
     ])
-    for (const secret of [PASSWORD, FIRST, ...[...cookies.values()].map((each) => each.split('=')[1]!)])
+    for (const secret of [PASSWORD, FIRST, ...[...cookies.values()].map((cooky) => cooky.split('=')[1]!)])
       expect(all).not.toContain(secret)
     expect(all).toContain('$argon2id$')
   })
@@ -189,8 +189,8 @@ test('painters read no price, and everything is chosen for them as for the offic
   ]
   money(office).forEach((minor, i) => minor > 0 && expect(money(painter)[i]).not.toBe(minor))
   const chosen = (data: JobFacts) =>
-    planJob({ ...data, log, published }).recipes.map((each) =>
-      each.safe ? [each.hemId, each.tapeId, each.school] : null,
+    planJob({ ...data, log, published }).recipes.map((recipe) =>
+      recipe.safe ? [recipe.hemId, recipe.tapeId, recipe.school] : null,
     )
   expect(chosen(painter)).toEqual(chosen(office))
 })

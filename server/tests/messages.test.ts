@@ -122,7 +122,7 @@ describe('a crew’s calendar, read by an independent library', () => {
     const answer = await get(`/crews/${crewId}/calendar.ics`)
     expect(answer.headers['content-type']).toMatch(/text\/calendar/)
     const root = new ICAL.Component(ICAL.parse(answer.body) as unknown[])
-    return root.getAllSubcomponents('vevent').map((each) => new ICAL.Event(each))
+    return root.getAllSubcomponents('vevent').map((subcomponent) => new ICAL.Event(subcomponent))
   }
 
   test('every piece of its work at its instant, whatever the zone', async () => {

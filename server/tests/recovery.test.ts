@@ -65,7 +65,7 @@ test('two devices that send the same lines in any order end at the same log', as
     )
     expect(answers.map((answer) => answer.statusCode)).toEqual([201, 201, 201, 201])
     const log: LogEvent[] = (await read(app)).log.slice(start)
-    expect(log.map((each) => each.id).sort()).toEqual(lines.map((each) => each.id).sort())
+    expect(log.map((each) => each.id).sort()).toEqual(lines.map((line) => line.id).sort())
   })
 })
 

@@ -74,8 +74,8 @@ export function peopleTable(db: Database) {
         role,
         hasPassword: password !== null,
         devices: sessions
-          .filter((each) => each.person_id === id)
-          .map((each) => ({ id: each.id, name: each.device, since: each.since, seen: each.seen })),
+          .filter((session) => session.person_id === id)
+          .map((session) => ({ id: session.id, name: session.device, since: session.since, seen: session.seen })),
       }))
     },
     /** Somebody by name, with the sum of the password. */

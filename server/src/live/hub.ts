@@ -29,11 +29,11 @@ export function hub(): Hub {
       setTimeout(flush, BURST_MS, jobId).unref()
     },
     listen(jobId, onNews) {
-      const own = listeners.get(jobId) ?? new Set()
-      listeners.set(jobId, own.add(onNews))
+      const listener = listeners.get(jobId) ?? new Set()
+      listeners.set(jobId, listener.add(onNews))
       return () => {
-        own.delete(onNews)
-        if (own.size === 0) listeners.delete(jobId)
+        listener.delete(onNews)
+        if (listener.size === 0) listeners.delete(jobId)
       }
     },
   }

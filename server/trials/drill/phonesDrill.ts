@@ -35,7 +35,7 @@ export async function phonesDrill(office: Office, phones: number): Promise<Phone
       return performance.now() - begun
     }),
   )
-  const seen = await Promise.all(listeners.map((each) => heardAll(each, ids)))
+  const seen = await Promise.all(listeners.map((listener) => heardAll(listener, ids)))
   agent.destroy()
   const sorted = times.sort((a, b) => a - b)
   return { phones, p99Ms: sorted[Math.ceil(0.99 * sorted.length) - 1] ?? 0, seenMs: Math.max(...seen) - begun }

@@ -21,7 +21,7 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
   const crew = job.crews.find((each) => each.id === crewId)
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
   const own = plan.placed
-    .filter((each) => each.crewId === crewId && toLocal(each.from, zone).day === day)
+    .filter((task) => task.crewId === crewId && toLocal(task.from, zone).day === day)
     .sort((a, b) => a.from - b.from)
   const rows = own.map((each) => {
     const task = tasks.get(each.taskId)

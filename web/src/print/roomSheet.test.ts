@@ -89,7 +89,7 @@ test('a site that measures in inches reads no millimetre on any sheet, in steps,
 
 test('names with signs of markup are written out', () => {
   const [room] = job.rooms
-  const odd = { ...room!, openings: room!.openings.map((each) => ({ ...each, name: '<b>&"door"' })) }
+  const odd = { ...room!, openings: room!.openings.map((opening) => ({ ...opening, name: '<b>&"door"' })) }
   expect(sheetDrawing({ room: odd, hems: [], letters: new Map(), width: 500, units: 'imperial' })).not.toContain('<b>')
 })
 

@@ -69,7 +69,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
 
 /** When each round is laid, coated and pulled, and the span its tape may come off in. */
 function timesPart(job: Job, plan: Plan, room: Room): Content[] {
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   const when = (at: number | undefined) => (at === undefined ? '–' : dayAndClock(at, job.site.zone))
   const rounds = plan.rounds.filter((round) => round.roomId === room.id && round.pulls.length > 0)
   const crewOf = (crewId: string) => job.crews.find((each) => each.id === crewId)?.name ?? ''

@@ -45,7 +45,7 @@ test('a plain room, ceiling and trim and walls, fits one page in the app’s own
 test('a crew’s fullest day of the demo takes two pages at most, with every piece of its work', async () => {
   const job = ternQuay()
   const plan = planJob(job)
-  const days = plan.placed.map((each) => `${each.crewId} ${toLocal(each.from, job.site.zone).day}`)
+  const days = plan.placed.map((task) => `${task.crewId} ${toLocal(task.from, job.site.zone).day}`)
   const [fullest] = [...new Set(days)].sort(
     (a, b) => days.filter((each) => each === b).length - days.filter((each) => each === a).length,
   )

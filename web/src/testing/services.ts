@@ -30,7 +30,7 @@ class StandInOffice {
   }
   take(device: string, edits: readonly Edit[], by: string | null = null): EditAnswer {
     for (const { id, changes } of edits) {
-      if (this.edits.some((each) => each.id === id)) continue
+      if (this.edits.some((edit) => edit.id === id)) continue
       this.edits.push({ id, device, by, at: '', changes })
       if (this.facts) this.facts = applyEdits(this.facts, changes)
     }

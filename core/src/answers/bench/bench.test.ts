@@ -27,7 +27,7 @@ test.each(['stipple', 'medium-spray', 'knockdown'] as const)(
       ...start,
       texture,
       seal: 'none' as const,
-      tapeId: SHELF.tapes.find((each) => each.edge === 'barrier')!.id,
+      tapeId: SHELF.tapes.find((tape) => tape.edge === 'barrier')!.id,
     }
     const edge = benchEdge(setup, SHELF)
     const expected = (bleedsPerMetre(edge, DEFAULT_PARAMETERS).mean * REVEAL_MM) / 1000
@@ -46,7 +46,7 @@ test('the same seed shows the same edge, another one another', () => {
 
 describe('common practice, no published source', () => {
   test('thin stain on bare wood bleeds under every tape, sealed or not less than plainly', () => {
-    const stain = SHELF.coatings.find((each) => /stain/i.test(each.name))!
+    const stain = SHELF.coatings.find((coating) => /stain/i.test(coating.name))!
     for (const tape of SHELF.tapes) {
       const bare = { texture: 'wood-grain', soundness: 'bare-wood', coatingId: stain.id, tapeId: tape.id } as const
       expect(risk(bare, 'bleed').mean).toBeGreaterThan(20)
@@ -62,8 +62,8 @@ describe('laws', () => {
   const edges = fc.record({
     texture: fc.constantFrom(...TEXTURES),
     stroke: fc.constantFrom(...STROKES),
-    tapeId: fc.constantFrom(...SHELF.tapes.map((each) => each.id)),
-    coatingId: fc.constantFrom(...SHELF.coatings.map((each) => each.id)),
+    tapeId: fc.constantFrom(...SHELF.tapes.map((tape) => tape.id)),
+    coatingId: fc.constantFrom(...SHELF.coatings.map((coating) => coating.id)),
   })
   test('more seal never means more bleed', () =>
     fc.assert(
@@ -138,7 +138,7 @@ test('a hem of a job opens with its faces and recipe, and its edge is the one th
   const plan = planJob(job, parseInstant(TERN_QUAY_NOW))
   const hem = plan.hems.find((each) => each.id === 'practice2/wall:w3|ceiling')!
   const setup = benchOfHem(job, plan, hem)
-  const answer = plan.recipes.find((each) => each.hemId === hem.id)!
+  const answer = plan.recipes.find((recipe) => recipe.hemId === hem.id)!
   if (!answer.safe) throw new Error('the demo hem has a recipe')
   expect(setup).toMatchObject({ texture: 'heavy-spray', tapeId: answer.tapeId, seal: answer.seal, earlierCoats: 1 })
   expect(judgeBench(setup, job.shelf).risks[0]!.perMetre.mean).toBeCloseTo(answer.risks.bleedMm.mean, 9)

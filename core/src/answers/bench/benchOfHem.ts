@@ -38,12 +38,12 @@ export function benchOfHem(job: JobFacts, plan: Plan, hem: Hem): BenchSetup {
   const answer = plan.recipes.find((each) => each.hemId === hem.id)
   const recipe = answer?.safe ? answer : null
   const round = plan.rounds.find((each) => each.stepId === hem.stepId && each.hemIds.includes(hem.id))
-  const placed = (id: ActivityId | undefined) => plan.placed.find((each) => each.taskId === id)
+  const placed = (id: ActivityId | undefined) => plan.placed.find((task) => task.taskId === id)
   const coatedAt = placed(round && coatOf(round, lastCoatOf(room, step)))?.to ?? plan.at
   const laidAt =
     placed(plan.tasks.find((task) => task.kind === 'lay' && task.subjects.includes(hem.id))?.id)?.from ?? coatedAt - 60
   const keepCoated = keepStep
-    ? Math.max(...plan.placed.filter((each) => isCoat(each.taskId, room, keepStep)).map((each) => each.to))
+    ? Math.max(...plan.placed.filter((task) => isCoat(task.taskId, room, keepStep)).map((task) => task.to))
     : face.last?.at
       ? parseInstant(face.last.at)
       : null

@@ -6,7 +6,7 @@ import { restsOn } from './restsOn'
 
 const start = starterBench(SHELF, 30_000_000)
 const names = (change: Partial<typeof start>) =>
-  Object.values(restsOn({ ...start, ...change }, SHELF)).flatMap((list) => list.map((each) => each.name))
+  Object.values(restsOn({ ...start, ...change }, SHELF)).flatMap((list) => list.map((constant) => constant.name))
 
 test('every constant has a value, a mark and a source', () => {
   for (const { name, value } of Object.values(restsOn({ ...start, seal: 'wiped-sealant' }, SHELF)).flat()) {
@@ -29,6 +29,6 @@ test('only what the setup uses is listed', () => {
 test('a value of a class is from memory, whatever the product’s own mark says', () => {
   const tapes = SHELF.tapes.map((tape) => ({ ...tape, mark: 'label' as const, defaults: ['stay_days'] }))
   const { lift, residue } = restsOn(start, { ...SHELF, tapes })
-  expect(lift.find((each) => each.name === 'grip')!.value.mark).toBe('label')
-  expect(residue.find((each) => each.name === 'stays')!.value.mark).toBe('from-memory')
+  expect(lift.find((constant) => constant.name === 'grip')!.value.mark).toBe('label')
+  expect(residue.find((constant) => constant.name === 'stays')!.value.mark).toBe('from-memory')
 })

@@ -27,7 +27,7 @@ function staysToTry(
   work: Pick<Work, 'activities' | 'rounds'>,
   placed: readonly PlacedTask[],
 ): ReadonlyMap<HemId, number> {
-  const times = new Map(placed.map((each) => [each.taskId, each]))
+  const times = new Map(placed.map((task) => [task.taskId, task]))
   const told = toldTimes(job)
   const lays = laysOf(work)
   const pulls = new Map(

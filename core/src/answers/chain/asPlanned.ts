@@ -1,7 +1,7 @@
 import type { HemId, Job } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import type { HemContext } from '../../masking/recipes/hemContext'
-import { judgeRoom } from '../../masking/recipes/judgeRoom'
+import { judgeRoom, type PlannedLay } from '../../masking/recipes/judgeRoom'
 import { safeOf } from '../../masking/recipes/pickCandidate'
 import type { RecipeAnswer } from '../../masking/recipes/recipe'
 import type { JobClocks } from '../../nature/cure/areaClocks'
@@ -12,10 +12,10 @@ export const PLAN_STEP_MIN = 6 * 60
 
 /** What a plan made before says about hems: when their tape goes on, and how long it stays, where that changes what they get. */
 export interface FromPlan {
-  readonly laidAt: ReadonlyMap<HemId, number>
+  readonly lays: ReadonlyMap<HemId, PlannedLay>
   readonly stays: ReadonlyMap<HemId, number>
 }
-export const NOTHING_PLANNED: FromPlan = { laidAt: new Map(), stays: new Map() }
+export const NOTHING_PLANNED: FromPlan = { lays: new Map(), stays: new Map() }
 
 /** What recipes were judged by before a plan, and what it made of them. */
 export interface JudgedGround extends FromPlan {
@@ -31,12 +31,12 @@ export interface JudgedGround extends FromPlan {
 /** Of some hems those for which something is safe when they are judged by what a plan says of them. */
 export function safeAsPlanned(ground: JudgedGround, wanted: Partial<FromPlan>): readonly HemContext[] {
   const { jobOfRecipes: job, clocks, nextShift, parameters } = ground
-  const known = { laidAt: ground.laidAt, stays: ground.stays, ...wanted }
-  const asked = new Set(Object.values(wanted).flatMap((each) => [...each.keys()]))
+  const all = { lays: ground.lays, stays: ground.stays, ...wanted }
+  const asked = new Set(Object.values(wanted).flatMap((known: ReadonlyMap<HemId, unknown>) => [...known.keys()]))
   return job.rooms.flatMap((room) => {
     const hems = ground.hems.filter((hem) => hem.roomId === room.id && asked.has(hem.id))
     if (hems.length === 0) return []
-    const found = judgeRoom({ job, room, hems, clocks: clocks(room.id), nextShift, parameters, ...known })
+    const found = judgeRoom({ job, room, hems, clocks: clocks(room.id), nextShift, parameters, ...all })
     return found.flatMap(({ ctx, judged }) => (safeOf(judged).length > 0 ? [ctx] : []))
   })
 }

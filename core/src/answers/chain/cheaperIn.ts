@@ -57,7 +57,7 @@ const inModel = (price: PlanPrice, origin: number): PlanPrice => ({
 
 /** When days of any crew begin, in minutes of the model, up to the end of the plan at hand. */
 function morningsOf({ crews }: ScheduleProblem, { model, hint, origin }: Translation): number[] {
-  const last = Math.max(0, ...model.tasks.map((each, i) => endOf(each, intAt(hint, i))))
+  const last = Math.max(0, ...model.tasks.map((task, i) => endOf(task, intAt(hint, i))))
   const begins = crews.flatMap(({ shifts }) =>
     shifts.flatMap(([from], i) => (from - (shifts[i - 1]?.[1] ?? -Infinity) > LEAST_NIGHT_MIN ? [from - origin] : [])),
   )

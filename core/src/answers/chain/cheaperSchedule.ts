@@ -79,7 +79,7 @@ export function cheaperSchedule(setup: CheaperSetup): Schedule {
 
 /** The scheme with tasks that do not begin before their release. */
 function released(scheme: SerialScheme, releases: Int32Array): SerialScheme {
-  if (releases.every((each) => each === 0)) return scheme
+  if (releases.every((release) => release === 0)) return scheme
   const { model } = scheme
   const later: Model = {
     ...model,

@@ -24,15 +24,15 @@ export function fewestChanges(
   priceOf: PriceOf | null = null,
 ): readonly PlacedTask[] {
   // What should have begun already begins when it can; all else no sooner than it was told.
-  const ahead = new Map(told.flatMap((each) => (each.from >= problem.from ? [[each.taskId, each] as const] : [])))
+  const ahead = new Map(told.flatMap((task) => (task.from >= problem.from ? [[task.taskId, task] as const] : [])))
   // What somebody put somewhere, or gave to others, is there, whatever was told.
   for (const { id } of problem.fixed) ahead.delete(id)
   for (const { id, modes } of problem.activities)
     if (!modes.some(({ crewId }) => crewId === ahead.get(id)?.crewId)) ahead.delete(id)
-  const base = anew.placed.map((each) => (each.done ? each : (ahead.get(each.taskId) ?? each)))
+  const base = anew.placed.map((task) => (task.done ? task : (ahead.get(task.taskId) ?? task)))
   const { model, hint, placementOf } = translate(problem, { placed: base })
   const order = new Map<string, number>([
-    ...told.map((each) => [each.taskId, each.from] as const),
+    ...told.map((task) => [task.taskId, task.from] as const),
     ...problem.fixed.map(({ id }) => [id, Number.NEGATIVE_INFINITY] as const),
   ])
   const tasks = model.tasks.map((task, i) => {
@@ -40,12 +40,12 @@ export function fewestChanges(
     if (!ahead.has(task.id) || task.starts.length === 0 || at < 0) return task
     return { ...task, starts: shared(task.starts, startsOf([[at, model.horizon]])) }
   })
-  const found = layOut(
+  const schedule = layOut(
     serialSchemeOf({ ...model, tasks }),
     (i) => -(order.get(model.tasks[i]?.id ?? '') ?? problem.horizon),
   )
-  if (!found) return anew.placed
-  const [kept, fresh] = [judged(problem, placementOf(found), priceOf), judged(problem, anew, priceOf)]
+  if (!schedule) return anew.placed
+  const [kept, fresh] = [judged(problem, placementOf(schedule), priceOf), judged(problem, anew, priceOf)]
   const changes = ({ placement }: Judged) =>
     changesOf(told, asBegun(told, placement.placed, problem.from), problem.from)
   return isAsGood(kept, fresh) && changes(kept) < changes(fresh) ? kept.placement.placed : anew.placed

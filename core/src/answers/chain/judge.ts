@@ -22,14 +22,14 @@ export interface Judged {
 
 export function judged(problem: ScheduleProblem, placement: Placement, priceOf: PriceOf | null = null): Judged {
   const misses = checkPlan(problem, placement)
-  const late = misses.filter((each) => each.kind === 'late-hand-back')
-  const left = placement.placed.filter((each) => !each.done)
+  const late = misses.filter((miss) => miss.kind === 'late-hand-back')
+  const left = placement.placed.filter((task) => !task.done)
   return {
     placement,
-    misses: misses.filter((each) => each.kind !== 'late-hand-back'),
+    misses: misses.filter((miss) => miss.kind !== 'late-hand-back'),
     late,
     lateMin: late.reduce((sum, each) => sum + (each.minutes ?? 0), 0),
-    endsAt: Math.max(problem.from, ...left.map((each) => each.to)),
+    endsAt: Math.max(problem.from, ...left.map((task) => task.to)),
     moves: movesOf(problem, placement),
     // A gun that is filled sooner is none of it.
     price: priceOf?.(placement.placed, misses) ?? null,
@@ -41,7 +41,7 @@ function movesOf(problem: ScheduleProblem, { placed }: Placement): number {
   const roomOf = new Map<string, string>(problem.activities.map((act) => [act.id, act.roomId]))
   const at = new Map<string, string>()
   let moves = 0
-  for (const { taskId, crewId } of [...placed].filter((each) => !each.done).sort((a, b) => a.from - b.from)) {
+  for (const { taskId, crewId } of [...placed].filter((task) => !task.done).sort((a, b) => a.from - b.from)) {
     const room = roomOf.get(taskId) ?? ''
     if (at.has(crewId) && at.get(crewId) !== room) moves++
     at.set(crewId, room)
@@ -63,8 +63,8 @@ const COUNT: Readonly<Record<PlanGoal, (plan: Judged) => number>> = {
  */
 export function isBetter(one: Judged, other: Judged, goals: readonly PlanGoal[]): boolean {
   // A miss of a kind that was not there is never bought with anything.
-  const kinds = new Set(other.misses.map((each) => `${each.kind} ${each.activityId}`))
-  if (one.misses.some((each) => !kinds.has(`${each.kind} ${each.activityId}`))) return false
+  const kinds = new Set(other.misses.map((miss) => `${miss.kind} ${miss.activityId}`))
+  if (one.misses.some((miss) => !kinds.has(`${miss.kind} ${miss.activityId}`))) return false
   if (one.misses.length !== other.misses.length) return one.misses.length < other.misses.length
   if (one.price && other.price) {
     const [a, b] = [one.price.totalMinor, other.price.totalMinor]

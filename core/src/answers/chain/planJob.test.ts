@@ -12,7 +12,7 @@ const job = ternQuaySurvey()
 /** The demo in air that does not change, where times can be worked out by hand. */
 const steady = { ...job, air: { ...job.air, outside: null } }
 const plan = planJob(job)
-const placedById = (of: Plan) => new Map(of.placed.map((each) => [each.taskId, each]))
+const placedById = (of: Plan) => new Map(of.placed.map((task) => [task.taskId, task]))
 
 describe('the demo plan is feasible', () => {
   const placed = placedById(plan)
@@ -23,13 +23,13 @@ describe('the demo plan is feasible', () => {
     for (const crew of job.crews) {
       const washOut = job.house.rates.washOutEach
       const pieces = plan.placed
-        .filter((each) => each.crewId === crew.id)
+        .filter((task) => task.crewId === crew.id)
         // A gun is cleaned as brushes and rollers are washed out.
         // What is not broken off may go a little past a break.
-        .flatMap((each) =>
-          each.pieces.map((piece) => ({
+        .flatMap((task) =>
+          task.pieces.map((piece) => ({
             ...piece,
-            later: isGunDown(each.taskId) ? washOut : each.pieces.length === 1 ? job.house.stayOnMin : 0,
+            later: isGunDown(task.taskId) ? washOut : task.pieces.length === 1 ? job.house.stayOnMin : 0,
           })),
         )
       pieces.sort((a, b) => a.from - b.from)
@@ -51,7 +51,7 @@ describe('the demo plan is feasible', () => {
       const block = [actOf(round, 'bead'), coatOf(round, Number(last)), pull.taskId].flatMap(
         (id) => placed.get(id) ?? [],
       )
-      block.forEach((each, i) => i > 0 && expect(each.from).toBe(block[i - 1]!.to))
+      block.forEach((task, i) => i > 0 && expect(task.from).toBe(block[i - 1]!.to))
       const [from, to] = [block[0]!.from, block.at(-1)!.to]
       expect(
         calendars.get(round.crewId)!.some((stretch) => from >= stretch.from && to <= stretch.to + job.house.stayOnMin),

@@ -85,7 +85,7 @@ export function planJob(
 
 /** From when to when cloths and boards lie in each room: until the room is uncovered. */
 function downOf(work: Work, placed: readonly PlacedTask[]): Down {
-  const times = new Map(placed.map((each) => [each.taskId, each]))
+  const times = new Map(placed.map((task) => [task.taskId, task]))
   const of = (roomId: string, kind: 'cover' | 'uncover') =>
     times.get(
       work.activities.find((act) => act.roomId === roomId && act.kind === kind && act.stepId === null)?.id ?? '',
@@ -197,10 +197,10 @@ function judgedAgain(first: Ground, isTurned: boolean) {
   for (let i = 0; i < MOST_JUDGINGS; i++) {
     const { work } = made.setup
     const [later, other] = [safeAtTheirHour(ground, work, made.proposed), staysThatMatter(ground, work, made.proposed)]
-    if (later.size === 0 && other.size === 0) break
-    const laidAt = new Map([...ground.laidAt, ...later])
-    const stays = new Map([...ground.stays, ...other])
-    ground = groundOf(ground.asked, ground.now, ground.parameters, { laidAt, stays })
+    if (later.lays.size === 0 && other.size === 0) break
+    const lays = new Map([...ground.lays, ...later.lays])
+    const stays = new Map([...ground.stays, ...later.stays, ...other])
+    ground = groundOf(ground.asked, ground.now, ground.parameters, { lays, stays })
     made = proposalOn(ground, isTurned)
   }
   return { ground, made }
@@ -223,7 +223,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
   const pulls = pullPlans(
     { job, clocks, recipes, layOf, minutes, log, keeps: work.keeps, parameters },
     work.rounds,
-    new Map(placed.map((each) => [each.taskId, each])),
+    new Map(placed.map((task) => [task.taskId, task])),
   )
   const load = takeLoad({ job, hems, recipes, parameters, down: downOf(work, placed) })
   const plan: Plan = {
@@ -262,7 +262,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
       }),
     ],
     whyEnd: tellEnd({ job, problem, placed, now: from }),
-    endsAt: placed.length ? Math.max(...placed.map((each) => each.to)) : null,
+    endsAt: placed.length ? Math.max(...placed.map((task) => task.to)) : null,
   }
   return { plan, problem }
 }

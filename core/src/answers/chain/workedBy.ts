@@ -35,9 +35,9 @@ export function workedBy(
   if (!published) return { placed: proposed, misses: checkPlan(problem, { placed: proposed }), standing: null }
   const told = standingPlan(published, proposed)
   const known = new Set([...problem.activities, ...problem.done].map((each) => each.id))
-  const placed = told.filter((each) => known.has(each.taskId))
+  const placed = told.filter((task) => known.has(task.taskId))
   const { number, at, by, why, changes } = published
-  const left = told.filter((each) => !each.done).map((each) => each.taskId)
+  const left = told.filter((task) => !task.done).map((task) => task.taskId)
   const proposal = planChanges(
     published.tasks.filter((task) => left.includes(task.taskId)),
     publishedTasks(asBegun(placed, proposed, problem.from)),
@@ -51,8 +51,8 @@ export function workedBy(
 }
 
 function standingMisses(problem: ScheduleProblem, placed: readonly PlacedTask[], now: number): Miss[] {
-  const known = new Set(placed.map((each) => each.taskId))
-  const overdue = new Set<string>(placed.filter((each) => !each.done && each.from < now).map((each) => each.taskId))
+  const known = new Set(placed.map((task) => task.taskId))
+  const overdue = new Set<string>(placed.filter((task) => !task.done && task.from < now).map((task) => task.taskId))
   return [
     ...problem.activities.flatMap((act) => (known.has(act.id) ? [] : [miss('not-published', act.id)])),
     ...checkPlan(problem, { placed }).filter((each) => isToldLater(each.kind, overdue.has(each.activityId))),

@@ -26,7 +26,7 @@ export interface Took {
  */
 export function tookSoFar(job: Job, plan: Plan, offer: QuoteOffer): Took {
   const log = foldLog(job.log)
-  const done = new Set(plan.placed.flatMap((each) => (each.done ? [each.taskId] : [])))
+  const done = new Set(plan.placed.flatMap((task) => (task.done ? [task.taskId] : [])))
   const all = plan.tasks.reduce((sum, task) => sum + task.minutes, 0)
   const behind = plan.tasks.reduce((sum, task) => sum + (done.has(task.id) ? task.minutes : 0), 0)
   const doneShare = all > 0 ? behind / all : 0

@@ -9,9 +9,9 @@ import { MIN_PER_HOUR } from '../../base/units/time'
 
 /** What would help a coat that never finds its air: paints of the shelf that would, as shiny as it; else heat, or other weather. */
 export function airHelp(shelf: Shelf, room: Room, step: PaintStep, clocks: JobClocks): Said {
-  const own = shelf.coatings.find(({ id }) => id === step.coatingId)
+  const coating = shelf.coatings.find(({ id }) => id === step.coatingId)
   const fit = shelf.coatings.filter(
-    (each) => !each.retired && each.id !== own?.id && each.sheen === own?.sheen && findsAir(each, step, clocks),
+    (each) => !each.retired && each.id !== coating?.id && each.sheen === coating?.sheen && findsAir(each, step, clocks),
   )
   if (fit.length > 0) return said('help.air_paint', { paints: listed(fit.map(({ name }) => name)) })
   return said(room.kind === 'elevation' ? 'help.air_front' : 'help.air_room')

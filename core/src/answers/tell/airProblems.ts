@@ -26,21 +26,21 @@ export const isOfAir = (kind: MissKind): boolean => kind === 'in-bad-air' || kin
 export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSetup): Said[] {
   const byId = new Map(tasks.map((task) => [task.id, task]))
   const found = new Map<string, Said>()
-  for (const each of misses.filter(({ kind }) => isOfAir(kind)).sort((a, b) => (a.at ?? 0) - (b.at ?? 0))) {
-    const task = byId.get(each.activityId)
+  for (const miss of misses.filter(({ kind }) => isOfAir(kind)).sort((a, b) => (a.at ?? 0) - (b.at ?? 0))) {
+    const task = byId.get(miss.activityId)
     const where = task && stepAt(job, task)
-    if (!where || each.at === null) continue
+    if (!where || miss.at === null) continue
     const { room, step } = where
     const coating = coatingOf(job.shelf, step.coatingId)
-    const air = airAt(clocks(room.id).air, each.at)
+    const air = airAt(clocks(room.id).air, miss.at)
     const faults = [...paintFaults(coating, air, step.tool), ...filmFaults(air)]
-    const fault = faults.find(({ code }) => code === each.other) ?? faults[0]
-    const key = `${each.kind}|${coating.id}|${each.other}`
+    const fault = faults.find(({ code }) => code === miss.other) ?? faults[0]
+    const key = `${miss.kind}|${coating.id}|${miss.other}`
     if (!fault || found.has(key)) continue
-    const facts = { room: room.name, step: step.name, when: when(each.at, from, job.site.zone), fault }
+    const facts = { room: room.name, step: step.name, when: when(miss.at, from, job.site.zone), fault }
     found.set(
       key,
-      each.kind === 'no-air'
+      miss.kind === 'no-air'
         ? said('plan.no_air', { ...facts, help: airHelp(job.shelf, room, step, clocks(room.id)) })
         : said('plan.air', facts),
     )

@@ -32,7 +32,7 @@ interface DoubtfulSetup {
 
 /** Coats of the log that met air they must not meet, and on which something still stands: a coat, a pull or the look. */
 export function doubtfulCoats({ job, clocks, tasks, done }: DoubtfulSetup): DoubtfulCoat[] {
-  const times = new Map(done.map((each) => [each.id, each]))
+  const times = new Map(done.map((activity) => [activity.id, activity]))
   const open = tasks.filter((task) => !times.has(task.id))
   return tasks.flatMap((task) => {
     const at = times.get(task.id)

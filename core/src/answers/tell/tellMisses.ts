@@ -26,17 +26,17 @@ interface TellSetup {
  */
 export function tellMisses(setup: TellSetup): Said[] {
   const tasks = new Map(setup.tasks.map((task) => [task.id, task]))
-  const placed = new Map(setup.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(setup.placed.map((task) => [task.taskId, task]))
   const groups = new Map<string, Miss[]>()
-  for (const each of setup.misses) {
-    const task = tasks.get(each.activityId)
+  for (const miss of setup.misses) {
+    const task = tasks.get(miss.activityId)
     const key =
-      each.kind === WAITS
+      miss.kind === WAITS
         ? [WAITS, task?.roomId].join('|')
-        : [each.kind, task?.roomId, task?.roundId, each.other, each.minutes].join('|')
+        : [miss.kind, task?.roomId, task?.roundId, miss.other, miss.minutes].join('|')
     const group = groups.get(key)
-    if (group) group.push(each)
-    else groups.set(key, [each])
+    if (group) group.push(miss)
+    else groups.set(key, [miss])
   }
   return [...groups.values()].flatMap((group) => tellGroup(setup, group, tasks, placed))
 }
@@ -45,105 +45,98 @@ export function tellMisses(setup: TellSetup): Said[] {
 const WAITS: MissKind = 'waits-for-unplaced'
 
 function tellGroup(
-  { job, from, hems: all, parameters }: TellSetup,
+  { job, from, hems, parameters }: TellSetup,
   group: readonly Miss[],
   tasks: ReadonlyMap<string, Task>,
   placed: ReadonlyMap<string, PlacedTask>,
 ): Said[] {
   const [first] = group
   if (!first) return []
-  const hems = new Map(all.map((hem) => [hem.id, hem]))
   const at = (instant: number | null): Fact => (instant === null ? null : when(instant, from, job.site.zone))
-  const what = whatOf(job, group, tasks)
-  const start = at(placed.get(first.activityId)?.from ?? null)
-  const late = first.minutes === null ? null : span(first.minutes)
-  const due = at(first.at)
-  switch (first.kind) {
-    case 'no-crew':
-      return [said('miss.no_crew', { what })]
-    case 'no-stretch':
-      return [said('plan.no_shift', { what, need: first.minutes, have: first.at })]
-    case 'never-ready':
-      return [said('miss.never_ready', { what, before: nameOf(job, tasks.get(first.other ?? '')) })]
-    case 'past-horizon':
-      return [said('miss.past_horizon', { what, days: HORIZON_DAYS })]
-    case 'waits-for-unplaced':
-      return [
-        said('miss.waits', { room: roomName(job, tasks.get(first.activityId)?.roomId ?? null), count: group.length }),
-      ]
-    case 'not-published':
-      return [said('miss.not_published', { what })]
-    case 'lost':
-      return [said('miss.lost', { what, due })]
-    case 'before-its-time':
-      return [said('miss.before_time', { what, start, due })]
-    case 'outside-shift':
-      return [said('miss.outside_shift', { what, start, crew: crewName(job, first.other) })]
-    case 'wrong-length':
-      return [said('miss.wrong_length', { what, start, minutes: first.minutes })]
-    case 'broken-up':
-      return [said('miss.broken_up', { what, start })]
-    case 'crew-twice':
-      return [said('miss.crew_twice', { what, due, crew: crewName(job, first.other) })]
-    case 'resource-twice':
-      return [said('miss.resource_twice', { what, due, thing: word('resource', first.other ?? '') })]
-    case 'on-the-way':
-      return [
-        said('miss.on_the_way', {
-          what,
-          start,
-          late,
-          before: nameOf(job, tasks.get(first.other ?? '')),
-          crew: crewName(job, placed.get(first.activityId)?.crewId ?? null),
-        }),
-      ]
-    case 'not-brought-yet':
-      return [said('miss.not_brought', { what, start, late, thing: word('resource', first.other ?? '') })]
-    case 'lag-too-short':
-      return [said('miss.lag_short', { what, start, late, before: nameOf(job, tasks.get(first.other ?? '')) })]
-    case 'lag-too-long':
-      return [said('miss.lag_long', { what, start, late, before: nameOf(job, tasks.get(first.other ?? '')) })]
-    case 'pull-too-soon':
-      return [said('miss.pull_soon', { what, start, late })]
-    case 'wet-overrun':
-      return [said('miss.wet_overrun', { what, start, late })]
-    case 'no-wet-span':
-      return [said('miss.no_wet_span', { what, start, due })]
-    case 'wet-missed':
-      return [said('miss.wet_missed', { what, start, due })]
-    case 'pull-tacky':
-      return [said('miss.pull_tacky', { what, start, due })]
-    case 'off-in-spray':
-      return [said('miss.off_in_spray', { what, start, due })]
-    case 'bare-floor':
-      return [said('miss.bare_floor', { what, start, before: nameOf(job, tasks.get(first.other ?? '')) })]
-    case 'sprayed-open':
-      return [said('miss.sprayed_open', { what, start, before: nameOf(job, tasks.get(first.other ?? '')) })]
-    case 'band-set':
-      return [
-        said('miss.band_set', {
-          what,
-          start,
-          due,
-          late,
-          mend: bandMendingMin({
-            job,
-            hems,
-            fieldId: first.activityId,
-            line: tasks.get(first.other ?? ''),
-            parameters,
-          }),
-        }),
-      ]
-    case 'past-stay':
-      return [said('miss.past_stay', { what, start, due, late })]
-    // Told by themselves, with the figures of their hour (airProblems).
-    case 'in-bad-air':
-    case 'no-air':
-      return []
-    case 'late-hand-back':
-      return [said('plan.late_room', { room: roomName(job, first.other), when: due, late })]
-  }
+  const other = tasks.get(first.other ?? '')
+  return SAYINGS[first.kind]({
+    what: whatOf(job, group, tasks),
+    start: at(placed.get(first.activityId)?.from ?? null),
+    due: at(first.at),
+    late: first.minutes === null ? null : span(first.minutes),
+    need: first.minutes,
+    have: first.at,
+    count: group.length,
+    crewOf: () => crewName(job, placed.get(first.activityId)?.crewId ?? null),
+    otherCrew: () => crewName(job, first.other),
+    thing: () => word('resource', first.other ?? ''),
+    before: () => nameOf(job, other),
+    roomOf: () => roomName(job, tasks.get(first.activityId)?.roomId ?? null),
+    otherRoom: () => roomName(job, first.other),
+    mend: () =>
+      bandMendingMin({
+        job,
+        hems: new Map(hems.map((hem) => [hem.id, hem])),
+        fieldId: first.activityId,
+        line: other,
+        parameters,
+      }),
+  })
+}
+
+/** What a sentence about a group of misses may name; what is looked up only for some of them is asked for. */
+interface MissFacts {
+  readonly what: Fact
+  /** When its work begins, when what was missed was due, and by how much. */
+  readonly start: Fact
+  readonly due: Fact
+  readonly late: Fact
+  /** Minutes that are needed and that there are, where no stretch is long enough. */
+  readonly need: number | null
+  readonly have: number | null
+  readonly count: number
+  readonly crewOf: () => string
+  readonly otherCrew: () => string
+  readonly thing: () => Fact
+  /** The work it clashes with. */
+  readonly before: () => Fact
+  readonly roomOf: () => string
+  readonly otherRoom: () => string
+  /** Minutes to mend the band between a line and its field. */
+  readonly mend: () => number
+}
+
+const SAYINGS: Record<MissKind, (facts: MissFacts) => Said[]> = {
+  'no-crew': ({ what }) => [said('miss.no_crew', { what })],
+  'no-stretch': ({ what, need, have }) => [said('plan.no_shift', { what, need, have })],
+  'never-ready': ({ what, before }) => [said('miss.never_ready', { what, before: before() })],
+  'past-horizon': ({ what }) => [said('miss.past_horizon', { what, days: HORIZON_DAYS })],
+  'waits-for-unplaced': ({ roomOf, count }) => [said('miss.waits', { room: roomOf(), count })],
+  'not-published': ({ what }) => [said('miss.not_published', { what })],
+  lost: ({ what, due }) => [said('miss.lost', { what, due })],
+  'before-its-time': ({ what, start, due }) => [said('miss.before_time', { what, start, due })],
+  'outside-shift': ({ what, start, otherCrew }) => [said('miss.outside_shift', { what, start, crew: otherCrew() })],
+  'wrong-length': ({ what, start, need }) => [said('miss.wrong_length', { what, start, minutes: need })],
+  'broken-up': ({ what, start }) => [said('miss.broken_up', { what, start })],
+  'crew-twice': ({ what, due, otherCrew }) => [said('miss.crew_twice', { what, due, crew: otherCrew() })],
+  'resource-twice': ({ what, due, thing }) => [said('miss.resource_twice', { what, due, thing: thing() })],
+  'on-the-way': ({ what, start, late, before, crewOf }) => [
+    said('miss.on_the_way', { what, start, late, before: before(), crew: crewOf() }),
+  ],
+  'not-brought-yet': ({ what, start, late, thing }) => [
+    said('miss.not_brought', { what, start, late, thing: thing() }),
+  ],
+  'lag-too-short': ({ what, start, late, before }) => [said('miss.lag_short', { what, start, late, before: before() })],
+  'lag-too-long': ({ what, start, late, before }) => [said('miss.lag_long', { what, start, late, before: before() })],
+  'pull-too-soon': ({ what, start, late }) => [said('miss.pull_soon', { what, start, late })],
+  'wet-overrun': ({ what, start, late }) => [said('miss.wet_overrun', { what, start, late })],
+  'no-wet-span': ({ what, start, due }) => [said('miss.no_wet_span', { what, start, due })],
+  'wet-missed': ({ what, start, due }) => [said('miss.wet_missed', { what, start, due })],
+  'pull-tacky': ({ what, start, due }) => [said('miss.pull_tacky', { what, start, due })],
+  'off-in-spray': ({ what, start, due }) => [said('miss.off_in_spray', { what, start, due })],
+  'bare-floor': ({ what, start, before }) => [said('miss.bare_floor', { what, start, before: before() })],
+  'sprayed-open': ({ what, start, before }) => [said('miss.sprayed_open', { what, start, before: before() })],
+  'band-set': ({ what, start, due, late, mend }) => [said('miss.band_set', { what, start, due, late, mend: mend() })],
+  'past-stay': ({ what, start, due, late }) => [said('miss.past_stay', { what, start, due, late })],
+  // Told by themselves, with the figures of their hour (airProblems).
+  'in-bad-air': () => [],
+  'no-air': () => [],
+  'late-hand-back': ({ otherRoom, due, late }) => [said('plan.late_room', { room: otherRoom(), when: due, late })],
 }
 
 const roomName = (job: Job, roomId: string | null): string =>
@@ -159,7 +152,7 @@ function whatOf(job: Job, group: readonly Miss[], tasks: ReadonlyMap<string, Tas
   const acts = listed([...new Set(own.map((task) => task.kind))].map((kind) => word('task', kind)))
   if (own.every((task) => task.roundId === first.roundId && task.kind !== 'roll'))
     return activityName(job.rooms, first.id, acts)
-  const step = job.rooms.find((each) => each.id === first.roomId)?.steps.find((each) => each.id === first.stepId)
+  const step = job.rooms.find((room) => room.id === first.roomId)?.steps.find((each) => each.id === first.stepId)
   const facts = { room: roomName(job, first.roomId), acts }
   return step ? said('task.of_step', { ...facts, step: step.name }) : said('task.of_room', facts)
 }

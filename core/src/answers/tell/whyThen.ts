@@ -44,9 +44,9 @@ export function whyThen(problem: ScheduleProblem, placed: readonly PlacedTask[],
   const seen = new Set<string>()
   for (let id: string | null = activityId; id !== null && !seen.has(id);) {
     seen.add(id)
-    const own = situation.placed.get(id)
-    if (!own || own.done) break
-    const link = holdOf(situation, own)
+    const task = situation.placed.get(id)
+    if (!task || task.done) break
+    const link = holdOf(situation, task)
     chain.push(link)
     id = link.other
   }
@@ -64,10 +64,10 @@ interface Situation {
 function situationOf(problem: ScheduleProblem, placed: readonly PlacedTask[]): Situation {
   const clocks = clocksOfTables(problem.clocks)
   const byCrew = new Map<string, PlacedTask[]>()
-  for (const each of placed) byCrew.set(each.crewId, [...(byCrew.get(each.crewId) ?? []), each])
+  for (const task of placed) byCrew.set(task.crewId, [...(byCrew.get(task.crewId) ?? []), task])
   return {
     problem,
-    placed: new Map(placed.map((each) => [each.taskId, each])),
+    placed: new Map(placed.map((task) => [task.taskId, task])),
     byCrew,
     passed(clock, from, amount) {
       if (clock === null) return from + amount
@@ -79,28 +79,28 @@ function situationOf(problem: ScheduleProblem, placed: readonly PlacedTask[]): S
 }
 
 /** What holds a start, a gun that is filled just before it sprays left out: it would have been filled sooner. */
-function holdOf(situation: Situation, own: PlacedTask): Link {
-  const link = holdBut(situation, own, null)
-  if (link.hold === 'free' && isGunUp(own.taskId)) return { ...link, hold: 'ready' }
+function holdOf(situation: Situation, task: PlacedTask): Link {
+  const link = holdBut(situation, task, null)
+  if (link.hold === 'free' && isGunUp(task.taskId)) return { ...link, hold: 'ready' }
   const before = link.other === null || !isGunUp(link.other) ? undefined : situation.placed.get(link.other)
   if (!before || before.done || holdBut(situation, before, null).hold !== 'free') return link
-  return holdBut(situation, own, before.taskId)
+  return holdBut(situation, task, before.taskId)
 }
 
 /** @param but  an activity that is no cause */
-function holdBut(situation: Situation, own: PlacedTask, but: string | null): Link {
+function holdBut(situation: Situation, task: PlacedTask, but: string | null): Link {
   const { problem } = situation
   const link = (hold: Cause, other: string | null = null): Link => ({
-    activityId: own.taskId,
-    from: own.from,
+    activityId: task.taskId,
+    from: task.from,
     hold,
     other,
   })
-  const isThen = (at: number | null) => at !== null && at > own.from - NEAR_MIN && at <= own.from + NEAR_MIN
+  const isThen = (at: number | null) => at !== null && at > task.from - NEAR_MIN && at <= task.from + NEAR_MIN
   // What is set at this very minute is under way.
-  if (problem.fixed.some((each) => each.id === own.taskId && each.at > problem.from && isThen(each.at)))
+  if (problem.fixed.some((each) => each.id === task.taskId && each.at > problem.from && isThen(each.at)))
     return link('hand')
-  const lags = problem.lags.filter((lag) => lag.to === own.taskId && lag.from !== but)
+  const lags = problem.lags.filter((lag) => lag.to === task.taskId && lag.from !== but)
   const tie = lags.find((lag) => lag.max?.clock === null && lag.max.amount === 0)
   if (tie) return link('together', tie.from)
   const waits = lags.flatMap((lag) => {
@@ -109,61 +109,61 @@ function holdBut(situation: Situation, own: PlacedTask, but: string | null): Lin
   })
   const dries = waits.find(({ lag }) => lag.min.amount > 0)
   if (dries) return link('dries', dries.before.taskId)
-  const busy = (situation.byCrew.get(own.crewId) ?? []).find(
-    (each) => each.taskId !== own.taskId && each.taskId !== but && isThen(each.to),
+  const busy = (situation.byCrew.get(task.crewId) ?? []).find(
+    (each) => each.taskId !== task.taskId && each.taskId !== but && isThen(each.to),
   )
   if (busy) return link('crew', busy.taskId)
-  const onTheWay = reachedFrom(situation, own)
+  const onTheWay = reachedFrom(situation, task)
   if (onTheWay) return link('way', onTheWay)
   const after = waits[0]
   if (after) return link('after', after.before.taskId)
-  const act = problem.activities.find((each) => each.id === own.taskId)
+  const act = problem.activities.find((activity) => activity.id === task.taskId)
   const uses = act?.uses ?? []
-  const held = problem.activities.find((each) => {
-    const other = each.id === own.taskId || each.id === but ? undefined : situation.placed.get(each.id)
-    return other && each.uses.some((use) => uses.includes(use)) && isThen(other.to)
+  const held = problem.activities.find((activity) => {
+    const other = activity.id === task.taskId || activity.id === but ? undefined : situation.placed.get(activity.id)
+    return other && activity.uses.some((use) => uses.includes(use)) && isThen(other.to)
   })
   if (held) return link('shared', held.id)
-  if (own.from <= problem.from + NEAR_MIN) return link('now')
+  if (task.from <= problem.from + NEAR_MIN) return link('now')
   if (act?.release && isThen(act.release)) return link('release')
   // Before the shift there was no crew; before its air was right there was no coating.
-  const sooner = { from: own.from - 1, to: own.to - 1 }
-  const block = tiedTo(situation, own)
+  const sooner = { from: task.from - 1, to: task.to - 1 }
+  const block = tiedTo(situation, task)
   for (const each of block)
     if (situation.air(each.taskId, [{ from: each.from - 1, to: each.to - 1 }]) !== null) return link('air')
-  const shifts = problem.crews.find((crew) => crew.id === own.crewId)?.shifts ?? []
+  const shifts = problem.crews.find((crew) => crew.id === task.crewId)?.shifts ?? []
   const isInShift = shifts.some(([from, to]) => sooner.from >= from && sooner.from < to)
   return link(isInShift ? 'free' : 'shift')
 }
 
 /** The activity of another address, or room, from which its crew, or what it uses, comes to it just in time. */
-function reachedFrom({ problem, placed, byCrew }: Situation, own: PlacedTask): string | null {
+function reachedFrom({ problem, placed, byCrew }: Situation, task: PlacedTask): string | null {
   const acts = new Map([...problem.activities, ...problem.done].map((each) => [each.id, each]))
-  const act = acts.get(own.taskId)
+  const act = acts.get(task.taskId)
   if (!act) return null
   const from = (others: readonly PlacedTask[], way: WayMin | null) =>
     others.find((each) => {
       const long = way?.(acts.get(each.taskId)?.roomId ?? '', act.roomId) ?? 0
-      return long > 0 && Math.abs(each.to + long - own.from) <= NEAR_MIN
+      return long > 0 && Math.abs(each.to + long - task.from) <= NEAR_MIN
     })?.taskId
   const using = (id: string) => [...placed.values()].filter((each) => acts.get(each.taskId)?.uses.includes(id))
   const things = problem.resources.filter(({ id }) => act.uses.includes(id))
   return (
-    from(byCrew.get(own.crewId) ?? [], crewWays(problem)) ??
+    from(byCrew.get(task.crewId) ?? [], crewWays(problem)) ??
     things.map((thing) => from(using(thing.id), carryWays(problem, thing))).find((id) => id !== undefined) ??
     null
   )
 }
 
 /** An activity with all that follows it without a break. */
-function tiedTo(situation: Situation, own: PlacedTask): PlacedTask[] {
-  const found = [own]
-  for (const each of found)
+function tiedTo(situation: Situation, task: PlacedTask): PlacedTask[] {
+  const tasks = [task]
+  for (const each of tasks)
     for (const lag of situation.problem.lags) {
       const next = situation.placed.get(lag.to)
-      if (lag.from === each.taskId && lag.max?.amount === 0 && next && !found.includes(next)) found.push(next)
+      if (lag.from === each.taskId && lag.max?.amount === 0 && next && !tasks.includes(next)) tasks.push(next)
     }
-  return found
+  return tasks
 }
 
 interface TellEndSetup {
@@ -175,8 +175,8 @@ interface TellEndSetup {
 
 /** The chain that decides when all ends, in words, from its end back to its root. */
 export function tellEnd({ job, problem, placed, now }: TellEndSetup): Said[] {
-  const left = placed.filter((each) => !each.done)
-  const last = left.reduce<PlacedTask | null>((most, each) => (!most || each.to > most.to ? each : most), null)
+  const left = placed.filter((task) => !task.done)
+  const last = left.reduce<PlacedTask | null>((most, task) => (!most || task.to > most.to ? task : most), null)
   return last ? whyThen(problem, placed, last.taskId).map((link) => tellLink(job, link, now)) : []
 }
 

@@ -11,15 +11,15 @@ export function partly(
   proposed: readonly PlacedTask[],
   taken: ReadonlySet<string>,
 ): PlacedTask[] {
-  const before = new Set(told.map((each) => each.taskId))
-  const after = new Map(proposed.map((each) => [each.taskId, each]))
+  const before = new Set(told.map((task) => task.taskId))
+  const after = new Map(proposed.map((task) => [task.taskId, task]))
   return [
-    ...told.flatMap((each) => {
-      if (each.done || !taken.has(each.taskId)) return [each]
-      const next = after.get(each.taskId)
+    ...told.flatMap((task) => {
+      if (task.done || !taken.has(task.taskId)) return [task]
+      const next = after.get(task.taskId)
       return next ? [next] : []
     }),
-    ...proposed.filter((each) => !before.has(each.taskId) && taken.has(each.taskId)),
+    ...proposed.filter((task) => !before.has(task.taskId) && taken.has(task.taskId)),
   ]
 }
 

@@ -152,7 +152,7 @@ function roomByRoom({ model, tasksOfRoom }: Translation, schedule: Schedule): (t
 
 /** The starts of a plan, by the model’s tasks. */
 function startsIn({ model, origin }: Translation, { placement }: Judged): Schedule {
-  const at = new Map(placement.placed.map((each) => [each.taskId, each.from - origin]))
+  const at = new Map(placement.placed.map((task) => [task.taskId, task.from - origin]))
   return Int32Array.from(model.tasks.map(({ id }) => sure(at.get(id))))
 }
 
@@ -177,7 +177,7 @@ export function withDues(
   { model, tasksOfRoom, origin, hint }: RoomModel & Pick<Translation, 'origin' | 'hint'>,
   { placement }: Judged,
 ): Model {
-  const ends = new Map(placement.placed.map((each) => [each.taskId, each.to]))
+  const ends = new Map(placement.placed.map((task) => [task.taskId, task.to]))
   const due = new Map<number, number>()
   for (const goal of problem.goals) {
     if (goal.goal !== 'hand-back') continue

@@ -42,7 +42,7 @@ interface Part {
  */
 export function choiceModel(base: Chain, variants: readonly Variant[], choices: readonly RoomChoice[]): ChoiceModel {
   const chains = [base, ...variants.map(({ chain }) => chain)]
-  const until = Math.max(...chains.flatMap(({ plan }) => plan.proposed.map((each) => each.to)))
+  const until = Math.max(...chains.flatMap(({ plan }) => plan.proposed.map((task) => task.to)))
   const translated = ({ plan, problem }: Chain) => translate(problem, { placed: plan.proposed }, { until })
   const choiceOf = new Map(choices.flatMap(({ roomIds }, choice) => roomIds.map((id) => [id, choice] as const)))
   const parts: Part[] = [
@@ -72,7 +72,7 @@ export function choiceModel(base: Chain, variants: readonly Variant[], choices: 
 
 /** How much work of a room has found no place. */
 function leftOut({ plan, problem }: Chain, roomId: string): number {
-  const placed = new Set<string>(plan.proposed.map((each) => each.taskId))
+  const placed = new Set<string>(plan.proposed.map((task) => task.taskId))
   return problem.activities.filter((act) => act.roomId === roomId && !placed.has(act.id)).length
 }
 

@@ -47,7 +47,7 @@ export function moveTrial({
   parameters = DEFAULT_PARAMETERS,
 }: MoveTrialSetup): MoveTrial {
   const chain = planWithProblem(job, now, parameters)
-  const from = new Map(chain.plan.placed.map((each) => [each.taskId, each.from]))
+  const from = new Map(chain.plan.placed.map((task) => [task.taskId, task.from]))
   const headOf = ({ activities: [first] }: Block) => from.get(first?.id ?? '') ?? Number.POSITIVE_INFINITY
   const ids = new Set(reach === 'round' ? roundOf(chain, taskId) : [taskId])
   const blocksIn = (problem: ScheduleProblem) =>
@@ -59,8 +59,8 @@ export function moveTrial({
   const setup = { job, tasks, hems, parameters, before: checkPlan(chain.problem, chain.plan), from: now }
   const problems = new Map<string, ScheduleProblem>()
   const problemBy = (crewId: string): ScheduleProblem => {
-    const found = problems.get(crewId)
-    if (found) return found
+    const problem = problems.get(crewId)
+    if (problem) return problem
     const holds = taskIds.map((id): Hold => ({ taskId: id, at: job.start, crewId, why: '' }))
     const given = { ...job, planning: withHolds(job.planning, holds) }
     const made = planWithProblem(given, now, parameters).problem
@@ -72,7 +72,7 @@ export function moveTrial({
     try(at, crewId) {
       const problem = problemBy(crewId)
       const placed = movedTo({ problem, before: chain.plan.placed, blocks: blocksIn(problem), taskId, at })
-      const rest = chain.plan.placed.filter((each) => !taskIds.includes(each.taskId))
+      const rest = chain.plan.placed.filter((task) => !taskIds.includes(task.taskId))
       return { placed, breaks: tellNew(setup, problem, [...rest, ...placed]) }
     },
   }
@@ -99,7 +99,7 @@ interface MovedToSetup {
  * keep what their crew works between, and wait for the next shift where they would not fit before a break.
  */
 function movedTo({ problem, before, blocks, taskId, at }: MovedToSetup): PlacedTask[] {
-  const was = new Map(before.map((each) => [each.taskId, each]))
+  const was = new Map(before.map((task) => [task.taskId, task]))
   const spanOf = ({ activities }: Block) => ({
     from: was.get(activities[0].id)?.from ?? at,
     to: was.get(activities.at(-1)?.id ?? '')?.to ?? at,

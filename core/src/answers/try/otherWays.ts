@@ -95,7 +95,7 @@ function realised({ plan, problem }: Chain, starts: ReadonlyMap<string, number>,
   return isBetter(found, first, ['hand-backs', 'end']) ? found : first
 }
 
-const wrongs = ({ misses }: Judged): number => misses.filter((each) => each.kind !== 'outside-shift').length
+const wrongs = ({ misses }: Judged): number => misses.filter((miss) => miss.kind !== 'outside-shift').length
 
 /** Minutes after hours, for wet tape or a gun to clean, are told but stand against nobody. */
 const isWorth = (one: Judged, other: Judged): boolean =>
@@ -125,7 +125,7 @@ function choicesOf(job: Job, { plan, problem }: Chain): RoomChoice[] {
     if (!first) return []
     const own = crewOf.get(first.id)
     const crews = rooms.some((room) => room.crewId !== null) ? [] : able.filter((id) => id !== own)
-    const settled = job.planning.rooms.find((each) => each.roomId === first.id)
+    const settled = job.planning.rooms.find((room) => room.roomId === first.id)
     const guns = rooms.some(isSprayed) ? able.filter((id) => id !== (settled?.gunCrewId ?? own)) : []
     const isWet = rooms.some((room) => wet.has(room.id)) && (settled?.roundShare ?? 1) === 1
     const all = (of: (roomId: string) => Supposed) => rooms.map((room) => of(room.id))

@@ -39,7 +39,7 @@ export function saferPulls(
       problem.pulls.filter((rule) => rule.coated ?? rule.bead?.sealedAt).map((rule) => rule.activityId),
     )
     const { pulls, end } = chancesOf(problem, { placed: proposed }, { runs, seed })
-    const worst = Math.max(0, ...pulls.filter((each) => !begun.has(each.activityId)).map((each) => each.missShare))
+    const worst = Math.max(0, ...pulls.filter((pull) => !begun.has(pull.activityId)).map((pull) => pull.missShare))
     const tried = { worst, end: end?.half ?? now, rounds: rounds.length }
     first ??= tried
     if (worst <= most || step === STEPS.at(-1)) return told(worst <= most ? usual * step : null, tried, first)

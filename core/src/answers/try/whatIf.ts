@@ -87,8 +87,8 @@ const withRoom = (job: Job, id: string, change: Partial<Job['rooms'][number]>): 
 /** What is settled of how a room is done; what is as usual is not written down. */
 function withRoomPlan(job: Job, roomId: string, change: Partial<Omit<RoomPlan, 'roomId'>>): Job {
   const { rooms } = job.planning
-  const own = { roomId, roundShare: 1, gunCrewId: null, ...rooms.find((each) => each.roomId === roomId), ...change }
-  const rest = rooms.filter((each) => each.roomId !== roomId)
+  const own = { roomId, roundShare: 1, gunCrewId: null, ...rooms.find((room) => room.roomId === roomId), ...change }
+  const rest = rooms.filter((room) => room.roomId !== roomId)
   const isUsual = own.roundShare === 1 && own.gunCrewId === null
   return { ...job, planning: { ...job.planning, rooms: isUsual ? rest : [...rest, own] } }
 }
@@ -151,7 +151,7 @@ export function outcomeOf(
   const { endsAt, lateMin, moves, misses } = judged(problem, placement)
   const people = new Map(job.crews.map((crew) => [crew.id, crew.people.length]))
   const workedMin = plan.proposed
-    .filter((each) => !each.done)
+    .filter((task) => !task.done)
     .reduce(
       (sum, { crewId, pieces }) =>
         sum + sure(people.get(crewId)) * pieces.reduce((all, piece) => all + piece.to - piece.from, 0),
@@ -167,7 +167,7 @@ export function outcomeOf(
     wagesMinor: Math.round((workedMin * job.house.wagePerHourMinor) / 60),
     misses: misses.length,
     unsafe: plan.recipes.filter((answer) => !answer.safe).length,
-    worstPull: Math.max(0, ...chances.pulls.map((each) => each.missShare)),
+    worstPull: Math.max(0, ...chances.pulls.map((pull) => pull.missShare)),
     worstRoom: late.length > 0 ? Math.max(...late) : null,
   }
 }

@@ -43,7 +43,7 @@ export function whatWouldHelp(job: Job, roomId: string, now: number): Help[] {
 function throughAt(job: Job, room: Room, now: number): number | null {
   const { proposed, tasks } = planJob({ ...job, published: null }, now)
   const own = new Set(tasks.filter((task) => task.roomId === room.id).map((task) => task.id))
-  const ends = proposed.filter((each) => own.has(each.taskId)).map((each) => each.to)
+  const ends = proposed.filter((task) => own.has(task.taskId)).map((task) => task.to)
   return ends.length === own.size && ends.length > 0 ? Math.max(...ends) : null
 }
 

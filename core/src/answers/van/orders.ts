@@ -28,7 +28,7 @@ export interface OrderLine {
  */
 export function orderLines(job: Job, load: Load, van: VanPlan): OrderLine[] {
   const made: Omit<OrderLine, 'supplier' | 'number' | 'day' | 'orderBy'>[] = []
-  const short = new Map(van.shortages.map((each) => [each.item.key, each]))
+  const short = new Map(van.shortages.map((shortage) => [shortage.item.key, shortage]))
   for (const line of load.tapes) {
     const key = articleKey('tape', line.tapeId, line.widthMm)
     const lack = short.get(key)
@@ -92,7 +92,7 @@ export function orderLines(job: Job, load: Load, van: VanPlan): OrderLine[] {
 /** What came in by the log, mm: what is there beyond part rolls on the shelf. */
 const receivedMm = ({ shelf }: Job, key: ArticleKey, { stock }: VanPlan): number => {
   const rests = shelf.remnants.reduce(
-    (sum, each) => sum + (articleKey('cover', each.coverId) === key ? each.lengthMm : 0),
+    (sum, remnant) => sum + (articleKey('cover', remnant.coverId) === key ? remnant.lengthMm : 0),
     0,
   )
   return Math.max(0, (stock.get(key) ?? 0) - rests)

@@ -43,7 +43,9 @@ export function sharedShortages(
       const wanted = today.reduce((sum, { amount }) => sum + amount, 0)
       used = comesBack(item) ? wanted : used + wanted
       if (used <= there + 1e-6) continue
-      const jobs = [...new Set(takings.flatMap((each) => (each.day <= day && each.job !== null ? [each.job] : [])))]
+      const jobs = [
+        ...new Set(takings.flatMap((taking) => (taking.day <= day && taking.job !== null ? [taking.job] : []))),
+      ]
       return jobs.length > 0 ? [{ item, day, missing: used - there, jobs }] : []
     }
     return []

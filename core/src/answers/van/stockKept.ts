@@ -29,9 +29,9 @@ export const stockKept = (shelf: Shelf): StockKept[] => [
     widthMm: null,
     unit: cover.reusable ? 'pieces' : 'mm',
   })),
-  ...shelf.sealants.map((each): StockKept => ({
-    key: articleKey('sealant', each.id),
-    name: each.name,
+  ...shelf.sealants.map((sealant): StockKept => ({
+    key: articleKey('sealant', sealant.id),
+    name: sealant.name,
     widthMm: null,
     unit: 'tubes',
   })),
@@ -43,5 +43,5 @@ export function stockReceived(shelf: Shelf, { key, unit, count }: Pick<OrderLine
   const ref = readArticle(key)
   if (unit !== 'rolls' || !ref) return count
   if (ref.kind === 'tape') return count * tapeOf(shelf, ref.id).rollLengthMm
-  return count * (shelf.covers.find((each) => each.id === ref.id)?.lengthMm ?? 0)
+  return count * (shelf.covers.find((cover) => cover.id === ref.id)?.lengthMm ?? 0)
 }

@@ -76,12 +76,12 @@ export function vanItems(setup: VanSetup, tasks: readonly VanTask[]): VanItem[] 
 const isTool = ({ key }: VanItem): boolean => isOfKind(key, 'tool')
 
 function itemsOf(setup: VanSetup, task: VanTask): VanItem[] {
-  const own = task.subjects.flatMap((id) => setup.hems.get(id) ?? [])
+  const hems = task.subjects.flatMap((id) => setup.hems.get(id) ?? [])
   switch (task.kind) {
     case 'lay':
-      return [...tapeItems(setup, task, own), ...stripItems(setup, task, own), ...toolItems(setup, task, own)]
+      return [...tapeItems(setup, task, hems), ...stripItems(setup, task, hems), ...toolItems(setup, task, hems)]
     case 'seal':
-      return [...sealItems(setup, task, own)]
+      return [...sealItems(setup, task, hems)]
     case 'gun-up':
       return gunItems(setup, task)
     case 'cover':
@@ -175,7 +175,7 @@ function sealItems(setup: VanSetup, task: VanTask, hems: readonly Hem[]): VanIte
 
 /** The gun, from the van; where there is none it has to be got all the same. */
 function gunItems({ job }: VanSetup, task: VanTask): VanItem[] {
-  const gun = job.shelf.tools.find((each) => each.kind === 'gun' && !each.retired)
+  const gun = job.shelf.tools.find((tool) => tool.kind === 'gun' && !tool.retired)
   return [{ ...at(task), key: articleKey('tool', 'gun'), name: gun?.name ?? 'gun', amount: 1, unit: 'pieces' }]
 }
 

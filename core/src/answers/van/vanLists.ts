@@ -73,12 +73,12 @@ export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters
   }
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
   const dayOf = workDayOf(job)
-  const open = plan.placed.filter((each) => !each.done)
-  const days = groupedBy(open, (each) => `${dayOf(each.from)} ${each.crewId}`)
+  const open = plan.placed.filter((task) => !task.done)
+  const days = groupedBy(open, (task) => `${dayOf(task.from)} ${task.crewId}`)
   const lists = [...days.values()]
     .map((own): VanList => {
       const [first] = own
-      const mine = own.flatMap((each) => tasks.get(each.taskId) ?? [])
+      const mine = own.flatMap((task) => tasks.get(task.taskId) ?? [])
       const items = vanItems(setup, mine)
       const crewId = first?.crewId ?? ''
       return {
@@ -99,7 +99,7 @@ export function vanPlan(job: Job, plan: PlannedWork, parameters: Pick<Parameters
 /** Cautions of the recipes that a day's tasks touch, each once, in the order of the day. */
 function cautionsOf(tasks: readonly VanTask[], recipes: ReadonlyMap<string, Recipe>): Said[] {
   const all = tasks.flatMap((task) => task.subjects.flatMap((id) => recipes.get(id)?.cautions ?? []))
-  return [...new Map(all.map((each) => [JSON.stringify(each), each])).values()]
+  return [...new Map(all.map((said) => [JSON.stringify(said), said])).values()]
 }
 
 function sundriesFor(
@@ -155,7 +155,7 @@ function shortagesOf(job: Job, lists: readonly VanList[], stock: Stock): Shortag
       if (ranOut === null && used > there + 1e-6) ranOut = day
     }
     if (ranOut === null) return []
-    const lead = job.shelf.articles.find((each) => each.id === orderKey(item.key))?.leadDays ?? null
+    const lead = job.shelf.articles.find((article) => article.id === orderKey(item.key))?.leadDays ?? null
     return [{ item, needed: most, there, day: ranOut, orderBy: lead === null ? null : workdaysBefore(ranOut, lead) }]
   })
 }

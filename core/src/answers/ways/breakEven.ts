@@ -65,8 +65,8 @@ const stepOf = (job: Job, sheens: readonly string[], change: Partial<PaintStep>)
   name: 'sample',
   targets: ['walls'],
   coatingId:
-    (job.shelf.coatings.find((each) => !each.retired && sheens.includes(each.sheen)) ?? job.shelf.coatings[0])?.id ??
-    '',
+    (job.shelf.coatings.find((coating) => !coating.retired && sheens.includes(coating.sheen)) ?? job.shelf.coatings[0])
+      ?.id ?? '',
   colour: 'sample',
   swatch: '#7f9c86',
   tool: 'roller',

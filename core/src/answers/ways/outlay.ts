@@ -47,7 +47,7 @@ function outlayOfPlan(job: Job, plan: Plan): Outlay {
   const taped = safe.reduce((sum, each) => sum + sure(metres.get(each.hemId)), 0)
   const tapeMinor = load.tapes.reduce((sum, line) => sum + line.usedMinor, 0)
   const total = (lines: readonly { costMinor: number }[]) => lines.reduce((sum, line) => sum + line.costMinor, 0)
-  const days = new Set(plan.placed.map((each) => `${each.crewId} ${toLocal(Math.floor(each.from), job.site.zone).day}`))
+  const days = new Set(plan.placed.map((task) => `${task.crewId} ${toLocal(Math.floor(task.from), job.site.zone).day}`))
   const parts = {
     wagesMinor,
     // Cloths and boards come back: buying one is no cost of this job.

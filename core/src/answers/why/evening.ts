@@ -48,15 +48,15 @@ export function evening(job: Job, now: number, parameters: Parameters = DEFAULT_
   // By shift: a night shift closes in the morning.
   const dayOf = workDayOf(job)
   const day = dayOf(now)
-  const left = plan.placed.filter((each) => !each.done)
-  const stillOpen = (each: PlacedTask) =>
-    said('evening.open', { what: activityName(job.rooms, each.taskId), when: when(each.from, now, job.site.zone) })
-  const isTonight = (each: PlacedTask) => dayOf(each.from) <= day
+  const left = plan.placed.filter((task) => !task.done)
+  const stillOpen = (task: PlacedTask) =>
+    said('evening.open', { what: activityName(job.rooms, task.taskId), when: when(task.from, now, job.site.zone) })
+  const isTonight = (task: PlacedTask) => dayOf(task.from) <= day
   const wet = plan.pulls.filter((pull) => pull.manner === 'wet' && pull.coated)
   const wetIds = new Set<string>(wet.map((pull) => pull.taskId))
   const onWall = new Set(tapeOn(job, chain).map(({ activityId }) => activityId))
   return {
-    open: left.filter((each) => isTonight(each) && !wetIds.has(each.taskId) && !onWall.has(each.taskId)).map(stillOpen),
+    open: left.filter((task) => isTonight(task) && !wetIds.has(task.taskId) && !onWall.has(task.taskId)).map(stillOpen),
     mustBeOff: [
       ...missedTape(job, chain, now, isTonight),
       ...wet.flatMap((pull) => {
@@ -88,9 +88,9 @@ function tapeOn(job: Job, { plan, problem }: Chain): PullRule[] {
 }
 
 /** Tape on the wall that was to be off by now or tonight: first what its wet window has passed, then the rest. */
-function missedTape(job: Job, chain: Chain, now: number, isTonight: (each: PlacedTask) => boolean): Said[] {
+function missedTape(job: Job, chain: Chain, now: number, isTonight: (task: PlacedTask) => boolean): Said[] {
   const { plan } = chain
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   const windows = new Map(plan.pulls.map((pull) => [pull.taskId, pull]))
   const told = tapeOn(job, chain).flatMap(({ activityId }): { rank: number; line: Said }[] => {
     const at = placed.get(activityId)
@@ -108,7 +108,7 @@ function missedTape(job: Job, chain: Chain, now: number, isTonight: (each: Place
 
 /** A gun that sprayed by tonight and is cleaned by the plan on another day only: paint dries in it. */
 function gunsOf(job: Job, { plan, problem }: Chain, day: number, dayOf: DayOf): Said[] {
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   const isBy = (id: string) => {
     const at = placed.get(id)?.from
     return at !== undefined && dayOf(at) <= day
@@ -133,7 +133,7 @@ interface StaysSetup {
 /** Tape that is on when the day ends and comes off on another. */
 function staysOf({ job, chain: { plan, problem }, now, day, dayOf }: StaysSetup): Evening['stays'] {
   const clocks = clocksOfTables(problem.clocks)
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   // What is on by the log: tape that was never laid does not stay on.
   return tapeOn(job, { plan, problem }).flatMap((rule) => {
     const pull = placed.get(rule.activityId)
@@ -190,13 +190,13 @@ function coveredSince(
 ): { readonly room: Room; readonly from: number; readonly to: number }[] {
   const of = (roomId: string, kind: Task['kind']) => {
     const ids = new Set(plan.tasks.flatMap((task) => (task.roomId === roomId && task.kind === kind ? [task.id] : [])))
-    return plan.placed.filter((each) => ids.has(each.taskId))
+    return plan.placed.filter((task) => ids.has(task.taskId))
   }
   return job.rooms.flatMap((room) => {
-    const down = of(room.id, 'cover').filter((each) => dayOf(each.from) <= day)
-    const up = of(room.id, 'uncover').filter((each) => !each.done && dayOf(each.from) > day)
+    const down = of(room.id, 'cover').filter((task) => dayOf(task.from) <= day)
+    const up = of(room.id, 'uncover').filter((task) => !task.done && dayOf(task.from) > day)
     if (down.length === 0 || up.length === 0) return []
-    return [{ room, from: Math.min(...down.map((each) => each.from)), to: Math.max(...up.map((each) => each.to)) }]
+    return [{ room, from: Math.min(...down.map((task) => task.from)), to: Math.max(...up.map((task) => task.to)) }]
   })
 }
 
@@ -225,20 +225,20 @@ interface NextSetup {
 function nextOf({ job, chain: { plan }, now, day, dayOf }: NextSetup): Evening['next'] {
   const { lists } = vanPlanOf(job, plan)
   return job.crews.flatMap((crew) => {
-    const own = plan.placed
-      .filter((each) => !each.done && each.crewId === crew.id && dayOf(each.from) > day)
+    const tasks = plan.placed
+      .filter((task) => !task.done && task.crewId === crew.id && dayOf(task.from) > day)
       .sort((a, b) => a.from - b.from)
-    const [first] = own
+    const [first] = tasks
     if (!first) return []
-    const ofDay = own.filter((each) => dayOf(each.from) === dayOf(first.from))
+    const ofDay = tasks.filter((task) => dayOf(task.from) === dayOf(first.from))
     return [
       {
         crewId: crew.id,
         at: first.from,
-        first: ofDay.slice(0, FIRST).map((each) =>
+        first: ofDay.slice(0, FIRST).map((task) =>
           said('evening.first', {
-            what: activityName(job.rooms, each.taskId),
-            when: when(each.from, now, job.site.zone),
+            what: activityName(job.rooms, task.taskId),
+            when: when(task.from, now, job.site.zone),
           }),
         ),
         load: lists.find((list) => list.crewId === crew.id && list.day === dayOf(first.from))?.items ?? [],

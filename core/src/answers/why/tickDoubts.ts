@@ -66,9 +66,11 @@ const TOO_SOON = { 'too-wet': 'doubt.too_wet', tacky: 'doubt.tacky', kept: 'doub
 
 /** Tape that is not coated through yet, and tape whose paint is too wet or half dry. */
 function tooSoon({ site }: Pick<Job, 'site'>, plan: Plan, { subjects }: TickAsked, now: number): Said[] {
-  const own = plan.pulls.filter(({ hemIds }) => hemIds.some((id) => subjects.includes(id)))
-  const bare = own.filter(({ coated }) => !coated).flatMap(({ hemIds }) => hemIds.filter((id) => subjects.includes(id)))
-  const alone = own.flatMap(({ coated, spans, manner }): Said[] => {
+  const plans = plan.pulls.filter(({ hemIds }) => hemIds.some((id) => subjects.includes(id)))
+  const bare = plans
+    .filter(({ coated }) => !coated)
+    .flatMap(({ hemIds }) => hemIds.filter((id) => subjects.includes(id)))
+  const alone = plans.flatMap(({ coated, spans, manner }): Said[] => {
     const span = coated ? spanAt(spans, now) : null
     if (!span || !(span.kind in TOO_SOON)) return []
     const next = spans.find(({ from, kind }) => from > now && (kind === 'wet' || kind === 'dry'))

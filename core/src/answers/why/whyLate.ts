@@ -21,13 +21,13 @@ type HandBack = Extract<Goal, { goal: 'hand-back' }>
  * @param begin  called for each question put to the engine; what it returns says when that has taken long enough
  */
 export function whyLate(problem: ScheduleProblem, roomId: string, begin: () => () => boolean): Demand[] | null {
-  const goals = problem.goals.filter((each): each is HandBack => each.goal === 'hand-back')
-  const own = goals.find((each) => each.roomId === roomId)
+  const goals = problem.goals.filter((goal): goal is HandBack => goal.goal === 'hand-back')
+  const own = goals.find((goal) => goal.roomId === roomId)
   if (!own) return null
-  const ends = new Map<string, number>(placeFirst(problem).placed.map((each) => [each.taskId, each.to]))
+  const ends = new Map<string, number>(placeFirst(problem).placed.map((task) => [task.taskId, task.to]))
   const others = goals
-    .filter((each) => each !== own)
-    .map((each) => ({ ...each, by: Math.max(each.by, ...each.activityIds.map((id) => ends.get(id) ?? each.by)) }))
+    .filter((goal) => goal !== own)
+    .map((goal) => ({ ...goal, by: Math.max(goal.by, ...goal.activityIds.map((id) => ends.get(id) ?? goal.by)) }))
   return smallestConflict(DEMANDS, (demands) => {
     const dues = demands.includes('other-rooms') ? [own, ...others] : [own]
     return isImpossible(relaxed(problem, dues, demands), dues, begin())

@@ -15,7 +15,7 @@ export function valueAt(facts: unknown, path: readonly string[]): unknown {
   if (name === undefined) return facts
   if (Array.isArray(facts))
     return valueAt(
-      facts.find((each: unknown) => isFields(each) && each.id === name),
+      facts.find((fact: unknown) => isFields(fact) && fact.id === name),
       rest,
     )
   return isFields(facts) && Object.hasOwn(facts, name) ? valueAt(facts[name], rest) : undefined

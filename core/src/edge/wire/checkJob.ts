@@ -86,7 +86,7 @@ export function checkJob(data: unknown): Job {
 /** What the single fields cannot tell: outlines close, ids are unique, names refer to things that exist. */
 function meaningFaults(job: JobFacts): Fault[] {
   const faults: Fault[] = []
-  const coatings = new Set(job.shelf.coatings.map((each) => each.id))
+  const coatings = new Set(job.shelf.coatings.map((coating) => coating.id))
   faults.push(...repeats(job.rooms, 'rooms'), ...repeats(job.crews, 'crews'), ...shelfFaults(job.shelf))
   job.crews.forEach((crew, i) => faults.push(...shiftFaults(crew, `crews[${i}]`)))
   faults.push(...tooMany(job.rooms))
@@ -134,7 +134,7 @@ function planningFaults({ goals, holds, away, rooms }: Planning, crews: Readonly
     ]),
     ...rooms.flatMap(({ roomId, gunCrewId }, i) => [
       ...known(gunCrewId, `planning.rooms[${i}].gunCrewId`),
-      ...(rooms.findIndex((each) => each.roomId === roomId) < i
+      ...(rooms.findIndex((room) => room.roomId === roomId) < i
         ? [{ place: `planning.rooms[${i}].roomId`, expected: expects('own_id', { id: roomId }) }]
         : []),
     ]),
@@ -241,13 +241,13 @@ function thingFaults(room: Room, place: string): Fault[] {
     if (foot + thing.heightMm > top)
       faults.push({ place: `${where}.heightMm`, expected: expects('below_top', { mm: top }) })
   }
-  room.openings.forEach((each, i) => inWall(each, each.sillMm, `${place}.openings[${i}]`))
-  room.fittings.forEach((each, i) => {
+  room.openings.forEach((opening, i) => inWall(opening, opening.sillMm, `${place}.openings[${i}]`))
+  room.fittings.forEach((fitting, i) => {
     // On a ceiling its height counts out from the wall.
-    const below = each.on === 'ceiling' ? { ...each, heightMm: 0 } : each
-    inWall(below, each.on === 'ceiling' ? 0 : each.bottomMm, `${place}.fittings[${i}]`)
+    const below = fitting.on === 'ceiling' ? { ...fitting, heightMm: 0 } : fitting
+    inWall(below, fitting.on === 'ceiling' ? 0 : fitting.bottomMm, `${place}.fittings[${i}]`)
   })
-  room.pieces.forEach((each, i) => inWall(each, each.bottomMm, `${place}.pieces[${i}]`))
+  room.pieces.forEach((piece, i) => inWall(piece, piece.bottomMm, `${place}.pieces[${i}]`))
   room.bands.forEach((band, i) => {
     band.wallIds.forEach((wallId) => wallAt(wallId, `${place}.bands[${i}].wallIds`))
     if (band.toMm <= band.fromMm)

@@ -17,9 +17,9 @@ interface Parts {
  * that it ends with the twentieth fault however many there are.
  */
 export function shapeFaults(schema: Schema, data: unknown, most = MOST_FAULTS): Fault[] {
-  const found: Fault[] = []
-  walk(schema, data, '', { found, most })
-  return found
+  const faults: Fault[] = []
+  walk(schema, data, '', { found: faults, most })
+  return faults
 }
 
 interface Finding {

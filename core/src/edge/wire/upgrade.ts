@@ -58,7 +58,9 @@ const withPrimers = (shelf: Fields): Fields =>
   Array.isArray(shelf.coatings)
     ? {
         ...shelf,
-        coatings: shelf.coatings.map((each: unknown) => (isFields(each) ? { primer: false, ...each } : each)),
+        coatings: shelf.coatings.map((coating: unknown) =>
+          isFields(coating) ? { primer: false, ...coating } : coating,
+        ),
       }
     : shelf
 
@@ -149,7 +151,7 @@ const withPersons = (planning: Fields): Fields =>
 /** Before version 15 every fitting sat on a wall. */
 const onWalls = (fittings: unknown): unknown =>
   Array.isArray(fittings)
-    ? fittings.map((each: unknown) => (isFields(each) ? { on: 'wall', ...each } : each))
+    ? fittings.map((fitting: unknown) => (isFields(fitting) ? { on: 'wall', ...fitting } : fitting))
     : fittings
 
 /** Before version 12 a quote did not say what it rests on. */

@@ -6,8 +6,6 @@ export const EN_PLAN = {
     '{count, plural, one {Wall {walls}} other {Walls {walls}}} in one round: sealed to pulled takes {need} min of a {window} min window',
   'round.too_long':
     '{room}, wall {walls} needs {need} min from wet to pulled; the window is {window} min. Divide its longest line into {parts}, at a corner, an opening or a mark.',
-  'round.too_long_within':
-    '{room}, wall {walls} needs {need} min from wet to pulled; the window is {window} min. Cut in and pull before the field is rolled, or divide its lines into {parts}, at a corner, an opening or a mark.',
   'plan.no_shift':
     'Nobody is on shift long enough for {what} ({need} min without a break). Longest stretch: {have} min.',
   'plan.no_crew': 'No crew: add one under Site.',
@@ -144,7 +142,7 @@ export const EN_PLAN = {
   'miss.sprayed_open':
     '{what} starts {start}, before this is done: {before}. Mist would land on what is open. Cover and mask the room first.',
   'miss.band_set':
-    '{what} {start}: the line beside it has set by {due}, {late} before. A smooth band may show{mend, plural, =0 {} one { (about # min of rolling out)} other { (about # min of rolling out)}}: roll within the round, make the rounds smaller, or start earlier.',
+    '{what} {start}: the line beside it has set by {due}, {late} before. A smooth band may show{mend, plural, =0 {} one { (about # min of rolling out)} other { (about # min of rolling out)}}: roll before the pull, make the rounds smaller, or start earlier.',
   'miss.past_stay':
     '{what} at {start} comes {late} too late: the tape had to be off by {due}. A tape that may stay longer, or a shift before then.',
 } as const

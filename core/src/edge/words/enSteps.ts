@@ -131,6 +131,8 @@ export const EN_STEPS = {
   'clear.gather': '{things}: together in the middle, under one sheet.',
   'clear.from_walls': '{things}: off the walls, or sheeted where they stand.',
   'floor.boards': 'Boards end to end along the way people take; step off them onto the doubled cloth.',
+  'floor.middle':
+    'Film in the middle, tape all round and along its seams; paper where you stand and walk. Film is slippery: keep off it.',
   'floor.ladder': 'The ladder stands on a runner, not on loose cloth, paper or film.',
   'clear.take_off': '{things}: off, each screw taped to its plate.',
 
@@ -138,6 +140,8 @@ export const EN_STEPS = {
   'cover.beside': 'beside the line, as its recipe has it',
   'cover.lines': '{count, plural, one {# line} other {# lines}}',
   'cover.mist': 'mist falls on it',
+  'cover.floor_middle': 'middle of the floor',
+  'cover.open_middle': 'away from the gun: film, taped all round and along its seams, so that it lies taut',
   'cover.fall_out': 'fall-out settles on it',
   'cover.drips': 'drips and spilled paint',
   'cover.knocks': 'people pass: boards against knocks',

@@ -5,7 +5,7 @@ import { coverLoadNPerM, flakesPerM2, tackSpacingM } from '../../nature/risk/cov
 import { coverWidthMm, gunOf, oversprayMm } from './overspray'
 
 /** How a cover is held: taped all round and taut, hung from an edge and tacked, lying, loose over a thing, or gathered behind it. */
-export type CoverHold = 'taut' | 'hung' | 'lies' | 'loose' | 'bagged'
+export type CoverHold = 'taut' | 'taped' | 'hung' | 'lies' | 'loose' | 'bagged'
 
 /** The cover that goes with a hem's tape when its paint is sprayed. */
 export interface BesideCover {

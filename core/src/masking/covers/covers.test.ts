@@ -36,7 +36,7 @@ describe('overspray', () => {
     )
   })
   test('the gun is the shelf’s; a retired one is not taken', () => {
-    const gun = { ...SHELF.tools.find((each) => each.kind === 'gun')!, reachMm: 140 }
+    const gun = { ...SHELF.tools.find((tool) => tool.kind === 'gun')!, reachMm: 140 }
     expect(gunOf({ tools: [gun] }).reachMm).toBe(140)
     expect(gunOf({ tools: [{ ...gun, retired: true }] }).reachMm).toBe(75)
   })

@@ -12,7 +12,7 @@ import { lengthOf, type Laid } from './layFloor'
 
 /**
  * What protects a floor, by floor and traffic, as it is laid over the real outline. Mist wants paper over the whole field;
- * drips want cloths. A busy hard floor gets stiff boards along its passage, which knocks do not go through but which
+ * drips want cloths. An open middle away from the gun may lie under film. A busy hard floor gets stiff boards along its passage, which knocks do not go through but which
  * drink nothing, so that a doubled cloth lies at every way out and cleans soles. Common practice.
  */
 export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean, rooms: readonly Room[]): CoverNeed[] {
@@ -26,14 +26,19 @@ export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean, rooms: re
   const [stiff, small] = [coverOf(plan.boards), coverOf(plan.waysOut)]
   const laidMm2 = (laid: readonly Laid[]) =>
     laid.reduce((sum, { corners }) => sum + Math.abs(signedAreaMm2(corners)), 0)
-  for (const own of byCover.values()) {
-    const field = coverOf(own)
+  for (const laids of byCover.values()) {
+    const field = coverOf(laids)
     if (!field) continue
     // Of several sizes each has its share of the floor.
-    const areaMm2 = (faceAreaMm2(room, 'floor') * laidMm2(own)) / laidMm2(plan.field)
-    const place = { ...at, why: said(field.reusable || !sprayed ? 'cover.drips' : 'cover.mist') }
+    const areaMm2 = (faceAreaMm2(room, 'floor') * laidMm2(laids)) / laidMm2(plan.field)
+    const place =
+      field.kind === 'film'
+        ? { ...at, what: said('cover.floor_middle'), why: said('cover.open_middle'), hold: 'taped' as const }
+        : { ...at, why: said(field.reusable || !sprayed ? 'cover.drips' : 'cover.mist') }
     needs.push(
-      field.reusable ? inPieces(place, field, areaMm2, own.length) : fromRoll(place, field, areaMm2, own.map(lengthOf)),
+      field.reusable
+        ? inPieces(place, field, areaMm2, laids.length)
+        : fromRoll(place, field, areaMm2, laids.map(lengthOf)),
     )
   }
   if (stiff) {

@@ -5,6 +5,7 @@ import { traceOutline, type PlanPoint } from '../../survey/rooms/outline'
 import { coversByKind } from './coverNeed'
 import { layCloths, type ClothSize } from './layCloths'
 import { doorsOf, isBusy, waysOut } from './waysOut'
+import { openMiddle } from './openMiddle'
 import { layAlong, layField, longestAngle, turn, type FieldCover, type Laid } from './layFloor'
 
 /** Paper of this width and more lies on a floor as a field, mm. From memory. */
@@ -62,7 +63,7 @@ const isFieldPaper = ({ widthMm }: Pick<Cover, 'widthMm'>): boolean => widthMm >
 
 function laidFloor(room: Room, shelf: Shelf, sprayed: boolean, out: readonly Opening[]): FloorPlan | null {
   if (stepOf(room, 'floor')) return null
-  const { cloth, paper, board } = coversByKind(shelf)
+  const { cloth, paper, film, board } = coversByKind(shelf)
   // Runners are kept for ways out, stairs and narrow halls: a field of them would slip underfoot.
   const small = cloth[0]
   const ring = floorRing(room)
@@ -72,16 +73,38 @@ function laidFloor(room: Room, shelf: Shelf, sprayed: boolean, out: readonly Ope
       ? [{ ...asField(small), owned: small.owned }]
       : fieldCloths(cloth)
   const wide = paper.filter(isFieldPaper).at(-1)
-  const rolled = wide && (sprayed || cloths.length === 0) ? asField(wide) : null
+  const rolled = wide && (sprayed || cloths.length === 0) ? wide : null
   const isIn = room.kind === 'room'
   const stiff = isIn && isBusy(room) && isHard(room) ? board.at(-1) : undefined
   return {
     ring,
-    field: rolled ? layField(ring, rolled) : cloths.length > 0 ? layCloths(ring, cloths) : [],
+    field: rolled
+      ? rolledField({ room, ring, paper: rolled, film: film.at(-1) })
+      : cloths.length > 0
+        ? layCloths(ring, cloths)
+        : [],
     boards: stiff ? boardsAlong(room, asField(stiff)) : [],
     stairs: small ? stairRunners(room, asField(small)) : [],
     waysOut: isIn && small ? out.flatMap((way) => clothAt(room, way, asField(small))) : [],
   }
+}
+
+interface RolledSetup {
+  readonly room: Room
+  readonly ring: readonly PlanPoint[]
+  readonly paper: Cover
+  /** The broadest film there is, if any. */
+  readonly film: Cover | undefined
+}
+
+/** Paper over the whole floor, or round an open middle that lies under film. */
+function rolledField({ room, ring, paper, film }: RolledSetup): Laid[] {
+  const open = film ? openMiddle(room, ring, { paper, film }) : null
+  if (!film || !open) return layField(ring, asField(paper))
+  return [
+    ...open.round.flatMap((part) => layField(part, asField(paper))),
+    ...layField(open.middle, asField(film)).map((laid): Laid => ({ ...laid, as: 'middle' })),
+  ]
 }
 
 /** A hall this much wider than a runner still takes one row of them. From memory. */

@@ -51,8 +51,8 @@ function sprayedBeside(room: Room, shelf: Shelf, opening: Opening): PaintStep[] 
 
 /** Whether a casing has all its colour before a step, or gets none: it goes under the film. What is to be painted stays bare. */
 function isCasingKept(room: Room, opening: Opening, first: PaintStep): boolean {
-  const own = stepOf(room, face('casing', opening.id))
-  return own === null || own.index < room.steps.indexOf(first)
+  const step = stepOf(room, face('casing', opening.id))
+  return step === null || step.index < room.steps.indexOf(first)
 }
 
 /** Windows and door leaves: film cut to the opening, taped all round, so it may face the gun for two coats. */
@@ -128,8 +128,8 @@ function skirtingNeeds(room: Room, shelf: Shelf, ceilings: readonly PaintStep[])
   const high = room.skirting?.heightMm ?? 0
   if (!first || high === 0 || room.kind !== 'room') return []
   const index = room.steps.indexOf(first)
-  const own = stepOf(room, 'skirting')
-  if (own && own.index > index) return []
+  const step = stepOf(room, 'skirting')
+  if (step && step.index > index) return []
   const bare = room.walls.filter((wall) => (stepOf(room, face('wall', wall.id))?.index ?? -1) > index)
   const run = bare.reduce((sum, wall) => sum + skirtingRunMm(room, wall.id), 0)
   const { paper, film } = coversByKind(shelf)

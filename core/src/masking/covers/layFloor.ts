@@ -5,7 +5,7 @@ import type { PlanPoint } from '../../survey/rooms/outline'
 export interface Laid {
   readonly coverId: string
   readonly corners: readonly PlanPoint[]
-  readonly as: 'field' | 'strip' | 'way-out' | 'board' | 'stairs'
+  readonly as: 'field' | 'strip' | 'middle' | 'way-out' | 'board' | 'stairs'
 }
 
 /** What a floor is laid with: cloths of one size, or strips run off a roll. */

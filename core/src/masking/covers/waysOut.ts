@@ -3,7 +3,7 @@ import { reachesFloor } from '../../survey/rooms/areas'
 
 /** Doors and gaps of a room that people walk through. */
 export const doorsOf = (room: Room): readonly Opening[] =>
-  room.openings.filter((each) => each.kind !== 'window' && reachesFloor(each))
+  room.openings.filter((opening) => opening.kind !== 'window' && reachesFloor(opening))
 
 /** A room people walk through while the work lasts: it has more than one door. */
 export const isBusy = (room: Room): boolean => doorsOf(room).length > 1
@@ -18,7 +18,7 @@ export function waysOut(room: Room, rooms: readonly Room[]): readonly Opening[] 
   const doors = doorsOf(room)
   const unsaid = doors.filter(({ leadsOut }) => leadsOut === null)
   const guessed = new Set(guessedOut(room, unsaid, rooms))
-  return doors.filter((each) => each.leadsOut ?? guessed.has(each))
+  return doors.filter((door) => door.leadsOut ?? guessed.has(door))
 }
 
 function guessedOut(room: Room, unsaid: readonly Opening[], rooms: readonly Room[]): readonly Opening[] {

@@ -23,7 +23,7 @@ interface HoldingMmSetup {
 
 /**
  * Tape that holds covers rather than an edge, mm: the run of tape that masking paper goes on with, and the tacks of hung
- * film along its line and along its outer edge, and a bit over each overlap of a tape that hardly holds on itself. Films come
+ * film along its line and along its outer edge, seams and edges of film on a floor, and a bit over each overlap of a tape that hardly holds on itself. Films come
  * with a taped edge of their own.
  */
 export function holdingMm({ job, hems, recipes, needs, parameters: { work } }: HoldingMmSetup): number {
@@ -36,9 +36,15 @@ export function holdingMm({ job, hems, recipes, needs, parameters: { work } }: H
   }, 0)
   const rest = needs.reduce((sum, need) => {
     if (need.hold === 'hung') return sum + Math.ceil(need.runMm / work.outerTackMm.value) * tack
-    return sum + (coverOf(job.shelf, need.coverId).kind === 'paper' ? need.runMm : 0)
+    return sum + (coverOf(job.shelf, need.coverId).kind === 'paper' ? need.runMm : onFloorMm(need))
   }, 0)
   return beside + rest
+}
+
+/** Tape along the seams and round the edges of film that lies over the open middle of a floor, mm. */
+function onFloorMm({ hold, cuts, runMm, areaMm2 }: CoverNeed): number {
+  const longest = Math.max(0, ...cuts)
+  return hold === 'taped' && longest > 0 ? Math.round(runMm + longest + (2 * areaMm2) / longest) : 0
 }
 
 /**
@@ -57,7 +63,7 @@ export function holdingKind(
   const isTaken = (kind: HoldingKind) =>
     taken.some((each) => each.tape.id === kind.tape.id && each.roll.widthMm === kind.roll.widthMm)
   const isCarried = ({ tape, roll }: HoldingKind) =>
-    job.kit?.some((each) => each.tapeId === tape.id && each.widthMm === roll.widthMm) ?? false
+    job.kit?.some((kind) => kind.tapeId === tape.id && kind.widthMm === roll.widthMm) ?? false
   const costOf = (kind: HoldingKind) => {
     const { tape, roll } = kind
     if (isTaken(kind) || roll.stockMm >= mm) return (rollCostPerM(tape, roll, job.house) * mm) / 1000

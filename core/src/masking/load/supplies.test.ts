@@ -9,7 +9,7 @@ const seal = (house: Partial<HouseRules>, room: Partial<Job['rooms'][number]> = 
   jobOf({ house: { sealAlways: true, ...house }, room })
 const metresOf = (job: Job, isOwn: (seal: string) => boolean): number => {
   const { hems, recipes } = planJob(job)
-  const sealed = new Set(recipes.flatMap((each) => (each.safe && isOwn(each.seal) ? [each.hemId] : [])))
+  const sealed = new Set(recipes.flatMap((recipe) => (recipe.safe && isOwn(recipe.seal) ? [recipe.hemId] : [])))
   return hems.filter((hem) => sealed.has(hem.id)).reduce((sum, hem) => sum + hem.lengthMm, 0) / 1000
 }
 
@@ -68,7 +68,7 @@ describe('own colour', () => {
     const ceiling = job.rooms[0]!.steps[0]!
     const coats = (faceAreaMm2(job.rooms[0]!, 'ceiling') / 1e6) * ceiling.coats
     const spread = coatingOf(job.shelf, ceiling.coatingId).spreadM2PerL
-    const line = load.coatings.find((each) => each.id.startsWith(`${ceiling.coatingId}|`))!
+    const line = load.coatings.find((coating) => coating.id.startsWith(`${ceiling.coatingId}|`))!
     const sealed = line.exact - coats / spread
     const all = (metresOf(job, (each) => each === 'own-colour') * DEFAULT_PARAMETERS.work.sealPassM.value) / spread
     expect(sealed).toBeGreaterThan(0)
@@ -78,7 +78,7 @@ describe('own colour', () => {
     const job = seal({ school: 'press-only', sealAlways: false, maxBleedMm: 1000 })
     const [room] = job.rooms
     const ceiling = room!.steps[0]!
-    const line = planJob(job).load.coatings.find((each) => each.id.startsWith(`${ceiling.coatingId}|`))!
+    const line = planJob(job).load.coatings.find((coating) => coating.id.startsWith(`${ceiling.coatingId}|`))!
     const spread = coatingOf(job.shelf, ceiling.coatingId).spreadM2PerL
     expect(line.exact).toBeCloseTo(((faceAreaMm2(room!, 'ceiling') / 1e6) * ceiling.coats) / spread, 9)
   })

@@ -107,12 +107,12 @@ export function keepColourLines(
   parameters: Pick<Parameters, 'work'>,
 ): SupplyLine[] {
   const litres = new Map<string, { name: string; exact: number }>()
-  for (const own of ownSeals(job, hems, recipes)) {
-    if (own.keepStep) continue
-    const step = sure(own.room.steps.find((each) => each.id === own.hem.stepId))
-    const name = faceOf(own.room, own.hem.keep).colour.trim()
+  for (const seal of ownSeals(job, hems, recipes)) {
+    if (seal.keepStep) continue
+    const step = sure(seal.room.steps.find((each) => each.id === seal.hem.stepId))
+    const name = faceOf(seal.room, seal.hem.keep).colour.trim()
     const line = litres.get(name.toLowerCase()) ?? { name, exact: 0 }
-    const exact = line.exact + passM2(own, parameters) / coatingOf(job.shelf, step.coatingId).spreadM2PerL
+    const exact = line.exact + passM2(seal, parameters) / coatingOf(job.shelf, step.coatingId).spreadM2PerL
     litres.set(name.toLowerCase(), { ...line, exact })
   }
   return [...litres].map(([id, { name, exact }]) => {
@@ -128,9 +128,9 @@ export const sealPaint = (
   recipes: ReadonlyMap<string, Recipe>,
   parameters: Pick<Parameters, 'work'>,
 ): { readonly step: PaintStep; readonly litres: number }[] =>
-  ownSeals(job, hems, recipes).flatMap((own) => {
-    const step = own.keepStep
-    return step ? [{ step, litres: passM2(own, parameters) / coatingOf(job.shelf, step.coatingId).spreadM2PerL }] : []
+  ownSeals(job, hems, recipes).flatMap((seal) => {
+    const step = seal.keepStep
+    return step ? [{ step, litres: passM2(seal, parameters) / coatingOf(job.shelf, step.coatingId).spreadM2PerL }] : []
   })
 
 /** How much more paint a face takes than its area by the label: rough ones hold more, and a gun loses some as mist. */
@@ -164,7 +164,7 @@ export function coatingLines(
       add(step, (mm2 / 1e6) * step.coats)
     }
   }
-  for (const own of ownSeals(job, hems, recipes)) if (own.keepStep) add(own.keepStep, passM2(own, parameters))
+  for (const seal of ownSeals(job, hems, recipes)) if (seal.keepStep) add(seal.keepStep, passM2(seal, parameters))
   return [...litres.values()].map(({ id, name, exact, price }) => {
     const amount = wholeUp(exact, 0.5)
     return { id, name, amount, exact, unit: 'litres', costMinor: Math.round(amount * price) }

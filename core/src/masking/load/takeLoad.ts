@@ -176,7 +176,7 @@ function tapeLines({ job, hems, recipes, lies, settled, heldMm }: TapeLinesSetup
 
 function kindOf(job: Job, tapeId: string, widthMm: number): HoldingKind {
   const tape = tapeOf(job.shelf, tapeId)
-  return { tape, roll: sure(tape.rolls.find((each) => each.widthMm === widthMm)) }
+  return { tape, roll: sure(tape.rolls.find((roll) => roll.widthMm === widthMm)) }
 }
 
 interface TapeLineSetup {

@@ -43,7 +43,7 @@ test('one that is retired, or of which none is on the van, has to be got', () =>
 // 60 panes of 231 × 386 mm are 5.35 m² of glass, 1.78 cans of 3 m².
 test('liquid mask by hand: the wing doors of the demo take two cans', () => {
   const job = ternQuaySurvey()
-  const doors = job.rooms.find((room) => room.id === 'corridor')!.openings.find((each) => each.id === 'o6')!
+  const doors = job.rooms.find((room) => room.id === 'corridor')!.openings.find((opening) => opening.id === 'o6')!
   expect(paneEdgeMm(doors)).toBe(60 * 2 * (231 + 386))
   expect((glassPerEdgeM(doors) * paneEdgeMm(doors)) / 1000).toBeCloseTo((60 * 231 * 386) / 1e6, 9)
   const [line] = planJob(job).load.liquids

@@ -17,7 +17,7 @@ describe('what would help where nothing is safe', () => {
   const helps = (setup: OneRoom) => {
     const answer = answerOf(setup, CEIL)
     if (answer.safe) throw new Error('something was safe')
-    return answer.wouldHelp.map((each) => each.code)
+    return answer.wouldHelp.map((said) => said.code)
   }
   test('chalk: bind it; nobody with a hand: one would do', () => {
     expect(helps(on({ soundness: 'chalky' }))).toEqual(expect.arrayContaining(['help.sound', 'help.freehand']))
@@ -27,7 +27,7 @@ describe('what would help where nothing is safe', () => {
     const setup: OneRoom = { room: { steps: [CEILING, WALLS] }, shelf: strong, house: { restHours: 0 } }
     const answer = answerOf(setup, CEIL)
     if (answer.safe) throw new Error('something was safe')
-    const wait = answer.wouldHelp.find((each) => each.code === 'help.wait')!
+    const wait = answer.wouldHelp.find((said) => said.code === 'help.wait')!
     expect(sayText(wait)).toMatch(/Wait until .*\d{2}:\d{2}.*: then .* is safe/)
   })
   test('too rough for any seal allowed: allow one, or accept more', () => {
@@ -53,7 +53,7 @@ describe('what would help where nothing is safe', () => {
 })
 
 describe('cautions', () => {
-  const cautions = (setup: OneRoom, key = CEIL) => recipeOf(setup, key).cautions.map((each) => each.code)
+  const cautions = (setup: OneRoom, key = CEIL) => recipeOf(setup, key).cautions.map((caution) => caution.code)
   test('sanding wants a mask, damp faces want time, spray wants air, a blade goes away from the hand', () => {
     expect(cautions(on({ prep: ['sand'] }))).toContain('care.dust_mask')
     expect(cautions(on({ moisturePct: 20 }))).toContain('care.damp')
@@ -64,9 +64,9 @@ describe('cautions', () => {
     expect(cautions(on({}, { house: { pull: 'dry' } }))).toContain('care.blade')
   })
   test('solvent paint: air, no spark, local codes', () => {
-    const coatings = STARTER_SHELF.coatings.map((each) => ({ ...each, base: 'solvent' as const }))
+    const coatings = STARTER_SHELF.coatings.map((coating) => ({ ...coating, base: 'solvent' as const }))
     const recipe = recipeOf(on({}, { shelf: { coatings } }), CEIL)
-    const said = recipe.cautions.find((each) => each.code === 'care.solvent')!
+    const said = recipe.cautions.find((caution) => caution.code === 'care.solvent')!
     expect(sayText(said)).toMatch(/no flame or spark.*local codes/)
   })
   const roundOne = (kind: Fitting['kind']): readonly string[] => {
@@ -127,7 +127,7 @@ describe('layers of every recipe of the demo', () => {
   })
   test('every step is said once, and colour comes before the pull', () => {
     for (const recipe of recipes) {
-      const codes = recipe.steps.map((each) => each.code)
+      const codes = recipe.steps.map((step) => step.code)
       expect(new Set(codes).size).toBe(codes.length)
       const [coat, off] = [codes.indexOf('step.coat'), codes.findIndex((code) => /pull|liquid_cut/.test(code))]
       expect(coat).toBeGreaterThan(-1)

@@ -52,8 +52,8 @@ test('the narrowest roll that does the job, and of a kit the narrowest carried',
     new Set(
       judged(of, room!)
         .filter(({ ctx }) => ctx.hem.kind === kind)
-        .flatMap(({ judged: list }) => list.filter((each) => each.tape?.id === 'marram-general'))
-        .map((each) => each.roll!.widthMm),
+        .flatMap(({ judged: list }) => list.filter((candidate) => candidate.tape?.id === 'marram-general'))
+        .map((candidate) => candidate.roll!.widthMm),
     )
   expect([...widths(job, 'wall-to-skirting')]).toEqual([24])
   const kit = [{ tapeId: 'marram-general', widthMm: 48 }]
@@ -65,14 +65,16 @@ test('a kit is a wish: where it holds nothing safe, what is safe beside it is ta
   const [hem] = judged(job, job.rooms[0]!)
   const safe = safeOf(hem!.judged)
   expect(safe.length).toBeGreaterThan(0)
-  expect(safe.every((each) => each.ruledOut === null || each.ruledOut.code === 'out.not_in_kit')).toBe(true)
+  expect(safe.every((candidate) => candidate.ruledOut === null || candidate.ruledOut.code === 'out.not_in_kit')).toBe(
+    true,
+  )
 })
 
 test('safe ways are listed cheapest first', () => {
   const base = ternQuaySurvey()
   for (const room of base.rooms)
     for (const { judged: list } of judged(base, room)) {
-      const costs = safeOf(list).map((each) => each.costPerM.total)
+      const costs = safeOf(list).map((candidate) => candidate.costPerM.total)
       expect([...costs].sort((a, b) => a - b)).toEqual(costs)
     }
 })
@@ -82,7 +84,7 @@ test('every school that works with tape is tried with every tape it can use', ()
   const [hem] = judged(job, job.rooms[0]!)
   const barriers = job.shelf.tapes.filter((tape) => tape.edge === 'barrier').length
   const count = (school: string) =>
-    new Set(hem!.judged.filter((each) => each.school === school).map((each) => each.tape?.id)).size
+    new Set(hem!.judged.filter((candidate) => candidate.school === school).map((candidate) => candidate.tape?.id)).size
   expect(count('barrier-edge')).toBe(barriers)
   expect(count('press-only')).toBe(job.shelf.tapes.length - barriers)
   expect(count('own-colour-seal')).toBe(job.shelf.tapes.length)

@@ -289,14 +289,16 @@ function sealingsOf(ctx: HemContext, school: School): Sealing[] {
   const plain = { sealant: null, glaze: null, preferred: true } as const
   if (school === 'own-colour-seal') return [{ ...plain, seal: 'own-colour' }]
   if (school === 'clear-glaze') {
-    const glazes = ctx.shelf.glazes.filter((each) => !each.retired)
+    const glazes = ctx.shelf.glazes.filter((glaze) => !glaze.retired)
     return (glazes.length > 0 ? glazes : [null]).map((glaze) => ({ ...plain, seal: 'clear-glaze', glaze }))
   }
   if (school !== 'wiped-sealant') return [{ ...plain, seal: 'none' }]
   const alwaysClear = ctx.house.sealantColour === 'clear'
   const wanted = !alwaysClear && isWhite(ctx.keepSwatch) && isWhite(ctx.step.swatch) ? 'white' : 'clear'
-  const fits = ctx.shelf.sealants.filter((each) => !each.retired && (each.paintAtOnce || ctx.coating.sheen !== 'flat'))
-  const clear = fits.filter((each) => each.colour === 'clear')
+  const fits = ctx.shelf.sealants.filter(
+    (sealant) => !sealant.retired && (sealant.paintAtOnce || ctx.coating.sheen !== 'flat'),
+  )
+  const clear = fits.filter((fit) => fit.colour === 'clear')
   const usable = wanted === 'white' ? fits : clear.length > 0 || alwaysClear ? clear : fits
   const seal = 'wiped-sealant'
   if (usable.length === 0) return [{ ...plain, seal }]

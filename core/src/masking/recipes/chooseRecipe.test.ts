@@ -111,7 +111,7 @@ test('over old paint that may hold lead only a quarter of the lift is taken, and
   expect(out(old)).toEqual([])
   expect(out(before).map((each) => each.tapeId)).toContain(usual.tapeId)
   const built = job()
-  const caution = safe(ceilingLine({ ...built, site: before.site })).cautions.map((each) => each.code)
+  const caution = safe(ceilingLine({ ...built, site: before.site })).cautions.map((said) => said.code)
   expect(caution).toContain('care.lead')
 })
 
@@ -127,7 +127,7 @@ test('a wandering edge, a two-tone line and cleaning stand in the steps', () => 
   const [room] = base.rooms
   const lines = [{ edge: 'wall:w1|ceiling', wanderMm: 6, way: null }]
   const recipe = safe(ceilingLine({ ...base, rooms: [{ ...room!, lines }] }))
-  expect(recipe.steps.map((each) => each.code).slice(0, 4)).toEqual([
+  expect(recipe.steps.map((step) => step.code).slice(0, 4)).toEqual([
     'step.ladder',
     'step.prep',
     'step.clean',

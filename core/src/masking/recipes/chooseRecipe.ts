@@ -37,10 +37,10 @@ export function chooseRecipe(
   const ruledOut = ruledOutOf(judged)
   if (!pick) return { safe: false, ...nothingSafe(ctx, judged), ruledOut }
   const others = choosable(safe)
-    .filter((each) => wayKey(each) !== wayKey(pick.candidate))
-    .filter((each, i, all) => all.findIndex((other) => other.school === each.school) === i || i < 2)
+    .filter((candidate) => wayKey(candidate) !== wayKey(pick.candidate))
+    .filter((candidate, i, all) => all.findIndex((other) => other.school === candidate.school) === i || i < 2)
     .slice(0, 4)
-    .map((each) => otherWay(ctx, each, pick.candidate))
+    .map((candidate) => otherWay(ctx, candidate, pick.candidate))
   return {
     safe: true,
     ...recipeOf(ctx, pick.candidate, [

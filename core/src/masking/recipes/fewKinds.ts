@@ -92,12 +92,14 @@ function othersOf({ ctx, judged }: PickedHem, own: Picked): readonly Candidate[]
   const tin = tinOf(ctx, own.candidate)
   // A narrow tape is no match for one that has to be wide.
   const leastMm = Math.min(needsWidthMm(settingOf(ctx), ctx.hem.radiusMm), own.candidate.roll?.widthMm ?? 0)
-  const isWide = (each: Candidate) => (each.roll?.widthMm ?? 0) >= leastMm
-  return safeOf(judged).filter((each) => kindOf(each) !== null && tinOf(ctx, each) === tin && isWide(each))
+  const isWide = (candidate: Candidate) => (candidate.roll?.widthMm ?? 0) >= leastMm
+  return safeOf(judged).filter(
+    (candidate) => kindOf(candidate) !== null && tinOf(ctx, candidate) === tin && isWide(candidate),
+  )
 }
 
 function pickAmong({ hem: { ctx }, own, others, known }: Alike, kinds: ReadonlySet<string>): Picked | null {
-  const there = others.filter((each) => kinds.has(kindOf(each) ?? ''))
+  const there = others.filter((candidate) => kinds.has(kindOf(candidate) ?? ''))
   const key = [...new Set(there.map(kindOf))].join()
   const found = known.get(key)
   if (found !== undefined) return found

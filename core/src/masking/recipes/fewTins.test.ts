@@ -70,7 +70,7 @@ test('a dear tin is spared: clear serves between whites too, and the hem says wh
 
 test('a tin that costs nothing is opened', () => {
   const hems = judged({ tinMinor: 0 })
-  expect(fewTins(hems).every((each) => each === null)).toBe(true)
+  expect(fewTins(hems).every((tin) => tin === null)).toBe(true)
 })
 
 /** The same by brute force: every choice of one safe candidate of its way for each hem. */
@@ -119,7 +119,9 @@ test('own colour that is put on in the job stands open anyway; held for sealing 
     { ceiling: { ...USUAL_FACES.ceiling, ...rough, paintAtHand: true } },
   )
   const own = hems.flatMap(({ ctx, judged: list }) =>
-    list.filter((each) => each.seal === 'own-colour').map((each) => [ctx.hem.keepStepId, tinOf(ctx, each)] as const),
+    list
+      .filter((candidate) => candidate.seal === 'own-colour')
+      .map((candidate) => [ctx.hem.keepStepId, tinOf(ctx, candidate)] as const),
   )
   expect(own.length).toBeGreaterThan(0)
   for (const [step, tin] of own) expect(tin === null).toBe(step !== null)

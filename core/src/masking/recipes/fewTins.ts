@@ -13,11 +13,12 @@ interface Judged {
 /**
  * The tin, tube or can a candidate opens in a room, or null: a colour that is put on in this job stands open anyway.
  */
-export function tinOf(ctx: HemContext, each: Candidate): string | null {
-  if (each.liquid) return `liquid ${each.liquid.id}`
-  if (each.sealant) return `sealant ${each.sealant.id}`
-  if (each.glaze) return `glaze ${each.glaze.id}`
-  if (each.seal === 'own-colour' && ctx.hem.keepStepId === null) return `colour ${ctx.keepColour.trim().toLowerCase()}`
+export function tinOf(ctx: HemContext, candidate: Candidate): string | null {
+  if (candidate.liquid) return `liquid ${candidate.liquid.id}`
+  if (candidate.sealant) return `sealant ${candidate.sealant.id}`
+  if (candidate.glaze) return `glaze ${candidate.glaze.id}`
+  if (candidate.seal === 'own-colour' && ctx.hem.keepStepId === null)
+    return `colour ${ctx.keepColour.trim().toLowerCase()}`
   return null
 }
 
@@ -77,8 +78,8 @@ function pickWith({ ctx, judged }: Judged, free: Picked | null, open: ReadonlySe
   if (tin === null || open.has(tin)) return free
   const pick = pickCandidate(
     ctx,
-    safeOf(judged).filter((each) => {
-      const needs = tinOf(ctx, each)
+    safeOf(judged).filter((candidate) => {
+      const needs = tinOf(ctx, candidate)
       return needs === null || open.has(needs)
     }),
   )

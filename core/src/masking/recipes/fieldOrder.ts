@@ -24,12 +24,14 @@ interface FieldOrderSetup {
 /**
  * When a face is rolled beside lines whose tape comes off wet. Where the house leaves that to its price, it is rolled before the
  * pull if the band that would show otherwise costs more to mend than a round more for that face by itself, and if lines, field and
- * pull fit into the time its edge stays wet. Common practice: satin and dark walls are cut and rolled wall by wall.
+ * pull fit into the time its edge stays wet. A house that always rolls within does so wherever that fits: elsewhere the field would have
+ * to stop in the middle of a wall. Common practice: satin and dark walls are cut and rolled wall by wall.
  */
 export function fieldOrderAt(setup: FieldOrderSetup): FieldOrder {
   const { house, step, face } = setup
-  if (house.fieldOrder !== 'by-price') return house.fieldOrder
-  return step.tool !== 'spray' && isBroad(face) && isBandDear(setup) && fitsWet(setup) ? 'within' : 'after-pull'
+  if (house.fieldOrder !== 'by-price' && house.fieldOrder !== 'within') return house.fieldOrder
+  const isWanted = house.fieldOrder === 'within' || isBandDear(setup)
+  return step.tool !== 'spray' && isBroad(face) && isWanted && fitsWet(setup) ? 'within' : 'after-pull'
 }
 
 /**

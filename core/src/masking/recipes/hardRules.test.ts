@@ -21,7 +21,10 @@ describe.each<[rule: string, broken: OneRoom, kept: OneRoom]>([
   ['out.barrier_dust', ceiling({ dusty: true }), ceiling({})],
   [
     'out.barrier_solvent',
-    ceiling({}, { shelf: { coatings: STARTER_SHELF.coatings.map((each) => ({ ...each, base: 'solvent' as const })) } }),
+    ceiling(
+      {},
+      { shelf: { coatings: STARTER_SHELF.coatings.map((coating) => ({ ...coating, base: 'solvent' as const })) } },
+    ),
     ceiling({}),
   ],
   ['out.no_stack', ceiling({}), ceiling({}, { house: { stackSeals: true } })],
@@ -36,7 +39,7 @@ describe.each<[rule: string, broken: OneRoom, kept: OneRoom]>([
       {},
       {
         room: { steps: [{ ...WALLS, coatingId: 'lime-ceiling' }] },
-        shelf: { sealants: STARTER_SHELF.sealants.filter((each) => !each.paintAtOnce) },
+        shelf: { sealants: STARTER_SHELF.sealants.filter((sealant) => !sealant.paintAtOnce) },
       },
     ),
     ceiling({}, { room: { steps: [{ ...WALLS, coatingId: 'lime-ceiling' }] } }),

@@ -161,55 +161,23 @@ interface HemContextSetup {
     readonly layAt: number
     readonly isPlanned?: boolean
     readonly stayMin?: number | undefined
+    /** When an earlier step of this room ends, as estimated. */
     readonly coatedAt: (stepId: string) => number
     /** When a step begins: all lines of a face ask for the same hour. */
     readonly stepAt: (stepId: string) => number
   }
 }
 
-/** Looks up what decides a hem. @param coatedAt when an earlier step of this room ends, as estimated */
-export function hemContext({ job, room, hem, clocks, parameters, times }: HemContextSetup): HemContext {
-  const keepFace = faceOf(room, hem.keep)
-  const keepStep = stepOf(room, hem.keep)?.step ?? null
-  const painted = keepStep && keepStep.id === hem.keepStepId ? keepStep : null
-  const keepCoatingId = painted?.coatingId ?? keepFace.last?.coatingId ?? null
-  const keepCoating = keepCoatingId === null ? null : coatingOf(job.shelf, keepCoatingId)
-  const keepFilmFormingC = keepCoating?.filmFormingC ?? USUAL_FILM_FORMING_C
-  const keepCoatedAt = painted ? times.coatedAt(painted.id) : keepFace.last?.at ? parseInstant(keepFace.last.at) : null
-  const step = sure(room.steps.find((each) => each.id === hem.stepId))
-  const coating = coatingOf(job.shelf, step.coatingId)
-  const steps = room.steps.filter((each) => hem.stepIds.includes(each.id))
-  const wetMinutesFrom = (at: number) =>
-    shortestOfStep(clocks.paint(surfaceClockOf(coating)), at, coatOfStep(job.shelf, step).openMin)
-  const wetMin = wetMinutesFrom(times.layAt)
-  const drips = dripsOnFloor(room, hem.keep, hem.stepId).at(-1) ?? null
-  const manner = pullMannerOf({
-    house: job.house,
-    room,
-    step,
-    coating,
-    wetMin,
-    passMin: sprayMin(room, step, job.house),
-    isFloor: isFace(hem.paint, 'floor'),
-    keptFor: drips?.name ?? null,
-  })
+/** Looks up what decides a hem. */
+export function hemContext(setup: HemContextSetup): HemContext {
+  const { job, room, hem, clocks, parameters, times } = setup
   return {
+    ...placeFacts(setup),
+    ...keepSide(setup),
+    ...paintSide(setup),
     hem,
     house: job.house,
     parameters,
-    pull: manner.pull,
-    pullWhy: manner.why,
-    keptFor: drips && { stepId: drips.id, minutes: times.coatedAt(drips.id) - times.coatedAt(step.id) },
-    fieldOrder: fieldOrderAt({
-      house: job.house,
-      shelf: job.shelf,
-      room,
-      step,
-      face: hem.paint,
-      wetMin: wetMinutesFrom(times.stepAt(step.id)),
-      speed: slowestPace(job, parameters),
-      parameters,
-    }),
     shelf: job.shelf,
     kit: job.kit,
     currency: job.site.currency,
@@ -217,20 +185,36 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     zone: job.site.zone,
     yearBuilt: job.site.yearBuilt,
     country: job.site.country,
-    outdoors: room.kind === 'elevation',
-    roomHeightMm: room.heightMm,
-    isFloorPapered: room.kind === 'room' && fieldSprays(room).length > 0 && hasFieldPaper(job.shelf),
-    fittingKind: room.fittings.find(({ id }) => id === thingOf(hem.keep))?.kind ?? null,
-    windMs: airAt(clocks.air, times.layAt).windMs,
-    ...paneFacts(room, hem),
     clocks,
+    choice: room.choices.find((choice) => choice.edge === edgeOfHem(hem.id)) ?? null,
+    layAt: times.layAt,
+    plannedStayMin: times.stayMin ?? null,
+    isAtPlannedHour: times.isPlanned ?? false,
+  }
+}
+
+const placeFacts = ({ job, room, hem, clocks, times }: HemContextSetup): PlaceContext => ({
+  outdoors: room.kind === 'elevation',
+  roomHeightMm: room.heightMm,
+  isFloorPapered: room.kind === 'room' && fieldSprays(room).length > 0 && hasFieldPaper(job.shelf),
+  fittingKind: room.fittings.find(({ id }) => id === thingOf(hem.keep))?.kind ?? null,
+  windMs: airAt(clocks.air, times.layAt).windMs,
+  ...paneFacts(room, hem),
+  trimWidthMm: trimWidthMm(room, hem.keep),
+})
+
+function keepSide({ job, room, hem, clocks, times }: HemContextSetup): KeepSide {
+  const keepFace = faceOf(room, hem.keep)
+  const keepStep = stepOf(room, hem.keep)?.step ?? null
+  const painted = keepStep && keepStep.id === hem.keepStepId ? keepStep : null
+  const keepCoatingId = painted?.coatingId ?? keepFace.last?.coatingId ?? null
+  const keepCoating = keepCoatingId === null ? null : coatingOf(job.shelf, keepCoatingId)
+  const keepFilmFormingC = keepCoating?.filmFormingC ?? USUAL_FILM_FORMING_C
+  const keepCoatedAt = painted ? times.coatedAt(painted.id) : keepFace.last?.at ? parseInstant(keepFace.last.at) : null
+  return {
     keepFace,
     keepReady: readySteps(room, hem.keep),
     keepName: faceName(room, hem.keep),
-    paintFace: faceOf(room, hem.paint),
-    isPrimed:
-      faceOf(room, hem.paint).prep.includes('prime') ||
-      stepsOf(room, hem.paint).some((each) => coatingOf(job.shelf, each.step.coatingId).primer),
     keepFinish: {
       soundness: painted ? soundnessOnceCoated(keepFace) : testedSoundness(keepFace),
       crossCut: painted ? null : keepFace.crossCut,
@@ -248,19 +232,54 @@ export function hemContext({ job, room, hem, clocks, parameters, times }: HemCon
     keepFilmFormingC,
     keepColour: painted?.colour ?? keepFace.colour,
     keepSwatch: painted?.swatch ?? keepFace.swatch,
-    visibility: visibility(painted?.swatch ?? keepFace.swatch, step.swatch),
+    visibility: visibility(painted?.swatch ?? keepFace.swatch, stepOfHem(room, hem).swatch),
     keepPaintAtHand: painted !== null || keepFace.paintAtHand,
     keepTouchDryMin: keepCoating?.touchDryMin ?? USUAL_TOUCH_DRY_MIN,
+  }
+}
+
+const stepOfHem = (room: Room, hem: Hem): PaintStep => sure(room.steps.find(({ id }) => id === hem.stepId))
+
+function paintSide({ job, room, hem, clocks, parameters, times }: HemContextSetup): PaintSide {
+  const step = stepOfHem(room, hem)
+  const coating = coatingOf(job.shelf, step.coatingId)
+  const steps = room.steps.filter(({ id }) => hem.stepIds.includes(id))
+  const wetMinutesFrom = (at: number) =>
+    shortestOfStep(clocks.paint(surfaceClockOf(coating)), at, coatOfStep(job.shelf, step).openMin)
+  const drips = dripsOnFloor(room, hem.keep, hem.stepId).at(-1) ?? null
+  const manner = pullMannerOf({
+    house: job.house,
+    room,
+    step,
+    coating,
+    wetMin: wetMinutesFrom(times.layAt),
+    passMin: sprayMin(room, step, job.house),
+    isFloor: isFace(hem.paint, 'floor'),
+    keptFor: drips?.name ?? null,
+  })
+  return {
+    paintFace: faceOf(room, hem.paint),
+    isPrimed:
+      faceOf(room, hem.paint).prep.includes('prime') ||
+      stepsOf(room, hem.paint).some((placed) => coatingOf(job.shelf, placed.step.coatingId).primer),
     step,
     coating,
     steps,
-    coats: steps.reduce((sum, each) => sum + each.coats, 0),
+    coats: steps.reduce((sum, { coats }) => sum + coats, 0),
     isTrimRun: trimRunMm(room, hem.paint) !== null,
-    trimWidthMm: trimWidthMm(room, hem.keep),
-    choice: room.choices.find((each) => each.edge === edgeOfHem(hem.id)) ?? null,
-    layAt: times.layAt,
-    plannedStayMin: times.stayMin ?? null,
-    isAtPlannedHour: times.isPlanned ?? false,
+    pull: manner.pull,
+    pullWhy: manner.why,
+    keptFor: drips && { stepId: drips.id, minutes: times.coatedAt(drips.id) - times.coatedAt(step.id) },
+    fieldOrder: fieldOrderAt({
+      house: job.house,
+      shelf: job.shelf,
+      room,
+      step,
+      face: hem.paint,
+      wetMin: wetMinutesFrom(times.stepAt(step.id)),
+      speed: slowestPace(job, parameters),
+      parameters,
+    }),
   }
 }
 

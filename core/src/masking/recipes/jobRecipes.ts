@@ -8,7 +8,7 @@ import { chooseRecipe } from './chooseRecipe'
 import { pickCandidate, safeOf } from './pickCandidate'
 import { fewKinds } from './fewKinds'
 import { fewTins } from './fewTins'
-import { judgeRoom } from './judgeRoom'
+import { judgeRoom, type PlannedLay } from './judgeRoom'
 import type { RecipeAnswer } from './recipe'
 import { useLeftovers } from './useLeftovers'
 
@@ -25,7 +25,7 @@ export function rankerOf(
   const rooms = job.rooms.map((room) => ({ room, hems: deriveHems(room, job.shelf).hems }))
   const clocks = jobClocks(job)
   return {
-    hems: rooms.flatMap((each) => each.hems),
+    hems: rooms.flatMap((room) => room.hems),
     rank: (house) => recipesOf({ job: { ...job, house }, rooms, clocks, nextShift, parameters }),
   }
 }
@@ -37,15 +37,15 @@ interface RecipesSetup {
   readonly nextShift: (at: number) => number
   readonly parameters: Parameters
   /** When a plan lays some hems, where that is later than the first guess. */
-  readonly laidAt?: ReadonlyMap<HemId, number>
+  readonly lays?: ReadonlyMap<HemId, PlannedLay>
   /** How long a plan leaves the tape of some hems on, min. */
   readonly stays?: ReadonlyMap<HemId, number>
 }
 
 /** The same with hems, clocks and shifts that are known: each hem by the rule of choice, tins and kinds few, leftovers used up. */
-export function recipesOf({ job, rooms, clocks, nextShift, parameters, laidAt, stays }: RecipesSetup): RecipeAnswer[] {
+export function recipesOf({ job, rooms, clocks, nextShift, parameters, lays, stays }: RecipesSetup): RecipeAnswer[] {
   const judged = rooms.flatMap(({ room, hems }) => {
-    const own = judgeRoom({ job, room, hems, clocks: clocks(room.id), nextShift, parameters, laidAt, stays })
+    const own = judgeRoom({ job, room, hems, clocks: clocks(room.id), nextShift, parameters, lays, stays })
     const few = fewTins(own)
     return own.map((hem, i) => ({
       ...hem,

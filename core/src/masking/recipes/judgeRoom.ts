@@ -17,6 +17,13 @@ export interface JudgedHem {
   readonly judged: readonly Candidate[]
 }
 
+/** When a plan lays a hem's tape, and when the colours of its room are coated by then: minutes since the epoch. */
+export interface PlannedLay {
+  readonly at: number
+  /** By step; a step that the plan does not place keeps its estimate. */
+  readonly coatedAt: ReadonlyMap<string, number>
+}
+
 interface JudgeRoomSetup {
   readonly job: Job
   readonly room: Room
@@ -24,8 +31,8 @@ interface JudgeRoomSetup {
   readonly clocks: JobClocks
   readonly nextShift: (at: number) => number
   readonly parameters: Parameters
-  /** When a plan lays some hems, where that is later than the first guess. */
-  readonly laidAt?: ReadonlyMap<HemId, number> | undefined
+  /** What a plan says of the laying of some hems, where that is later than the first guess. */
+  readonly lays?: ReadonlyMap<HemId, PlannedLay> | undefined
   /** How long a plan leaves the tape of some hems on, min, where that differs from the first guess. */
   readonly stays?: ReadonlyMap<HemId, number> | undefined
 }
@@ -38,7 +45,7 @@ export function judgeRoom({
   clocks,
   nextShift,
   parameters,
-  laidAt,
+  lays,
   stays,
 }: JudgeRoomSetup): JudgedHem[] {
   const times = estimateStepTimes(job, room, nextShift)
@@ -49,6 +56,7 @@ export function judgeRoom({
     const last = hem.keepStepId === null ? faceOf(room, hem.keep).last?.at : null
     // A keep side coated shortly before the job gets its night as well.
     const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
+    const planned = lays?.get(hem.id)
     const ctx = hemContext({
       job,
       room,
@@ -56,10 +64,10 @@ export function judgeRoom({
       clocks,
       parameters,
       times: {
-        layAt: Math.max(stepLay, rested, laidAt?.get(hem.id) ?? 0),
-        isPlanned: laidAt?.has(hem.id) ?? false,
+        layAt: Math.max(stepLay, rested, planned?.at ?? 0),
+        isPlanned: planned !== undefined,
         stayMin: stays?.get(hem.id),
-        coatedAt: (stepId) => sure(times.coatedAt.get(stepId)),
+        coatedAt: (stepId) => planned?.coatedAt.get(stepId) ?? sure(times.coatedAt.get(stepId)),
         stepAt: (stepId) => sure(times.layAt.get(stepId)),
       },
     })

@@ -8,14 +8,16 @@ import type { NoRecipe } from './recipe'
 /** Why nothing is safe, and the smallest changes that would make something so. */
 export function nothingSafe(ctx: HemContext, judged: readonly Candidate[]): Omit<NoRecipe, 'ruledOut'> {
   const face = ctx.keepName
-  const distinct = new Map(judged.flatMap((each) => (each.ruledOut ? [[each.ruledOut.code, each.ruledOut]] : [])))
+  const distinct = new Map(
+    judged.flatMap((candidate) => (candidate.ruledOut ? [[candidate.ruledOut.code, candidate.ruledOut]] : [])),
+  )
   const lifting = judged.filter(
-    (each) => each.ruledOut?.code === 'out.lift' || each.ruledOut?.code === 'out.never_safe',
+    (candidate) => candidate.ruledOut?.code === 'out.lift' || candidate.ruledOut?.code === 'out.never_safe',
   )
   const help: Said[] = []
   const soonest = soonestSafe(ctx, judged)
   if (soonest) help.push(said('help.wait', { when: when(soonest.at, ctx.layAt, ctx.zone), tape: soonest.tape }))
-  if (lifting.some((each) => each.ruledOut?.code === 'out.never_safe')) {
+  if (lifting.some((candidate) => candidate.ruledOut?.code === 'out.never_safe')) {
     const gentle = [...ctx.shelf.tapes].sort((a, b) => a.gripN25 - b.gripN25)[0]
     if (gentle) help.push(said('help.sound', { face, tape: gentle.name }))
   }
@@ -30,10 +32,10 @@ function soonestSafe(ctx: HemContext, judged: readonly Candidate[]): { at: numbe
   if (ctx.keepCoatedAt === null) return null
   const cure = ctx.clocks.cureAt(ctx.keepFilmFormingC)
   const times = judged
-    .filter((each) => each.ruledOut?.code === 'out.lift' && each.safeAgeRefMin !== null)
-    .map((each) => ({
-      at: instantOfGain(cure, sure(ctx.keepCoatedAt), sure(each.safeAgeRefMin)),
-      tape: each.tape?.name ?? '',
+    .filter((candidate) => candidate.ruledOut?.code === 'out.lift' && candidate.safeAgeRefMin !== null)
+    .map((candidate) => ({
+      at: instantOfGain(cure, sure(ctx.keepCoatedAt), sure(candidate.safeAgeRefMin)),
+      tape: candidate.tape?.name ?? '',
     }))
     .filter((each): each is { at: number; tape: string } => each.at !== null)
   return times.sort((a, b) => a.at - b.at)[0] ?? null

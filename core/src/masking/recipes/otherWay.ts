@@ -4,18 +4,18 @@ import type { HemContext } from './hemContext'
 import type { CostParts, OtherWay } from './recipe'
 
 /** Another safe way, with the part of its cost that differs most. */
-export function otherWay(ctx: HemContext, each: Candidate, pick: Candidate): OtherWay {
+export function otherWay(ctx: HemContext, candidate: Candidate, pick: Candidate): OtherWay {
   return {
-    school: each.school,
-    way: each.way,
-    tapeId: each.tape?.id ?? null,
-    liquidId: each.liquid?.id ?? null,
-    seal: each.seal,
-    pull: each.pull,
-    costMinor: Math.round((each.costPerM.total * ctx.hem.lengthMm) / 1000),
-    bleedMm: each.risks.bleedMm.mean,
-    liftPerM: each.risks.lift.mean,
-    why: mainDifference(ctx, each, pick),
+    school: candidate.school,
+    way: candidate.way,
+    tapeId: candidate.tape?.id ?? null,
+    liquidId: candidate.liquid?.id ?? null,
+    seal: candidate.seal,
+    pull: candidate.pull,
+    costMinor: Math.round((candidate.costPerM.total * ctx.hem.lengthMm) / 1000),
+    bleedMm: candidate.risks.bleedMm.mean,
+    liftPerM: candidate.risks.lift.mean,
+    why: mainDifference(ctx, candidate, pick),
   }
 }
 
@@ -38,8 +38,8 @@ const COST_PARTS = [
 ] as const satisfies readonly (keyof CostParts)[]
 
 /** Which part of the cost sets two ways apart the most. */
-function mainDifference(ctx: HemContext, each: Candidate, pick: Candidate): Said {
-  const gap = (part: keyof CostParts) => each.costParts[part] - pick.costParts[part]
+function mainDifference(ctx: HemContext, candidate: Candidate, pick: Candidate): Said {
+  const gap = (part: keyof CostParts) => candidate.costParts[part] - pick.costParts[part]
   const main = COST_PARTS.reduce<keyof CostParts>(
     (most, part) => (Math.abs(gap(part)) > Math.abs(gap(most)) ? part : most),
     'tape',

@@ -11,9 +11,9 @@ import { needsWidthMm, settingOf } from './setting'
  * it comes in. Hems along the same faces share their candidates; it is looked up once for them.
  */
 export const safeOf = onceFor((judged: readonly Candidate[]): readonly Candidate[] => {
-  const inKit = judged.filter((each) => each.ruledOut === null)
-  const taped = inKit.some((each) => each.tape)
-  const beside = taped ? [] : judged.filter((each) => each.ruledOut?.code === 'out.not_in_kit')
+  const inKit = judged.filter((candidate) => candidate.ruledOut === null)
+  const taped = inKit.some((candidate) => candidate.tape)
+  const beside = taped ? [] : judged.filter((candidate) => candidate.ruledOut?.code === 'out.not_in_kit')
   return [...inKit, ...beside].sort(byCost)
 })
 
@@ -36,12 +36,12 @@ export function chosenOf(
   judged: readonly Candidate[],
 ): Candidate | undefined {
   const same = judged.filter(
-    (each) =>
-      each.school === choice.school &&
-      (each.tape?.id ?? null) === choice.tapeId &&
-      (choice.liquidId === null || each.liquid?.id === choice.liquidId),
+    (candidate) =>
+      candidate.school === choice.school &&
+      (candidate.tape?.id ?? null) === choice.tapeId &&
+      (choice.liquidId === null || candidate.liquid?.id === choice.liquidId),
   )
-  return cheapestOf(same.filter((each) => each.ruledOut === null)) ?? same[0]
+  return cheapestOf(same.filter((candidate) => candidate.ruledOut === null)) ?? same[0]
 }
 
 /** Candidates that a choice by hand can tell apart, each as it would then be made; in the order given. */
@@ -53,7 +53,7 @@ export const choosable = onceFor((safe: readonly Candidate[]): readonly Candidat
 export const wayKey = ({ school, tape, liquid }: Candidate): string => `${school}|${tape?.id}|${liquid?.id}`
 
 /** A seal over a barrier edge. */
-const isStacked = (each: Candidate): boolean => each.tape?.edge === 'barrier' && each.seal !== 'none'
+const isStacked = (candidate: Candidate): boolean => candidate.tape?.edge === 'barrier' && candidate.seal !== 'none'
 
 /** From this mean depth of valleys on, µm, a face counts as textured where schools are stacked. From memory. */
 const TEXTURED_UM = 80
@@ -66,11 +66,12 @@ const TEXTURED_UM = 80
 export function pickCandidate(ctx: HemContext, judgedSafe: readonly Candidate[]): Picked | null {
   const { house } = ctx
   const safe = allowed(ctx, wideFirst(ctx, judgedSafe))
-  const taped = safe.filter((each) => each.tape)
+  const taped = safe.filter((candidate) => candidate.tape)
   const { school } = house
-  const own = school === 'least-cost' ? undefined : cheapestOf(safe.filter((each) => isOfSchool(ctx, each, school)))
+  const own =
+    school === 'least-cost' ? undefined : cheapestOf(safe.filter((candidate) => isOfSchool(ctx, candidate, school)))
   const best = own ?? cheapestOf(taped)
-  const liquid = cheapestOf(safe.filter((each) => each.liquid))
+  const liquid = cheapestOf(safe.filter((candidate) => candidate.liquid))
   if (liquid && own !== liquid && ctx.hem.panes > 1 && (!best || liquid.costPerM.total < best.costPerM.total))
     return liquidInstead(ctx, liquid, best)
   const stacked = school === 'freehand' && own ? undefined : stackedOf(ctx, safe)
@@ -78,10 +79,12 @@ export function pickCandidate(ctx: HemContext, judgedSafe: readonly Candidate[])
   if (own) return take(own, said('why.school', { school: word('school', own.school) }))
   // A glaze seal stands in for own colour where nobody holds it.
   const glaze =
-    school === 'own-colour-seal' ? cheapestOf(safe.filter((each) => each.school === 'clear-glaze')) : undefined
+    school === 'own-colour-seal'
+      ? cheapestOf(safe.filter((candidate) => candidate.school === 'clear-glaze'))
+      : undefined
   if (glaze) return take(glaze, said('why.glaze_instead', { face: ctx.keepName }))
   // A house that seals always seals here too, by whichever way that can.
-  const sealed = house.sealAlways ? cheapestOf(taped.filter((each) => each.seal !== 'none')) : undefined
+  const sealed = house.sealAlways ? cheapestOf(taped.filter((candidate) => candidate.seal !== 'none')) : undefined
   const other = sealed ?? cheapestOf(safe)
   if (!other) return null
   const used = word('school', other.school)
@@ -94,7 +97,7 @@ const take = (candidate: Candidate, why: Said): Picked => ({ candidate, why })
 
 /** A liquid mask only where the house has them, whatever it costs. */
 const allowed = ({ house }: HemContext, safe: readonly Candidate[]): readonly Candidate[] =>
-  house.liquidOnPanes || house.school === 'liquid-mask' ? safe : safe.filter((each) => !each.liquid)
+  house.liquidOnPanes || house.school === 'liquid-mask' ? safe : safe.filter((candidate) => !candidate.liquid)
 
 function liquidInstead(ctx: HemContext, liquid: Candidate, best: Candidate | undefined): Picked {
   const saved = best ? best.costPerM.total - liquid.costPerM.total : 0
@@ -116,12 +119,13 @@ const stackedOf = (ctx: HemContext, safe: readonly Candidate[]): Candidate | und
 function wideFirst(ctx: HemContext, safe: readonly Candidate[]): readonly Candidate[] {
   const needsMm = needsWidthMm(settingOf(ctx), ctx.hem.radiusMm)
   const wide = safe.filter(({ roll }) => roll === null || roll.widthMm >= needsMm)
-  return wide.some((each) => each.tape) ? wide : safe
+  return wide.some((candidate) => candidate.tape) ? wide : safe
 }
 
 /** What is pressed only is one school, whether it is brushed, rolled or sprayed over. */
-const isOfSchool = (ctx: HemContext, each: Candidate, school: School): boolean =>
-  each.school === school || (school === 'press-only' && ctx.step.tool === 'spray' && each.school === 'plain-sprayed')
+const isOfSchool = (ctx: HemContext, candidate: Candidate, school: School): boolean =>
+  candidate.school === school ||
+  (school === 'press-only' && ctx.step.tool === 'spray' && candidate.school === 'plain-sprayed')
 
 /** A bead of the right colour may cost so much more, mending and all: one that cracks under matt paint is no use. From memory. */
 const COLOUR_WORTH = 1.25
@@ -130,7 +134,8 @@ const COLOUR_WORTH = 1.25
 function cheapestOf(list: readonly Candidate[]): Candidate | undefined {
   const cheapest = (preferred: boolean) =>
     list.reduce<Candidate | undefined>(
-      (best, each) => (each.preferred === preferred && (!best || byCost(each, best) < 0) ? each : best),
+      (best, candidate) =>
+        candidate.preferred === preferred && (!best || byCost(candidate, best) < 0) ? candidate : best,
       undefined,
     )
   const [right, other] = [cheapest(true), cheapest(false)]

@@ -11,7 +11,7 @@ const EDGE = 'wall:w1|skirting'
 const pressed = (press: HouseRules['press'], house: Partial<HouseRules> = {}): OneRoom => ({
   house: { school: 'press-only', ...house, press },
 })
-const reasons = (answer: Recipe): string[] => answer.reasons.map((each) => each.code)
+const reasons = (answer: Recipe): string[] => answer.reasons.map((reason) => reason.code)
 
 describe('what a house presses with', () => {
   test('thumb, tool, or both to choose from', () => {
@@ -48,7 +48,7 @@ describe('left open', () => {
     const [cheap, dear] = [by(0), by(5000)]
     expect([cheap.pressing, dear.pressing]).toEqual(['thumb', 'tool'])
     for (const recipe of [cheap, dear]) {
-      const why = recipe.reasons.find((each) => each.code === 'why.press_cheaper')!
+      const why = recipe.reasons.find((reason) => reason.code === 'why.press_cheaper')!
       expect(sayText(why)).toMatch(/^Pressed with the (thumb|tool): €\d+\.\d\d less than with the (tool|thumb)/)
     }
   })

@@ -11,13 +11,13 @@ import type { HemContext } from './hemContext'
 /** The facts that decided, with their figures, the weightiest first. */
 export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number): Said[] {
   const face = ctx.keepName
-  const found: Said[] = []
-  if (pick.way === 'freehand') found.push(handReason(ctx, pick))
+  const saids: Said[] = []
+  if (pick.way === 'freehand') saids.push(handReason(ctx, pick))
   if (pick.liquid)
-    found.push(said('why.liquid', { bleeds: figureOf(pick.risks.bleeds.mean), hours: pick.liquid.cutAfterH }))
+    saids.push(said('why.liquid', { bleeds: figureOf(pick.risks.bleeds.mean), hours: pick.liquid.cutAfterH }))
   if (pick.tape) {
-    if (ctx.keepFinish.ageRefMin === null) found.push(said('why.unknown_history', { face }))
-    found.push(
+    if (ctx.keepFinish.ageRefMin === null) saids.push(said('why.unknown_history', { face }))
+    saids.push(
       said('why.lift_safe', {
         grip: figureOf(pick.tape.gripN25),
         face,
@@ -26,39 +26,39 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
       }),
     )
   }
-  if (pick.setup) found.push(...edgeReasons(ctx, pick))
+  if (pick.setup) saids.push(...edgeReasons(ctx, pick))
   if (pick.tape?.dye && isWhite(ctx.keepSwatch)) {
     const days = expectedStayMin(ctx, pick.pull === 'dry' ? 'dry' : 'wet') / MIN_PER_DAY
     const dyed = dyedPerMetre(days, ctx.parameters)
-    found.push(said('why.dye', { dyed: figureOf(dyed * 100), days: Math.max(1, Math.round(days)) }))
+    saids.push(said('why.dye', { dyed: figureOf(dyed * 100), days: Math.max(1, Math.round(days)) }))
   }
   if (pick.sealant && pick.risks.crack >= TOLD_CRACK)
-    found.push(
+    saids.push(
       said('why.bead_cracks', {
         sheen: word('sheen', ctx.coating.sheen),
         sealant: pick.sealant.name,
         crack: figureOf(pick.risks.crack * 100),
       }),
     )
-  if (pick.pressedOver) found.push(pressReason(ctx, pick.pressing, pick.pressedOver))
+  if (pick.pressedOver) saids.push(pressReason(ctx, pick.pressing, pick.pressedOver))
   if (pick.roll && pick.roll.stockMm > 0)
-    found.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
-  if (pick.cover) found.push(...coverReasons(ctx, pick))
+    saids.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
+  if (pick.cover) saids.push(...coverReasons(ctx, pick))
   if (pick.safeAgeRefMin && pick.safeAgeRefMin > 0 && ctx.keepCoatedAt !== null)
-    found.push(said('why.cure_needed', { face, hours: figureOf(pick.safeAgeRefMin / 60) }))
-  if (pick.tape && ctx.pullWhy) found.push(ctx.pullWhy)
+    saids.push(said('why.cure_needed', { face, hours: figureOf(pick.safeAgeRefMin / 60) }))
+  if (pick.tape && ctx.pullWhy) saids.push(ctx.pullWhy)
   else if (pick.tape && !SNAPS.includes(ctx.coating.sheen))
-    found.push(said('why.sheen_wet', { sheen: word('sheen', ctx.coating.sheen) }))
+    saids.push(said('why.sheen_wet', { sheen: word('sheen', ctx.coating.sheen) }))
   if (pick.tape && pick.pull === 'wet' && ctx.fieldOrder === 'within' && ctx.house.fieldOrder === 'by-price')
-    found.push(said('why.rolled_within', { sheen: word('sheen', ctx.coating.sheen), colour: ctx.step.colour }))
-  found.push(
+    saids.push(said('why.rolled_within', { sheen: word('sheen', ctx.coating.sheen), colour: ctx.step.colour }))
+  saids.push(
     said('why.cheapest', {
       count: safeCount,
       cost: money((pick.costPerM.total * ctx.hem.lengthMm) / 1000, ctx.currency),
       mending: money((pick.costPerM.mending * ctx.hem.lengthMm) / 1000, ctx.currency),
     }),
   )
-  return found
+  return saids
 }
 /** A crack on fewer metres than this is not worth a sentence. */
 const TOLD_CRACK = 0.02

@@ -10,7 +10,7 @@ test('every recipe of the demo names what it rests on, each constant once and wi
   for (const recipe of recipes) {
     const list = recipeRestsOn(recipe, job.shelf, job.house)
     expect(list.length).toBeGreaterThan(3)
-    expect(new Set(list.map((each) => each.name)).size).toBe(list.length)
+    expect(new Set(list.map((constant) => constant.name)).size).toBe(list.length)
     for (const { value } of list) {
       expect(MARKS).toContain(value.mark)
       expect(Number.isFinite(value.value)).toBe(true)
@@ -23,14 +23,14 @@ test('a rate of one’s own is marked so, a starter rate is not', () => {
   const [recipe] = recipes.filter((each) => each.way === 'tape')
   const markOf = (layPerM: number) =>
     recipeRestsOn(recipe!, job.shelf, { ...job.house, rates: { ...job.house.rates, layPerM } }).find(
-      (each) => each.name === 'laying',
+      (constant) => constant.name === 'laying',
     )!.value.mark
   expect([markOf(1), markOf(1.4)]).toEqual(['from-memory', 'own-log'])
 })
 
 test('a mask, a hung film and a carpet bring constants of their own', () => {
   const names = (pick: (recipe: (typeof recipes)[number]) => boolean) =>
-    recipeRestsOn(recipes.find(pick)!, job.shelf, job.house).map((each) => each.name)
+    recipeRestsOn(recipes.find(pick)!, job.shelf, job.house).map((constant) => constant.name)
   expect(names((each) => each.way === 'liquid-mask')).toContain('cut-after')
   expect(names((each) => each.cover?.hold === 'hung')).toContain('grip-that-holds-in-shear')
   expect(names((each) => each.setting === 'skirting-over-carpet')).toContain('bleeds-seen-under-a-skirting')
@@ -42,8 +42,8 @@ test('a glaze is told with the time the house waits for, and what nobody entered
   if (!recipe.safe) throw new Error('nothing safe')
   const marks = (sealDry: 'touch' | 'through') =>
     recipeRestsOn(recipe, job.shelf, { ...glazed.house, sealDry })
-      .filter((each) => each.name.startsWith('glaze'))
-      .map((each) => [each.name, each.value.value, each.value.mark])
+      .filter((constant) => constant.name.startsWith('glaze'))
+      .map((constant) => [constant.name, constant.value.value, constant.value.mark])
   expect(marks('touch')).toEqual([
     ['glaze-spreads', 12, 'from-memory'],
     ['glaze-takes-colour-after', 15, 'common-practice'],

@@ -50,20 +50,22 @@ const valuesOf = (thing: OnShelf, ...values: (readonly [string, number, string, 
 function shelfConstants({ tapeId, liquidId, sealantId, glazeId }: Recipe, shelf: Shelf, through: boolean): Constant[] {
   const [tape, mask] = [tapeId && tapeOf(shelf, tapeId), liquidId && liquidOf(shelf, liquidId)]
   const [sealant, glaze] = [sealantId && sealantOf(shelf, sealantId), glazeId && glazeOf(shelf, glazeId)]
-  const found: Constant[] = []
+  const constants: Constant[] = []
   if (tape)
-    found.push(...valuesOf(tape, ['grip', tape.gripN25, 'N/25 mm', 'grip'], ['stays', tape.stayDays, 'd', 'stay_days']))
+    constants.push(
+      ...valuesOf(tape, ['grip', tape.gripN25, 'N/25 mm', 'grip'], ['stays', tape.stayDays, 'd', 'stay_days']),
+    )
   if (mask)
-    found.push(
+    constants.push(
       ...valuesOf(
         mask,
         ['clear-after', mask.clearMin, 'min', 'clear_min'],
         ['cut-after', mask.cutAfterH, 'h', 'cut_after_h'],
       ),
     )
-  if (sealant) found.push(at('bead-from-one-tube', known(sealant.metresPerTube, 'm', sealant.mark, sealant.name)))
+  if (sealant) constants.push(at('bead-from-one-tube', known(sealant.metresPerTube, 'm', sealant.mark, sealant.name)))
   if (glaze)
-    found.push(
+    constants.push(
       ...valuesOf(
         glaze,
         ['glaze-spreads', glaze.spreadM2PerL, 'm²/l', 'spread_m2_per_l'],
@@ -72,29 +74,30 @@ function shelfConstants({ tapeId, liquidId, sealantId, glazeId }: Recipe, shelf:
           : ['glaze-takes-colour-after', glaze.touchDryMin, 'min', 'touch_dry_min'],
       ),
     )
-  return found
+  return constants
 }
 
 function edgeConstants(recipe: Recipe, { work, slips, band }: Parameters): Constant[] {
-  const found: Constant[] = []
-  if (recipe.tapeId !== null) found.push(at('pressed-again-after', PRESS_AGAIN_MIN))
-  if (recipe.pressing === 'thumb') found.push(at('pressing-by-thumb', work.thumbShare))
-  if (recipe.pull !== 'none') found.push(at('folded-back', FOLD_DEG))
-  if (recipe.standOffMm > 0) found.push(at('first-coat-stays-off', STAND_OFF_MM))
+  const constants: Constant[] = []
+  if (recipe.tapeId !== null) constants.push(at('pressed-again-after', PRESS_AGAIN_MIN))
+  if (recipe.pressing === 'thumb') constants.push(at('pressing-by-thumb', work.thumbShare))
+  if (recipe.pull !== 'none') constants.push(at('folded-back', FOLD_DEG))
+  if (recipe.standOffMm > 0) constants.push(at('first-coat-stays-off', STAND_OFF_MM))
   if (recipe.seal === 'own-colour' || recipe.seal === 'clear-glaze')
-    found.push(at('width-of-the-sealing-pass', work.sealPassM))
+    constants.push(at('width-of-the-sealing-pass', work.sealPassM))
   if (recipe.seal === 'own-colour')
-    found.push(at('a-smear-dries-in', SMEAR_SHARE), at('a-seal-waits-at-least', SMEAR_LEAST_MIN))
-  if (recipe.setting === 'skirting-over-carpet') found.push(at('bleeds-seen-under-a-skirting', work.tuckedShare))
-  if (recipe.setting === 'panes' || recipe.setting === 'glass') found.push(at('mending-on-glass', work.glassMendShare))
-  if (recipe.setting === 'panes' && recipe.tapeId) found.push(at('slips-at-a-corner-of-a-pane', slips.paneCorner))
+    constants.push(at('a-smear-dries-in', SMEAR_SHARE), at('a-seal-waits-at-least', SMEAR_LEAST_MIN))
+  if (recipe.setting === 'skirting-over-carpet') constants.push(at('bleeds-seen-under-a-skirting', work.tuckedShare))
+  if (recipe.setting === 'panes' || recipe.setting === 'glass')
+    constants.push(at('mending-on-glass', work.glassMendShare))
+  if (recipe.setting === 'panes' && recipe.tapeId) constants.push(at('slips-at-a-corner-of-a-pane', slips.paneCorner))
   if (recipe.way === 'liquid-mask')
-    found.push(at('nicks-of-a-brushed-mask', slips.peel.brush), at('nicks-of-a-can', slips.peel.aerosol))
+    constants.push(at('nicks-of-a-brushed-mask', slips.peel.brush), at('nicks-of-a-can', slips.peel.aerosol))
   if (recipe.way === 'freehand')
-    found.push(at('slips-along-a-ceiling', slips.ceiling), at('slips-along-trim', slips.trim))
+    constants.push(at('slips-along-a-ceiling', slips.ceiling), at('slips-along-trim', slips.trim))
   if (recipe.risks.band > 0)
-    found.push(at('bands-on-black-over-white', band.dark), at('bands-where-the-roller-follows', band.metOpen))
-  return found
+    constants.push(at('bands-on-black-over-white', band.dark), at('bands-where-the-roller-follows', band.metOpen))
+  return constants
 }
 
 function coverConstants({ cover }: Recipe, { work }: Parameters): Constant[] {

@@ -1,5 +1,5 @@
 import type { Face, HouseRules, PaintStep } from '../../base/nouns'
-import { recipeOf, spoken, WALLS, CEILING, type OneRoom } from '../../../tests/oneHem'
+import { recipeOf, spoken, WALLS, CEILING, type OneRoom, WITHIN } from '../../../tests/oneHem'
 import { USUAL_FACES } from '../../survey/rooms/roomTemplate'
 
 /** What a painter reads, word by word, where a rule or a fact changes it. */
@@ -41,9 +41,8 @@ describe('pressing and coating', () => {
     expect(said(sealed)).toMatch(/by brush, brushing freely/)
   })
   test('a roller rolls to the edge, or is kept off it', () => {
-    const within = { fieldOrder: 'within' } as const
-    expect(said(on({ texture: 'smooth' }, within))).toMatch(/rolling to the edge without pressing/)
-    expect(said(on({ texture: 'smooth' }, { ...within, rollOverEdge: false }))).toMatch(
+    expect(said(on({ texture: 'smooth' }, WITHIN))).toMatch(/rolling to the edge without pressing/)
+    expect(said(on({ texture: 'smooth' }, { ...WITHIN, rollOverEdge: false }))).toMatch(
       /kept off the tape; brush the band beside it/,
     )
   })
@@ -87,9 +86,7 @@ describe('sealing', () => {
 describe('taking off', () => {
   test('wet before the edge skins, or once hard; sheen is scored first', () => {
     const smooth = { texture: 'smooth' } as const
-    expect(said(on(smooth, { fieldOrder: 'within' }))).toMatch(
-      /Pull wet, slowly, folded back at about 45°, before the edge skins\.$/,
-    )
+    expect(said(on(smooth, WITHIN))).toMatch(/Pull wet, slowly, folded back at about 45°, before the edge skins\.$/)
     expect(said(on(smooth, { pull: 'dry' }, { coatingId: 'quay-satin' }))).toMatch(
       /Pull once hard.*after scoring the edge\.$/,
     )

@@ -122,7 +122,7 @@ function makeReady(ctx: HemContext): Said[] {
   const steps: Said[] = []
   const ready = ctx.keepReady.filter(({ act }) => act !== 'wipe')
   if (ready.length > 0)
-    steps.push(said('step.prep', { face: ctx.keepName, how: listed(ready.map((each) => tellReady(each, ctx.units))) }))
+    steps.push(said('step.prep', { face: ctx.keepName, how: listed(ready.map((step) => tellReady(step, ctx.units))) }))
   if (face.dusty || ctx.keepReady.some(({ act }) => act === 'wipe'))
     steps.push(said('step.clean', { face: ctx.keepName }))
   // A crooked edge that is followed needs no mark: it is there.

@@ -21,23 +21,23 @@ const withStock = (tapeId: string, widthMm: number, metres: number, job: Job = b
   },
 })
 const safe = (job: Job): Recipe[] => jobRecipes(job).flatMap((answer) => (answer.safe ? [answer] : []))
-const usedUp = (job: Job): Recipe[] => safe(job).filter((each) => each.reasons[0]!.code === 'why.leftover')
+const usedUp = (job: Job): Recipe[] => safe(job).filter((recipe) => recipe.reasons[0]!.code === 'why.leftover')
 const plan = planJob(base)
 const hemOf = (id: string) => plan.hems.find((hem) => hem.id === id)!
 
 test('a leftover kind that nothing would take goes where it is safe in the same way, no farther than it reaches', () => {
-  expect(safe(base).some((each) => each.tapeId === 'lapwing-barrier')).toBe(false)
+  expect(safe(base).some((recipe) => recipe.tapeId === 'lapwing-barrier')).toBe(false)
   for (const metres of [3, 12, 60]) {
     const job = withStock('lapwing-barrier', 24, metres)
-    const found = usedUp(job)
-    expect(found.length).toBeGreaterThan(0)
-    const taken = found.reduce((sum, each) => sum + hemOf(each.hemId).lengthMm + endsMm(hemOf(each.hemId)), 0)
+    const recipes = usedUp(job)
+    expect(recipes.length).toBeGreaterThan(0)
+    const taken = recipes.reduce((sum, recipe) => sum + hemOf(recipe.hemId).lengthMm + endsMm(hemOf(recipe.hemId)), 0)
     expect(taken).toBeLessThanOrEqual(metres * 1000)
-    const before = new Map(safe(base).map((each) => [each.hemId, each]))
-    for (const each of found) {
-      expect(each).toMatchObject({ tapeId: 'lapwing-barrier', school: before.get(each.hemId)!.school })
-      expect(each.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift)
-      expect(sayText(each.reasons[0]!)).toMatch(/lie on the van and are used up here/)
+    const before = new Map(safe(base).map((recipe) => [recipe.hemId, recipe]))
+    for (const recipe of recipes) {
+      expect(recipe).toMatchObject({ tapeId: 'lapwing-barrier', school: before.get(recipe.hemId)!.school })
+      expect(recipe.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift)
+      expect(sayText(recipe.reasons[0]!)).toMatch(/lie on the van and are used up here/)
     }
   }
 })
@@ -49,9 +49,9 @@ test('more on the van never uses less of it, and nothing on the van changes noth
 })
 
 test('however much strong tape there is, it goes on no finish it would lift', () => {
-  const found = usedUp(withStock('bulrush-floor', 36, 500))
-  for (const each of found) expect(each.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift)
-  expect(found.some((each) => each.setting === 'ceiling-line')).toBe(false)
+  const recipes = usedUp(withStock('bulrush-floor', 36, 500))
+  for (const recipe of recipes) expect(recipe.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift)
+  expect(recipes.some((recipe) => recipe.setting === 'ceiling-line')).toBe(false)
 })
 
 test('a hem chosen by hand keeps its tape', () => {
@@ -66,8 +66,8 @@ test('a hem chosen by hand keeps its tape', () => {
     reason: 'mine',
   }
   const chosen = { ...base, rooms: [{ ...room!, choices: [choice] }, ...base.rooms.slice(1)] }
-  const own = safe(withStock('lapwing-barrier', 24, 500, chosen)).find(
+  const recipe = safe(withStock('lapwing-barrier', 24, 500, chosen)).find(
     (each) => each.hemId === 'practice2/wall:w1|ceiling',
   )!
-  expect(own.tapeId).toBe('teasel-three')
+  expect(recipe.tapeId).toBe('teasel-three')
 })

@@ -20,8 +20,8 @@ interface Swap {
   readonly spares: number
 }
 
-const kindOf = (each: Candidate): string | null =>
-  each.tape && each.roll ? `${each.tape.id}|${each.roll.widthMm}` : null
+const kindOf = (candidate: Candidate): string | null =>
+  candidate.tape && candidate.roll ? `${candidate.tape.id}|${candidate.roll.widthMm}` : null
 
 /** Tape a hem takes of a roll, ends and corners included, mm. */
 const needMm = ({ hem }: HemContext): number => hem.lengthMm + endsMm(hem)
@@ -66,9 +66,9 @@ function stockLeft(hems: readonly PickedHem[]): Map<string, number> {
     // Hems along the same faces share their candidates.
     if (seen.has(judged)) continue
     seen.add(judged)
-    for (const each of judged) {
-      const own = kindOf(each)
-      if (own && sure(each.roll).stockMm > 0) left.set(own, sure(each.roll).stockMm)
+    for (const candidate of judged) {
+      const own = kindOf(candidate)
+      if (own && sure(candidate.roll).stockMm > 0) left.set(own, sure(candidate.roll).stockMm)
     }
   }
   for (const [kind, mm] of used) if (left.has(kind)) left.set(kind, Math.max(0, sure(left.get(kind)) - mm))
@@ -78,13 +78,20 @@ function stockLeft(hems: readonly PickedHem[]): Map<string, number> {
 /** Leftovers that would do on one hem: the same school and seal, another tape that is there already. */
 function swapsOf({ ctx, judged, pick }: PickedHem, at: number, left: ReadonlyMap<string, number>): Swap[] {
   if (!pick?.candidate.tape || !pick.candidate.roll) return []
-  const own = pick.candidate
+  const candidate = pick.candidate
   // What lies on the van already is used as it is.
-  if (sure(own.roll).stockMm > 0) return []
+  if (sure(candidate.roll).stockMm > 0) return []
   return safeOf(judged).flatMap((to): Swap[] => {
     const kind = kindOf(to)
-    if (!kind || !left.has(kind) || kind === kindOf(own) || to.school !== own.school || to.seal !== own.seal) return []
-    const perM = own.costPerM.total - (to.costPerM.total - to.costParts.tape)
+    if (
+      !kind ||
+      !left.has(kind) ||
+      kind === kindOf(candidate) ||
+      to.school !== candidate.school ||
+      to.seal !== candidate.seal
+    )
+      return []
+    const perM = candidate.costPerM.total - (to.costPerM.total - to.costParts.tape)
     const spares = (perM * ctx.hem.lengthMm) / 1000
     return spares > 0 ? [{ at, to, needMm: needMm(ctx), spares }] : []
   })

@@ -24,7 +24,7 @@ const recipe = (of: Job): Recipe => {
   if (!answer.safe) throw new Error('nothing safe')
   return answer
 }
-const codes = (of: Job) => whatWouldChange(of, HEM).map((each) => each.what.code)
+const codes = (of: Job) => whatWouldChange(of, HEM).map((change) => change.what.code)
 
 /** A smooth ceiling rolled the evening before: a gentle, dearer tape goes on first. */
 const fresh: Partial<Face> = {
@@ -41,7 +41,7 @@ test('the first hour a cheaper tape becomes safe is the hour from which the plan
     start: formatInstant(parseInstant('2027-05-11T06:00:00Z') + 60 * hours),
     crews: base.crews.map((crew) => ({ ...crew, shifts })),
   })
-  const wait = whatWouldChange(from(0), HEM).find((each) => each.what.code === 'change.wait')!
+  const wait = whatWouldChange(from(0), HEM).find((change) => change.what.code === 'change.wait')!
   expect(wait.savingMinor).toBeGreaterThan(0)
   let hours = 1
   while (hours < 24 * 30 && recipe(from(hours)).tapeId !== 'marram-low') hours += 1
@@ -52,14 +52,14 @@ test('the first hour a cheaper tape becomes safe is the hour from which the plan
 test('a dusty face, a free hand, one rule more: each is judged anew and named with what it spares', () => {
   const dusty = job({ texture: 'stipple', dusty: true }, { school: 'barrier-edge', maxBleedMm: 1.2 })
   expect(codes(dusty)).toContain('change.clean')
-  for (const each of whatWouldChange(dusty, HEM)) expect(sayText(each.what)).not.toMatch(/\{\w+\}/)
+  for (const change of whatWouldChange(dusty, HEM)) expect(sayText(change.what)).not.toMatch(/\{\w+\}/)
   const sealed = job({ texture: 'smooth' }, { sealAlways: true, school: 'least-cost' })
   expect(codes(sealed)).toContain('change.where_needed')
 })
 
 test('savings are those of the plan once the rule is changed', () => {
   const of = job({ texture: 'smooth' }, { sealAlways: true, school: 'least-cost', kindMinor: 0, tinMinor: 0 })
-  const said = whatWouldChange(of, HEM).find((each) => each.what.code === 'change.where_needed')!
+  const said = whatWouldChange(of, HEM).find((change) => change.what.code === 'change.where_needed')!
   const changed = recipe({ ...of, house: { ...of.house, sealAlways: false } })
   expect(Math.abs(recipe(of).cost.total - changed.cost.total - said.savingMinor)).toBeLessThanOrEqual(2)
 })
@@ -67,7 +67,7 @@ test('savings are those of the plan once the rule is changed', () => {
 test('where nothing is safe, what makes something safe is told; unknown hems have nothing', () => {
   const chalk = job({ soundness: 'chalky' })
   const list = whatWouldChange(chalk, HEM)
-  expect(list.map((each) => each.what.code)).toContain('change.hand')
-  expect(list.every((each) => each.savingMinor === 0)).toBe(true)
+  expect(list.map((change) => change.what.code)).toContain('change.hand')
+  expect(list.every((change) => change.savingMinor === 0)).toBe(true)
   expect(whatWouldChange(chalk, 'practice2/nowhere')).toEqual([])
 })

@@ -98,7 +98,7 @@ function changes(ctx: HemContext): Change[] {
       ? null
       : { told: (end) => said('change.spray', { ...end }), changed: { ...ctx, step: { ...ctx.step, tool: 'spray' } } },
   ]
-  return list.filter((each) => each !== null)
+  return list.filter((change) => change !== null)
 }
 
 /** Hour by hour for three days, then day by day; a day that changes the answer is gone through by the hour. */
@@ -134,9 +134,9 @@ function waits(ctx: HemContext): Change[] {
 /** The least the house would have to allow for a cheaper way that bleeds a little more than it accepts. */
 function limits(ctx: HemContext, now: Candidate | null): Change[] {
   const over = judgeCandidates(ctx)
-    .filter((each) => each.ruledOut?.code === 'out.bleeds')
-    .filter((each) => now === null || each.costPerM.total < now.costPerM.total)
-    .map((each) => Math.ceil(each.risks.bleedMm.mean * 10) / 10)
+    .filter((candidate) => candidate.ruledOut?.code === 'out.bleeds')
+    .filter((candidate) => now === null || candidate.costPerM.total < now.costPerM.total)
+    .map((candidate) => Math.ceil(candidate.risks.bleedMm.mean * 10) / 10)
     .sort((a, b) => a - b)
   for (const maxBleedMm of new Set(over)) {
     const changed = withHouse(ctx, { maxBleedMm })

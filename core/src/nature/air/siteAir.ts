@@ -18,12 +18,12 @@ export function roomAir(air: SiteAir): AirSeries {
 
 /** Puts the mean hour before and after a series, where the first and the last hour would stand for all time. */
 export function withMeanAround(startMin: number, hours: readonly AirPoint[]): AirSeries {
-  const mean = (of: (point: AirPoint) => number) => hours.reduce((sum, each) => sum + of(each), 0) / hours.length
+  const mean = (of: (point: AirPoint) => number) => hours.reduce((sum, point) => sum + of(point), 0) / hours.length
   const usual: AirPoint = {
-    tempC: mean((each) => each.tempC),
-    rh: mean((each) => each.rh),
-    windMs: mean((each) => each.windMs),
-    ...(hours.some((each) => each.faceC !== undefined) && { faceC: mean((each) => each.faceC ?? each.tempC) }),
+    tempC: mean((point) => point.tempC),
+    rh: mean((point) => point.rh),
+    windMs: mean((point) => point.windMs),
+    ...(hours.some((hour) => hour.faceC !== undefined) && { faceC: mean((point) => point.faceC ?? point.tempC) }),
   }
   return { startMin: startMin - 60, hours: [usual, ...hours, usual] }
 }

@@ -8,7 +8,7 @@ const from = parseInstant('2027-05-12T00:00:00Z')
 const DAY = 1440
 
 test('night ends and begins with the sun, as an independent library has it', () => {
-  const nights = skyBetween(job, from, from + DAY).filter((each) => each.kind === 'night')
+  const nights = skyBetween(job, from, from + DAY).filter((stretch) => stretch.kind === 'night')
   const times = getTimes(new Date((from + DAY / 2) * 60_000), job.site.latDeg!, job.site.lonDeg!)
   const minutes = (at: Date | null) => (at?.getTime() ?? 0) / 60_000
   expect(Math.abs(nights[0]!.to - minutes(times.sunrise))).toBeLessThan(12)
@@ -22,7 +22,7 @@ test('rain, wind and dew by the hour, each where the weather has it', () => {
   const air = { ...job.air, outside: { source: 'file' as const, from: '2027-05-12T12:00:00Z', hours } }
   const noon = from + 720
   const told = skyBetween({ ...job, air }, noon, noon + 360)
-  expect(told.filter((each) => each.kind !== 'night')).toEqual([
+  expect(told.filter((stretch) => stretch.kind !== 'night')).toEqual([
     { kind: 'rain', from: noon + 60, to: noon + 180 },
     { kind: 'wind', from: noon + 180, to: noon + 240 },
     { kind: 'dew', from: noon + 240, to: noon + 300 },

@@ -54,7 +54,7 @@ export function skyBetween({ site, air }: Pick<Job, 'site' | 'air'>, from: numbe
     ...of('rain', ({ rainMm }) => rainMm > 0),
     ...of('wind', ({ windMs }) => windMs > SPRAY_WIND.value),
     ...of('dew', ({ tempC, rh, windMs }) => wetting({ tempC, rh, windMs }) === 'dew'),
-  ].map((each) => ({ ...each, from: Math.max(from, each.from), to: Math.min(to, each.to) }))
+  ].map((stretch) => ({ ...stretch, from: Math.max(from, stretch.from), to: Math.min(to, stretch.to) }))
 }
 
 interface JoinedSetup {

@@ -26,11 +26,11 @@ test('the sun stands within 0.15° of a second library’s, over a year at four 
     for (let day = 0; day < 365; day += 9) {
       for (let hour = 0; hour < 24; hour += 3) {
         const at = parseInstant('2027-01-01T00:00:00Z') + day * 1440 + hour * 60
-        const own = sunPosition(at, lat, lon)
-        if (own.altitudeDeg < 10) continue
+        const position = sunPosition(at, lat, lon)
+        if (position.altitudeDeg < 10) continue
         const other = getPosition(new Date(at * 60_000), lat, lon)
         const there = { alt: other.altitude, az: other.azimuth }
-        worst = Math.max(worst, apartDeg({ alt: own.altitudeDeg, az: own.azimuthDeg }, there))
+        worst = Math.max(worst, apartDeg({ alt: position.altitudeDeg, az: position.azimuthDeg }, there))
       }
     }
   }

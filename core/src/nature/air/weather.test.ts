@@ -18,11 +18,11 @@ describe('made-up weather', () => {
   test('has damp mornings, warmer afternoons, wind, cloud and a front within four weeks', () => {
     const at = (hour: number) => hours.filter((_, i) => i % 24 === hour)
     const mean = (list: readonly number[]) => list.reduce((sum, each) => sum + each, 0) / list.length
-    expect(mean(at(6).map((each) => each.rh))).toBeGreaterThan(85)
-    expect(mean(at(15).map((each) => each.tempC)) - mean(at(6).map((each) => each.tempC))).toBeGreaterThan(5)
-    expect(Math.max(...hours.map((each) => each.windMs))).toBeGreaterThan(5)
-    expect(hours.some((each) => each.rainMm > 0)).toBe(true)
-    expect(hours.every((each) => each.cloud >= 0 && each.cloud <= 1 && each.rh <= 100)).toBe(true)
+    expect(mean(at(6).map((hour) => hour.rh))).toBeGreaterThan(85)
+    expect(mean(at(15).map((hour) => hour.tempC)) - mean(at(6).map((hour) => hour.tempC))).toBeGreaterThan(5)
+    expect(Math.max(...hours.map((hour) => hour.windMs))).toBeGreaterThan(5)
+    expect(hours.some((hour) => hour.rainMm > 0)).toBe(true)
+    expect(hours.every((hour) => hour.cloud >= 0 && hour.cloud <= 1 && hour.rh <= 100)).toBe(true)
   })
   test('a heated room keeps the vapour of the air outside', () => {
     const inside = indoorAir({ tempC: 8, rh: 90, windMs: 3, cloud: 0, rainMm: 0 }, 19, 'shut')

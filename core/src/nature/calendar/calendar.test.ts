@@ -102,9 +102,9 @@ describe('what cannot be in a calendar', () => {
         for (const day of ['2027-03-27', '2027-10-30']) {
           const from = parseInstant(`${day}T00:00:00Z`)
           const stretches = workStretches(crewOf(shift), zone, { from, to: from + 3 * 1440 })
-          stretches.forEach((each, i) => {
-            expect(each.to).toBeGreaterThan(each.from)
-            if (i > 0) expect(each.from).toBeGreaterThanOrEqual(stretches[i - 1]!.to)
+          stretches.forEach((stretch, i) => {
+            expect(stretch.to).toBeGreaterThan(stretch.from)
+            if (i > 0) expect(stretch.from).toBeGreaterThanOrEqual(stretches[i - 1]!.to)
           })
         }
       }),

@@ -46,7 +46,7 @@ export function workStretches(crew: Crew, zone: string, { from, to }: Stretch, e
     }
   }
   return apart(stretches)
-    .map((each) => ({ from: Math.max(each.from, from), to: Math.min(each.to, to) }))
+    .map((stretch) => ({ from: Math.max(stretch.from, from), to: Math.min(stretch.to, to) }))
     .filter((each) => each.to > each.from)
 }
 
@@ -77,10 +77,10 @@ export function shiftEndsAt(crew: Crew, zone: string, at: number, { setUpMin, wa
 
 /** In order and apart: over a clock change two stretches may come to meet, and nobody works twice at one time. */
 function apart(stretches: readonly Stretch[]): Stretch[] {
-  const sorted = stretches.filter((each) => each.to > each.from).sort((a, b) => a.from - b.from)
-  return sorted.reduce<Stretch[]>((done, each) => {
-    const from = Math.max(each.from, done.at(-1)?.to ?? each.from)
-    return from < each.to ? [...done, { from, to: each.to }] : done
+  const sorted = stretches.filter((stretch) => stretch.to > stretch.from).sort((a, b) => a.from - b.from)
+  return sorted.reduce<Stretch[]>((done, stretch) => {
+    const from = Math.max(stretch.from, done.at(-1)?.to ?? stretch.from)
+    return from < stretch.to ? [...done, { from, to: stretch.to }] : done
   }, [])
 }
 
@@ -126,7 +126,7 @@ const without = (stretches: Stretch[], gone: Stretch): Stretch[] =>
 
 /** The longest unbroken stretch, minutes; 0 for nobody on shift. */
 export const longestStretchMin = (stretches: readonly Stretch[] = []): number =>
-  stretches.reduce((most, each) => Math.max(most, each.to - each.from), 0)
+  stretches.reduce((most, stretch) => Math.max(most, stretch.to - stretch.from), 0)
 
 /** Finds the first minute at or after an instant at which some crew is at work; the instant itself when nobody ever is. */
 export function shiftFinder(calendars: Calendars): (at: number) => number {

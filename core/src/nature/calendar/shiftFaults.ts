@@ -39,10 +39,10 @@ export function shiftFaults(crew: Crew, place: string): Fault[] {
     })
   })
   const weeks = crew.shifts.map((shift) => shift.days.map((day) => moved(spanOf(shift), day * MIN_PER_DAY)))
-  weeks.forEach((own, i) => {
+  weeks.forEach((spans, i) => {
     const earlier = weeks.slice(0, i)
-    const twice = earlier.findIndex((other) => own.some((a) => other.some((b) => overlapInWeek(a, b))))
-    const itself = own.some((a, k) => own.some((b, m) => m < k && overlapInWeek(a, b)))
+    const twice = earlier.findIndex((other) => spans.some((a) => other.some((b) => overlapInWeek(a, b))))
+    const itself = spans.some((a, k) => spans.some((b, m) => m < k && overlapInWeek(a, b)))
     if (twice >= 0) {
       const { from, to } = nth(crew.shifts, twice)
       faults.push({ place: `${place}.shifts[${i}]`, expected: expects('shifts_apart', { from, to }) })

@@ -11,7 +11,7 @@ import { filmOf } from './film'
 import { pullWindow } from './pullWindow'
 import { instantOfGain } from './rateClock'
 
-const satin = STARTER_SHELF.coatings.find((each) => each.id === 'quay-satin')!
+const satin = STARTER_SHELF.coatings.find((coating) => coating.id === 'quay-satin')!
 const steady = { startMin: 0, hours: [{ tempC: 23, rh: 50, windMs: 0.1 }] }
 const settleShare = DEFAULT_PARAMETERS.work.settleShare.value
 const coat = (at: number) => ({

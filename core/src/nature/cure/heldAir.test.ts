@@ -28,11 +28,11 @@ test('a heated, dried room keeps its label times whatever the house is like; a f
 
 test('a winter job: too cold to coat as it is, planned whole once the room is held warm', () => {
   const frozen = planJob(cold)
-  expect(frozen.misses.some((each) => each.kind === 'no-air')).toBe(true)
+  expect(frozen.misses.some((miss) => miss.kind === 'no-air')).toBe(true)
   const warm = planJob(held({ tempC: 20, rh: 50, fan: 'in-room' }))
-  expect(warm.misses.filter((each) => each.kind === 'no-air' || each.kind === 'waits-for-unplaced')).toEqual([])
+  expect(warm.misses.filter((miss) => miss.kind === 'no-air' || miss.kind === 'waits-for-unplaced')).toEqual([])
   expect(warm.tasks).toHaveLength(warm.placed.length)
   // The held room's clocks are its own: another room of the house stays cold.
-  const clocks = problemOf(held({ tempC: 20, rh: 50, fan: 'none' })).clocks.map((each) => each.id)
+  const clocks = problemOf(held({ tempC: 20, rh: 50, fan: 'none' })).clocks.map((clock) => clock.id)
   expect(clocks.filter((id) => id.endsWith(`@${roomId}`)).length).toBeGreaterThan(0)
 })

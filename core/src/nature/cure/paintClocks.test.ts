@@ -76,7 +76,7 @@ test('the spans of a solvent coat at 100 % humidity: wet, tacky, dry, as its lab
 })
 
 test('a whole room in solvent trim paint waits on its own clock between coats', () => {
-  const solvent = STARTER_SHELF.coatings.find((each) => each.base === 'solvent')!
+  const solvent = STARTER_SHELF.coatings.find((coating) => coating.base === 'solvent')!
   const base = ternQuaySurvey()
   const [room] = base.rooms
   const steps = room!.steps.map((step) => ({ ...step, coatingId: solvent.id, coats: 2 }))
@@ -87,6 +87,6 @@ test('a whole room in solvent trim paint waits on its own clock between coats', 
   })
   const gap = plan.tasks.flatMap((task) => task.after).find((after) => after.gap.clock === 'solvent-hardening')
   expect(gap?.gap.amount).toBe(solvent.recoatMin)
-  const coats = plan.placed.filter((each) => /coat[12]$/.test(each.taskId))
+  const coats = plan.placed.filter((task) => /coat[12]$/.test(task.taskId))
   expect(coats.length).toBeGreaterThan(1)
 })

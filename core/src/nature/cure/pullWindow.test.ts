@@ -5,8 +5,8 @@ import { STARTER_SHELF } from '../../survey/shelf/starterShelf'
 import { dryingClock } from './clocks'
 import { pullWindow, spanAt, type WindowSetup } from './pullWindow'
 
-const satin = STARTER_SHELF.coatings.find((each) => each.id === 'quay-satin')!
-const clear = STARTER_SHELF.sealants.find((each) => each.id === 'plover-clear')!
+const satin = STARTER_SHELF.coatings.find((coating) => coating.id === 'quay-satin')!
+const clear = STARTER_SHELF.sealants.find((sealant) => sealant.id === 'plover-clear')!
 const label = dryingClock(steadyAir(23, 50))
 const base: WindowSetup = {
   drying: label,

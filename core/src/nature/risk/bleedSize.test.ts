@@ -155,7 +155,7 @@ describe('common practice, no published source', () => {
     const stain = coatings.find((each) => each.base === 'solvent') ?? coating
     const on = (tape: (typeof tapes)[number]) =>
       sizes({ ...tape, texture: 'wood-grain', openGrain: true, coating: stain, pressing: 'tool' })[1]!
-    const by = (id: string) => on(tapes.find((each) => each.id === id)!)
+    const by = (id: string) => on(tapes.find((tape) => tape.id === id)!)
     expect(new Set(tapes.map(on)).size).toBeGreaterThan(tapes.length / 2)
     expect(by('marram-general')).toBeLessThan(by('lapwing-barrier'))
     expect(by('lapwing-barrier')).toBeLessThan(by('marram-low'))

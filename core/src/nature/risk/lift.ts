@@ -40,7 +40,7 @@ export function holdN25(finish: KeepFinish, by: HoldParameters): number {
 }
 
 function holdShare(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldParameters): number {
-  const tested = finish.crossCut === null ? undefined : crossCuts.find((each) => each.iso === finish.crossCut)
+  const tested = finish.crossCut === null ? undefined : crossCuts.find((cut) => cut.iso === finish.crossCut)
   if (tested) return tested.share.value
   return shares[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness].value
 }

@@ -9,7 +9,7 @@ import { offBy, residuePerMetre, stayUsed } from './residue'
 import { tearPerMetre } from './tear'
 
 const tape = (id: string) => STARTER_SHELF.tapes.find((each) => each.id === id)!
-const film = STARTER_SHELF.covers.find((each) => each.kind === 'film')!
+const film = STARTER_SHELF.covers.find((cover) => cover.kind === 'film')!
 const sealants = STARTER_SHELF.sealants
 
 describe('common practice, no published source', () => {
@@ -34,9 +34,9 @@ describe('common practice, no published source', () => {
     expect(spacing).toBeLessThan(0.9)
   })
   test('C22: flat over wet ordinary sealant cracks, satin does not; clear shrinks more; paint-at-once suits flat', () => {
-    const clear = sealants.find((each) => each.colour === 'clear' && !each.paintAtOnce)!
-    const white = sealants.find((each) => each.colour === 'white' && !each.paintAtOnce)
-    const atOnce = sealants.find((each) => each.paintAtOnce)!
+    const clear = sealants.find((sealant) => sealant.colour === 'clear' && !sealant.paintAtOnce)!
+    const white = sealants.find((sealant) => sealant.colour === 'white' && !sealant.paintAtOnce)
+    const atOnce = sealants.find((sealant) => sealant.paintAtOnce)!
     expect(crackPerMetre(clear, 'flat', DEFAULT_PARAMETERS)).toBeGreaterThan(0.5)
     expect(crackPerMetre(clear, 'satin', DEFAULT_PARAMETERS)).toBeLessThan(0.12)
     if (white)

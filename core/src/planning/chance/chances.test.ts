@@ -20,7 +20,7 @@ test('where all goes as planned the day is the plan: nothing later, no pull miss
   const script = scriptOf(demo, plan)
   const run = emptyRun(script)
   rehearse(script, even(script.acts.length), run)
-  const placed = new Map<string, number>(plan.placed.map((each) => [each.taskId, each.to]))
+  const placed = new Map<string, number>(plan.placed.map((task) => [task.taskId, task.to]))
   const late = script.acts.filter(({ id }, i) => (run.to[i] ?? 0) > (placed.get(id) ?? 0) + 1)
   expect(late.map((each) => each.id)).toEqual([])
   expect([...run.missed].filter((each) => each > 0)).toEqual([])
@@ -73,7 +73,7 @@ test('what decides: the long chain always, the short one never; a room due at th
     },
   )
   const { decides, rooms } = chancesOf(of, placeFirst(of), { runs: 4000, seed: 2 })
-  expect(decides.map((each) => [each.activityId, each.share])).toEqual([
+  expect(decides.map((decide) => [decide.activityId, decide.share])).toEqual([
     ['r/s/w/lay', 1],
     ['r/s/w/coat1', 1],
   ])
@@ -84,7 +84,7 @@ test('what decides: the long chain always, the short one never; a room due at th
 test('the demo: what is called so likely happens so often in other runs', () => {
   const said = chancesOf(demo, plan, { runs: 1500, seed: 1 })
   const seen = new Map(
-    chancesOf(demo, plan, { runs: 1500, seed: 99 }).pulls.map((each) => [each.activityId, each.missShare]),
+    chancesOf(demo, plan, { runs: 1500, seed: 99 }).pulls.map((pull) => [pull.activityId, pull.missShare]),
   )
   expect(said.pulls.length).toBeGreaterThan(20)
   for (const { activityId, missShare } of said.pulls) {
@@ -92,6 +92,6 @@ test('the demo: what is called so likely happens so often in other runs', () => 
     const slack = 4 * Math.sqrt((2 * Math.max(missShare * (1 - missShare), 0.002)) / 1500)
     expect(Math.abs((seen.get(activityId) ?? 0) - missShare)).toBeLessThan(slack)
   }
-  const called = said.pulls.filter((each) => each.missShare > 0.02)
+  const called = said.pulls.filter((pull) => pull.missShare > 0.02)
   expect(called.length).toBeGreaterThan(0)
 })

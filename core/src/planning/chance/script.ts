@@ -66,14 +66,14 @@ export interface Script {
 function isOutside({ crews }: ScheduleProblem, told: readonly PlacedTask[]): boolean {
   const crew = crews.find(({ id }) => id === told[0]?.crewId)
   if (!crew) return true
-  const pieces = told.flatMap((each) => each.pieces)
+  const pieces = told.flatMap((task) => task.pieces)
   const spans = told.length > 1 ? [{ from: sure(pieces[0]).from, to: sure(pieces.at(-1)).to }] : pieces
   return spans.some(({ from, to }) => !isInStretch(crew, from, to))
 }
 
 /** @param plan  what people were told; what has no place in it is left out */
 export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed'>): Script {
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   const blocks = blocksOf(problem)
     .filter(({ activities }) => activities.every((act) => placed.has(act.id)))
     .sort((a, b) => startOf(a.activities[0]?.id) - startOf(b.activities[0]?.id))
@@ -83,7 +83,7 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
   const crews = problem.crews.map((crew) => crew.id)
   const rooms = [...new Set(problem.activities.map((act) => act.roomId))]
   const rules = new Map(problem.pulls.map((rule) => [rule.activityId, rule]))
-  const resources = problem.resources.map((each) => each.id)
+  const resources = problem.resources.map((resource) => resource.id)
   const acts = blocks.flatMap(({ activities }, scene) =>
     activities.map((act): ScriptAct => {
       const crewId = placed.get(act.id)?.crewId
@@ -151,8 +151,8 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
     crews,
     shifts: problem.crews.map((crew) => crew.shifts),
     stayOn: problem.crews.map(stayOnOf),
-    capacities: problem.resources.map((each) => each.capacity),
-    carries: problem.resources.map((each) => carriesOf(problem, each, rooms)),
+    capacities: problem.resources.map((resource) => resource.capacity),
+    carries: problem.resources.map((resource) => carriesOf(problem, resource, rooms)),
     clocks: clocksOfTables(problem.clocks),
     place,
     from: problem.from,

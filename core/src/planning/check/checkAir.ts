@@ -11,19 +11,19 @@ export function checkAir(
 ): Miss[] {
   const rules = new Map(problem.airs.map((rule) => [rule.id, rule]))
   return problem.activities.flatMap((act) => {
-    const own = placed.get(act.id)
+    const task = placed.get(act.id)
     const rule = act.air === null ? undefined : rules.get(act.air)
-    if (!own || own.done || !rule) return []
-    const after = (amount: number) => passed(own.to, { clock: rule.clock, amount }) ?? Number.POSITIVE_INFINITY
+    if (!task || task.done || !rule) return []
+    const after = (amount: number) => passed(task.to, { clock: rule.clock, amount }) ?? Number.POSITIVE_INFINITY
     const [safe, formed] = [after(rule.safeMin), after(rule.formedMin)]
     const met = [
-      ...own.pieces.flatMap((piece) => rule.during.filter((ban) => meets(ban, piece.from, piece.to))),
-      ...rule.until.filter((ban) => meets(ban, own.from, safe)),
-      ...rule.cold.filter((ban) => meets(ban, own.from, formed)),
+      ...task.pieces.flatMap((piece) => rule.during.filter((ban) => meets(ban, piece.from, piece.to))),
+      ...rule.until.filter((ban) => meets(ban, task.from, safe)),
+      ...rule.cold.filter((ban) => meets(ban, task.from, formed)),
     ].sort((a, b) => a.from - b.from)
     const [first] = met
     if (!first) return []
-    const at = Math.max(first.from, own.from)
+    const at = Math.max(first.from, task.from)
     return [miss('in-bad-air', act.id, { at, other: first.why })]
   })
 }

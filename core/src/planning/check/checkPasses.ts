@@ -37,4 +37,4 @@ function sprayedOpen({ sprayIds, shieldIds }: PassRule, placed: Placed): Miss[] 
 const lastOf = (ids: readonly ActivityId[], placed: Placed): PlacedTask | null =>
   ids
     .flatMap((id) => placed.get(id) ?? [])
-    .reduce<PlacedTask | null>((found, each) => (found && found.to >= each.to ? found : each), null)
+    .reduce<PlacedTask | null>((task, each) => (task && task.to >= each.to ? task : each), null)

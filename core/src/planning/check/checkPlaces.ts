@@ -7,22 +7,22 @@ import { miss, type Miss } from './miss'
 export function checkPlaces(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask>): Miss[] {
   const crews = new Map(problem.crews.map((crew) => [crew.id, crew]))
   return problem.activities.flatMap((act) => {
-    const own = placed.get(act.id)
-    return own ? checkPlace(problem, act, own, crews.get(own.crewId)) : []
+    const task = placed.get(act.id)
+    return task ? checkPlace(problem, act, task, crews.get(task.crewId)) : []
   })
 }
 
 type CheckedCrew = ScheduleProblem['crews'][number] | undefined
 
-function checkPlace(problem: ScheduleProblem, act: ProblemActivity, own: PlacedTask, crew: CheckedCrew): Miss[] {
+function checkPlace(problem: ScheduleProblem, act: ProblemActivity, task: PlacedTask, crew: CheckedCrew): Miss[] {
   // A gun is cleaned with brushes and rollers, when the day's work is done.
-  const later = isGunDown(own.taskId) ? (crew?.washOutMin ?? 0) : 0
+  const later = isGunDown(task.taskId) ? (crew?.washOutMin ?? 0) : 0
   const shifts = crew?.shifts ?? []
   const found: Miss[] = []
   const earliest = Math.max(problem.from, Math.ceil(act.release ?? problem.from))
-  if (own.from < earliest) found.push(miss('before-its-time', act.id, { minutes: earliest - own.from, at: earliest }))
+  if (task.from < earliest) found.push(miss('before-its-time', act.id, { minutes: earliest - task.from, at: earliest }))
   const stayOn = act.divisible ? 0 : (crew?.stayOnMin ?? 0)
-  const outside = own.pieces.find(
+  const outside = task.pieces.find(
     (piece) =>
       !shifts.some(
         ([from, to], i) =>
@@ -31,12 +31,12 @@ function checkPlace(problem: ScheduleProblem, act: ProblemActivity, own: PlacedT
           (piece.to <= to + later || piece.to <= Math.min(to + stayOn, shifts[i + 1]?.[0] ?? Number.POSITIVE_INFINITY)),
       ),
   )
-  if (outside) found.push(miss('outside-shift', act.id, { at: outside.from, other: own.crewId }))
-  const mode = act.modes.find((each) => each.crewId === own.crewId)
-  const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
+  if (outside) found.push(miss('outside-shift', act.id, { at: outside.from, other: task.crewId }))
+  const mode = act.modes.find((each) => each.crewId === task.crewId)
+  const minutes = task.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
   if (!mode || mode.minutes !== minutes)
-    found.push(miss('wrong-length', act.id, { minutes: minutes - (mode?.minutes ?? 0), at: own.from }))
-  if (own.pieces.length > 1 && !act.divisible) found.push(miss('broken-up', act.id, { at: own.from }))
+    found.push(miss('wrong-length', act.id, { minutes: minutes - (mode?.minutes ?? 0), at: task.from }))
+  if (task.pieces.length > 1 && !act.divisible) found.push(miss('broken-up', act.id, { at: task.from }))
   return found
 }
 

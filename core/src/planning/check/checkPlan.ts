@@ -19,7 +19,7 @@ import { passing } from './reach'
  */
 export function checkPlan(problem: ScheduleProblem, plan: Pick<Placement, 'placed'>): Miss[] {
   const passed = passing(problem.clocks)
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   return [
     ...checkUnplaced(problem, placed, passed),
     ...checkStrangers(problem, plan.placed),
@@ -52,7 +52,7 @@ function checkHandBacks(problem: ScheduleProblem, placed: ReadonlyMap<string, Pl
     if (goal.goal !== 'hand-back') return []
     const last = goal.activityIds
       .flatMap((id) => placed.get(id) ?? [])
-      .reduce<PlacedTask | null>((latest, each) => (!latest || each.to > latest.to ? each : latest), null)
+      .reduce<PlacedTask | null>((latest, task) => (!latest || task.to > latest.to ? task : latest), null)
     if (!last || last.to <= goal.by) return []
     return [miss('late-hand-back', last.taskId, { minutes: last.to - goal.by, at: last.to, other: goal.roomId })]
   })

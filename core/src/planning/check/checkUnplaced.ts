@@ -28,7 +28,9 @@ interface WhyUnplacedSetup {
 
 function whyUnplaced({ problem, act, placed, gone, passed }: WhyUnplacedSetup): Miss {
   const chain = chainOf(problem, act)
-  const waits = problem.lags.filter((lag) => chain.some((each) => each.id === lag.to) && !inChain(chain, lag.from))
+  const waits = problem.lags.filter(
+    (lag) => chain.some((activity) => activity.id === lag.to) && !inChain(chain, lag.from),
+  )
   const never = waits.find((lag) => {
     const before = placed.get(lag.from)
     return before !== undefined && passed(before.to, lag.min) === null
@@ -36,7 +38,7 @@ function whyUnplaced({ problem, act, placed, gone, passed }: WhyUnplacedSetup): 
   if (never) return miss('never-ready', act.id, { other: never.from })
   const bad = mostlyBanned(
     problem,
-    chain.map((each) => each.air),
+    chain.map((activity) => activity.air),
   )
   if (bad) return miss('no-air', act.id, { at: bad.from, other: bad.why })
   const held = waits.find((lag) => gone.has(lag.from))
@@ -45,7 +47,7 @@ function whyUnplaced({ problem, act, placed, gone, passed }: WhyUnplacedSetup): 
   if (crews.length === 0) return miss('no-crew', act.id)
   const [crew] = crews
   if (crews.every((each) => each.shifts.length === 0)) return miss('no-crew', act.id, { other: crew?.id ?? null })
-  const need = chain.reduce((sum, each) => sum + Math.min(...each.modes.map((mode) => mode.minutes)), 0)
+  const need = chain.reduce((sum, activity) => sum + Math.min(...activity.modes.map((mode) => mode.minutes)), 0)
   const longest = Math.max(...crews.flatMap((each) => each.shifts.map(([from, to]) => to - from)))
   if (need > longest && !(act.divisible && chain.length === 1))
     return miss('no-stretch', act.id, { minutes: need, at: longest, other: crew?.id ?? null })
@@ -61,7 +63,9 @@ function forNothing(problem: ScheduleProblem, act: ProblemActivity, gone: Readon
   for (const id of found)
     for (const { from, to } of problem.lags) if (from === id && gone.has(to) && !found.includes(to)) found.push(to)
   return (
-    found.find((id) => problem.activities.some((each) => each.id === id && mostlyBanned(problem, [each.air]))) ?? null
+    found.find((id) =>
+      problem.activities.some((activity) => activity.id === id && mostlyBanned(problem, [activity.air])),
+    ) ?? null
   )
 }
 
@@ -82,5 +86,5 @@ function chainOf(problem: ScheduleProblem, act: ProblemActivity): ProblemActivit
     for (const tie of ties) if (found.has(tie.from) || found.has(tie.to)) found.add(tie.from).add(tie.to)
     grown = found.size > size
   }
-  return problem.activities.filter((each) => found.has(each.id))
+  return problem.activities.filter((activity) => found.has(activity.id))
 }

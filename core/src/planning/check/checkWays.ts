@@ -12,21 +12,21 @@ interface Stop {
 /** People who would have to be at the next address, and things that would have to stand in the next room, before they can be. */
 export function checkWays(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask>): Miss[] {
   const left = problem.activities.flatMap(({ id, roomId, uses }) => {
-    const own = placed.get(id)
-    return own ? [{ id, roomId, from: own.from, to: own.to, crewId: own.crewId, uses }] : []
+    const task = placed.get(id)
+    return task ? [{ id, roomId, from: task.from, to: task.to, crewId: task.crewId, uses }] : []
   })
   const all = [...problem.done, ...left].sort((a, b) => a.from - b.from || a.to - b.to)
   const isLeft = new Set<string>(left.map(({ id }) => id))
   const crews =
-    problem.places.length === 0 ? [] : problem.crews.map(({ id }) => all.filter((each) => each.crewId === id))
+    problem.places.length === 0 ? [] : problem.crews.map(({ id }) => all.filter((activity) => activity.crewId === id))
   return [
     ...crews.flatMap((stops) =>
       hurries(stops, 1, (a, b) => drive(problem, a, b)).map(({ stop, ...late }) => miss('on-the-way', stop, late)),
     ),
     ...problem.resources.flatMap((resource) => {
-      const own = all.filter((each) => each.uses.includes(resource.id))
+      const activities = all.filter((activity) => activity.uses.includes(resource.id))
       const way = (a: string, b: string) => carried(problem, resource, a, b)
-      return hurries(own, resource.capacity, way).map(({ stop, ...late }) =>
+      return hurries(activities, resource.capacity, way).map(({ stop, ...late }) =>
         miss('not-brought-yet', stop, { ...late, other: resource.id }),
       )
     }),

@@ -38,7 +38,7 @@ const coats = (air: AirRule, more: { tie?: boolean; minutes?: number; divisible?
     },
   )
 const startOf = (of: ReturnType<typeof coats>, id: string) =>
-  placeFirst(of).placed.find((each) => each.taskId === id)?.from
+  placeFirst(of).placed.find((task) => task.taskId === id)?.from
 
 test('a coat waits until it is rain-safe before the shower, or goes on behind it', () => {
   // On at 490 to 550 it is safe at 670: rain from 640 is too soon, rain from 800 is not.
@@ -87,8 +87,8 @@ test('whatever the air, the plan keeps out of it, and no sooner start would', ()
         const { placed } = placeFirst(of)
         const kinds = checkPlan(of, { placed }).map((each) => each.kind)
         expect(kinds.filter((kind) => kind === 'in-bad-air')).toEqual([])
-        const coat = placed.find((each) => each.taskId === 'coat')
-        const alone = { ...of, activities: of.activities.filter((each) => each.id === 'coat') }
+        const coat = placed.find((task) => task.taskId === 'coat')
+        const alone = { ...of, activities: of.activities.filter((activity) => activity.id === 'coat') }
         const own = placeFirst(alone).placed[0]
         if (!own || broken) return
         for (let from = 480; from < own.from; from++) {

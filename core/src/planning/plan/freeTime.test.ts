@@ -49,8 +49,8 @@ test('however it is taken, no two slots overlap, each lies in one stretch and no
       const free = freeTime(DAY)
       const taken: Stretch[] = []
       const isFree = (from: number, to: number) =>
-        DAY.some((each) => from >= each.from && to <= each.to) &&
-        taken.every((each) => to <= each.from || from >= each.to)
+        DAY.some((stretch) => from >= stretch.from && to <= stretch.to) &&
+        taken.every((stretch) => to <= stretch.from || from >= stretch.to)
       for (const { ready, minutes } of list) {
         const slot = free.firstSlot(ready, minutes)
         const sooner = Array.from({ length: 2160 - ready }, (_, i) => ready + i).find((at) => isFree(at, at + minutes))

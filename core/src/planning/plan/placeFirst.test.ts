@@ -21,7 +21,7 @@ const problem = (activities: readonly ProblemActivity[], more: Partial<ScheduleP
 /** A wet pull after a coat that is hard 170 min later. */
 const PULL = wetRule({ openMin: 5, hardDryMin: 170 })
 const spans = (of: ScheduleProblem) =>
-  Object.fromEntries(placeFirst(of).placed.map((each) => [each.taskId, [each.from, each.to]]))
+  Object.fromEntries(placeFirst(of).placed.map((task) => [task.taskId, [task.from, task.to]]))
 
 describe('by hand', () => {
   test('work follows work; drying waits; a second crew works beside', () => {
@@ -62,7 +62,7 @@ describe('by hand', () => {
     ]
     const acts = [act('first', 60), act('second', 0, { modes: both })]
     const { placed } = placeFirst(problem(acts, { lags: [] }))
-    expect(placed.find((each) => each.taskId === 'second')).toMatchObject({ crewId: 'b', from: 480, to: 570 })
+    expect(placed.find((task) => task.taskId === 'second')).toMatchObject({ crewId: 'b', from: 480, to: 570 })
   })
   test('a coated pull waits out the tacky hours for its dry span', () => {
     const rule: PullRule = { ...PULL, coated: { from: 470, to: 470 }, settleMin: 2, openMin: 5 }
@@ -123,8 +123,8 @@ test('any plan passes the check, which shares no code with it; what has no place
       const { placed, unplaced } = placeFirst(of)
       expect(placed.length + unplaced.length).toBe(of.activities.length)
       const misses = checkPlan(of, { placed })
-      expect(misses.map((each) => each.activityId).sort()).toEqual([...unplaced].sort())
-      for (const each of misses) expect(['no-stretch', 'past-horizon', 'waits-for-unplaced']).toContain(each.kind)
+      expect(misses.map((miss) => miss.activityId).sort()).toEqual([...unplaced].sort())
+      for (const miss of misses) expect(['no-stretch', 'past-horizon', 'waits-for-unplaced']).toContain(miss.kind)
     }),
     { numRuns: 120 },
   )

@@ -77,11 +77,11 @@ interface Slot {
 
 function placingOf(problem: ScheduleProblem, blocks: readonly Block[]): Placing {
   const clocks = clocksOfTables(problem.clocks)
-  const order = problem.goals.find((each) => each.goal === 'rooms-in-order')?.rooms ?? []
+  const order = problem.goals.find((goal) => goal.goal === 'rooms-in-order')?.rooms ?? []
   const ranks = new Map(order.flatMap((rooms, i) => rooms.map((roomId) => [roomId, i] as const)))
   return {
     problem,
-    placed: new Map(problem.done.map((each) => [each.id, asDone(each)])),
+    placed: new Map(problem.done.map((activity) => [activity.id, asDone(activity)])),
     free: new Map(
       problem.crews.map((crew) => [
         crew.id,
@@ -91,7 +91,7 @@ function placingOf(problem: ScheduleProblem, blocks: readonly Block[]): Placing 
         ),
       ]),
     ),
-    units: new Map(problem.resources.map((each) => [each.id, unitsOf(problem, each)])),
+    units: new Map(problem.resources.map((resource) => [resource.id, unitsOf(problem, resource)])),
     routes: routesOf(problem),
     clocks,
     waits: waitsOf(problem, blocks),
@@ -260,7 +260,7 @@ function overtime(placing: Placing, block: Block, ready: number, slot: Slot | nu
 /** From an instant outside of shifts, when a crew is through with what it stays on for. */
 const whenThrough = (placing: Placing, crewId: string, from: number): number =>
   [...placing.placed.values()]
-    .filter((each) => each.crewId === crewId && !each.done)
+    .filter((task) => task.crewId === crewId && !task.done)
     .flatMap(({ pieces }) => pieces)
     .reduce((at, piece) => (piece.from <= at && piece.to > at ? piece.to : at), from)
 
@@ -278,8 +278,8 @@ function cleaned(placing: Placing, block: Block, ready: number, slot: Slot | nul
   const shift = shifts.findLast(([from]) => from <= ready)
   if (!shift || ready > shift[1] + STAY_ON_MIN) return null
   const until = [...placing.placed.values()]
-    .filter((each) => each.crewId === mode.crewId && each.to > ready && each.from < shift[1])
-    .flatMap((each) => each.pieces.filter((piece) => piece.from < shift[1]).map((piece) => piece.to))
+    .filter((task) => task.crewId === mode.crewId && task.to > ready && task.from < shift[1])
+    .flatMap((task) => task.pieces.filter((piece) => piece.from < shift[1]).map((piece) => piece.to))
   const from = Math.max(ready, ...until)
   if (from > shift[1] + STAY_ON_MIN) return null
   const piece = { from, to: from + mode.minutes }

@@ -70,8 +70,8 @@ export function translate(
   { isBare = false, until = 0 }: TranslateWays = {},
 ): Translation {
   const origin = Math.ceil(problem.from)
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
-  const last = Math.max(origin, until, ...plan.placed.map((each) => each.to))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
+  const last = Math.max(origin, until, ...plan.placed.map((task) => task.to))
   const length = Math.ceil(Math.min(problem.horizon, last + ROOM_MIN)) - origin
   const ramps = new Ramps(clocksOfTables(problem.clocks), origin, length)
   const draft: Draft = { problem, origin, length, ramps, placed, presence: new Map(), isBare }
@@ -94,7 +94,7 @@ export function translate(
     origin,
     placementOf: (schedule) => ({
       placed: [
-        ...plan.placed.filter((each) => each.done),
+        ...plan.placed.filter((task) => task.done),
         ...items.flatMap((item, i) => placedOf(draft, item, schedule[i] ?? item.at)),
       ],
       unplaced: problem.activities.filter((act) => !placed.has(act.id)).map((act) => act.id),
@@ -120,9 +120,9 @@ interface Presence {
 
 function itemOf(draft: Draft, block: Block): Item[] {
   const { problem, origin, placed } = draft
-  const own = block.activities.map((act) => placed.get(act.id))
-  const [first] = own
-  if (!first || own.includes(undefined)) return []
+  const tasks = block.activities.map((act) => placed.get(act.id))
+  const [first] = tasks
+  if (!first || tasks.includes(undefined)) return []
   const { crewId } = first
   const from = new Map<string, number>()
   const to = new Map<string, number>()
@@ -135,13 +135,13 @@ function itemOf(draft: Draft, block: Block): Item[] {
   const isDivisible = block.activities.length === 1 && block.activities[0]?.divisible === true
   const finish = isDivisible ? finishOf(draft, crewId, minutes) : null
   const id = block.activities[0].id
-  const rule = problem.pulls.find((each) => each.activityId === id)
+  const rule = problem.pulls.find((pull) => pull.activityId === id)
   const shifts = shiftsOf(draft, crewId)
   const crew = problem.crews.find((each) => each.id === crewId)
   // Work without a break between is in a stretch, or outside, as a whole.
   const isOutside = isDivisible
     ? first.pieces.some((piece) => !shifts.some(([a, b]) => piece.from - origin >= a && piece.to - origin <= b))
-    : !crew || !isInStretch(crew, first.from, own.at(-1)?.to ?? first.to)
+    : !crew || !isInStretch(crew, first.from, tasks.at(-1)?.to ?? first.to)
   const isExcused = isOutside || (rule?.manner === 'wet' && rule.coated !== null)
   const isFixed = block.activities.some((act) => problem.fixed.some((each) => each.id === act.id))
   const isPinned = isFixed || (isExcused && !draft.isBare)
@@ -164,8 +164,8 @@ const finishOf = (draft: Draft, crewId: string, minutes: number): Ramp => {
 
 /** Minutes a crew has worked by each minute, and when each of them is over. */
 function presenceOf(draft: Draft, crewId: string): Presence {
-  const found = draft.presence.get(crewId)
-  if (found) return found
+  const presence = draft.presence.get(crewId)
+  if (presence) return presence
   const worked = new Int32Array(draft.length + 1)
   const at: number[] = []
   let minute = 0
@@ -203,7 +203,7 @@ function startsFor(draft: Draft, item: Item): Starts {
       finish ? to - Math.min(minutes, LEAST_PIECE_MIN) : to + mostPast(stayOn[i] ?? 0, minutes) - minutes,
     ]),
   )
-  const rule = problem.pulls.find((each) => each.activityId === block.activities[0]?.id)
+  const rule = problem.pulls.find((pull) => pull.activityId === block.activities[0]?.id)
   if (rule?.coated) {
     const dry =
       rule.manner === 'peel'

@@ -44,8 +44,8 @@ export class Ramps {
     const clock = delay.clock === null ? undefined : this.clocks.get(delay.clock)
     if (!clock) return this.made(`${delay.clock}|${delay.amount}`, () => this.passingOf(delay))
     const known = tablesOf(clock.rates, clock.startMin, this.origin)
-    const found = known.get(delay.amount)
-    if (found && found.values.length >= this.length) return { start: 0, values: found.values.subarray(0, this.length) }
+    const ramp = known.get(delay.amount)
+    if (ramp && ramp.values.length >= this.length) return { start: 0, values: ramp.values.subarray(0, this.length) }
     // A little longer than is asked for: the next plan of the same facts ends at another minute.
     const count = Math.ceil(this.length / WHOLE_TABLE_MIN) * WHOLE_TABLE_MIN
     const values = instantsOfGain(clock, { from: this.origin, count, amount: delay.amount, never: NEVER })
@@ -85,9 +85,9 @@ export class Ramps {
   }
 
   private made(name: string, work: () => Ramp): Ramp {
-    const found = this.tables.get(name) ?? work()
-    this.tables.set(name, found)
-    return found
+    const table = this.tables.get(name) ?? work()
+    this.tables.set(name, table)
+    return table
   }
 }
 

@@ -83,9 +83,11 @@ export function waysFromDone(problem: ScheduleProblem, item: Using): number {
     const way = resource.capacity === 1 && item.block.uses.includes(resource.id) ? carryWays(problem, resource) : null
     return way ? [{ way, id: resource.id }] : []
   })
-  const ends = problem.done.flatMap((each) => [
-    ...(crew && each.crewId === item.crewId ? [each.to + crew(each.roomId, roomOf(item))] : []),
-    ...things.flatMap(({ way, id }) => (each.uses.includes(id) ? [each.to + way(each.roomId, roomOf(item))] : [])),
+  const ends = problem.done.flatMap((activity) => [
+    ...(crew && activity.crewId === item.crewId ? [activity.to + crew(activity.roomId, roomOf(item))] : []),
+    ...things.flatMap(({ way, id }) =>
+      activity.uses.includes(id) ? [activity.to + way(activity.roomId, roomOf(item))] : [],
+    ),
   ])
   return Math.ceil(Math.max(0, ...ends))
 }

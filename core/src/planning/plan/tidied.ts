@@ -41,11 +41,11 @@ function withoutIdle(problem: ScheduleProblem, plan: Placement): Placement {
       ({ taskId, done }) =>
         !done && !gone.has(taskId) && READIES.includes(actOf(taskId)) && leads(taskId) && leadsTo.has(taskId),
     )
-    for (const each of idle) gone.add(each.taskId)
+    for (const task of idle) gone.add(task.taskId)
     grown = idle.length > 0
   }
   return {
-    placed: plan.placed.filter((each) => !gone.has(each.taskId)),
+    placed: plan.placed.filter((task) => !gone.has(task.taskId)),
     unplaced: [...plan.unplaced, ...plan.placed.flatMap(({ taskId }) => (gone.has(taskId) ? [taskId] : []))],
   }
 }
@@ -62,7 +62,7 @@ function reaching(problem: ScheduleProblem, ids: readonly string[]): Set<string>
 }
 
 function laidLater(problem: ScheduleProblem, plan: Placement): Placement {
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   const next = groupedBy(problem.lags, (lag) => lag.from)
   const held = new Set<string>(problem.fixed.map((each) => each.id))
   // What is carried, and ways to go, have their hours elsewhere already.
@@ -76,7 +76,7 @@ function laidLater(problem: ScheduleProblem, plan: Placement): Placement {
     const later = lastFree(freeOf(problem, placed, lay), lay, wanted)
     if (later && later.from > lay.from) placed.set(lay.taskId, later)
   }
-  return { ...plan, placed: plan.placed.map((each) => placed.get(each.taskId) ?? each) }
+  return { ...plan, placed: plan.placed.map((task) => placed.get(task.taskId) ?? task) }
 }
 
 /** A gun that stands filled for longer than this is filled too soon, min. From memory. */
@@ -86,7 +86,7 @@ const STANDS_MIN = 30
 export function readiedLater(problem: ScheduleProblem, plan: Placement): Placement {
   const held = new Set<string>(problem.fixed.map((each) => each.id))
   const next = groupedBy(problem.lags, (lag) => lag.from)
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   const usesGun = new Set<string>(problem.activities.flatMap((act) => (act.uses.includes('gun') ? act.id : [])))
   const guns = problem.resources.find(({ id }) => id === 'gun')?.capacity ?? Number.POSITIVE_INFINITY
   for (const up of plan.placed) {
@@ -96,41 +96,41 @@ export function readiedLater(problem: ScheduleProblem, plan: Placement): Placeme
     const later = lastFree(freeOf(problem, placed, up), up, wanted)
     if (!later || later.pieces.length > 1) continue
     const busy = [...placed.values()].filter(
-      (each) => each !== up && usesGun.has(each.taskId) && each.from < later.to && each.to > later.from,
+      (task) => task !== up && usesGun.has(task.taskId) && task.from < later.to && task.to > later.from,
     )
     if (busy.length < guns) placed.set(up.taskId, later)
   }
-  return { ...plan, placed: plan.placed.map((each) => placed.get(each.taskId) ?? each) }
+  return { ...plan, placed: plan.placed.map((task) => placed.get(task.taskId) ?? task) }
 }
 
 /** What a wait on a clock may take at most, in the air there is: tape is laid a day before such a coat. */
 const waitOf = ({ min }: ScheduleProblem['lags'][number]): number =>
   min.amount === 0 ? 0 : min.clock === null ? min.amount : MIN_PER_DAY
 
-function freeOf(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask>, own: PlacedTask): FreeTime {
-  const shifts = problem.crews.find((crew) => crew.id === own.crewId)?.shifts ?? []
+function freeOf(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask>, task: PlacedTask): FreeTime {
+  const shifts = problem.crews.find((crew) => crew.id === task.crewId)?.shifts ?? []
   const free = freeTime(shifts.map(([from, to]) => ({ from, to })))
   for (const each of placed.values())
-    if (each.crewId === own.crewId && each.taskId !== own.taskId) for (const piece of each.pieces) free.take(piece)
+    if (each.crewId === task.crewId && each.taskId !== task.taskId) for (const piece of each.pieces) free.take(piece)
   return free
 }
 
 /** The last free pieces that end by an instant, looked for backwards a quarter of an hour at a time. */
-function lastFree(free: FreeTime, own: PlacedTask, by: number): PlacedTask | null {
-  const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
-  for (let at = Math.floor(by - minutes); at > own.from; at -= STEP_MIN) {
-    const found = piecesFrom(free, own, at, by)
+function lastFree(free: FreeTime, task: PlacedTask, by: number): PlacedTask | null {
+  const minutes = task.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
+  for (let at = Math.floor(by - minutes); at > task.from; at -= STEP_MIN) {
+    const found = piecesFrom(free, task, at, by)
     // Nobody stands about for some minutes before it: it joins on to what comes before.
-    if (found) return piecesFrom(free, own, Math.max(own.from + 1, found.from - STEP_MIN + 1), by) ?? found
+    if (found) return piecesFrom(free, task, Math.max(task.from + 1, found.from - STEP_MIN + 1), by) ?? found
   }
   return null
 }
 
 const STEP_MIN = 15
 
-function piecesFrom(free: FreeTime, own: PlacedTask, at: number, by: number): PlacedTask | null {
-  const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
+function piecesFrom(free: FreeTime, task: PlacedTask, at: number, by: number): PlacedTask | null {
+  const minutes = task.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
   const pieces = free.firstPieces(at, minutes)
   const [first, last] = [pieces?.[0], pieces?.at(-1)]
-  return pieces && first && last && last.to <= by ? { ...own, from: first.from, to: last.to, pieces } : null
+  return pieces && first && last && last.to <= by ? { ...task, from: first.from, to: last.to, pieces } : null
 }

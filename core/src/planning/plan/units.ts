@@ -20,13 +20,13 @@ export function unitsOf(problem: ScheduleProblem, resource: Resource): Unit[] {
   }))
   // Where they stand now: the latest places at which they were used.
   const last = new Map<string, DoneActivity>()
-  for (const each of [...problem.done].sort((a, b) => a.to - b.to))
-    if (each.uses.includes(resource.id)) {
+  for (const activity of [...problem.done].sort((a, b) => a.to - b.to))
+    if (activity.uses.includes(resource.id)) {
       // Behind those that were used before it.
-      last.delete(each.roomId)
-      last.set(each.roomId, each)
+      last.delete(activity.roomId)
+      last.set(activity.roomId, activity)
     }
-  ;[...last.values()].reverse().forEach((each, i) => units[i]?.route?.add(each))
+  ;[...last.values()].reverse().forEach((activity, i) => units[i]?.route?.add(activity))
   return units
 }
 
@@ -36,7 +36,7 @@ export function routesOf(problem: ScheduleProblem): Map<string, Route> {
   const routes = new Map<string, Route>()
   if (!way) return routes
   for (const { id } of problem.crews) routes.set(id, new Route(way))
-  for (const each of problem.done) routes.get(each.crewId)?.add(each)
+  for (const activity of problem.done) routes.get(activity.crewId)?.add(activity)
   return routes
 }
 

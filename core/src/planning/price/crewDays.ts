@@ -32,7 +32,7 @@ export function crewDaysOf(
   const dayOf = workDayOf({ crews, site })
   const roomOf = new Map<string, string>(problem.activities.map((act) => [act.id, act.roomId]))
   const ways = crewWays(problem)
-  const begun = new Set(problem.done.map((each) => `${each.crewId} ${dayOf(each.from)}`))
+  const begun = new Set(problem.done.map((activity) => `${activity.crewId} ${dayOf(activity.from)}`))
   const shiftsOf = new Map(problem.crews.map(({ id, shifts }) => [id, shifts]))
   return (placed) => {
     const byCrew = new Map<string, PieceOfDay[]>(crews.map(({ id }) => [id, []]))
@@ -43,11 +43,11 @@ export function crewDaysOf(
         byCrew.get(crewId)?.push({ from, to, roomId: roomOf.get(taskId) ?? '', day: dayOf(from) })
     }
     return crews.flatMap((crew) => {
-      const own = byCrew.get(crew.id) ?? []
+      const days = byCrew.get(crew.id) ?? []
       const shifts = shiftsOf.get(crew.id) ?? []
       return [
         ...groupedBy(
-          own.sort((a, b) => a.from - b.from),
+          days.sort((a, b) => a.from - b.from),
           ({ day }) => day,
         ).values(),
       ].map((pieces) => dayOfCrew(crew, pieces, { shifts, ways, begun }))

@@ -102,7 +102,7 @@ export function pricerOf(ground: PriceGround): PriceOf {
       counted('windows', missedMetres(misses, metresOf), house.mendTearMinor * WRONG_HOUR_SHARE),
       counted('late', lateMinutes(problem, placed) / MIN_PER_HOUR, rates.lateHourMinor),
     ]
-    const told = parts.map((each) => ({ ...each, minor: Math.round(each.minor) }))
+    const told = parts.map((part) => ({ ...part, minor: Math.round(part.minor) }))
     return { parts: told, totalMinor: told.reduce((sum, { minor }) => sum + minor, 0), days }
   }
 }
@@ -146,7 +146,7 @@ function tapeDays(
   placed: readonly PlacedTask[],
   metresOf: ReadonlyMap<string, number>,
 ): number {
-  const at = new Map(placed.map((each) => [each.taskId, each]))
+  const at = new Map(placed.map((task) => [task.taskId, task]))
   return pulls.reduce((sum, { activityId, stays }) => {
     const pull = at.get(activityId)
     const laid = stays.flatMap(({ layId, laidAt }) => laidAt ?? at.get(layId)?.from ?? [])
@@ -200,8 +200,8 @@ export const metresOfPulls = (
 
 /** What one plan costs more than another, part by part; parts that are alike are left out. */
 export const priceBeside = (one: PlanPrice, other: PlanPrice): PartPrice[] =>
-  one.parts.flatMap((each, i) => {
+  one.parts.flatMap((part, i) => {
     const beside = other.parts[i]
-    const minor = each.minor - (beside?.minor ?? 0)
-    return minor === 0 ? [] : [{ part: each.part, amount: each.amount - (beside?.amount ?? 0), minor }]
+    const minor = part.minor - (beside?.minor ?? 0)
+    return minor === 0 ? [] : [{ part: part.part, amount: part.amount - (beside?.amount ?? 0), minor }]
   })

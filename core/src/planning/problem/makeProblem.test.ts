@@ -22,8 +22,8 @@ function* leaves(value: unknown, path = ''): Generator<[string, unknown]> {
 
 describe.each(jobs)('%s', (_, job, at) => {
   const problem = problemOf(job, at)
-  const done = new Set<string>(problem.done.map((each) => each.id))
-  const left = new Set<string>(problem.activities.map((each) => each.id))
+  const done = new Set<string>(problem.done.map((activity) => activity.id))
+  const left = new Set<string>(problem.activities.map((activity) => activity.id))
 
   test('is plain data: written and read it is the same, and no number in it is none', () => {
     expect(JSON.parse(JSON.stringify(problem))).toEqual(problem)
@@ -91,7 +91,7 @@ describe.each(jobs)('%s', (_, job, at) => {
 
   test('the plan of the problem is the plan that is shown', () => {
     const byId = (list: ReturnType<typeof placeFirst>['placed']) =>
-      new Map<string, unknown>(list.map((each) => [each.taskId, each]))
+      new Map<string, unknown>(list.map((task) => [task.taskId, task]))
     // Of nothing that anybody was told: then it is planned anew.
     // By goals: what is planned by price is looked for behind it.
     const goals: readonly PlanGoal[] = ['end', 'hand-backs', 'moves', 'soon']
@@ -110,7 +110,7 @@ test('the longer the log, the less is left, and what is done stands before now',
   )
   expect(lasting[0]! + lasting[1]!).toBe(lasting[2])
   expect(later.done.length).toBeGreaterThan(10)
-  for (const each of later.done) expect(each.to).toBeLessThanOrEqual(now)
+  for (const activity of later.done) expect(activity.to).toBeLessThanOrEqual(now)
 })
 
 test('a room that is needed back is a goal of its own and goes before rooms that are not', () => {

@@ -152,7 +152,7 @@ const resourcesOf = (job: Job): Resource[] =>
 
 function crewFrom(crew: Crew, calendars: Calendars, from: number, house: HouseRules): ProblemCrew {
   const shifts = (calendars.get(crew.id) ?? [])
-    .map((each) => [Math.max(each.from, from), each.to] as const)
+    .map((stretch) => [Math.max(stretch.from, from), stretch.to] as const)
     .filter(([start, end]) => end > start)
   return { id: crew.id, shifts, washOutMin: dayEndsOf(house).washOutMin, stayOnMin: Math.floor(house.stayOnMin) }
 }

@@ -8,7 +8,7 @@ import { LATE_TICK_MIN } from '../problem/underWay'
  * @param told  the plan people work by  @param now  the instant the other was made for
  */
 export function asBegun(told: readonly PlacedTask[], placed: readonly PlacedTask[], now: number): PlacedTask[] {
-  const before = new Map(told.map((each) => [each.taskId, each]))
+  const before = new Map(told.map((task) => [task.taskId, task]))
   return placed.map((task) => {
     const old = before.get(task.taskId)
     if (!old || task.done || !isRest(old, task, now)) return task

@@ -45,7 +45,7 @@ const minutesBetween = (a: string, b: string): number => Math.abs(parseInstant(a
 /** A plan's undone tasks as people are told of them. */
 export const publishedTasks = (placed: readonly PlacedTask[]): PublishedTask[] =>
   placed
-    .filter((each) => !each.done)
+    .filter((task) => !task.done)
     .map(({ taskId, crewId, from, to, pieces }) => ({
       taskId,
       crewId,

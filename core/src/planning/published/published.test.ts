@@ -54,8 +54,8 @@ describe('what people are told is new', () => {
     const back = planChanges(after, before)
     const turned = { added: 'dropped', dropped: 'added', moved: 'moved', 'other-crew': 'other-crew' } as const
     const key = (kind: string, id: string) => `${kind} ${id}`
-    expect(there.map((each) => key(turned[each.kind], each.taskId)).sort()).toEqual(
-      back.map((each) => key(each.kind, each.taskId)).sort(),
+    expect(there.map((change) => key(turned[change.kind], change.taskId)).sort()).toEqual(
+      back.map((change) => key(change.kind, change.taskId)).sort(),
     )
   })
 })

@@ -9,8 +9,8 @@ import type { PlacedTask } from '../plan/placement'
  * @param proposed  what planning anew would do now; tells which tasks are done
  */
 export function standingPlan(published: PublishedPlan, proposed: readonly PlacedTask[]): PlacedTask[] {
-  const done = proposed.filter((each) => each.done)
-  const over = new Set(done.map((each) => each.taskId))
+  const done = proposed.filter((task) => task.done)
+  const over = new Set(done.map((task) => task.taskId))
   return [...done, ...published.tasks.filter((task) => !over.has(task.taskId)).map(asPlaced)]
 }
 

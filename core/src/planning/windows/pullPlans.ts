@@ -152,8 +152,8 @@ function spansOf({ setup, round, pull, step, hemIds, coat, placed }: SpansSetup)
   const { job, recipes, log, minutes, layOf } = setup
   const clocks = setup.clocks(round.roomId)
   const outdoors = sure(job.rooms.find((room) => room.id === round.roomId)).kind === 'elevation'
-  const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((each) => each !== undefined)
-  const beads = recipeList.flatMap((each) => (each.sealantId ? [sealantOf(job.shelf, each.sealantId)] : []))
+  const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((recipe) => recipe !== undefined)
+  const beads = recipeList.flatMap((recipe) => (recipe.sealantId ? [sealantOf(job.shelf, recipe.sealantId)] : []))
   const sealant = [...beads].sort((a, b) => a.skinMin - b.skinMin)[0] ?? null
   const beaded = round.hemIds.filter((hemId) => recipes.get(hemId)?.sealantId)
   const sealTick = (hemId: HemId) => log.hems.get(hemId)?.sealedAt ?? null

@@ -70,7 +70,7 @@ test('a wall too long for its window is divided where one line ends and the next
   const plan = planJob(ordinary([new_], { tempC: 31, rh: 20 }))
   expect(plan.rounds.map((round) => round.id).slice(0, 2)).toEqual(['r/s3/w1~1', 'r/s3/w1~2'])
   expect(plan.rounds.every((round) => round.hemIds.length === 1)).toBe(true)
-  const times = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const times = new Map(plan.placed.map((task) => [task.taskId, task]))
   const field = times.get('r/s3/w1/roll1')!
   for (const part of [1, 2]) expect(times.get(`r/s3/w1~${part}/pull`)!.to).toBeLessThanOrEqual(field.from)
   expect(plan.tasks.filter((task) => task.kind === 'roll')).toHaveLength(4)
@@ -90,7 +90,7 @@ test('the house orders the field: after the pull, within the round, or before th
   const kinds = (fieldOrder: FieldOrder) => {
     const job = ordinary([skilled, skilled])
     const plan = planJob({ ...job, house: { ...job.house, fieldOrder } })
-    const starts = new Map(plan.placed.map((each) => [each.taskId, each.from]))
+    const starts = new Map(plan.placed.map((task) => [task.taskId, task.from]))
     const first = plan.rounds[0]!.id
     return plan.tasks
       .filter((task) => task.roundId === first)

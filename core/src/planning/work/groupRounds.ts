@@ -102,9 +102,7 @@ function divided(setup: GroupingSetup, work: WallWork): WallWork[] {
   // Lines that mind no wet edge are a part of their own, behind those that do.
   const parts = others.length > 0 ? [...groups, others] : groups
   return parts.map((own, i) => {
-    const part = { ...partOf(work, own), part: i + 1 }
-    if (order === 'within') return part
-    return { ...part, restMin: i === holder ? work.restMin : 0 }
+    return { ...partOf(work, own), part: i + 1, restMin: i === holder ? work.restMin : 0 }
   })
 }
 
@@ -113,9 +111,9 @@ function divided(setup: GroupingSetup, work: WallWork): WallWork[] {
  * air, is rolled behind its pull: its field stays whole.
  */
 function orderOf(setup: GroupingSetup, works: readonly WallWork[]): FieldOrder {
-  const { recipes, step, house } = setup
+  const { recipes, step } = setup
   const order = fieldOrderOf(works, recipes, step)
-  if (order !== 'within' || house.fieldOrder !== 'by-price') return order
+  if (order !== 'within') return order
   const isPulledWet = works.some((work) => work.restMin > 0 && work.hems.some((hem) => comesOffWet(setup, hem)))
   if (!isPulledWet || step.tool === 'spray') return order
   return works.every((work) => fitsWithin(setup, work)) ? order : 'after-pull'
@@ -250,7 +248,7 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
   const facts = { count: works.length, walls, need: Math.ceil(need), window: window === null ? 0 : Math.floor(window) }
   const why = window === null ? said('round.whole', { step: setup.step.name }) : said('round.size', facts)
   const fieldOrder = orderOf(setup, works)
-  const problem = window !== null && need > window ? tooLong(setup, works, facts, fieldOrder) : null
+  const problem = window !== null && need > window ? tooLong(setup, facts) : null
   const coating = coatOfStep(setup.shelf, setup.step)
   const settleRefMin = coating.openMin * setup.parameters.work.settleShare.value
   const settleMin = longestSpan(setup.clocks.paint(surfaceClockOf(coating)), setup.hours, settleRefMin) ?? 0
@@ -269,13 +267,9 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
 
 /** A line too long for its window, and what divides it: never more haste, and never a dry pull over a bead. */
 function tooLong(
-  { room, step, parameters }: GroupingSetup,
-  works: readonly WallWork[],
+  { room, parameters }: GroupingSetup,
   facts: { readonly walls: Said['facts'][string]; readonly need: number; readonly window: number },
-  fieldOrder: FieldOrder,
 ): Said {
   const parts = Math.ceil(facts.need / Math.max(1, facts.window * parameters.work.wetMargin.value))
-  const told = { room: room.name, ...facts, parts }
-  const isWithin = fieldOrder === 'within' && works.some((work) => work.restMin > 0) && step.tool !== 'spray'
-  return said(isWithin ? 'round.too_long_within' : 'round.too_long', told)
+  return said('round.too_long', { room: room.name, ...facts, parts })
 }

@@ -31,7 +31,7 @@ test('two coats of one day go through as they are; with a night between it is cl
     'hall:gun-up hall:coat1 hall:gun-down1 after -',
     'hall:gun-up1 hall:coat2 hall:gun-down after 0',
   ])
-  expect(night.turns.map((each) => each.restMin)).toEqual([0, 720])
+  expect(night.turns.map((turn) => turn.restMin)).toEqual([0, 720])
 })
 
 test('another colour between takes it through twice; a second gun spares that', () => {

@@ -91,9 +91,9 @@ export function gunTurns(runs: readonly GunRun[], placed: readonly Timed[], guns
   const held: Stretch[][] = []
   for (const next of coats) {
     const filled = held.find((gun) => goesOn(gun.at(-1) ?? [], next, ticked))
-    const own = held.find((gun) => gun.at(-1)?.at(-1)?.run.paint === next.run.paint)
+    const stretches = held.find((gun) => gun.at(-1)?.at(-1)?.run.paint === next.run.paint)
     if (filled) filled.at(-1)?.push(next)
-    else (own ?? freeGun(held, guns)).push([next])
+    else (stretches ?? freeGun(held, guns)).push([next])
   }
   return named(runs, held, times)
 }
@@ -132,14 +132,14 @@ function named(
   times: ReadonlyMap<ActivityId, Timed>,
 ): GunTurns {
   const all = held.flat()
-  const stretchesOf = new Map(runs.map((run) => [run, all.filter((each) => each.some((one) => one.run === run))]))
-  const begun = new Map(all.map((each) => [each, refOf(each, each[0], 'gun-up')]))
-  const ended = new Map(all.map((each) => [each, refOf(each, each.at(-1), 'gun-down')]))
+  const stretchesOf = new Map(runs.map((run) => [run, all.filter((stretch) => stretch.some((one) => one.run === run))]))
+  const begun = new Map(all.map((stretch) => [stretch, refOf(stretch, stretch[0], 'gun-up')]))
+  const ended = new Map(all.map((stretch) => [stretch, refOf(stretch, stretch.at(-1), 'gun-down')]))
   function refOf(stretch: Stretch, one: Sprayed | undefined, act: 'gun-up' | 'gun-down'): ActivityRef | null {
-    const own = one && stretchesOf.get(one.run)
-    if (!own) return null
-    const turn = own.indexOf(stretch) + (act === 'gun-up' ? 0 : 1)
-    const isEnd = act === 'gun-up' ? turn === 0 : turn === own.length
+    const stretches = one && stretchesOf.get(one.run)
+    if (!stretches) return null
+    const turn = stretches.indexOf(stretch) + (act === 'gun-up' ? 0 : 1)
+    const isEnd = act === 'gun-up' ? turn === 0 : turn === stretches.length
     return { of: 'step', ...(isEnd && act === 'gun-down' ? one.run.last : one.run.first), act, ...(!isEnd && { turn }) }
   }
   const isTicked = (ref: ActivityRef): boolean => times.get(writeActivity(ref))?.done ?? false

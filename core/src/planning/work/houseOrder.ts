@@ -90,8 +90,8 @@ export function inHouseOrder(activities: readonly Activity[], placed: readonly P
     if (crewId === undefined) return [act]
     if (done.has(crewId)) return []
     done.add(crewId)
-    const house = activities.filter((each) => crewOf.get(each.roomId) === crewId)
-    const isMasking = (each: Activity) => MASKING.includes(each.kind)
-    return [...house.filter(isMasking), ...house.filter((each) => !isMasking(each))]
+    const house = activities.filter((activity) => crewOf.get(activity.roomId) === crewId)
+    const isMasking = (activity: Activity) => MASKING.includes(activity.kind)
+    return [...house.filter(isMasking), ...house.filter((activity) => !isMasking(activity))]
   })
 }

@@ -97,7 +97,7 @@ function nobodyPractised({ rooms }: Job, acts: readonly Activity[]): Work['probl
 
 /** The crew that takes over with the gun in a room; null for the room's own. */
 function gunCrewOf({ planning, crews }: Job, roomId: string): string | null {
-  const crewId = planning.rooms.find((each) => each.roomId === roomId)?.gunCrewId ?? null
+  const crewId = planning.rooms.find((room) => room.roomId === roomId)?.gunCrewId ?? null
   return crews.some((crew) => crew.id === crewId && crew.people.length > 0) ? crewId : null
 }
 
@@ -199,13 +199,13 @@ function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Wor
   )
   const passes = through.flatMap((done) => sprayPass(room, done, activities) ?? [])
   const ended = endRoom(whole, job.shelf, through)
-  const found = through.flatMap(({ rounds }) => rounds)
+  const works = through.flatMap(({ rounds }) => rounds)
   return {
-    rounds: found.map((each) => each.round),
+    rounds: works.map((work) => work.round),
     activities: [...activities, ...ended.activities],
     lags: passes.reduce<Lag[]>(
       (all, pass) => [...freeOfOwn(pass, all), ...passLags(pass)],
-      [...lags, ...found.flatMap((each) => each.lags), ...partLags(found), ...ended.lags],
+      [...lags, ...works.flatMap((work) => work.lags), ...partLags(works), ...ended.lags],
     ),
     passes,
     keeps,
@@ -267,7 +267,7 @@ function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): Wa
     house: job.house,
     shelf: job.shelf,
     clocks: setup.clocks(room.id),
-    parameters: smaller(setup.parameters, job.planning.rooms.find((each) => each.roomId === room.id)?.roundShare ?? 1),
+    parameters: smaller(setup.parameters, job.planning.rooms.find((plan) => plan.roomId === room.id)?.roundShare ?? 1),
     hours: hoursFrom(
       setup.calendars.get(crew.id) ?? [],
       estimateStepTimes(job, room, setup.nextShift).layAt.get(step.id) ?? setup.nextShift(0),

@@ -25,7 +25,7 @@ test('beginners keep the room, but lines by hand go to the crew that has a pract
   expect(plan.tasks.filter((task) => task.kind === 'cover').every((task) => task.crewId === 'young')).toBe(true)
   // All of it finds a place, ties and all.
   expect(plan.misses.filter(({ kind }) => kind !== 'outside-shift')).toEqual([])
-  const placed = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   for (const task of cut) expect(placed.get(task.id)?.crewId).toBe('old')
 })
 

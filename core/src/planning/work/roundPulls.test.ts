@@ -50,7 +50,7 @@ test('a mask is left alone until it may be cut, and then for as long as one like
 
 test('panes under a mask wait a day for the blade, and the walls beside them do not; uncovering waits for both', () => {
   const plan = planJob(ternQuaySurvey())
-  const at = (id: string) => plan.placed.find((each) => each.taskId === id)!
+  const at = (id: string) => plan.placed.find((task) => task.taskId === id)!
   const doors = plan.rounds.find(
     (round) => round.roomId === 'corridor' && round.pulls.some((p) => p.manner === 'peel'),
   )!

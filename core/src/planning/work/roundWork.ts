@@ -284,8 +284,8 @@ function addRoll(chain: Chain, coat: number): void {
   const fields = group.work.filter((work) => work.restMin > 0)
   const isLaterDry = group.fieldOrder === 'after-pull'
   let before: ActivityId | null = isLaterDry ? (chain.waits[0]?.from ?? null) : null
-  for (const own of fieldsInOneGo(chain.setup, fields)) {
-    const [first] = own
+  for (const works of fieldsInOneGo(chain.setup, fields)) {
+    const [first] = works
     if (!first) continue
     const added = add(
       chain,
@@ -293,16 +293,16 @@ function addRoll(chain: Chain, coat: number): void {
       {
         kind: 'roll',
         coat,
-        subjects: own.map(({ wallId }) =>
+        subjects: works.map(({ wallId }) =>
           writeSubject({ of: 'field', roundId: writeRound(fieldRef(chain.round, wallId)) }),
         ),
-        work: fieldParts(own, step),
-        divisible: !isOneGo(chain.setup, own),
+        work: fieldParts(works, step),
+        divisible: !isOneGo(chain.setup, works),
         follows: before,
         field: first.wallId,
         // The band just cut is still open: nobody goes home, or to eat, between the pull and the field.
       },
-      isLaterDry && before !== null && isOneGo(chain.setup, own) ? AT_ONCE : null,
+      isLaterDry && before !== null && isOneGo(chain.setup, works) ? AT_ONCE : null,
     )
     before = added.id
     chain.waits = [{ from: added.id, min: AT_ONCE }]
@@ -315,12 +315,12 @@ function addRoll(chain: Chain, coat: number): void {
 /** Fields that have no corner between them: each wall by itself, a ceiling with all that lies round it. */
 function fieldsInOneGo({ room, step }: RoundSetup, fields: readonly WallWork[]): (readonly WallWork[])[] {
   const isCeiling = facesOfStep(room, step).some((key) => isFace(key, 'ceiling'))
-  return isCeiling ? [fields] : fields.map((each) => [each])
+  return isCeiling ? [fields] : fields.map((field) => [field])
 }
 
 /** Whether a field fits between two breaks of its crew's longest day. */
-function isOneGo({ crew, group, parameters, step }: RoundSetup, own: readonly WallWork[]): boolean {
-  const minutes = fieldParts(own, step).reduce((sum, part) => sum + part.minutes, 0)
+function isOneGo({ crew, group, parameters, step }: RoundSetup, works: readonly WallWork[]): boolean {
+  const minutes = fieldParts(works, step).reduce((sum, part) => sum + part.minutes, 0)
   return minutes / Math.max(crewSpeed(crew, parameters), 0.1) <= group.stretchMin
 }
 

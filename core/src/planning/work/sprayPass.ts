@@ -17,7 +17,7 @@ export function sprayPass(
     ...rounds.flatMap(({ round }) => round.pulls.map(({ taskId }) => taskId)),
     ...(uncover ? [uncover.id] : []),
   ]
-  const sprayIds = rounds.flatMap((each) => each.activities.flatMap((act) => (act.kind === 'coat' ? [act.id] : [])))
+  const sprayIds = rounds.flatMap((round) => round.activities.flatMap((act) => (act.kind === 'coat' ? [act.id] : [])))
   const shieldIds = activities.flatMap((act) => (isShield(act, step) ? [act.id] : []))
   return coatIds.length > 0 && stripIds.length + shieldIds.length > 0
     ? { coatIds, stripIds, sprayIds, shieldIds }

@@ -8,7 +8,7 @@ import { wetMinutes, workByWall, type WallWork } from './stepWork'
 const job = ternQuaySurvey()
 const house = job.house
 const plan = planJob(job)
-const recipes = new Map(plan.recipes.flatMap((each) => (each.safe ? [[each.hemId, each] as const] : [])))
+const recipes = new Map(plan.recipes.flatMap((recipe) => (recipe.safe ? [[recipe.hemId, recipe] as const] : [])))
 const works = job.rooms.flatMap((room) => {
   const { hems } = deriveHems(room, job.shelf)
   return room.steps.map((step) => {
@@ -49,7 +49,10 @@ describe('minutes in the wet part of a round', () => {
   })
   test('the field is coated along the hems: cutting in and field together, no part twice', () => {
     const hand = minutes({ restMin: 0 })
-    expect(sum(minutes().map((each) => each.coat)) - sum(hand.map((each) => each.coat))).toBeCloseTo(work.restMin, 9)
+    expect(sum(minutes().map((minute) => minute.coat)) - sum(hand.map((each) => each.coat))).toBeCloseTo(
+      work.restMin,
+      9,
+    )
   })
   test('sealing and pulling count where the recipe does them wet, and only there', () => {
     work.hems.forEach((hem, i) => {
@@ -61,7 +64,10 @@ describe('minutes in the wet part of a round', () => {
   })
   test('done apart, the field takes nothing of what has to stay wet', () => {
     const apart = wetMinutes({ room, work, recipes, house, step, speed: 1, isApart: true })
-    expect(sum(apart.map((each) => each.coat))).toBeCloseTo(sum(minutes({ restMin: 0 }).map((each) => each.coat)), 9)
+    expect(sum(apart.map((each) => each.coat))).toBeCloseTo(
+      sum(minutes({ restMin: 0 }).map((minute) => minute.coat)),
+      9,
+    )
   })
   test('a wall without hems is field alone', () => {
     expect(minutes({ hems: [] })).toEqual([{ seal: 0, coat: work.restMin, pull: 0, wetSeal: false, wetPull: false }])

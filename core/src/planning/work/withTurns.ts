@@ -54,8 +54,8 @@ function insert(all: Activity[], ref: ActivityRef, at: number, follows: Activity
   if (ref.of !== 'step' || at < 0 || all.some((act) => act.id === id)) return
   const { roomId, stepId, act } = ref
   const like =
-    all.find((each) => each.id === writeActivity({ of: 'step', roomId, stepId, act })) ??
-    all.find((each) => each.kind === act && each.stepId === stepId)
+    all.find((activity) => activity.id === writeActivity({ of: 'step', roomId, stepId, act })) ??
+    all.find((activity) => activity.kind === act && activity.stepId === stepId)
   const subjects = [writeSubject({ of: 'work', activityId: id })]
   if (like) all.splice(at, 0, { ...like, id, ref, subjects, follows, impliedBy: null })
 }

@@ -107,10 +107,10 @@ class ChoiceSearch extends Found {
     this.seen.add(picks.join())
     const { ways } = this
     const part = withWays(this.model, picks)
-    const found = firstSchedule(serialSchemeOf(part.model), { ...ways, tries: SIGHT_TRIES, least: 0 })
-    if (!found) return Number.POSITIVE_INFINITY
-    this.offer(part.whole(found))
-    return makespanOf(part.model, found)
+    const schedule = firstSchedule(serialSchemeOf(part.model), { ...ways, tries: SIGHT_TRIES, least: 0 })
+    if (!schedule) return Number.POSITIVE_INFINITY
+    this.offer(part.whole(schedule))
+    return makespanOf(part.model, schedule)
   }
 
   /** Searches the set at hand as if nothing else could be chosen. */

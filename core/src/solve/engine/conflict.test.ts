@@ -7,7 +7,8 @@ import { modelOf, type Instance } from './instance'
 test('what it finds fails, and fails no more without any one of it', () => {
   fc.assert(
     fc.property(fc.array(fc.uniqueArray(fc.nat(9), { minLength: 1, maxLength: 4 }), { maxLength: 5 }), (conflicts) => {
-      const fails = (set: readonly number[]) => conflicts.some((each) => each.every((item) => set.includes(item)))
+      const fails = (set: readonly number[]) =>
+        conflicts.some((conflict) => conflict.every((item) => set.includes(item)))
       const all = Array.from({ length: 10 }, (_, i) => i)
       const found = smallestConflict(all, fails)
       if (conflicts.length === 0) return expect(found).toBeNull()

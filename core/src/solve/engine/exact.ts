@@ -42,10 +42,10 @@ export class Exact {
   }
 
   /** Tells what it has found where that ends sooner than what was found elsewhere, and takes that over where it does not. */
-  meet(found: Schedule | null, makespan: number): { readonly best: Schedule; readonly makespan: number } | null {
+  meet(schedule: Schedule | null, makespan: number): { readonly best: Schedule; readonly makespan: number } | null {
     const { best, makespan: own } = this
     if (best && own !== null && own < makespan) return { best, makespan: own }
-    if (found && makespan < (own ?? Number.POSITIVE_INFINITY)) this.offer(found)
+    if (schedule && makespan < (own ?? Number.POSITIVE_INFINITY)) this.offer(schedule)
     return null
   }
 

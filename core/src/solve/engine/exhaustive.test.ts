@@ -111,7 +111,7 @@ test('choices and ways to go: as trying every way and every start says, and ever
   let [impossible, other] = [0, 0]
   for (let seed = 0; seed < 40; seed++) {
     const instance = choosyInstance(seed)
-    const ends = sharings(instance).flatMap((each) => exhaustive(each, 20) ?? [])
+    const ends = sharings(instance).flatMap((sharing) => exhaustive(sharing, 20) ?? [])
     const least = ends.length > 0 ? Math.min(...ends) : null
     const { status, makespan, schedule } = solved(instance)
     if (least === null && status === 'optimal') expect([seed, (makespan ?? 0) > 20]).toEqual([seed, true])

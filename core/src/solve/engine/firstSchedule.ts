@@ -31,8 +31,8 @@ export function serialSchemeOf(model: Model): SerialScheme {
     nth(outOf, lag.from).push(lag)
   }
   const uses: { shared: number; units: number }[][] = Array.from({ length: count }, () => [])
-  model.shared.forEach((each, shared) => {
-    for (const { task, units } of each.uses)
+  model.shared.forEach((resource, shared) => {
+    for (const { task, units } of resource.uses)
       if (nth(model.tasks, task).minutes > 0) nth(uses, task).push({ shared, units })
   })
   const tail = tailsOf(model, blocks, outOf)
@@ -247,10 +247,10 @@ export function firstSchedule(scheme: SerialScheme, { random, isOver, tries, lea
         ? (task: number) => intAt(scheme.tail, task)
         : (task: number) => last(task) + intAt(scheme.tail, task)
     const noise = model.tasks.map(() => random())
-    const found = layOut(scheme, (task) => rule(task) + shake * most * nth(noise, task))
-    if (found && makespanOf(model, found) < makespan) {
-      best = found
-      makespan = makespanOf(model, found)
+    const schedule = layOut(scheme, (task) => rule(task) + shake * most * nth(noise, task))
+    if (schedule && makespanOf(model, schedule) < makespan) {
+      best = schedule
+      makespan = makespanOf(model, schedule)
     }
     if (makespan <= least || isOver()) break
   }

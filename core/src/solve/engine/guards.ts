@@ -46,8 +46,8 @@ export class Guards {
       return this.wayOf[i] === this.wayOf[j] ? (one ?? 'always') : 'never'
     if (!one || !other) return one ?? other ?? 'always'
     const key = one.view < other.view ? `${keyOf(one)}|${keyOf(other)}` : `${keyOf(other)}|${keyOf(one)}`
-    const found = this.pairs.get(key)
-    if (found) return found
+    const pair = this.pairs.get(key)
+    if (pair) return pair
     const view = this.kernel.store.variable(0, 1)
     this.kernel.nogood([one.view, one.bound, other.view, other.bound, view + 1, 0])
     const atom = { view, bound: 1 }

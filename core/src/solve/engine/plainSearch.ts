@@ -109,7 +109,7 @@ class Search extends Found {
   private home(layouts: number): void {
     const end = this.bound + NIGHT_MIN
     if (this.anneal?.end !== end) this.anneal = { end, by: Anneal.towards(this.model, end, this.ways.random) }
-    this.anneal.by?.run(layouts, this.ways.isOver, (found) => this.takeOver(found))
+    this.anneal.by?.run(layouts, this.ways.isOver, (schedule) => this.takeOver(schedule))
   }
 
   /** How many turns neighbourhoods get beside exact search: more where they have paid lately. */
@@ -136,19 +136,19 @@ class Search extends Found {
       const base = sure(this.best)
       const strength = nth(SHAKES, Math.floor(ways.random() * SHAKES.length))
       const share = nth(SHARES, Math.floor(ways.random() * SHARES.length))
-      const found = layOut(
+      const schedule = layOut(
         scheme,
         (task) => -intAt(base, task) - (ways.random() < share ? strength * (ways.random() - 0.5) : 0),
       )
-      if (found) this.takeOver(found)
+      if (schedule) this.takeOver(schedule)
     }
   }
 
   /** Takes over what is no worse: schedules as good too, so that it does not stand still. */
-  private takeOver(found: Schedule): void {
-    const makespan = makespanOf(this.model, found)
+  private takeOver(schedule: Schedule): void {
+    const makespan = makespanOf(this.model, schedule)
     if (makespan > this.makespan) return
-    this.best = found
+    this.best = schedule
     this.makespan = makespan
   }
 
@@ -170,8 +170,8 @@ class Search extends Found {
     const late = layOut(this.backward.scheme, (task) => intAt(base, task) + nth(model.tasks, task).minutes + noise())
     if (!late) return
     const back = turned(model, late, end)
-    const found = layOut(scheme, (task) => -intAt(back, task) + noise())
-    if (found) this.takeOver(found)
+    const schedule = layOut(scheme, (task) => -intAt(back, task) + noise())
+    if (schedule) this.takeOver(schedule)
   }
 
   /** Frees some tasks that lie near one another in time and looks for a better end, the others in their order. */

@@ -22,7 +22,7 @@ export function pooledBound({ tasks, shared, choices = [] }: Model): number {
   for (const { ways } of choices)
     work += Math.min(...ways.map((own) => own.reduce((sum, task) => sum + floatAt(workOf, task), 0)))
   if (work === 0) return 0
-  const given = pool.map((each) => givenBy(tasks, each))
+  const given = pool.map((resource) => givenBy(tasks, resource))
   const last = Math.max(0, ...given.flatMap(({ there }) => there.map(([, to]) => to)))
   return firstPast(last, (end) => given.reduce((sum, each) => sum + each.upTo(end), 0) >= work)
 }
@@ -62,10 +62,11 @@ function endAlone(model: Model): number {
 function poolOf(shared: Model['shared'], chosen: ReadonlySet<number>): SharedResource[] {
   const pool: SharedResource[] = []
   const held = new Set<number>()
-  for (const each of [...shared].sort((a, b) => b.uses.length - a.uses.length)) {
-    if (!each.uses.some(({ task }) => chosen.has(task)) || each.uses.some(({ task }) => held.has(task))) continue
-    pool.push(each)
-    for (const { task } of each.uses) held.add(task)
+  for (const resource of [...shared].sort((a, b) => b.uses.length - a.uses.length)) {
+    if (!resource.uses.some(({ task }) => chosen.has(task)) || resource.uses.some(({ task }) => held.has(task)))
+      continue
+    pool.push(resource)
+    for (const { task } of resource.uses) held.add(task)
   }
   return pool
 }

@@ -57,7 +57,7 @@ describe('SVG', () => {
     const drawing = readSvg(text)
     expect(drawing.unit).toBe('mm')
     const { outlines, skipped } = outlinesOf(drawing, 'mm')
-    expect(outlines.map((each) => each.name)).toEqual(['kitchen', 'hall'])
+    expect(outlines.map((outline) => outline.name)).toEqual(['kitchen', 'hall'])
     expect(outlines[0]!.legs.map((leg) => leg.lengthMm)).toEqual([3600, 2900, 3600, 2900])
     expect(outlineAreaMm2(outlines[1]!.legs)).toBeCloseTo(16_250_000, 0)
     expect(skipped).toEqual(['1 × circle', '1 × g with a transform'])
@@ -126,7 +126,7 @@ describe('drawings that are too much', () => {
       return `<line x1="${from[0] + 2}" y1="${from[1]}" x2="${to[0]}" y2="${to[1]}"/>`
     }
     const { outlines } = outlinesOf(readSvg(svg(side(2, true) + side(0, false) + side(3, false) + side(1, true))), 'mm')
-    expect(outlines.map((each) => each.legs.length)).toEqual([4])
+    expect(outlines.map((outline) => outline.legs.length)).toEqual([4])
   })
   test('groups in one another without end, and points beyond count, are refused with what there is too much of', () => {
     const deep = svg('<g>'.repeat(5000) + '</g>'.repeat(5000))

@@ -38,7 +38,7 @@ export function readOpeningsCsv(text: string, rooms: readonly Room[], units: Uni
   const { data } = readCsv(text)
   const missing = COLUMNS.find((column) => !(column in (data[0] ?? {})))
   if (missing) throw wrong(FIRST_ROW, expects('columns', { columns: COLUMNS.join(', '), missing }))
-  const taken = new Map(rooms.map((room) => [room.id, new Set(room.openings.map((each) => each.id))]))
+  const taken = new Map(rooms.map((room) => [room.id, new Set(room.openings.map((opening) => opening.id))]))
   return data.map((row, i) => readRow({ row, number: i + 2, rooms, units, taken }))
 }
 

@@ -110,9 +110,9 @@ class Ends {
 
   private squareOf(x: number, y: number): Set<Line> {
     const key = keyOf(x, y)
-    const found = this.squares.get(key) ?? new Set()
-    this.squares.set(key, found)
-    return found
+    const square = this.squares.get(key) ?? new Set()
+    this.squares.set(key, square)
+    return square
   }
 }
 

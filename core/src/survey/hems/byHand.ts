@@ -20,7 +20,7 @@ export function edgesByHand(room: Room, edges: readonly Edge[]): Edge[] {
 /** Cuts an edge at its splits. Parts are named by the splits beside them, so that a moved split renames nothing. */
 function splitEdge(room: Room, edge: Edge): Edge[] {
   const splits = room.splits
-    .filter((each) => each.edge === edge.key && each.atMm > 0 && each.atMm < edge.lengthMm)
+    .filter((split) => split.edge === edge.key && split.atMm > 0 && split.atMm < edge.lengthMm)
     .sort((a, b) => a.atMm - b.atMm)
   if (splits.length === 0) return [edge]
   const marks: (Pick<HemSplit, 'id' | 'atMm'> | null)[] = [null, ...splits, null]

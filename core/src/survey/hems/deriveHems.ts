@@ -131,7 +131,7 @@ const isOfWall = (room: Room, edge: Edge, key: FaceKey): boolean => {
 }
 
 const fittingScope = (room: Room, edge: Edge) =>
-  isFace(edge.b, 'fitting') ? room.fittings.find((each) => each.id === thingOf(edge.b))?.scope : undefined
+  isFace(edge.b, 'fitting') ? room.fittings.find((fitting) => fitting.id === thingOf(edge.b))?.scope : undefined
 
 function resultOf(
   room: Room,
@@ -150,7 +150,7 @@ function hemOn(room: Room, edge: Edge): Hem {
   const aIsPaint = edge.kind === 'by-hand' ? stepA !== null : (stepA?.index ?? -1) > (stepB?.index ?? -1)
   const paintStep = sure(aIsPaint ? stepA : stepB)
   const keepStep = aIsPaint ? stepB : stepA
-  const noted = room.lines.find((each) => each.edge === edge.key)
+  const noted = room.lines.find((line) => line.edge === edge.key)
   return {
     id: writeHem({ roomId: room.id, edge: edge.key }),
     roomId: room.id,
@@ -165,7 +165,7 @@ function hemOn(room: Room, edge: Edge): Hem {
     radiusMm: edge.radiusMm,
     gapMm: edge.gapMm,
     gapVaries: edge.gapVaries,
-    standsOut: room.fittings.some((each) => face('fitting', each.id) === edge.b && isBagged(room, each)),
+    standsOut: room.fittings.some((fitting) => face('fitting', fitting.id) === edge.b && isBagged(room, fitting)),
     line:
       noted?.way ??
       usualWay({
@@ -275,7 +275,7 @@ function nameOf(room: Room, edge: Edge): FaceName | null {
 }
 
 const openingName = (room: Room, key: FaceKey): string =>
-  room.openings.find((each) => each.id === thingOf(key))?.name ?? ''
+  room.openings.find((opening) => opening.id === thingOf(key))?.name ?? ''
 
 const handName = (room: Room, edge: Edge): FaceName => ({
   is: 'face',
@@ -286,7 +286,7 @@ const handName = (room: Room, edge: Edge): FaceName => ({
 /** What bounds a stretch: an opening, a cabinet, or another floor. */
 const boundName = (room: Room, id: string): string =>
   [...room.openings, ...room.pieces].find((each) => each.id === id)?.name ??
-  room.foot.find((each) => each.id === id)?.floor?.colour.toLowerCase() ??
+  room.foot.find((stretch) => stretch.id === id)?.floor?.colour.toLowerCase() ??
   ''
 
 const bandLineOf = (edge: Edge): BandLine | null => {
@@ -296,5 +296,5 @@ const bandLineOf = (edge: Edge): BandLine | null => {
 
 const handHemOf = (room: Room, edge: Edge): HandHem | undefined => {
   const where = readEdge(edge.key)
-  return where?.is === 'hand' ? room.handHems.find((each) => each.id === where.id) : undefined
+  return where?.is === 'hand' ? room.handHems.find((hem) => hem.id === where.id) : undefined
 }

@@ -28,9 +28,9 @@ export function roomEdges(room: Room): Edge[] {
     ...footEdges(room, wall),
     ...cornerEdges(room, wall, i),
     ...bandEdges(room, wall),
-    ...room.openings.filter((each) => each.wallId === wall.id).flatMap((each) => openingEdges(each, wall)),
-    ...room.fittings.filter((each) => each.wallId === wall.id).map((each) => fittingEdge(room, wall, each)),
-    ...room.pieces.filter((each) => each.wallId === wall.id).flatMap(pieceEdges),
+    ...room.openings.filter((opening) => opening.wallId === wall.id).flatMap((opening) => openingEdges(opening, wall)),
+    ...room.fittings.filter((fitting) => fitting.wallId === wall.id).map((fitting) => fittingEdge(room, wall, fitting)),
+    ...room.pieces.filter((piece) => piece.wallId === wall.id).flatMap(pieceEdges),
   ])
   return [...edges.flatMap((edge) => zoned(room, edge)), ...room.handHems.map(handEdge)]
 }

@@ -22,7 +22,7 @@ const stretch = (id: string, fromMm: number, toMm: number): FootStretch => ({
 const edges = (change: Partial<Room>): Edge[] => footEdges({ ...room, ...change }, wall)
 const spans = (found: readonly Edge[], kind: Edge['kind']): [number, number][] =>
   found
-    .filter((each) => each.kind === kind)
+    .filter((edge) => edge.kind === kind)
     .map(({ segments: [part] }) => [part!.x1, part!.x2] as [number, number])
     .sort((a, b) => a[0] - b[0])
 
@@ -49,11 +49,11 @@ describe('by hand', () => {
       [1000, 2000],
       [2000, wall.lengthMm],
     ])
-    expect(found.filter((each) => each.b === 'floor:f').map((each) => each.gapMm)).toEqual([4])
+    expect(found.filter((edge) => edge.b === 'floor:f').map((edge) => edge.gapMm)).toEqual([4])
   })
   test('without a skirting the wall itself meets the floor', () => {
     const found = edges({ skirting: null })
-    expect(found.map((each) => each.kind)).toEqual(['wall-to-floor'])
+    expect(found.map((edge) => edge.kind)).toEqual(['wall-to-floor'])
   })
   test('a door at the very end leaves no stretch behind it', () => {
     const found = edges({ openings: [doorAt('d', wall.lengthMm - DOOR - CASING)] })
@@ -75,7 +75,7 @@ const feet = fc
       ),
     }
   })
-  .filter(({ openings }) => openings.every((each) => each.atMm + DOOR + CASING <= wall.lengthMm))
+  .filter(({ openings }) => openings.every((opening) => opening.atMm + DOOR + CASING <= wall.lengthMm))
 
 test('whatever stands at its foot: the lines and the doors make the wall, no line twice, no two of one name', () => {
   fc.assert(
@@ -87,7 +87,7 @@ test('whatever stands at its foot: the lines and the doors make the wall, no lin
         expect(lines.reduce((sum, [from, to]) => sum + to - from, 0)).toBe(wall.lengthMm - doors)
         lines.slice(1).forEach(([from], i) => expect(from).toBeGreaterThanOrEqual(lines[i]![1]))
       }
-      expect(new Set(found.map((each) => each.key)).size).toBe(found.length)
+      expect(new Set(found.map((edge) => edge.key)).size).toBe(found.length)
     }),
   )
 })
@@ -95,7 +95,7 @@ test('whatever stands at its foot: the lines and the doors make the wall, no lin
 test('whatever stands at its foot: names outlive a door moved within its stretch', () => {
   fc.assert(
     fc.property(fc.integer({ min: 100, max: 900 }), fc.integer({ min: 100, max: 900 }), (at, moved) => {
-      const keys = (place: number) => edges({ openings: [doorAt('d', place)] }).map((each) => each.key)
+      const keys = (place: number) => edges({ openings: [doorAt('d', place)] }).map((edge) => edge.key)
       expect(keys(moved)).toEqual(keys(at))
     }),
   )

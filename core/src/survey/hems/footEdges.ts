@@ -14,7 +14,7 @@ interface Stretch {
 export function footEdges(room: Room, wall: Wall): Edge[] {
   const skirt = skirtingMm(room, wall.id)
   const usual = room.skirting?.gapMm ?? 0
-  const gapVaries = room.foot.some((each) => each.wallId === wall.id && each.gapMm !== usual)
+  const gapVaries = room.foot.some((stretch) => stretch.wallId === wall.id && stretch.gapMm !== usual)
   return freeStretches(room, wall).flatMap((free) => {
     const at = (part: Stretch, y: number): EdgeSegment => ({
       wallId: wall.id,
@@ -51,10 +51,10 @@ const boundsOf = ({ left, right }: Stretch): Between | null => (left || right ? 
 function freeStretches(room: Room, wall: Wall): Stretch[] {
   const standing = [
     ...room.openings
-      .filter((each) => each.wallId === wall.id && reachesFloor(each))
+      .filter((opening) => opening.wallId === wall.id && reachesFloor(opening))
       .map((o) => ({ id: o.id, from: o.atMm - o.casingMm, to: o.atMm + o.widthMm + o.casingMm })),
     ...room.pieces
-      .filter((each) => each.wallId === wall.id && each.kind === 'cabinets' && each.bottomMm === 0)
+      .filter((piece) => piece.wallId === wall.id && piece.kind === 'cabinets' && piece.bottomMm === 0)
       .map((p) => ({ id: p.id, from: p.atMm, to: p.atMm + p.widthMm })),
   ].sort((a, b) => a.from - b.from)
   const stretches: Stretch[] = []
@@ -65,13 +65,13 @@ function freeStretches(room: Room, wall: Wall): Stretch[] {
     left = thing.id
   }
   stretches.push({ from, to: wall.lengthMm, left, right: '' })
-  return stretches.filter((each) => each.to > each.from)
+  return stretches.filter((stretch) => stretch.to > stretch.from)
 }
 
 /** Cuts a stretch where another floor or gap begins or ends. */
 function byFloor(room: Room, wall: Wall, free: Stretch): { part: Stretch; under: FootStretch | null }[] {
   const others = room.foot
-    .filter((each) => each.wallId === wall.id && each.toMm > free.from && each.fromMm < free.to)
+    .filter((stretch) => stretch.wallId === wall.id && stretch.toMm > free.from && stretch.fromMm < free.to)
     .sort((a, b) => a.fromMm - b.fromMm)
   const parts: { part: Stretch; under: FootStretch | null }[] = []
   let [from, left] = [free.from, free.left]

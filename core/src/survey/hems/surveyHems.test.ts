@@ -12,7 +12,7 @@ const room = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
 const derive = (change: Partial<Room> = {}, base: Room = room) => deriveHems({ ...base, ...change }, STARTER_SHELF)
 const hem = (key: string, change: Partial<Room> = {}, base: Room = room) =>
   derive(change, base).hems.find((each) => each.id === `${base.id}/${key}`)
-const bare = (key: string, change: Partial<Room> = {}) => derive(change).bare.find((each) => each.edge === key)?.why
+const bare = (key: string, change: Partial<Room> = {}) => derive(change).bare.find((edge) => edge.edge === key)?.why
 
 const opening = (more: Partial<Opening>): Opening =>
   sash({ id: 'o1', wallId: 'w1', atMm: 1000, widthMm: 1200, more: { sillMm: 900, heightMm: 1200, ...more } })
@@ -58,7 +58,7 @@ describe('bands', () => {
   })
   test('the casing’s hem is parted at the line, and both parts make the whole', () => {
     const parts = derive(twoTone).hems.filter((each) => each.kind === 'wall-to-casing')
-    expect(parts.map((each) => each.paint).sort()).toEqual(['band:b1', 'wall:w1'])
+    expect(parts.map((part) => part.paint).sort()).toEqual(['band:b1', 'wall:w1'])
     expect(parts.reduce((sum, each) => sum + each.lengthMm, 0)).toBe(4 * 1340)
   })
   test('the skirting’s top belongs to the lower colour; nothing lies at the floor', () => {
@@ -177,7 +177,7 @@ describe('the foot of a wall', () => {
     const parts = derive({ foot }).hems.filter(
       (each) => each.kind === 'skirting-to-floor' && each.segments[0]!.wallId === 'w1',
     )
-    expect(parts.map((each) => [each.lengthMm, each.keep, each.gapMm])).toEqual([
+    expect(parts.map((part) => [part.lengthMm, part.keep, part.gapMm])).toEqual([
       [1000, 'floor', 0],
       [1500, 'floor:z1', 4],
       [1500, 'floor', 0],

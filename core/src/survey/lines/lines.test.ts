@@ -80,7 +80,7 @@ test('equal stripes fill the wall, differ by a millimetre at most, and no line o
     }),
   )
   // By hand: 1000 mm in three: 333, 667, 1000; the middle waits for the tape to be moved.
-  expect(equalStripes(1000, 3).map((each) => [each.toMm, each.turn])).toEqual([
+  expect(equalStripes(1000, 3).map((stripe) => [stripe.toMm, stripe.turn])).toEqual([
     [333, 1],
     [667, 2],
     [1000, 1],

@@ -22,7 +22,7 @@ export function equalStripes(widthMm: number, count: number): Stripe[] {
 export const tapeLines = (stripes: readonly Stripe[], turn: Stripe['turn']): number[] => {
   const end = stripes[stripes.length - 1]?.toMm ?? 0
   return stripes
-    .filter((each) => each.turn === turn)
+    .filter((stripe) => stripe.turn === turn)
     .flatMap(({ fromMm, toMm }) => [fromMm, toMm])
     .filter((mm) => mm > 0 && mm < end)
 }

@@ -19,7 +19,7 @@ export function faceAreaMm2(room: Room, key: FaceKey): number {
       if (id !== null) return stretchAreaMm2(room, id)
       return room.kind === 'room' ? outlineAreaMm2(room.walls) : aroundMm(room) * GROUND_STRIP_MM
     case 'wall':
-      return ownWallMm2(room, sure(room.walls.find((each) => each.id === id)))
+      return ownWallMm2(room, sure(room.walls.find((wall) => wall.id === id)))
     case 'band': {
       const band = sure(room.bands.find((each) => each.id === id))
       return band.wallIds.reduce((sum, wallId) => sum + bandOnWallMm2(room, band, wallId), 0)
@@ -36,7 +36,7 @@ export function faceAreaMm2(room: Room, key: FaceKey): number {
     case 'glass':
       return sure(opening).widthMm * sure(opening).heightMm
     case 'piece':
-      return pieceAreaMm2(sure(room.pieces.find((each) => each.id === id)))
+      return pieceAreaMm2(sure(room.pieces.find((piece) => piece.id === id)))
     default: {
       const fitting = sure(room.fittings.find((each) => each.id === id))
       return fitting.widthMm * fitting.heightMm
@@ -70,7 +70,7 @@ function bandOnWallMm2(room: Room, band: Band, wallId: string): number {
 }
 
 const openingsMm2 = (room: Room, wallId: string, low: number, high: number): number =>
-  room.openings.filter((each) => each.wallId === wallId).reduce((sum, each) => sum + holeMm2(each, low, high), 0)
+  room.openings.filter((opening) => opening.wallId === wallId).reduce((sum, each) => sum + holeMm2(each, low, high), 0)
 
 /** What an opening with its casing takes out of a wall between two heights. */
 function holeMm2(o: Opening, low: number, high: number): number {
@@ -108,7 +108,7 @@ export const reachesFloor = (opening: Opening): boolean => opening.sillMm === 0
 /** Width of the openings with their casings that reach the floor of a wall, mm. */
 export const doorWidthsMm = (room: Room, wallId: string): number =>
   room.openings
-    .filter((each) => each.wallId === wallId && reachesFloor(each))
+    .filter((opening) => opening.wallId === wallId && reachesFloor(opening))
     .reduce((sum, each) => sum + each.widthMm + 2 * each.casingMm, 0)
 
 /** Run of a casing round its opening, mm. */

@@ -111,7 +111,7 @@ const GROUPS: Partial<Record<ThingFace | WholeFace, string>> = {
 
 /** What the scope says of a face; null where nothing was said. */
 export const scopeOf = (room: Room, key: FaceKey): FaceScope | null =>
-  room.scopes.find((each) => each.face === key)?.scope ?? null
+  room.scopes.find((scope) => scope.face === key)?.scope ?? null
 
 /** A step of the coating plan, and its place in the order. */
 export interface PlacedStep {
@@ -205,7 +205,7 @@ export function faceName(room: Room, key: FaceKey): FaceName {
     case 'casing':
       return named('casing', nameIn(room.openings))
     case 'leaf': {
-      const isPane = room.openings.find((each) => each.id === id)?.kind === 'window'
+      const isPane = room.openings.find((opening) => opening.id === id)?.kind === 'window'
       return named(isPane ? 'pane' : 'leaf', nameIn(room.openings))
     }
     case 'glass':
@@ -219,7 +219,7 @@ export function faceName(room: Room, key: FaceKey): FaceName {
     case 'ceiling':
       return named(outside ? 'soffit' : 'ceiling')
     case 'floor': {
-      const other = room.foot.find((each) => each.id === id)?.floor?.colour
+      const other = room.foot.find((stretch) => stretch.id === id)?.floor?.colour
       return outside ? named('ground') : other === undefined ? named('floor') : named('other-floor', other)
     }
     case 'skirting':

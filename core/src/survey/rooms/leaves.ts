@@ -12,8 +12,8 @@ export interface Leaves {
 /** Leaves of a face: a door's, those of cabinets or shutters; null for all that is painted by area or by run. */
 export function leavesOf(room: Room, key: FaceKey): Leaves | null {
   const { kind, id } = readFace(key) ?? { kind: null, id: null }
-  if (kind === 'leaf') return doorLeaf(room.openings.find((each) => each.id === id))
-  return kind === 'piece' ? pieceLeaves(room.pieces.find((each) => each.id === id)) : null
+  if (kind === 'leaf') return doorLeaf(room.openings.find((opening) => opening.id === id))
+  return kind === 'piece' ? pieceLeaves(room.pieces.find((piece) => piece.id === id)) : null
 }
 
 /** Bars of glazed doors are brushed by their run, and the pane of a window is not painted. */

@@ -13,7 +13,7 @@ test('what is painted loses its step, and its faces are that colour since then, 
   const done = paintedAlready(room, ['ceiling', 'trim'], YESTERDAY)
   expect(done.steps.map((step) => step.name)).toEqual(['Walls'])
   expect(done.ceiling.last).toMatchObject({ at: YESTERDAY, tool: 'roller', coatingId: 'lime-ceiling', coats: 2 })
-  for (const face of [done.skirting!.face, ...done.openings.map((each) => each.casing!)])
+  for (const face of [done.skirting!.face, ...done.openings.map((opening) => opening.casing!)])
     expect(face).toMatchObject({ swatch: '#fdfdf8', last: { at: YESTERDAY, tool: 'brush', coatingId: 'bell-semi' } })
   expect(done.walls.every((wall) => wall.face.last === null)).toBe(true)
 })

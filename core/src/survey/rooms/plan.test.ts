@@ -5,7 +5,7 @@ import { leadRisk } from './lead'
 import { inOrder, orderFaults } from './orders'
 
 const room = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
-const codes = (change: Partial<Room>) => orderFaults({ ...room, ...change }).map((each) => each.code)
+const codes = (change: Partial<Room>) => orderFaults({ ...room, ...change }).map((fault) => fault.code)
 
 // CIE 1976 by hand from the definition: white (100, 0, 0), mid grey #777777 has L* 50.03; distance 49.97.
 test('colour distance against known values', () => {
@@ -30,10 +30,10 @@ describe('orders', () => {
   const [ceiling, trim, walls] = room.steps
   test('presets sort the steps; equals keep their place', () => {
     const mixed = { ...room, steps: [walls!, ceiling!, trim!] }
-    expect(inOrder(mixed, 'ceiling-trim-walls').map((each) => each.name)).toEqual(['Ceiling', 'Trim', 'Walls'])
-    expect(inOrder(mixed, 'ceiling-walls-trim').map((each) => each.name)).toEqual(['Ceiling', 'Walls', 'Trim'])
+    expect(inOrder(mixed, 'ceiling-trim-walls').map((step) => step.name)).toEqual(['Ceiling', 'Trim', 'Walls'])
+    expect(inOrder(mixed, 'ceiling-walls-trim').map((step) => step.name)).toEqual(['Ceiling', 'Walls', 'Trim'])
     const sprayed = { ...room, steps: [trim!, { ...walls!, tool: 'spray' as const }] }
-    expect(inOrder(sprayed, 'spray-first-trim-later').map((each) => each.name)).toEqual(['Walls', 'Trim'])
+    expect(inOrder(sprayed, 'spray-first-trim-later').map((step) => step.name)).toEqual(['Walls', 'Trim'])
     const low = { ...walls!, id: 's4', name: 'Dado', targets: ['band:b1'] }
     const band = {
       id: 'b1',
@@ -45,7 +45,7 @@ describe('orders', () => {
       face: room.walls[0]!.face,
     }
     const twoTone = { ...room, bands: [band], steps: [low, walls!, ceiling!] }
-    expect(inOrder(twoTone, 'top-colour-before-bottom-colour').map((each) => each.name)).toEqual([
+    expect(inOrder(twoTone, 'top-colour-before-bottom-colour').map((step) => step.name)).toEqual([
       'Ceiling',
       'Walls',
       'Dado',

@@ -34,7 +34,7 @@ const DULLING_GRIT = 180
 export function readySteps(room: Room, key: FaceKey): ReadyStep[] {
   const ticked = new Set(faceOf(room, key).prep)
   const of = (...kinds: readonly Defect['kind'][]) =>
-    room.defects.filter((each) => each.face === key && kinds.includes(each.kind))
+    room.defects.filter((defect) => defect.face === key && kinds.includes(defect.kind))
   const [flaking, gaps, holes] = [of('flaking'), of('gap'), of('crack', 'hole')]
   const isFilled = ticked.has('fill') || holes.length > 0
   const isSanded = ticked.has('sand') || isFilled || flaking.length > 0

@@ -43,13 +43,13 @@ export function mirrorRoom(room: Room): Room {
     openings: room.openings.map(flip),
     fittings: room.fittings.map(flip),
     pieces: room.pieces.map(flip),
-    foot: room.foot.map((each) => {
-      const long = sure(length.get(each.wallId))
-      return { ...each, fromMm: long - each.toMm, toMm: long - each.fromMm }
+    foot: room.foot.map((stretch) => {
+      const long = sure(length.get(stretch.wallId))
+      return { ...stretch, fromMm: long - stretch.toMm, toMm: long - stretch.fromMm }
     }),
-    handHems: room.handHems.map((each) => {
-      const long = sure(length.get(each.wallId))
-      return { ...each, x1: long - each.x1, x2: long - each.x2 }
+    handHems: room.handHems.map((hem) => {
+      const long = sure(length.get(hem.wallId))
+      return { ...hem, x1: long - hem.x1, x2: long - hem.x2 }
     }),
   }
 }

@@ -27,7 +27,7 @@ export function trimRunMm(room: Room, key: FaceKey): number | null {
 export function trimWidthMm(room: Room, key: FaceKey): number | null {
   const { kind, id } = readFace(key) ?? { kind: null, id: null }
   if (kind === 'skirting') return room.skirting?.heightMm ?? null
-  return kind === 'casing' ? (room.openings.find((each) => each.id === id)?.casingMm ?? null) : null
+  return kind === 'casing' ? (room.openings.find((opening) => opening.id === id)?.casingMm ?? null) : null
 }
 
 /** Run of skirting on a wall, mm. */

@@ -22,7 +22,7 @@ export function idbStore(): DeviceStore {
   })
   const channel = new BroadcastChannel(NAME)
   const listeners = new Set<() => void>()
-  const hear = () => listeners.forEach((each) => each())
+  const hear = () => listeners.forEach((listener) => listener())
   channel.onmessage = hear
   const tell = () => {
     hear()

@@ -9,7 +9,7 @@ export function memoryStore(): DeviceStore {
   let isBusy = false
   const jobs = new Map<string, JobAnswer>()
   const listeners = new Set<() => void>()
-  const tell = () => listeners.forEach((each) => each())
+  const tell = () => listeners.forEach((listener) => listener())
   return {
     put: async (jobId, what, who) => {
       items = [...items, ...what.map((each): OutItem => ({ n: ++last, jobId, what: each, refused: null, who }))]

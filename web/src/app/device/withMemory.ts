@@ -7,7 +7,7 @@ import type { DeviceStore, OutItem } from './store'
 export function withMemory(store: DeviceStore): DeviceStore {
   let loose: OutItem[] = []
   const listeners = new Set<() => void>()
-  const tell = () => listeners.forEach((each) => each())
+  const tell = () => listeners.forEach((listener) => listener())
   const isLoose = (n: number) => n < 0
   let last = 0
   return {

@@ -5,5 +5,5 @@ export function breatherWords(rooms: readonly Room[], subject: SubjectKey): stri
   const ref = readSubject(subject)
   if (ref?.of !== 'fitting') return subject
   const room = rooms.find((each) => each.id === ref.roomId)
-  return `${room?.name ?? ''}: ${room?.fittings.find((each) => each.id === ref.fittingId)?.name ?? subject}`
+  return `${room?.name ?? ''}: ${room?.fittings.find((fitting) => fitting.id === ref.fittingId)?.name ?? subject}`
 }

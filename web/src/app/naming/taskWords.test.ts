@@ -10,7 +10,7 @@ test.each([
   const words = tasks.flatMap((task) =>
     ['lay', 'coat', 'roll'].includes(task.kind) ? [taskWords(job.rooms, task, task.id)] : [],
   )
-  expect(words.filter((each, i) => words.indexOf(each) !== i)).toEqual([])
+  expect(words.filter((word, i) => words.indexOf(word) !== i)).toEqual([])
 })
 
 test('a rolled field says its wall, work of a whole room does not', () => {

@@ -54,7 +54,7 @@ export const HOUSE_WORDS = {
       through: 'as long as a full film takes',
       'by-price': 'whichever costs less',
       'after-pull': 'cut in, pull, then roll',
-      within: 'roll within the round',
+      within: 'cut in, roll, then pull, where a wall stays wet so long',
       'edge-last': 'roll first, edge last',
       'one-run': 'one long run',
       'short-pieces': 'short pieces',

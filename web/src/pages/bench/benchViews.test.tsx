@@ -34,7 +34,7 @@ test('every hem of the demo opens on the Bench: controls, result and what it res
   // One of each setting is enough: the others differ in length only.
   const seen = new Set<string>()
   for (const hem of plan.hems) {
-    const answer = plan.recipes.find((each) => each.hemId === hem.id)!
+    const answer = plan.recipes.find((recipe) => recipe.hemId === hem.id)!
     const kind = answer.safe ? `${answer.setting} ${answer.way}` : 'unsafe'
     if (seen.has(kind)) continue
     seen.add(kind)

@@ -49,7 +49,7 @@ export function jobState(answer: JobAnswer, now: number): JobState {
           spans: coming.pull.spans,
         }
       : null,
-    startsAt: plan.placed.length ? Math.min(...plan.placed.map((each) => each.from)) : null,
+    startsAt: plan.placed.length ? Math.min(...plan.placed.map((task) => task.from)) : null,
     endsAt: plan.endsAt,
     plan: plan.standing?.number ?? null,
     begun: job.log.length > 0,

@@ -94,6 +94,7 @@ export function FloorDrawing({ room, plan }: { room: Room; plan: FloorPlan }) {
 const FILL: Record<Laid['as'], string> = {
   field: 'var(--kraft)',
   strip: 'var(--card)',
+  middle: 'var(--ground-deep)',
   board: 'var(--sheet)',
   stairs: 'var(--kraft)',
   'way-out': 'none',
@@ -114,8 +115,8 @@ function furnitureAt(room: Room, gathered: GatheredNeeds | null): Stands[] {
   return room.pieces
     .filter((piece) => piece.kind === 'furniture')
     .flatMap((piece): Stands[] => {
-      const own = gathered?.places[gathered.pieces.indexOf(piece)]
-      if (own) return [{ at: middleOf(own), corners: own }]
+      const points = gathered?.places[gathered.pieces.indexOf(piece)]
+      if (points) return [{ at: middleOf(points), corners: points }]
       const i = room.walls.findIndex((wall) => wall.id === piece.wallId)
       const [a, b] = [corners[i], corners[(i + 1) % corners.length]]
       if (!a || !b) return []

@@ -64,10 +64,10 @@ function FloorWords({ room, plan }: { room: Room; plan: FloorPlan }) {
     const { name } = coverOf(shelf, coverId)
     const length = () =>
       formatRun(
-        own.reduce((sum, each) => sum + lengthOf(each), 0),
+        own.reduce((sum, laid) => sum + lengthOf(laid), 0),
         site.units,
       )
-    return own[0]?.as === 'strip'
+    return own[0]?.as !== 'field'
       ? W.floors.strips({ n: own.length, name, length: length() })
       : W.floors.field({ n: own.length, name })
   })
@@ -89,8 +89,8 @@ function FloorWords({ room, plan }: { room: Room; plan: FloorPlan }) {
 
 /** Furniture of a room, with the numbers it has in the drawing: gathered under one sheet, or sheeted where it stands. */
 function furniture(room: Room): string[] {
-  const own = room.pieces.filter((piece) => piece.kind === 'furniture')
-  if (own.length === 0) return []
-  const names = own.map((piece, i) => `${i + 1} ${piece.name}`).join(', ')
-  return [(gatheredIn(room) ? W.floors.gathered : W.floors.pieces)({ n: own.length, names })]
+  const pieces = room.pieces.filter((piece) => piece.kind === 'furniture')
+  if (pieces.length === 0) return []
+  const names = pieces.map((piece, i) => `${i + 1} ${piece.name}`).join(', ')
+  return [(gatheredIn(room) ? W.floors.gathered : W.floors.pieces)({ n: pieces.length, names })]
 }

@@ -72,8 +72,8 @@ function useOthers(ownId: string): readonly JobAnswer[] {
         .filter((job) => job.id !== ownId)
         .sort((a, b) => (a.changedAt < b.changedAt ? 1 : -1))
         .slice(0, MOST_JOBS)
-      const found = await Promise.all(others.map((job) => keptJob(job.id).then((kept) => kept.answer)))
-      if (isCurrent) setJobs(found)
+      const answers = await Promise.all(others.map((job) => keptJob(job.id).then((kept) => kept.answer)))
+      if (isCurrent) setJobs(answers)
     }
     // Without a line and without a kept copy there is nothing to say of other jobs.
     load().catch(() => undefined)

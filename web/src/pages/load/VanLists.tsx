@@ -49,8 +49,8 @@ export function VanLists({ van }: { van: VanPlan }) {
             <p className="text-soft">{W.van.enough}</p>
           ) : (
             <ul>
-              {van.shortages.map((each) => (
-                <ShortLine key={each.item.key} short={each} />
+              {van.shortages.map((shortage) => (
+                <ShortLine key={shortage.item.key} short={shortage} />
               ))}
             </ul>
           )}
@@ -81,8 +81,8 @@ function DayList({ list }: { list: VanList }) {
       )}
       {list.cautions.length > 0 && (
         <ul className="mt-1.5 border-l-4 border-ink pl-2.5 text-sm" aria-label={W.recipes.care}>
-          {list.cautions.map((each) => (
-            <li key={sayText(each)}>{sayText(each)}</li>
+          {list.cautions.map((caution) => (
+            <li key={sayText(caution)}>{sayText(caution)}</li>
           ))}
         </ul>
       )}

@@ -80,7 +80,7 @@ function WaysTable({ ways }: { ways: readonly WayOutcome[] }) {
   const { site } = useFacts()
   const now = useNow(600_000)
   const money = (minor: number) => formatMoney(minor, site.currency)
-  const least = Math.min(...ways.map((each) => each.totalMinor))
+  const least = Math.min(...ways.map((outcome) => outcome.totalMinor))
   return (
     <div className="overflow-x-auto">
       <table className="w-full text-[0.92rem]">
@@ -103,26 +103,28 @@ function WaysTable({ ways }: { ways: readonly WayOutcome[] }) {
           </tr>
         </thead>
         <tbody>
-          {ways.map((each) => (
-            <tr key={each.way} className="border-b border-rule">
+          {ways.map((outcome) => (
+            <tr key={outcome.way} className="border-b border-rule">
               <td className="py-1.5 font-semibold">
-                {W.compared.names[each.way]}
-                {each.unsafe > 0 && (
+                {W.compared.names[outcome.way]}
+                {outcome.unsafe > 0 && (
                   <span className="block text-[0.82rem] font-normal text-soft">
-                    {W.compared.unsafe({ n: each.unsafe })}
+                    {W.compared.unsafe({ n: outcome.unsafe })}
                   </span>
                 )}
               </td>
-              <td className={TD}>{(each.workedMin / 60).toFixed(1)}</td>
-              <td className={TD}>{money(each.coversMinor + each.tapeMinor + each.sealsMinor + each.paintMinor)}</td>
-              <td className={TD}>{money(each.mendingMinor)}</td>
-              <td className={TD}>{each.faultMmPerM.toFixed(2)}</td>
-              <td className={TD}>{each.endsAt === null ? '–' : each.crewDays}</td>
-              <td className={TD}>{each.endsAt === null ? '–' : whenText(each.endsAt, now, site.zone)}</td>
+              <td className={TD}>{(outcome.workedMin / 60).toFixed(1)}</td>
+              <td className={TD}>
+                {money(outcome.coversMinor + outcome.tapeMinor + outcome.sealsMinor + outcome.paintMinor)}
+              </td>
+              <td className={TD}>{money(outcome.mendingMinor)}</td>
+              <td className={TD}>{outcome.faultMmPerM.toFixed(2)}</td>
+              <td className={TD}>{outcome.endsAt === null ? '–' : outcome.crewDays}</td>
+              <td className={TD}>{outcome.endsAt === null ? '–' : whenText(outcome.endsAt, now, site.zone)}</td>
               <td
-                className={`${TD} ${each.totalMinor === least ? 'font-bold underline decoration-2' : 'font-semibold'}`}
+                className={`${TD} ${outcome.totalMinor === least ? 'font-bold underline decoration-2' : 'font-semibold'}`}
               >
-                {money(each.totalMinor)}
+                {money(outcome.totalMinor)}
               </td>
             </tr>
           ))}

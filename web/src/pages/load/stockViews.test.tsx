@@ -32,7 +32,7 @@ test('tape that came at two times: the older first, and a warning where it is ov
 test('a length that the log says is cut is struck out, whichever device cut it; one that was taken back is not', async () => {
   const { CutPlans } = await import('./CutPlans')
   const plan = await openOnDesk(job, now)
-  const cuts = plan.load.covers.flatMap((each) => each.cuts ?? [])[0]!
+  const cuts = plan.load.covers.flatMap((cover) => cover.cuts ?? [])[0]!
   const panel = cuts.rolls.flatMap((roll) => roll.panels)[0]!
   const cut = amountEvent(
     'c1',

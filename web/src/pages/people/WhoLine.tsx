@@ -19,9 +19,9 @@ export function WhoLine() {
       .then(() => navigate('/sign-in'))
   return (
     <div className="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-sm text-soft">
-      {troubles.map((each) => (
-        <b key={each} className="text-act">
-          {W.people.troubles[each]}
+      {troubles.map((trouble) => (
+        <b key={trouble} className="text-act">
+          {W.people.troubles[trouble]}
         </b>
       ))}
       {told.isOpen ? (

@@ -23,11 +23,13 @@ export function DefectPictures({ hemIds, name }: DefectPicturesProps) {
   const tick = useTick()
   const now = useNow(60_000)
   const taken = (photoId: string) => tick([pictureTick(photoId, hemIds, '', now)], W.photo.taken({ what: name }))
-  const own = [...new Map(hemIds.flatMap((id) => all.get(id) ?? []).map((each) => [each.id, each])).values()]
+  const pictures = [
+    ...new Map(hemIds.flatMap((id) => all.get(id) ?? []).map((picture) => [picture.id, picture])).values(),
+  ]
   return (
     <div className="flex flex-wrap items-center gap-2">
       <PhotoButton text={W.photo.defect} name={name} camera className="min-h-11" onTaken={taken} />
-      {own.map((picture) => (
+      {pictures.map((picture) => (
         <Taken key={picture.id} jobId={jobId} picture={picture} />
       ))}
     </div>

@@ -173,7 +173,7 @@ function Readied({ lines }: { lines: readonly Said[] }) {
 /** When it was due, and when it would be done if planning began anew now. */
 function Late({ card, now }: { card: TodoCard; now: number }) {
   const { site } = useFacts()
-  const anew = usePlan()?.proposed.find((each) => each.taskId === card.task.id && !each.done)
+  const anew = usePlan()?.proposed.find((task) => task.taskId === card.task.id && !task.done)
   const due = whenText(card.to, now, site.zone)
   return (
     <b className="text-act">
@@ -189,7 +189,7 @@ function Was({ taskId, now }: { taskId: ActivityId; now: number }) {
   const { id, site } = useFacts()
   const standing = usePlan()?.standing
   const { seen } = useSeenPlan(id)
-  const before = standing?.changes.find((each) => each.taskId === taskId)?.before
+  const before = standing?.changes.find((change) => change.taskId === taskId)?.before
   if (!standing || standing.number < 2 || seen >= standing.number || !before) return null
   return <b className="text-act"> · {W.changed.was({ before: whenText(parseInstant(before), now, site.zone) })}</b>
 }

@@ -16,10 +16,10 @@ export function WhatChanged({ plan, crewId }: { plan: Plan; crewId: string | nul
   if (!standing || standing.number < 2 || seen >= standing.number) return null
   const crewOf = new Map([
     ...plan.tasks.map((task) => [task.id, task.crewId] as const),
-    ...plan.placed.map((each) => [each.taskId, each.crewId] as const),
+    ...plan.placed.map((task) => [task.taskId, task.crewId] as const),
   ])
-  const done = new Set(plan.placed.flatMap((each) => (each.done ? [each.taskId] : [])))
-  const own = standing.changes.filter(
+  const done = new Set(plan.placed.flatMap((task) => (task.done ? [task.taskId] : [])))
+  const changes = standing.changes.filter(
     ({ taskId }) => !done.has(taskId) && (crewId === null || crewOf.get(taskId) === crewId),
   )
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
@@ -30,9 +30,9 @@ export function WhatChanged({ plan, crewId }: { plan: Plan; crewId: string | nul
       className="border-2 border-act"
       aside={<Button onClick={() => see(standing.number)}>{W.changed.seen}</Button>}
     >
-      {own.length === 0 && <p>{W.changed.nothing}</p>}
+      {changes.length === 0 && <p>{W.changed.nothing}</p>}
       <ul className="max-h-64 overflow-y-auto">
-        {own.map((change) => (
+        {changes.map((change) => (
           <li key={change.taskId} className="border-b border-rule py-1">
             {taskWords(rooms, tasks.get(change.taskId), change.taskId)}:{' '}
             <b className="whitespace-nowrap">

@@ -75,9 +75,9 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
     <>
       <LayerSection layers={recipe.layers} setting={recipe.setting} units={site.units} />
       <ol className="my-2 ml-5 list-decimal">
-        {recipe.steps.map((each) => (
-          <li key={each.code} className="my-0.5">
-            {sayText(each)}
+        {recipe.steps.map((said) => (
+          <li key={said.code} className="my-0.5">
+            {sayText(said)}
           </li>
         ))}
       </ol>
@@ -161,9 +161,9 @@ function Reasons({ list }: { list: readonly Said[] }) {
         <details className="border-l-[3px] border-ink pl-2.5">
           <summary className="cursor-pointer text-sm text-soft">{W.recipes.moreFacts({ n: rest.length })}</summary>
           <ul>
-            {rest.map((each, i) => (
-              <li key={`${each.code}${i}`} className="my-0.5">
-                {sayText(each)}
+            {rest.map((said, i) => (
+              <li key={`${said.code}${i}`} className="my-0.5">
+                {sayText(said)}
               </li>
             ))}
           </ul>
@@ -178,9 +178,9 @@ function Sayings({ title, list }: { title: string; list: readonly Said[] }) {
     <section className="mt-3 border-l-[3px] border-ink pl-2.5">
       <h3>{title}</h3>
       <ul>
-        {list.map((each, i) => (
-          <li key={`${each.code}${i}`} className="my-0.5">
-            {sayText(each)}
+        {list.map((said, i) => (
+          <li key={`${said.code}${i}`} className="my-0.5">
+            {sayText(said)}
           </li>
         ))}
       </ul>

@@ -31,9 +31,9 @@ export function HowTo({ steps, craft }: { steps: readonly Said[]; craft: readonl
         ))}
       </ul>
       <ul className="mt-2 ml-5 list-disc">
-        {craft.map((each) => (
-          <li key={each.code} className="my-0.5">
-            {sayText(each)}
+        {craft.map((said) => (
+          <li key={said.code} className="my-0.5">
+            {sayText(said)}
           </li>
         ))}
       </ul>

@@ -11,7 +11,7 @@ const [BAR, THICK] = [120, 12]
 
 /** One line for each house way: a strip as long as what the job comes to, cut where mending begins. */
 export function SchoolsTable({ outcomes, own, currency }: SchoolsTableProps) {
-  const dearest = Math.max(1, ...outcomes.map((each) => each.totalMinor))
+  const dearest = Math.max(1, ...outcomes.map((outcome) => outcome.totalMinor))
   const money = (minor: number) => formatMoney(minor, currency)
   return (
     <>
@@ -29,28 +29,33 @@ export function SchoolsTable({ outcomes, own, currency }: SchoolsTableProps) {
             </tr>
           </thead>
           <tbody>
-            {outcomes.map((each) => {
-              const work = (BAR * each.workMinor) / dearest
+            {outcomes.map((outcome) => {
+              const work = (BAR * outcome.workMinor) / dearest
               return (
-                <tr key={each.school} className={`border-b border-rule ${each.school === own ? 'font-bold' : ''}`}>
-                  <td className="py-1 whitespace-nowrap">{wordText('school', each.school)}</td>
-                  <td className="pl-2 text-right whitespace-nowrap">{money(each.totalMinor)}</td>
-                  <td className="pl-2 text-right whitespace-nowrap">{W.ways.of({ own: each.own, hems: each.hems })}</td>
-                  <td className={`pl-2 text-right ${each.unsafe > 0 ? 'text-act' : ''}`}>{each.unsafe}</td>
-                  <td className="pl-2 text-right">{each.kinds}</td>
-                  <td className="pl-2 text-right">{figure(each.faults)}</td>
+                <tr
+                  key={outcome.school}
+                  className={`border-b border-rule ${outcome.school === own ? 'font-bold' : ''}`}
+                >
+                  <td className="py-1 whitespace-nowrap">{wordText('school', outcome.school)}</td>
+                  <td className="pl-2 text-right whitespace-nowrap">{money(outcome.totalMinor)}</td>
+                  <td className="pl-2 text-right whitespace-nowrap">
+                    {W.ways.of({ own: outcome.own, hems: outcome.hems })}
+                  </td>
+                  <td className={`pl-2 text-right ${outcome.unsafe > 0 ? 'text-act' : ''}`}>{outcome.unsafe}</td>
+                  <td className="pl-2 text-right">{outcome.kinds}</td>
+                  <td className="pl-2 text-right">{figure(outcome.faults)}</td>
                   <td className="pl-4">
                     <svg
                       viewBox={`0 0 ${BAR} ${THICK}`}
                       width={BAR}
                       height={THICK}
                       role="img"
-                      aria-label={W.ways.bar({ work: money(each.workMinor), mending: money(each.mendingMinor) })}
+                      aria-label={W.ways.bar({ work: money(outcome.workMinor), mending: money(outcome.mendingMinor) })}
                     >
                       <rect width={work} height={THICK} fill="var(--kraft)" stroke="var(--kraft-edge)" />
                       <rect
                         x={work}
-                        width={(BAR * each.mendingMinor) / dearest}
+                        width={(BAR * outcome.mendingMinor) / dearest}
                         height={THICK}
                         fill="url(#span-tacky)"
                         stroke="var(--ink)"

@@ -12,7 +12,7 @@ export function WaysTable({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
   const choose = useChoose(hem)
   const [reason, setReason] = useState('')
   const names = useWayName()
-  const taken = recipe.reasons.some((each) => each.code === 'why.own_choice')
+  const taken = recipe.reasons.some((said) => said.code === 'why.own_choice')
   return (
     <section className="mt-3">
       <h3>{W.recipes.others}</h3>

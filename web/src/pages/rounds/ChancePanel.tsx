@@ -92,7 +92,7 @@ function PullChances({ chances, safer, plan }: { chances: Chances; safer: SaferP
   const { rooms } = useFacts()
   const tasks = useMemo(() => new Map(plan.tasks.map((task) => [task.id, task])), [plan])
   const listed = [...chances.pulls]
-    .filter((each) => each.missShare >= WORTH_SAYING)
+    .filter((pull) => pull.missShare >= WORTH_SAYING)
     .sort((a, b) => b.missShare - a.missShare)
   return (
     <div>
@@ -129,10 +129,10 @@ function Deciders({ chances, plan }: { chances: Chances; plan: Plan }) {
     <div>
       <h3 className="font-semibold">{W.chance.guard}</h3>
       <ol className="text-sm">
-        {chances.decides.slice(0, GUARDED).map((each) => (
-          <li key={each.activityId} className="flex justify-between gap-3 border-b border-rule py-0.5">
-            {taskWords(rooms, tasks.get(each.activityId), each.activityId)}
-            <Share share={each.share} />
+        {chances.decides.slice(0, GUARDED).map((decide) => (
+          <li key={decide.activityId} className="flex justify-between gap-3 border-b border-rule py-0.5">
+            {taskWords(rooms, tasks.get(decide.activityId), decide.activityId)}
+            <Share share={decide.share} />
           </li>
         ))}
       </ol>

@@ -51,11 +51,11 @@ export function Backdrop({ axis, sky, height }: { axis: TimeAxis; sky: readonly 
   if (sky.length === 0) return null
   const parts = axis.days.flatMap((day) =>
     sky
-      .filter((each) => each.to > day.from && each.from < day.to)
-      .map((each) => {
+      .filter((stretch) => stretch.to > day.from && stretch.from < day.to)
+      .map((stretch) => {
         const share = (at: number) => Math.min(1, Math.max(0, (at - day.from) / (day.to - day.from)))
-        const [a, b] = [share(each.from), share(each.to)]
-        return { each, x: day.x + a * day.width, width: (b - a) * day.width }
+        const [a, b] = [share(stretch.from), share(stretch.to)]
+        return { each: stretch, x: day.x + a * day.width, width: (b - a) * day.width }
       }),
   )
   return (

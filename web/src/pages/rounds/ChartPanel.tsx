@@ -203,7 +203,7 @@ function useShown(days: readonly number[], span: Span, wanted: number | null, to
   return useMemo(() => {
     if (span === 'all') return days
     const first =
-      wanted !== null && days.includes(wanted) ? wanted : (days.find((each) => each >= today) ?? days[days.length - 1])
+      wanted !== null && days.includes(wanted) ? wanted : (days.find((day) => day >= today) ?? days[days.length - 1])
     const at = first === undefined ? -1 : days.indexOf(first)
     return at < 0 ? [] : days.slice(at, at + (span === 'day' ? 1 : 3))
   }, [days, span, wanted, today])
@@ -211,9 +211,9 @@ function useShown(days: readonly number[], span: Span, wanted: number | null, to
 
 function ghostOf(move: ReturnType<typeof useMove>, placed: Plan['placed']): Hand['ghost'] {
   const { pickedId, target } = move
-  const own = placed.find((each) => each.taskId === pickedId)
-  if (!pickedId || !target || !own) return null
-  const minutes = own.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
+  const task = placed.find((each) => each.taskId === pickedId)
+  if (!pickedId || !target || !task) return null
+  const minutes = task.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
   return { taskId: pickedId, at: target.at, crewId: target.crewId, minutes, isBroken: (move.breaks?.length ?? 0) > 0 }
 }
 
@@ -222,14 +222,14 @@ const alongOf = (move: ReturnType<typeof useMove>): Hand['along'] =>
   move.target === null
     ? []
     : move.placed
-        .filter((each) => each.taskId !== move.pickedId)
+        .filter((task) => task.taskId !== move.pickedId)
         .map(({ taskId, from, to, crewId }) => ({ taskId, at: from, minutes: to - from, crewId, isBroken: false }))
 
 function duesOf(
   plan: Plan,
   rooms: readonly { readonly id: string; readonly name: string; readonly neededBy: string | null }[],
 ): Due[] {
-  const late = new Set(plan.misses.flatMap((each) => (each.kind === 'late-hand-back' ? [each.other] : [])))
+  const late = new Set(plan.misses.flatMap((miss) => (miss.kind === 'late-hand-back' ? [miss.other] : [])))
   return rooms.flatMap((room) =>
     room.neededBy === null
       ? []
@@ -244,9 +244,9 @@ function PromiseRooms({ plan, placed }: { plan: Plan; placed: Plan['placed'] }) 
   const edit = useEdit()
   const open = rooms.flatMap((room) => {
     const ids = new Set<string>(plan.tasks.flatMap((task) => (task.roomId === room.id ? [task.id] : [])))
-    const own = placed.filter((each) => ids.has(each.taskId))
-    const isLeft = own.some((each) => !each.done) && own.length === ids.size
-    return room.neededBy === null && isLeft ? [{ room, at: Math.ceil(Math.max(...own.map((each) => each.to))) }] : []
+    const tasks = placed.filter((task) => ids.has(task.taskId))
+    const isLeft = tasks.some((task) => !task.done) && tasks.length === ids.size
+    return room.neededBy === null && isLeft ? [{ room, at: Math.ceil(Math.max(...tasks.map((task) => task.to))) }] : []
   })
   if (open.length === 0) return null
   const keep = (roomId: string, at: number) =>
@@ -272,11 +272,11 @@ function LockDay({ day, placed }: { day: number; placed: Plan['placed'] }) {
   const edit = useEdit()
   const held = new Set<string>(planning.holds.map((hold) => hold.taskId))
   const open = crews.flatMap((crew) => {
-    const own = placed.filter(
-      (each) =>
-        !each.done && each.crewId === crew.id && toLocal(each.from, site.zone).day === day && !held.has(each.taskId),
+    const tasks = placed.filter(
+      (task) =>
+        !task.done && task.crewId === crew.id && toLocal(task.from, site.zone).day === day && !held.has(task.taskId),
     )
-    return own.length > 0 ? [{ crew, own }] : []
+    return tasks.length > 0 ? [{ crew, own: tasks }] : []
   })
   if (open.length === 0) return null
   return (

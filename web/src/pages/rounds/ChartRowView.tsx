@@ -70,11 +70,11 @@ export function ChartRowView(props: ChartRowViewProps) {
 
 /** What a hand carries over a crew's row, and what goes along. */
 function Ghosts({ hand, crewId, axis, zone }: { hand: Hand | null; crewId: string; axis: TimeAxis; zone: string }) {
-  const along = hand?.along.filter((each) => each.crewId === crewId) ?? []
+  const along = hand?.along.filter((ghost) => ghost.crewId === crewId) ?? []
   return (
     <>
-      {along.map((each) => (
-        <GhostBar key={each.taskId} ghost={each} axis={axis} />
+      {along.map((ghost) => (
+        <GhostBar key={ghost.taskId} ghost={ghost} axis={axis} />
       ))}
       {hand?.ghost?.crewId === crewId && <GhostBar ghost={hand.ghost} axis={axis} zone={zone} />}
     </>
@@ -105,7 +105,7 @@ const crewOf = ({ of, id }: ChartRow): string => (of === 'person' ? id.slice(0, 
 
 /** As many of a crew's people as fit beside its row, each by the whole name; how many more there are. */
 function peopleOf(crews: readonly ChartCrew[], id: string): string {
-  const names = (crews.find((crew) => crew.id === id)?.people ?? []).map((each) => each.name)
+  const names = (crews.find((crew) => crew.id === id)?.people ?? []).map((person) => person.name)
   const fit = names.filter((_, i) => names.slice(0, i + 1).join(', ').length <= PEOPLE_SIGNS)
   const more = names.length - fit.length
   return `${fit.join(', ')}${more > 0 ? ` +${more}` : ''}`
@@ -125,7 +125,7 @@ function OffShift({
 }) {
   if (!stretches) return null
   return axis.days.map((day) => {
-    const own = stretches.filter((each) => each.to > day.from && each.from < day.to)
+    const own = stretches.filter((stretch) => stretch.to > day.from && stretch.from < day.to)
     const edges = [
       day.from,
       ...own.flatMap((each) => [Math.max(each.from, day.from), Math.min(each.to, day.to)]),

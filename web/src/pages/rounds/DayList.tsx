@@ -24,28 +24,28 @@ export function DayList({ plan, placed, days, pickedId, onPick }: DayListProps) 
       <div className="grid gap-x-8 lg:grid-cols-3">
         {crews.map((crew) => {
           const own = placed
-            .filter((each) => each.crewId === crew.id && toLocal(each.from, site.zone).day === day)
+            .filter((task) => task.crewId === crew.id && toLocal(task.from, site.zone).day === day)
             .sort((a, b) => a.from - b.from)
           if (own.length === 0) return null
           return (
             <div key={crew.id} className="mt-2">
               <h4 className="font-semibold">{crew.name}</h4>
               <ol>
-                {own.map((each) => (
-                  <li key={each.taskId} className="border-b border-rule">
+                {own.map((task) => (
+                  <li key={task.taskId} className="border-b border-rule">
                     <button
                       type="button"
-                      className={`flex w-full gap-3 py-2 text-left ${each.taskId === pickedId ? 'bg-deep' : ''}`}
-                      disabled={each.done}
-                      aria-pressed={each.taskId === pickedId}
-                      onClick={() => onPick(each.taskId)}
+                      className={`flex w-full gap-3 py-2 text-left ${task.taskId === pickedId ? 'bg-deep' : ''}`}
+                      disabled={task.done}
+                      aria-pressed={task.taskId === pickedId}
+                      onClick={() => onPick(task.taskId)}
                     >
                       <b className="w-28 shrink-0 whitespace-nowrap tabular-nums">
-                        {clockText(each.from, site.zone)}–{clockText(each.to, site.zone)}
+                        {clockText(task.from, site.zone)}–{clockText(task.to, site.zone)}
                       </b>
-                      <span className={each.done ? 'text-soft line-through' : ''}>
-                        {taskWords(rooms, tasks.get(each.taskId), each.taskId)}
-                        {!each.done && each.from <= now && now < each.to && (
+                      <span className={task.done ? 'text-soft line-through' : ''}>
+                        {taskWords(rooms, tasks.get(task.taskId), task.taskId)}
+                        {!task.done && task.from <= now && now < task.to && (
                           <b className="ml-2 text-act">{W.rounds.now}</b>
                         )}
                       </span>

@@ -40,8 +40,8 @@ function Answer({ question }: { question: EveningQuestion }) {
 
 /** What a day leaves: what was missed and must be off first, then what is not ticked, then what stays and why. */
 export function EveningLists({ told }: { told: Evening }) {
-  const bad = told.stays.filter((each) => !each.isSafe).map((each) => each.line)
-  const good = told.stays.filter((each) => each.isSafe).map((each) => each.line)
+  const bad = told.stays.filter((stay) => !stay.isSafe).map((stay) => stay.line)
+  const good = told.stays.filter((stay) => stay.isSafe).map((stay) => stay.line)
   return (
     <div className="grid gap-x-8 gap-y-3 lg:grid-cols-2">
       <Part

@@ -21,8 +21,8 @@ export function HandOut({ plan }: { plan: Plan }) {
   const dispatch = useAppDispatch()
   const today = toLocal(Math.floor(now), site.zone).day
   const sheets = crews.flatMap((crew) => {
-    const days = plan.placed.flatMap((each) =>
-      each.crewId === crew.id && !each.done ? [toLocal(each.from, site.zone).day] : [],
+    const days = plan.placed.flatMap((task) =>
+      task.crewId === crew.id && !task.done ? [toLocal(task.from, site.zone).day] : [],
     )
     const day = Math.min(...days.filter((each) => each >= today))
     return Number.isFinite(day) ? [{ crew, day }] : []

@@ -12,7 +12,7 @@ import type { HelpAnswer, HelpQuestion } from './help.worker'
 /** Rooms that will not be handed back in time: why, and what single change would help. */
 export function LateRooms({ plan }: { plan: Plan }) {
   const { rooms } = useFacts()
-  const late = plan.misses.filter((each) => each.kind === 'late-hand-back')
+  const late = plan.misses.filter((miss) => miss.kind === 'late-hand-back')
   if (late.length === 0) return null
   return (
     <Panel title={W.late.title}>

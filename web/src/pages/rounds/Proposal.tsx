@@ -130,8 +130,8 @@ function PartBreaks({ plan, placed }: { plan: Plan; placed: Plan['proposed'] }) 
       {breaks?.length === 0 && <p>{W.publish.partFits}</p>}
       {breaks && breaks.length > 0 && (
         <ul className="border-l-4 border-act pl-3">
-          {breaks.map((each, i) => (
-            <li key={i}>{sayText(each)}</li>
+          {breaks.map((breach, i) => (
+            <li key={i}>{sayText(breach)}</li>
           ))}
         </ul>
       )}
@@ -155,7 +155,7 @@ function grouped(
   crews: readonly { readonly id: string; readonly name: string }[],
 ): Group[] {
   const names = new Map(crews.map((crew) => [crew.id, crew.name]))
-  const crewOf = new Map([...placed, ...plan.placed].map((each) => [each.taskId, each.crewId]))
+  const crewOf = new Map([...placed, ...plan.placed].map((task) => [task.taskId, task.crewId]))
   const tasks = new Map(plan.tasks.map((task) => [task.id, task.crewId]))
   const groups = new Map<string, PlanChange[]>()
   for (const change of changes) {

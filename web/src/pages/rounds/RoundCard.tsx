@@ -97,7 +97,7 @@ export function RoundCard({
 function UnderWay({ plan, taskId }: { plan: Plan; taskId: ActivityId }) {
   const { site } = useFacts()
   const now = useNow(60_000)
-  const over = plan.proposed.find((each) => each.taskId === taskId)
+  const over = plan.proposed.find((task) => task.taskId === taskId)
   return over ? <p>{W.card.underWay({ when: whenText(over.to, now, site.zone) })}</p> : null
 }
 
@@ -132,10 +132,10 @@ function MoveForm({ plan, placed, move, taskId, isHeld, onMoved }: MoveFormProps
   const { site, crews } = useFacts()
   const edit = useEdit()
   const [why, setWhy] = useState('')
-  const own = placed.find((each) => each.taskId === taskId)!
+  const task = placed.find((each) => each.taskId === taskId)!
   const { target, breaks } = move
-  const at = target?.at ?? own.from
-  const crewId = target?.crewId ?? own.crewId
+  const at = target?.at ?? task.from
+  const crewId = target?.crewId ?? task.crewId
   const isWrong = (breaks?.length ?? 0) > 0
   const hasRound = plan.tasks.find((each) => each.id === taskId)?.roundId !== null
   const ids: readonly string[] = move.picked?.taskIds ?? [taskId]
@@ -183,8 +183,8 @@ function MoveForm({ plan, placed, move, taskId, isHeld, onMoved }: MoveFormProps
         {target && breaks?.length === 0 && <p>{W.card.fits}</p>}
         {isWrong && (
           <ul className="border-l-4 border-act pl-3">
-            {breaks?.map((each, i) => (
-              <li key={i}>{sayText(each)}</li>
+            {breaks?.map((breach, i) => (
+              <li key={i}>{sayText(breach)}</li>
             ))}
           </ul>
         )}

@@ -95,7 +95,7 @@ function RoundList() {
   const plan = usePlan()!
   const { site, crews, rooms } = useFacts()
   const now = useNow()
-  const placed = useMemo(() => new Map(plan.placed.map((each) => [each.taskId, each])), [plan])
+  const placed = useMemo(() => new Map(plan.placed.map((task) => [task.taskId, task])), [plan])
   return (
     <Panel title={W.rounds.list}>
       <div className="overflow-x-auto">

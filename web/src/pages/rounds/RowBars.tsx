@@ -166,14 +166,14 @@ function labelsOf(
   keyOf: (task: RowTask) => string,
 ): { id: string; x: number; width: number }[] {
   const labels: { id: string; x: number; width: number; day: number }[] = []
-  for (const each of tasks) {
-    const { from } = each.placed
+  for (const task of tasks) {
+    const { from } = task.placed
     const x = axis.x(from)
     const day = axis.days.findIndex((one) => from < one.to)
     const last = labels[labels.length - 1]
     const next = axis.days[day]
     const end = next ? next.x + next.width : x
-    const id = keyOf(each)
+    const id = keyOf(task)
     if (last && last.id === id && last.day === day) continue
     if (last && last.day === day) last.width = x - last.x
     labels.push({ id, x, width: end - x, day })

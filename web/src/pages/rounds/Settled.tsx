@@ -14,7 +14,7 @@ export function Settled({ plan }: { plan: Plan }) {
   const edit = useEdit()
   const now = useNow(60_000)
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
-  const done = new Set(plan.placed.flatMap((each) => (each.done ? [each.taskId] : [])))
+  const done = new Set(plan.placed.flatMap((task) => (task.done ? [task.taskId] : [])))
   const holds = planning.holds.filter(
     (hold) => tasks.has(hold.taskId) && !done.has(hold.taskId) && parseInstant(hold.at) >= plan.at,
   )

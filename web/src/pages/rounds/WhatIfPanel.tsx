@@ -146,7 +146,7 @@ function WhenField({ at, setAt, isInstant }: { at: number; setAt: (at: number) =
 /** Whether a coat by gun is still to come in a room: what is sprayed goes to no other crew. */
 function isSprayedYet(room: Room, { tasks, placed }: Plan): boolean {
   const steps = new Set(room.steps.flatMap((step) => (step.tool === 'spray' ? step.id : [])))
-  const done = new Set(placed.flatMap((each) => (each.done ? each.taskId : [])))
+  const done = new Set(placed.flatMap((task) => (task.done ? task.taskId : [])))
   return tasks.some(
     (task) => task.roomId === room.id && task.kind === 'coat' && steps.has(task.stepId ?? '') && !done.has(task.id),
   )

@@ -95,7 +95,7 @@ export function roomRows(setup: RowSetup): ChartRow[] {
 function shownTasks({ plan, placed, from, to }: RowSetup): RowTask[] {
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
   return placed
-    .filter((each) => each.to > from && each.from < to)
+    .filter((task) => task.to > from && task.from < to)
     .flatMap((each) => {
       const task = tasks.get(each.taskId)
       return task ? [{ placed: each, task }] : []
@@ -113,9 +113,9 @@ function usesGun({ rooms }: RowSetup, { kind, roomId, stepId }: Task): boolean {
 export const ribbonEnd = (pull: PullPlan): number => pull.spans.find((span) => span.kind === 'wet')?.to ?? pull.coatedTo
 
 function lanesOf({ plan, from, to }: RowSetup, isOwn: (pull: PullPlan) => boolean): RibbonLane[] {
-  const own = plan.pulls.filter((pull) => isOwn(pull) && pull.coatedFrom < to && ribbonEnd(pull) > from)
+  const plans = plan.pulls.filter((pull) => isOwn(pull) && pull.coatedFrom < to && ribbonEnd(pull) > from)
   const lanes: PullPlan[][] = []
-  for (const pull of own.sort((a, b) => a.coatedFrom - b.coatedFrom)) {
+  for (const pull of plans.sort((a, b) => a.coatedFrom - b.coatedFrom)) {
     const lane = lanes.find((each) => ribbonEnd(each[each.length - 1]!) <= pull.coatedFrom)
     if (lane) lane.push(pull)
     else lanes.push([pull])

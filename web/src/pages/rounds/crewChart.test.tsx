@@ -26,7 +26,7 @@ test('every piece of every task is on the chart, named by room, work and hours',
   // What is sprayed stands in the row of the gun too.
   const setup = { plan, placed: plan.placed, rooms, from: start, to: start + 90 * 1440 }
   const gun = crewRows(setup, [], { gun: 'Gun', tower: 'Tower' }).flatMap((row) =>
-    row.tasks.flatMap((each) => each.placed.pieces),
+    row.tasks.flatMap((task) => task.placed.pieces),
   )
   expect(gun.length).toBeGreaterThan(0)
   expect(bars).toHaveLength(pieces + gun.length)

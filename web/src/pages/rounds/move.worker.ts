@@ -61,8 +61,8 @@ answerWith((question: MoveQuestion): MoveAnswer => {
   const roomId = problem.activities.find((act) => act.id === taskId)?.roomId
   const chance = {
     runs: RUNS,
-    missed: pulls.find((each) => each.activityId === taskId)?.missShare ?? null,
-    late: rooms.find((each) => each.roomId === roomId)?.lateShare ?? null,
+    missed: pulls.find((pull) => pull.activityId === taskId)?.missShare ?? null,
+    late: rooms.find((room) => room.roomId === roomId)?.lateShare ?? null,
   }
   return { told: 'picked', taskId, reach, taskIds: trial.taskIds, slip, why, chance }
 })

@@ -57,7 +57,7 @@ describe('a night shift over a clock change', () => {
   const night = { days: [5], from: '22:00', to: '06:00', breaks: [] }
   const crews = job.crews.map((crew) => ({ ...crew, shifts: [night] }))
   const late = planJob({ ...job, start: '2027-10-30T18:00:00Z', crews, log: [], published: null })
-  const placed = late.placed.filter((each) => each.to < parseInstant('2027-11-01T00:00:00Z'))
+  const placed = late.placed.filter((task) => task.to < parseInstant('2027-11-01T00:00:00Z'))
 
   test('has nine hours, each instant its own place, and no work outside of it', () => {
     const [from, to] = [parseInstant('2027-10-30T21:00:00Z'), parseInstant('2027-10-31T06:00:00Z')]
@@ -71,7 +71,7 @@ describe('a night shift over a clock change', () => {
         expect(piece.from >= from && piece.to <= to).toBe(true)
         expect(axis.x(piece.to)).toBeGreaterThanOrEqual(axis.x(piece.from))
       }
-    const starts = placed.map((each) => each.from).sort((a, b) => a - b)
+    const starts = placed.map((task) => task.from).sort((a, b) => a - b)
     const xs = starts.map((at) => axis.x(at))
     expect(xs).toEqual([...xs].sort((a, b) => a - b))
   })

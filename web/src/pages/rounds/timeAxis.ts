@@ -26,7 +26,7 @@ const LEAST_HOUR_GAP = 44
 
 /** The days on which something is placed, in order. */
 export function workingDays(placed: readonly PlacedTask[], zone: string): number[] {
-  return [...new Set(placed.flatMap((each) => [toLocal(each.from, zone).day, toLocal(each.to, zone).day]))].sort(
+  return [...new Set(placed.flatMap((task) => [toLocal(task.from, zone).day, toLocal(task.to, zone).day]))].sort(
     (a, b) => a - b,
   )
 }
@@ -38,7 +38,7 @@ export function timeAxis(
   zone: string,
   width: number,
 ): TimeAxis {
-  const minutes = placed.flatMap((each) => [toLocal(each.from, zone).minute, toLocal(each.to, zone).minute])
+  const minutes = placed.flatMap((task) => [toLocal(task.from, zone).minute, toLocal(task.to, zone).minute])
   const first = Math.floor(Math.min(7 * 60, ...minutes) / 60) * 60
   const last = Math.ceil(Math.max(16 * 60, ...minutes) / 60) * 60
   const each = width / Math.max(1, days.length)

@@ -43,7 +43,7 @@ export function useGrip(setup: GripSetup) {
     if (!held.isMoving && Math.abs(event.clientX - held.startX) < LOOSE_PX) return
     held.isMoving = true
     const at = axis.at(axis.x(held.from) + (event.clientX - held.startX) * unit())
-    const crewId = crewAt(event.clientY) ?? placed.find((each) => each.taskId === held.taskId)?.crewId ?? ''
+    const crewId = crewAt(event.clientY) ?? placed.find((task) => task.taskId === held.taskId)?.crewId ?? ''
     hand.carry(held.taskId, Math.round(at / SNAP_MIN) * SNAP_MIN, crewId)
   }
   const onUp = () => {
@@ -70,11 +70,11 @@ export function useGrip(setup: GripSetup) {
 
 /** Keys move the work that has the focus: left and right in time, up and down between crews. Enter puts it down. */
 function moveByKey(event: KeyboardEvent, taskId: ActivityId, { placed, crews, hand, rows }: GripSetup): void {
-  const own = placed.find((each) => each.taskId === taskId)
-  if (!hand || !own) return
+  const task = placed.find((each) => each.taskId === taskId)
+  if (!hand || !task) return
   const { ghost } = hand
-  const at = ghost?.taskId === taskId ? ghost.at : own.from
-  const crewId = ghost?.taskId === taskId ? ghost.crewId : own.crewId
+  const at = ghost?.taskId === taskId ? ghost.at : task.from
+  const crewId = ghost?.taskId === taskId ? ghost.crewId : task.crewId
   const step = event.shiftKey ? LEAP_MIN : SNAP_MIN
   const isByCrew = rows[0]?.of === 'crew'
   const order = crews.map((crew) => crew.id)

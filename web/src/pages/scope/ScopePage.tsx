@@ -63,7 +63,7 @@ function RoomScope({ room }: { room: Room }) {
     const { hems, bare } = deriveHems(room, shelf)
     return new Map<string, PlaceName>([
       ...hems.map((hem) => [edgeOfHem(hem.id), hem.place] as const),
-      ...bare.map((each) => [each.edge, each.place] as const),
+      ...bare.map((edge) => [edge.edge, edge.place] as const),
     ])
   }, [room, shelf])
   const place = (edge: EdgeKey) => factText(places.get(edge) ?? null)

@@ -30,8 +30,8 @@ export function CrewsPanel() {
       planning: {
         ...facts.planning,
         holds: facts.planning.holds.map((hold) => (hold.crewId === id ? { ...hold, crewId: null } : hold)),
-        away: facts.planning.away.filter((each) => each.crewId !== id),
-        rooms: facts.planning.rooms.map((each) => (each.gunCrewId === id ? { ...each, gunCrewId: null } : each)),
+        away: facts.planning.away.filter((away) => away.crewId !== id),
+        rooms: facts.planning.rooms.map((room) => (room.gunCrewId === id ? { ...room, gunCrewId: null } : room)),
       },
     }))
   const add = () => {

@@ -8,7 +8,7 @@ import { freeId } from './things'
 /** Cracks, holes, open joints and flaking paint of one face: what is mended before paint, and where it is. */
 export function DefectsPanel({ room, faceKey }: { room: Room; faceKey: string }) {
   const editRoom = useEditRoom(room.id)
-  const own = room.defects.filter((each) => each.face === faceKey)
+  const defects = room.defects.filter((defect) => defect.face === faceKey)
   const add = () =>
     editRoom((before) => ({
       ...before,
@@ -18,10 +18,10 @@ export function DefectsPanel({ room, faceKey }: { room: Room; faceKey: string })
       ],
     }))
   return (
-    <details className="mt-3 border-t border-rule pt-2" open={own.length > 0}>
+    <details className="mt-3 border-t border-rule pt-2" open={defects.length > 0}>
       <summary className="cursor-pointer font-semibold">{W.walk.places}</summary>
       <ul className="mt-1 grid gap-2">
-        {own.map((defect) => (
+        {defects.map((defect) => (
           <DefectRow key={defect.id} room={room} defect={defect} />
         ))}
       </ul>

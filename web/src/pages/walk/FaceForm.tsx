@@ -96,7 +96,7 @@ export function FaceForm({ room, faceKey, onPick }: FaceFormProps) {
 
 /** The wall to the right; after the last one, the first. */
 function nextWall(room: Room, wallId: string): string {
-  const index = room.walls.findIndex((each) => each.id === wallId)
+  const index = room.walls.findIndex((wall) => wall.id === wallId)
   return keyOfFace('wall', room.walls[(index + 1) % room.walls.length]!.id)
 }
 

@@ -99,11 +99,11 @@ export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
 function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: EdgeKey }) {
   const { site } = useFacts()
   const editRoom = useEditRoom(room.id)
-  const noted = room.lines.find((each) => each.edge === edge) ?? { edge, wanderMm: 0, way: null }
+  const noted = room.lines.find((line) => line.edge === edge) ?? { edge, wanderMm: 0, way: null }
   const set = (change: Partial<typeof noted>) =>
     editRoom((before) => ({
       ...before,
-      lines: [...before.lines.filter((each) => each.edge !== edge), { ...noted, ...change }],
+      lines: [...before.lines.filter((line) => line.edge !== edge), { ...noted, ...change }],
     }))
   return (
     <div className="mb-3 grid grid-cols-2 gap-x-3">
@@ -153,7 +153,7 @@ function CutAndJoin({
     const split = { id: freeId('c', room.splits), edge: whole, atMm: before + atMm }
     return editRoom((old) => ({ ...old, splits: [...old.splits, split] }))
   }
-  const rows = room.openings.find((each) => each.id === thingOf(hem.keep))?.glazing?.high ?? 1
+  const rows = room.openings.find((opening) => opening.id === thingOf(hem.keep))?.glazing?.high ?? 1
   const byRow = () => {
     onPick({ kind: 'room' })
     editRoom((old) => {
@@ -165,7 +165,7 @@ function CutAndJoin({
     onPick({ kind: 'room' })
     editRoom((old) => ({
       ...old,
-      splits: old.splits.filter((each) => each.edge !== whole),
+      splits: old.splits.filter((split) => split.edge !== whole),
       joins: old.joins.filter((each) => each !== join),
     }))
   }
@@ -200,7 +200,7 @@ const CLOSED = ['fitting', 'inside', 'glass'] as const
 
 function handHemOn(room: Room, edge: EdgeKey | undefined): HandHem | undefined {
   const ref = readEdge(edge ?? '')
-  return ref?.is === 'hand' ? room.handHems.find((each) => each.id === ref.id) : undefined
+  return ref?.is === 'hand' ? room.handHems.find((hem) => hem.id === ref.id) : undefined
 }
 
 function Side({ name, room, faceKey, why, onPick }: SideProps) {

@@ -139,7 +139,7 @@ function BareEdges({ room, onPick }: { room: Room; onPick: (pick: Pick) => void 
                     onClick={() => {
                       editRoom((before) => ({
                         ...before,
-                        edgeNotes: before.edgeNotes.filter((each) => each.edge !== edge.edge),
+                        edgeNotes: before.edgeNotes.filter((note) => note.edge !== edge.edge),
                       }))
                       onPick({ kind: 'room' })
                     }}

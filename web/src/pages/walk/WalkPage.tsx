@@ -211,7 +211,7 @@ function wallName(room: Room, pick: Pick, hems: readonly Hem[]): string | null {
     case 'piece':
       return byId([...room.openings, ...room.fittings, ...room.pieces].find((each) => each.id === pick.id)?.wallId)
     case 'foot':
-      return byId(room.foot.find((each) => each.id === pick.id)?.wallId)
+      return byId(room.foot.find((stretch) => stretch.id === pick.id)?.wallId)
     case 'band':
     case 'room':
       return null

@@ -21,7 +21,9 @@ export function withFace(room: Room, key: string, change: (face: Face) => Face):
       if (id === null) return { ...room, floor: change(room.floor) }
       return {
         ...room,
-        foot: inList(room.foot, id, (each) => (each.floor ? { ...each, floor: change(each.floor) } : each)),
+        foot: inList(room.foot, id, (stretch) =>
+          stretch.floor ? { ...stretch, floor: change(stretch.floor) } : stretch,
+        ),
       }
     case 'skirting':
       return room.skirting ? { ...room, skirting: { ...room.skirting, face: change(room.skirting.face) } } : room
@@ -56,6 +58,6 @@ export function withoutTargets(room: Room, gone: readonly string[]): Room['steps
 /** What is left of a room's steps and notes once some of its faces are gone. */
 export const withoutFaces = (room: Room, gone: readonly string[]): Pick<Room, 'steps' | 'scopes' | 'defects'> => ({
   steps: withoutTargets(room, gone),
-  scopes: room.scopes.filter((each) => !gone.includes(each.face)),
-  defects: room.defects.filter((each) => !gone.includes(each.face)),
+  scopes: room.scopes.filter((scope) => !gone.includes(scope.face)),
+  defects: room.defects.filter((defect) => !gone.includes(defect.face)),
 })

@@ -65,7 +65,7 @@ function stepFor(room: Room, group: string): PaintStep | undefined {
     : [group, 'walls']
   return (
     room.steps.findLast(({ targets }) => targets.includes(group)) ??
-    room.steps.findLast(({ targets }) => targets.some((each) => near.includes(each)))
+    room.steps.findLast(({ targets }) => targets.some((target) => near.includes(target)))
   )
 }
 

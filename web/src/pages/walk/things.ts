@@ -72,7 +72,7 @@ export function withOpenings(room: Room, doors: number, windows: number): Room {
   ]
   return all.reduce((before, { kind, first }) => {
     const turned = before.walls.map((_, i) => before.walls[(first + i) % before.walls.length]!)
-    const count = (wall: Wall) => before.openings.filter((each) => each.wallId === wall.id).length
+    const count = (wall: Wall) => before.openings.filter((opening) => opening.wallId === wall.id).length
     const [wall] = turned.sort((a, b) => count(a) - count(b)).filter((each) => hasRoom(before, each, kind))
     return wall ? spread({ ...before, openings: [...before.openings, newOpening(before, wall, kind)] }, wall) : before
   }, room)
@@ -146,21 +146,21 @@ export function overlaps(room: Room): { readonly one: string; readonly other: st
 
 /** Whether one more opening fits on a wall, with its casing and a hand's breadth beside each, 200 mm. From memory. */
 function hasRoom(room: Room, wall: Wall, kind: OpeningKind): boolean {
-  const own = room.openings.filter((each) => each.wallId === wall.id).map((each) => each.widthMm)
+  const own = room.openings.filter((opening) => opening.wallId === wall.id).map((opening) => opening.widthMm)
   const widths = [...own, OPENING_SIZES[kind].widthMm]
   return widths.reduce((sum, width) => sum + width + 2 * USUAL_SIZES.casingMm + 200, 0) <= wall.lengthMm
 }
 
 /** The openings of a wall with the same free length before, between and behind them. */
 function spread(room: Room, wall: Wall): Room {
-  const own = room.openings.filter((each) => each.wallId === wall.id)
+  const own = room.openings.filter((opening) => opening.wallId === wall.id)
   const free = (wall.lengthMm - own.reduce((sum, each) => sum + each.widthMm, 0)) / (own.length + 1)
   const at = new Map(
     own.map((each, i) => [each.id, own.slice(0, i).reduce((sum, one) => sum + one.widthMm + free, free)]),
   )
   return {
     ...room,
-    openings: room.openings.map((each) => ({ ...each, atMm: Math.round(at.get(each.id) ?? each.atMm) })),
+    openings: room.openings.map((opening) => ({ ...opening, atMm: Math.round(at.get(opening.id) ?? opening.atMm) })),
   }
 }
 

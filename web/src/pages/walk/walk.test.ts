@@ -197,7 +197,10 @@ describe('openings one after another', () => {
   })
   test('where a hand has moved one, the next goes into the widest gap and the others stay', () => {
     const two = add(add(front))
-    const moved = { ...two, openings: two.openings.map((each, i) => (i === 0 ? { ...each, atMm: 300 } : each)) }
+    const moved = {
+      ...two,
+      openings: two.openings.map((opening, i) => (i === 0 ? { ...opening, atMm: 300 } : opening)),
+    }
     const three = add(moved)
     expect(three.openings.slice(0, 2)).toEqual(moved.openings)
     const between = three.openings[2]!.atMm

@@ -138,18 +138,18 @@ export function tapesOfRows(rows: readonly ShelfRow[], places: readonly Place[])
       stockMm: mm(sure(c.stock_m)),
     }
     const gripN25 = short(peelToN25(Number(c.grip), c.grip_unit as PeelUnit))
-    const found = tapes.get(String(c.id))
-    if (!found) {
+    const tape = tapes.get(String(c.id))
+    if (!tape) {
       tapes.set(String(c.id), { first: row, tape: tapeOfRow(row, gripN25, [roll]) })
       return
     }
-    const other = SHARED.find((key) => found.first.cells[key] !== c[key])
+    const other = SHARED.find((key) => tape.first.cells[key] !== c[key])
     if (other)
-      throw wrong(other, expects('same_in_widths', { value: String(found.first.cells[other]), tape: String(c.id) }))
-    if (Math.abs(found.tape.gripN25 - gripN25) > 0.01)
+      throw wrong(other, expects('same_in_widths', { value: String(tape.first.cells[other]), tape: String(c.id) }))
+    if (Math.abs(tape.tape.gripN25 - gripN25) > 0.01)
       throw wrong('grip', expects('grip_in_widths', { tape: String(c.id) }))
-    if (found.tape.rolls.some((each) => each.widthMm === roll.widthMm)) throw wrong('width_mm', expects('width_once'))
-    tapes.set(String(c.id), { ...found, tape: { ...found.tape, rolls: [...found.tape.rolls, roll] } })
+    if (tape.tape.rolls.some((each) => each.widthMm === roll.widthMm)) throw wrong('width_mm', expects('width_once'))
+    tapes.set(String(c.id), { ...tape, tape: { ...tape.tape, rolls: [...tape.tape.rolls, roll] } })
   })
   return [...tapes.values()].map(({ tape }) => tape)
 }
