@@ -12,6 +12,7 @@ import { takeLoad, type Load } from '../../masking/load/takeLoad'
 import { placeFirst } from '../../planning/plan/placeFirst'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { metresOfPulls, pricerOf, type PlanPrice, type PriceOf } from '../../planning/price/planPrice'
+import { withCrews } from '../../planning/problem/withCrews'
 import { makeProblem } from '../../planning/problem/makeProblem'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 import { underWay } from '../../planning/problem/underWay'
@@ -25,10 +26,11 @@ import { toldTurns, withFreestGuns, withTurnsOfGuns } from './aroundGuns'
 import { staysThatMatter } from './asItStays'
 import { NOTHING_PLANNED, type FromPlan } from './asPlanned'
 import { MOST_JUDGINGS, safeAtTheirHour } from './atItsHour'
+import { toldCrews } from '../../planning/published/toldCrews'
 import { standingPlan } from '../../planning/published/standingPlan'
 import { doubtfulCoats, type DoubtfulCoat } from '../tell/doubtfulCoats'
 import { sprayedFronts } from './cheaperIn'
-import { cheapestFirst } from './cheapestFirst'
+import { firstPlan, withDraft, type FirstPlan } from './firstPlan'
 import { fewestChanges } from './fewestChanges'
 import { problemsOf } from '../tell/problems'
 import { tellEnd } from '../tell/whyThen'
@@ -54,6 +56,8 @@ export interface Plan {
   readonly standing: Standing | null
   /** What planning anew would do now. */
   readonly proposed: readonly PlacedTask[]
+  /** What the first plan would cost, where something cheaper was found since; null where the first is proposed. */
+  readonly firstPrice: PlanPrice | null
   readonly pulls: readonly PullPlan[]
   /** Coats that are on and met air they must not meet before they were safe. */
   readonly doubtful: readonly DoubtfulCoat[]
@@ -175,10 +179,22 @@ function proposalWith(ground: Ground, turns: GunTurns) {
   const work = ground.workWith(turns)
   const minutes = minutesOf(work, job.crews, parameters)
   const setup = { job, work, minutes, layOf: laysOf(work), log, recipes, calendars, clocks, parameters }
-  const problem = makeProblem({ ...setup, from })
+  // Who was told to lend a hand does so.
+  const problem = withCrews(makeProblem({ ...setup, from }), toldCrews(job, work.activities))
   const priceOf = pricerOf({ job, problem, metresOf: metresOfPulls(work.rounds, ground.hems) })
   const byPrice = isByPrice(job.planning.goals) ? priceOf : null
   return { setup, problem, priceOf, byPrice, proposed: proposedFor(job, problem, byPrice) }
+}
+
+/** What is proposed where nobody has been told anything: the first plan, or what was found since. */
+function proposalByPrice(
+  job: Job,
+  problem: ScheduleProblem,
+  early: readonly PlacedTask[],
+  priceOf: PriceOf,
+): FirstPlan {
+  const first = firstPlan(problem, early, priceOf, sprayedFronts(job))
+  return job.draft ? withDraft(first, job.draft, priceOf) : first
 }
 
 /** What is proposed on some ground, with its guns cleaned where they have to be. */
@@ -209,12 +225,17 @@ function judgedAgain(first: Ground, isTurned: boolean) {
 function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = true): Chain {
   const { ground, made } = judgedAgain(groundOf(asked, now, parameters), isTurned)
   const { job, clocks, hems, recipes, answers, log, from } = ground
-  const { setup, problem, priceOf, byPrice } = made
+  const { setup, priceOf, byPrice } = made
   const { work, minutes, layOf } = setup
   // Who has been told something is told of a change only where it wins enough: that is looked for beside the plan.
   const isTold = job.published !== null
-  const proposed =
-    isTold || !byPrice ? made.proposed : cheapestFirst(problem, made.proposed, byPrice, sprayedFronts(job))
+  const {
+    problem,
+    placed: proposed,
+    firstPrice,
+  } = isTold || !byPrice
+    ? { problem: made.problem, placed: made.proposed, firstPrice: null }
+    : proposalByPrice(job, made.problem, made.proposed, byPrice)
   const { placed, misses, standing } = workedBy(job, proposed, problem, () =>
     makeProblem({ ...setup, from: ground.start }),
   )
@@ -239,6 +260,7 @@ function chainOf(asked: Job, now: number, parameters: Parameters, isTurned = tru
     underWay: [...underWay({ job, work, log, from }).keys()],
     standing,
     proposed,
+    firstPrice,
     pulls,
     doubtful,
     misses,

@@ -130,6 +130,9 @@ const SAYINGS: Record<MissKind, (facts: MissFacts) => Said[]> = {
   'pull-tacky': ({ what, start, due }) => [said('miss.pull_tacky', { what, start, due })],
   'off-in-spray': ({ what, start, due }) => [said('miss.off_in_spray', { what, start, due })],
   'bare-floor': ({ what, start, before }) => [said('miss.bare_floor', { what, start, before: before() })],
+  'filled-early': ({ what, start, late, before }) => [
+    said('miss.filled_early', { what, start, late, before: before() }),
+  ],
   'sprayed-open': ({ what, start, before }) => [said('miss.sprayed_open', { what, start, before: before() })],
   'band-set': ({ what, start, due, late, mend }) => [said('miss.band_set', { what, start, due, late, mend: mend() })],
   'past-stay': ({ what, start, due, late }) => [said('miss.past_stay', { what, start, due, late })],

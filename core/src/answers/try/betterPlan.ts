@@ -12,6 +12,8 @@ import type { ScheduleProblem } from '../../planning/problem/problem'
 import { seededNumbers } from '../../base/units/seeded'
 import { isBetter, judged, type Judged } from '../chain/judge'
 import { cheaperIn } from '../chain/cheaperIn'
+import { lateRoomsOf, lendHands, type Lent } from '../chain/lendHands'
+import { placeFirst } from '../../planning/plan/placeFirst'
 
 /** What looking for a better plan has found so far. */
 export interface Better {
@@ -41,6 +43,10 @@ export interface BetterWays {
   readonly priceOf?: PriceOf
   /** Rooms that are done as the plan at hand has them. */
   readonly leftAlone?: ReadonlySet<string>
+  /** Nobody has been told who does what: crews may lend each other a hand. */
+  readonly mayLend?: boolean
+  /** How much of its time is over, 0 … 1; left out, time is no matter. */
+  readonly spent?: () => number
   /** Rounds of search after which it stops whatever the time. */
   readonly rounds?: number
   readonly onProgress?: (better: Better) => void
@@ -72,10 +78,11 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
     },
     prices: before.price && best.price && { before: before.price, after: best.price },
   })
-  const offer = (schedule: Schedule): void => {
-    const found = judged(problem, readiedLater(problem, task.placementOf(schedule)), priceOf)
+  const offerPlan = (placement: Placement): void => {
+    const found = judged(problem, readiedLater(problem, placement), priceOf)
     if (isBetter(found, best, goals)) best = found
   }
+  const offer = (schedule: Schedule): void => offerPlan(task.placementOf(schedule))
   if (best.lateMin > 0) {
     const { schedule } = improve(lateness(problem, task, best), {
       random,
@@ -92,19 +99,25 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
   // The price first, however much time there is: how soon all could end at most is told after.
   if (priceOf) {
     const rounds = ways.rounds ?? MOST_TRIED
-    offer(
-      cheaperIn({
-        problem,
-        task,
-        scheme,
-        from: startsIn(task, best),
-        priceOf,
-        leftAlone: ways.leftAlone ?? new Set(),
-        random,
-        isOver: ways.isOver,
-        rounds,
-      }),
-    )
+    const { leftAlone = new Set(), spent = () => 0 } = ways
+    const until = (share: number) => () => ways.isOver() || spent() > share
+    const cheaper = { priceOf, leftAlone, random, rounds }
+    // A room that is late has its price: no order is ruled out for it.
+    const free = serialSchemeOf(task.model)
+    const alone = { problem, task, scheme: free, from: startsIn(task, best), isOver: until(ways.mayLend ? ALONE : 1) }
+    offer(cheaperIn({ ...cheaper, ...alone }))
+    const lent = ways.mayLend
+      ? lendHands({
+          problem,
+          early: placeFirst(problem),
+          priceOf,
+          roomsOf: roomsToHelp(problem, leftAlone),
+          tries: rounds,
+          isOver: until(LENT),
+        })
+      : null
+    const helped = lent && cheaperLent(lent, { ...cheaper, isOver: ways.isOver })
+    if (helped) offerPlan(helped)
   }
   const answer = improve(model, {
     random,
@@ -127,6 +140,28 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
     if (rooms) offer(rooms)
   }
   return told(isProved(answer, task, best))
+}
+
+/** Up to which share of its time a search tries orders by which each crew stays in its rooms, and then others' help. From memory. */
+const [ALONE, LENT] = [0.4, 0.7]
+
+/** Rooms in which help may win something: late ones first, then all that are not left alone. */
+const roomsToHelp =
+  ({ activities }: ScheduleProblem, leftAlone: ReadonlySet<string>) =>
+  (plan: Judged): string[] =>
+    [...new Set([...lateRoomsOf(plan), ...activities.map(({ roomId }) => roomId)])].filter(
+      (roomId) => !leftAlone.has(roomId),
+    )
+
+/** The cheapest order for work that was given to whoever does it. Null where it cannot be laid out. */
+function cheaperLent(
+  { problem, plan }: Lent,
+  ways: Pick<Parameters<typeof cheaperIn>[0], 'priceOf' | 'leftAlone' | 'random' | 'rounds' | 'isOver'>,
+): Placement | null {
+  const task = translate(problem, plan.placement)
+  const from = laidAnew(task.model, task.hint)
+  if (!from) return null
+  return task.placementOf(cheaperIn({ ...ways, problem, task, scheme: serialSchemeOf(task.model), from }))
 }
 
 /** Schedules that are tried by price at most, however much time there is. */

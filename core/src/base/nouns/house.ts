@@ -125,6 +125,8 @@ export interface HouseRules {
   readonly restHours: number
   /** How long people stay past the beginning of a break, or the end of a day, to finish what is not broken off, min. */
   readonly stayOnMin: number
+  /** Crews lend each other a hand: in a room that would be late, and wherever a plan is cheaper for it. */
+  readonly lendHands: boolean
   /** Most visible bleeds per metre accepted on paper. */
   readonly maxBleedMm: number
   /** Most risk of lift per metre accepted, 0 … 1. */

@@ -6,7 +6,7 @@ import type { HouseRules } from './house'
 import type { LogEvent } from './log'
 import type { Planning } from './planning'
 import type { Quote } from './quote'
-import type { PublishedPlan } from './published'
+import type { PublishedPlan, PublishedTask } from './published'
 import type { Room } from './room'
 import type { Shelf } from './shelf'
 
@@ -67,7 +67,7 @@ export interface KitKind {
 }
 
 /** The version of the job format; older files are brought up when they are read. */
-export const JOB_VERSION = 15
+export const JOB_VERSION = 16
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {
@@ -91,7 +91,12 @@ export interface Job {
   readonly log: readonly LogEvent[]
   /** The plan people work by, or null before one was published. */
   readonly published: PublishedPlan | null
+  /**
+   * What was found to be better than the first plan while nobody has been told any: proposed for as long as it fits and is cheaper. Of one
+   * device, and never in a file.
+   */
+  readonly draft?: readonly PublishedTask[]
 }
 
 /** A job without what happened to it: what the survey screens edit. */
-export type JobFacts = Omit<Job, 'log' | 'published'>
+export type JobFacts = Omit<Job, 'log' | 'published' | 'draft'>

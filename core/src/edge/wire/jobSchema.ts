@@ -105,6 +105,7 @@ export const houseSchema = exact({
   holdFirstCoat: flag(),
   restHours: decimal(0, 240),
   stayOnMin: decimal(0, 60),
+  lendHands: flag(),
   maxBleedMm: decimal(0, 1000),
   maxLift: decimal(0.0001, 0.5),
   wagePerHourMinor: MONEY(),

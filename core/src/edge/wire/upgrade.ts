@@ -37,7 +37,7 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * things are ordered, quotes and how they are made, and with version 12 who the contractor and the customer are, how long a
  * quote holds, and one person of a crew being away, and with version 13 leaves that are painted on both sides or taken off, places
  * to be filled, primers, and minutes for doors and for either end of a day, with version 14 how long people stay on, and with version
- * 15 fittings on ceilings and what a plan's days cost.
+ * 15 fittings on ceilings and what a plan's days cost, and with version 16 whether crews lend each other a hand.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T

@@ -139,6 +139,8 @@ export const EN_PLAN = {
     '{what} starts {start}, but the room is sprayed until {due}: mist would land on what is uncovered. Spray to the end, then strip.',
   'miss.bare_floor':
     '{what} starts {start}, before this is done: {before}. It drips on the bare floor. Leave tape, paper and cloth until then.',
+  'miss.filled_early':
+    '{what} {start}: filled {late} before it sprays ({before}). The paint would set in it: fill it just before.',
   'miss.sprayed_open':
     '{what} starts {start}, before this is done: {before}. Mist would land on what is open. Cover and mask the room first.',
   'miss.band_set':

@@ -103,7 +103,11 @@ function rolledField({ room, ring, paper, film }: RolledSetup): Laid[] {
   if (!film || !open) return layField(ring, asField(paper))
   return [
     ...open.round.flatMap((part) => layField(part, asField(paper))),
-    ...layField(open.middle, asField(film)).map((laid): Laid => ({ ...laid, as: 'middle' })),
+    ...layField(open.middle, asField(film)).map((laid): Laid => ({
+      ...laid,
+      corners: open.within(laid.corners),
+      as: 'middle',
+    })),
   ]
 }
 

@@ -22,6 +22,8 @@ interface Rectangle {
 export interface OpenMiddle {
   readonly middle: readonly PlanPoint[]
   readonly round: readonly (readonly PlanPoint[])[]
+  /** What of an outline lies in the middle: a last panel of film is cut along. */
+  readonly within: (corners: readonly PlanPoint[]) => PlanPoint[]
 }
 
 /**
@@ -54,8 +56,15 @@ export function openMiddle(
       at({ from: whole.x.from, to: x.from }, y),
       at({ from: x.to, to: whole.x.to }, y),
     ],
+    within: (corners) =>
+      corners.map((corner) => {
+        const point = turn(corner, -whole.angle)
+        return turn({ x: clamped(point.x, x), y: clamped(point.y, y) }, whole.angle)
+      }),
   }
 }
+
+const clamped = (value: number, { from, to }: RowSpan): number => Math.min(Math.max(value, from), to)
 
 const inside = ({ from, to }: RowSpan): RowSpan => ({ from: from + AWAY_MM, to: to - AWAY_MM })
 

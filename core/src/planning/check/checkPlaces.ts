@@ -1,3 +1,4 @@
+import { modeOf } from '../problem/withCrews'
 import { isGunDown } from '../../base/nouns'
 import type { PlacedTask } from '../plan/placement'
 import type { ProblemActivity, ScheduleProblem } from '../problem/problem'
@@ -32,7 +33,7 @@ function checkPlace(problem: ScheduleProblem, act: ProblemActivity, task: Placed
       ),
   )
   if (outside) found.push(miss('outside-shift', act.id, { at: outside.from, other: task.crewId }))
-  const mode = act.modes.find((each) => each.crewId === task.crewId)
+  const mode = modeOf(act, task.crewId)
   const minutes = task.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
   if (!mode || mode.minutes !== minutes)
     found.push(miss('wrong-length', act.id, { minutes: minutes - (mode?.minutes ?? 0), at: task.from }))

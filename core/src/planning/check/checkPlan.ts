@@ -3,6 +3,7 @@ import type { ScheduleProblem } from '../problem/problem'
 import { checkAir } from './checkAir'
 import { checkDoubles, checkPlaces } from './checkPlaces'
 import { checkFields } from './checkFields'
+import { checkFills } from './checkFills'
 import { checkLags } from './checkLags'
 import { checkKeeps } from './checkKeeps'
 import { checkPasses } from './checkPasses'
@@ -31,6 +32,7 @@ export function checkPlan(problem: ScheduleProblem, plan: Pick<Placement, 'place
     ...checkPulls(problem, placed, passed),
     ...checkPasses(problem, placed),
     ...checkKeeps(problem, placed),
+    ...checkFills(problem, placed),
     ...checkFields(problem, placed, passed),
     ...checkHandBacks(problem, placed),
   ]

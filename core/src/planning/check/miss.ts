@@ -41,6 +41,8 @@ const MISSES = {
   'sprayed-open': 'later',
   // its floor is bare while what is above it is painted
   'bare-floor': 'later',
+  // a gun stands filled too long before it sprays
+  'filled-early': 'ahead',
   // its field is reached when its line has set
   'band-set': 'later',
   // its room is late

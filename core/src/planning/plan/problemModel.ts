@@ -5,6 +5,7 @@ import { type Ramp } from '../../solve/engine/ramp'
 import { shared, startsOf, type Starts } from '../../solve/engine/starts'
 import type { AirRule, ProblemLag, ScheduleProblem } from '../problem/problem'
 import { isInStretch, mostPast, stayOnOf } from '../problem/stayOn'
+import { lastFor } from '../../base/units/lastFor'
 import { onceFor } from '../../base/units/onceFor'
 import { groupedBy } from '../../base/units/groupedBy'
 import { MIN_PER_DAY } from '../../base/units/time'
@@ -72,9 +73,9 @@ export function translate(
   const origin = Math.ceil(problem.from)
   const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   const last = Math.max(origin, until, ...plan.placed.map((task) => task.to))
-  const length = Math.ceil(Math.min(problem.horizon, last + ROOM_MIN)) - origin
-  const ramps = new Ramps(clocksOfTables(problem.clocks), origin, length)
-  const draft: Draft = { problem, origin, length, ramps, placed, presence: new Map(), isBare }
+  // In whole days: plans of the same problem share their tables.
+  const length = wholeDays(Math.min(problem.horizon, last + ROOM_MIN) - origin)
+  const draft: Draft = { problem, origin, length, ...tablesFor(problem, origin, length), placed, isBare }
   const items = blocksOf(problem).flatMap((block) => itemOf(draft, block))
   const place = new Map(items.flatMap((item, i) => item.block.activities.map((act) => [act.id, i] as const)))
   const model: Model = {
@@ -102,13 +103,35 @@ export function translate(
   }
 }
 
-interface Draft {
+const wholeDays = (minutes: number): number => Math.ceil(minutes / MIN_PER_DAY) * MIN_PER_DAY
+
+/** What depends on a problem's clocks and shifts alone. */
+interface Tables {
+  readonly ramps: Ramps
+  readonly presence: Map<string, Presence>
+}
+
+function tablesFor({ clocks, crews }: ScheduleProblem, origin: number, length: number): Tables {
+  const known = tablesOf(clocks, crews, origin)
+  const tables = known.get(length) ?? {
+    ramps: new Ramps(clocksOfTables(clocks), origin, length),
+    presence: new Map<string, Presence>(),
+  }
+  known.set(length, tables)
+  return tables
+}
+
+/** Tables by how many minutes they tell of, kept while plans of one problem are made. */
+const tablesOf = lastFor(
+  (_clocks: ScheduleProblem['clocks'], _crews: ScheduleProblem['crews'], _origin: number): Map<number, Tables> =>
+    new Map(),
+)
+
+interface Draft extends Tables {
   readonly problem: ScheduleProblem
   readonly origin: number
   readonly length: number
-  readonly ramps: Ramps
   readonly placed: ReadonlyMap<string, PlacedTask>
-  readonly presence: Map<string, Presence>
   readonly isBare: boolean
 }
 

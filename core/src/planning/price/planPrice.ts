@@ -1,4 +1,5 @@
 import { isGunUp, readActivity, type HemId, type Job } from '../../base/nouns'
+import { groupedBy } from '../../base/units/groupedBy'
 import { MIN_PER_DAY, MIN_PER_HOUR } from '../../base/units/time'
 import { workDayOf } from '../../nature/calendar/workDay'
 import type { Miss, MissKind } from '../check/miss'
@@ -38,7 +39,10 @@ export interface PlanPrice {
 
 export interface PriceGround {
   readonly job: Pick<Job, 'house' | 'crews' | 'site'>
-  readonly problem: Pick<ScheduleProblem, 'activities' | 'crews' | 'places' | 'done' | 'pulls' | 'goals' | 'from'>
+  readonly problem: Pick<
+    ScheduleProblem,
+    'activities' | 'crews' | 'places' | 'done' | 'pulls' | 'goals' | 'lags' | 'from'
+  >
   /** Metres of tape that each pull takes off. */
   readonly metresOf: ReadonlyMap<string, number>
 }
@@ -60,6 +64,7 @@ export function pricerOf(ground: PriceGround): PriceOf {
   const daysOf = crewDaysOf(job, problem)
   const dayOf = workDayOf(job)
   const nights = nightsOf(problem, dayOf)
+  const fillings = fillingsOf(problem)
   const wageMinor = (personMin: number): number => (personMin * house.wagePerHourMinor) / MIN_PER_HOUR
   return (placed, misses) => {
     const days = daysOf(placed)
@@ -97,7 +102,7 @@ export function pricerOf(ground: PriceGround): PriceOf {
       { part: 'moves', amount: moves, minor: wageMinor(persons((day) => day.moves * rates.moveMin)) },
       counted('days', daysOpen(left, dayOf), rates.siteDayMinor),
       counted('nights', nights(placed), rates.nightMinor),
-      counted('guns', left.filter(({ taskId }) => isGunUp(taskId)).length, rates.fillMinor),
+      counted('guns', fillings(left), rates.fillMinor),
       counted('tape', tapeDays(problem, placed, metresOf), rates.tapeDayMinor),
       counted('windows', missedMetres(misses, metresOf), house.mendTearMinor * WRONG_HOUR_SHARE),
       counted('late', lateMinutes(problem, placed) / MIN_PER_HOUR, rates.lateHourMinor),
@@ -137,6 +142,27 @@ function nightsOf(
       (sum, [roomId, to]) => sum + Math.max(0, dayOf(to - 1) - dayOf(covered.get(roomId) ?? now)),
       0,
     )
+  }
+}
+
+/** A gun that stands filled for longer before its first coat is cleaned and filled anew, min. From memory. */
+const STANDS_AT_MOST_MIN = 6 * 60
+
+/** Tells how often guns are filled in what is left of a plan: twice where one is filled too long before it sprays. */
+function fillingsOf({ lags }: Pick<ScheduleProblem, 'lags'>): (left: readonly PlacedTask[]) => number {
+  const coatsOf = groupedBy(
+    lags.filter(({ from }) => isGunUp(from)),
+    ({ from }) => from,
+  )
+  return (left) => {
+    const ups = left.filter(({ taskId }) => isGunUp(taskId))
+    if (ups.length === 0) return 0
+    const at = new Map<string, number>(left.map(({ taskId, from }) => [taskId, from]))
+    const early = ups.filter(({ taskId, to }) => {
+      const starts = (coatsOf.get(taskId) ?? []).flatMap((lag) => at.get(lag.to) ?? [])
+      return starts.length > 0 && Math.min(...starts) - to > STANDS_AT_MOST_MIN
+    })
+    return ups.length + early.length
   }
 }
 

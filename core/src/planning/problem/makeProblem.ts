@@ -24,6 +24,7 @@ import type {
 import { problemPlaces } from './places'
 import { bandRules } from './bandRules'
 import { pullRules } from './pullRules'
+import { otherCrewsOf } from './otherCrews'
 import { underWay, type UnderWay } from './underWay'
 
 interface ProblemSetup {
@@ -50,7 +51,8 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
   const horizon = from + HORIZON_DAYS * MIN_PER_DAY
   const airs = airRules({ job, clocks: setup.clocks, from, to: horizon }, book)
   const going = underWay(setup)
-  const told = work.activities.map((act) => toldOf(setup, act, airs, going.get(act.id)))
+  const others = otherCrewsOf(job, setup.parameters)
+  const told = work.activities.map((act) => toldOf({ ...setup, airs, others }, act, going.get(act.id)))
   const free = fieldsAlone(work, told)
   return {
     format: 'crisp-hem/problem',
@@ -106,8 +108,14 @@ function fixedOf({ planning }: Job, told: readonly Told[], from: number): FixedS
 
 type Told = { readonly done: DoneActivity } | { readonly left: ProblemActivity }
 
+interface ToldSetup extends ProblemSetup {
+  readonly airs: AirRules
+  /** Crews that may lend a hand with an activity. */
+  readonly others: (act: Activity) => readonly Mode[]
+}
+
 /** An activity as done, or as what is left of it. */
-function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: AirRules, going?: UnderWay): Told {
+function toldOf({ job, log, minutes: all, airs, others }: ToldSetup, act: Activity, going?: UnderWay): Told {
   const minutes = sure(all.get(act.id))
   const { doneAt, doneShare, crewId } = activityProgress(act, log)
   const uses = SHARED.filter((kind) => act.needs[kind] && countOf(job, kind) > 0)
@@ -126,6 +134,8 @@ function toldOf({ job, log, minutes: all }: ProblemSetup, act: Activity, airs: A
       id: act.id,
       roomId: act.roomId,
       modes: [mode],
+      // Whoever has begun it ends it.
+      others: going || doneShare > 0 ? [] : others(act),
       uses,
       divisible: act.divisible,
       release: act.release,

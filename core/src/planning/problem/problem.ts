@@ -42,6 +42,8 @@ export interface ProblemActivity {
   readonly id: ActivityId
   readonly roomId: string
   readonly modes: readonly Mode[]
+  /** Crews that could lend a hand with it; none where this is left out. */
+  readonly others?: readonly Mode[]
   /** Ids of resources it holds while it runs, one of each. */
   readonly uses: readonly string[]
   /** May go on after a break. */

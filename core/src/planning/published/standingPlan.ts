@@ -14,7 +14,8 @@ export function standingPlan(published: PublishedPlan, proposed: readonly Placed
   return [...done, ...published.tasks.filter((task) => !over.has(task.taskId)).map(asPlaced)]
 }
 
-const asPlaced = ({ taskId, crewId, from, to, pieces }: PublishedTask): PlacedTask => ({
+/** A task as it was told, as one of a plan. */
+export const asPlaced = ({ taskId, crewId, from, to, pieces }: PublishedTask): PlacedTask => ({
   taskId,
   crewId,
   from: parseInstant(from),

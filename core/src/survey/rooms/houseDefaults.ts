@@ -74,6 +74,7 @@ export const STARTER_HOUSE: HouseRules = {
   // Fresh trim and ceilings are left overnight before they are masked: common practice.
   restHours: 12,
   stayOnMin: 20,
+  lendHands: true,
   maxBleedMm: 3,
   maxLift: 0.02,
   wagePerHourMinor: 3800,

@@ -3,6 +3,7 @@ import { Suspense, useEffect, useState } from 'react'
 import { Link, Outlet, useParams } from 'react-router'
 import { useNow } from '../state/clock'
 import { redone, undone } from '../state/jobSlice'
+import { LookOn } from '../state/lookOn'
 import { useFacts } from '../state/useJob'
 import { useAppDispatch, useAppSelector } from '../state/store'
 import { ClockDialog } from './ClockDialog'
@@ -46,6 +47,7 @@ export function JobFrame() {
         <PlanTrouble />
         <FirstSteps />
         <TickGuard />
+        <LookOn />
         <Suspense fallback={<p className="p-8 text-soft">{W.frame.loading}</p>}>
           <Outlet />
         </Suspense>

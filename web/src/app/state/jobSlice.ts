@@ -1,5 +1,5 @@
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit'
-import { applyEdits, changesBetween, type Edit, type PublishedPlan } from '@crisp-hem/core'
+import { applyEdits, changesBetween, type Edit, type PublishedPlan, type PublishedTask } from '@crisp-hem/core'
 import type { JobFacts, TakenEdit } from '@crisp-hem/core/wire'
 
 type SaveState = 'saved' | 'waiting' | 'saving' | 'failed'
@@ -14,6 +14,8 @@ interface JobState {
   revision: number
   /** The plan people work by, or null while there is only a proposal. */
   published: PublishedPlan | null
+  /** What this device found to be better than the first plan, while there is only a proposal. */
+  draft: readonly PublishedTask[] | null
   past: readonly JobFacts[]
   future: readonly JobFacts[]
   save: SaveState
@@ -35,6 +37,7 @@ const initialState: JobState = {
   pending: [],
   revision: 0,
   published: null,
+  draft: null,
   past: [],
   future: [],
   save: 'saved',
@@ -75,9 +78,15 @@ export const jobSlice = createSlice({
         save: pending.length > 0 ? 'waiting' : 'saved',
       }
     },
-    planPublished(state, { payload }: PayloadAction<PublishedPlan>) {
-      state.published = payload as typeof state.published
-    },
+    planPublished: (state, { payload }: PayloadAction<PublishedPlan>): JobState => ({
+      ...plain(state),
+      published: payload,
+      draft: null,
+    }),
+    draftFound: (state, { payload }: PayloadAction<readonly PublishedTask[]>): JobState => ({
+      ...plain(state),
+      draft: payload,
+    }),
     jobClosed: () => initialState,
     factsEdited: (state, { payload }: PayloadAction<JobFacts>): JobState => {
       const own = plain(state)
@@ -149,6 +158,7 @@ export const {
   jobOpened,
   jobClosed,
   planPublished,
+  draftFound,
   factsEdited,
   undone,
   redone,

@@ -13,6 +13,7 @@ export function addPlanning(listen: StartListening, { planner, clock }: Services
     predicate: (_action, now, before) =>
       now.job.facts !== before.job.facts ||
       now.job.published !== before.job.published ||
+      now.job.draft !== before.job.draft ||
       now.log.events !== before.log.events ||
       now.clock.aheadMs !== before.clock.aheadMs,
     effect: async (_action, { getState, cancelActiveListeners, delay }) => {
@@ -30,9 +31,9 @@ export function askForPlan(
   planner: Planner,
   clock: Services['clock'],
 ): void {
-  const { facts, published } = job
+  const { facts, published, draft } = job
   if (!facts || log.jobId !== facts.id) return
-  planner.ask({ ...facts, log: log.events, published }, (clock() + aheadMs) / 60_000)
+  planner.ask({ ...facts, log: log.events, published, ...(draft && { draft }) }, (clock() + aheadMs) / 60_000)
 }
 
 export function receivePlans(dispatch: AppDispatch, planner: Planner): void {

@@ -1,12 +1,13 @@
 import { fieldFaultText, W } from '../words'
 import { newId } from '../device/newId'
-import { useCallback } from 'react'
+import { useCallback, useMemo } from 'react'
 import { useParams } from 'react-router'
 import {
   foldLog,
   UNTOUCHED,
   type Hem,
   type HemState,
+  type Job,
   type LogState,
   type Plan,
   type RecipeAnswer,
@@ -28,6 +29,14 @@ export function useFacts(): JobFacts {
   const facts = useAppSelector((state) => state.job.facts)
   if (!facts) throw new Error('no job is open')
   return facts
+}
+
+/** The open job with all that happened to it, as workers beside the page are asked about it. */
+export function useWholeJob(): Job {
+  const facts = useFacts()
+  const log = useAppSelector((state) => state.log.events)
+  const { published, draft } = useAppSelector((state) => state.job)
+  return useMemo(() => ({ ...facts, log, published, ...(draft && { draft }) }), [facts, log, published, draft])
 }
 
 export const usePlan = (): Plan | null => useAppSelector((state) => state.plan.plan)

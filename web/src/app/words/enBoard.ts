@@ -142,7 +142,7 @@ export const BOARD_WORDS = {
   },
   better: {
     title: 'Could it be cheaper?',
-    hint: 'Tries other orders of the same rounds with the same crews, windows, waits and air, for at most 20 s, and says what each wins.',
+    hint: 'Tries other orders of the same rounds with the same windows, waits and air, for at most 20 s, and says what each wins. A draft is also looked at with crews that help each other.',
     look: 'Look for a better plan',
     again: 'Look again',
     stop: 'Stop',
@@ -155,7 +155,8 @@ export const BOARD_WORDS = {
     lessLate: 'Rooms are {span} less late.',
     fewerMoves: '{count, plural, one {One walk} other {# walks}} between rooms saved.',
     asSoon: 'No better than the plan at hand.',
-    proved: 'Proved: with these rounds, crews and windows, and work broken off by breaks alone, nothing ends sooner.',
+    proved:
+      'Proved: with these rounds and windows, each crew where it is now, and work broken off by breaks alone, nothing ends sooner.',
     left: 'At most {span} could still be won.',
     unknown: 'How much could still be won is not known.',
     took: '({s} s)',
@@ -179,6 +180,9 @@ export const BOARD_WORDS = {
     proposal: 'Draft',
     draft: 'draft',
     nobodyTold: 'the crews have not seen it',
+    found: '{money} cheaper than the first draft.',
+    helps: '{crew} helps {of} in {room} from {from}: {span} ({steps}).',
+    helpsReady: '{crew} helps {of} in {room} from {from}: {span}.',
     told: 'published {when}',
     toldBy: 'published {when} by {by}',
     asTold: 'On plan.',

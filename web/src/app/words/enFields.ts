@@ -45,6 +45,7 @@ export const FIELD_WORDS = {
     rainMm: 'rain',
     restHours: 'hours of rest',
     stayOnMin: 'minutes people stay past a break',
+    lendHands: 'crews lend each other a hand',
     maxBleedMm: 'visible bleed accepted',
     maxLift: 'lift accepted',
     wagePerHourMinor: 'wage',

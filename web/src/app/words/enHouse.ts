@@ -21,6 +21,10 @@ export const HOUSE_WORDS = {
     handNo: 'nobody yet',
     roller: 'Roller at the tape',
     stayOn: 'Stays past a break to finish a wall, min',
+    lend: 'Help between crews',
+    lendYes: 'where a room would be late, or it is cheaper',
+    lendNo: 'each crew stays in its own rooms',
+    days: 'The day',
     planPrices: 'What plans are compared by',
     planPricesWhy:
       'Besides hours of work and of waiting, at the wage. A dearer trip makes fewer, fuller days; a dearer night clears rooms sooner.',
@@ -156,6 +160,10 @@ export const HOUSE_WORDS = {
       ],
       rollOverEdge: ['Over it: no band that catches the light.', 'Kept off: no roller presses paint under.'],
       runs: ['One run: the truest line.', 'Pieces: easier to true up by eye, for a lap each.'],
+      lendHands: [
+        'Help: nobody waits beside a room that is late.',
+        'Own rooms: one crew answers for a room, and nobody walks about.',
+      ],
       liquidOnPanes: [
         'Mask: a can beats tape by far on many panes.',
         'Tape: the panes need not wait a day for the blade.',

@@ -1,8 +1,7 @@
 import { useMemo, useState } from 'react'
 import { useNow } from '../../app/state/clock'
-import { useFacts } from '../../app/state/useJob'
+import { useWholeJob } from '../../app/state/useJob'
 import { useWorkerAnswer } from '../../app/state/useWorkerAnswer'
-import { useAppSelector } from '../../app/state/store'
 import { Button } from '../../app/ui/Button'
 import { Dialog } from '../../app/ui/Dialog'
 import { PartBoundary } from '../../app/ui/PartBoundary'
@@ -40,14 +39,9 @@ export function CloseDay({ mayClose, onClose }: CloseDayProps) {
 }
 
 function Asked({ onClose, onBack }: { onClose: () => void; onBack: () => void }) {
-  const facts = useFacts()
-  const log = useAppSelector((state) => state.log.events)
-  const published = useAppSelector((state) => state.job.published)
+  const job = useWholeJob()
   const minute = Math.floor(useNow(30_000))
-  const question = useMemo(
-    (): EveningQuestion => ({ job: { ...facts, log, published }, now: minute }),
-    [facts, log, published, minute],
-  )
+  const question = useMemo((): EveningQuestion => ({ job, now: minute }), [job, minute])
   const told = useWorkerAnswer<EveningQuestion, Evening>(startEvening, question, 0)
   if (!told) return <p className="text-soft">{W.frame.working}</p>
   const unsafe = told.stays.filter(({ isSafe }) => !isSafe).length

@@ -1,16 +1,18 @@
-import { asBegun, planChanges, priceBeside, publishedTasks, type Plan, type PlanPrice } from '@crisp-hem/core'
+import { asBegun, planChanges, publishedTasks, type Plan } from '@crisp-hem/core'
 import { useEffect, useMemo, useRef } from 'react'
 import { useNow } from '../../app/state/clock'
-import { useFacts } from '../../app/state/useJob'
-import { useAppSelector } from '../../app/state/store'
+import { draftFound } from '../../app/state/jobSlice'
+import { draftOf, isWorthTelling } from '../../app/state/lookOn'
+import { useFacts, useWholeJob } from '../../app/state/useJob'
+import { useAppDispatch } from '../../app/state/store'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { W, formatMoney, spanText, whenText } from '../../app/words'
-import type { BetterFound } from './better.worker'
+import type { BetterFound } from '../../app/state/better.worker'
+import { PriceBeside } from './PriceBeside'
 import { Proposal } from './Proposal'
 import { GoalOrder } from './GoalOrder'
-import { amountText } from './priceWords'
-import { useBetter } from './useBetter'
+import { useBetter } from '../../app/state/useBetter'
 
 /** How long after a new plan it is looked for a better one by itself, and for how long, ms. */
 const BEHIND_AFTER_MS = 3000
@@ -18,27 +20,27 @@ const BEHIND_MS = 3000
 
 /** Looks for a plan that ends sooner, says how much could still be won, and shows what it would change. */
 export function BetterPanel({ plan }: { plan: Plan }) {
-  const facts = useFacts()
-  const log = useAppSelector((state) => state.log.events)
-  const published = useAppSelector((state) => state.job.published)
+  const job = useWholeJob()
+  const dispatch = useAppDispatch()
+  const isTold = job.published !== null
   const search = useBetter()
   const { found, state } = search
-  const look = () => search.look({ ...facts, log, published }, plan.at)
+  const look = () => search.look(job, plan.at)
   const changes = useMemo(
     () =>
-      found && wins(found)
+      isTold && found && isWorthTelling(found)
         ? planChanges(
             publishedTasks(plan.placed),
             publishedTasks(asBegun(plan.placed, found.placement.placed, plan.at)),
             plan.at,
           )
         : [],
-    [found, plan],
+    [isTold, found, plan],
   )
-  // Behind each new plan it is looked for a little, unless something better is on the table.
-  const isShown = state === 'running' || (found !== null && wins(found))
+  // Behind each new plan that people work by it is looked for a little, unless something better is on the table.
+  const isShown = !isTold || state === 'running' || (found !== null && isWorthTelling(found))
   const behind = useRef(look)
-  useEffect(() => void (behind.current = () => search.look({ ...facts, log, published }, plan.at, BEHIND_MS)))
+  useEffect(() => void (behind.current = () => search.look(job, plan.at, BEHIND_MS)))
   useEffect(() => {
     if (isShown) return
     const timer = setTimeout(() => behind.current(), BEHIND_AFTER_MS)
@@ -46,6 +48,10 @@ export function BetterPanel({ plan }: { plan: Plan }) {
     // What is shown ends the waiting, it does not begin it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [plan])
+  // Nobody has been told anything: what is better is the draft at once.
+  useEffect(() => {
+    if (!isTold && state === 'done' && found && isWorthTelling(found)) dispatch(draftFound(draftOf(found)))
+  }, [isTold, state, found, dispatch])
   const ended = state === 'done' || state === 'stopped'
   return (
     <Panel
@@ -65,7 +71,7 @@ export function BetterPanel({ plan }: { plan: Plan }) {
         {found?.prices && <PriceBeside {...found.prices} />}
         {state === 'running' && <p className="text-soft">{W.better.looking}</p>}
       </div>
-      {ended && found && changes.length === 0 && <p>{W.better.same}</p>}
+      {ended && found && isTold && changes.length === 0 && <p>{W.better.same}</p>}
       {ended && found && changes.length > 0 && (
         <Proposal plan={plan} placed={found.placement.placed} changes={changes} />
       )}
@@ -73,33 +79,6 @@ export function BetterPanel({ plan }: { plan: Plan }) {
     </Panel>
   )
 }
-
-/** What one plan costs more or less than another, part by part. */
-function PriceBeside({ before, after }: { before: PlanPrice; after: PlanPrice }) {
-  const { site } = useFacts()
-  const parts = priceBeside(after, before).filter(({ minor }) => Math.abs(minor) >= 100)
-  if (parts.length === 0) return null
-  return (
-    <ul className="text-[0.95rem]">
-      {parts.map((part) => {
-        const facts = {
-          part: W.price.names[part.part],
-          amount: amountText(part),
-          money: formatMoney(Math.abs(part.minor), site.currency),
-        }
-        return <li key={part.part}>{part.minor < 0 ? W.price.less(facts) : W.price.more(facts)}</li>
-      })}
-    </ul>
-  )
-}
-
-/** Whether it is worth telling people anything. */
-const wins = ({ won, prices }: BetterFound): boolean =>
-  prices
-    ? prices.before.totalMinor - prices.after.totalMinor >= LEAST_SHARE * prices.before.totalMinor
-    : won.lateMin > 0 || won.endMin > 0 || won.moves > 0
-/** Less than this share of what a plan costs is not worth telling anybody. From memory. */
-const LEAST_SHARE = 0.01
 
 /** The best so far, what it wins, and what could still be won at most. */
 function Standing({ found }: { found: BetterFound }) {

@@ -1,9 +1,8 @@
 import { useMemo, useState } from 'react'
 import type { Chances, Plan, SaferPulls } from '@crisp-hem/core'
 import { useNow } from '../../app/state/clock'
-import { useFacts } from '../../app/state/useJob'
+import { useFacts, useWholeJob } from '../../app/state/useJob'
 import { useWorkerAnswer } from '../../app/state/useWorkerAnswer'
-import { useAppSelector } from '../../app/state/store'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { W, spanText, whenText } from '../../app/words'
@@ -35,12 +34,10 @@ export function ChancePanel({ plan }: { plan: Plan }) {
 const start = () => new Worker(new URL('./chance.worker.ts', import.meta.url), { type: 'module' })
 
 function Answer({ plan }: { plan: Plan }) {
-  const facts = useFacts()
-  const log = useAppSelector((state) => state.log.events)
-  const published = useAppSelector((state) => state.job.published)
+  const job = useWholeJob()
   // As it stood when it was asked: plans are made anew while the answer is worked out.
   const [question] = useState((): ChanceQuestion => ({
-    job: { ...facts, log, published },
+    job,
     now: plan.at,
     runs: RUNS,
     seed: SEED,

@@ -12,8 +12,7 @@ import {
   type Plan,
 } from '@crisp-hem/core'
 import { useNow } from '../../app/state/clock'
-import { useEdit, useFacts, usePlan } from '../../app/state/useJob'
-import { useAppSelector } from '../../app/state/store'
+import { useEdit, useFacts, usePlan, useWholeJob } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { Switch } from '../../app/ui/Tabs'
@@ -39,8 +38,7 @@ export function ChartPanel() {
   const plan = usePlan()!
   const facts = useFacts()
   const { site, crews, rooms, planning } = facts
-  const log = useAppSelector((state) => state.log.events)
-  const published = useAppSelector((state) => state.job.published)
+  const job = useWholeJob()
   const now = useNow()
   const [span, setSpan] = useState<Span>('day')
   const [view, setView] = useState<View>(() => (globalThis.matchMedia?.(NARROW).matches ? 'list' : 'crews'))
@@ -51,9 +49,7 @@ export function ChartPanel() {
   const placed = differs && isProposed ? plan.proposed : plan.placed
   const days = useMemo(() => workingDays(placed, site.zone), [placed, site.zone])
   const shown = useShown(days, span, wanted, toLocal(Math.floor(now), site.zone).day)
-  const move = useMove(
-    useCallback(() => ({ job: { ...facts, log, published }, now: plan.at }), [facts, log, published, plan.at]),
-  )
+  const move = useMove(useCallback(() => ({ job, now: plan.at }), [job, plan.at]))
   const [from, to] = [fromLocal(shown[0] ?? 0, 0, site.zone), fromLocal((shown.at(-1) ?? 0) + 1, 0, site.zone)]
   const sky = useMemo(() => skyBetween(facts, from, to), [facts, from, to])
   const shifts = useMemo(

@@ -1,9 +1,8 @@
 import { useState } from 'react'
 import { type Evening, type Plan, type Said } from '@crisp-hem/core'
 import { useNow } from '../../app/state/clock'
-import { useFacts } from '../../app/state/useJob'
+import { useFacts, useWholeJob } from '../../app/state/useJob'
 import { useWorkerAnswer } from '../../app/state/useWorkerAnswer'
-import { useAppSelector } from '../../app/state/store'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { W, sayText, whenText } from '../../app/words'
@@ -12,11 +11,9 @@ import { loadWords } from '../../app/naming/loadWords'
 
 /** The close of the day: what must be off, what stays on and why, what is free, and what comes first tomorrow. */
 export function EveningPanel({ plan }: { plan: Plan }) {
-  const facts = useFacts()
-  const log = useAppSelector((state) => state.log.events)
-  const published = useAppSelector((state) => state.job.published)
+  const job = useWholeJob()
   const [question, setQuestion] = useState<EveningQuestion | null>(null)
-  const ask = () => setQuestion({ job: { ...facts, log, published }, now: plan.at })
+  const ask = () => setQuestion({ job, now: plan.at })
   return (
     <Panel title={W.evening.title} aside={<Button onClick={ask}>{question ? W.evening.again : W.evening.ask}</Button>}>
       {question ? <Answer question={question} /> : <p className="text-soft">{W.evening.hint}</p>}

@@ -1,7 +1,8 @@
-import { parseInstant, type Plan, type Standing } from '@crisp-hem/core'
+import { helpGiven, parseInstant, type Plan, type Standing } from '@crisp-hem/core'
 import { useNow } from '../../app/state/clock'
 import { useFacts } from '../../app/state/useJob'
-import { W, whenText } from '../../app/words'
+import { W, formatMoney, spanText, whenText } from '../../app/words'
+import { PriceBeside } from './PriceBeside'
 import { Proposal } from './Proposal'
 import { PublishForm } from './PublishForm'
 
@@ -22,8 +23,48 @@ export function PlanStamp({ plan }: { plan: Plan }) {
       </p>
       {standing && changes.length === 0 && <p className="text-soft">{W.publish.asTold}</p>}
       {standing && changes.length > 0 && <Proposal plan={plan} placed={plan.proposed} changes={changes} />}
+      {!standing && <Found plan={plan} />}
+      <Helps plan={plan} />
       {!standing && plan.proposed.length > 0 && <PublishForm plan={plan} placed={plan.proposed} />}
     </section>
+  )
+}
+
+/** What looking on has won over the first draft, in one line, and by what. */
+function Found({ plan: { firstPrice, price } }: { plan: Plan }) {
+  const { site } = useFacts()
+  if (!firstPrice) return null
+  const money = formatMoney(firstPrice.totalMinor - price.totalMinor, site.currency)
+  return (
+    <details>
+      <summary className="flex min-h-9 w-fit cursor-pointer items-center">{W.publish.found({ money })}</summary>
+      <PriceBeside before={firstPrice} after={price} />
+    </details>
+  )
+}
+
+/** Who helps whom, in whose room, for how long. */
+function Helps({ plan }: { plan: Plan }) {
+  const { crews, rooms, site } = useFacts()
+  const now = useNow(60_000)
+  const helps = helpGiven(plan)
+  const crewOf = (id: string) => crews.find((crew) => crew.id === id)?.name ?? ''
+  if (helps.length === 0) return null
+  return (
+    <ul className="mt-1 border-l-4 border-rule pl-3">
+      {helps.map(({ roomId, crewId, ofCrewId, stepIds, minutes, from }) => {
+        const room = rooms.find(({ id }) => id === roomId)
+        const steps = stepIds.flatMap((id) => room?.steps.find((step) => step.id === id)?.name ?? []).join(', ')
+        const facts = { crew: crewOf(crewId), of: crewOf(ofCrewId), room: room?.name ?? '', span: spanText(minutes) }
+        return (
+          <li key={`${roomId} ${crewId}`}>
+            {steps === ''
+              ? W.publish.helpsReady({ ...facts, from: whenText(from, now, site.zone) })
+              : W.publish.helps({ ...facts, steps, from: whenText(from, now, site.zone) })}
+          </li>
+        )
+      })}
+    </ul>
   )
 }
 

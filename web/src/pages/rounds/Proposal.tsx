@@ -1,9 +1,8 @@
 import { useMemo, useState, type ReactNode } from 'react'
 import { parseInstant, partly, type Plan, type PlanChange, type Said } from '@crisp-hem/core'
 import { useNow } from '../../app/state/clock'
-import { useFacts } from '../../app/state/useJob'
+import { useFacts, useWholeJob } from '../../app/state/useJob'
 import { useWorkerAnswer } from '../../app/state/useWorkerAnswer'
-import { useAppSelector } from '../../app/state/store'
 import { W, sayText, whenText } from '../../app/words'
 import type { PartQuestion } from './part.worker'
 import { PublishForm } from './PublishForm'
@@ -116,13 +115,8 @@ const start = () => new Worker(new URL('./part.worker.ts', import.meta.url), { t
 
 /** What a part of a proposal breaks that the whole does not. */
 function PartBreaks({ plan, placed }: { plan: Plan; placed: Plan['proposed'] }) {
-  const facts = useFacts()
-  const log = useAppSelector((state) => state.log.events)
-  const published = useAppSelector((state) => state.job.published)
-  const question = useMemo(
-    (): PartQuestion => ({ job: { ...facts, log, published }, now: plan.at, placed }),
-    [facts, log, published, plan.at, placed],
-  )
+  const job = useWholeJob()
+  const question = useMemo((): PartQuestion => ({ job, now: plan.at, placed }), [job, plan.at, placed])
   const breaks = useWorkerAnswer<PartQuestion, readonly Said[]>(start, question, 300)
   return (
     <div aria-live="polite" className="mt-2">

@@ -29,7 +29,8 @@ interface View {
 }
 
 type Way = 'sealantColour' | 'sealDry' | 'press' | 'runs' | 'fieldOrder'
-type Flag = 'sealAlways' | 'stackSeals' | 'holdFirstCoat' | 'liquidOnPanes' | 'provenHand' | 'rollOverEdge'
+type Flag =
+  'sealAlways' | 'stackSeals' | 'holdFirstCoat' | 'liquidOnPanes' | 'provenHand' | 'rollOverEdge' | 'lendHands'
 
 /** How this contractor works: every way painters differ in, each with what speaks for it and against it. */
 export function HousePanel() {
@@ -99,6 +100,7 @@ export function HousePanel() {
           />
         </Viewed>
       </Part>
+      <Part title={H.days}>{flag('lendHands', H.lend, H.lendYes, H.lendNo)}</Part>
       <Limits house={house} set={set} />
     </Panel>
   )

@@ -42,6 +42,8 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
         seed: data.seed,
         goals,
         ...(isByPrice(goals) ? { priceOf: pricerOf({ job, problem, metresOf }), leftAlone: sprayedFronts(job) } : {}),
+        mayLend: job.published === null,
+        spent: () => took() / data.budgetMs,
         isOver: () => took() > data.budgetMs,
         onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),
       },
