@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { coatMask } from './coatMask'
 import { TestServer } from './server'
 
 /** A whole disturbed day on two devices: the office edits while a board is open, a coat is late, a painter is ill, the day is closed. */
@@ -44,6 +45,7 @@ test('two devices go through a disturbed day with no error and no false sentence
   await expect(desk.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
 
   // A pull is ticked against the record: asked once, and kept as it is said.
+  await coatMask(server)
   const mask = phone.getByRole('article').filter({ hasText: 'Liquid mask: leave it alone' }).first()
   await mask.getByRole('button', { name: /^Pull/ }).first().click()
   const question = phone.getByRole('dialog', { name: 'Is that right?' })

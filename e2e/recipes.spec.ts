@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
+import { coatMask } from './coatMask'
 import { TestServer } from './server'
 
 const server = new TestServer(true)
@@ -37,6 +38,7 @@ test('layers are drawn in the order they go on, and the cost is told part by par
 test('a pair of many-paned doors gets a liquid mask, and waits for the blade on the board @long', async ({ page }) => {
   await page.goto(recipes('corridor/leaf:o6|glass:o6'))
   await expect(page.getByText(/60 panes: a liquid mask saves/)).toBeVisible()
+  await coatMask(server)
   await page.getByRole('navigation').getByRole('link', { name: 'Pulls' }).first().click()
   await expect(page.getByText('Liquid mask: leave it alone until it may be cut.')).toBeVisible()
 })

@@ -157,6 +157,7 @@ export {
   wallName,
 } from './survey/rooms/roomTemplate'
 export { SPREAD_RATIO, spreadClosure } from './survey/rooms/spreadClosure'
+export { priceOfPlans } from './answers/chain/priceOfPlans'
 export { sprayedFronts } from './answers/chain/cheaperIn'
 export { isByPrice } from './base/nouns/planning'
 export {

@@ -1,4 +1,7 @@
-import { ternQuaySurvey } from '../../demo'
+import { ternQuay, ternQuaySurvey } from '../../demo'
+import { evening } from '../src/answers/why/evening'
+import type { Job } from '../src/base/nouns'
+import { foldLog } from '../src/planning/progress/hemStates'
 import { missingOn, staffedOn } from '../src/nature/calendar/whoIsThere'
 import { planJob } from '../src/answers/chain/planJob'
 import { formatInstant, fromLocal, parseInstant, toLocal } from '../src/base/units/time'
@@ -50,4 +53,22 @@ test('where nobody of a crew is left it does nothing until the first is back', (
   const tasks = plan.placed.filter((task) => task.crewId === pair.id)
   expect(tasks.length).toBeGreaterThan(0)
   expect(Math.min(...tasks.map((task) => toLocal(task.from, survey.site.zone).day))).toBeGreaterThanOrEqual(day + 2)
+})
+
+test('tape that is on comes off in the rounds it was laid in, whoever is ill, and the close of the day names it', () => {
+  const job = ternQuay()
+  const now = parseInstant('2027-05-12T14:30:00Z')
+  const away = [{ crewId: pair.id, person: first!.name, from: formatInstant(now), to: at(3), why: 'ill' }]
+  const short: Job = { ...job, planning: { ...job.planning, away } }
+  const log = foldLog(job.log)
+  const taped = (of: Job) =>
+    planJob(of, now)
+      .rounds.filter(({ hemIds }) => hemIds.some((id) => log.hems.get(id)?.laidAt && !log.hems.get(id)?.pulledAt))
+      .map(({ id }) => id)
+  expect(taped(job).length).toBeGreaterThan(5)
+  expect(taped(short)).toEqual(taped(job))
+  const [whole, ofShort] = [evening(job, now), evening(short, now)]
+  expect(whole.mustBeOff.length).toBeGreaterThan(0)
+  expect(ofShort.mustBeOff.length).toBe(whole.mustBeOff.length)
+  expect(ofShort.stays.length).toBe(whole.stays.length)
 })

@@ -16,7 +16,7 @@ import { withCrews } from '../../planning/problem/withCrews'
 import { makeProblem } from '../../planning/problem/makeProblem'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 import { underWay } from '../../planning/problem/underWay'
-import { countedBleeds, foldLog } from '../../planning/progress/hemStates'
+import { countedBleeds, foldLog, hemsWithTape } from '../../planning/progress/hemStates'
 import { recipesOf } from '../../masking/recipes/jobRecipes'
 import type { Recipe, RecipeAnswer } from '../../masking/recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
@@ -156,7 +156,18 @@ function groundOf(asked: Job, now: number, parameters: Parameters, known: FromPl
   )
   const hems = derived.flatMap((each) => each.hems)
   const log = foldLog(job.log)
-  const given = { job, clocks, hems, recipes, calendars, nextShift, parameters, counted: countedBleeds(log) }
+  const given = {
+    job,
+    clocks,
+    hems,
+    recipes,
+    calendars,
+    nextShift,
+    parameters,
+    counted: countedBleeds(log),
+    taped: hemsWithTape(log),
+    usualCrews: asked.crews,
+  }
   return {
     ...given,
     asked,

@@ -5,8 +5,10 @@ import type { Parameters } from '../../base/parameters/parameters'
 import { DEFAULT_PARAMETERS } from '../../base/parameters/parameters'
 import { formatInstant, fromLocal, parseInstant, toLocal } from '../../base/units/time'
 import { betterPlan } from './betterPlan'
+import { sprayedFronts } from '../chain/cheaperIn'
 import { judged } from '../chain/judge'
 import { planWithProblem } from '../chain/planJob'
+import { priceOfPlans } from '../chain/priceOfPlans'
 
 /** A supposition about a job: something somebody may decide, or that may happen. Days are those of the site, since the epoch. */
 export type Supposed =
@@ -30,6 +32,8 @@ export interface WhatIfOutcome {
   readonly lateMin: number
   /** Ways from room to room. */
   readonly moves: number
+  /** All that is still to come, by what plans are compared by; null where that is not their price. */
+  readonly priceMinor: number | null
   /** Minutes worked, summed over people, and what these cost. */
   readonly workedMin: number
   readonly wagesMinor: number
@@ -144,11 +148,15 @@ export function outcomeOf(
   { runs, seed, rounds = 0, isOver = () => false }: OutcomeWays,
   parameters: Parameters = DEFAULT_PARAMETERS,
 ): WhatIfOutcome {
-  const { plan, problem } = planWithProblem({ ...job, published: null }, now, parameters)
+  const chain = planWithProblem({ ...job, published: null }, now, parameters)
+  const { plan, problem } = chain
   const first = { placed: plan.proposed, unplaced: [] }
   const { goals } = job.planning
-  const placement = rounds === 0 ? first : betterPlan(problem, first, { seed, rounds, goals, isOver }).placement
-  const { endsAt, lateMin, moves, misses } = judged(problem, placement)
+  const priceOf = priceOfPlans(job, chain)
+  const byPrice = priceOf && { priceOf, leftAlone: sprayedFronts(job), mayLend: true }
+  const placement =
+    rounds === 0 ? first : betterPlan(problem, first, { seed, rounds, goals, isOver, ...byPrice }).placement
+  const { endsAt, lateMin, moves, misses, price } = judged(problem, placement, priceOf)
   const people = new Map(job.crews.map((crew) => [crew.id, crew.people.length]))
   const workedMin = plan.proposed
     .filter((task) => !task.done)
@@ -163,6 +171,7 @@ export function outcomeOf(
     endsAt,
     lateMin,
     moves,
+    priceMinor: price?.totalMinor ?? null,
     workedMin,
     wagesMinor: Math.round((workedMin * job.house.wagePerHourMinor) / 60),
     misses: misses.length,

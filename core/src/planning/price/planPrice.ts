@@ -105,7 +105,7 @@ export function pricerOf(ground: PriceGround): PriceOf {
       counted('guns', fillings(left), rates.fillMinor),
       counted('tape', tapeDays(problem, placed, metresOf), rates.tapeDayMinor),
       counted('windows', missedMetres(misses, metresOf), house.mendTearMinor * WRONG_HOUR_SHARE),
-      counted('late', lateMinutes(problem, placed) / MIN_PER_HOUR, rates.lateHourMinor),
+      counted('late', lateHours(problem, placed), rates.lateHourMinor),
     ]
     const told = parts.map((part) => ({ ...part, minor: Math.round(part.minor) }))
     return { parts: told, totalMinor: told.reduce((sum, { minor }) => sum + minor, 0), days }
@@ -200,12 +200,13 @@ function missedMetres(misses: readonly Miss[], metresOf: ReadonlyMap<string, num
   return [...new Set(pulls)].reduce((sum, id) => sum + (metresOf.get(id) ?? 0), 0)
 }
 
-/** Minutes by which rooms are handed back late, in all. */
-function lateMinutes({ goals }: Pick<ScheduleProblem, 'goals'>, placed: readonly PlacedTask[]): number {
+/** Hours by which rooms are handed back late, in all; one begun counts whole, since a promise is broken by minutes too. */
+function lateHours({ goals }: Pick<ScheduleProblem, 'goals'>, placed: readonly PlacedTask[]): number {
   const ends = new Map(placed.map(({ taskId, to }) => [taskId, to]))
   return goals.reduce((sum, goal) => {
     if (goal.goal !== 'hand-back') return sum
-    return sum + Math.max(0, ...goal.activityIds.map((id) => (ends.get(id) ?? goal.by) - goal.by))
+    const late = Math.max(0, ...goal.activityIds.map((id) => (ends.get(id) ?? goal.by) - goal.by))
+    return sum + Math.ceil(late / MIN_PER_HOUR)
   }, 0)
 }
 

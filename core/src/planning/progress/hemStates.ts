@@ -96,6 +96,10 @@ function reopened(done: Map<string, number>, hemId: HemId): void {
   if (roomId) done.delete(writeSubject({ of: 'work', activityId: writeActivity({ of: 'room', roomId, act: 'look' }) }))
 }
 
+/** Hems whose tape is on the wall. */
+export const hemsWithTape = (log: LogState): ReadonlySet<string> =>
+  new Set([...log.hems].flatMap(([id, { laidAt, pulledAt }]) => (laidAt !== null && pulledAt === null ? [id] : [])))
+
 /** Bleeds counted at each hem that somebody has looked at. */
 export const countedBleeds = (log: LogState): ReadonlyMap<string, number> =>
   new Map([...log.hems].flatMap(([id, { bleeds }]) => (bleeds === null ? [] : [[id, bleeds] as const])))

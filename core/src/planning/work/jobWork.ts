@@ -50,6 +50,10 @@ interface WorkSetup {
   readonly nextShift: (at: number) => number
   /** Bleeds that somebody counted, by hem. */
   readonly counted: ReadonlyMap<string, number>
+  /** Hems with tape on the wall: their rounds stay as they were laid, whoever is there today. */
+  readonly taped: ReadonlySet<string>
+  /** Crews with everybody who belongs to them, whoever is away. */
+  readonly usualCrews: readonly Crew[]
   readonly parameters: Parameters
 }
 
@@ -256,13 +260,17 @@ function inOrder(rounds: readonly RoundWork[], step: PaintStep): Activity[] {
 const coatsIn = (activities: readonly Activity[]): number => activities.filter((act) => act.kind === 'coat').length
 
 function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): WallGroup[] {
-  const { job, recipes } = setup
+  const { job, recipes, taped, usualCrews } = setup
+  const hems = setup.hems.filter(
+    (hem) => hem.roomId === room.id && hem.stepIds.includes(step.id) && recipes.has(hem.id),
+  )
+  const usual = usualCrews.find(({ id }) => id === crew.id)
   return groupRounds({
     room,
     step,
-    hems: setup.hems.filter((hem) => hem.roomId === room.id && hem.stepIds.includes(step.id) && recipes.has(hem.id)),
+    hems,
     recipes,
-    crew,
+    crew: usual && hems.some(({ id }) => taped.has(id)) ? usual : crew,
     stretchMin: longestStretchMin(setup.calendars.get(crew.id)),
     house: job.house,
     shelf: job.shelf,

@@ -1,13 +1,4 @@
-import {
-  betterPlan,
-  isByPrice,
-  metresOfPulls,
-  planWithProblem,
-  pricerOf,
-  sprayedFronts,
-  type Better,
-  type Job,
-} from '@crisp-hem/core'
+import { betterPlan, planWithProblem, priceOfPlans, sprayedFronts, type Better, type Job } from '@crisp-hem/core'
 
 export interface BetterQuestion {
   readonly job: Job
@@ -30,18 +21,19 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
   const took = () => performance.now() - started
   try {
     const { job } = data
-    const { plan, problem } = planWithProblem(job, data.now)
+    const chain = planWithProblem(job, data.now)
+    const { plan, problem } = chain
     const { goals } = job.planning
     const at = new Set(plan.placed.map(({ taskId }) => taskId))
     const unplaced = problem.activities.flatMap(({ id }) => (at.has(id) ? [] : [id]))
-    const metresOf = metresOfPulls(plan.rounds, plan.hems)
+    const priceOf = priceOfPlans(job, chain)
     const better = betterPlan(
       problem,
       { placed: plan.placed, unplaced },
       {
         seed: data.seed,
         goals,
-        ...(isByPrice(goals) ? { priceOf: pricerOf({ job, problem, metresOf }), leftAlone: sprayedFronts(job) } : {}),
+        ...(priceOf && { priceOf, leftAlone: sprayedFronts(job) }),
         mayLend: job.published === null,
         spent: () => took() / data.budgetMs,
         isOver: () => took() > data.budgetMs,

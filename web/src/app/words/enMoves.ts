@@ -147,6 +147,7 @@ export const MOVE_WORDS = {
       late: 'Rooms late, in all',
       misses: 'Windows, shifts and waits missed',
       unsafe: 'Edges left out, nothing safe',
+      price: 'What it costs, waiting and ways too',
       hours: 'Hours worked, all people',
       wages: 'Wages',
       moves: 'Ways between rooms',

@@ -37,7 +37,9 @@ function Found({ plan: { firstPrice, price } }: { plan: Plan }) {
   const money = formatMoney(firstPrice.totalMinor - price.totalMinor, site.currency)
   return (
     <details>
-      <summary className="flex min-h-9 w-fit cursor-pointer items-center">{W.publish.found({ money })}</summary>
+      <summary className="flex min-h-9 w-fit cursor-pointer items-center underline">
+        {W.publish.found({ money })}
+      </summary>
       <PriceBeside before={firstPrice} after={price} />
     </details>
   )

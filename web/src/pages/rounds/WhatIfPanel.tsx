@@ -154,6 +154,15 @@ function isSprayedYet(room: Room, { tasks, placed }: Plan): boolean {
 
 const start = () => new Worker(new URL('./whatIf.worker.ts', import.meta.url), { type: 'module' })
 
+type Row = readonly [string, (outcome: WhatIfOutcome) => string, (outcome: WhatIfOutcome) => number]
+
+/** What all that is still to come costs, where plans are compared by it. */
+const priceRow = (money: (minor: number) => string): Row => [
+  W.whatIf.rows.price,
+  ({ priceMinor }) => money(priceMinor ?? 0),
+  ({ priceMinor }) => priceMinor ?? 0,
+]
+
 function Answer({ question }: { question: WhatIfQuestion }) {
   const { site, crews, rooms } = useFacts()
   const now = useNow(60_000)
@@ -172,7 +181,7 @@ function Answer({ question }: { question: WhatIfQuestion }) {
   const money = (minor: number) => formatMoney(minor, site.currency)
   const chance = (share: number | null) => (share === null ? '–' : percent(share))
   const hours = (minutes: number) => `${numberText(Math.round(minutes / 6) / 10)} h`
-  const rows: readonly (readonly [string, (outcome: WhatIfOutcome) => string, (outcome: WhatIfOutcome) => number])[] = [
+  const rows: readonly Row[] = [
     [W.whatIf.rows.end, ({ endsAt }) => whenText(endsAt, now, site.zone), ({ endsAt }) => endsAt],
     [
       W.whatIf.rows.late,
@@ -181,6 +190,7 @@ function Answer({ question }: { question: WhatIfQuestion }) {
     ],
     [W.whatIf.rows.misses, ({ misses }) => numberText(misses), ({ misses }) => misses],
     [W.whatIf.rows.unsafe, ({ unsafe }) => numberText(unsafe), ({ unsafe }) => unsafe],
+    ...(as.priceMinor !== null && would.priceMinor !== null ? [priceRow(money)] : []),
     [W.whatIf.rows.hours, ({ workedMin }) => hours(workedMin), ({ workedMin }) => workedMin],
     [W.whatIf.rows.wages, ({ wagesMinor }) => money(wagesMinor), ({ wagesMinor }) => wagesMinor],
     [W.whatIf.rows.moves, ({ moves }) => numberText(moves), ({ moves }) => moves],

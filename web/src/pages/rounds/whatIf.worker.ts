@@ -29,7 +29,7 @@ export interface WhatIfAnswer {
 const WAYS = { runs: 2000, seed: 1 }
 /** Time for the search, ms, and rounds in which both plans are bettered before they are set side by side. */
 const SEARCH_MS = 12_000
-const BETTER_ROUNDS = 3
+const BETTER_ROUNDS = 200
 const BETTER_MS = 3000
 
 // Two whole plans and thousands of runs of each: beside the page.
