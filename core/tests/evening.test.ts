@@ -199,9 +199,37 @@ test('each crew hears only of its own work; of work that changes hands both do',
   const next = { ...before, number: 2, tasks, changes: planChanges(before.tasks, tasks) }
   const messages = crewMessages(job, next, before)
   expect(messages.map(({ crewId, lines }) => [crewId, lines.map((line) => line.code)])).toEqual([
-    [first!.crewId, ['message.dropped']],
+    [first!.crewId, ['message.given']],
     [other.id, ['message.added']],
   ])
+})
+
+test('a message has at most three things that come next, one line for what slips, and one for what others do now', () => {
+  const before = job.published!
+  const later = (iso: string, by: number) => formatInstant(parseInstant(iso) + by)
+  const own = before.tasks.filter(({ crewId }) => crewId === 'wren')
+  const other = job.crews.find(({ id }) => id !== 'wren')!
+  const tasks = before.tasks.map((task) => {
+    const i = own.indexOf(task)
+    if (i < 0) return task
+    // Five move by an hour, five by some minutes, eight go to others.
+    if (i < 10) return { ...task, from: later(task.from, i < 5 ? 60 : 10), to: later(task.to, i < 5 ? 60 : 10) }
+    return i < 18 ? { ...task, crewId: other.id } : task
+  })
+  const next = { ...before, number: 2, tasks, changes: planChanges(before.tasks, tasks) }
+  const lines = crewMessages(job, next, before).find(({ crewId }) => crewId === 'wren')!.lines
+  expect(lines.map(({ code }) => code)).toEqual([
+    'message.moved',
+    'message.moved',
+    'message.moved',
+    'message.slips',
+    'message.gone_to',
+    'message.more',
+  ])
+  const said = lines.map((line) => sayText(line)).join('\n')
+  expect(said).toMatch(/5 more move by 15 min at most/)
+  expect(said).toMatch(new RegExp(`8 tasks in .+ are ${other.name}’s now`))
+  expect(said).toMatch(/And 2 more, in the plan/)
 })
 
 test('as CSV there is a row for each piece of work, at the hours of the site, and it reads back', () => {

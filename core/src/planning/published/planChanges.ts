@@ -36,8 +36,8 @@ function changeOf(old: PublishedTask | undefined, task: PublishedTask, now: numb
   const told = { taskId: task.taskId, before: old.from, after: task.from }
   if (old.crewId !== task.crewId) return [{ kind: 'other-crew', ...told }]
   if (old.from === task.from && parseInstant(old.from) < now) return []
-  const shift = Math.max(minutesBetween(old.from, task.from), minutesBetween(old.to, task.to))
-  return shift >= TOLD_FROM_MIN ? [{ kind: 'moved', ...told }] : []
+  // That it ends otherwise tells nobody anything: what comes behind it is told with its own hour.
+  return minutesBetween(old.from, task.from) >= TOLD_FROM_MIN ? [{ kind: 'moved', ...told }] : []
 }
 
 const minutesBetween = (a: string, b: string): number => Math.abs(parseInstant(a) - parseInstant(b))
