@@ -88,13 +88,13 @@ const helpsFrom = (search: Search, here: Lent): Help[] =>
 /** From a plan on: what helped by itself may help beside what helped most; then all is looked at anew. */
 function descended(search: Search, start: Lent, helps: readonly Share[]): Lent {
   let [best, shares] = [start, helps]
-  while (shares.length > 0) {
+  for (;;) {
     for (const share of shares) best = tried(search, best, share) ?? best
     const [first, ...rest] = helpsFrom(search, best)
-    best = first?.lent ?? best
+    if (!first) return best
+    best = first.lent
     shares = rest
   }
-  return best
 }
 
 /** A plan with a share given to its crew, where that is better. */

@@ -8,12 +8,15 @@ export function keptParts<T>(before: unknown, now: T): T {
   const [old, fresh] = [before as Record<string, unknown>, now as Record<string, unknown>]
   const keys = Object.keys(fresh)
   let isSame = keys.length === Object.keys(old).length
-  const kept: Record<string, unknown> = Array.isArray(now) ? ([] as never) : {}
-  for (const key of keys) {
-    kept[key] = keptParts(old[key], fresh[key])
-    isSame &&= key in old && Object.is(kept[key], old[key])
-  }
-  return (isSame ? before : kept) as T
+  // Entries are set as they stand: a key of any name, `__proto__` too, is one of its own.
+  const kept = keys.map((key): [string, unknown] => {
+    const is = Object.hasOwn(old, key)
+    const value = keptParts(is ? old[key] : undefined, fresh[key])
+    isSame &&= is && Object.is(value, old[key])
+    return [key, value]
+  })
+  if (isSame) return before as T
+  return (Array.isArray(now) ? kept.map(([, value]) => value) : Object.fromEntries(kept)) as T
 }
 
 const isBranch = (value: unknown): value is object => typeof value === 'object' && value !== null
