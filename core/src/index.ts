@@ -255,7 +255,7 @@ export { type CrewMessage, crewMessages, timesChanged } from './planning/publish
 export { type CsvTask, tasksCsv } from './planning/published/tasksCsv'
 export { roomToSlip } from './answers/why/roomToSlip'
 export { tellLink, whyThen } from './answers/tell/whyThen'
-export { helpGiven, type HelpGiven } from './answers/tell/helpGiven'
+export { crewsOfRounds, helpGiven, type HelpGiven } from './answers/tell/helpGiven'
 export { tellFloor } from './answers/tell/tellFloor'
 export { tellReadied } from './answers/tell/tellReadied'
 export { otherWays, SMALLER_ROUNDS, type OtherWays } from './answers/try/otherWays'

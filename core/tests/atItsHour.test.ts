@@ -1,14 +1,14 @@
 import { door } from '../../demo/parts'
 import { planWithProblem } from '../src/answers/chain/planJob'
 import type { Job, Room } from '../src/base/nouns'
-import { formatInstant, parseInstant } from '../src/base/units/time'
+import { parseInstant } from '../src/base/units/time'
 import { sayText } from '../src/edge/words'
 import { jobRecipes } from '../src/masking/recipes/jobRecipes'
 import { instantOfGain } from '../src/nature/cure/rateClock'
 import { jobClocks } from '../src/nature/cure/areaClocks'
 import { coatingOf } from '../src/survey/shelf/find'
 import { USUAL_FACES } from '../src/survey/rooms/roomTemplate'
-import { jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
+import { jobOf, PLAIN_ROOM, TRIM, trimCoatedAt, WALLS } from './oneHem'
 
 /** Rooms one after another: the last is masked days after a first guess has it, and its young casing bears tape by then. */
 function street(rooms: number): Job {
@@ -16,14 +16,7 @@ function street(rooms: number): Job {
   const start = parseInstant(base.start)
   const room = (i: number): Room => {
     const opening = door('o1', 'w1', 400)
-    const last = {
-      at: formatInstant(start - 60),
-      tool: 'brush',
-      coatingId: TRIM.coatingId,
-      coats: 2,
-      tempC: null,
-      rh: null,
-    } as const
+    const last = trimCoatedAt(start - 60)
     return {
       ...PLAIN_ROOM,
       id: `r${i}`,

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { crewsOfRounds, helpGiven } from '../src/answers/tell/helpGiven'
 import { planWithProblem } from '../src/answers/chain/planJob'
 import { sprayedFronts } from '../src/answers/chain/cheaperIn'
 import { betterPlan } from '../src/answers/try/betterPlan'
@@ -8,7 +9,7 @@ import { checkPlan } from '../src/planning/check/checkPlan'
 import { placeFirst } from '../src/planning/plan/placeFirst'
 import { modeOf, withCrews } from '../src/planning/problem/withCrews'
 import { publishedTasks } from '../src/planning/published/planChanges'
-import { metresOfPulls, pricerOf } from '../src/planning/price/planPrice'
+import { priceOfPlans } from '../src/answers/chain/priceOfPlans'
 import { newRoom } from '../src/survey/rooms/roomTemplate'
 import { jobOf, PLAIN_ROOM } from './oneHem'
 import { runsOf } from './runsOf'
@@ -66,6 +67,22 @@ describe('a corridor of one painter that would be days late, beside a small room
     expect(at.get('r1/uncover')).toBe('ash')
   })
 
+  test('whoever takes tape off has it on its board, and a round names all who work on it', () => {
+    const { plan } = shared
+    const at = new Map(plan.placed.map((task) => [task.taskId, task.crewId]))
+    expect(plan.pulls.length).toBeGreaterThan(0)
+    for (const { taskId, crewId } of plan.pulls) expect(crewId).toBe(at.get(taskId))
+    const [help] = helpGiven(plan)
+    expect(help).toMatchObject({ roomId: 'r1', crewId: 'birch', ofCrewId: 'ash' })
+    expect(help!.minutes).toBeGreaterThan(60)
+    const crews = crewsOfRounds(plan)
+    for (const round of plan.rounds) {
+      const own = plan.tasks.filter(({ roundId }) => roundId === round.id).map(({ id }) => at.get(id)!)
+      expect(new Set(crews.get(round.id))).toEqual(new Set(own))
+    }
+    expect([...crews.values()].flat()).toContain('birch')
+  })
+
   test('people who were told to help are still to help when it is planned anew, until the room is another’s', () => {
     const { plan } = shared
     const published = {
@@ -111,8 +128,9 @@ test('who may help: nobody with another’s gun, nobody slower with what stays w
 describe('what is found while nobody has been told anything', () => {
   const rooms = [CORRIDOR, SMALL, { ...PLAIN_ROOM, id: 'r3', name: 'Other', crewId: 'birch' }]
   const of = job({ rooms: rooms.map((room) => ({ ...room, neededBy: null })) })
-  const { plan, problem } = planWithProblem(of)
-  const priceOf = pricerOf({ job: of, problem, metresOf: metresOfPulls(plan.rounds, plan.hems) })
+  const chain = planWithProblem(of)
+  const { plan, problem } = chain
+  const priceOf = priceOfPlans(of, chain)!
   const better = betterPlan(
     problem,
     { placed: plan.placed, unplaced: [] },
@@ -157,7 +175,8 @@ test('no room of a random job is late that would be in time, and cheaper, in the
           neededBy: days === null ? null : due(days),
         })),
       })
-      const { plan, problem } = planWithProblem(of)
+      const chain = planWithProblem(of)
+      const { plan, problem } = chain
       const apart = planWithProblem(keptApart(of)).plan
       const others = ({ misses }: typeof plan) => misses.filter(({ kind }) => kind !== 'late-hand-back').length
       expect(others(plan)).toBeLessThanOrEqual(others(apart))
@@ -173,7 +192,7 @@ test('no room of a random job is late that would be in time, and cheaper, in the
         const lent = withCrews(problem, given)
         const placement = placeFirst(lent)
         const misses = checkPlan(lent, placement)
-        const priceOf = pricerOf({ job: of, problem, metresOf: metresOfPulls(plan.rounds, plan.hems) })
+        const priceOf = priceOfPlans(of, chain)!
         const isSaved =
           misses.length < plan.misses.length && priceOf(placement.placed, misses).totalMinor < plan.price.totalMinor
         expect([roomId, isSaved]).toEqual([roomId, false])

@@ -4,6 +4,7 @@ import type { HouseRules, Job, Opening, PaintStep, Room, Shelf } from '../src/ba
 import type { Recipe, RecipeAnswer } from '../src/masking/recipes/recipe'
 import { partsOf } from '../src/survey/exchange/openingsCsv'
 import { newRoom, OUTLINE_TEMPLATES } from '../src/survey/rooms/roomTemplate'
+import { formatInstant } from '../src/base/units/time'
 import { sayText } from '../src/edge/words'
 import { ternQuaySurvey } from '../../demo'
 
@@ -11,6 +12,10 @@ import { ternQuaySurvey } from '../../demo'
 const base = ternQuaySurvey()
 export const PLAIN_ROOM = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
 export const [CEILING, TRIM, WALLS] = PLAIN_ROOM.steps as [PaintStep, PaintStep, PaintStep]
+
+/** Two coats of the trim's paint by brush, put on at an instant (minutes since the epoch), in air nobody measured. */
+export const trimCoatedAt = (at: number) =>
+  ({ at: formatInstant(at), tool: 'brush', coatingId: TRIM.coatingId, coats: 2, tempC: null, rh: null }) as const
 
 /** A door in the first wall of that room, cased where a casing is given. */
 export const doorOf = (change: Partial<Opening> = {}): Opening => ({

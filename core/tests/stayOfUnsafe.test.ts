@@ -1,22 +1,15 @@
 import { planJob } from '../src/answers/chain/planJob'
 import { jobRecipes } from '../src/masking/recipes/jobRecipes'
 import type { Tape } from '../src/base/nouns'
-import { formatInstant, parseInstant } from '../src/base/units/time'
-import { jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
+import { parseInstant } from '../src/base/units/time'
+import { jobOf, PLAIN_ROOM, trimCoatedAt, WALLS } from './oneHem'
 
 /** A strong tape for any time, and a gentle one for half a day, beside a skirting coated last night. */
 const base = jobOf()
 const usual = base.shelf.tapes.find((tape) => tape.edge === 'plain' && tape.stayDays >= 7)!
 const strong: Tape = { ...usual, id: 'strong', name: 'Strong' }
 const gentle: Tape = { ...usual, id: 'gentle', name: 'Gentle', gripN25: 1.2, stayDays: 0.6, sunStayDays: 0.3 }
-const young = {
-  at: formatInstant(parseInstant(base.start) - 10 * 60),
-  tool: 'brush',
-  coatingId: TRIM.coatingId,
-  coats: 2,
-  tempC: null,
-  rh: null,
-} as const
+const young = trimCoatedAt(parseInstant(base.start) - 10 * 60)
 const skirting = PLAIN_ROOM.skirting!
 const job = jobOf({
   room: { steps: [WALLS], skirting: { ...skirting, face: { ...skirting.face, last: young } } },

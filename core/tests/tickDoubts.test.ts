@@ -29,8 +29,8 @@ test('a liquid mask that is not ready to be cut is asked', () => {
   const made = planJob(masked, now)
   const { hemIds } = made.pulls.find(({ coated, manner }) => coated && manner === 'peel')!
   const asked = { kind: 'pull', coat: null, subjects: hemIds } as const
-  const saids = tickDoubts({ job: masked, plan: made, log: foldLog(masked.log), asked, now })
-  expect(saids.map(({ code }) => code)).toEqual(['doubt.mask', 'doubt.next'])
+  const doubts = tickDoubts({ job: masked, plan: made, log: foldLog(masked.log), asked, now })
+  expect(doubts.map(({ code }) => code)).toEqual(['doubt.mask', 'doubt.next'])
 })
 
 test('coat two before coat one, a coat, a seal and a pull before their tape: each is asked', () => {

@@ -19,6 +19,7 @@ import {
   type Room,
   type SupplyLine,
   coatOf,
+  crewsOfRounds,
 } from '@crisp-hem/core'
 import { ownSteps, recipeGroups, sharedSteps, type RecipeGroup } from './recipeGroups'
 import { PAGE_WIDTH, paperOf } from './paper'
@@ -72,9 +73,13 @@ function timesPart(job: Job, plan: Plan, room: Room): Content[] {
   const placed = new Map(plan.placed.map((task) => [task.taskId, task]))
   const when = (at: number | undefined) => (at === undefined ? '–' : dayAndClock(at, job.site.zone))
   const rounds = plan.rounds.filter((round) => round.roomId === room.id && round.pulls.length > 0)
-  const crewOf = (crewId: string) => job.crews.find((each) => each.id === crewId)?.name ?? ''
+  const byRound = crewsOfRounds(plan)
+  const crewsOf = (round: Plan['rounds'][number]) =>
+    (byRound.get(round.id) ?? [round.crewId])
+      .map((id) => job.crews.find((crew) => crew.id === id)?.name ?? '')
+      .join(', ')
   // One crew for all of them stands in the head.
-  const [crew, more] = [...new Set(rounds.map((round) => crewOf(round.crewId)))]
+  const [crew, more] = [...new Set(rounds.map(crewsOf))]
   const rows = rounds.flatMap((round) => {
     const step = room.steps.find((each) => each.id === round.stepId)!
     return round.pulls.map((pull, i) => {
@@ -82,7 +87,7 @@ function timesPart(job: Job, plan: Plan, room: Room): Content[] {
         .find((each) => each.taskId === pull.taskId)
         ?.spans.find((each) => each.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
       return [
-        i === 0 ? `${sayText(round.name)}${more === undefined ? '' : ` (${crewOf(round.crewId)})`}` : '',
+        i === 0 ? `${sayText(round.name)}${more === undefined ? '' : ` (${crewsOf(round)})`}` : '',
         i === 0
           ? when(
               placed.get(

@@ -33,6 +33,25 @@ export function helpGiven({
   return [...groups.values()].map(helpOf).sort((a, b) => a.from - b.from)
 }
 
+/** Which crews work on each round of a plan, in the order in which they come to it. */
+export function crewsOfRounds({
+  tasks,
+  placed,
+}: {
+  readonly tasks: readonly Task[]
+  readonly placed: readonly PlacedTask[]
+}): ReadonlyMap<string, readonly string[]> {
+  const roundOf = new Map(tasks.map((task) => [task.id, task.roundId]))
+  const crews = new Map<string, string[]>()
+  for (const { taskId, crewId } of [...placed].sort((a, b) => a.from - b.from)) {
+    const roundId = roundOf.get(taskId)
+    if (!roundId) continue
+    const known = crews.get(roundId) ?? []
+    if (!known.includes(crewId)) crews.set(roundId, [...known, crewId])
+  }
+  return crews
+}
+
 function helpOf(group: readonly { readonly task: Task; readonly place: PlacedTask }[]): HelpGiven {
   const inOrder = [...group].sort((a, b) => a.place.from - b.place.from)
   const { task, place } = nth(inOrder, 0)

@@ -26,19 +26,19 @@ export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean, rooms: re
   const [stiff, small] = [coverOf(plan.boards), coverOf(plan.waysOut)]
   const laidMm2 = (laid: readonly Laid[]) =>
     laid.reduce((sum, { corners }) => sum + Math.abs(signedAreaMm2(corners)), 0)
-  for (const laids of byCover.values()) {
-    const field = coverOf(laids)
+  for (const pieces of byCover.values()) {
+    const field = coverOf(pieces)
     if (!field) continue
     // Of several sizes each has its share of the floor.
-    const areaMm2 = (faceAreaMm2(room, 'floor') * laidMm2(laids)) / laidMm2(plan.field)
+    const areaMm2 = (faceAreaMm2(room, 'floor') * laidMm2(pieces)) / laidMm2(plan.field)
     const place =
       field.kind === 'film'
         ? { ...at, what: said('cover.floor_middle'), why: said('cover.open_middle'), hold: 'taped' as const }
         : { ...at, why: said(field.reusable || !sprayed ? 'cover.drips' : 'cover.mist') }
     needs.push(
       field.reusable
-        ? inPieces(place, field, areaMm2, laids.length)
-        : fromRoll(place, field, areaMm2, laids.map(lengthOf)),
+        ? inPieces(place, field, areaMm2, pieces.length)
+        : fromRoll(place, field, areaMm2, pieces.map(lengthOf)),
     )
   }
   if (stiff) {

@@ -50,6 +50,6 @@ test('over a job, what a trial should measure first: figures from memory, by the
   const wishes = worthMeasuring(job, hems)
   expect(wishes.length).toBeGreaterThan(0)
   for (const wish of wishes) expect(wish.hems).toBeGreaterThan(0)
-  const memory = wishes.filter((wishe) => wishe.mark === 'from-memory').map((wishe) => wishe.metres)
+  const memory = wishes.filter((wish) => wish.mark === 'from-memory').map((wish) => wish.metres)
   expect([...memory].sort((a, b) => b - a)).toEqual(memory)
 })

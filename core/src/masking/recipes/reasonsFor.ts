@@ -11,13 +11,13 @@ import type { HemContext } from './hemContext'
 /** The facts that decided, with their figures, the weightiest first. */
 export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number): Said[] {
   const face = ctx.keepName
-  const saids: Said[] = []
-  if (pick.way === 'freehand') saids.push(handReason(ctx, pick))
+  const reasons: Said[] = []
+  if (pick.way === 'freehand') reasons.push(handReason(ctx, pick))
   if (pick.liquid)
-    saids.push(said('why.liquid', { bleeds: figureOf(pick.risks.bleeds.mean), hours: pick.liquid.cutAfterH }))
+    reasons.push(said('why.liquid', { bleeds: figureOf(pick.risks.bleeds.mean), hours: pick.liquid.cutAfterH }))
   if (pick.tape) {
-    if (ctx.keepFinish.ageRefMin === null) saids.push(said('why.unknown_history', { face }))
-    saids.push(
+    if (ctx.keepFinish.ageRefMin === null) reasons.push(said('why.unknown_history', { face }))
+    reasons.push(
       said('why.lift_safe', {
         grip: figureOf(pick.tape.gripN25),
         face,
@@ -26,39 +26,39 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
       }),
     )
   }
-  if (pick.setup) saids.push(...edgeReasons(ctx, pick))
+  if (pick.setup) reasons.push(...edgeReasons(ctx, pick))
   if (pick.tape?.dye && isWhite(ctx.keepSwatch)) {
     const days = expectedStayMin(ctx, pick.pull === 'dry' ? 'dry' : 'wet') / MIN_PER_DAY
     const dyed = dyedPerMetre(days, ctx.parameters)
-    saids.push(said('why.dye', { dyed: figureOf(dyed * 100), days: Math.max(1, Math.round(days)) }))
+    reasons.push(said('why.dye', { dyed: figureOf(dyed * 100), days: Math.max(1, Math.round(days)) }))
   }
   if (pick.sealant && pick.risks.crack >= TOLD_CRACK)
-    saids.push(
+    reasons.push(
       said('why.bead_cracks', {
         sheen: word('sheen', ctx.coating.sheen),
         sealant: pick.sealant.name,
         crack: figureOf(pick.risks.crack * 100),
       }),
     )
-  if (pick.pressedOver) saids.push(pressReason(ctx, pick.pressing, pick.pressedOver))
+  if (pick.pressedOver) reasons.push(pressReason(ctx, pick.pressing, pick.pressedOver))
   if (pick.roll && pick.roll.stockMm > 0)
-    saids.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
-  if (pick.cover) saids.push(...coverReasons(ctx, pick))
+    reasons.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))
+  if (pick.cover) reasons.push(...coverReasons(ctx, pick))
   if (pick.safeAgeRefMin && pick.safeAgeRefMin > 0 && ctx.keepCoatedAt !== null)
-    saids.push(said('why.cure_needed', { face, hours: figureOf(pick.safeAgeRefMin / 60) }))
-  if (pick.tape && ctx.pullWhy) saids.push(ctx.pullWhy)
+    reasons.push(said('why.cure_needed', { face, hours: figureOf(pick.safeAgeRefMin / 60) }))
+  if (pick.tape && ctx.pullWhy) reasons.push(ctx.pullWhy)
   else if (pick.tape && !SNAPS.includes(ctx.coating.sheen))
-    saids.push(said('why.sheen_wet', { sheen: word('sheen', ctx.coating.sheen) }))
+    reasons.push(said('why.sheen_wet', { sheen: word('sheen', ctx.coating.sheen) }))
   if (pick.tape && pick.pull === 'wet' && ctx.fieldOrder === 'within' && ctx.house.fieldOrder === 'by-price')
-    saids.push(said('why.rolled_within', { sheen: word('sheen', ctx.coating.sheen), colour: ctx.step.colour }))
-  saids.push(
+    reasons.push(said('why.rolled_within', { sheen: word('sheen', ctx.coating.sheen), colour: ctx.step.colour }))
+  reasons.push(
     said('why.cheapest', {
       count: safeCount,
       cost: money((pick.costPerM.total * ctx.hem.lengthMm) / 1000, ctx.currency),
       mending: money((pick.costPerM.mending * ctx.hem.lengthMm) / 1000, ctx.currency),
     }),
   )
-  return saids
+  return reasons
 }
 /** A crack on fewer metres than this is not worth a sentence. */
 const TOLD_CRACK = 0.02

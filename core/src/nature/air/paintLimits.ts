@@ -12,16 +12,16 @@ export const SPRAY_WIND = known(7, 'm/s', 'from-memory', word('source', 'mist-dr
  */
 export function paintFaults(coating: Coating, air: AirPoint, tool: Tool): Said[] {
   const faceC = air.faceC ?? air.tempC
-  const saids: Said[] = []
-  if (aboveDewC(faceC, air.tempC, air.rh) < DEW_MARGIN.value) saids.push(nearDew(air))
-  saids.push(...coldFaults(coating, air))
-  if (Math.max(faceC, air.tempC) > coating.maxC) saids.push(outOfRange(coating, Math.max(faceC, air.tempC)))
+  const faults: Said[] = []
+  if (aboveDewC(faceC, air.tempC, air.rh) < DEW_MARGIN.value) faults.push(nearDew(air))
+  faults.push(...coldFaults(coating, air))
+  if (Math.max(faceC, air.tempC) > coating.maxC) faults.push(outOfRange(coating, Math.max(faceC, air.tempC)))
   if (air.rh > coating.maxRh)
-    saids.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh: Math.round(air.rh) }))
-  if ((air.rainMm ?? 0) > 0) saids.push(rain(air))
+    faults.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh: Math.round(air.rh) }))
+  if ((air.rainMm ?? 0) > 0) faults.push(rain(air))
   if (tool === 'spray' && (air.freeWindMs ?? 0) > SPRAY_WIND.value)
-    saids.push(said('plan.windy', { wind: air.freeWindMs ?? 0, limit: SPRAY_WIND.value }))
-  return saids
+    faults.push(said('plan.windy', { wind: air.freeWindMs ?? 0, limit: SPRAY_WIND.value }))
+  return faults
 }
 
 /** Why this air spoils a coat that is on and not rain-safe yet: it is rained on, or dew forms on it. */

@@ -27,9 +27,9 @@ export function staffedOn<J extends Staffed>(job: J, at: number): J {
   const isThere = (crew: Crew) => crew.people.filter(({ name }) => !away.get(crew.id)?.has(name))
   const empty = job.crews.filter((crew) => crew.people.length > 0 && isThere(crew).length === 0)
   const gone = empty.map((crew) => {
-    const aways = job.planning.away.filter(({ crewId, person }) => crewId === crew.id && person !== null)
+    const absences = job.planning.away.filter(({ crewId, person }) => crewId === crew.id && person !== null)
     // Nobody is there until the first of them is back.
-    const back = Math.min(...aways.filter(({ to }) => parseInstant(to) > at).map(({ to }) => parseInstant(to)))
+    const back = Math.min(...absences.filter(({ to }) => parseInstant(to) > at).map(({ to }) => parseInstant(to)))
     return { crewId: crew.id, person: null, from: formatInstant(Math.floor(at)), to: formatInstant(back), why: '' }
   })
   return {
@@ -49,14 +49,14 @@ export const missingOn = (
     [...(away.get(crew.id) ?? [])]
       .filter((person) => crew.people.some(({ name }) => name === person))
       .map((person) => {
-        const aways = job.planning.away.filter(
+        const absences = job.planning.away.filter(
           (each) => each.crewId === crew.id && each.person === person && parseInstant(each.to) > at,
         )
         return {
           crew,
           person,
-          until: Math.max(...aways.map(({ to }) => parseInstant(to))),
-          why: aways.find(({ why }) => why !== '')?.why ?? '',
+          until: Math.max(...absences.map(({ to }) => parseInstant(to))),
+          why: absences.find(({ why }) => why !== '')?.why ?? '',
         }
       }),
   )

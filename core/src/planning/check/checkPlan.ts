@@ -32,7 +32,7 @@ export function checkPlan(problem: ScheduleProblem, plan: Pick<Placement, 'place
     ...checkPulls(problem, placed, passed),
     ...checkPasses(problem, placed),
     ...checkKeeps(problem, placed),
-    ...checkFills(problem, placed),
+    ...checkFills(problem, plan.placed),
     ...checkFields(problem, placed, passed),
     ...checkHandBacks(problem, placed),
   ]

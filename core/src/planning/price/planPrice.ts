@@ -1,7 +1,7 @@
 import { isGunUp, readActivity, type HemId, type Job } from '../../base/nouns'
-import { groupedBy } from '../../base/units/groupedBy'
 import { MIN_PER_DAY, MIN_PER_HOUR } from '../../base/units/time'
 import { workDayOf } from '../../nature/calendar/workDay'
+import { earlyFills } from '../check/checkFills'
 import type { Miss, MissKind } from '../check/miss'
 import type { PlacedTask } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
@@ -145,25 +145,10 @@ function nightsOf(
   }
 }
 
-/** A gun that stands filled for longer before its first coat is cleaned and filled anew, min. From memory. */
-const STANDS_AT_MOST_MIN = 6 * 60
-
 /** Tells how often guns are filled in what is left of a plan: twice where one is filled too long before it sprays. */
-function fillingsOf({ lags }: Pick<ScheduleProblem, 'lags'>): (left: readonly PlacedTask[]) => number {
-  const coatsOf = groupedBy(
-    lags.filter(({ from }) => isGunUp(from)),
-    ({ from }) => from,
-  )
-  return (left) => {
-    const ups = left.filter(({ taskId }) => isGunUp(taskId))
-    if (ups.length === 0) return 0
-    const at = new Map<string, number>(left.map(({ taskId, from }) => [taskId, from]))
-    const early = ups.filter(({ taskId, to }) => {
-      const starts = (coatsOf.get(taskId) ?? []).flatMap((lag) => at.get(lag.to) ?? [])
-      return starts.length > 0 && Math.min(...starts) - to > STANDS_AT_MOST_MIN
-    })
-    return ups.length + early.length
-  }
+function fillingsOf(problem: Pick<ScheduleProblem, 'lags'>): (left: readonly PlacedTask[]) => number {
+  const earlyIn = earlyFills(problem)
+  return (left) => left.filter(({ taskId }) => isGunUp(taskId)).length + earlyIn(left).length
 }
 
 /** Metres of tape times the days for which they are on. */

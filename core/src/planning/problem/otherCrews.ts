@@ -1,7 +1,7 @@
 import type { Parameters } from '../../base/parameters/parameters'
 import { readActivity, type ActivityId, type Crew, type Job } from '../../base/nouns'
 import { crewSpeed } from '../../nature/calendar/calendar'
-import { crewMinutes, type Activity } from '../work/activity'
+import { crewMinutes, type Activity } from '../work'
 import type { Mode } from './problem'
 
 /** Work that a slower crew may do as well: nothing in it has to stay wet. */

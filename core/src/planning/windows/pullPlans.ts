@@ -125,7 +125,8 @@ function onePlan({ setup, round, manner, step, hemIds, coat, coated, placed }: O
     taskId: manner.taskId,
     manner: manner.manner,
     roomId: round.roomId,
-    crewId: placed.get(coatOf(round, lastCoatIn(setup, round, step)))?.crewId ?? round.crewId,
+    // Whoever takes it off; where that has no place, whoever coats it.
+    crewId: (pull ?? placed.get(coatOf(round, lastCoatIn(setup, round, step))))?.crewId ?? round.crewId,
     hemIds,
     coatedFrom: coat.from,
     coatedTo: coat.to,

@@ -6,10 +6,11 @@ export {
   type MinutePart,
   type Round,
   type RoundPull,
+  crewMinutes,
   type Work,
 } from './activity'
 export { activityName } from './activityName'
-export { areKept, freestTurns, gunTurns, NO_TURNS, sameTurns, type GunTurns } from './gunTurns'
+export { areKept, freestTurns, gunTurns, NO_TURNS, sameTurns, STAYS_MIN, type GunTurns } from './gunTurns'
 export { jobWork } from './jobWork'
 export { laysOf } from './layOf'
 export { minutesOf } from './minutesOf'

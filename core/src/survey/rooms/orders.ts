@@ -46,26 +46,26 @@ function heightOf(room: Room, step: PaintStep): number {
 
 /** What is impossible or unwise about a coating plan, each with its reason. */
 export function orderFaults(room: Room): Said[] {
-  const saids: Said[] = []
+  const faults: Said[] = []
   const at = (key: string) => stepOf(room, key)?.index ?? -1
   for (const step of room.steps)
-    if (facesOfStep(room, step).length === 0) saids.push(said('order.empty', { step: step.name }))
+    if (facesOfStep(room, step).length === 0) faults.push(said('order.empty', { step: step.name }))
   const walls = room.walls.map((wall) => at(face('wall', wall.id)))
   const firstWall = Math.min(...walls.filter((index) => index >= 0), Number.POSITIVE_INFINITY)
   const ceiling = at('ceiling')
   if (ceiling > firstWall && sure(room.steps[ceiling]).tool !== 'spray')
-    saids.push(said('order.ceiling_late', { tool: word('tool', sure(room.steps[ceiling]).tool) }))
+    faults.push(said('order.ceiling_late', { tool: word('tool', sure(room.steps[ceiling]).tool) }))
   const floor = at('floor')
-  if (floor >= 0 && floor < room.steps.length - 1) saids.push(said('order.floor_early'))
+  if (floor >= 0 && floor < room.steps.length - 1) faults.push(said('order.floor_early'))
   for (const band of room.bands) {
     const own = at(face('band', band.id))
     const above = Math.max(...band.wallIds.map((wallId) => at(face('wall', wallId))))
     if (band.kind === 'two-tone' && own >= 0 && above > own && band.fromMm < room.heightMm / 3)
-      saids.push(said('order.bottom_first', { band: band.name }))
+      faults.push(said('order.bottom_first', { band: band.name }))
   }
   const late = sprayedLate(room)
-  if (late) saids.push(said('order.spray_late', { step: late.step.name, before: late.before.name }))
-  return [...saids, ...hidingFaults(room)]
+  if (late) faults.push(said('order.spray_late', { step: late.step.name, before: late.before.name }))
+  return [...faults, ...hidingFaults(room)]
 }
 
 /** The first colour that is sprayed beside another one that is on by then. One below it on the same faces needs no cover. */

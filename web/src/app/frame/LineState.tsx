@@ -27,8 +27,8 @@ export function LineTroubles() {
   const others = who?.isOpen ? [] : waitingOf.filter((each) => each.id !== who?.who?.id)
   const missed = useAppSelector((state) => state.missed.list)
   const { id } = useFacts()
-  const asides = aside.filter((each) => each.jobId === id)
-  if (asides.length === 0 && !mustSignIn && skewMin === 0 && missed.length === 0 && others.length === 0) return null
+  const ownItems = aside.filter((each) => each.jobId === id)
+  if (ownItems.length === 0 && !mustSignIn && skewMin === 0 && missed.length === 0 && others.length === 0) return null
   return (
     <section aria-live="polite" className="no-print border-b-2 border-act bg-card px-4 py-2 lg:px-6">
       {mustSignIn && (
@@ -45,7 +45,7 @@ export function LineTroubles() {
       {others.map(({ id, name, n }) => (
         <p key={id}>{W.line.othersWait({ name, n })}</p>
       ))}
-      {asides.length > 0 && <Aside items={asides} />}
+      {ownItems.length > 0 && <Aside items={ownItems} />}
       {missed.length > 0 && <MissedList list={missed} />}
     </section>
   )

@@ -3,7 +3,7 @@ import { isByPrice, publishedTasks } from '@crisp-hem/core'
 import type { BetterFound } from './better.worker'
 import { draftFound } from './jobSlice'
 import { useAppDispatch, useAppSelector } from './store'
-import { useBetter } from './useBetter'
+import { useBetter, type BetterSearch } from './useBetter'
 import { isPainter, usePlan, useWholeJob } from './useJob'
 
 /** How long after the last change it is looked for a better draft, and for how long, ms. From memory. */
@@ -19,8 +19,14 @@ export const isWorthTelling = ({ won, prices }: BetterFound): boolean =>
     ? prices.before.totalMinor - prices.after.totalMinor >= LEAST_SHARE * prices.before.totalMinor
     : won.lateMin > 0 || won.endMin > 0 || won.moves > 0
 
-/** What was found as a draft: only what is still to do, done work stands where it was done. */
-export const draftOf = ({ placement }: BetterFound) => publishedTasks(placement.placed.filter(({ done }) => !done))
+/** Nobody has been told anything: what a search has found is the draft at once, where it is worth it. Done work stands where it was done. */
+export function useTakenAsDraft({ found, state }: Pick<BetterSearch, 'found' | 'state'>, isOpen: boolean): void {
+  const dispatch = useAppDispatch()
+  useEffect(() => {
+    if (!isOpen || state !== 'done' || !found || !isWorthTelling(found)) return
+    dispatch(draftFound(publishedTasks(found.placement.placed.filter(({ done }) => !done))))
+  }, [isOpen, state, found, dispatch])
+}
 
 /**
  * As long as nobody has been told any plan, a better one is looked for behind the page whenever something changed, and becomes the
@@ -29,22 +35,20 @@ export const draftOf = ({ placement }: BetterFound) => publishedTasks(placement.
 export function LookOn(): null {
   const plan = usePlan()
   const job = useWholeJob()
-  const dispatch = useAppDispatch()
   const isOffice = !useAppSelector(isPainter)
-  const { found, state, look, stop } = useBetter()
+  const search = useBetter()
+  const { look, stop } = search
   const isOpen = isOffice && job.published === null && isByPrice(job.planning.goals)
-  const search = useRef({ look, stop, job })
-  useEffect(() => void (search.current = { look, stop, job }))
+  const now = useRef({ look, stop, job })
+  useEffect(() => void (now.current = { look, stop, job }))
   useEffect(() => {
     if (!isOpen || !plan || plan.endsAt === null) return
-    const timer = setTimeout(() => search.current.look(search.current.job, plan.at, LOOK_MS), AFTER_MS)
+    const timer = setTimeout(() => now.current.look(now.current.job, plan.at, LOOK_MS), AFTER_MS)
     return () => {
       clearTimeout(timer)
-      search.current.stop()
+      now.current.stop()
     }
   }, [plan, isOpen])
-  useEffect(() => {
-    if (state === 'done' && found && isWorthTelling(found)) dispatch(draftFound(draftOf(found)))
-  }, [state, found, dispatch])
+  useTakenAsDraft(search, isOpen)
   return null
 }

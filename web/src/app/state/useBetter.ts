@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react'
 import type { Job } from '@crisp-hem/core'
 import type { BetterFound, BetterQuestion, BetterReply } from './better.worker'
 
-interface BetterSearch {
+export interface BetterSearch {
   readonly state: 'idle' | 'running' | 'done' | 'stopped' | 'failed'
   readonly found: BetterFound | null
   readonly why: string | null

@@ -22,8 +22,8 @@ export const HOUSE_WORDS = {
     roller: 'Roller at the tape',
     stayOn: 'Stays past a break to finish a wall, min',
     lend: 'Help between crews',
-    lendYes: 'where a room would be late, or it is cheaper',
-    lendNo: 'each crew stays in its own rooms',
+    lendYes: 'they help where it pays',
+    lendNo: 'each in its own rooms',
     days: 'The day',
     planPrices: 'What plans are compared by',
     planPricesWhy:
@@ -58,7 +58,7 @@ export const HOUSE_WORDS = {
       through: 'as long as a full film takes',
       'by-price': 'whichever costs less',
       'after-pull': 'cut in, pull, then roll',
-      within: 'cut in, roll, then pull, where a wall stays wet so long',
+      within: 'cut in, roll, then pull, where the wall stays wet',
       'edge-last': 'roll first, edge last',
       'one-run': 'one long run',
       'short-pieces': 'short pieces',
@@ -161,7 +161,7 @@ export const HOUSE_WORDS = {
       rollOverEdge: ['Over it: no band that catches the light.', 'Kept off: no roller presses paint under.'],
       runs: ['One run: the truest line.', 'Pieces: easier to true up by eye, for a lap each.'],
       lendHands: [
-        'Help: nobody waits beside a room that is late.',
+        'Help: nobody waits beside a room that is late; it goes by price.',
         'Own rooms: one crew answers for a room, and nobody walks about.',
       ],
       liquidOnPanes: [

@@ -19,15 +19,15 @@ export function BreakEvens() {
     const bare = { kit: null, rooms: [], quotes: [], log: [], published: null }
     return { format, version, id, name, site, start: begin, air, house, crews, shelf, planning, ...bare }
   }, [format, version, id, name, site, begin, air, house, crews, shelf, planning])
-  const evens = useWorkerAnswer<Job, readonly BreakEven[]>(start, question, ASK_AFTER_MS)
+  const curves = useWorkerAnswer<Job, readonly BreakEven[]>(start, question, ASK_AFTER_MS)
   return (
     <Panel title={W.even.title}>
-      {evens === null ? (
+      {curves === null ? (
         <p className="text-soft">{W.even.working}</p>
       ) : (
         <div className="grid grid-cols-1 gap-5 lg:grid-cols-3">
-          {evens.map((even) => (
-            <EvenChart key={even.sweep} even={even} />
+          {curves.map((curve) => (
+            <EvenChart key={curve.sweep} even={curve} />
           ))}
         </div>
       )}

@@ -113,7 +113,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
     : ''
   const done = (subjects: readonly SubjectKey[], minutesAgo: number) => {
     const at = now - minutesAgo
-    const events = [taskTick({ task, subjects, crewId: task.crewId, now: at, expected: card.to })]
+    const events = [taskTick({ task, subjects, crewId: card.crewId, now: at, expected: card.to })]
     const laid = own.filter((hem) => subjects.includes(hem.id))
     const breathers = task.kind === 'lay' ? coveredBreathers(room, laid) : []
     if (breathers.length > 0) events.push(coverTick(breathers, at))

@@ -27,6 +27,8 @@ export interface PullCard {
 /** Work that is next, task by task. */
 export interface TodoCard {
   readonly task: Task
+  /** Who does it: the room’s own crew, or one that helps. */
+  readonly crewId: string
   readonly from: number
   readonly to: number
   /** Hems of the task not ticked yet; for rooms the task's subject. */
@@ -91,7 +93,7 @@ function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean)
       const task = tasks.get(placed.taskId)
       if (!task) return []
       const subjects = task.subjects.filter((subject) => !isThrough(task, log, subject))
-      return [{ task, from: placed.from, to: placed.to, subjects }]
+      return [{ task, crewId: placed.crewId, from: placed.from, to: placed.to, subjects }]
     })
     .sort((a, b) => a.from - b.from)
 }

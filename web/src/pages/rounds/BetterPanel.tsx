@@ -1,10 +1,8 @@
 import { asBegun, planChanges, publishedTasks, type Plan } from '@crisp-hem/core'
 import { useEffect, useMemo, useRef } from 'react'
 import { useNow } from '../../app/state/clock'
-import { draftFound } from '../../app/state/jobSlice'
-import { draftOf, isWorthTelling } from '../../app/state/lookOn'
+import { isWorthTelling, useTakenAsDraft } from '../../app/state/lookOn'
 import { useFacts, useWholeJob } from '../../app/state/useJob'
-import { useAppDispatch } from '../../app/state/store'
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { W, formatMoney, spanText, whenText } from '../../app/words'
@@ -21,7 +19,6 @@ const BEHIND_MS = 3000
 /** Looks for a plan that ends sooner, says how much could still be won, and shows what it would change. */
 export function BetterPanel({ plan }: { plan: Plan }) {
   const job = useWholeJob()
-  const dispatch = useAppDispatch()
   const isTold = job.published !== null
   const search = useBetter()
   const { found, state } = search
@@ -48,10 +45,7 @@ export function BetterPanel({ plan }: { plan: Plan }) {
     // What is shown ends the waiting, it does not begin it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [plan])
-  // Nobody has been told anything: what is better is the draft at once.
-  useEffect(() => {
-    if (!isTold && state === 'done' && found && isWorthTelling(found)) dispatch(draftFound(draftOf(found)))
-  }, [isTold, state, found, dispatch])
+  useTakenAsDraft(search, !isTold)
   const ended = state === 'done' || state === 'stopped'
   return (
     <Panel

@@ -8,7 +8,7 @@ import { PricePanel } from './PricePanel'
 import { Settled } from './Settled'
 import { WhatIfPanel } from './WhatIfPanel'
 import { W, sayText, whenText } from '../../app/words'
-import { formatRun, actOf, type Plan } from '@crisp-hem/core'
+import { actOf, crewsOfRounds, formatRun, type Plan } from '@crisp-hem/core'
 import { useMemo, useState } from 'react'
 import { PageHead } from '../../app/frame/PageHead'
 import { usePlanWait } from '../../app/frame/PlanTrouble'
@@ -96,6 +96,11 @@ function RoundList() {
   const { site, crews, rooms } = useFacts()
   const now = useNow()
   const placed = useMemo(() => new Map(plan.placed.map((task) => [task.taskId, task])), [plan])
+  const byRound = useMemo(() => crewsOfRounds(plan), [plan])
+  const crewsOf = (round: Plan['rounds'][number]) =>
+    (byRound.get(round.id) ?? [round.crewId])
+      .flatMap((id) => crews.find((crew) => crew.id === id)?.name ?? [])
+      .join(', ')
   return (
     <Panel title={W.rounds.list}>
       <div className="overflow-x-auto">
@@ -120,7 +125,7 @@ function RoundList() {
                     {rooms.find((room) => room.id === round.roomId)?.name}
                   </td>
                   <td className="pr-2 font-semibold">{sayText(round.name)}</td>
-                  <td className="pr-2 whitespace-nowrap">{crews.find((crew) => crew.id === round.crewId)?.name}</td>
+                  <td className="pr-2 whitespace-nowrap">{crewsOf(round)}</td>
                   <td className="text-right whitespace-nowrap">
                     {round.metres > 0 ? formatRun(round.metres * 1000, site.units) : '–'}
                   </td>
