@@ -1,6 +1,6 @@
 import { seededNumbers } from '../../base/units/seeded'
 import { intAt } from '../../base/units/sure'
-import type { PlacedTask } from '../../planning/plan/placement'
+import { placementOf, type PlacedTask } from '../../planning/plan/placement'
 import { translate } from '../../planning/plan/problemModel'
 import { tidied } from '../../planning/plan/tidied'
 import type { PriceOf } from '../../planning/price/planPrice'
@@ -24,10 +24,7 @@ export function cheapestFirst(
   priceOf: PriceOf,
   leftAlone: ReadonlySet<string>,
 ): readonly PlacedTask[] {
-  const unplaced = problem.activities
-    .filter(({ id }) => !proposed.some(({ taskId }) => taskId === id))
-    .map(({ id }) => id)
-  const first = judged(problem, { placed: proposed, unplaced }, priceOf)
+  const first = judged(problem, placementOf(problem.activities, proposed), priceOf)
   const task = translate(problem, first.placement)
   const count = task.model.tasks.length
   const scheme = serialSchemeOf(task.model)

@@ -1,5 +1,5 @@
 import type { PublishedTask } from '../../base/nouns'
-import type { Placement, PlacedTask } from '../../planning/plan/placement'
+import { placementOf, type PlacedTask } from '../../planning/plan/placement'
 import type { PlanPrice, PriceOf } from '../../planning/price/planPrice'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 import { withCrews } from '../../planning/problem/withCrews'
@@ -8,7 +8,7 @@ import { cheapestFirst } from './cheapestFirst'
 import { isBetter, judged, type Judged } from './judge'
 import { lateRoomsOf, lendHands } from './lendHands'
 
-/** Plans that are tried with another crew's help, and tasks that are placed for it in all: about half a second. */
+/** Plans that are tried with another crew's help, and tasks that are placed for it in all: about half a second. From memory. */
 const MOST_TRIED = 240
 const MOST_PLACED = 24_000
 
@@ -34,14 +34,13 @@ export function firstPlan(
 ): FirstPlan {
   const alone: FirstPlan = { problem, firstPrice: null, placed: cheapestFirst(problem, early, priceOf, leftAlone) }
   const plan = judgedWhole(alone, priceOf)
-  const tries = Math.min(MOST_TRIED, Math.floor(MOST_PLACED / Math.max(1, problem.activities.length)))
   if (plan.late.length === 0 || problem.crews.length < 2) return alone
   const lent = lendHands({
     problem,
-    early: placementOf(problem, early),
+    early: placementOf(problem.activities, early),
     priceOf,
     roomsOf: (at) => lateRoomsOf(at).filter((roomId) => !leftAlone.has(roomId)),
-    tries,
+    tries: Math.min(MOST_TRIED, Math.floor(MOST_PLACED / Math.max(1, problem.activities.length))),
     isOver: () => false,
   })
   if (!lent) return alone
@@ -71,10 +70,4 @@ export function withDraft(first: FirstPlan, draft: readonly PublishedTask[], pri
 }
 
 const judgedWhole = ({ problem, placed }: Pick<FirstPlan, 'problem' | 'placed'>, priceOf: PriceOf): Judged =>
-  judged(problem, placementOf(problem, placed), priceOf)
-
-/** A plan's tasks with what of the problem has no place among them. */
-function placementOf({ activities }: ScheduleProblem, placed: readonly PlacedTask[]): Placement {
-  const there = new Set<string>(placed.map(({ taskId }) => taskId))
-  return { placed: [...placed], unplaced: activities.flatMap(({ id }) => (there.has(id) ? [] : [id])) }
-}
+  judged(problem, placementOf(problem.activities, placed), priceOf)

@@ -59,7 +59,7 @@ function layTurned(ring: readonly PlanPoint[], sizes: readonly ClothSize[], angl
     done.push(...next.filter(({ y }) => y + LAP_MM.cloth >= high))
     const best = bestOf(done)
     // One that is worse than what is through already gets no better.
-    const left = next.filter((partly) => partly.y + LAP_MM.cloth < high && (!best || isBefore(partly, best)))
+    const left = next.filter((rows) => rows.y + LAP_MM.cloth < high && (!best || isBefore(rows, best)))
     open = left.sort((a, b) => rank(a, low) - rank(b, low)).slice(0, KEPT)
   }
   return bestOf(done)

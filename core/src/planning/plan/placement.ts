@@ -24,3 +24,12 @@ export interface Placement {
   /** What found no place, in the order in which it was given up. */
   readonly unplaced: readonly ActivityId[]
 }
+
+/** A plan's tasks, with what of some activities has no place among them. */
+export function placementOf(
+  activities: readonly { readonly id: ActivityId }[],
+  placed: readonly PlacedTask[],
+): Placement {
+  const there = new Set<string>(placed.map(({ taskId }) => taskId))
+  return { placed, unplaced: activities.flatMap(({ id }) => (there.has(id) ? [] : [id])) }
+}

@@ -1,4 +1,12 @@
-import { betterPlan, planWithProblem, priceOfPlans, sprayedFronts, type Better, type Job } from '@crisp-hem/core'
+import {
+  betterPlan,
+  placementOf,
+  planWithProblem,
+  priceOfPlans,
+  sprayedFronts,
+  type Better,
+  type Job,
+} from '@crisp-hem/core'
 
 export interface BetterQuestion {
   readonly job: Job
@@ -24,22 +32,16 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
     const chain = planWithProblem(job, data.now)
     const { plan, problem } = chain
     const { goals } = job.planning
-    const at = new Set(plan.placed.map(({ taskId }) => taskId))
-    const unplaced = problem.activities.flatMap(({ id }) => (at.has(id) ? [] : [id]))
     const priceOf = priceOfPlans(job, chain)
-    const better = betterPlan(
-      problem,
-      { placed: plan.placed, unplaced },
-      {
-        seed: data.seed,
-        goals,
-        ...(priceOf && { priceOf, leftAlone: sprayedFronts(job) }),
-        mayLend: job.published === null,
-        spent: () => took() / data.budgetMs,
-        isOver: () => took() > data.budgetMs,
-        onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),
-      },
-    )
+    const better = betterPlan(problem, placementOf(problem.activities, plan.placed), {
+      seed: data.seed,
+      goals,
+      ...(priceOf && { priceOf, leftAlone: sprayedFronts(job) }),
+      mayLend: job.published === null,
+      spent: () => took() / data.budgetMs,
+      isOver: () => took() > data.budgetMs,
+      onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),
+    })
     self.postMessage({ ...better, tookMs: took(), isDone: true } satisfies BetterReply)
   } catch (error) {
     self.postMessage({ failed: (error as Error).message } satisfies BetterReply)
