@@ -84,6 +84,7 @@ export {
   readRound,
   readSubject,
   type Room,
+  roomOfActivity,
   RUBS,
   RUN_WAYS,
   type Said,
@@ -252,6 +253,8 @@ export type { Gaps } from './base/nouns/gaps'
 export { evening, type Evening } from './answers/why/evening'
 export { vanPlanOf } from './answers/chain/vanPlanOf'
 export { type CrewMessage, crewMessages, timesChanged } from './planning/published/crewMessages'
+export { asPlaced } from './planning/published/standingPlan'
+export { whoDoes } from './planning/published/whoDoes'
 export { type CsvTask, tasksCsv } from './planning/published/tasksCsv'
 export { roomToSlip } from './answers/why/roomToSlip'
 export { tellLink, whyThen } from './answers/tell/whyThen'

@@ -113,7 +113,7 @@ test('who may help: nobody with another’s gun, nobody slower with what stays w
   const mayHelp = (pattern: RegExp) => {
     const own = problem.activities.filter(({ id, roomId }) => roomId === 'r1' && pattern.test(id))
     expect(own.length).toBeGreaterThan(0)
-    return own.map((act) => modeOf(act, 'birch') !== undefined)
+    return own.map((act) => modeOf(act, { crewId: 'birch' }) !== undefined)
   }
   const [step] = sprayed.slice(-1)
   expect(new Set(mayHelp(new RegExp(`/${step!.id}/.*(coat\\d|gun-up|gun-down)$`)))).toEqual(new Set([false]))
@@ -122,7 +122,7 @@ test('who may help: nobody with another’s gun, nobody slower with what stays w
   expect(new Set(mayHelp(/r1\/(look|uncover)$/))).toEqual(new Set([false]))
   // A learner takes longer over the same tape.
   const lay = problem.activities.find(({ id, roomId }) => roomId === 'r1' && id.endsWith('/lay'))!
-  expect(modeOf(lay, 'birch')!.minutes).toBeGreaterThan(modeOf(lay, 'ash')!.minutes)
+  expect(modeOf(lay, { crewId: 'birch' })!.minutes).toBeGreaterThan(modeOf(lay, { crewId: 'ash' })!.minutes)
 })
 
 describe('what is found while nobody has been told anything', () => {

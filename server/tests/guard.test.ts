@@ -130,6 +130,7 @@ describe('plans that people work by', () => {
   const task = (from: string) => ({
     taskId: 'parlour/cover',
     crewId: 'c',
+    hands: null,
     from: `2027-05-17T${from}:00Z`,
     to: `2027-05-17T18:00:00Z`,
     pieces: [{ from: `2027-05-17T${from}:00Z`, to: '2027-05-17T18:00:00Z' }],

@@ -1,5 +1,13 @@
 import ical, { ICalCalendarMethod } from 'ical-generator'
-import { activityName, timesChanged, type Crew, type PublishedPlan } from '@crisp-hem/core'
+import {
+  activityName,
+  asPlaced,
+  roomOfActivity,
+  timesChanged,
+  whoDoes,
+  type Crew,
+  type PublishedPlan,
+} from '@crisp-hem/core'
 import type { JobFacts } from '@crisp-hem/core/wire'
 import { factText } from '@crisp-hem/core/words'
 
@@ -17,8 +25,11 @@ export function crewCalendar(facts: JobFacts, crew: Crew, plans: readonly Publis
     prodId: { company: 'Crisp Hem', product: 'Crew calendar' },
     method: ICalCalendarMethod.PUBLISH,
   })
-  for (const task of latest?.tasks ?? []) {
+  const tasks = latest?.tasks ?? []
+  const who = whoDoes([crew], tasks.map(asPlaced), (id) => roomOfActivity(id) ?? undefined)
+  for (const task of tasks) {
     if (task.crewId !== crew.id) continue
+    const names = (who.get(task.taskId) ?? []).flatMap((i) => crew.people[i]?.name ?? [])
     task.pieces.forEach((piece, i) => {
       const event = calendar.createEvent({
         id: `${facts.id}/${task.taskId}${i > 0 ? `/${i + 1}` : ''}`,
@@ -26,7 +37,7 @@ export function crewCalendar(facts: JobFacts, crew: Crew, plans: readonly Publis
         start: new Date(piece.from),
         end: new Date(piece.to),
         stamp: new Date(latest?.at ?? piece.from),
-        summary: factText(activityName(facts.rooms, task.taskId)),
+        summary: [factText(activityName(facts.rooms, task.taskId)), ...names].join(', '),
       })
       event.location(facts.site.place)
     })

@@ -1,4 +1,5 @@
 import type { PublishedPlan } from '@crisp-hem/core'
+import { withHands } from '@crisp-hem/core/wire'
 import { atOnce, type Database } from './open'
 
 /** Plans that people work by, each under its number. */
@@ -13,7 +14,7 @@ export function publishedTable(db: Database) {
   }
   const latest = (jobId: string): PublishedPlan | null => {
     const row = sql.latest.get(jobId)
-    return row ? (JSON.parse(row.body) as PublishedPlan) : null
+    return row ? planFrom(row.body) : null
   }
   const insert = (jobId: string, plan: PublishedPlan): void => {
     sql.insert.run({ job_id: jobId, number: plan.number, at: plan.at, body: JSON.stringify(plan) })
@@ -22,7 +23,7 @@ export function publishedTable(db: Database) {
     /** The plan people work by now, or null. */
     latest,
     /** All plans that ever were, the latest first. */
-    all: (jobId: string): PublishedPlan[] => sql.all.all(jobId).map(({ body }) => JSON.parse(body) as PublishedPlan),
+    all: (jobId: string): PublishedPlan[] => sql.all.all(jobId).map(({ body }) => planFrom(body)),
     /** Adds a plan as it is; for whole jobs that bring theirs along. */
     insert,
     /**
@@ -47,3 +48,5 @@ export function publishedTable(db: Database) {
 }
 
 export type PublishedTable = ReturnType<typeof publishedTable>
+
+const planFrom = (body: string): PublishedPlan => withHands({ ...(JSON.parse(body) as PublishedPlan) })

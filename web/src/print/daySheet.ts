@@ -12,6 +12,7 @@ import {
 import { W, clockText, dayText, spanText, whenText } from '../app/words'
 import { loadWords } from '../app/naming/loadWords'
 import { taskWords } from '../app/naming/taskWords'
+import { namesOf, withNames } from '../app/naming/whoWords'
 import { paperOf } from './paper'
 import { sheetOf, table, type Content, type SheetDocument } from './sheetBase'
 
@@ -23,13 +24,14 @@ export function daySheet(job: Job, plan: Plan, crewId: string, day: number): She
   const own = plan.placed
     .filter((task) => task.crewId === crewId && toLocal(task.from, zone).day === day)
     .sort((a, b) => a.from - b.from)
+  const names = namesOf(job.crews, plan.placed, plan.tasks)
   const rows = own.map((each) => {
     const task = tasks.get(each.taskId)
     const pull = plan.pulls.find((one) => one.taskId === each.taskId)
     const span = pull?.spans.find((one) => one.kind === (pull.manner === 'wet' ? 'wet' : 'dry'))
     return [
       `${clockText(each.from, zone)}–${clockText(each.to, zone)}`,
-      taskWords(job.rooms, task, each.taskId),
+      withNames(taskWords(job.rooms, task, each.taskId), names(each.taskId)),
       span
         ? `${W.daySheet.window} ${clockText(span.from, zone)} – ${span.to === null ? W.sheet.later : clockText(span.to, zone)}`
         : offWords(job, plan, task, each.from),

@@ -159,7 +159,7 @@ function sharesIn(problem: ScheduleProblem, roomId: string): Share[] {
 
 /** Whether a crew may do all of a block. */
 const mayTake = ({ activities }: Block, crewId: string): boolean =>
-  activities.every((act) => modeOf(act, crewId) !== undefined)
+  activities.every((act) => modeOf(act, { crewId }) !== undefined)
 
 const stepOf = ({ activities: [{ id }] }: Block): string => {
   const ref = readActivity(id)

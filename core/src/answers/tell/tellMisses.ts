@@ -1,6 +1,7 @@
 import { listed, said, span, when, word, type Fact, type Job, type Said } from '../../base/nouns'
 import type { Miss, MissKind } from '../../planning/check/miss'
 import type { PlacedTask } from '../../planning/plan/placement'
+import { isMist, roomOfMist } from '../../planning/problem/mist'
 import { HORIZON_DAYS } from '../../nature/calendar/calendar'
 import { activityName } from '../../planning/work'
 import type { Parameters } from '../../base/parameters/parameters'
@@ -65,6 +66,7 @@ function tellGroup(
     crewOf: () => crewName(job, placed.get(first.activityId)?.crewId ?? null),
     otherCrew: () => crewName(job, first.other),
     thing: () => word('resource', first.other ?? ''),
+    mistIn: isMist(first.other ?? '') ? roomName(job, roomOfMist(first.other ?? '')) : null,
     before: () => nameOf(job, other),
     roomOf: () => roomName(job, tasks.get(first.activityId)?.roomId ?? null),
     otherRoom: () => roomName(job, first.other),
@@ -93,6 +95,8 @@ interface MissFacts {
   readonly crewOf: () => string
   readonly otherCrew: () => string
   readonly thing: () => Fact
+  /** The room whose air it meets, where it is in the mist of a gun. */
+  readonly mistIn: string | null
   /** The work it clashes with. */
   readonly before: () => Fact
   readonly roomOf: () => string
@@ -114,7 +118,11 @@ const SAYINGS: Record<MissKind, (facts: MissFacts) => Said[]> = {
   'wrong-length': ({ what, start, need }) => [said('miss.wrong_length', { what, start, minutes: need })],
   'broken-up': ({ what, start }) => [said('miss.broken_up', { what, start })],
   'crew-twice': ({ what, due, otherCrew }) => [said('miss.crew_twice', { what, due, crew: otherCrew() })],
-  'resource-twice': ({ what, due, thing }) => [said('miss.resource_twice', { what, due, thing: thing() })],
+  'resource-twice': ({ what, due, thing, mistIn }) => [
+    mistIn === null
+      ? said('miss.resource_twice', { what, due, thing: thing() })
+      : said('miss.in_mist', { what, due, room: mistIn }),
+  ],
   'on-the-way': ({ what, start, late, before, crewOf }) => [
     said('miss.on_the_way', { what, start, late, before: before(), crew: crewOf() }),
   ],

@@ -5,6 +5,7 @@ import type { PlacedTask } from '../../planning/plan/placement'
 import { clocksOfTables } from '../../planning/plan/tableClocks'
 import { carryWays, crewWays, type WayMin } from '../../planning/problem/places'
 import { activityName } from '../../planning/work'
+import { areInMist, isMist } from '../../planning/problem/mist'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 
 /** What holds a start where it is. */
@@ -14,6 +15,7 @@ type Cause =
   | 'crew'
   | 'way'
   | 'shared'
+  | 'mist'
   | 'shift'
   | 'air'
   | 'release'
@@ -121,9 +123,9 @@ function holdBut(situation: Situation, task: PlacedTask, but: string | null): Li
   const uses = act?.uses ?? []
   const held = problem.activities.find((activity) => {
     const other = activity.id === task.taskId || activity.id === but ? undefined : situation.placed.get(activity.id)
-    return other && activity.uses.some((use) => uses.includes(use)) && isThen(other.to)
+    return other && (shareThings(uses, activity.uses) || areInMist(uses, activity.uses)) && isThen(other.to)
   })
-  if (held) return link('shared', held.id)
+  if (held) return link(shareThings(uses, held.uses) ? 'shared' : 'mist', held.id)
   if (task.from <= problem.from + NEAR_MIN) return link('now')
   if (act?.release && isThen(act.release)) return link('release')
   // Before the shift there was no crew; before its air was right there was no coating.
@@ -135,6 +137,9 @@ function holdBut(situation: Situation, task: PlacedTask, but: string | null): Li
   const isInShift = shifts.some(([from, to]) => sooner.from >= from && sooner.from < to)
   return link(isInShift ? 'free' : 'shift')
 }
+
+const shareThings = (one: readonly string[], other: readonly string[]): boolean =>
+  one.some((use) => !isMist(use) && other.includes(use))
 
 /** The activity of another address, or room, from which its crew, or what it uses, comes to it just in time. */
 function reachedFrom({ problem, placed, byCrew }: Situation, task: PlacedTask): string | null {
@@ -186,6 +191,7 @@ const WHY = {
   crew: 'why.crew',
   way: 'why.way',
   shared: 'why.shared',
+  mist: 'why.mist',
   shift: 'why.shift',
   air: 'why.air',
   release: 'why.release',

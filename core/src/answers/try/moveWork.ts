@@ -5,6 +5,7 @@ import { blocksOf, type Block } from '../../planning/plan/blocks'
 import { freeTime } from '../../planning/plan/freeTime'
 import type { PlacedTask, WorkPiece } from '../../planning/plan/placement'
 import type { ScheduleProblem } from '../../planning/problem/problem'
+import { modeOf } from '../../planning/problem/withCrews'
 import { stayOnOf } from '../../planning/problem/stayOn'
 import { formatInstant } from '../../base/units/time'
 import { planWithProblem, type Chain } from '../chain/planJob'
@@ -154,12 +155,14 @@ function placedAt(problem: ScheduleProblem, { activities, modes }: Block, at: nu
   const [only, more] = activities
   let from = at
   return activities.map((act): PlacedTask => {
-    const minutes = act.modes.find((each) => each.crewId === mode.crewId)?.minutes ?? 0
+    const minutes = modeOf({ modes: act.modes }, mode)?.minutes ?? 0
     const whole = [{ from, to: from + minutes }]
     const pieces = only?.divisible && !more ? (overBreaks(problem, mode.crewId, at, minutes) ?? whole) : whole
     from += minutes
     const to = pieces.at(-1)?.to ?? from
-    return { taskId: act.id, crewId: mode.crewId, from: pieces[0]?.from ?? at, to, pieces, done: false }
+    const { crewId, hands } = mode
+    const by = hands === undefined ? { crewId } : { crewId, hands }
+    return { taskId: act.id, ...by, from: pieces[0]?.from ?? at, to, pieces, done: false }
   })
 }
 

@@ -1,8 +1,8 @@
-import { intAt } from '../../base/units/sure'
+import { intAt, nth } from '../../base/units/sure'
 import { latestsOf } from '../../solve/engine/bounds'
 import { serialSchemeOf } from '../../solve/engine/firstSchedule'
 import { endBy } from '../../solve/engine/endBy'
-import { endOf, type ModelLag, type Model } from '../../solve/engine/model'
+import { endOf, type ModelLag, type Model, type SharedResource } from '../../solve/engine/model'
 import { blocksOf } from '../../planning/plan/blocks'
 import type { PlacedTask } from '../../planning/plan/placement'
 import { translate } from '../../planning/plan/problemModel'
@@ -43,9 +43,8 @@ export function roomToSlip(problem: ScheduleProblem, placed: readonly PlacedTask
 /** Whoever has several things to do does them in the order they have. */
 function inOrder({ tasks, shared }: Model, hint: Int32Array): ModelLag[] {
   return shared
-    .filter(({ capacity }) => capacity === 1)
-    .flatMap(({ uses }) => {
-      const line = uses.map(({ task }) => task).sort((a, b) => intAt(hint, a) - intAt(hint, b))
+    .flatMap((resource) => linesOf(tasks, resource, hint))
+    .flatMap((line) => {
       return line.slice(1).flatMap((to, k): ModelLag[] => {
         const from = line[k] ?? to
         const before = tasks[from]
@@ -55,4 +54,16 @@ function inOrder({ tasks, shared }: Model, hint: Int32Array): ModelLag[] {
           : [{ from, to, weight: before.minutes, ramp: null }]
       })
     })
+}
+
+/** What each of a resource does one after another: a task goes to those of them that are free first. */
+function linesOf(tasks: Model['tasks'], { capacity, uses }: SharedResource, hint: Int32Array): number[][] {
+  const lines = Array.from({ length: capacity }, (): number[] => [])
+  const freeAt = (line: readonly number[]): number => {
+    const last = line.at(-1)
+    return last === undefined ? Number.NEGATIVE_INFINITY : endOf(nth(tasks, last), intAt(hint, last))
+  }
+  for (const { task, units } of [...uses].sort((a, b) => intAt(hint, a.task) - intAt(hint, b.task)))
+    for (const line of [...lines].sort((a, b) => freeAt(a) - freeAt(b)).slice(0, units)) line.push(task)
+  return lines
 }

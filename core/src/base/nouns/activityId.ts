@@ -100,3 +100,10 @@ function isStepAct(id: ActivityId, act: 'gun-up' | 'gun-down'): boolean {
   const ref = readActivity(id)
   return ref?.of === 'step' && ref.act === act
 }
+
+/** The room a piece of work is in; null for a text that names none. */
+export function roomOfActivity(id: string): string | null {
+  const ref = readActivity(id)
+  if (ref === null) return null
+  return ref.of === 'round' ? ref.round.roomId : ref.roomId
+}

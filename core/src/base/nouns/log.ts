@@ -1,10 +1,11 @@
 import type { SubjectKey } from './subject'
 import type { HybridClock } from '../units/hybridClock'
 
-/** What can be ticked on site. `done` is of work that is ticked as a whole; `pictured` is a picture of a hem, kept under the line’s own id; `received`, `returned` and `counted` are of stock on the van; `cut` is a length cut off a roll for a room; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
+/** What can be ticked on site. `torn` is of tape that tore or came loose, and is laid anew; `done` is of work that is ticked as a whole; `pictured` is a picture of a hem, kept under the line’s own id; `received`, `returned` and `counted` are of stock on the van; `cut` is a length cut off a roll for a room; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
 export const EVENT_KINDS = [
   'covered',
   'laid',
+  'torn',
   'sealed',
   'coated',
   'pulled',

@@ -4,6 +4,8 @@ import type { ActivityId } from './activityId'
 export interface PublishedTask {
   readonly taskId: ActivityId
   readonly crewId: string
+  /** How many of the crew; null for all of them. */
+  readonly hands: number | null
   readonly from: string
   readonly to: string
   /** Working pieces, where it goes over a break; else one. */

@@ -14,6 +14,7 @@ const piece = exact({ from: instant(), to: instant() })
 const task = exact({
   taskId: activityId(),
   crewId: id(),
+  hands: orNull(wholeNumber(1, 100)),
   from: instant(),
   to: instant(),
   pieces: list(piece, 1, 400),

@@ -37,7 +37,8 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * things are ordered, quotes and how they are made, and with version 12 who the contractor and the customer are, how long a
  * quote holds, and one person of a crew being away, and with version 13 leaves that are painted on both sides or taken off, places
  * to be filled, primers, and minutes for doors and for either end of a day, with version 14 how long people stay on, and with version
- * 15 fittings on ceilings and what a plan's days cost, and with version 16 whether crews lend each other a hand.
+ * 15 fittings on ceilings and what a plan's days cost, with version 16 whether crews lend each other a hand, and with version 17 how
+ * many of a crew a task was told to.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
@@ -50,8 +51,18 @@ export function upgradedParts<T extends Fields>(older: T): T {
     ...(isFields(planning) ? { planning: withPersons({ rooms: [], ...planning }) } : {}),
     ...(Array.isArray(quotes) ? { quotes: quotes.map(withBasis) } : {}),
     ...(Array.isArray(rooms) ? { rooms: rooms.map(upgradedRoom) } : {}),
+    ...(isFields(job.published) ? { published: withHands(job.published) } : {}),
   }
 }
+
+/** Before version 17 a crew always was told something as a whole. Also for a plan that is stored by itself. */
+export const withHands = <T extends { readonly tasks?: unknown }>(published: T): T =>
+  Array.isArray(published.tasks)
+    ? {
+        ...published,
+        tasks: published.tasks.map((task: unknown) => (isFields(task) ? { hands: null, ...task } : task)),
+      }
+    : published
 
 /** Before version 13 no paint said whether it is a primer. */
 const withPrimers = (shelf: Fields): Fields =>

@@ -19,20 +19,21 @@ export interface Run {
   readonly missed: Uint8Array
   /** By scene: what it had to wait for last, −1 for nothing. */
   readonly cause: Int32Array
-  readonly crewFree: Float64Array
-  readonly crewLast: Int32Array
+  /** By crew, and by each of its people who may work alone: when free, and the scene done last, −1 for none. */
+  readonly crewFree: readonly Float64Array[]
+  readonly crewLast: readonly Int32Array[]
   readonly units: Float64Array[]
   /** The room each of them stands in, −1 for none yet. */
   readonly unitRooms: Int32Array[]
 }
 
-export const emptyRun = ({ acts, scenes, shifts, capacities }: Script): Run => ({
+export const emptyRun = ({ acts, scenes, people, capacities }: Script): Run => ({
   from: new Float64Array(acts.length),
   to: new Float64Array(acts.length),
   missed: new Uint8Array(acts.length),
   cause: new Int32Array(scenes.length),
-  crewFree: new Float64Array(shifts.length),
-  crewLast: new Int32Array(shifts.length),
+  crewFree: people.map((count) => new Float64Array(count)),
+  crewLast: people.map((count) => new Int32Array(count)),
   units: capacities.map((capacity) => new Float64Array(capacity)),
   unitRooms: capacities.map((capacity) => new Int32Array(capacity)),
 })
@@ -44,16 +45,19 @@ export const emptyRun = ({ acts, scenes, shifts, capacities }: Script): Run => (
  */
 export function rehearse(script: Script, luck: Luck, run: Run): void {
   const { scenes, shifts, stayOn } = script
-  run.crewFree.fill(script.from)
-  run.crewLast.fill(-1)
+  for (const free of run.crewFree) free.fill(script.from)
+  for (const last of run.crewLast) last.fill(-1)
   run.missed.fill(0)
   for (const unit of run.units) unit.fill(script.from)
   for (const unit of run.unitRooms) unit.fill(-1)
   scenes.forEach((scene, s) => {
     const { crew, waits } = scene
-    const reached = floatAt(run.crewFree, crew) + (intAt(run.crewLast, crew) < 0 ? 0 : scene.wayMin)
+    const [free, done] = [nth(run.crewFree, crew), nth(run.crewLast, crew)]
+    const team = firstFree(free, scene.hands)
+    const last = intAt(done, nth(team, team.length - 1))
+    const reached = floatAt(free, nth(team, team.length - 1)) + (last < 0 ? 0 : scene.wayMin)
     let at = Math.max(scene.release, reached)
-    let cause = reached >= scene.release ? intAt(run.crewLast, crew) : -1
+    let cause = reached >= scene.release ? last : -1
     for (const wait of waits) {
       const from = wait.act < 0 ? wait.at : floatAt(run.to, wait.act)
       const drying = wait.act < 0 ? 1 : floatAt(luck.drying, wait.act)
@@ -63,17 +67,30 @@ export function rehearse(script: Script, luck: Luck, run: Run): void {
       cause = wait.act < 0 ? -1 : nth(script.acts, wait.act).scene
     }
     for (const use of scene.uses)
-      at = Math.max(at, readyAt(script, run, use, soonestUnit(script, run, use, scene.room), scene.room))
+      for (const unit of unitsFor(script, run, scene, use))
+        at = Math.max(at, readyAt(script, run, use, unit, scene.room))
     const start = startOf(scene, at, nth(shifts, crew), nth(stayOn, crew))
     run.cause[s] = cause
-    run.crewLast[crew] = s
-    run.crewFree[crew] = play(script, scene, start, luck, run)
+    const ends = play(script, scene, start, luck, run)
+    for (const one of team) {
+      done[one] = s
+      free[one] = ends
+    }
     for (const use of scene.uses) {
-      const unit = soonestUnit(script, run, use, scene.room)
-      nth(run.units, use)[unit] = floatAt(run.crewFree, crew)
-      nth(run.unitRooms, use)[unit] = scene.room
+      for (const unit of unitsFor(script, run, scene, use)) {
+        nth(run.units, use)[unit] = ends
+        nth(run.unitRooms, use)[unit] = scene.room
+      }
     }
   })
+}
+
+const NOBODY_ELSE = [0] as const
+
+/** So many of a crew who are free first, the last of them last. */
+function firstFree(free: Float64Array, hands: number): readonly number[] {
+  if (free.length === 1) return NOBODY_ELSE
+  return [...free.keys()].sort((a, b) => floatAt(free, a) - floatAt(free, b)).slice(0, Math.max(1, hands))
 }
 
 /** When one of a resource can be in a room: free, and carried there. */
@@ -82,6 +99,12 @@ function readyAt({ carries, rooms }: Script, run: Run, use: number, unit: number
   const stands = intAt(nth(run.unitRooms, use), unit)
   return floatAt(nth(run.units, use), unit) + (carry && stands >= 0 ? floatAt(carry, stands * rooms.length + room) : 0)
 }
+
+/** What a scene takes of a resource: the one that is there first, or all of them where it takes more. */
+const unitsFor = (script: Script, run: Run, { uses, room }: Scene, use: number): readonly number[] =>
+  uses.filter((other) => other === use).length > 1
+    ? [...nth(run.units, use).keys()]
+    : [soonestUnit(script, run, use, room)]
 
 function soonestUnit(script: Script, run: Run, use: number, room: number): number {
   let best = 0

@@ -5,6 +5,7 @@ import type { PlacedTask, Placement } from '../plan/placement'
 import { clocksOfTables } from '../plan/tableClocks'
 import type { AirRule, ClockDelay, PullRule, Resource, ScheduleProblem } from '../problem/problem'
 import { isInStretch, stayOnOf } from '../problem/stayOn'
+import { modeOf, peopleAt } from '../problem/withCrews'
 import { carryWays, crewWays } from '../problem/places'
 import { groupedBy } from '../../base/units/groupedBy'
 import { workSpread } from './spreads'
@@ -12,6 +13,8 @@ import { workSpread } from './spreads'
 /** What a crew does next, as it was told: activities without a break between them, and what they wait for. */
 export interface Scene {
   readonly crew: number
+  /** How many of the crew are at it. */
+  readonly hands: number
   /** Of all activities of the script, which are its own, in order. */
   readonly acts: readonly number[]
   readonly minutes: number
@@ -51,6 +54,8 @@ export interface Script {
   readonly rooms: readonly string[]
   readonly due: readonly (number | null)[]
   readonly crews: readonly string[]
+  /** How many of each crew there are who may each work by themselves. */
+  readonly people: readonly number[]
   readonly shifts: readonly (readonly (readonly [from: number, to: number])[])[]
   /** How long each crew stays past the end of each of its stretches, min. */
   readonly stayOn: readonly (readonly number[])[]
@@ -86,10 +91,9 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
   const resources = problem.resources.map((resource) => resource.id)
   const acts = blocks.flatMap(({ activities }, scene) =>
     activities.map((act): ScriptAct => {
-      const crewId = placed.get(act.id)?.crewId
       return {
         id: act.id,
-        minutes: act.modes.find((mode) => mode.crewId === crewId)?.minutes ?? 0,
+        minutes: modeOf({ modes: act.modes }, sure(placed.get(act.id)))?.minutes ?? 0,
         spread: workSpread(act.id),
         room: rooms.indexOf(act.roomId),
         scene,
@@ -117,6 +121,10 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
     const ids = new Set<string>(activities.map((act) => act.id))
     return {
       crew: crews.indexOf(crewId),
+      hands: peopleAt(
+        placed.get(activities[0].id) ?? {},
+        problem.crews.find(({ id }) => id === crewId),
+      ),
       wayMin: before?.to ? 0 : wayMin,
       room: rooms.indexOf(roomId),
       acts: own,
@@ -149,6 +157,7 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
     rooms,
     due: rooms.map((room) => dues.get(room) ?? null),
     crews,
+    people: problem.crews.map(({ people = 1 }) => people),
     shifts: problem.crews.map((crew) => crew.shifts),
     stayOn: problem.crews.map(stayOnOf),
     capacities: problem.resources.map((resource) => resource.capacity),

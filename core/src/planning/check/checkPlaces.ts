@@ -1,4 +1,4 @@
-import { modeOf } from '../problem/withCrews'
+import { modeOf, peopleAt } from '../problem/withCrews'
 import { isGunDown } from '../../base/nouns'
 import type { PlacedTask } from '../plan/placement'
 import type { ProblemActivity, ScheduleProblem } from '../problem/problem'
@@ -33,7 +33,7 @@ function checkPlace(problem: ScheduleProblem, act: ProblemActivity, task: Placed
       ),
   )
   if (outside) found.push(miss('outside-shift', act.id, { at: outside.from, other: task.crewId }))
-  const mode = modeOf(act, task.crewId)
+  const mode = modeOf(act, task)
   const minutes = task.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
   if (!mode || mode.minutes !== minutes)
     found.push(miss('wrong-length', act.id, { minutes: minutes - (mode?.minutes ?? 0), at: task.from }))
@@ -49,11 +49,14 @@ export function checkDoubles(problem: ScheduleProblem, placed: ReadonlyMap<strin
   })
   const crews = problem.crews.flatMap((crew) => {
     const held = own.filter(({ place }) => place.crewId === crew.id)
-    return overlaps(held, 1).map(({ act, at }) => miss('crew-twice', act.id, { at, other: crew.id }))
+    const people = crew.people ?? 1
+    const twice = overlaps(held, people, ({ place }) => peopleAt(place, crew))
+    return twice.map(({ act, at }) => miss('crew-twice', act.id, { at, other: crew.id }))
   })
   const resources = problem.resources.flatMap(({ id, capacity }) => {
     const held = own.filter(({ act }) => act.uses.includes(id))
-    return overlaps(held, capacity).map(({ act, at }) => miss('resource-twice', act.id, { at, other: id }))
+    const units = ({ act }: Held) => act.uses.filter((use) => use === id).length
+    return overlaps(held, capacity, units).map(({ act, at }) => miss('resource-twice', act.id, { at, other: id }))
   })
   return [...crews, ...resources]
 }
@@ -63,15 +66,19 @@ interface Held {
   readonly place: PlacedTask
 }
 
-/** Each activity that starts while as many as there may be are running. Sweeps starts and ends in order of time. */
-function overlaps(held: readonly Held[], capacity: number): { act: ProblemActivity; at: number }[] {
+/** Each activity that starts while as many as there may be are taken. Sweeps starts and ends in order of time. */
+function overlaps(
+  held: readonly Held[],
+  capacity: number,
+  unitsOf: (each: Held) => number,
+): { act: ProblemActivity; at: number }[] {
   const turns = held
-    .flatMap(({ act, place }) =>
-      place.pieces
+    .flatMap((each) =>
+      each.place.pieces
         .filter((piece) => piece.to > piece.from)
         .flatMap((piece) => [
-          { at: piece.from, change: 1, act },
-          { at: piece.to, change: -1, act },
+          { at: piece.from, change: unitsOf(each), act: each.act },
+          { at: piece.to, change: -unitsOf(each), act: each.act },
         ]),
     )
     .sort((a, b) => a.at - b.at || a.change - b.change)

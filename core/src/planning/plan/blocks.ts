@@ -1,4 +1,5 @@
 import type { Mode, ProblemActivity, ScheduleProblem } from '../problem/problem'
+import { modeOf } from '../problem/withCrews'
 
 /** Activities that follow one another without a break, as one; most stand alone. */
 type NonEmpty = readonly [ProblemActivity, ...ProblemActivity[]]
@@ -37,10 +38,25 @@ function headOf(heads: ReadonlyMap<string, string>, id: string): string {
 function blockOf(activities: NonEmpty): Block {
   const [first, ...rest] = activities
   // A crew can take a block when it can take every part of it.
-  const modes = first.modes.flatMap((mode): Mode[] => {
-    const others = rest.map((act) => act.modes.find((each) => each.crewId === mode.crewId)?.minutes)
+  if (rest.length === 0) return { activities, modes: first.modes, uses: first.uses }
+  // What follows without a break between is done by all of a crew: one cuts in while another rolls.
+  const modes = firstOfCrews(first.modes).flatMap((mode): Mode[] => {
+    const others = rest.map((act) => modeOf({ modes: act.modes }, mode)?.minutes)
     if (others.includes(undefined)) return []
-    return [{ crewId: mode.crewId, minutes: others.reduce<number>((sum, each) => sum + (each ?? 0), mode.minutes) }]
+    const minutes = others.reduce<number>((sum, each) => sum + (each ?? 0), mode.minutes)
+    return [{ crewId: mode.crewId, minutes }]
   })
-  return { activities, modes, uses: [...new Set(activities.flatMap((act) => act.uses))] }
+  return { activities, modes, uses: mostOf(activities.map((act) => act.uses)) }
+}
+
+/** The first way of each crew. */
+const firstOfCrews = (modes: readonly Mode[]): Mode[] =>
+  modes.filter((mode, i) => modes.findIndex(({ crewId }) => crewId === mode.crewId) === i)
+
+/** What several activities use, each as often as the one that uses it most. */
+const mostOf = (lists: readonly (readonly string[])[]): string[] => {
+  const most = new Map<string, number>()
+  for (const list of lists)
+    for (const id of list) most.set(id, Math.max(most.get(id) ?? 0, list.filter((other) => other === id).length))
+  return [...most].flatMap(([id, count]) => Array.from({ length: count }, () => id))
 }

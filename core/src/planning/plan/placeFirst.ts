@@ -1,11 +1,13 @@
 import { readActivity } from '../../base/nouns'
 import { groupedBy } from '../../base/units/groupedBy'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
-import type { ClockDelay, Mode, ScheduleProblem } from '../problem/problem'
+import type { ClockDelay, Hands, Mode, ScheduleProblem } from '../problem/problem'
+import { modeOf } from '../problem/withCrews'
 import { stayOnOf } from '../problem/stayOn'
 import { airGate, type AirGate } from './airGate'
 import { blocksOf, type Block } from './blocks'
-import { freeTime, type FreeTime } from './freeTime'
+import { crewTime, type CrewTime } from './crewTime'
+import type { FreeTime } from './freeTime'
 import type { PlacedTask, Placement, WorkPiece } from './placement'
 import { clocksOfTables } from './tableClocks'
 import type { Route } from './route'
@@ -47,7 +49,7 @@ export function placeFirst(problem: ScheduleProblem): Placement {
 interface Placing {
   readonly problem: ScheduleProblem
   readonly placed: Map<string, PlacedTask>
-  readonly free: ReadonlyMap<string, FreeTime>
+  readonly free: ReadonlyMap<string, CrewTime>
   /** Free time of every unit of a resource: a gun is in one place at a time. */
   readonly units: ReadonlyMap<string, readonly Unit[]>
   /** Where each crew goes; none where all rooms are at one address. */
@@ -85,8 +87,9 @@ function placingOf(problem: ScheduleProblem, blocks: readonly Block[]): Placing 
     free: new Map(
       problem.crews.map((crew) => [
         crew.id,
-        freeTime(
+        crewTime(
           crew.shifts.map(([from, to]) => ({ from, to })),
+          crew.people ?? 1,
           stayOnOf(crew),
         ),
       ]),
@@ -185,7 +188,13 @@ function heldSlot(placing: Placing, block: Block): Slot | null {
   const [mode] = block.modes
   if (at === undefined || !mode) return null
   // It begins there however little gets done before a break.
-  const own = piecesFor({ crew: placing.free.get(mode.crewId), block, minutes: mode.minutes, ready: at, least: 1 })
+  const own = piecesFor({
+    crew: placing.free.get(mode.crewId)?.of(mode.hands),
+    block,
+    minutes: mode.minutes,
+    ready: at,
+    least: 1,
+  })
   const pieces = own?.[0]?.from === at ? own : [{ from: at, to: at + mode.minutes }]
   return { mode, from: at, to: pieces.at(-1)?.to ?? at, pieces }
 }
@@ -293,21 +302,33 @@ function slotFor(placing: Placing, block: Block, ready: number): Slot | null {
     const pieces = piecesWithUnits(placing, block, mode, ready)
     const [first, last] = [pieces?.[0], pieces?.at(-1)]
     if (!pieces || !first || !last) continue
-    if (!best || first.from < best.from) best = { mode, from: first.from, to: last.to, pieces }
+    const slot = { mode, from: first.from, to: last.to, pieces }
+    if (!best || isSooner(slot, best)) best = slot
   }
   return best
 }
+
+/** Of two crews the one that can begin first; a crew goes by itself or together, as it is through sooner. */
+const isSooner = (one: Slot, other: Slot): boolean =>
+  one.mode.crewId === other.mode.crewId ? one.to < other.to : one.from < other.from
 
 /** The first pieces of a crew in air that all parts of the block may meet, and in which a unit of all it uses is free from its start to its end. */
 function piecesWithUnits(placing: Placing, block: Block, mode: Mode, ready: number): WorkPiece[] | null {
   let at = ready
   for (;;) {
-    const pieces = piecesFor({ crew: placing.free.get(mode.crewId), block, minutes: mode.minutes, ready: at })
+    const pieces = piecesFor({
+      crew: placing.free.get(mode.crewId)?.of(mode.hands),
+      block,
+      minutes: mode.minutes,
+      ready: at,
+    })
     const [first, last] = [pieces?.[0], pieces?.at(-1)]
     if (!pieces || !first || !last) return null
     const next = Math.max(
       first.from,
-      ...block.uses.map((id) => firstFree(placing.units.get(id) ?? [], stopOf(block, first.from, last.to))),
+      ...block.uses.map((id) =>
+        firstFree(placing.units.get(id) ?? [], stopOf(block, first.from, last.to), timesIn(block.uses, id)),
+      ),
       placing.routes.get(mode.crewId)?.reached(stopOf(block, first.from, last.to)) ?? first.from,
       afterBadAir(placing, block, mode, pieces),
     )
@@ -321,7 +342,7 @@ function piecesWithUnits(placing: Placing, block: Block, mode: Mode, ready: numb
 function afterBadAir(placing: Placing, block: Block, mode: Mode, pieces: readonly WorkPiece[]): number {
   const start = pieces[0]?.from ?? 0
   let next = start
-  for (const { act, pieces: own } of partsOf(block, mode.crewId, pieces)) {
+  for (const { act, pieces: own } of partsOf(block, mode, pieces)) {
     const free = placing.air(act.id, own)
     if (free !== null) next = Math.max(next, start + free - (own[0]?.from ?? start))
   }
@@ -329,16 +350,18 @@ function afterBadAir(placing: Placing, block: Block, mode: Mode, pieces: readonl
 }
 
 /** The activities of a block one after another within its pieces; only one that stands alone has more than one. */
-function partsOf(block: Block, crewId: string, pieces: readonly WorkPiece[]) {
+function partsOf(block: Block, hands: Hands, pieces: readonly WorkPiece[]) {
   if (block.activities.length === 1) return block.activities.map((act) => ({ act, pieces }))
   let from = pieces[0]?.from ?? 0
   return block.activities.map((act) => {
-    const to = from + (act.modes.find((mode) => mode.crewId === crewId)?.minutes ?? 0)
+    const to = from + (modeOf({ modes: act.modes }, hands)?.minutes ?? 0)
     const piece = { from, to }
     from = to
     return { act, pieces: [piece] }
   })
 }
+
+const timesIn = (uses: readonly string[], id: string): number => uses.filter((other) => other === id).length
 
 const stopOf = (block: Block, from: number, to: number) => ({ from, to, roomId: block.activities[0].roomId })
 
@@ -360,8 +383,8 @@ function piecesFor({ crew, block, minutes, ready, least }: PiecesForSetup): Work
 
 /** Puts a block where it was found a slot, one part after another. */
 function settle(placing: Placing, block: Block, slot: Slot): void {
-  const { crewId } = slot.mode
-  for (const piece of slot.pieces) placing.free.get(crewId)?.take(piece)
+  const { crewId, hands } = slot.mode
+  for (const piece of slot.pieces) placing.free.get(crewId)?.take(piece, hands)
   for (const id of block.uses) {
     const span = stopOf(block, slot.from, slot.to)
     const free = (placing.units.get(id) ?? []).filter((each) => freeFrom(each, span) === span.from)
@@ -371,9 +394,10 @@ function settle(placing: Placing, block: Block, slot: Slot): void {
     unit?.route?.add(span)
   }
   placing.routes.get(crewId)?.add(stopOf(block, slot.from, slot.to))
-  for (const { act, pieces } of partsOf(block, crewId, slot.pieces)) {
+  for (const { act, pieces } of partsOf(block, slot.mode, slot.pieces)) {
     const [from, to] = [pieces[0]?.from ?? slot.from, pieces.at(-1)?.to ?? slot.to]
-    placing.placed.set(act.id, { taskId: act.id, crewId, from, to, pieces, done: false })
+    const by = hands === undefined ? { crewId } : { crewId, hands }
+    placing.placed.set(act.id, { taskId: act.id, ...by, from, to, pieces, done: false })
   }
   for (const other of placing.slots.keys())
     if (other.modes.some((mode) => mode.crewId === crewId) || other.uses.some((id) => block.uses.includes(id)))

@@ -10,6 +10,8 @@ export interface WorkPiece {
 export interface PlacedTask {
   readonly taskId: ActivityId
   readonly crewId: string
+  /** How many of the crew are at it; all of them where it is left out. */
+  readonly hands?: number
   readonly from: number
   readonly to: number
   /** Working pieces; more than one where divisible work goes over a break. */

@@ -5,6 +5,7 @@ import { type Ramp } from '../../solve/engine/ramp'
 import { shared, startsOf, type Starts } from '../../solve/engine/starts'
 import type { AirRule, ProblemLag, ScheduleProblem } from '../problem/problem'
 import { isInStretch, mostPast, stayOnOf } from '../problem/stayOn'
+import { modeOf } from '../problem/withCrews'
 import { lastFor } from '../../base/units/lastFor'
 import { onceFor } from '../../base/units/onceFor'
 import { groupedBy } from '../../base/units/groupedBy'
@@ -49,6 +50,8 @@ const ROOM_MIN = MIN_PER_DAY
 interface Item {
   readonly block: Block
   readonly crewId: string
+  /** How many of its crew it takes; all where it is left out. */
+  readonly hands: number | undefined
   readonly minutes: number
   /** Minutes from its start to the start, and to the end, of each activity in it. */
   readonly from: ReadonlyMap<string, number>
@@ -146,13 +149,13 @@ function itemOf(draft: Draft, block: Block): Item[] {
   const tasks = block.activities.map((act) => placed.get(act.id))
   const [first] = tasks
   if (!first || tasks.includes(undefined)) return []
-  const { crewId } = first
+  const { crewId, hands } = first
   const from = new Map<string, number>()
   const to = new Map<string, number>()
   let minutes = 0
   for (const act of block.activities) {
     from.set(act.id, minutes)
-    minutes += act.modes.find((mode) => mode.crewId === crewId)?.minutes ?? 0
+    minutes += modeOf({ modes: act.modes }, first)?.minutes ?? 0
     to.set(act.id, minutes)
   }
   const isDivisible = block.activities.length === 1 && block.activities[0]?.divisible === true
@@ -170,7 +173,7 @@ function itemOf(draft: Draft, block: Block): Item[] {
   const isPinned = isFixed || (isExcused && !draft.isBare)
   // A gun may always be cleaned after hours.
   const isLoose = draft.isBare && (isExcused || isGunDown(id))
-  return [{ block, crewId, minutes, from, to, finish, at: first.from - origin, isPinned, isLoose }]
+  return [{ block, crewId, hands, minutes, from, to, finish, at: first.from - origin, isPinned, isLoose }]
 }
 
 const shiftsOf = ({ problem, origin }: Draft, crewId: string): [number, number][] =>
@@ -333,7 +336,7 @@ function stayLags(draft: Draft, items: readonly Item[], place: ReadonlyMap<strin
 
 function placedOf(draft: Draft, item: Item, start: number): PlacedTask[] {
   const { origin, placed } = draft
-  const { block, crewId, minutes } = item
+  const { block, crewId, hands, minutes } = item
   return block.activities.map((act): PlacedTask => {
     const before = placed.get(act.id)
     if (before && item.isPinned) return before
@@ -345,6 +348,7 @@ function placedOf(draft: Draft, item: Item, start: number): PlacedTask[] {
     return {
       taskId: act.id,
       crewId,
+      ...(hands === undefined ? {} : { hands }),
       from: told[0]?.from ?? origin + from,
       to: told.at(-1)?.to ?? origin + from,
       pieces: told,

@@ -1,14 +1,16 @@
-import { sure } from '../../base/units/sure'
+import { nth, sure } from '../../base/units/sure'
 import type { SharedResource, Travel } from '../../solve/engine/model'
 import { carryWays, crewWays, type WayMin } from '../problem/places'
 import type { Resource, ScheduleProblem } from '../problem/problem'
 import { groupedBy } from '../../base/units/groupedBy'
+import { peopleAt } from '../problem/withCrews'
 import type { Block } from './blocks'
 
 /** What of a task of the model tells who does it, where, and by what means. */
 export interface Using {
   readonly block: Block
   readonly crewId: string
+  readonly hands: number | undefined
   readonly minutes: number
   /** Its start in the plan at hand, minutes of the model. */
   readonly at: number
@@ -22,16 +24,19 @@ export const sharedOf = (problem: ScheduleProblem, items: readonly Using[]): Sha
   ...problem.resources.flatMap((resource) => sharedUnits(problem, items, resource)),
 ]
 
-/** Crews, one task at a time, with their ways from address to address. */
+/** Crews, no more of their people at once than there are, with their ways from address to address. */
 function sharedCrews(problem: ScheduleProblem, items: readonly Using[]): SharedResource[] {
   const travel = travelBy(crewWays(problem), items)
   const byCrew = groupedBy([...items.keys()], (i) => items[i]?.crewId ?? '')
-  return [...byCrew].map(([id, own]) => ({
-    id,
-    capacity: 1,
-    uses: own.map((task) => ({ task, units: 1 })),
-    ...(travel ? { travel } : {}),
-  }))
+  return [...byCrew].map(([id, own]) => {
+    const crew = problem.crews.find((each) => each.id === id)
+    return {
+      id,
+      capacity: crew?.people ?? 1,
+      uses: own.map((task) => ({ task, units: peopleAt(nth(items, task), crew) })),
+      ...(travel ? { travel } : {}),
+    }
+  })
 }
 
 /**
@@ -43,7 +48,10 @@ function sharedUnits(problem: ScheduleProblem, items: readonly Using[], resource
   const own = items.flatMap(({ block }, task) => (block.uses.includes(id) ? [task] : []))
   const way = carryWays(problem, resource)
   const travel = travelBy(way, items)
-  if (!way || !travel) return [{ id, capacity, uses: own.map((task) => ({ task, units: 1 })) }]
+  if (!way || !travel) {
+    const unitsOf = (task: number) => nth(items, task).block.uses.filter((use) => use === id).length
+    return [{ id, capacity, uses: own.map((task) => ({ task, units: unitsOf(task) })) }]
+  }
   const units = Array.from({ length: capacity }, (): number[] => [])
   for (const task of own.sort((a, b) => (items[a]?.at ?? 0) - (items[b]?.at ?? 0))) {
     const item = items[task]

@@ -1,5 +1,6 @@
 import { readActivity } from '../../base/nouns'
 import { mostlyBanned } from '../problem/badAir'
+import { isInMist, isMist } from '../problem/mist'
 import type { ScheduleProblem } from '../problem/problem'
 import { groupedBy } from '../../base/units/groupedBy'
 import { MIN_PER_DAY } from '../../base/units/time'
@@ -67,14 +68,14 @@ function laidLater(problem: ScheduleProblem, plan: Placement): Placement {
   const held = new Set<string>(problem.fixed.map((each) => each.id))
   // What is carried, and ways to go, have their hours elsewhere already.
   if (problem.places.length > 0) return plan
-  for (const act of problem.activities) if (act.uses.length > 0) held.add(act.id)
+  for (const act of problem.activities) if (act.uses.some((use) => !isMist(use))) held.add(act.id)
   for (const lay of plan.placed) {
     if (lay.done || actOf(lay.taskId) !== 'lay' || held.has(lay.taskId)) continue
     const lags = next.get(lay.taskId) ?? []
     const wanted = Math.min(...lags.map((lag) => (placed.get(lag.to)?.from ?? lay.to) - waitOf(lag)))
     if (lags.length === 0 || wanted - lay.to < MIN_PER_DAY) continue
     const later = lastFree(freeOf(problem, placed, lay), lay, wanted)
-    if (later && later.from > lay.from) placed.set(lay.taskId, later)
+    if (later && later.from > lay.from && !isInMist(problem, placed, later)) placed.set(lay.taskId, later)
   }
   return { ...plan, placed: plan.placed.map((task) => placed.get(task.taskId) ?? task) }
 }

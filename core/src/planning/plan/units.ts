@@ -40,9 +40,9 @@ export function routesOf(problem: ScheduleProblem): Map<string, Route> {
   return routes
 }
 
-/** From when one of some units is free, and there, for so long. */
-export const firstFree = (units: readonly Unit[], stop: Stop): number =>
-  Math.min(Number.POSITIVE_INFINITY, ...units.map((unit) => freeFrom(unit, stop)))
+/** From when, at the soonest, so many of some units are free, and there, for so long. */
+export const firstFree = (units: readonly Unit[], stop: Stop, count = 1): number =>
+  units.map((unit) => freeFrom(unit, stop)).sort((a, b) => a - b)[count - 1] ?? Number.POSITIVE_INFINITY
 
 /** From when one is free, and there, for so long. */
 export function freeFrom({ free, route }: Unit, { from, to, roomId }: Stop): number {

@@ -4,6 +4,7 @@ import { nth } from '../../base/units/sure'
 import { workDayOf } from '../../nature/calendar/workDay'
 import type { PlacedTask } from '../plan/placement'
 import { crewWays } from '../problem/places'
+import { peopleAt } from '../problem/withCrews'
 import type { ScheduleProblem } from '../problem/problem'
 
 /** One day of a crew at its work, as far as it is still to come: from its first minute to its last. */
@@ -14,9 +15,10 @@ export interface CrewDay {
   readonly from: number
   readonly to: number
   readonly people: number
+  /** Minutes worked; where only some of the crew are at something, their part of them. */
   readonly workMin: number
   readonly wayMin: number
-  /** Minutes of its shifts between its first and its last in which it has nothing to do; its meals are none. */
+  /** Minutes of its shifts between its first and its last in which it has nothing to do, or its part of them; its meals are none. */
   readonly idleMin: number
   /** How often it goes from one room to another. */
   readonly moves: number
@@ -33,24 +35,25 @@ export function crewDaysOf(
   const roomOf = new Map<string, string>(problem.activities.map((act) => [act.id, act.roomId]))
   const ways = crewWays(problem)
   const begun = new Set(problem.done.map((activity) => `${activity.crewId} ${dayOf(activity.from)}`))
-  const shiftsOf = new Map(problem.crews.map(({ id, shifts }) => [id, shifts]))
+  const crewOf = new Map(problem.crews.map((crew) => [crew.id, crew]))
   return (placed) => {
     const byCrew = new Map<string, PieceOfDay[]>(crews.map(({ id }) => [id, []]))
-    for (const { taskId, crewId, pieces, done } of placed) {
+    for (const { taskId, crewId, hands, pieces, done } of placed) {
+      const share = peopleAt({ hands }, crewOf.get(crewId)) / (crewOf.get(crewId)?.people ?? 1)
       if (done) continue
       // What goes over a night is at work on both days.
       for (const { from, to } of pieces)
-        byCrew.get(crewId)?.push({ from, to, roomId: roomOf.get(taskId) ?? '', day: dayOf(from) })
+        byCrew.get(crewId)?.push({ from, to, share, roomId: roomOf.get(taskId) ?? '', day: dayOf(from) })
     }
     return crews.flatMap((crew) => {
       const days = byCrew.get(crew.id) ?? []
-      const shifts = shiftsOf.get(crew.id) ?? []
+      const { shifts = [], people = 1 } = crewOf.get(crew.id) ?? {}
       return [
         ...groupedBy(
           days.sort((a, b) => a.from - b.from),
           ({ day }) => day,
         ).values(),
-      ].map((pieces) => dayOfCrew(crew, pieces, { shifts, ways, begun }))
+      ].map((pieces) => dayOfCrew(crew, pieces, { shifts, ways, begun, parties: people }))
     })
   }
 }
@@ -58,6 +61,8 @@ export function crewDaysOf(
 interface PieceOfDay {
   readonly from: number
   readonly to: number
+  /** Which part of the crew is at it, 0 … 1. */
+  readonly share: number
   readonly roomId: string
   readonly day: number
 }
@@ -66,19 +71,26 @@ interface DayGround {
   readonly shifts: ScheduleProblem['crews'][number]['shifts']
   readonly ways: ReturnType<typeof crewWays>
   readonly begun: ReadonlySet<string>
+  /** In how many the crew may split. */
+  readonly parties: number
 }
 
 /** @param inOrder  what a crew does on one day, in order */
-function dayOfCrew(crew: Crew, inOrder: readonly PieceOfDay[], { shifts, ways, begun }: DayGround): CrewDay {
+function dayOfCrew(crew: Crew, inOrder: readonly PieceOfDay[], { shifts, ways, begun, parties }: DayGround): CrewDay {
   const { from, day } = nth(inOrder, 0)
-  let [to, workMin, wayMin, moves, room] = [from, 0, 0, 0, nth(inOrder, 0).roomId]
+  let [to, workMin, wayMin, moves] = [from, 0, 0, 0]
+  const rooms = Array.from({ length: parties }, () => nth(inOrder, 0).roomId)
   for (const piece of inOrder) {
     to = Math.max(to, piece.to)
-    workMin += piece.to - piece.from
-    if (piece.roomId === room) continue
+    workMin += (piece.to - piece.from) * piece.share
+    // Whoever is there already does it, where that are enough.
+    const count = Math.round(piece.share * parties)
+    const others = rooms.flatMap((room, i) => (room === piece.roomId ? [] : [i])).slice(0, parties)
+    const coming = others.slice(0, Math.max(0, count - (parties - others.length)))
+    if (coming.length === 0) continue
     moves++
-    wayMin += ways?.(room, piece.roomId) ?? 0
-    room = piece.roomId
+    wayMin += ways?.(nth(rooms, nth(coming, 0)), piece.roomId) ?? 0
+    for (const i of coming) rooms[i] = piece.roomId
   }
   let thereMin = 0
   for (const [a, b] of shifts) if (a < to && b > from) thereMin += Math.min(b, to) - Math.max(a, from)

@@ -1,7 +1,7 @@
 import type { Parameters } from '../../base/parameters/parameters'
 import { groupedBy } from '../../base/units/groupedBy'
-import { sure } from '../../base/units/sure'
-import type { ActivityId, Crew, HouseRules, Job, Room } from '../../base/nouns'
+import { nth, sure } from '../../base/units/sure'
+import type { ActivityId, Crew, HouseRules, Job, Room, RoundId } from '../../base/nouns'
 import { dayEndsOf, HORIZON_DAYS, type Calendars } from '../../nature/calendar/calendar'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { activityProgress } from '../progress/activityProgress'
@@ -17,6 +17,7 @@ import type {
   Goal,
   Mode,
   ProblemActivity,
+  ProblemLag,
   ProblemCrew,
   Resource,
   ScheduleProblem,
@@ -24,6 +25,8 @@ import type {
 import { problemPlaces } from './places'
 import { bandRules } from './bandRules'
 import { pullRules } from './pullRules'
+import { byOneOf, type ByOneOf } from './byOneOf'
+import { airOfRoom, mistUses } from './mist'
 import { otherCrewsOf } from './otherCrews'
 import { underWay, type UnderWay } from './underWay'
 
@@ -51,24 +54,40 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
   const horizon = from + HORIZON_DAYS * MIN_PER_DAY
   const airs = airRules({ job, clocks: setup.clocks, from, to: horizon }, book)
   const going = underWay(setup)
+  const places = problemPlaces(job)
   const others = otherCrewsOf(job, setup.parameters)
-  const told = work.activities.map((act) => toldOf({ ...setup, airs, others }, act, going.get(act.id)))
+  const handsTold = new Map((job.published?.tasks ?? []).map(({ taskId, hands }) => [taskId, hands]))
+  const alone = byOneOf(job, setup.parameters, places.length > 0)
+  // One crew that stays together meets nobody in the mist.
+  const areMany = job.crews.reduce((sum, crew) => sum + alone.peopleOf(crew), 0) > 1 && places.length === 0
+  const sprayed = new Set(work.activities.flatMap(({ needs, roomId }) => (needs.gun && areMany ? roomId : [])))
+  const throughAt = coatedThrough(work, setup.log)
+  const told = work.activities.map((act) =>
+    toldOf({ ...setup, airs, alone, sprayed, others, handsTold, throughAt }, act, going.get(act.id)),
+  )
   const free = fieldsAlone(work, told)
+  const anew = laidAnew(work, told)
   return {
     format: 'crisp-hem/problem',
     version: 1,
     from,
     horizon,
     activities: told.flatMap((each) => ('done' in each ? [] : [each.left])),
-    lags: work.lags.map((lag) => ({
-      from: lag.from,
-      to: lag.to,
-      min: book.delay(lag.min, roomOf.get(lag.to) ?? ''),
-      max: lag.max && !free.has(lag.to) ? book.delay(lag.max, roomOf.get(lag.to) ?? '') : null,
-    })),
-    crews: job.crews.map((crew) => crewFrom(crew, calendars, from, job.house)),
-    resources: resourcesOf(job),
-    places: problemPlaces(job),
+    lags: [
+      ...work.lags.map((lag) => ({
+        from: lag.from,
+        to: lag.to,
+        min: book.delay(lag.min, roomOf.get(lag.to) ?? ''),
+        max: lag.max && !free.has(lag.to) ? book.delay(lag.max, roomOf.get(lag.to) ?? '') : null,
+      })),
+      ...anew,
+    ],
+    crews: job.crews.map((crew) => {
+      const people = alone.peopleOf(crew)
+      return { ...crewFrom(crew, calendars, from, job.house), ...(people > 1 ? { people } : {}) }
+    }),
+    resources: [...resourcesOf(job), ...[...sprayed].map(airOfRoom)],
+    places,
     pulls: pullRules(setup, book),
     bands: bandRules(setup, book),
     passes: work.passes,
@@ -98,6 +117,29 @@ function fieldsAlone({ activities }: Work, told: readonly Told[]): ReadonlySet<s
   )
 }
 
+/** Tape and seals of a round that is coated already are laid anew, where a strip tore, before the next of its coats. */
+function laidAnew({ activities }: Work, told: readonly Told[]): ProblemLag[] {
+  const left = new Set(told.flatMap((each) => ('left' in each ? [each.left.id] : [])))
+  const ofRound = groupedBy(
+    activities.filter(({ roundId }) => roundId !== null),
+    ({ roundId }) => roundId,
+  )
+  return [...ofRound.values()].flatMap((acts) => {
+    const isBegun = acts.some(({ id, kind }) => kind === 'coat' && !left.has(id))
+    if (!isBegun) return []
+    const gone = acts.filter(({ id, kind }) => kind === 'lay' && left.has(id))
+    return gone.flatMap((lay) =>
+      acts.flatMap(({ id, kind }): ProblemLag[] =>
+        left.has(id) && AFTER_LAYING.includes(kind)
+          ? [{ from: lay.id, to: id, min: { clock: null, amount: 0 }, max: null }]
+          : [],
+      ),
+    )
+  })
+}
+
+const AFTER_LAYING: readonly Activity['kind'][] = ['seal', 'coat', 'roll', 'pull']
+
 /** Starts set by hand that are still to come, of work that is not done. */
 function fixedOf({ planning }: Job, told: readonly Told[], from: number): FixedStart[] {
   const left = new Set(told.flatMap((each) => ('left' in each ? [each.left.id] : [])))
@@ -112,30 +154,60 @@ interface ToldSetup extends ProblemSetup {
   readonly airs: AirRules
   /** Crews that may lend a hand with an activity. */
   readonly others: (act: Activity) => readonly Mode[]
+  readonly alone: ByOneOf
+  /** How many were told to do each thing; null for all of a crew. */
+  readonly handsTold: ReadonlyMap<ActivityId, number | null>
+  /** Rooms in which a gun sprays. */
+  readonly sprayed: ReadonlySet<string>
+  readonly throughAt: ReadonlyMap<RoundId, number>
+}
+
+/** Rounds that have all their coats, and since when: tape that tears behind them is off, and nobody lays it anew. */
+function coatedThrough({ activities }: Work, log: LogState): Map<RoundId, number> {
+  const coats = groupedBy(
+    activities.filter(({ kind, roundId }) => kind === 'coat' && roundId !== null),
+    ({ roundId }) => roundId,
+  )
+  return new Map(
+    [...coats].flatMap(([roundId, own]): [RoundId, number][] => {
+      const ends = own.map((act) => activityProgress(act, log).doneAt)
+      return roundId === null || ends.includes(null) ? [] : [[roundId, Math.max(...ends.map((at) => at ?? 0))]]
+    }),
+  )
 }
 
 /** An activity as done, or as what is left of it. */
-function toldOf({ job, log, minutes: all, airs, others }: ToldSetup, act: Activity, going?: UnderWay): Told {
+function toldOf(setup: ToldSetup, act: Activity, going?: UnderWay): Told {
+  const { job, log, minutes: all, airs, others, alone, sprayed, handsTold, throughAt } = setup
   const minutes = sure(all.get(act.id))
-  const { doneAt, doneShare, crewId } = activityProgress(act, log)
-  const uses = SHARED.filter((kind) => act.needs[kind] && countOf(job, kind) > 0)
+  const { doneAt: tickedAt, doneShare, crewId } = activityProgress(act, log)
+  const isOfTape = act.kind === 'lay' || act.kind === 'seal'
+  const doneAt = tickedAt ?? (isOfTape && act.roundId !== null ? (throughAt.get(act.roundId) ?? null) : null)
+  const uses = [
+    ...SHARED.filter((kind) => act.needs[kind] && countOf(job, kind) > 0),
+    ...(sprayed.has(act.roomId) ? mistUses(act.roomId, act.needs.gun) : []),
+  ]
   if (doneAt !== null) {
     const { id, roomId, needs } = act
     return { done: { id, roomId, crewId: crewId ?? needs.crewId, uses, from: doneAt - minutes, to: doneAt } }
   }
-  const rest = Math.max(1, Math.ceil(minutes * (1 - doneShare)))
-  // Ticks say how far it is; without any it is as far as it was told to be.
-  const mode: Mode = {
-    crewId: act.needs.crewId,
-    minutes: going && doneShare === 0 ? Math.min(rest, going.minutes) : rest,
-  }
+  const ways = alone.modesOf(act, { crewId: act.needs.crewId, minutes })
+  const isBegun = going !== undefined || doneShare > 0
+  // Whoever has begun it ends it.
+  const told = isBegun
+    ? [ways.find(({ hands }) => hands === (handsTold.get(act.id) ?? undefined)) ?? nth(ways, 0)]
+    : ways
+  const modes = told.map((way): Mode => {
+    const rest = Math.max(1, Math.ceil(way.minutes * (1 - doneShare)))
+    // Ticks say how far it is; without any it is as far as it was told to be.
+    return { ...way, minutes: going && doneShare === 0 ? Math.min(rest, going.minutes) : rest }
+  })
   return {
     left: {
       id: act.id,
       roomId: act.roomId,
-      modes: [mode],
-      // Whoever has begun it ends it.
-      others: going || doneShare > 0 ? [] : others(act),
+      modes,
+      others: isBegun ? [] : others(act),
       uses,
       divisible: act.divisible,
       release: act.release,

@@ -5,7 +5,7 @@ import { crewMinutes, type Activity } from '../work'
 import type { Mode } from './problem'
 
 /** Work that a slower crew may do as well: nothing in it has to stay wet. */
-const AT_ANY_PACE: readonly Activity['kind'][] = ['prep', 'cover', 'mark', 'lay', 'uncover']
+export const AT_ANY_PACE: readonly Activity['kind'][] = ['prep', 'cover', 'mark', 'lay', 'uncover']
 
 /** What the crew that answers for a room never leaves to another: taking the sheets up and the look at its end. */
 export const isOfOwnCrew = (id: ActivityId | string): boolean => {

@@ -44,7 +44,7 @@ export interface ProblemActivity {
   readonly modes: readonly Mode[]
   /** Crews that could lend a hand with it; none where this is left out. */
   readonly others?: readonly Mode[]
-  /** Ids of resources it holds while it runs, one of each. */
+  /** Ids of resources it holds while it runs, one of each; twice where it holds two. */
   readonly uses: readonly string[]
   /** May go on after a break. */
   readonly divisible: boolean
@@ -81,9 +81,15 @@ export interface PassRule {
   readonly shieldIds: readonly ActivityId[]
 }
 
-/** One way of doing an activity: which crew, and how many whole minutes it takes. */
-export interface Mode {
+/** Who does something: a crew, or some of its people. */
+export interface Hands {
   readonly crewId: string
+  /** How many of its people; all of them where it is left out. */
+  readonly hands?: number
+}
+
+/** One way of doing an activity: by whom, and how many whole minutes it takes. */
+export interface Mode extends Hands {
   readonly minutes: number
 }
 
@@ -103,6 +109,8 @@ export interface ClockDelay {
 
 export interface ProblemCrew {
   readonly id: string
+  /** How many there are who may each work by themselves; one, who is the whole crew, where it is left out. */
+  readonly people?: number
   /** Unbroken stretches of work, in order, none before `from`. */
   readonly shifts: readonly (readonly [from: number, to: number])[]
   /** Minutes behind a day's last stretch for washing out: a gun is cleaned in them too. None when left out. */

@@ -1,13 +1,23 @@
-import type { Mode, ProblemActivity, ScheduleProblem } from './problem'
+import type { Hands, Mode, ProblemActivity, ProblemCrew, ScheduleProblem } from './problem'
 
 /** Which crew does an activity, where it is not the one its problem has. */
 export type GivenTo = ReadonlyMap<string, string>
 
-/** How a crew would do an activity, whether it is its own or it would lend a hand; none where it may not. */
-export const modeOf = (
+/**
+ * How a crew, or so many of it, would do an activity, whether it is its own or it would lend a hand; none where it may not. Where no
+ * way takes as many, the crew's first.
+ */
+export function modeOf(
   { modes, others = [] }: Pick<ProblemActivity, 'modes' | 'others'>,
-  crewId: string,
-): Mode | undefined => [...modes, ...others].find((mode) => mode.crewId === crewId)
+  { crewId, hands }: Hands,
+): Mode | undefined {
+  const own = [...modes, ...others].filter((mode) => mode.crewId === crewId)
+  return own.find((mode) => mode.hands === hands) ?? own[0]
+}
+
+/** How many people of a crew somebody is. */
+export const peopleAt = ({ hands }: Pick<Hands, 'hands'>, crew: Pick<ProblemCrew, 'people'> | undefined): number =>
+  hands ?? crew?.people ?? 1
 
 /** A problem in which some work is given to other crews that may lend a hand with it. */
 export function withCrews(problem: ScheduleProblem, given: GivenTo): ScheduleProblem {
@@ -16,7 +26,7 @@ export function withCrews(problem: ScheduleProblem, given: GivenTo): SchedulePro
     ...problem,
     activities: problem.activities.map((act) => {
       const crewId = given.get(act.id)
-      const mode = crewId === undefined ? undefined : modeOf(act, crewId)
+      const mode = crewId === undefined ? undefined : modeOf(act, { crewId })
       if (!mode || act.modes.includes(mode)) return act
       const all = [...act.modes, ...(act.others ?? [])]
       return { ...act, modes: [mode], others: all.filter((other) => other !== mode) }

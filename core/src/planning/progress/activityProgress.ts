@@ -89,9 +89,9 @@ export function throughAt(act: Pick<Activity, 'kind' | 'coat'>, hem: HemState): 
   const coats = hem.coatedAt
   switch (act.kind) {
     case 'lay':
-      return hem.laidAt ?? hem.sealedAt ?? coats[0] ?? hem.pulledAt
+      return hem.tornAt === null ? (hem.laidAt ?? hem.sealedAt ?? coats[0] ?? hem.pulledAt) : null
     case 'seal':
-      return hem.sealedAt ?? hem.pulledAt
+      return hem.tornAt === null ? (hem.sealedAt ?? hem.pulledAt) : null
     case 'coat':
       return coats[(act.coat ?? 1) - 1] ?? hem.pulledAt
     case 'roll':

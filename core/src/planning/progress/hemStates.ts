@@ -5,6 +5,8 @@ import { parseInstant } from '../../base/units/time'
 /** What the log says of one hem. Instants in minutes since the epoch. */
 export interface HemState {
   readonly laidAt: number | null
+  /** Since when its tape is gone, and wants laying anew; null while it holds. */
+  readonly tornAt: number | null
   readonly sealedAt: number | null
   /** When each coat was on, first coat first. */
   readonly coatedAt: readonly number[]
@@ -19,6 +21,7 @@ export interface HemState {
 
 export const UNTOUCHED: HemState = {
   laidAt: null,
+  tornAt: null,
   sealedAt: null,
   coatedAt: [],
   pulledAt: null,
@@ -107,7 +110,9 @@ export const countedBleeds = (log: LogState): ReadonlyMap<string, number> =>
 function after(state: HemState, event: LogEvent, at: number): HemState {
   switch (event.kind) {
     case 'laid':
-      return { ...state, laidAt: at }
+      return { ...state, laidAt: at, tornAt: null }
+    case 'torn':
+      return { ...state, laidAt: null, sealedAt: null, tornAt: at }
     case 'sealed':
       return { ...state, sealedAt: at }
     case 'coated': {
@@ -118,7 +123,7 @@ function after(state: HemState, event: LogEvent, at: number): HemState {
       return { ...state, coatedAt: coats, coatLateMin: event.expectedAt ? at - parseInstant(event.expectedAt) : null }
     }
     case 'pulled':
-      return { ...state, pulledAt: at }
+      return { ...state, pulledAt: at, tornAt: null }
     case 'inspected':
       return { ...state, inspectedAt: at, bleeds: event.bleeds }
     case 'skipped':

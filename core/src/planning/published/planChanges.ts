@@ -46,9 +46,10 @@ const minutesBetween = (a: string, b: string): number => Math.abs(parseInstant(a
 export const publishedTasks = (placed: readonly PlacedTask[]): PublishedTask[] =>
   placed
     .filter((task) => !task.done)
-    .map(({ taskId, crewId, from, to, pieces }) => ({
+    .map(({ taskId, crewId, hands = null, from, to, pieces }) => ({
       taskId,
       crewId,
+      hands,
       from: formatInstant(from),
       to: formatInstant(to),
       pieces: pieces.map((piece) => ({ from: formatInstant(piece.from), to: formatInstant(piece.to) })),

@@ -9,6 +9,7 @@ const iso = (clock: string) => `${DAY}${clock}:00Z`
 const task = (taskId: string, from: string, to: string, crewId = 'heron'): PublishedTask => ({
   taskId,
   crewId,
+  hands: null,
   from: iso(from),
   to: iso(to),
   pieces: [{ from: iso(from), to: iso(to) }],

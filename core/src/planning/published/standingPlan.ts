@@ -15,9 +15,10 @@ export function standingPlan(published: PublishedPlan, proposed: readonly Placed
 }
 
 /** A task as it was told, as one of a plan. */
-export const asPlaced = ({ taskId, crewId, from, to, pieces }: PublishedTask): PlacedTask => ({
+export const asPlaced = ({ taskId, crewId, hands, from, to, pieces }: PublishedTask): PlacedTask => ({
   taskId,
   crewId,
+  ...(hands === null ? {} : { hands }),
   from: parseInstant(from),
   to: parseInstant(to),
   pieces: pieces.map((piece) => ({ from: parseInstant(piece.from), to: parseInstant(piece.to) })),

@@ -2,6 +2,7 @@ import type { Job } from '../../base/nouns'
 import { formatInstant, toLocal } from '../../base/units/time'
 import { writeCsv } from '../../base/units/csvText'
 import type { PlacedTask } from '../plan/placement'
+import { whoDoes } from './whoDoes'
 
 const FIELDS = [
   'day',
@@ -9,6 +10,7 @@ const FIELDS = [
   'to',
   'minutes',
   'crew',
+  'people',
   'room',
   'step',
   'work',
@@ -28,7 +30,7 @@ export interface CsvTask {
 }
 
 /**
- * A plan as CSV, one row for each piece of work, in order of time and crew. Hours are those of the site, `from_utc` is an instant.
+ * A plan as CSV, one row for each piece of work, in order of time and crew; `people` names who does what not all of a crew do. Hours are those of the site, `from_utc` is an instant.
  *
  * @param wordOf  what a kind of work is called
  */
@@ -39,6 +41,7 @@ export function tasksCsv(
   wordOf: (task: CsvTask) => string,
 ): string {
   const byId = new Map(tasks.map((task) => [task.id, task]))
+  const who = whoDoes(job.crews, placed, (id) => byId.get(id)?.roomId)
   const local = (at: number) => {
     const { day, minute } = toLocal(Math.floor(at), job.site.zone)
     const two = (n: number) => String(n).padStart(2, '0')
@@ -57,6 +60,7 @@ export function tasksCsv(
         local(to).clock,
         Math.round(to - from),
         crew?.name ?? each.crewId,
+        (who.get(each.taskId) ?? []).map((i) => crew?.people[i]?.name ?? '').join(', '),
         room?.name ?? '',
         step?.name ?? '',
         task ? wordOf(task) : each.taskId,

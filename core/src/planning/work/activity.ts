@@ -172,6 +172,10 @@ const workMinOf = (activity: Pick<Activity, 'work'>): number =>
 /** Parts that one gun does at its own pace, however many stand beside it. */
 const OF_THE_GUN: readonly MinutePart['part'][] = ['spray', 'gun']
 
+/** Work that one does with the gun while the others of a crew are free. */
+export const isOfTheGun = ({ work }: Pick<Activity, 'work'>): boolean =>
+  work.length > 0 && work.every(({ part }) => OF_THE_GUN.includes(part))
+
 /** Whole minutes a crew worth so many practised painters takes; never less than one. A gun is not shared out. */
 export function crewMinutes(activity: Pick<Activity, 'work' | 'leastMin'>, speed: number): number {
   const gunMin = workMinOf({ work: activity.work.filter(({ part }) => OF_THE_GUN.includes(part)) })

@@ -7,6 +7,7 @@ export {
   type Round,
   type RoundPull,
   crewMinutes,
+  isOfTheGun,
   type Work,
 } from './activity'
 export { activityName } from './activityName'

@@ -79,6 +79,7 @@ export const TAG_WORDS = {
     kinds: {
       covered: 'covered',
       laid: 'laid',
+      torn: 'torn',
       sealed: 'sealed',
       coated: 'coated',
       pulled: 'pulled',

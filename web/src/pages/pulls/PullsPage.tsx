@@ -30,8 +30,8 @@ export function PullsPage() {
   // Windows open and close on the minute; the seconds are only for the countdowns.
   const minute = Math.floor(now)
   const board = useMemo(
-    () => (plan ? inRoom(boardAt(plan, log, minute + 0.001, crewId), roomId) : null),
-    [plan, log, minute, crewId, roomId],
+    () => (plan ? inRoom(boardAt(plan, log, minute + 0.001, { crewId, crews }), roomId) : null),
+    [plan, log, minute, crewId, crews, roomId],
   )
   const due = (board?.pulls ?? []).flatMap(({ stand, pull }) => (stand === 'now' ? [pull.roundId] : []))
   const { rings, setRings } = useAlarm(due)

@@ -18,10 +18,13 @@ export function TagPage() {
   const wait = usePlanWait()
   const log = useLog()
   const hems = useHems()
-  const { id, rooms, site } = useFacts()
+  const { id, rooms, site, crews } = useFacts()
   const now = useNow(1000)
   const minute = Math.floor(now)
-  const board = useMemo(() => (plan ? boardAt(plan, log, minute + 0.001, null) : null), [plan, log, minute])
+  const board = useMemo(
+    () => (plan ? boardAt(plan, log, minute + 0.001, { crewId: null, crews }) : null),
+    [plan, log, minute, crews],
+  )
   const round = useMemo(() => {
     const rounds = plan?.rounds ?? []
     const codes = tagCodes(

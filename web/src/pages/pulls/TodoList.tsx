@@ -1,4 +1,4 @@
-import { W, whenText, sayText } from '../../app/words'
+import { W, whenText, sayText, factText } from '../../app/words'
 import {
   BREATHER_KINDS,
   formatRun,
@@ -21,10 +21,12 @@ import { useFacts, useHems, useLog, usePlan, useTick } from '../../app/state/use
 import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { coatInStep } from '../../app/naming/taskWords'
+import { withNames } from '../../app/naming/whoWords'
 import type { TodoCard } from './board'
 import { useSeenPlan } from './seenPlans'
 import { TickTruly } from './TickTruly'
-import { coverTick, taskTick } from './ticks'
+import { coverTick, taskTick, tornTick } from './ticks'
+import { Torn } from './Torn'
 
 const DONE_WORDS = {
   prep: W.pulls.ready,
@@ -44,6 +46,9 @@ const SHOWN = 8
 const LATE_SHOWN = 4
 /** A tick comes a little after the work; from memory. */
 const LATE_AFTER_MIN = 15
+
+/** Work on edges whose tape is on. */
+const ON_TAPE: readonly Task['kind'][] = ['seal', 'coat']
 
 /** The crew's next tasks in order, each with one big tick. */
 export function TodoList({ cards, now }: { cards: readonly TodoCard[]; now: number }) {
@@ -126,9 +131,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
     <li className="border-b border-rule py-1.5">
       <div className="flex items-center gap-3">
         <div className="min-w-0 flex-1">
-          <p className="font-semibold">
-            {roomName}: {what}
-          </p>
+          <p className="font-semibold">{withNames(`${roomName}: ${what}`, card.names)}</p>
           <p className="text-sm text-soft">
             {isLate(card, now) ? (
               <Late card={card} now={now} />
@@ -155,6 +158,15 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
         hems={own}
         onDone={(hemIds, minutesAgo) => done(hemIds ?? card.subjects, minutesAgo)}
       />
+      {ON_TAPE.includes(task.kind) && (
+        <Torn
+          name={name}
+          hems={own.filter((hem) => log.hems.get(hem.id)?.laidAt)}
+          onTorn={(hem) =>
+            tick([tornTick(hem.id, card.crewId, now)], W.pulls.toreTicked({ place: factText(hem.place) }), [])
+          }
+        />
+      )}
     </li>
   )
 }

@@ -9,7 +9,7 @@ const plan = planJob(job, now)
 const log = foldLog(job.log)
 
 test('the board tells now, next and what must be looked at', () => {
-  const board = boardAt(plan, log, now, null)
+  const board = boardAt(plan, log, now, { crewId: null, crews: [] })
   expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([
     ['practice2', 'now'],
     ['harbour', 'not yet'],
@@ -38,7 +38,7 @@ test('a coat that the weather caught is in doubt from that minute on, its own ro
   const fault = { code: 'plan.rain', facts: { mm: 2 } }
   const caught = { activityId: `${round}/coat2`, roomId: 'practice2', stepId: 's3', coat: 2, at: now + 5, fault }
   const doubts = (minutes: number) =>
-    boardAt({ ...plan, doubtful: [caught] }, log, now + minutes, null)
+    boardAt({ ...plan, doubtful: [caught] }, log, now + minutes, { crewId: null, crews: [] })
       .pulls.filter((card) => card.doubt !== null)
       .map((card) => card.pull.roomId)
   expect([doubts(0), doubts(10)]).toEqual([[], ['practice2']])
@@ -46,14 +46,18 @@ test('a coat that the weather caught is in doubt from that minute on, its own ro
 
 test('later the same round is tacky, then dry, then overdue', () => {
   const standAt = (minutes: number) =>
-    boardAt(plan, log, now + minutes, null).pulls.find((card) => card.pull.roomId === 'practice2')!.stand
+    boardAt(plan, log, now + minutes, { crewId: null, crews: [] }).pulls.find(
+      (card) => card.pull.roomId === 'practice2',
+    )!.stand
   expect([standAt(30), standAt(13 * 60), standAt(40 * 1440)]).toEqual(['not yet', 'dry', 'overdue'])
 })
 
 test('one crew sees its own work only', () => {
   // Wren's only coated work is the kitchen's window, which hardens.
-  expect(boardAt(plan, log, now, 'wren').pulls.map((card) => card.pull.manner)).toEqual(['dry'])
-  expect(boardAt(plan, log, now, 'heron').todo.every((card) => card.task.crewId === 'heron')).toBe(true)
+  expect(boardAt(plan, log, now, { crewId: 'wren', crews: [] }).pulls.map((card) => card.pull.manner)).toEqual(['dry'])
+  expect(
+    boardAt(plan, log, now, { crewId: 'heron', crews: [] }).todo.every((card) => card.task.crewId === 'heron'),
+  ).toBe(true)
 })
 
 test('ticks carry what happened and when it was expected', () => {

@@ -1,5 +1,7 @@
+import { namesOf, type NamesOf } from '../../app/naming/whoWords'
 import {
   spanAt,
+  type Crew,
   type LogState,
   type Plan,
   type PullPlan,
@@ -29,6 +31,8 @@ export interface TodoCard {
   readonly task: Task
   /** Who does it: the room’s own crew, or one that helps. */
   readonly crewId: string
+  /** People of the crew who do it by themselves; none where all of it do. */
+  readonly names: readonly string[]
   readonly from: number
   readonly to: number
   /** Hems of the task not ticked yet; for rooms the task's subject. */
@@ -57,8 +61,14 @@ const ORDER: readonly PullStand[] = ['overdue', 'now', 'dry', 'not yet']
 const doubtOf = (plan: Plan, pull: PullPlan, now: number) =>
   plan.doubtful.findLast(({ activityId, at }) => at <= now && activityId.startsWith(`${pull.roundId}/`)) ?? null
 
+interface BoardOf {
+  /** Whose board; null for everybody's. */
+  readonly crewId: string | null
+  readonly crews: readonly Crew[]
+}
+
 /** The crew board at an instant, for one crew or all. */
-export function boardAt(plan: Plan, log: LogState, now: number, crewId: string | null): Board {
+export function boardAt(plan: Plan, log: LogState, now: number, { crewId, crews }: BoardOf): Board {
   const mine = (id: string) => crewId === null || id === crewId
   const pulls = plan.pulls
     .filter((pull) => pull.coated && mine(pull.crewId))
@@ -73,7 +83,7 @@ export function boardAt(plan: Plan, log: LogState, now: number, crewId: string |
     )
   return {
     pulls,
-    todo: todoCards(plan, log, mine),
+    todo: todoCards(plan, log, mine, namesOf(crews, plan.placed, plan.tasks)),
     toInspect: plan.hems.filter((hem) => needsLook(log, hem.id)).map((hem) => hem.id),
     breathers: [...log.covered.keys()].filter((subject) => readSubject(subject)?.of === 'fitting'),
   }
@@ -84,7 +94,7 @@ const needsLook = (log: LogState, hemId: HemId): boolean => {
   return state !== undefined && state.pulledAt !== null && state.inspectedAt === null
 }
 
-function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean): TodoCard[] {
+function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean, names: NamesOf): TodoCard[] {
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
   const pulling = new Set(plan.pulls.filter((pull) => pull.coated).map((pull) => pull.taskId))
   return plan.placed
@@ -93,7 +103,7 @@ function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean)
       const task = tasks.get(placed.taskId)
       if (!task) return []
       const subjects = task.subjects.filter((subject) => !isThrough(task, log, subject))
-      return [{ task, crewId: placed.crewId, from: placed.from, to: placed.to, subjects }]
+      return [{ task, crewId: placed.crewId, names: names(task.id), from: placed.from, to: placed.to, subjects }]
     })
     .sort((a, b) => a.from - b.from)
 }

@@ -12,7 +12,7 @@ async function cardsAt(job: Job, minutes: number): Promise<{ stand: PullStand; m
   const at = now + minutes
   const plan = await openOnDesk(job, at)
   const { PullCardView } = await import('./PullCardView')
-  const board = boardAt(plan, foldLog(job.log), at, null)
+  const board = boardAt(plan, foldLog(job.log), at, { crewId: null, crews: [] })
   return Promise.all(
     board.pulls.map(async (card) => ({
       stand: card.stand,
@@ -70,7 +70,7 @@ test('what is pulled leaves the board', () => {
     origin: null,
   }
   const after = { ...job, log: [...job.log, pulled] }
-  const board = boardAt(planJob(after, now + 1), foldLog(after.log), now + 1, null)
+  const board = boardAt(planJob(after, now + 1), foldLog(after.log), now + 1, { crewId: null, crews: [] })
   expect(board.pulls.some((card) => card.pull.taskId === wet.taskId)).toBe(false)
   expect(board.toInspect).toEqual(expect.arrayContaining([...wet.hemIds]))
 })

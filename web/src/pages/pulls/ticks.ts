@@ -56,6 +56,13 @@ export const pictureTick = (photoId: string, hemIds: readonly HemId[], words: st
   note: words,
 })
 
+/** The tape of a hem tore or came loose. */
+export const tornTick = (hemId: HemId, crewId: string | null, now: number): NewEvent => ({
+  ...blank(now, crewId),
+  kind: 'torn',
+  subjects: [hemId],
+})
+
 export const inspectTick = (hemId: HemId, bleeds: number, now: number): NewEvent => ({
   ...blank(now, null),
   kind: 'inspected',

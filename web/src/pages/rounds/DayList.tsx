@@ -4,6 +4,7 @@ import { useNow } from '../../app/state/clock'
 import { useFacts } from '../../app/state/useJob'
 import { W, clockText, dayText } from '../../app/words'
 import { taskWords } from '../../app/naming/taskWords'
+import { namesOf, withNames } from '../../app/naming/whoWords'
 
 interface DayListProps {
   readonly plan: Plan
@@ -18,6 +19,7 @@ export function DayList({ plan, placed, days, pickedId, onPick }: DayListProps) 
   const { site, crews, rooms } = useFacts()
   const now = useNow(60_000)
   const tasks = useMemo(() => new Map(plan.tasks.map((task) => [task.id, task])), [plan])
+  const names = useMemo(() => namesOf(crews, placed, plan.tasks), [crews, placed, plan])
   return days.map((day) => (
     <section key={day} aria-label={dayText(fromLocal(day, 720, site.zone), site.zone)}>
       {days.length > 1 && <h3 className="mt-2">{dayText(fromLocal(day, 720, site.zone), site.zone)}</h3>}
@@ -44,7 +46,7 @@ export function DayList({ plan, placed, days, pickedId, onPick }: DayListProps) 
                         {clockText(task.from, site.zone)}–{clockText(task.to, site.zone)}
                       </b>
                       <span className={task.done ? 'text-soft line-through' : ''}>
-                        {taskWords(rooms, tasks.get(task.taskId), task.taskId)}
+                        {withNames(taskWords(rooms, tasks.get(task.taskId), task.taskId), names(task.taskId))}
                         {!task.done && task.from <= now && now < task.to && (
                           <b className="ml-2 text-act">{W.rounds.now}</b>
                         )}

@@ -51,7 +51,7 @@ export function RowBars(props: RowBarsProps) {
           {fitted(named.find((each) => each.id === label.id)?.name ?? '', label.width)}
         </text>
       ))}
-      {row.tasks.flatMap(({ task, placed }) =>
+      {row.tasks.flatMap(({ task, placed, some }) =>
         placed.pieces.map((piece) => {
           const isPicked = hand?.pickedId === task.id
           return (
@@ -59,6 +59,7 @@ export function RowBars(props: RowBarsProps) {
               key={`${task.id}${piece.from}`}
               task={task}
               placed={placed}
+              some={some}
               piece={piece}
               axis={axis}
               rooms={rooms}
@@ -95,9 +96,12 @@ interface BarProps extends RowTask {
 
 /** One piece of work. There may be thousands: each is drawn anew only when something of its own changes. */
 const Bar = memo(function Bar(props: BarProps) {
-  const { task, placed, piece, axis, rooms, zone, hour, isHeld, isLoose, isPicked, slip, onGrab, onKey } = props
+  const { task, placed, some, piece, axis, rooms, zone, hour, isHeld, isLoose, isPicked, slip, onGrab, onKey } = props
   const x = axis.x(piece.from)
   const width = Math.max(1.5, axis.x(piece.to) - x)
+  // What one of two does lies in his half of the row.
+  const [part, y] = some ? [BAR / some.of, 16 + (BAR * (some.people[0] ?? 0)) / some.of] : [BAR, 16]
+  const height = some ? part * some.people.length : BAR
   const [base, mark] = KIND_FILL[task.kind]
   const words = `${taskWords(rooms, task, task.id)}, ${whenText(piece.from, hour, zone)} – ${whenText(piece.to, hour, zone)}${placed.done ? `, ${W.rounds.done}` : ''}`
   const isFirst = placed.pieces[0] === piece
@@ -117,20 +121,22 @@ const Bar = memo(function Bar(props: BarProps) {
       <title>{words}</title>
       <rect
         x={x}
-        y="16"
+        y={y}
         width={width}
-        height={BAR}
+        height={height}
         fill={base}
         stroke="var(--ink)"
         strokeWidth="0.8"
         opacity={placed.done ? 0.55 : 1}
       />
       {mark && width > LEAST_MARKED && (
-        <rect x={x} y="16" width={width} height={BAR} fill={mark} opacity={placed.done ? 0.4 : 1} />
+        <rect x={x} y={y} width={width} height={height} fill={mark} opacity={placed.done ? 0.4 : 1} />
       )}
-      {placed.done && <line x1={x} x2={x + width} y1={16 + BAR} y2={16 + BAR} stroke="var(--ink)" strokeWidth="3" />}
+      {placed.done && (
+        <line x1={x} x2={x + width} y1={y + height} y2={y + height} stroke="var(--ink)" strokeWidth="3" />
+      )}
       {task.kind !== 'pull' && width > 10 + 6 * W.rounds.kinds[task.kind].length && (
-        <text x={x + 4} y={16 + BAR / 2 + 4} fontSize="11" paintOrder="stroke" stroke={base} strokeWidth="4">
+        <text x={x + 4} y={y + height / 2 + 4} fontSize="11" paintOrder="stroke" stroke={base} strokeWidth="4">
           {W.rounds.kinds[task.kind]}
         </text>
       )}
@@ -138,7 +144,15 @@ const Bar = memo(function Bar(props: BarProps) {
         <path d={`M${x - 1} 13 h9 l-4.5 6 z`} fill="var(--act)" stroke="var(--sheet)" strokeWidth="0.8" />
       )}
       {isPicked && (
-        <rect x={x - 2} y="14" width={width + 4} height={BAR + 4} fill="none" stroke="var(--act)" strokeWidth="2.5" />
+        <rect
+          x={x - 2}
+          y={y - 2}
+          width={width + 4}
+          height={height + 4}
+          fill="none"
+          stroke="var(--act)"
+          strokeWidth="2.5"
+        />
       )}
       {isPicked && isFirst && slip > 0 && <Slip axis={axis} from={placed.to} slip={slip} />}
     </g>

@@ -1,8 +1,10 @@
-import { needsTower, type PlacedTask, type Plan, type PullPlan, type Room, type Task } from '@crisp-hem/core'
+import { needsTower, whoDoes, type PlacedTask, type Plan, type PullPlan, type Room, type Task } from '@crisp-hem/core'
 
 export interface RowTask {
   readonly task: Task
   readonly placed: PlacedTask
+  /** Which of so many people of its crew do it, where that are not all. */
+  readonly some?: { readonly people: readonly number[]; readonly of: number }
 }
 
 /** Ribbons of one row's rounds, in lanes so that none lies on another. */
@@ -36,10 +38,10 @@ interface RowSetup {
 /** What each crew does between two instants, the pull windows that follow from it, and where the gun and the tower are. */
 export function crewRows(
   setup: RowSetup,
-  crews: readonly Named[],
+  crews: readonly Crewed[],
   names: { readonly gun: string; readonly tower: string },
 ): ChartRow[] {
-  const shown = shownTasks(setup)
+  const shown = withPeople(setup, crews, shownTasks(setup))
   const rows = crews.map((crew): ChartRow => ({
     id: crew.id,
     of: 'crew',
@@ -60,19 +62,30 @@ export function crewRows(
   ]
 }
 
-/** What each person does between two instants: the work of his crew, whose people work together. */
-export function peopleRows(
-  setup: RowSetup,
-  crews: readonly (Named & { readonly people?: readonly { readonly name: string }[] })[],
-): ChartRow[] {
-  const shown = shownTasks(setup)
+type Crewed = Named & { readonly people?: readonly { readonly name: string }[] }
+
+/** Work with who of its crew does it, where that are not all. */
+function withPeople({ placed, plan }: RowSetup, crews: readonly Crewed[], shown: readonly RowTask[]): RowTask[] {
+  const rooms = new Map<string, string>(plan.tasks.map(({ id, roomId }) => [id, roomId]))
+  const able = crews.map(({ id, people = [] }) => ({ id, people }))
+  const who = whoDoes(able, placed, (id) => rooms.get(id))
+  return shown.map((each) => {
+    const people = who.get(each.task.id)
+    const of = able.find(({ id }) => id === each.placed.crewId)?.people.length
+    return people && of ? { ...each, some: { people, of } } : each
+  })
+}
+
+/** What each person does between two instants: what he does by himself, and what all of his crew do. */
+export function peopleRows(setup: RowSetup, crews: readonly Crewed[]): ChartRow[] {
+  const shown = withPeople(setup, crews, shownTasks(setup))
   return crews.flatMap((crew) => {
     const tasks = shown.filter(({ placed }) => placed.crewId === crew.id)
     return (crew.people ?? []).map(({ name }, i): ChartRow => ({
       id: `${crew.id}/${i}`,
       of: 'person',
       name,
-      tasks,
+      tasks: tasks.flatMap(({ some, ...each }) => (!some || some.people.includes(i) ? each : [])),
       lanes: [],
     }))
   })
