@@ -181,3 +181,57 @@ test('rough block takes half as much paint again, and what a gun loses is bought
   expect(litres('block', 'roller') / plain).toBeCloseTo(1.5, 6)
   expect(litres('lapped-boards', 'spray') / plain).toBeCloseTo(1.2, 6)
 })
+
+describe('a house in a day: four fronts, three people', () => {
+  const sides = ['South', 'West', 'North', 'East'].map((name, i) => ({
+    ...front,
+    id: `f${i}`,
+    name,
+    facingDeg: 180 + 90 * i,
+  }))
+  const steps = front.steps.filter(({ tool }) => tool === 'spray')
+  const house = (frontsInADay: boolean): Job =>
+    jobWith(3, { rooms: sides.map((side) => ({ ...side, steps })), house: { ...base.house, frontsInADay } })
+  const [soft, hard] = [planJob(house(true)), planJob(house(false))]
+  const tasks = (plan: Plan, match: RegExp) =>
+    [...plan.placed].filter(({ taskId }) => match.test(taskId)).sort((a, b) => a.from - b.from)
+  const dayOf = (at: number) => Math.floor(at / 1440)
+
+  const part = (plan: Plan, name: string) => plan.price.parts.find((each) => each.part === name)!
+
+  test('whoever is free unmasks a front while the next is sprayed, and what can come off comes off before anybody looks along a line', () => {
+    expect(soft.misses).toEqual([])
+    for (const { id } of sides) {
+      const last = tasks(soft, new RegExp(`^${id}/.*/coat2$`)).at(-1)!
+      const off = tasks(soft, new RegExp(`^${id}/(.*/(pull|uncover)|uncover)$`))
+      expect(off.length).toBeGreaterThan(2)
+      for (const task of off) expect(dayOf(task.from)).toBe(dayOf(last.to))
+    }
+    const gun = tasks(soft, /coat2$/)
+    expect(tasks(soft, /^f0\/.*\/pull$/)[0]!.to).toBeLessThan(gun.at(-1)!.to)
+    const bare = Math.max(...tasks(soft, /uncover$/).map(({ to }) => to))
+    // The first look fills the time in which the last fronts dry; the others wait until all is bare.
+    for (const { from, hands } of tasks(soft, /look$/).slice(1))
+      if (hands === undefined) expect(from).toBeGreaterThanOrEqual(bare)
+  })
+
+  test('it takes fewer visits, and more mending: the film is soft, which is told', () => {
+    expect(part(soft, 'visits').amount).toBeLessThan(part(hard, 'visits').amount)
+    const mending = (plan: Plan) =>
+      plan.tasks.filter(({ kind }) => kind === 'look').reduce((sum, { minutes }) => sum + minutes, 0)
+    expect(mending(soft)).toBeGreaterThan(mending(hard))
+    const why = soft.recipes.flatMap((recipe) => recipe.reasons).map(({ code }) => code)
+    expect(why).toContain('why.pull_front_soft')
+  })
+
+  test('each coat goes round the house in the order of its fronts', () => {
+    for (const plan of [soft, hard])
+      for (const coat of [1, 2])
+        expect(tasks(plan, new RegExp(`coat${coat}$`)).map(({ taskId }) => taskId.slice(0, 2))).toEqual([
+          'f0',
+          'f1',
+          'f2',
+          'f3',
+        ])
+  })
+})

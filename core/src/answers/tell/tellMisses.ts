@@ -1,7 +1,7 @@
 import { listed, said, span, when, word, type Fact, type Job, type Said } from '../../base/nouns'
 import type { Miss, MissKind } from '../../planning/check/miss'
 import type { PlacedTask } from '../../planning/plan/placement'
-import { isMist, roomOfMist } from '../../planning/problem/mist'
+import { isMist, isSprayer, roomOfMist } from '../../planning/problem/mist'
 import { HORIZON_DAYS } from '../../nature/calendar/calendar'
 import { activityName } from '../../planning/work'
 import type { Parameters } from '../../base/parameters/parameters'
@@ -65,7 +65,7 @@ function tellGroup(
     count: group.length,
     crewOf: () => crewName(job, placed.get(first.activityId)?.crewId ?? null),
     otherCrew: () => crewName(job, first.other),
-    thing: () => word('resource', first.other ?? ''),
+    thing: () => word('resource', isSprayer(first.other ?? '') ? 'gun' : (first.other ?? '')),
     mistIn: isMist(first.other ?? '') ? roomName(job, roomOfMist(first.other ?? '')) : null,
     before: () => nameOf(job, other),
     roomOf: () => roomName(job, tasks.get(first.activityId)?.roomId ?? null),

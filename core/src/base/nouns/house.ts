@@ -127,6 +127,8 @@ export interface HouseRules {
   readonly stayOnMin: number
   /** Crews lend each other a hand: in a room that would be late, and wherever a plan is cheaper for it. */
   readonly lendHands: boolean
+  /** Sprayed fronts are unmasked the day they are sprayed, once their paint is dry to touch, and looked at straight after. */
+  readonly frontsInADay: boolean
   /** Most visible bleeds per metre accepted on paper. */
   readonly maxBleedMm: number
   /** Most risk of lift per metre accepted, 0 … 1. */

@@ -17,6 +17,8 @@ export interface EdgeParameters {
     readonly scoredShare: Known
     readonly wet: Known
     readonly tacky: Known
+    /** Dry to touch and not hard yet, as a sprayed front is when it is unmasked the same day. */
+    readonly soft: Known
     /** Metres torn where people brush past, for a night on. */
     readonly brushedPast: Readonly<Record<Tape['tough'], Known>>
   }
@@ -48,6 +50,7 @@ export const EDGES_OF: EdgeParameters = {
     scoredShare: guess(0.15, '', 'order-is-common-practice'),
     wet: guess(0.005, '', 'order-is-common-practice'),
     tacky: guess(0.6, '', 'order-is-common-practice'),
+    soft: guess(0.1, '', 'order-is-common-practice'),
     brushedPast: {
       frail: guess(0.02, '/m', 'thin-tape-comes-off-at-a-door'),
       usual: guess(0.005, '/m', 'thin-tape-comes-off-at-a-door'),

@@ -106,6 +106,7 @@ export const houseSchema = exact({
   restHours: decimal(0, 240),
   stayOnMin: decimal(0, 60),
   lendHands: flag(),
+  frontsInADay: flag(),
   maxBleedMm: decimal(0, 1000),
   maxLift: decimal(0.0001, 0.5),
   wagePerHourMinor: MONEY(),

@@ -38,7 +38,7 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * quote holds, and one person of a crew being away, and with version 13 leaves that are painted on both sides or taken off, places
  * to be filled, primers, and minutes for doors and for either end of a day, with version 14 how long people stay on, and with version
  * 15 fittings on ceilings and what a plan's days cost, with version 16 whether crews lend each other a hand, and with version 17 how
- * many of a crew a task was told to.
+ * many of a crew a task was told to, and whether a sprayed front is unmasked the same day.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T

@@ -31,6 +31,8 @@ export const EN_REASONS = {
     'The room is sprayed to the end before anything comes off: {pass} min, and an edge stays wet for {minutes}. So the tape comes off once the film is hard.',
   'why.pull_front_by_hand':
     'In this sun and wind its edge skins in about {minutes} min, before a part of it could be cut in and pulled: unmasked once it is hard.',
+  'why.pull_front_soft':
+    'A front is sprayed from end to end and unmasked the same day, once it is dry to touch: the film is soft and may tear in places.',
   'why.pull_front': 'A front is sprayed from end to end and unmasked once it is hard.',
   'why.rolled_within':
     'A brushed band in {sheen} {colour} would show, and mending it costs more than rolling this face by itself: line and field go on together, then the tape comes off.',

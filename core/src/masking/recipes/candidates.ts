@@ -20,6 +20,7 @@ import { gentleStroke, type EdgeSetup } from '../../nature/risk/bleed'
 import { bleedSize, type BleedSize } from '../../nature/risk/bleedSize'
 import { liftPerMetre, safeAgeRefMin } from '../../nature/risk/lift'
 import { dyedPerMetre, residuePerMetre, stayDaysOf, stayUsed } from '../../nature/risk/residue'
+import { isPulledSoft } from '../../nature/cure/softPull'
 import { needsScore, tearPerMetre } from '../../nature/risk/tear'
 import { scaled, type Estimate } from '../../nature/risk/normal'
 import { MIN_PER_DAY } from '../../base/units/time'
@@ -222,7 +223,10 @@ const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts, sealant:
     tearPerMetre({
       sheen: ctx.coating.sheen,
       seal: setup.seal,
-      film: facts.pull,
+      film:
+        facts.pull === 'dry' && isPulledSoft({ ...ctx, room: { kind: ctx.outdoors ? 'elevation' : 'room' } })
+          ? 'soft'
+          : facts.pull,
       scored: true,
       parameters: ctx.parameters,
     }),

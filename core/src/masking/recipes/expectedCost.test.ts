@@ -95,10 +95,14 @@ test('C16: by hand two coats are 2 × 1.25 = 2.5 min, as long as tape and two cu
 })
 
 test('a mask by hand: 0.08 m² of glass at 1050 / 3 cents; 0.12 + 2 × 0.5 + 0.45 = 1.57 min', () => {
-  const setup = context({ glassM2PerM: 0.08, keepFace: { material: 'glass' } })
-  const { cost } = expectedCost(setup, use({ tape: null, roll: null, liquid: liquidOf(SHELF, 'heath-can') }))
+  const inside = { glassM2PerM: 0.08, keepFace: { material: 'glass' }, comeBackMinorPerM: 0 } as const
+  const way = use({ tape: null, roll: null, liquid: liquidOf(SHELF, 'heath-can') })
+  const { cost } = expectedCost(context(inside), way)
   expect(cost.material).toBeCloseTo(28, 9)
   expect(cost.labour).toBeCloseTo(1.57 * MINUTE, 9)
+  // Outside somebody comes back with the blade: 2000 cents over 50 m of pane edges are 40 a metre.
+  const outside = expectedCost(context({ ...inside, comeBackMinorPerM: 40 }), way)
+  expect(outside.cost.labour - cost.labour).toBeCloseTo(40, 9)
 })
 
 test('sprayed by hand: no cutting in; 225 mm of 230 mm paper, 420 / 50 cents, 0.225 m² on and off at 1.1 min', () => {

@@ -8,6 +8,7 @@ import {
   type Pressing,
   type Seal,
 } from '../../base/nouns'
+import { shareOnLadder } from '../../survey/rooms/reach'
 import type { Parameters } from '../../base/parameters/parameters'
 import type { BesideCover } from '../covers/besideHem'
 import { mendingPlaces } from '../../nature/risk/bleedSize'
@@ -63,7 +64,9 @@ export function expectedCost(ctx: HemContext, use: WayUse): { cost: RecipeCost; 
     ),
     sealing: minor(use.seal === 'none' ? 0 : rates.sealPerM),
     cutIn: minor(coats * (use.tape || use.liquid ? (ctx.isTrimRun ? 0 : rates.cutInPerM) : rates.freehandPerM)),
-    pull: minor(use.tape ? rates.pullPerM : use.liquid ? rates.peelPerM : 0),
+    pull: use.liquid
+      ? minor(rates.peelPerM + ladderMin(ctx)) + ctx.comeBackMinorPerM
+      : minor(use.tape ? rates.pullPerM : 0),
     ...mending(ctx, use),
   }
   const material = parts.tape + parts.seal + parts.cover
@@ -88,11 +91,14 @@ function sealMinor(ctx: HemContext, { seal, sealant, glaze }: WayUse): number {
 export const tackMinutes = (tackMm: number | null, { work }: Pick<Parameters, 'work'>): number =>
   tackMm === null ? 0 : (1000 / tackMm) * work.tackMin.value
 
+/** Moving a ladder along a line above reach: for the mask, and once more for its blade. */
+const ladderMin = ({ hem, house }: HemContext): number => shareOnLadder(hem.segments) * house.rates.ladderPerM
+
 function layMinutes(ctx: HemContext, { tape, liquid, pressing }: WayUse): number {
   const { house, parameters } = ctx
   const { rates } = house
   if (tape) return layMinPerM(ctx, tape, parameters) + pressMinPerM(pressing, rates, parameters)
-  if (liquid) return liquid.how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM
+  if (liquid) return (liquid.how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM) + ladderMin(ctx)
   return 0
 }
 

@@ -28,7 +28,7 @@ import type { Hem } from '../../survey/hems/deriveHems'
 import type { KeepFinish } from '../../nature/risk/lift'
 import { faceOf, faceName, facesOfStep, stepOf, stepsOf } from '../../survey/rooms/faces'
 import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
-import { glassPerEdgeM } from '../../survey/rooms/glazing'
+import { glassPerEdgeM, paneEdgeMm } from '../../survey/rooms/glazing'
 import { parseInstant } from '../../base/units/time'
 import { airAt } from '../../nature/air/airSeries'
 import { crewSpeed } from '../../nature/calendar/calendar'
@@ -71,6 +71,8 @@ interface PlaceContext {
   /** Glass a liquid mask would cover for each metre of pane edge, m²; 0 where there are no panes. */
   readonly glassM2PerM: number
   readonly texturedGlass: boolean
+  /** What coming back to a front for its panes costs a metre of their edges, minor units; 0 inside, where people come back anyway. */
+  readonly comeBackMinorPerM: number
   /** Width of the trim on the keep side, mm: what a straightened line can hide a wander in. Null where none is kept. */
   readonly trimWidthMm: number | null
 }
@@ -191,6 +193,7 @@ export function hemContext(setup: HemContextSetup): HemContext {
     windMs: place.windMs,
     glassM2PerM: place.glassM2PerM,
     texturedGlass: place.texturedGlass,
+    comeBackMinorPerM: place.comeBackMinorPerM,
     trimWidthMm: place.trimWidthMm,
     keepFace: keep.keepFace,
     keepReady: keep.keepReady,
@@ -227,7 +230,7 @@ const placeFacts = ({ job, room, hem, clocks, times }: HemContextSetup): PlaceCo
   isFloorPapered: room.kind === 'room' && fieldSprays(room).length > 0 && hasFieldPaper(job.shelf),
   fittingKind: room.fittings.find(({ id }) => id === thingOf(hem.keep))?.kind ?? null,
   windMs: airAt(clocks.air, times.layAt).windMs,
-  ...paneFacts(room, hem),
+  ...paneFacts(job.house, room, hem),
   trimWidthMm: trimWidthMm(room, hem.keep),
 })
 
@@ -321,12 +324,16 @@ const sprayMin = (room: Room, step: PaintStep, house: HouseRules): number =>
 const slowestPace = ({ crews }: Job, parameters: Parameters): number =>
   Math.min(...crews.map((crew) => crewSpeed(crew, parameters)), Number.POSITIVE_INFINITY)
 
-function paneFacts(room: Room, hem: Hem): Pick<HemContext, 'glassM2PerM' | 'texturedGlass'> {
+type PaneFacts = Pick<HemContext, 'glassM2PerM' | 'texturedGlass' | 'comeBackMinorPerM'>
+
+function paneFacts({ planRates }: HouseRules, room: Room, hem: Hem): PaneFacts {
   const opening =
     hem.kind === 'casing-to-glass' ? room.openings.find((each) => each.id === thingOf(hem.keep)) : undefined
+  const panesMm = room.openings.reduce((sum, each) => sum + (each.glazing ? paneEdgeMm(each) : 0), 0)
   return {
     glassM2PerM: opening ? glassPerEdgeM(opening) : 0,
     texturedGlass: opening?.glazing?.textured ?? false,
+    comeBackMinorPerM: room.kind === 'elevation' ? (planRates.visitMinor * 1000) / Math.max(1000, panesMm) : 0,
   }
 }
 

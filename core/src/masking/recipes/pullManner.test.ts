@@ -7,7 +7,15 @@ const of = (
   sheen: (typeof SHEENS)[number] = 'satin',
   tool: (typeof TOOLS)[number] = 'spray',
   wetMin = 20,
-) => pullMannerOf({ house: { pull }, room: { kind }, step: { tool }, coating: { sheen }, wetMin, passMin: 0 })
+) =>
+  pullMannerOf({
+    house: { pull, frontsInADay: false },
+    room: { kind },
+    step: { tool },
+    coating: { sheen },
+    wetMin,
+    passMin: 0,
+  })
 
 test('what the house says outright needs no reason', () => {
   expect(of('wet', 'room')).toEqual({ pull: 'wet', why: null })
@@ -43,7 +51,7 @@ test('the tool makes no difference to an opinion', () => {
     for (const pull of PULL_OPINIONS)
       expect(
         pullMannerOf({
-          house: { pull },
+          house: { pull, frontsInADay: false },
           room: { kind: 'room' },
           step: { tool },
           coating: { sheen: 'satin' },
@@ -56,7 +64,7 @@ test('the tool makes no difference to an opinion', () => {
 test('a room that takes the gun longer than an edge stays wet is pulled once it is hard, in any house', () => {
   const pass = (passMin: number, pull: (typeof PULL_OPINIONS)[number]) =>
     pullMannerOf({
-      house: { pull },
+      house: { pull, frontsInADay: false },
       room: { kind: 'room' },
       step: { tool: 'spray' },
       coating: { sheen: 'satin' },
@@ -73,7 +81,7 @@ test('a room that takes the gun longer than an edge stays wet is pulled once it 
 test('a floor is pulled once people can walk on it, in any house', () => {
   for (const pull of PULL_OPINIONS) {
     const floor = pullMannerOf({
-      house: { pull },
+      house: { pull, frontsInADay: false },
       room: { kind: 'room' },
       step: { tool: 'roller' },
       coating: { sheen: 'satin' },

@@ -23,7 +23,7 @@ const LEAST_WET_MIN = known(12, 'min', 'from-memory', word('source', 'one-openin
 const SNAPS: readonly Coating['sheen'][] = ['flat', 'matt']
 
 interface PullMannerSetup {
-  readonly house: Pick<HouseRules, 'pull'>
+  readonly house: Pick<HouseRules, 'pull' | 'frontsInADay'>
   readonly room: Pick<Room, 'kind'>
   readonly step: Pick<PaintStep, 'tool'>
   readonly coating: Pick<Coating, 'sheen'>
@@ -39,7 +39,7 @@ interface PullMannerSetup {
 /**
  * Settles the house's opinion on the pull for one step: it is one answer for all its hems, since they are coated
  * together. Common practice:
- * - a front is sprayed from end to end and unmasked once it is hard: its coat takes longer than its edge stays wet. One
+ * - a front is sprayed from end to end and unmasked once it is hard, or, where the house wants it so, once it is dry to touch: its coat takes longer than its edge stays wet. One
  *   that is brushed or rolled goes part by part as a room does, where sun and wind leave its edge wet long enough for one;
  * - tape on a floor stays, with paper and cloth, until the walls and the ceiling above it are done;
  * - a floor is painted towards the door, and its tape comes off once people can walk on it;
@@ -62,7 +62,8 @@ export function pullMannerOf({
   if (keptFor) return { pull: 'dry', why: said('why.pull_kept', { step: keptFor }) }
   if (house.pull === 'dry') return { pull: 'dry', why: null }
   if (isFloor) return { pull: 'dry', why: said('why.pull_floor') }
-  if (room.kind === 'elevation' && step.tool === 'spray') return { pull: 'dry', why: said('why.pull_front') }
+  if (room.kind === 'elevation' && step.tool === 'spray')
+    return { pull: 'dry', why: said(house.frontsInADay ? 'why.pull_front_soft' : 'why.pull_front') }
   if (wetMin !== null && passMin > wetMin)
     return { pull: 'dry', why: said('why.pull_pass', { pass: figureOf(passMin), minutes: figureOf(wetMin) }) }
   if (room.kind === 'elevation' && wetMin !== null && wetMin < LEAST_WET_MIN.value)

@@ -1,7 +1,7 @@
 import type { Seal, Sheen } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 
-export type FilmAtPull = 'wet' | 'tacky' | 'dry'
+export type FilmAtPull = 'wet' | 'tacky' | 'soft' | 'dry'
 
 /** Films of eggshell and up stretch instead of snapping: they are scored before a dry pull. */
 export const needsScore = (sheen: Sheen, seal: Seal): boolean =>
@@ -19,6 +19,7 @@ interface TearingTape {
 export function tearPerMetre({ sheen, seal, film, scored, parameters: { tear } }: TearingTape): number {
   if (film === 'wet') return tear.wet.value
   if (film === 'tacky') return tear.tacky.value
+  if (film === 'soft') return Math.max(tear.soft.value, tear.dry[sheen].value)
   const bead = seal === 'wiped-sealant' ? 2 : 1
   return Math.min(1, tear.dry[sheen].value * bead * (scored ? tear.scoredShare.value : 1))
 }

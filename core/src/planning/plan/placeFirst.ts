@@ -169,7 +169,15 @@ function goesBefore(placing: Placing, one: Ready, other: Ready): boolean {
   if (one.follows !== other.follows) return one.follows
   // A tower is not taken to the next front while there is work at this one.
   if (one.carries !== other.carries) return other.carries
-  return rankOf(placing, one.block) < rankOf(placing, other.block)
+  const [rank, otherRank] = [rankOf(placing, one.block), rankOf(placing, other.block)]
+  if (rank !== otherRank) return rank < otherRank
+  // Of fronts that are alike all come out of their film before anybody looks along a line.
+  return isLook(other.block) && !isLook(one.block)
+}
+
+const isLook = ({ activities: [{ id }] }: Block): boolean => {
+  const ref = readActivity(id)
+  return ref?.of === 'room' && ref.act === 'look'
 }
 
 const carriesTo = (placing: Placing, block: Block, { from, to }: Slot): boolean =>

@@ -12,6 +12,10 @@ export interface ByOneOf {
   readonly modesOf: (act: Activity, mode: Mode) => readonly Mode[]
 }
 
+/** What one does as well as all of them: nothing in it has to stay wet, tape that is dry comes off, lines are looked along. */
+const isForOne = ({ kind, divisible }: Activity): boolean =>
+  AT_ANY_PACE.includes(kind) || kind === 'look' || (kind === 'pull' && divisible)
+
 /**
  * A crew may split for an hour: one sprays while another masks elsewhere. Nobody who learns works alone, so that it takes as many practised
  * ones as there are people; what has to stay wet is done by all of them.
@@ -29,7 +33,7 @@ export function byOneOf(
     modesOf(act, mode) {
       if ((countOf.get(mode.crewId) ?? 1) < 2) return [mode]
       if (isOfTheGun(act)) return [{ ...mode, hands: 1 }]
-      if (!AT_ANY_PACE.includes(act.kind)) return [mode]
+      if (!isForOne(act)) return [mode]
       const minutes = crewMinutes(act, 1 / skillFactor.practised.value)
       return [mode, { crewId: mode.crewId, minutes, hands: 1 }]
     },

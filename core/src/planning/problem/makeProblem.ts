@@ -26,7 +26,7 @@ import { problemPlaces } from './places'
 import { bandRules } from './bandRules'
 import { pullRules } from './pullRules'
 import { byOneOf, type ByOneOf } from './byOneOf'
-import { airOfRoom, mistUses } from './mist'
+import { airOfRoom, mistUses, sprayerOf } from './mist'
 import { otherCrewsOf } from './otherCrews'
 import { underWay, type UnderWay } from './underWay'
 
@@ -61,9 +61,11 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
   // One crew that stays together meets nobody in the mist.
   const areMany = job.crews.reduce((sum, crew) => sum + alone.peopleOf(crew), 0) > 1 && places.length === 0
   const sprayed = new Set(work.activities.flatMap(({ needs, roomId }) => (needs.gun && areMany ? roomId : [])))
+  const isSplit = (crew: Crew) => countOf(job, 'gun') > 1 && alone.peopleOf(crew) > 1
+  const sprayers = new Set(job.crews.flatMap((crew) => (isSplit(crew) ? crew.id : [])))
   const throughAt = coatedThrough(work, setup.log)
   const told = work.activities.map((act) =>
-    toldOf({ ...setup, airs, alone, sprayed, others, handsTold, throughAt }, act, going.get(act.id)),
+    toldOf({ ...setup, airs, alone, sprayed, others, handsTold, throughAt, sprayers }, act, going.get(act.id)),
   )
   const free = fieldsAlone(work, told)
   const anew = laidAnew(work, told)
@@ -86,7 +88,7 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
       const people = alone.peopleOf(crew)
       return { ...crewFrom(crew, calendars, from, job.house), ...(people > 1 ? { people } : {}) }
     }),
-    resources: [...resourcesOf(job), ...[...sprayed].map(airOfRoom)],
+    resources: [...resourcesOf(job), ...[...sprayed].map(airOfRoom), ...[...sprayers].map(sprayerOf)],
     places,
     pulls: pullRules(setup, book),
     bands: bandRules(setup, book),
@@ -157,6 +159,8 @@ interface ToldSetup extends ProblemSetup {
   readonly alone: ByOneOf
   /** How many were told to do each thing; null for all of a crew. */
   readonly handsTold: ReadonlyMap<ActivityId, number | null>
+  /** Crews that may split, where there are several guns. */
+  readonly sprayers: ReadonlySet<string>
   /** Rooms in which a gun sprays. */
   readonly sprayed: ReadonlySet<string>
   readonly throughAt: ReadonlyMap<RoundId, number>
@@ -186,6 +190,7 @@ function toldOf(setup: ToldSetup, act: Activity, going?: UnderWay): Told {
   const uses = [
     ...SHARED.filter((kind) => act.needs[kind] && countOf(job, kind) > 0),
     ...(sprayed.has(act.roomId) ? mistUses(act.roomId, act.needs.gun) : []),
+    ...(act.needs.gun && setup.sprayers.has(act.needs.crewId) ? [sprayerOf(act.needs.crewId).id] : []),
   ]
   if (doneAt !== null) {
     const { id, roomId, needs } = act

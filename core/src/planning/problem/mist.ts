@@ -5,6 +5,13 @@ const MIST = 'mist '
 /** While a gun sprays in a room nobody else is at work there; at other times so many crews, or people by themselves, at once. */
 const PARTIES = 2
 
+const SPRAYER = 'sprayer '
+
+/** The one of a crew who sprays: a crew that may split does not take two guns at once. */
+export const sprayerOf = (crewId: string): Resource => ({ id: `${SPRAYER}${crewId}`, capacity: 1, carryMin: 0 })
+
+export const isSprayer = (resourceId: string): boolean => resourceId.startsWith(SPRAYER)
+
 /** What stands for the air of a room that is sprayed: a gun takes all of it, any other work a part. */
 export const airOfRoom = (roomId: string): Resource => ({ id: `${MIST}${roomId}`, capacity: PARTIES, carryMin: 0 })
 

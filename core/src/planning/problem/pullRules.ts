@@ -1,7 +1,7 @@
 import type { Parameters } from '../../base/parameters/parameters'
 import { type ActivityId, actOf, coatOf, type Job, type Room, type HemId } from '../../base/nouns'
 import { sealantOf, tapeOf } from '../../survey/shelf/find'
-import { coatOfStep } from '../../nature/cure/film'
+import { coatAtPull } from '../../nature/cure/softPull'
 import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
 import { UNTOUCHED, type HemState, type LogState } from '../progress/hemStates'
 import { strokesOf } from '../progress/strokes'
@@ -38,7 +38,7 @@ function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: Roun
   const waiting = pull.hemIds.filter((hemId) => isOn(log.hems.get(hemId) ?? UNTOUCHED))
   if (!at || waiting.length === 0) return []
   const { room, step } = at
-  const coating = coatOfStep(job.shelf, step)
+  const coating = coatAtPull(job.shelf, { house: job.house, room, step })
   const lastCoat = lastCoatOf(room, step)
   const coatId = coatOf(round, lastCoat)
   const coatTick = (hemId: HemId) => log.hems.get(hemId)?.coatedAt[lastCoat - 1] ?? null

@@ -4,7 +4,7 @@ import { sure } from '../../base/units/sure'
 import { type ActivityId, type Job, type PaintStep, actOf, coatOf, type HemId, type RoundId } from '../../base/nouns'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { sealantOf, tapeOf } from '../../survey/shelf/find'
-import { coatOfStep } from '../../nature/cure/film'
+import { coatAtPull } from '../../nature/cure/softPull'
 import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
 import { dryOnly, keptUntil, peelWindow, pullWindow, type PullSpan } from '../../nature/cure/pullWindow'
 import type { Recipe } from '../../masking/recipes/recipe'
@@ -152,7 +152,8 @@ function spansOf({ setup, round, pull, step, hemIds, coat, placed }: SpansSetup)
   if (pull.manner === 'peel') return peelWindow(coat.from, coat.to + pull.afterH * 60)
   const { job, recipes, log, minutes, layOf } = setup
   const clocks = setup.clocks(round.roomId)
-  const outdoors = sure(job.rooms.find((room) => room.id === round.roomId)).kind === 'elevation'
+  const room = sure(job.rooms.find(({ id }) => id === round.roomId))
+  const outdoors = room.kind === 'elevation'
   const recipeList = hemIds.map((hemId) => recipes.get(hemId)).filter((recipe) => recipe !== undefined)
   const beads = recipeList.flatMap((recipe) => (recipe.sealantId ? [sealantOf(job.shelf, recipe.sealantId)] : []))
   const sealant = [...beads].sort((a, b) => a.skinMin - b.skinMin)[0] ?? null
@@ -168,7 +169,7 @@ function spansOf({ setup, round, pull, step, hemIds, coat, placed }: SpansSetup)
     const limit = days ? offBy(clocks.stay, days, laid) : null
     return limit === null ? [] : [limit]
   })
-  const coating = coatOfStep(job.shelf, step)
+  const coating = coatAtPull(job.shelf, { house: job.house, room, step })
   const spans = pullWindow({
     drying: clocks.paint(surfaceClockOf(coating)),
     hardening: clocks.paint(filmClockOf(coating)),

@@ -54,8 +54,14 @@ test('the same paint in the next room: filled in one, cleaned in the other, and 
   expect([...idle].sort()).toEqual(['den/s/gun-down', 'den/s/gun-up'])
 })
 
+test('the same paint in other hands within its hours: the gun is handed on filled', () => {
+  const plan = [at('hall/s/w/coat1', 8), at('den/s/w/coat1', 10, { crewId: 'd' })]
+  const { turns } = gunTurns([run('hall', 'white', ['coat1']), den], plan, 1)
+  expect(turns.map(told)).toEqual(['hall:gun-up hall:coat1 den:coat1 den:gun-down after -'])
+})
+
 test.each([
-  ['other people spray there', [at('hall/s/w/coat1', 8), at('den/s/w/coat1', 9, { crewId: 'd' })]],
+  ['two spray at once', [at('hall/s/w/coat1', 8), at('den/s/w/coat1', 8, { crewId: 'd' })]],
   [
     'somebody cleaned it',
     [at('hall/s/w/coat1', 8, { done: true }), at('hall/s/gun-down', 9, { done: true }), at('den/s/w/coat1', 10)],

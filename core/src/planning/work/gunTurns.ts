@@ -90,7 +90,9 @@ export function gunTurns(runs: readonly GunRun[], placed: readonly Timed[], guns
     .sort((a, b) => a.coat.from - b.coat.from)
   const held: Stretch[][] = []
   for (const next of coats) {
-    const filled = held.find((gun) => goesOn(gun.at(-1) ?? [], next, ticked))
+    const able = held.filter((gun) => goesOn(gun.at(-1) ?? [], next, ticked))
+    // Whoever holds one with the colour in it goes on with it; else it is handed on.
+    const filled = able.find((gun) => gun.at(-1)?.at(-1)?.coat.crewId === next.coat.crewId) ?? able[0]
     const stretches = held.find((gun) => gun.at(-1)?.at(-1)?.run.paint === next.run.paint)
     if (filled) filled.at(-1)?.push(next)
     else (stretches ?? freeGun(held, guns)).push([next])
@@ -100,11 +102,12 @@ export function gunTurns(runs: readonly GunRun[], placed: readonly Timed[], guns
 
 const endOf = (stretch: Stretch | undefined): number => Math.max(...(stretch ?? []).map(({ coat }) => coat.to))
 
-/** Whether a gun sprays a coat with what it is filled with: the same paint, fresh, by the same people, and nobody cleaned it. */
+/** Whether a gun sprays a coat with what it is filled with: the same paint, fresh, whoever holds it, and nobody cleaned it. */
 function goesOn(stretch: Stretch, { run, coat }: Sprayed, ticked: readonly Timed[]): boolean {
   const last = stretch.at(-1)
-  if (!last || last.run.paint !== run.paint || last.coat.crewId !== coat.crewId) return false
   const end = endOf(stretch)
+  // Two at once are two guns.
+  if (!last || last.run.paint !== run.paint || coat.from < end) return false
   const isBetween = ({ taskId, to }: Timed): boolean =>
     to > end && to <= coat.from && (isOf(taskId, run) || stretch.some((each) => isOf(taskId, each.run)))
   return coat.from - end <= STAYS_MIN && !ticked.some(isBetween)

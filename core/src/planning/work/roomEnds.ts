@@ -47,7 +47,7 @@ export function beginRoom(setup: WholeSetup): Ends {
 
 /**
  * How a room ends. Inside, lines are looked at and touched up while floors are still covered, once each colour is touch-dry where it
- * was put on; outside everything is unmasked the same day, and looked at the next.
+ * was put on; outside everything is unmasked the same day, and looked at the next, or straight after where a house is done in a day.
  */
 export function endRoom(setup: WholeSetup, shelf: Shelf, through: readonly StepDone[]): Omit<Ends, 'waits'> {
   const { room } = setup
@@ -58,7 +58,9 @@ export function endRoom(setup: WholeSetup, shelf: Shelf, through: readonly StepD
   ])
   if (!look) return { activities: [uncover], lags: lagsTo(uncover, last) }
   if (room.kind === 'elevation') {
-    const nextDay: Wait = { from: uncover.id, min: { clock: 'plain', amount: setup.parameters.work.nextDayMin.value } }
+    // Where a house is done in a day, whoever unmasks it looks at it before he goes.
+    const waitMin = setup.house.frontsInADay ? 0 : setup.parameters.work.nextDayMin.value
+    const nextDay: Wait = { from: uncover.id, min: { clock: 'plain', amount: waitMin } }
     return { activities: [uncover, look], lags: [...lagsTo(uncover, last), ...lagsTo(look, [nextDay])] }
   }
   const dried = through.flatMap((done) => {

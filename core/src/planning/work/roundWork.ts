@@ -14,6 +14,7 @@ import {
 import { actOf, coatOf, writeActivity, writeRound, writeSubject, type ActivityRef } from '../../base/nouns'
 import { liquidOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
+import { coatAtPull } from '../../nature/cure/softPull'
 import { filmClockOf } from '../../nature/cure/paintClocks'
 import { coatsBelow, facesOfStep, lastCoatOf } from '../../survey/rooms/faces'
 import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
@@ -333,13 +334,16 @@ const fieldRef = ({ roomId, stepId }: RoundRef, wallId: string): RoundRef => ({
 })
 
 function addPull(chain: Chain, hems: readonly Hem[], pull: RoundPull): void {
-  const { room, step, shelf, group } = chain.setup
+  const { room, step, shelf, group, house } = chain.setup
   const wet = pull.manner === 'wet'
   // Tape that comes off dry beside a field rolled after the wet pull minds that field as well.
   const rolled =
     chain.activities.some((act) => act.kind === 'roll') && !wet && pull.manner !== 'peel' ? chain.waits : []
   chain.waits = [
-    { from: coatOf(chain.round, lastCoatOf(room, step)), min: pullDelay(pull, coatOfStep(shelf, step)) },
+    {
+      from: coatOf(chain.round, lastCoatOf(room, step)),
+      min: pullDelay(pull, coatAtPull(shelf, { house, room, step })),
+    },
     ...(group.fieldOrder === 'after-pull' ? rolled : []),
   ]
   const off = hems.filter((hem) => pull.hemIds.includes(hem.id))

@@ -75,6 +75,8 @@ export const STARTER_HOUSE: HouseRules = {
   restHours: 12,
   stayOnMin: 20,
   lendHands: true,
+  // Left until it is hard: a soft edge may come off in strings.
+  frontsInADay: false,
   maxBleedMm: 3,
   maxLift: 0.02,
   wagePerHourMinor: 3800,

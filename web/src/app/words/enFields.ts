@@ -46,6 +46,7 @@ export const FIELD_WORDS = {
     restHours: 'hours of rest',
     stayOnMin: 'minutes people stay past a break',
     lendHands: 'crews lend each other a hand',
+    frontsInADay: 'fronts unmasked the same day',
     maxBleedMm: 'visible bleed accepted',
     maxLift: 'lift accepted',
     wagePerHourMinor: 'wage',

@@ -24,6 +24,9 @@ export const HOUSE_WORDS = {
     lend: 'Help between crews',
     lendYes: 'they help where it pays',
     lendNo: 'each in its own rooms',
+    fronts: 'Sprayed fronts come off',
+    frontsYes: 'the same day, dry to touch',
+    frontsNo: 'once they are hard',
     days: 'The day',
     planPrices: 'What plans are compared by',
     planPricesWhy:
@@ -163,6 +166,10 @@ export const HOUSE_WORDS = {
       lendHands: [
         'Help: nobody waits beside a room that is late; it goes by price.',
         'Own rooms: one crew answers for a room, and nobody walks about.',
+      ],
+      frontsInADay: [
+        'Same day: one visit, one set of ladders, the look straight after; more edges tear, since the film is soft.',
+        'Hard: clean edges; somebody comes back next day for tape and film.',
       ],
       liquidOnPanes: [
         'Mask: a can beats tape by far on many panes.',

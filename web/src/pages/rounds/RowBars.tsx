@@ -46,7 +46,7 @@ export function RowBars(props: RowBarsProps) {
   const keyOf = ({ task, placed }: RowTask) => (by === 'rooms' ? placed.crewId : task.roomId)
   return (
     <>
-      {labelsOf(row.tasks, axis, keyOf).map((label) => (
+      {labelsOf(row.tasks.filter(isOnTop), axis, keyOf).map((label) => (
         <text key={label.x} x={label.x} y="11" fontSize="11.5" fontWeight="600">
           {fitted(named.find((each) => each.id === label.id)?.name ?? '', label.width)}
         </text>
@@ -172,6 +172,9 @@ function Slip({ axis, from, slip }: { axis: TimeAxis; from: number; slip: number
     />
   )
 }
+
+/** What all of a crew do, or its first; the others' rooms stand in the card of each. */
+const isOnTop = ({ some }: RowTask): boolean => !some || some.people.includes(0)
 
 /** One label where work in a room, or of a crew, begins, as wide as it stays. */
 function labelsOf(

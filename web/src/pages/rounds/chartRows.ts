@@ -58,9 +58,11 @@ export function crewRows(
     ...rows,
     ...things
       .filter(({ tasks }) => tasks.length > 0)
-      .map(({ of, tasks }): ChartRow => ({ id: of, of, name: names[of], tasks, lanes: [] })),
+      .map(({ of, tasks }): ChartRow => ({ id: of, of, name: names[of], tasks: tasks.map(whole), lanes: [] })),
   ]
 }
+
+const whole = ({ task, placed }: RowTask): RowTask => ({ task, placed })
 
 type Crewed = Named & { readonly people?: readonly { readonly name: string }[] }
 
@@ -85,7 +87,7 @@ export function peopleRows(setup: RowSetup, crews: readonly Crewed[]): ChartRow[
       id: `${crew.id}/${i}`,
       of: 'person',
       name,
-      tasks: tasks.flatMap(({ some, ...each }) => (!some || some.people.includes(i) ? each : [])),
+      tasks: tasks.flatMap((each) => (!each.some || each.some.people.includes(i) ? whole(each) : [])),
       lanes: [],
     }))
   })

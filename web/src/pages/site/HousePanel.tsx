@@ -30,7 +30,14 @@ interface View {
 
 type Way = 'sealantColour' | 'sealDry' | 'press' | 'runs' | 'fieldOrder'
 type Flag =
-  'sealAlways' | 'stackSeals' | 'holdFirstCoat' | 'liquidOnPanes' | 'provenHand' | 'rollOverEdge' | 'lendHands'
+  | 'sealAlways'
+  | 'stackSeals'
+  | 'holdFirstCoat'
+  | 'liquidOnPanes'
+  | 'provenHand'
+  | 'rollOverEdge'
+  | 'lendHands'
+  | 'frontsInADay'
 
 /** How this contractor works: every way painters differ in, each with what speaks for it and against it. */
 export function HousePanel() {
@@ -100,7 +107,10 @@ export function HousePanel() {
           />
         </Viewed>
       </Part>
-      <Part title={H.days}>{flag('lendHands', H.lend, H.lendYes, H.lendNo)}</Part>
+      <Part title={H.days}>
+        {flag('lendHands', H.lend, H.lendYes, H.lendNo)}
+        {flag('frontsInADay', H.fronts, H.frontsYes, H.frontsNo)}
+      </Part>
       <Limits house={house} set={set} />
     </Panel>
   )
