@@ -158,6 +158,7 @@ export {
   wallName,
 } from './survey/rooms/roomTemplate'
 export { SPREAD_RATIO, spreadClosure } from './survey/rooms/spreadClosure'
+export { leastPrice, type LeastPrice } from './planning/price/leastPrice'
 export { priceOfPlans } from './answers/chain/priceOfPlans'
 export { sprayedFronts } from './answers/chain/cheaperIn'
 export { isByPrice } from './base/nouns/planning'

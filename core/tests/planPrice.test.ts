@@ -10,6 +10,7 @@ import { miss, type MissKind } from '../src/planning/check/miss'
 import { placeFirst } from '../src/planning/plan/placeFirst'
 import type { PlacedTask } from '../src/planning/plan/placement'
 import { crewDaysOf } from '../src/planning/price/crewDays'
+import { leastPrice } from '../src/planning/price/leastPrice'
 import {
   metresOfPulls,
   priceBeside,
@@ -128,6 +129,10 @@ test('the first plan is never dearer than the one that begins everything as earl
       (miss) => miss.kind !== 'late-hand-back' && !kinds.has(`${miss.kind} ${miss.activityId}`),
     )
     expect(worse).toEqual([])
+    // No plan, however it is made, costs less than the bound, part by part.
+    const least = leastPrice({ job, problem: made.problem })
+    for (const { part: name, minor } of least.parts)
+      for (const price of [first, early]) expect(part(price, name).minor).toBeGreaterThanOrEqual(minor)
     if (first.totalMinor < early.totalMinor) cheaper.count++
   }
   expect(cheaper.count).toBeGreaterThan(3)
@@ -156,6 +161,19 @@ test('looking for a better plan goes on from the first by price, and says what e
     after.totalMinor - before.totalMinor,
   )
   expect(priceOf(better.placement.placed, []).totalMinor).toBe(after.totalMinor)
+})
+
+test('the bound in money holds for what a search finds, and is most of a plan in which nobody waits', () => {
+  const job = jobOf({ room: { steps: [TRIM] } })
+  const made = planned(job)
+  const least = leastPrice({ job, problem: made.problem })
+  const priceOf = pricerFor(job, made)
+  const first = { placed: made.plan.placed, unplaced: [] }
+  const { after } = betterPlan(made.problem, first, { seed: 1, isOver: () => false, rounds: 60, priceOf }).prices!
+  expect(least.totalMinor).toBeLessThanOrEqual(after.totalMinor)
+  // Whole minutes of one, or of two, round otherwise.
+  expect(least.parts.find(({ part: name }) => name === 'work')!.minor).toBeGreaterThan(0.9 * part(after, 'work').minor)
+  expect(least.totalMinor).toBeGreaterThan(after.totalMinor / 3)
 })
 
 /** Priced for trips that cost nothing and for dear ones: fewer, fuller days. */

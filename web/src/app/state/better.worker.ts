@@ -1,11 +1,13 @@
 import {
   betterPlan,
+  leastPrice,
   placementOf,
   planWithProblem,
   priceOfPlans,
   sprayedFronts,
   type Better,
   type Job,
+  type LeastPrice,
 } from '@crisp-hem/core'
 
 export interface BetterQuestion {
@@ -20,6 +22,8 @@ export interface BetterFound extends Better {
   /** Time it took so far. */
   readonly tookMs: number
   readonly isDone: boolean
+  /** What no plan of the same work costs less than; null where plans are not compared by price. */
+  readonly least: LeastPrice | null
 }
 export type BetterReply = BetterFound | { readonly failed: string }
 
@@ -33,6 +37,7 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
     const { plan, problem } = chain
     const { goals } = job.planning
     const priceOf = priceOfPlans(job, chain)
+    const least = priceOf && leastPrice({ job, problem })
     const better = betterPlan(problem, placementOf(problem.activities, plan.placed), {
       seed: data.seed,
       goals,
@@ -40,9 +45,9 @@ self.onmessage = ({ data }: MessageEvent<BetterQuestion>) => {
       mayLend: job.published === null,
       spent: () => took() / data.budgetMs,
       isOver: () => took() > data.budgetMs,
-      onProgress: (found) => self.postMessage({ ...found, tookMs: took(), isDone: false } satisfies BetterReply),
+      onProgress: (found) => self.postMessage({ ...found, least, tookMs: took(), isDone: false } satisfies BetterReply),
     })
-    self.postMessage({ ...better, tookMs: took(), isDone: true } satisfies BetterReply)
+    self.postMessage({ ...better, least, tookMs: took(), isDone: true } satisfies BetterReply)
   } catch (error) {
     self.postMessage({ failed: (error as Error).message } satisfies BetterReply)
   }

@@ -159,6 +159,8 @@ export const BOARD_WORDS = {
       'Proved: with these rounds and windows, each crew where it is now, and work broken off by breaks alone, nothing ends sooner.',
     left: 'At most {span} could still be won.',
     unknown: 'How much could still be won is not known.',
+    least:
+      'No plan of this work costs less than {least}: its hours, and as few trips and days as hold them. Drying, orders and crews decide about the other {left}; how little of that there could be is not known.',
     took: '({s} s)',
     same: 'There is nothing to tell anybody.',
     goals: 'Judged by: {list}',

@@ -1,4 +1,4 @@
-import { asBegun, planChanges, publishedTasks, type Plan } from '@crisp-hem/core'
+import { asBegun, planChanges, publishedTasks, type LeastPrice, type Plan, type PlanPrice } from '@crisp-hem/core'
 import { useEffect, useMemo, useRef } from 'react'
 import { useNow } from '../../app/state/clock'
 import { isWorthTelling, useTakenAsDraft } from '../../app/state/lookOn'
@@ -63,6 +63,7 @@ export function BetterPanel({ plan }: { plan: Plan }) {
       <div aria-live="polite">
         {found && <Standing found={found} />}
         {found?.prices && <PriceBeside {...found.prices} />}
+        {found?.prices && found.least && <Least least={found.least} price={found.prices.after} />}
         {state === 'running' && <p className="text-soft">{W.better.looking}</p>}
       </div>
       {ended && found && isTold && changes.length === 0 && <p>{W.better.same}</p>}
@@ -71,6 +72,20 @@ export function BetterPanel({ plan }: { plan: Plan }) {
       )}
       <GoalOrder />
     </Panel>
+  )
+}
+
+/** What any plan costs at least, and what of this one's price waits, ways and orders decide. */
+function Least({ least, price }: { least: LeastPrice; price: PlanPrice }) {
+  const { site } = useFacts()
+  const money = (minor: number) => formatMoney(minor, site.currency)
+  return (
+    <p className="text-sm text-soft">
+      {W.better.least({
+        least: money(least.totalMinor),
+        left: money(Math.max(0, price.totalMinor - least.totalMinor)),
+      })}
+    </p>
   )
 }
 
