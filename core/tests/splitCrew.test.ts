@@ -48,6 +48,17 @@ describe('a pair, a sprayed hall and a parlour', () => {
       ).toBe(true)
   })
 
+  test('a beginner stays beside somebody practised: with two practised ones the second goes along, with one all stay together', () => {
+    const [three, two] = [crewOf('practised', 'practised', 'beginner'), crewOf('practised', 'beginner')]
+    const apart = planWithProblem(job({ crews: [three] }))
+    expect(apart.plan.misses).toEqual([])
+    expect(tasksIn(apart).some(({ hands }) => hands === 2)).toBe(true)
+    const who = whoDoes([three], apart.plan.placed, (id) => roomOfActivity(id) ?? undefined)
+    for (const { taskId, hands } of tasksIn(apart))
+      if (hands !== undefined) expect(who.get(taskId)).toEqual(hands === 1 ? [0] : [1, 2])
+    expect(tasksIn(planWithProblem(job({ crews: [two] }))).every(({ hands }) => hands === undefined)).toBe(true)
+  })
+
   test('takes fewer hours than a pair that stays together', () => {
     // Who learns works beside the other: the same pair then stays together.
     const together = planWithProblem(job({ crews: [{ ...crewOf('practised', 'beginner') }] }))
@@ -101,10 +112,10 @@ test(`in ${runsOf(200, 12)} random jobs nobody is in two places, in the mist of 
         for (const other of tasks)
           if (other !== coat && roomOfActivity(other.taskId) === roomOfActivity(coat.taskId))
             expect(other.pieces.every((piece) => piece.from >= coat.to || piece.to <= coat.from)).toBe(true)
-      for (const { crewId, hands, from } of tasks) {
+      for (const { taskId, crewId, hands, from } of tasks) {
         const crew = crews.find(({ id }) => id === crewId)!
-        if (hands !== undefined && hands < crew.people.length)
-          expect(crew.people.map(({ skill: own }) => own)).not.toContain('beginner')
+        if (hands === 1 && crew.people.some(({ skill: own }) => own === 'beginner'))
+          expect(isGun(taskId) || tool(taskId) === 'spray').toBe(true)
         const atOnce = tasks.filter(
           (task) => task.crewId === crewId && task.pieces.some((piece) => piece.from <= from && piece.to > from),
         )

@@ -2,39 +2,44 @@ import { nth } from '../../base/units/sure'
 import type { Stretch } from '../../nature/calendar/calendar'
 import { freeTime, type FreeTime } from './freeTime'
 
-/** Free time of a crew, as a whole and of each of its people: whoever is at something by himself leaves the others free. */
+/** Free time of a crew, as a whole and of its people: whoever is at something leaves the others free. */
 export interface CrewTime {
-  /** When all of them are free. */
-  readonly all: FreeTime
-  /** When so many of them are free; null stands for all. */
+  /** When so many of them are free, all where it is left out. */
   readonly of: (hands: number | undefined) => FreeTime
   readonly take: (slot: Stretch, hands: number | undefined) => void
 }
 
 /**
- * @param people  how many there are who may work by themselves; one is the whole crew
+ * Work takes all of a crew, one of it, or all but one: the first is then who holds the gun.
+ *
+ * @param people  how many there are who may be at different things; one is the whole crew
  * @param stayOn  how long they stay past the end of each stretch to finish what is not broken off, min
  */
 export function crewTime(stretches: readonly Stretch[], people: number, stayOn: readonly number[] = []): CrewTime {
   const all = freeTime(stretches, stayOn)
   const each = people > 1 ? Array.from({ length: people }, () => freeTime(stretches, stayOn)) : []
+  // All but the first; of two that is the other one.
+  const rest = freeTime(stretches, stayOn)
   const alone = anyOf(each)
   return {
-    all,
-    of: (hands) => (hands === undefined || hands >= people ? all : alone),
+    of: (hands) => (hands === undefined || hands >= people ? all : hands > 1 ? rest : alone),
     take(slot, hands) {
       all.take(slot)
-      if (hands === undefined || hands >= people) {
-        for (const own of each) own.take(slot)
-        return
-      }
-      const free = each.filter((own) => isFree(own, slot))
-      // Whoever is through with something just then goes on: the others stay free for what takes more of them.
-      const busyBefore = free.filter((own) => !isFree(own, { from: slot.from - 1, to: slot.from }))
-      for (const own of [...busyBefore, ...free.filter((one) => !busyBefore.includes(one))].slice(0, hands))
-        own.take(slot)
+      if (people < 2) return
+      const team = teamOf(each, slot, hands ?? people)
+      for (const i of team) nth(each, i).take(slot)
+      if (team.some((i) => i > 0)) rest.take(slot)
     },
   }
+}
+
+/** Who of a crew takes a slot: of those who are free one who is through with something just then goes on; all but one are all but the first. */
+function teamOf(each: readonly FreeTime[], slot: Stretch, hands: number): number[] {
+  const everybody = [...each.keys()]
+  if (hands >= each.length) return everybody
+  if (hands > 1) return everybody.slice(1)
+  const free = everybody.filter((i) => isFree(nth(each, i), slot))
+  return [free.find((i) => !isFree(nth(each, i), { from: slot.from - 1, to: slot.from })) ?? free[0] ?? 0]
 }
 
 const isFree = (time: FreeTime, { from, to }: Stretch): boolean => time.firstSlot(from, to - from)?.from === from

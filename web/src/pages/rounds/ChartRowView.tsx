@@ -1,4 +1,4 @@
-import type { Room } from '@crisp-hem/core'
+import type { Crew, Room } from '@crisp-hem/core'
 import { clockText } from '../../app/words'
 import { Flags, MiniRibbon, type Due } from './ChartGround'
 import { isThing, ribbonEnd, type ChartRow } from './chartRows'
@@ -11,7 +11,7 @@ import type { TimeAxis } from './timeAxis'
 export interface ChartCrew {
   readonly id: string
   readonly name: string
-  readonly people?: readonly { readonly name: string }[]
+  readonly people?: Crew['people']
 }
 
 interface ChartRowViewProps {

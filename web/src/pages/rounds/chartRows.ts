@@ -1,4 +1,13 @@
-import { needsTower, whoDoes, type PlacedTask, type Plan, type PullPlan, type Room, type Task } from '@crisp-hem/core'
+import {
+  needsTower,
+  whoDoes,
+  type Crew,
+  type PlacedTask,
+  type Plan,
+  type PullPlan,
+  type Room,
+  type Task,
+} from '@crisp-hem/core'
 
 export interface RowTask {
   readonly task: Task
@@ -64,7 +73,7 @@ export function crewRows(
 
 const whole = ({ task, placed }: RowTask): RowTask => ({ task, placed })
 
-type Crewed = Named & { readonly people?: readonly { readonly name: string }[] }
+type Crewed = Named & { readonly people?: Crew['people'] }
 
 /** Work with who of its crew does it, where that are not all. */
 function withPeople({ placed, plan }: RowSetup, crews: readonly Crewed[], shown: readonly RowTask[]): RowTask[] {
