@@ -154,6 +154,12 @@ const AREAS = ['corridor', 'kitchen', 'harbour', 'recital', 'practice1', 'practi
 const JOBS: readonly Job[] = [
   gullRow(),
   ...AREAS.map((id) => ({ ...survey, rooms: survey.rooms.filter((room) => room.id === id) })),
+  // Unmasked the day it is sprayed.
+  {
+    ...survey,
+    rooms: survey.rooms.filter((room) => room.id === 'harbour'),
+    house: { ...survey.house, frontsInADay: true },
+  },
 ].map((job) => ({
   ...job,
   site: { ...job.site, yearBuilt: 1931 },

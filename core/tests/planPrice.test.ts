@@ -4,7 +4,7 @@ import { cheapestFirst } from '../src/answers/chain/cheapestFirst'
 import { planWithProblem } from '../src/answers/chain/planJob'
 import { betterPlan } from '../src/answers/try/betterPlan'
 import type { Job, PaintStep } from '../src/base/nouns'
-import { parseInstant } from '../src/base/units/time'
+import { formatInstant, parseInstant } from '../src/base/units/time'
 import { checkPlan } from '../src/planning/check/checkPlan'
 import { miss, type MissKind } from '../src/planning/check/miss'
 import { placeFirst } from '../src/planning/plan/placeFirst'
@@ -161,6 +161,23 @@ test('looking for a better plan goes on from the first by price, and says what e
     after.totalMinor - before.totalMinor,
   )
   expect(priceOf(better.placement.placed, []).totalMinor).toBe(after.totalMinor)
+})
+
+test('a promise that is kept is not sold for a cheaper plan', () => {
+  const job = ternQuaySurvey()
+  const own = job.rooms.slice(0, 3)
+  const made = planned({ ...job, rooms: own })
+  const endOf = (roomId: string) =>
+    Math.max(...made.plan.placed.flatMap(({ taskId, to }) => (taskId.startsWith(`${roomId}/`) ? to : [])))
+  // Each room due the minute it ends: whatever is cheaper elsewhere, none is late.
+  const due = own.map((room) => ({ ...room, neededBy: formatInstant(endOf(room.id)) }))
+  const tight = planned({ ...job, rooms: due })
+  const priceOf = pricerFor(job, tight)
+  const late = (placed: readonly PlacedTask[]) =>
+    checkPlan(tight.problem, { placed, unplaced: [] }).filter(({ kind }) => kind === 'late-hand-back').length
+  const first = { placed: tight.plan.placed, unplaced: [] }
+  const { placement } = betterPlan(tight.problem, first, { seed: 1, isOver: () => false, rounds: 60, priceOf })
+  expect(late(placement.placed)).toBeLessThanOrEqual(late(first.placed))
 })
 
 test('the bound in money holds for what a search finds, and is most of a plan in which nobody waits', () => {

@@ -1,5 +1,5 @@
 import type { Job } from '../../base/nouns'
-import { intAt } from '../../base/units/sure'
+import { intAt, nth } from '../../base/units/sure'
 import type { Translation } from '../../planning/plan/problemModel'
 import type { PlanPrice, PriceOf } from '../../planning/price/planPrice'
 import type { ScheduleProblem } from '../../planning/problem/problem'
@@ -31,19 +31,28 @@ export const cheaperIn = ({
   random,
   isOver,
   rounds,
-}: CheaperInSetup): Schedule =>
-  cheaperSchedule({
+}: CheaperInSetup): Schedule => {
+  const dueOf = duesOf(problem, task.origin)
+  const kept = [...dueOf].filter(([roomId, due]) => endOfRoom(task, roomId, from) <= due)
+  return cheaperSchedule({
     scheme,
     tasksOfRoom: new Map([...task.tasksOfRoom].filter(([roomId]) => !leftAlone.has(roomId))),
     mornings: morningsOf(problem, task),
-    dueOf: duesOf(problem, task.origin),
+    dueOf,
     crewOf: task.items.map(({ crewId }) => crewId),
     from,
-    priceOf: (schedule) => inModel(priceOf(task.placementOf(schedule).placed, []), task.origin),
+    priceOf(schedule) {
+      const price = inModel(priceOf(task.placementOf(schedule).placed, []), task.origin)
+      return { ...price, isKept: kept.every(([roomId, due]) => endOfRoom(task, roomId, schedule) <= due) }
+    },
     random,
     isOver,
     rounds,
   })
+}
+
+const endOfRoom = ({ model, tasksOfRoom }: Translation, roomId: string, schedule: Schedule): number =>
+  Math.max(0, ...(tasksOfRoom.get(roomId) ?? []).map((i) => endOf(nth(model.tasks, i), intAt(schedule, i))))
 
 /** When rooms are due, in minutes of a model. */
 const duesOf = ({ goals }: ScheduleProblem, origin: number): Map<string, number> =>

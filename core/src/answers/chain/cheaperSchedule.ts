@@ -16,11 +16,16 @@ interface CheaperSetup {
   readonly crewOf: readonly string[]
   /** Where the search begins, and what a schedule costs, with its crews' days in minutes of the model. */
   readonly from: Schedule
-  readonly priceOf: (schedule: Schedule) => Pick<PlanPrice, 'totalMinor' | 'days'>
+  readonly priceOf: (schedule: Schedule) => Priced
   readonly random: () => number
   readonly isOver: () => boolean
   /** Schedules that are tried at most. */
   readonly rounds: number
+}
+
+interface Priced extends Pick<PlanPrice, 'totalMinor' | 'days'> {
+  /** No room is late that is not where the search begins: a promise that is kept is not sold. */
+  readonly isKept: boolean
 }
 
 /** What a schedule is laid out by: who goes first, and before when nothing of a task begins. */
@@ -72,7 +77,8 @@ export function cheaperSchedule(setup: CheaperSetup): Schedule {
     order = next
     at = price
     here = schedule
-    if (price.totalMinor < least) [least, best] = [price.totalMinor, schedule]
+    // The search may go by way of a late room; what it ends with may not.
+    if (price.isKept && price.totalMinor < least) [least, best] = [price.totalMinor, schedule]
   }
   return best
 }

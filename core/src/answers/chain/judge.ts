@@ -58,8 +58,8 @@ const COUNT: Readonly<Record<PlanGoal, (plan: Judged) => number>> = {
 }
 
 /**
- * Whether a plan is better than another: first by windows and shifts kept, then by its price where both have one, else by goals in their
- * order.
+ * Whether a plan is better than another: first by windows and shifts kept, then, with no more rooms late, by its price where both have
+ * one, else by goals in their order.
  */
 export function isBetter(one: Judged, other: Judged, goals: readonly PlanGoal[]): boolean {
   // A miss of a kind that was not there is never bought with anything.
@@ -67,6 +67,8 @@ export function isBetter(one: Judged, other: Judged, goals: readonly PlanGoal[])
   if (one.misses.some((miss) => !kinds.has(`${miss.kind} ${miss.activityId}`))) return false
   if (one.misses.length !== other.misses.length) return one.misses.length < other.misses.length
   if (one.price && other.price) {
+    // Nor is a promise that is kept.
+    if (one.late.length > other.late.length) return false
     const [a, b] = [one.price.totalMinor, other.price.totalMinor]
     return a === b ? one.startsSum < other.startsSum : a < b
   }

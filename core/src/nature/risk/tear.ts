@@ -19,7 +19,7 @@ interface TearingTape {
 export function tearPerMetre({ sheen, seal, film, scored, parameters: { tear } }: TearingTape): number {
   if (film === 'wet') return tear.wet.value
   if (film === 'tacky') return tear.tacky.value
-  if (film === 'soft') return Math.max(tear.soft.value, tear.dry[sheen].value)
   const bead = seal === 'wiped-sealant' ? 2 : 1
-  return Math.min(1, tear.dry[sheen].value * bead * (scored ? tear.scoredShare.value : 1))
+  const hard = Math.min(1, tear.dry[sheen].value * bead * (scored ? tear.scoredShare.value : 1))
+  return film === 'soft' ? Math.max(tear.soft.value, hard) : hard
 }
