@@ -174,7 +174,7 @@ test('a promise that is kept is not sold for a cheaper plan', () => {
   const tight = planned({ ...job, rooms: due })
   const priceOf = pricerFor(job, tight)
   const late = (placed: readonly PlacedTask[]) =>
-    checkPlan(tight.problem, { placed, unplaced: [] }).filter(({ kind }) => kind === 'late-hand-back').length
+    checkPlan(tight.problem, { placed }).filter(({ kind }) => kind === 'late-hand-back').length
   const first = { placed: tight.plan.placed, unplaced: [] }
   const { placement } = betterPlan(tight.problem, first, { seed: 1, isOver: () => false, rounds: 60, priceOf })
   expect(late(placement.placed)).toBeLessThanOrEqual(late(first.placed))
