@@ -55,7 +55,7 @@ export function checkDoubles(problem: ScheduleProblem, placed: ReadonlyMap<strin
   })
   const resources = problem.resources.flatMap(({ id, capacity }) => {
     const held = own.filter(({ act }) => act.uses.includes(id))
-    const units = ({ act }: Held) => act.uses.filter((use) => use === id).length
+    const units = ({ act }: Held) => (act.uses.length === 1 ? 1 : act.uses.filter((use) => use === id).length)
     return overlaps(held, capacity, units).map(({ act, at }) => miss('resource-twice', act.id, { at, other: id }))
   })
   return [...crews, ...resources]

@@ -83,6 +83,13 @@ function dayOfCrew(crew: Crew, inOrder: readonly PieceOfDay[], { shifts, ways, b
   for (const piece of inOrder) {
     to = Math.max(to, piece.to)
     workMin += (piece.to - piece.from) * piece.share
+    if (parties === 1) {
+      if (piece.roomId === rooms[0]) continue
+      moves++
+      wayMin += ways?.(nth(rooms, 0), piece.roomId) ?? 0
+      rooms[0] = piece.roomId
+      continue
+    }
     // Whoever is there already does it, where that are enough.
     const count = Math.round(piece.share * parties)
     const others = rooms.flatMap((room, i) => (room === piece.roomId ? [] : [i])).slice(0, parties)

@@ -3,16 +3,25 @@ import type { Hands, Mode, ProblemActivity, ProblemCrew, ScheduleProblem } from 
 /** Which crew does an activity, where it is not the one its problem has. */
 export type GivenTo = ReadonlyMap<string, string>
 
+const NONE: readonly Mode[] = []
+
 /**
  * How a crew, or so many of it, would do an activity, whether it is its own or it would lend a hand; none where it may not. Where no
  * way takes as many, the crew's first.
  */
 export function modeOf(
-  { modes, others = [] }: Pick<ProblemActivity, 'modes' | 'others'>,
+  { modes, others = NONE }: Pick<ProblemActivity, 'modes' | 'others'>,
   { crewId, hands }: Hands,
 ): Mode | undefined {
-  const own = [...modes, ...others].filter((mode) => mode.crewId === crewId)
-  return own.find((mode) => mode.hands === hands) ?? own[0]
+  let first: Mode | undefined
+  // Asked for every activity of every plan that is tried: nothing is made on the way.
+  for (const list of [modes, others])
+    for (const mode of list) {
+      if (mode.crewId !== crewId) continue
+      if (mode.hands === hands) return mode
+      first ??= mode
+    }
+  return first
 }
 
 /** How many people of a crew somebody is. */
