@@ -5,7 +5,7 @@ import { blocksOf, type Block } from '../../planning/plan/blocks'
 import { freeTime } from '../../planning/plan/freeTime'
 import type { PlacedTask, WorkPiece } from '../../planning/plan/placement'
 import type { ScheduleProblem } from '../../planning/problem/problem'
-import { modeOf } from '../../planning/problem/withCrews'
+import { handsOf, modeOf } from '../../planning/problem/withCrews'
 import { stayOnOf } from '../../planning/problem/stayOn'
 import { formatInstant } from '../../base/units/time'
 import { planWithProblem, type Chain } from '../chain/planJob'
@@ -160,9 +160,7 @@ function placedAt(problem: ScheduleProblem, { activities, modes }: Block, at: nu
     const pieces = only?.divisible && !more ? (overBreaks(problem, mode.crewId, at, minutes) ?? whole) : whole
     from += minutes
     const to = pieces.at(-1)?.to ?? from
-    const { crewId, hands } = mode
-    const by = hands === undefined ? { crewId } : { crewId, hands }
-    return { taskId: act.id, ...by, from: pieces[0]?.from ?? at, to, pieces, done: false }
+    return { taskId: act.id, ...handsOf(mode), from: pieces[0]?.from ?? at, to, pieces, done: false }
   })
 }
 

@@ -44,16 +44,16 @@ export function roomToSlip(problem: ScheduleProblem, placed: readonly PlacedTask
 function inOrder({ tasks, shared }: Model, hint: Int32Array): ModelLag[] {
   return shared
     .flatMap((resource) => linesOf(tasks, resource, hint))
-    .flatMap((line) => {
-      return line.slice(1).flatMap((to, k): ModelLag[] => {
+    .flatMap((line) =>
+      line.slice(1).flatMap((to, k): ModelLag[] => {
         const from = line[k] ?? to
         const before = tasks[from]
         if (!before) return []
         return before.finish
           ? [{ from, to, weight: 0, ramp: before.finish }]
           : [{ from, to, weight: before.minutes, ramp: null }]
-      })
-    })
+      }),
+    )
 }
 
 /** What each of a resource does one after another: a task goes to those of them that are free first. */

@@ -58,7 +58,7 @@ export const EN_PLAN = {
   'why.after': '{when}, {what}: it follows {other}.',
   'why.crew': '{when}, {what}: until then the crew is at {other}.',
   'why.shared': '{when}, {what}: until then the gun or the tower is at {other}.',
-  'why.mist': '{when}, {what}: until then nobody else can be in the room, for {other}.',
+  'why.mist': '{when}, {what}: until then {other} goes on in the same room, and nobody else works where a gun sprays.',
   'why.ready': '{when}, {what}: just before it sprays.',
   'why.way': '{when}, {what}: on the way from {other}.',
   'why.shift': '{when}, {what}: nobody is at work before, or what is left of the shift is too short.',

@@ -223,10 +223,7 @@ const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts, sealant:
     tearPerMetre({
       sheen: ctx.coating.sheen,
       seal: setup.seal,
-      film:
-        facts.pull === 'dry' && isPulledSoft({ ...ctx, room: { kind: ctx.outdoors ? 'elevation' : 'room' } })
-          ? 'soft'
-          : facts.pull,
+      film: facts.pull === 'dry' && isPulledSoft(ctx) ? 'soft' : facts.pull,
       scored: true,
       parameters: ctx.parameters,
     }),

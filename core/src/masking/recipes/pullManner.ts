@@ -39,8 +39,8 @@ interface PullMannerSetup {
 /**
  * Settles the house's opinion on the pull for one step: it is one answer for all its hems, since they are coated
  * together. Common practice:
- * - a front is sprayed from end to end and unmasked once it is hard, or, where the house wants it so, once it is dry to touch: its coat takes longer than its edge stays wet. One
- *   that is brushed or rolled goes part by part as a room does, where sun and wind leave its edge wet long enough for one;
+ * - a front is sprayed from end to end and unmasked once it is hard, or, where the house wants it so, once it is dry to
+ *   touch: its coat takes longer than its edge stays wet. One that is brushed or rolled goes part by part as a room does, where sun and wind leave its edge wet long enough for one;
  * - tape on a floor stays, with paper and cloth, until the walls and the ceiling above it are done;
  * - a floor is painted towards the door, and its tape comes off once people can walk on it;
  * - a room that takes a gun longer than an edge stays wet is sprayed to the end, and pulled once it is hard;

@@ -53,10 +53,12 @@ function blockOf(activities: NonEmpty): Block {
 const firstOfCrews = (modes: readonly Mode[]): Mode[] =>
   modes.filter((mode, i) => modes.findIndex(({ crewId }) => crewId === mode.crewId) === i)
 
+/** How many of a resource something uses. */
+export const timesIn = (uses: readonly string[], id: string): number => uses.filter((other) => other === id).length
+
 /** What several activities use, each as often as the one that uses it most. */
 const mostOf = (lists: readonly (readonly string[])[]): string[] => {
   const most = new Map<string, number>()
-  for (const list of lists)
-    for (const id of list) most.set(id, Math.max(most.get(id) ?? 0, list.filter((other) => other === id).length))
+  for (const list of lists) for (const id of list) most.set(id, Math.max(most.get(id) ?? 0, timesIn(list, id)))
   return [...most].flatMap(([id, count]) => Array.from({ length: count }, () => id))
 }

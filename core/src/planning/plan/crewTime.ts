@@ -2,10 +2,12 @@ import { nth } from '../../base/units/sure'
 import type { Stretch } from '../../nature/calendar/calendar'
 import { freeTime, type FreeTime } from './freeTime'
 
+type FreeSlots = Pick<FreeTime, 'firstSlot' | 'firstPieces'>
+
 /** Free time of a crew, as a whole and of its people: whoever is at something leaves the others free. */
 export interface CrewTime {
   /** When so many of them are free, all where it is left out. */
-  readonly of: (hands: number | undefined) => FreeTime
+  readonly of: (hands: number | undefined) => FreeSlots
   readonly take: (slot: Stretch, hands: number | undefined) => void
 }
 
@@ -45,7 +47,7 @@ function teamOf(each: readonly FreeTime[], slot: Stretch, hands: number): number
 const isFree = (time: FreeTime, { from, to }: Stretch): boolean => time.firstSlot(from, to - from)?.from === from
 
 /** The free time of whoever of several people is free first. */
-const anyOf = (each: readonly FreeTime[]): FreeTime => ({
+const anyOf = (each: readonly FreeTime[]): FreeSlots => ({
   firstSlot: (ready, minutes) => first(each.map((own) => own.firstSlot(ready, minutes))),
   firstPieces(ready, minutes, least) {
     const found = each.flatMap((own) => {
@@ -56,9 +58,6 @@ const anyOf = (each: readonly FreeTime[]): FreeTime => ({
       (best, pieces) => (!best || nth(pieces, pieces.length - 1).to < nth(best, best.length - 1).to ? pieces : best),
       null,
     )
-  },
-  take: () => {
-    throw new TypeError('anyOf.take: expected a slot to be taken of somebody')
   },
 })
 

@@ -2,12 +2,11 @@ import { readActivity } from '../../base/nouns'
 import { groupedBy } from '../../base/units/groupedBy'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
 import type { ClockDelay, Hands, Mode, ScheduleProblem } from '../problem/problem'
-import { modeOf } from '../problem/withCrews'
+import { handsOf, modeOf } from '../problem/withCrews'
 import { stayOnOf } from '../problem/stayOn'
 import { airGate, type AirGate } from './airGate'
-import { blocksOf, type Block } from './blocks'
+import { blocksOf, timesIn, type Block } from './blocks'
 import { crewTime, type CrewTime } from './crewTime'
-import type { FreeTime } from './freeTime'
 import type { PlacedTask, Placement, WorkPiece } from './placement'
 import { clocksOfTables } from './tableClocks'
 import type { Route } from './route'
@@ -369,12 +368,10 @@ function partsOf(block: Block, hands: Hands, pieces: readonly WorkPiece[]) {
   })
 }
 
-const timesIn = (uses: readonly string[], id: string): number => uses.filter((other) => other === id).length
-
 const stopOf = (block: Block, from: number, to: number) => ({ from, to, roomId: block.activities[0].roomId })
 
 interface PiecesForSetup {
-  readonly crew: FreeTime | undefined
+  readonly crew: ReturnType<CrewTime['of']> | undefined
   readonly block: Block
   readonly minutes: number
   readonly ready: number
@@ -404,8 +401,7 @@ function settle(placing: Placing, block: Block, slot: Slot): void {
   placing.routes.get(crewId)?.add(stopOf(block, slot.from, slot.to))
   for (const { act, pieces } of partsOf(block, slot.mode, slot.pieces)) {
     const [from, to] = [pieces[0]?.from ?? slot.from, pieces.at(-1)?.to ?? slot.to]
-    const by = hands === undefined ? { crewId } : { crewId, hands }
-    placing.placed.set(act.id, { taskId: act.id, ...by, from, to, pieces, done: false })
+    placing.placed.set(act.id, { taskId: act.id, ...handsOf(slot.mode), from, to, pieces, done: false })
   }
   for (const other of placing.slots.keys())
     if (other.modes.some((mode) => mode.crewId === crewId) || other.uses.some((id) => block.uses.includes(id)))

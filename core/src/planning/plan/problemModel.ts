@@ -5,7 +5,7 @@ import { type Ramp } from '../../solve/engine/ramp'
 import { shared, startsOf, type Starts } from '../../solve/engine/starts'
 import type { AirRule, ProblemLag, ScheduleProblem } from '../problem/problem'
 import { isInStretch, mostPast, stayOnOf } from '../problem/stayOn'
-import { modeOf } from '../problem/withCrews'
+import { handsOf, modeOf } from '../problem/withCrews'
 import { lastFor } from '../../base/units/lastFor'
 import { onceFor } from '../../base/units/onceFor'
 import { groupedBy } from '../../base/units/groupedBy'
@@ -336,7 +336,7 @@ function stayLags(draft: Draft, items: readonly Item[], place: ReadonlyMap<strin
 
 function placedOf(draft: Draft, item: Item, start: number): PlacedTask[] {
   const { origin, placed } = draft
-  const { block, crewId, hands, minutes } = item
+  const { block, crewId, minutes } = item
   return block.activities.map((act): PlacedTask => {
     const before = placed.get(act.id)
     if (before && item.isPinned) return before
@@ -347,8 +347,7 @@ function placedOf(draft: Draft, item: Item, start: number): PlacedTask[] {
     const told = pieces.map((piece) => ({ from: origin + piece.from, to: origin + piece.to }))
     return {
       taskId: act.id,
-      crewId,
-      ...(hands === undefined ? {} : { hands }),
+      ...handsOf(item),
       from: told[0]?.from ?? origin + from,
       to: told.at(-1)?.to ?? origin + from,
       pieces: told,

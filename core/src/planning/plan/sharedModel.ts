@@ -4,7 +4,7 @@ import { carryWays, crewWays, type WayMin } from '../problem/places'
 import type { Resource, ScheduleProblem } from '../problem/problem'
 import { groupedBy } from '../../base/units/groupedBy'
 import { peopleAt } from '../problem/withCrews'
-import type { Block } from './blocks'
+import { timesIn, type Block } from './blocks'
 
 /** What of a task of the model tells who does it, where, and by what means. */
 export interface Using {
@@ -49,7 +49,7 @@ function sharedUnits(problem: ScheduleProblem, items: readonly Using[], resource
   const way = carryWays(problem, resource)
   const travel = travelBy(way, items)
   if (!way || !travel) {
-    const unitsOf = (task: number) => nth(items, task).block.uses.filter((use) => use === id).length
+    const unitsOf = (task: number) => timesIn(nth(items, task).block.uses, id)
     return [{ id, capacity, uses: own.map((task) => ({ task, units: unitsOf(task) })) }]
   }
   const units = Array.from({ length: capacity }, (): number[] => [])

@@ -83,16 +83,10 @@ function dayOfCrew(crew: Crew, inOrder: readonly PieceOfDay[], { shifts, ways, b
   for (const piece of inOrder) {
     to = Math.max(to, piece.to)
     workMin += (piece.to - piece.from) * piece.share
-    if (parties === 1) {
-      if (piece.roomId === rooms[0]) continue
-      moves++
-      wayMin += ways?.(nth(rooms, 0), piece.roomId) ?? 0
-      rooms[0] = piece.roomId
-      continue
-    }
+    if (rooms.every((room) => room === piece.roomId)) continue
     // Whoever is there already does it, where that are enough.
     const count = Math.round(piece.share * parties)
-    const others = rooms.flatMap((room, i) => (room === piece.roomId ? [] : [i])).slice(0, parties)
+    const others = rooms.flatMap((room, i) => (room === piece.roomId ? [] : [i]))
     const coming = others.slice(0, Math.max(0, count - (parties - others.length)))
     if (coming.length === 0) continue
     moves++

@@ -24,6 +24,9 @@ export function modeOf(
   return first
 }
 
+/** Who does something, without what else is known of it. */
+export const handsOf = ({ crewId, hands }: Hands): Hands => (hands === undefined ? { crewId } : { crewId, hands })
+
 /** How many people of a crew somebody is. */
 export const peopleAt = ({ hands }: Pick<Hands, 'hands'>, crew: Pick<ProblemCrew, 'people'> | undefined): number =>
   hands ?? crew?.people ?? 1
