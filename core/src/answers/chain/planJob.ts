@@ -3,7 +3,8 @@ import type { ActivityId, Job, Said } from '../../base/nouns'
 import { isByPrice } from '../../base/nouns'
 import { staffedOn } from '../../nature/calendar/whoIsThere'
 import { tellMissing } from '../tell/tellMissing'
-import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../../nature/calendar/calendar'
+import { whileSame } from '../../base/units/whileSame'
+import { crewCalendars, HORIZON_DAYS, shiftFinder, type Calendars } from '../../nature/calendar/calendar'
 import type { Miss } from '../../planning/check/miss'
 import { jobClocks } from '../../nature/cure/areaClocks'
 import { deriveHems, type BareEdge, type Hem } from '../../survey/hems/deriveHems'
@@ -139,8 +140,7 @@ function groundOf(asked: Job, now: number, parameters: Parameters, known: FromPl
   const job = staffedOn(asked, from)
   const clocks = jobClocks(job)
   // A plan made late in a job must still reach far enough ahead.
-  const calendars = crewCalendars(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
-  const nextShift = shiftFinder(calendars)
+  const { calendars, nextShift } = shiftsOf(job, start, from + HORIZON_DAYS * MIN_PER_DAY)
   const derived = job.rooms.map((room) => ({ room, ...deriveHems(room, job.shelf) }))
   const jobOfRecipes = { ...job, crews: asked.crews }
   const answers = recipesOf({
@@ -183,6 +183,14 @@ function groundOf(asked: Job, now: number, parameters: Parameters, known: FromPl
   }
 }
 type Ground = ReturnType<typeof groundOf>
+
+/** Who works when, kept with the crews: what is made for them then is made by the same shifts. */
+const shiftsOf = (job: Job, from: number, to: number) =>
+  keptShifts(job.crews, [job.site, job.planning, job.house, from, to], () => {
+    const calendars = crewCalendars(job, from, to)
+    return { calendars, nextShift: shiftFinder(calendars) }
+  })
+const keptShifts = whileSame<{ readonly calendars: Calendars; readonly nextShift: (at: number) => number }>()
 
 /** Work with guns that take such turns, as a problem, and what is proposed for it. */
 function proposalWith(ground: Ground, turns: GunTurns) {

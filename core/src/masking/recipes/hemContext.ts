@@ -159,15 +159,18 @@ interface HemContextSetup {
   readonly hem: Hem
   readonly clocks: JobClocks
   readonly parameters: Parameters
-  readonly times: {
-    readonly layAt: number
-    readonly isPlanned?: boolean
-    readonly stayMin?: number | undefined
-    /** When an earlier step of this room ends, as estimated. */
-    readonly coatedAt: (stepId: string) => number
-    /** When a step begins: all lines of a face ask for the same hour. */
-    readonly stepAt: (stepId: string) => number
-  }
+  readonly times: HemTimes
+}
+
+/** When what happens around a hem, minutes since the epoch. */
+export interface HemTimes {
+  readonly layAt: number
+  readonly isPlanned?: boolean
+  readonly stayMin?: number | undefined
+  /** When an earlier step of this room ends, as estimated. */
+  readonly coatedAt: (stepId: string) => number
+  /** When a step begins: all lines of a face ask for the same hour. */
+  readonly stepAt: (stepId: string) => number
 }
 
 /** Looks up what decides a hem. Field by field: objects spread into one are slow to make and to read, and there are many. */

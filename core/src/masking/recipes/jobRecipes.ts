@@ -4,8 +4,11 @@ import type { HemId, HouseRules, Job, Room } from '../../base/nouns'
 import { deriveHems, type Hem } from '../../survey/hems/deriveHems'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../../nature/calendar/calendar'
 import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
+import { whileSame } from '../../base/units/whileSame'
+import type { Candidate } from './candidate'
 import { chooseRecipe } from './chooseRecipe'
-import { pickCandidate, safeOf } from './pickCandidate'
+import type { HemContext } from './hemContext'
+import { pickCandidate, safeOf, type Picked } from './pickCandidate'
 import { fewKinds } from './fewKinds'
 import { fewTins } from './fewTins'
 import { judgeRoom, type PlannedLay } from './judgeRoom'
@@ -56,5 +59,12 @@ export function recipesOf({ job, rooms, clocks, nextShift, parameters, lays, sta
   const kinds = fewKinds(judged)
   const settled = judged.map((hem, i) => ({ ...hem, pick: kinds[i] ?? hem.pick, fewer: kinds[i] ?? hem.fewer }))
   const leftover = useLeftovers(settled)
-  return settled.map(({ ctx, judged: list, fewer }, i) => chooseRecipe(ctx, list, leftover[i] ?? fewer))
+  return settled.map(({ ctx, judged: list, fewer }, i) => chosen(ctx, list, leftover[i] ?? fewer))
 }
+
+/** A hem's recipe, kept with what decides it. */
+function chosen(ctx: HemContext, judged: readonly Candidate[], few: Picked | null): RecipeAnswer {
+  const why = few ? JSON.stringify([few.why, few.also]) : ''
+  return keptRecipe(ctx, [judged, few?.candidate ?? null, why], () => chooseRecipe(ctx, judged, few))
+}
+const keptRecipe = whileSame<RecipeAnswer>()

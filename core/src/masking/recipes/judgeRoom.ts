@@ -5,11 +5,12 @@ import type { HemId, Job, Room } from '../../base/nouns'
 import type { Hem } from '../../survey/hems/deriveHems'
 import { faceOf } from '../../survey/rooms/faces'
 import { lastFor } from '../../base/units/lastFor'
+import { whileSame } from '../../base/units/whileSame'
 import { parseInstant } from '../../base/units/time'
 import type { Candidate } from './candidate'
 import { judgeCandidates, judgingKey } from './candidates'
 import { estimateStepTimes } from './estimateTimes'
-import { hemContext, type HemContext } from './hemContext'
+import { hemContext, type HemContext, type HemTimes } from './hemContext'
 
 /** A hem with all that decides its recipe, and every way to treat it, judged. */
 export interface JudgedHem {
@@ -57,26 +58,34 @@ export function judgeRoom({
     // A keep side coated shortly before the job gets its night as well.
     const rested = last ? nextShift(parseInstant(last) + 60 * job.house.restHours) : stepLay
     const planned = lays?.get(hem.id)
-    const ctx = hemContext({
-      job,
-      room,
+    const at = {
+      layAt: Math.max(stepLay, rested, planned?.at ?? 0),
+      isPlanned: planned !== undefined,
+      stayMin: stays?.get(hem.id),
+      coatedAt: (stepId: string) => planned?.coatedAt.get(stepId) ?? sure(times.coatedAt.get(stepId)),
+      stepAt: (stepId: string) => sure(times.layAt.get(stepId)),
+    }
+    const ctx = contextOf(
       hem,
-      clocks,
-      parameters,
-      times: {
-        layAt: Math.max(stepLay, rested, planned?.at ?? 0),
-        isPlanned: planned !== undefined,
-        stayMin: stays?.get(hem.id),
-        coatedAt: (stepId) => planned?.coatedAt.get(stepId) ?? sure(times.coatedAt.get(stepId)),
-        stepAt: (stepId) => sure(times.layAt.get(stepId)),
-      },
-    })
+      [room, job.house, job.shelf, job.kit, job.site, job.crews, clocks, parameters, ...timesOf(room, at)],
+      () => hemContext({ job, room, hem, clocks, parameters, times: at }),
+    )
     const key = judgingKey(ctx)
     const judged = shared.get(key) ?? judgeCandidates(ctx)
     shared.set(key, judged)
     return { ctx, judged }
   })
 }
+
+/** What decides a hem's recipe, by all of a job that it reads. */
+const contextOf = whileSame<HemContext>()
+
+const timesOf = ({ steps }: Room, { layAt, isPlanned, stayMin, coatedAt, stepAt }: HemTimes) => [
+  layAt,
+  isPlanned,
+  stayMin,
+  ...steps.flatMap(({ id }) => [coatedAt(id), stepAt(id)]),
+]
 
 /** Judgings kept of one room: its lines change their hours as the day goes on, and old hours are not asked for again. */
 const MOST_KEPT = 500

@@ -21,7 +21,7 @@ export function crewTime(stretches: readonly Stretch[], people: number, stayOn: 
   const all = freeTime(stretches, stayOn)
   const each = people > 1 ? Array.from({ length: people }, () => freeTime(stretches, stayOn)) : []
   // All but the first; of two that is the other one.
-  const rest = freeTime(stretches, stayOn)
+  const rest = people > 1 ? freeTime(stretches, stayOn) : all
   const alone = anyOf(each)
   return {
     of: (hands) => (hands === undefined || hands >= people ? all : hands > 1 ? rest : alone),

@@ -18,8 +18,17 @@ export const LEAST_PIECE_MIN = 10
 /** @param stayOn  how long the crew stays past the end of each stretch to finish what is not broken off, min */
 export function freeTime(stretches: readonly Stretch[], stayOn: readonly number[] = []): FreeTime {
   const free: Stretch[] = [...stretches]
-  const pastEnd = new Map(stretches.map(({ to }, i) => [to, stayOn[i] ?? 0]))
   const outside: Stretch[] = []
+  /** How long the crew stays past an instant, which ends one of its stretches or lies in it. */
+  const pastEnd = (at: number): number => {
+    const i = firstPast(stretches.length, (k) => nth(stretches, k).to >= at)
+    return stretches[i]?.to === at ? (stayOn[i] ?? 0) : 0
+  }
+  const isInside = ({ from, to }: Stretch): boolean => {
+    const host = stretches[firstPast(stretches.length, (k) => nth(stretches, k).from > from) - 1]
+    return host !== undefined && to <= host.to
+  }
+  const isFree = (from: number, to: number) => outside.every((slot) => slot.from >= to || slot.to <= from)
   /** Index of the first stretch that ends after an instant. */
   const firstAfter = (at: number): number => firstPast(free.length, (i) => nth(free, i).to > at)
   return {
@@ -29,8 +38,7 @@ export function freeTime(stretches: readonly Stretch[], stayOn: readonly number[
         const { to: ends } = nth(free, i)
         const to = from + minutes
         if (to <= ends) return { from, to }
-        const isFree = outside.every((slot) => slot.from >= to || slot.to <= ends)
-        if (to <= ends + mostPast(pastEnd.get(ends) ?? 0, minutes) && isFree) return { from, to }
+        if (to <= ends + mostPast(pastEnd(ends), minutes) && isFree(ends, to)) return { from, to }
       }
       return null
     },
@@ -51,7 +59,7 @@ export function freeTime(stretches: readonly Stretch[], stayOn: readonly number[
     },
     take(slot) {
       if (slot.to <= slot.from) return
-      if (!stretches.some(({ from, to }) => slot.from >= from && slot.to <= to)) outside.push(slot)
+      if (!isInside(slot)) outside.push(slot)
       let i = firstAfter(slot.from)
       for (let host = free[i]; host && host.from < slot.to; host = free[i]) {
         const { from, to } = host

@@ -1,7 +1,11 @@
-import { readActivity } from '../../base/nouns'
+import { isGunDown, readActivity } from '../../base/nouns'
+import { firstPast } from '../../base/units/firstPast'
 import { groupedBy } from '../../base/units/groupedBy'
+import { onceFor } from '../../base/units/onceFor'
+import { nth } from '../../base/units/sure'
+import type { Stretch } from '../../nature/calendar/calendar'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
-import type { ClockDelay, Hands, Mode, ScheduleProblem } from '../problem/problem'
+import type { ClockDelay, Hands, Mode, ProblemCrew, ScheduleProblem } from '../problem/problem'
 import { handsOf, modeOf } from '../problem/withCrews'
 import { stayOnOf } from '../problem/stayOn'
 import { airGate, type AirGate } from './airGate'
@@ -23,24 +27,26 @@ import { firstFree, freeFrom, routesOf, unitsOf, type Unit } from './units'
 export function placeFirst(problem: ScheduleProblem): Placement {
   const blocks = blocksOf(problem)
   const placing = placingOf(problem, blocks)
-  const waiting = new Set(blocks)
   const unplaced: string[] = []
   // What somebody put somewhere stays there, and all else goes around it: what that breaks is for the check to say.
   for (const block of blocks) {
     const slot = heldSlot(placing, block)
     if (!slot) continue
-    waiting.delete(block)
+    placing.waiting.delete(block)
     settle(placing, block, slot)
   }
+  placing.ready.splice(0, Infinity, ...blocks.filter((block) => placing.waiting.has(block) && isNext(placing, block)))
   for (;;) {
-    const next = soonest(placing, waiting)
+    const next: Next | null = soonest(placing)
     if (!next) break
-    waiting.delete(next.block)
-    placing.slots.delete(next.block)
-    if (next.slot) settle(placing, next.block, next.slot)
-    else unplaced.push(...idsOf(next.block))
+    const { block, slot } = next
+    placing.waiting.delete(block)
+    placing.ready.splice(placing.ready.indexOf(block), 1)
+    placing.slots.delete(block)
+    if (slot) settle(placing, block, slot)
+    else unplaced.push(...idsOf(block))
   }
-  for (const block of waiting) unplaced.push(...idsOf(block))
+  for (const block of placing.waiting) unplaced.push(...idsOf(block))
   return tidied(problem, { placed: [...placing.placed.values()], unplaced })
 }
 
@@ -60,8 +66,21 @@ interface Placing {
   readonly rank: (roomId: string) => number
   readonly gate: PullGate
   readonly air: AirGate
-  /** Slots found already; only those of a crew that got work can have changed. */
-  readonly slots: Map<Block, Slot | null>
+  /** Blocks that have no place yet, and of them in their order those that wait for nothing without one. */
+  readonly waiting: Set<Block>
+  readonly ready: Block[]
+  /** Where each block stands in the order, what it still waits for, and which blocks wait for an activity. */
+  readonly order: ReadonlyMap<Block, number>
+  readonly missing: Map<Block, number>
+  readonly next: ReadonlyMap<string, readonly Block[]>
+  /** Slots found already; only those that lie where work was put can have changed. */
+  readonly slots: Map<Block, Found>
+}
+
+/** The first slot of a block, null where there is none; whether tape comes off in it beside paint that is on and still wet. */
+interface Found {
+  readonly slot: Slot | null
+  readonly isWet: boolean
 }
 
 interface Wait {
@@ -80,23 +99,30 @@ function placingOf(problem: ScheduleProblem, blocks: readonly Block[]): Placing 
   const clocks = clocksOfTables(problem.clocks)
   const order = problem.goals.find((goal) => goal.goal === 'rooms-in-order')?.rooms ?? []
   const ranks = new Map(order.flatMap((rooms, i) => rooms.map((roomId) => [roomId, i] as const)))
+  const placed = new Map<string, PlacedTask>(problem.done.map((activity) => [activity.id, asDone(activity)]))
+  const waits = waitsOf(problem, blocks)
+  const open = blocks.flatMap((block) =>
+    (waits.get(block) ?? []).flatMap(({ from }) => (placed.has(from) ? [] : [{ block, from }])),
+  )
+  const missing = new Map<Block, number>()
+  for (const { block } of open) missing.set(block, (missing.get(block) ?? 0) + 1)
   return {
     problem,
-    placed: new Map(problem.done.map((activity) => [activity.id, asDone(activity)])),
+    placed,
+    waiting: new Set(blocks),
+    ready: [],
+    order: new Map(blocks.map((block, i) => [block, i])),
+    missing,
+    next: new Map(
+      [...groupedBy(open, ({ from }) => from)].map(([from, list]) => [from, list.map(({ block }) => block)]),
+    ),
     free: new Map(
-      problem.crews.map((crew) => [
-        crew.id,
-        crewTime(
-          crew.shifts.map(([from, to]) => ({ from, to })),
-          crew.people ?? 1,
-          stayOnOf(crew),
-        ),
-      ]),
+      problem.crews.map((crew) => [crew.id, crewTime(stretchesOf(crew), crew.people ?? 1, stayOnOf(crew))]),
     ),
     units: new Map(problem.resources.map((resource) => [resource.id, unitsOf(problem, resource)])),
     routes: routesOf(problem),
     clocks,
-    waits: waitsOf(problem, blocks),
+    waits,
     fixed: new Map(problem.fixed.map((each) => [each.id, each.at])),
     rank: (roomId) => ranks.get(roomId) ?? 0,
     gate: pullGate(problem, clocks),
@@ -104,6 +130,8 @@ function placingOf(problem: ScheduleProblem, blocks: readonly Block[]): Placing 
     slots: new Map(),
   }
 }
+
+const stretchesOf = onceFor(({ shifts }: ProblemCrew): readonly Stretch[] => shifts.map(([from, to]) => ({ from, to })))
 
 function waitsOf(problem: ScheduleProblem, blocks: readonly Block[]): Map<Block, Wait[]> {
   const lags = groupedBy(problem.lags, (lag) => lag.to)
@@ -127,27 +155,30 @@ const asDone = ({ id, crewId, from, to }: ScheduleProblem['done'][number]): Plac
 
 const idsOf = (block: Block): string[] => block.activities.map((act) => act.id)
 
+/** Whether all that a block waits for has its place. */
+const isNext = ({ missing }: Placing, block: Block): boolean => (missing.get(block) ?? 0) === 0
+
 /**
  * A wet pull whose coat is on, else the block that can begin first; of two at once that of the more urgent room. One that
  * never can comes at once.
  */
-function soonest(placing: Placing, waiting: ReadonlySet<Block>): { block: Block; slot: Slot | null } | null {
+function soonest(placing: Placing): Next | null {
   let best: Ready | null = null
-  for (const block of waiting) {
-    const slot = placing.slots.has(block) ? placing.slots.get(block) : lookedUp(placing, block)
-    if (slot === undefined) continue
+  for (const block of placing.ready) {
+    const { slot, isWet } = placing.slots.get(block) ?? lookedUp(placing, block)
     if (slot === null) return { block, slot }
-    const [first] = block.activities
-    const next = {
-      block,
-      slot,
-      isWet: placing.gate.isWet(first?.id ?? '', slot.from),
-      follows: placing.placed.has(first?.follows ?? ''),
-      carries: carriesTo(placing, block, slot),
-    }
+    // Most begin later than another: nothing more is asked of them.
+    if (best && isWet === best.isWet && slot.from > best.slot.from) continue
+    const follows = placing.placed.has(block.activities[0].follows ?? '')
+    const next: Ready = { block, slot, isWet, follows, carries: carriesTo(placing, block, slot) }
     if (!best || goesBefore(placing, next, best)) best = next
   }
   return best
+}
+
+interface Next {
+  readonly block: Block
+  readonly slot: Slot | null
 }
 
 interface Ready {
@@ -206,22 +237,21 @@ function heldSlot(placing: Placing, block: Block): Slot | null {
   return { mode, from: at, to: pieces.at(-1)?.to ?? at, pieces }
 }
 
-/** The first slot of a block; undefined while a predecessor is not placed, null when there never is one. */
-function lookedUp(placing: Placing, block: Block): Slot | null | undefined {
+/** The first slot of a block all of whose predecessors are placed. */
+function lookedUp(placing: Placing, block: Block): Found {
   const ready = readyAt(placing, block)
-  if (ready === undefined) return undefined
   const slot = ready === null ? null : gatedSlot(placing, block, ready)
-  placing.slots.set(block, slot)
-  return slot
+  const found = { slot, isWet: slot !== null && placing.gate.isWet(block.activities[0].id, slot.from) }
+  placing.slots.set(block, found)
+  return found
 }
 
-/** When a block may begin; undefined while a predecessor is not placed, null when it never can. */
-function readyAt(placing: Placing, block: Block): number | null | undefined {
+/** When a block may begin; null when it never can. */
+function readyAt(placing: Placing, block: Block): number | null {
   let ready = placing.problem.from
   for (const wait of placing.waits.get(block) ?? []) {
     const before = placing.placed.get(wait.from)
-    if (!before) return undefined
-    const at = after(placing, before.to, wait.min)
+    const at = before ? after(placing, before.to, wait.min) : null
     if (at === null) return null
     ready = Math.max(ready, Math.ceil(at))
   }
@@ -403,7 +433,32 @@ function settle(placing: Placing, block: Block, slot: Slot): void {
     const [from, to] = [pieces[0]?.from ?? slot.from, pieces.at(-1)?.to ?? slot.to]
     placing.placed.set(act.id, { taskId: act.id, ...handsOf(slot.mode), from, to, pieces, done: false })
   }
-  for (const other of placing.slots.keys())
-    if (other.modes.some((mode) => mode.crewId === crewId) || other.uses.some((id) => block.uses.includes(id)))
-      placing.slots.delete(other)
+  for (const other of placing.ready) if (isTouched(placing, other, block, slot)) placing.slots.delete(other)
+  for (const { id } of block.activities) readied(placing, id)
+}
+
+/** What waited for an activity that has its place now waits for one thing less. */
+function readied({ next, missing, waiting, ready, order }: Placing, id: string): void {
+  for (const block of next.get(id) ?? []) {
+    const left = (missing.get(block) ?? 0) - 1
+    missing.set(block, left)
+    if (left > 0 || !waiting.has(block)) continue
+    const place = order.get(block) ?? 0
+    ready.splice(
+      firstPast(ready.length, (i) => (order.get(nth(ready, i)) ?? 0) > place),
+      0,
+      block,
+    )
+  }
+}
+
+/** Whether the slot found for a block may be another one now that work has been put somewhere: less is free, nothing more. */
+function isTouched({ slots, routes }: Placing, other: Block, block: Block, { mode, from, to }: Slot): boolean {
+  const found = slots.get(other)?.slot
+  if (!found) return false
+  if (other.uses.some((id) => block.uses.includes(id))) return true
+  if (found.mode.crewId !== mode.crewId) return false
+  // Ways reach beyond their slots, and a gun is cleaned behind all else its crew does.
+  if (routes.size > 0 || isGunDown(other.activities[0].id)) return true
+  return found.from < to && from < found.to
 }

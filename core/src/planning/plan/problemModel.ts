@@ -1,9 +1,9 @@
 import { intAt, nth, sure } from '../../base/units/sure'
 import { isGunDown } from '../../base/nouns'
 import type { ModelLag, Model, Schedule, ModelTask } from '../../solve/engine/model'
-import { type Ramp } from '../../solve/engine/ramp'
-import { shared, startsOf, type Starts } from '../../solve/engine/starts'
-import type { AirRule, ProblemLag, ScheduleProblem } from '../problem/problem'
+import { rampOf, type Ramp } from '../../solve/engine/ramp'
+import { NEVER, shared, startsOf, type Starts } from '../../solve/engine/starts'
+import type { AirRule, ProblemCrew, ProblemLag, PullRule, ScheduleProblem } from '../problem/problem'
 import { isInStretch, mostPast, stayOnOf } from '../problem/stayOn'
 import { handsOf, modeOf } from '../problem/withCrews'
 import { lastFor } from '../../base/units/lastFor'
@@ -14,7 +14,7 @@ import { airStarts } from './airStarts'
 import { blocksOf, type Block } from './blocks'
 import { LEAST_PIECE_MIN } from './freeTime'
 import type { PlacedTask, Placement, WorkPiece } from './placement'
-import { Ramps } from './ramps'
+import { made, Ramps } from './ramps'
 import { sharedOf, waysFromDone, type Using } from './sharedModel'
 import { clocksOfTables } from './tableClocks'
 
@@ -78,7 +78,8 @@ export function translate(
   const last = Math.max(origin, until, ...plan.placed.map((task) => task.to))
   // In whole days: plans of the same problem share their tables.
   const length = wholeDays(Math.min(problem.horizon, last + ROOM_MIN) - origin)
-  const draft: Draft = { problem, origin, length, ...tablesFor(problem, origin, length), placed, isBare }
+  const ramps = new Ramps(clocksOfTables(problem.clocks), origin, length)
+  const draft: Draft = { problem, origin, length, ramps, placed, isBare }
   const items = blocksOf(problem).flatMap((block) => itemOf(draft, block))
   const place = new Map(items.flatMap((item, i) => item.block.activities.map((act) => [act.id, i] as const)))
   const model: Model = {
@@ -90,6 +91,15 @@ export function translate(
     ],
     shared: sharedOf(problem, items),
   }
+  // Of the plans that are tried one after another most have most of their tasks where the one before has them.
+  const before: { readonly start: number; readonly tasks: readonly PlacedTask[] }[] = []
+  const placedAt = (item: Item, i: number, start: number): readonly PlacedTask[] => {
+    const known = before[i]
+    if (known?.start === start) return known.tasks
+    const tasks = placedOf(draft, item, start)
+    before[i] = { start, tasks }
+    return tasks
+  }
   return {
     model,
     hint: Int32Array.from(items.map((item) => item.at)),
@@ -99,7 +109,7 @@ export function translate(
     placementOf: (schedule) => ({
       placed: [
         ...plan.placed.filter((task) => task.done),
-        ...items.flatMap((item, i) => placedOf(draft, item, schedule[i] ?? item.at)),
+        ...items.flatMap((item, i) => placedAt(item, i, schedule[i] ?? item.at)),
       ],
       unplaced: problem.activities.filter((act) => !placed.has(act.id)).map((act) => act.id),
     }),
@@ -108,41 +118,66 @@ export function translate(
 
 const wholeDays = (minutes: number): number => Math.ceil(minutes / MIN_PER_DAY) * MIN_PER_DAY
 
-/** What depends on a problem's clocks and shifts alone. */
-interface Tables {
-  readonly ramps: Ramps
-  readonly presence: Map<string, Presence>
-}
-
-function tablesFor({ clocks, crews }: ScheduleProblem, origin: number, length: number): Tables {
-  const known = tablesOf(clocks, crews, origin)
-  const tables = known.get(length) ?? {
-    ramps: new Ramps(clocksOfTables(clocks), origin, length),
-    presence: new Map<string, Presence>(),
-  }
-  known.set(length, tables)
-  return tables
-}
-
-/** Tables by how many minutes they tell of, kept while plans of one problem are made. */
-const tablesOf = lastFor(
-  (_clocks: ScheduleProblem['clocks'], _crews: ScheduleProblem['crews'], _origin: number): Map<number, Tables> =>
-    new Map(),
-)
-
-interface Draft extends Tables {
+interface Draft {
   readonly problem: ScheduleProblem
   readonly origin: number
   readonly length: number
+  readonly ramps: Ramps
   readonly placed: ReadonlyMap<string, PlacedTask>
   readonly isBare: boolean
 }
 
-/** When a crew is there, minute by minute. */
+type Shift = readonly [from: number, to: number]
+
+/** What depends on a crew's stretches alone, as far as the model reaches. */
+interface CrewTables {
+  readonly shifts: readonly Shift[]
+  readonly presence: Presence
+  /** Starts that its stretches leave to work of so many minutes, and when work that goes on after breaks ends. */
+  readonly starts: Map<string, Starts>
+  readonly finish: Map<string, Ramp>
+}
+
+/** When a crew is there, minute by minute: minutes worked by each, and when each of them is over. */
 interface Presence {
   readonly worked: Int32Array
   readonly at: readonly number[]
 }
+
+const tablesOfShifts = lastFor(
+  (all: ProblemCrew['shifts'], _stayOnMin: number | undefined, origin: number, length: number): CrewTables => {
+    const own = all.filter(([from]) => from - origin <= length)
+    const shifts = own.map(([from, to]): Shift => [Math.ceil(from) - origin, Math.floor(to) - origin])
+    return { shifts, presence: presenceOf(shifts, length), starts: new Map(), finish: new Map() }
+  },
+)
+
+function presenceOf(shifts: readonly Shift[], length: number): Presence {
+  const worked = new Int32Array(length + 1)
+  const at: number[] = []
+  let minute = 0
+  for (const [from, to] of shifts) {
+    for (; minute < Math.min(from, length); minute++) worked[minute + 1] = at.length
+    for (; minute < Math.min(to, length); minute++) {
+      at.push(minute + 1)
+      worked[minute + 1] = at.length
+    }
+  }
+  for (; minute < length; minute++) worked[minute + 1] = at.length
+  return { worked, at }
+}
+
+const NOBODY: ProblemCrew = { id: '', shifts: [] }
+
+const crewOf = ({ problem }: Draft, crewId: string): ProblemCrew =>
+  problem.crews.find((crew) => crew.id === crewId) ?? NOBODY
+
+function tablesOf(draft: Draft, crewId: string): CrewTables {
+  const { shifts, stayOnMin } = crewOf(draft, crewId)
+  return tablesOfShifts(shifts, stayOnMin, draft.origin, draft.length)
+}
+
+const shiftsOf = (draft: Draft, crewId: string): readonly Shift[] => tablesOf(draft, crewId).shifts
 
 function itemOf(draft: Draft, block: Block): Item[] {
   const { problem, origin, placed } = draft
@@ -161,7 +196,7 @@ function itemOf(draft: Draft, block: Block): Item[] {
   const isDivisible = block.activities.length === 1 && block.activities[0]?.divisible === true
   const finish = isDivisible ? finishOf(draft, crewId, minutes) : null
   const id = block.activities[0].id
-  const rule = problem.pulls.find((pull) => pull.activityId === id)
+  const rule = pullsOf(problem).get(id)
   const shifts = shiftsOf(draft, crewId)
   const crew = problem.crews.find((each) => each.id === crewId)
   // Work without a break between is in a stretch, or outside, as a whole.
@@ -176,36 +211,13 @@ function itemOf(draft: Draft, block: Block): Item[] {
   return [{ block, crewId, hands, minutes, from, to, finish, at: first.from - origin, isPinned, isLoose }]
 }
 
-const shiftsOf = ({ problem, origin }: Draft, crewId: string): [number, number][] =>
-  (problem.crews.find((crew) => crew.id === crewId)?.shifts ?? []).map(([from, to]) => [
-    Math.ceil(from) - origin,
-    Math.floor(to) - origin,
-  ])
-
 /** When work that goes on after breaks ends, by its start. */
-const finishOf = (draft: Draft, crewId: string, minutes: number): Ramp => {
-  const { worked, at } = presenceOf(draft, crewId)
-  return draft.ramps.once(`finish|${crewId}|${minutes}`, (minute) => at[intAt(worked, minute) + minutes - 1] ?? null)
-}
-
-/** Minutes a crew has worked by each minute, and when each of them is over. */
-function presenceOf(draft: Draft, crewId: string): Presence {
-  const presence = draft.presence.get(crewId)
-  if (presence) return presence
-  const worked = new Int32Array(draft.length + 1)
-  const at: number[] = []
-  let minute = 0
-  for (const [from, to] of shiftsOf(draft, crewId)) {
-    for (; minute < Math.min(from, draft.length); minute++) worked[minute + 1] = at.length
-    for (; minute < Math.min(to, draft.length); minute++) {
-      at.push(minute + 1)
-      worked[minute + 1] = at.length
-    }
-  }
-  for (; minute < draft.length; minute++) worked[minute + 1] = at.length
-  const made = { worked, at }
-  draft.presence.set(crewId, made)
-  return made
+function finishOf(draft: Draft, crewId: string, minutes: number): Ramp {
+  const { presence, finish } = tablesOf(draft, crewId)
+  const { worked, at } = presence
+  return made(finish, String(minutes), () =>
+    rampOf(0, draft.length, (minute) => at[intAt(worked, minute) + minutes - 1] ?? null),
+  )
 }
 
 function taskOf(draft: Draft, item: Item): ModelTask {
@@ -215,21 +227,35 @@ function taskOf(draft: Draft, item: Item): ModelTask {
   return { id, minutes, finish: isPinned ? null : finish, starts, after: 0 }
 }
 
-/** Starts that shift, release, air and, of a coated pull, its dry span leave. */
-function startsFor(draft: Draft, item: Item): Starts {
-  const { problem, origin, ramps } = draft
-  const { block, minutes, finish, crewId } = item
-  const least = Math.max(0, ...block.activities.map((act) => releaseOf(draft, item, act.id, act.release)))
-  if (item.isLoose) return startsOf([[least, draft.length]])
-  const crew = problem.crews.find((each) => each.id === crewId)
-  const stayOn = crew ? stayOnOf(crew).map(Math.floor) : []
-  let starts = startsOf(
-    shiftsOf(draft, crewId).map(([from, to], i) => [
-      Math.max(from, least),
+/** Starts that a crew's stretches leave to work of so many minutes. */
+function startsByShift(draft: Draft, { minutes, finish, crewId }: Item): Starts {
+  const { shifts, starts } = tablesOf(draft, crewId)
+  const key = `${minutes}|${finish === null}`
+  const known = starts.get(key)
+  if (known) return known
+  const stayOn = stayOnOf(crewOf(draft, crewId)).map(Math.floor)
+  const found = startsOf(
+    shifts.map(([from, to], i) => [
+      from,
       finish ? to - Math.min(minutes, LEAST_PIECE_MIN) : to + mostPast(stayOn[i] ?? 0, minutes) - minutes,
     ]),
   )
-  const rule = problem.pulls.find((pull) => pull.activityId === block.activities[0]?.id)
+  starts.set(key, found)
+  return found
+}
+
+const pullsOf = onceFor(
+  ({ pulls }: ScheduleProblem) => new Map<string, PullRule>(pulls.map((rule) => [rule.activityId, rule])),
+)
+
+/** Starts that shift, release, air and, of a coated pull, its dry span leave. */
+function startsFor(draft: Draft, item: Item): Starts {
+  const { problem, origin, ramps } = draft
+  const { block } = item
+  const least = Math.max(0, ...block.activities.map((act) => releaseOf(draft, item, act.id, act.release)))
+  if (item.isLoose) return startsOf([[least, draft.length]])
+  let starts = shared(startsByShift(draft, item), startsOf([[least, NEVER]]))
+  const rule = pullsOf(problem).get(block.activities[0].id)
   if (rule?.coated) {
     const dry =
       rule.manner === 'peel'
@@ -293,8 +319,7 @@ function lagOf(draft: Draft, items: readonly Item[], place: ReadonlyMap<string, 
   const back = sure(after.from.get(lag.to))
   const lead = sure(before.to.get(lag.from))
   if (before.finish && !before.isPinned) {
-    const name = `finish|${before.crewId}|${before.minutes}`
-    return [{ from, to, weight: 0, ramp: draft.ramps.readyBehind(lag.min, before.finish, name, back) }]
+    return [{ from, to, weight: 0, ramp: draft.ramps.readyBehind(lag.min, before.finish, back) }]
   }
   if (lag.min.clock === null) return [{ from, to, weight: lead + Math.ceil(lag.min.amount) - back, ramp: null }]
   return [{ from, to, weight: 0, ramp: draft.ramps.ready(lag.min, lead, back) }]
@@ -356,7 +381,7 @@ function placedOf(draft: Draft, item: Item, start: number): PlacedTask[] {
   })
 }
 
-function piecesOf(shifts: readonly (readonly [number, number])[], start: number, minutes: number): WorkPiece[] {
+function piecesOf(shifts: readonly Shift[], start: number, minutes: number): WorkPiece[] {
   const pieces: WorkPiece[] = []
   let left = minutes
   for (const [from, to] of shifts) {

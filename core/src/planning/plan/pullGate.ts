@@ -14,9 +14,13 @@ export interface PullGate {
 
 export function pullGate(problem: Pick<ScheduleProblem, 'pulls'>, clocks: ReadonlyMap<string, RateClock>): PullGate {
   const rules = new Map(problem.pulls.map((rule) => [rule.activityId, rule]))
-  const opensOf = (activityId: ActivityId): Opening[] => {
+  const known = new Map<ActivityId, readonly Opening[]>()
+  const opensOf = (activityId: ActivityId): readonly Opening[] => {
     const rule = rules.get(activityId)
-    return rule?.coated ? openings(rule, rule.coated, clocks) : []
+    if (!rule?.coated) return NONE
+    const opens = known.get(activityId) ?? openings(rule, rule.coated, clocks)
+    known.set(activityId, opens)
+    return opens
   }
   const holds = (open: Opening, at: number) => at >= open.from && at < open.to
   return {
@@ -30,6 +34,8 @@ export function pullGate(problem: Pick<ScheduleProblem, 'pulls'>, clocks: Readon
     isWet: (activityId, at) => opensOf(activityId).some((open) => Number.isFinite(open.to) && holds(open, at)),
   }
 }
+
+const NONE: readonly Opening[] = []
 
 interface Opening {
   readonly from: number

@@ -6,6 +6,7 @@ import type { JobClocks } from '../../nature/cure/areaClocks'
 import { filmFormedMin, rainSafeMin } from '../../nature/cure/rainSafe'
 import type { Job, Said } from '../../base/nouns'
 import { stepAt } from '../../survey/rooms/stepAt'
+import { whileSame } from '../../base/units/whileSame'
 import { MIN_PER_HOUR } from '../../base/units/time'
 import type { Activity } from '../work'
 import type { ClockBook } from './clockBook'
@@ -41,9 +42,11 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
         const { air } = clocks(room.id)
         found.set(id, {
           id,
-          during: bans(air, from, to, (point) => paintFaults(coating, point, step.tool)),
-          until: bans(air, from, to, filmFaults),
-          cold: bans(air, from, to, (point) => coldFaults(coating, point)),
+          ...keptBans(air, [coating, step.tool, from, to], () => ({
+            during: bans(air, from, to, (point) => paintFaults(coating, point, step.tool)),
+            until: bans(air, from, to, filmFaults),
+            cold: bans(air, from, to, (point) => coldFaults(coating, point)),
+          })),
           clock,
           safeMin: rainSafeMin(coating),
           formedMin: filmFormedMin(coating),
@@ -54,6 +57,8 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
     rules: () => [...found.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
   }
 }
+
+const keptBans = whileSame<Pick<AirRule, 'during' | 'until' | 'cold'>>()
 
 /** The stretches of a series whose hours have a fault, each with the first fault of its first hour. */
 export function bans(

@@ -2,7 +2,8 @@ import type { Parameters } from '../../base/parameters/parameters'
 import { groupedBy } from '../../base/units/groupedBy'
 import { nth, sure } from '../../base/units/sure'
 import type { ActivityId, Crew, HouseRules, Job, Room, RoundId } from '../../base/nouns'
-import { dayEndsOf, HORIZON_DAYS, type Calendars } from '../../nature/calendar/calendar'
+import { lastFor } from '../../base/units/lastFor'
+import { dayEndsOf, HORIZON_DAYS, type Calendars, type Stretch } from '../../nature/calendar/calendar'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { activityProgress } from '../progress/activityProgress'
 import type { LogState } from '../progress/hemStates'
@@ -238,11 +239,15 @@ const resourcesOf = (job: Job): Resource[] =>
   )
 
 function crewFrom(crew: Crew, calendars: Calendars, from: number, house: HouseRules): ProblemCrew {
-  const shifts = (calendars.get(crew.id) ?? [])
-    .map((stretch) => [Math.max(stretch.from, from), stretch.to] as const)
-    .filter(([start, end]) => end > start)
+  const shifts = shiftsFrom(calendars.get(crew.id) ?? NO_SHIFTS, from)
   return { id: crew.id, shifts, washOutMin: dayEndsOf(house).washOutMin, stayOnMin: Math.floor(house.stayOnMin) }
 }
+
+/** Stretches from an instant on, kept with them: what a plan tables of them is tabled once. */
+const shiftsFrom = lastFor((stretches: readonly Stretch[], from: number) =>
+  stretches.map((stretch) => [Math.max(stretch.from, from), stretch.to] as const).filter(([start, end]) => end > start),
+)
+const NO_SHIFTS: readonly Stretch[] = []
 
 function goalsOf(job: Job, work: Work): Goal[] {
   const due = (iso: string | null) => (iso === null ? Number.POSITIVE_INFINITY : parseInstant(iso))

@@ -12,6 +12,8 @@ import {
   writeFace,
 } from '../../base/nouns'
 import { longestStretchMin, type Calendars, type Stretch } from '../../nature/calendar/calendar'
+import { keptParts } from '../../base/units/keptParts'
+import { whileSame } from '../../base/units/whileSame'
 import { coatingOf } from '../../survey/shelf/find'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { hoursOfStep } from '../../nature/cure/shortestSpan'
@@ -26,6 +28,7 @@ import type { Activity, KeptPull, Lag, Work } from './activity'
 import { assignCrews } from './assignCrews'
 import { dripsOnFloor } from '../../masking/recipes/keptOnFloor'
 import { clothShelves } from '../../masking/covers/clothShelves'
+import type { CoverNeed } from '../../masking/covers/coverNeed'
 import { coverNeeds } from '../../masking/covers/coverNeeds'
 import { groupRounds, type WallGroup } from './groupRounds'
 import type { GunTurns } from './gunTurns'
@@ -135,11 +138,38 @@ interface RoomWorkSetup {
   readonly shelves: ReadonlyMap<string, Shelf>
 }
 
-function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): Omit<Work, 'gunRuns'> {
-  const { job, recipes, parameters } = setup
+type RoomWork = Omit<Work, 'gunRuns'>
+
+/** A room's work, kept while all it is made from is the same. */
+function roomWork({ setup, room, crew, guns, shelves }: RoomWorkSetup): RoomWork {
+  const { job, recipes, counted, taped } = setup
   const hems = setup.hems.filter((hem) => hem.roomId === room.id)
+  const needs = coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units, job.rooms)
+  const covers = keptParts(coversBefore.get(room), needs)
+  coversBefore.set(room, covers)
+  const from = [
+    ...[job.start, job.house, job.shelf, job.site, roundShareOf(job, room), covers],
+    ...[crew, setup.usualCrews.find(({ id }) => id === crew.id), setup.calendars.get(crew.id), setup.nextShift],
+    ...[setup.clocks(room.id), setup.parameters],
+    ...room.steps.flatMap((step) => [guns.begins(room.id, step), guns.ends(room.id, step)]),
+    ...hems.flatMap((hem) => [hem, recipes.get(hem.id), counted.get(hem.id), taped.has(hem.id)]),
+  ]
+  return keptWork(room, from, () => roomWorkWith({ setup, room, crew, guns, hems, covers }))
+}
+const keptWork = whileSame<RoomWork>()
+const coversBefore = new WeakMap<Room, readonly CoverNeed[]>()
+
+const roundShareOf = ({ planning }: Job, room: Room): number =>
+  planning.rooms.find((plan) => plan.roomId === room.id)?.roundShare ?? 1
+
+interface RoomWorkWith extends Omit<RoomWorkSetup, 'shelves'> {
+  readonly hems: readonly Hem[]
+  readonly covers: readonly CoverNeed[]
+}
+
+function roomWorkWith({ setup, room, crew, guns, hems, covers }: RoomWorkWith): RoomWork {
+  const { job, recipes, parameters } = setup
   const mayHoldLead = leadRisk(job.site)?.mayHold ?? false
-  const covers = coverNeeds(room, shelves.get(room.id) ?? job.shelf, job.site.units, job.rooms)
   const whole: WholeSetup = {
     room,
     crew,
@@ -275,7 +305,7 @@ function groupsOf(setup: WorkSetup, room: Room, crew: Crew, step: PaintStep): Wa
     house: job.house,
     shelf: job.shelf,
     clocks: setup.clocks(room.id),
-    parameters: smaller(setup.parameters, job.planning.rooms.find((plan) => plan.roomId === room.id)?.roundShare ?? 1),
+    parameters: smaller(setup.parameters, roundShareOf(job, room)),
     hours: hoursFrom(
       setup.calendars.get(crew.id) ?? [],
       estimateStepTimes(job, room, setup.nextShift).layAt.get(step.id) ?? setup.nextShift(0),
