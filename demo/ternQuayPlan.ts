@@ -204,7 +204,7 @@ function toldTask(line: string): PublishedTask {
   const [first, last] = [pieces[0], pieces.at(-1)]
   if (!first || !last) throw new Error(`demo/ternQuayPlan.ts: "${line}" has no time`)
   return {
-    taskId: taskId as ActivityId,
+    taskId: taskId,
     crewId,
     hands: hands === undefined ? null : Number(hands),
     from: first.from,

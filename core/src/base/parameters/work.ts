@@ -32,8 +32,6 @@ export interface WorkParameters {
   /** Reference minutes until a primed face, and one washed or degreased inside, takes tape or coat. */
   readonly primedMin: Known
   readonly washedMin: Known
-  /** Minutes between unmasking a front and the look along it: it comes the next day. */
-  readonly nextDayMin: Known
   /** Marking and levelling a line, min/m, and checking once that it closes, min. */
   readonly markMinPerM: Known
   readonly closeMin: Known
@@ -102,7 +100,6 @@ export const WORK: WorkParameters = {
   washDryDays: known(3, 'd', 'common-practice', word('source', 'caulk-and-wash-about-three-days-before')),
   primedMin: guess(240, 'min', 'as-a-wall-paint-is-coated-over'),
   washedMin: guess(60, 'min', 'a-wiped-wall-is-dry-in-an-hour'),
-  nextDayMin: known(720, 'min', 'common-practice', word('source', 'a-touch-up-visit-the-next-day')),
   markMinPerM: guess(0.6, 'min/m', 'marks-each-arms-length-two-people-with-a-level'),
   closeMin: guess(10, 'min', 'once-round-and-back'),
   lookMinPerM: guess(0.1, 'min/m', 'a-slow-walk-with-a-lamp'),

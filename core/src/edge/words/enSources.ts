@@ -152,7 +152,6 @@ export const EN_SOURCES = {
   'word.source.marks-each-arms-length-two-people-with-a-level': 'a mark each arm’s length, with a level',
   'word.source.as-a-wall-paint-is-coated-over': 'as a wall paint is coated over',
   'word.source.a-wiped-wall-is-dry-in-an-hour': 'a wiped wall is dry in an hour',
-  'word.source.a-touch-up-visit-the-next-day': 'a touch-up visit the next day',
   'word.source.once-round-and-back': 'once round, and back to where it began',
   'word.source.a-slow-walk-with-a-lamp': 'a slow walk with a lamp',
   'word.source.a-hand-wide': 'a hand wide',

@@ -46,8 +46,8 @@ export function beginRoom(setup: WholeSetup): Ends {
 }
 
 /**
- * How a room ends. Inside, lines are looked at and touched up while floors are still covered, once each colour is touch-dry where it
- * was put on; outside everything is unmasked the same day, and looked at the next, or straight after where a house is done in a day.
+ * How a room ends. Lines are looked at and touched up once each colour is touch-dry where it was put on: inside while floors are still
+ * covered, outside when everything is unmasked, the same day or on another, whichever is cheaper. Common practice, no published source.
  */
 export function endRoom(setup: WholeSetup, shelf: Shelf, through: readonly StepDone[]): Omit<Ends, 'waits'> {
   const { room } = setup
@@ -57,12 +57,6 @@ export function endRoom(setup: WholeSetup, shelf: Shelf, through: readonly StepD
     ...waitsFor([own]),
   ])
   if (!look) return { activities: [uncover], lags: lagsTo(uncover, last) }
-  if (room.kind === 'elevation') {
-    // Where a house is done in a day, whoever unmasks it looks at it before he goes.
-    const waitMin = setup.house.frontsInADay ? 0 : setup.parameters.work.nextDayMin.value
-    const nextDay: Wait = { from: uncover.id, min: { clock: 'plain', amount: waitMin } }
-    return { activities: [uncover, look], lags: [...lagsTo(uncover, last), ...lagsTo(look, [nextDay])] }
-  }
   const dried = through.flatMap((done) => {
     const coating = coatOfStep(shelf, done.step)
     // Nobody looks along a line from a floor that cannot be walked on yet.
@@ -71,6 +65,11 @@ export function endRoom(setup: WholeSetup, shelf: Shelf, through: readonly StepD
       : { clock: surfaceClockOf(coating), amount: coating.touchDryMin }
     return lastCoats(room, done).map(({ act }): Wait => ({ from: act.id, min }))
   })
+  if (room.kind === 'elevation')
+    return {
+      activities: [uncover, look],
+      lags: [...lagsTo(uncover, last), ...lagsTo(look, [...waitsFor([uncover]), ...dried])],
+    }
   return {
     activities: [look, uncover],
     lags: [...lagsTo(look, [...last, ...dried]), ...lagsTo(uncover, waitsFor([look]))],
