@@ -3,6 +3,7 @@ import { betterPlan } from '../src/answers/try/betterPlan'
 import { planWithoutTurns, planWithProblem, type Chain } from '../src/answers/chain/planJob'
 import { readActivity, type Job, type PaintStep, type Room } from '../src/base/nouns'
 import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
+import { publishedTasks } from '../src/planning/published/planChanges'
 import type { PlacedTask } from '../src/planning/plan/placement'
 import { formatInstant, parseInstant } from '../src/base/units/time'
 import { logEvent } from './logEvent'
@@ -109,6 +110,40 @@ test('the same paint in two rooms on one day is filled once: no gun is cleaned t
   const days = new Set(placed.flatMap(({ taskId, from }) => (/coat/.test(taskId) ? [Math.floor(from / 1440)] : [])))
   expect(tasks.filter(({ kind }) => kind === 'gun-up')).toHaveLength(days.size)
   expect(tasks.filter(({ kind }) => kind === 'gun-down')).toHaveLength(days.size)
+})
+
+/** As many practice rooms in one colour, each by one of so many crews. */
+const manyAlike = (count: number, coats: number, crews: number): readonly Room[] => {
+  const like = sprayed(survey.rooms.find(({ id }) => id === 'practice1')!)
+  return Array.from({ length: count }, (_, i) => ({
+    ...like,
+    id: `p${i}`,
+    name: `Practice ${i}`,
+    crewId: survey.crews[i % crews]!.id,
+    steps: like.steps.slice(0, 1).map((step) => ({ ...step, coats })),
+  }))
+}
+
+test.each([
+  ['eight rooms, one coat, one crew', only(manyAlike(8, 1, 1)), 1],
+  ['eight rooms, two coats, two crews', only(manyAlike(8, 2, 2)), 3],
+])('%s: the gun is filled when what it sprays is masked, not each evening for what is left over', (_, job, most) => {
+  const chain = planWithProblem(job)
+  const { plan } = chain
+  expect(plan.tasks.filter(({ kind }) => kind === 'gun-up').length).toBeLessThanOrEqual(most)
+  expect(gunFaults(chain, plan.proposed, 1)).toEqual([])
+  expect(plan.misses).toEqual([])
+  // What is told keeps its turns: the same fillings and cleanings, and nothing is asked for twice.
+  const published = {
+    number: 1,
+    at: job.start,
+    by: 'Office',
+    why: '',
+    tasks: publishedTasks(plan.proposed),
+    changes: [],
+  }
+  const told = planWithProblem({ ...job, published }).plan
+  expect(told.tasks.map(({ id }) => id).sort()).toEqual(plan.tasks.map(({ id }) => id).sort())
 })
 
 describe('the demo’s kitchen, sprayed on one day and again on the next', () => {

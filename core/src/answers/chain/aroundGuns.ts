@@ -16,7 +16,7 @@ interface Proposed {
 const MOST_TURNINGS = 3
 
 /** How many guns there are; of any number where the shelf has none, and nothing waits for one. */
-const gunsOf = (job: Job): number => countOf(job, 'gun') || Number.POSITIVE_INFINITY
+export const gunsOf = (job: Job): number => countOf(job, 'gun') || Number.POSITIVE_INFINITY
 
 /** The turns that guns take in the plan people were told, as far as it has come; null where nobody was told any. */
 export function toldTurns(job: Job, { activities, gunRuns }: Work, log: LogState): GunTurns | null {

@@ -58,7 +58,8 @@ const LATER_MIN = 30
 const WORTH_TELLING = 0.02
 
 function isAsGood(one: Judged, other: Judged): boolean {
-  if (one.misses.length > other.misses.length) return false
+  // Nobody is told of a plan that breaks a rule more because it is cheaper.
+  if (one.misses.length !== other.misses.length) return one.misses.length < other.misses.length
   return one.price && other.price
     ? one.price.totalMinor <= other.price.totalMinor * (1 + WORTH_TELLING)
     : one.lateMin <= other.lateMin && one.endsAt <= other.endsAt + LATER_MIN

@@ -11,7 +11,7 @@ import { deriveHems, type BareEdge, type Hem } from '../../survey/hems/deriveHem
 import type { Down } from '../../masking/load/down'
 import { takeLoad, type Load } from '../../masking/load/takeLoad'
 import { placeFirst } from '../../planning/plan/placeFirst'
-import type { PlacedTask } from '../../planning/plan/placement'
+import { placementOf, type PlacedTask } from '../../planning/plan/placement'
 import { metresOfPulls, pricerOf, type PlanPrice, type PriceOf } from '../../planning/price/planPrice'
 import { withCrews } from '../../planning/problem/withCrews'
 import { makeProblem } from '../../planning/problem/makeProblem'
@@ -23,7 +23,9 @@ import type { Recipe, RecipeAnswer } from '../../masking/recipes/recipe'
 import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
 import { pullPlans, type PullPlan } from '../../planning/windows/pullPlans'
 import { jobWork, laysOf, minutesOf, NO_TURNS, type GunTurns, type Round, type Work } from '../../planning/work'
-import { toldTurns, withFreestGuns, withTurnsOfGuns } from './aroundGuns'
+import { gunsOf, toldTurns, withFreestGuns, withTurnsOfGuns } from './aroundGuns'
+import { withFewerFillings } from './fewerFillings'
+import { isBetter, judged, type Judged } from './judge'
 import { staysThatMatter } from './asItStays'
 import { NOTHING_PLANNED, type FromPlan } from './asPlanned'
 import { MOST_JUDGINGS, safeAtTheirHour } from './atItsHour'
@@ -216,13 +218,23 @@ function proposalByPrice(
   return job.draft ? withDraft(first, job.draft, priceOf) : first
 }
 
+type Proposal = ReturnType<typeof proposalWith>
+
+const isBetterProposal = (one: Proposal, other: Proposal): boolean =>
+  isBetter(judgedProposal(one), judgedProposal(other), [])
+
+const judgedProposal = ({ problem, proposed, priceOf }: Proposal): Judged =>
+  judged(problem, placementOf(problem.activities, proposed), priceOf)
+
 /** What is proposed on some ground, with its guns cleaned where they have to be. */
 function proposalOn(ground: Ground, isTurned: boolean) {
   const { job, log } = ground
   const proposedWith = (turns: GunTurns) => proposalWith(ground, turns)
-  return isTurned
-    ? withTurnsOfGuns(job, proposedWith, () => toldTurns(job, ground.workWith(NO_TURNS), log))
-    : withFreestGuns(proposedWith)
+  if (!isTurned) return withFreestGuns(proposedWith)
+  const made = withTurnsOfGuns(job, proposedWith, () => toldTurns(job, ground.workWith(NO_TURNS), log))
+  // Whoever was told the turns of a gun keeps them.
+  if (job.published || !made.byPrice) return made
+  return withFewerFillings({ made, guns: gunsOf(job), proposedWith, isBetter: isBetterProposal })
 }
 
 /** Recipes are guessed at, planned with, and judged again at the hours and for the stays of that plan, until nothing changes. */

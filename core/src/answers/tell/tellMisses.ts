@@ -141,6 +141,9 @@ const SAYINGS: Record<MissKind, (facts: MissFacts) => Said[]> = {
   'filled-early': ({ what, start, late, before }) => [
     said('miss.filled_early', { what, start, late, before: before() }),
   ],
+  'stood-filled': ({ what, start, late, before }) => [
+    said('miss.stood_filled', { what, start, late, before: before() }),
+  ],
   'sprayed-open': ({ what, start, before }) => [said('miss.sprayed_open', { what, start, before: before() })],
   'band-set': ({ what, start, due, late, mend }) => [said('miss.band_set', { what, start, due, late, mend: mend() })],
   'past-stay': ({ what, start, due, late }) => [said('miss.past_stay', { what, start, due, late })],

@@ -147,6 +147,8 @@ export const EN_PLAN = {
     '{what} starts {start}, before this is done: {before}. It drips on the bare floor. Leave tape, paper and cloth until then.',
   'miss.filled_early':
     '{what} {start}: filled {late} before it sprays ({before}). The paint would set in it: fill it just before.',
+  'miss.stood_filled':
+    '{what} {start}: the gun has stood filled for {late} since it last sprayed ({before}). The paint sets in it: clean it between, or spray on.',
   'miss.sprayed_open':
     '{what} starts {start}, before this is done: {before}. Mist would land on what is open. Cover and mask the room first.',
   'miss.band_set':

@@ -43,6 +43,8 @@ const MISSES = {
   'bare-floor': 'later',
   // a gun stands filled too long before it sprays
   'filled-early': 'ahead',
+  // paint has set in a gun between two coats
+  'stood-filled': 'later',
   // its field is reached when its line has set
   'band-set': 'later',
   // its room is late

@@ -1,7 +1,7 @@
 import { isGunUp, readActivity, type HemId, type Job } from '../../base/nouns'
 import { MIN_PER_DAY, MIN_PER_HOUR } from '../../base/units/time'
 import { workDayOf } from '../../nature/calendar/workDay'
-import { earlyFills } from '../check/checkFills'
+import { standingFills } from '../check/checkFills'
 import type { Miss, MissKind } from '../check/miss'
 import type { PlacedTask } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
@@ -145,10 +145,10 @@ function nightsOf(
   }
 }
 
-/** Tells how often guns are filled in what is left of a plan: twice where one is filled too long before it sprays. */
+/** Tells how often guns are filled in what is left of a plan: once more where paint would set in one before it sprays again. */
 function fillingsOf(problem: Pick<ScheduleProblem, 'lags'>): (left: readonly PlacedTask[]) => number {
-  const earlyIn = earlyFills(problem)
-  return (left) => left.filter(({ taskId }) => isGunUp(taskId)).length + earlyIn(left).length
+  const standingIn = standingFills(problem)
+  return (left) => left.filter(({ taskId }) => isGunUp(taskId)).length + standingIn(left).length
 }
 
 /** Metres of tape times the days for which they are on. */

@@ -11,6 +11,10 @@ export interface GunTurn {
   readonly before: number | null
   /** Minutes it rests before at least, so that it is not filled again the same evening; 0 where it goes on at once. */
   readonly restMin: number
+  /** It is filled once everything is masked that it sprays; left out where it is filled for the first. */
+  readonly waitsForAll?: boolean
+  /** It is filled no sooner than this, minutes since the epoch: what is left over in the evening would be filled for again. */
+  readonly notBefore?: number
 }
 
 /** What goes through which gun after what. */
@@ -93,7 +97,10 @@ export function gunTurns(runs: readonly GunRun[], placed: readonly Timed[], guns
     const able = held.filter((gun) => goesOn(gun.at(-1) ?? [], next, ticked))
     // Whoever holds one with the colour in it goes on with it; else it is handed on.
     const filled = able.find((gun) => gun.at(-1)?.at(-1)?.coat.crewId === next.coat.crewId) ?? able[0]
-    const stretches = held.find((gun) => gun.at(-1)?.at(-1)?.run.paint === next.run.paint)
+    // Two at once are two guns.
+    const stretches = held.find(
+      (gun) => gun.at(-1)?.at(-1)?.run.paint === next.run.paint && endOf(gun.at(-1)) <= next.coat.from,
+    )
     if (filled) filled.at(-1)?.push(next)
     else (stretches ?? freeGun(held, guns)).push([next])
   }

@@ -9,9 +9,10 @@ export {
   crewMinutes,
   isOfTheGun,
   type Work,
+  type GunRun,
 } from './activity'
 export { activityName } from './activityName'
-export { areKept, freestTurns, gunTurns, NO_TURNS, sameTurns, STAYS_MIN, type GunTurns } from './gunTurns'
+export { areKept, freestTurns, gunTurns, NO_TURNS, sameTurns, STAYS_MIN, type GunTurn, type GunTurns } from './gunTurns'
 export { jobWork } from './jobWork'
 export { laysOf } from './layOf'
 export { minutesOf } from './minutesOf'
