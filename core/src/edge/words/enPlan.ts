@@ -4,6 +4,8 @@ export const EN_PLAN = {
   'round.whole': 'all of {step} in one round',
   'round.size':
     '{count, plural, one {Wall {walls}} other {Walls {walls}}} in one round: sealed to pulled takes {need} min of a {window} min window',
+  'round.pair':
+    '{count, plural, one {Wall {walls}} other {Walls {walls}}} in one round: one cuts in and takes the tape off, one rolls right behind, so each line is still open. Sealed to pulled takes {need} min of a {window} min window',
   'round.too_long':
     '{room}, wall {walls} needs {need} min from wet to pulled; the window is {window} min. Divide its longest line into {parts}, at a corner, an opening or a mark.',
   'plan.no_shift':

@@ -7,7 +7,7 @@ import { bandShows } from '../../nature/risk/banding'
 import { lightness } from '../../survey/rooms/contrast'
 import { stepAt } from '../../survey/rooms/stepAt'
 import type { ActivityId } from '../../base/nouns'
-import type { Work } from '../work'
+import type { Activity, Round, Work } from '../work'
 import type { ClockBook } from './clockBook'
 import type { BandRule } from './problem'
 
@@ -20,7 +20,7 @@ interface BandRulesSetup {
 
 /**
  * Fields whose cut-in line must be rolled up to while it is open, where a band that has set would show: satin and dark walls. A
- * line is cut wall by wall, so that a later wall's begins later.
+ * line is cut wall by wall, so that a later wall's begins later; of a pair one cuts just ahead of the other.
  */
 export function bandRules({ job, work, minutes, parameters }: BandRulesSetup, book: ClockBook): BandRule[] {
   const rounds = new Map(work.rounds.map((round) => [round.id, round]))
@@ -32,15 +32,34 @@ export function bandRules({ job, work, minutes, parameters }: BandRulesSetup, bo
     if (!bandShows(coating.sheen, lightness(at.step.swatch), parameters)) return []
     const lineId = coatOf(round, act.coat ?? 1)
     const [wallId = ''] = act.ref.round.wallIds
+    const pairNeed = round.pairNeeds?.[wallId]
     const before = Math.max(0, round.wallIds.indexOf(wallId)) / Math.max(1, round.wallIds.length)
     return [
       {
         fieldId: act.id,
         lineId,
-        startsAfterMin: Math.floor(before * sure(minutes.get(lineId))),
+        startsAfterMin:
+          pairNeed === undefined
+            ? Math.floor(before * sure(minutes.get(lineId)))
+            : Math.max(0, Math.floor(minutesBefore(work, minutes, round, act) - pairNeed)),
         clock: book.paint(surfaceClockOf(coating), at.room.id),
         openMin: coating.openMin,
       },
     ]
   })
+}
+
+/** Minutes of a round from the first stroke of its lines to a field, one thing after another: lines, wet pulls, fields before it. */
+function minutesBefore(
+  { activities }: BandRulesSetup['work'],
+  minutes: BandRulesSetup['minutes'],
+  round: Round,
+  field: Activity,
+): number {
+  const own = activities.filter(
+    ({ roundId, coat, kind }) => roundId === round.id && coat === field.coat && kind !== 'pull',
+  )
+  const before = own.slice(0, own.indexOf(field)).filter(({ kind }) => kind === 'coat' || kind === 'roll')
+  const pulls = round.pulls.flatMap(({ manner, taskId }) => (manner === 'wet' ? [taskId] : []))
+  return [...before.map(({ id }) => id), ...pulls].reduce((sum, id) => sum + sure(minutes.get(id)), 0)
 }

@@ -120,6 +120,8 @@ export interface Round {
   /** Minutes the worst hem waits from its first wet stroke to its pull, and how many it may. */
   readonly wetNeedMin: number
   readonly wetWindowMin: number | null
+  /** For each wall, how long its band lies open before a pair rolls it, min; null where nobody rolls behind whoever cuts in. */
+  readonly pairNeeds: Readonly<Record<string, number>> | null
   readonly why: Said
 }
 

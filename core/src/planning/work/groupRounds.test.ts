@@ -51,8 +51,19 @@ describe('C7: round size at label conditions', () => {
 test('C30: satin is rolled wall by wall, so that the roller meets every line while it is open', () => {
   const satin = (people: readonly Painter[]) => ordinary(people, { tempC: 23, rh: 50 }, 'wet', 'quay-satin')
   expect(wallsPerRound(satin([skilled]))).toEqual([1, 1, 1, 1])
-  expect(wallsPerRound(satin([skilled, skilled])).length).toBeGreaterThan(1)
   expect(planJob(satin([skilled])).misses.map(({ kind }) => kind)).not.toContain('band-set')
+})
+
+// Common practice, no published source: C7 gives a practised pair a whole room, and C30 says how they keep its lines open.
+test('a pair keeps the band open: one cuts and strips, another rolls right behind, in rounds of more than a wall', () => {
+  const satin = ordinary([skilled, new_], { tempC: 23, rh: 50 }, 'wet', 'quay-satin')
+  const pair = planJob(satin)
+  expect(Math.max(...pair.rounds.map(({ wallIds }) => wallIds.length))).toBeGreaterThan(1)
+  expect(pair.misses.map(({ kind }) => kind)).not.toContain('band-set')
+  expect(pair.rounds.some(({ why }) => why.code === 'round.pair')).toBe(true)
+  // Each line is open as long as one hand takes to cut it and strip it, and no longer.
+  for (const { pairNeeds } of pair.rounds)
+    for (const need of Object.values(pairNeeds ?? {})) expect(need).toBeLessThan(22)
 })
 
 test('heat and dry air shrink a round, cool air widens it', () => {

@@ -37,6 +37,8 @@ export interface WallGroup {
   readonly settleMin: number
   /** Longest unbroken stretch of the crew's day, min. */
   readonly stretchMin: number
+  /** For each wall, how long its band lies open before a pair rolls it, min: one cuts in, another rolls behind. Null where they do not. */
+  readonly pairNeeds: Readonly<Record<string, number>> | null
   readonly why: Said
   readonly problem: Said | null
 }
@@ -167,28 +169,53 @@ function rolledMin(setup: GroupingSetup, works: readonly WallWork[]): number {
 }
 
 /**
- * Whether the roller reaches every wall while its cut-in band is still open: walls are cut from left to right, the tape comes
- * off, and they are rolled from left to right. Asked only where a band that has set would show; one wall by itself is the
- * smallest round there is.
+ * Whether the roller reaches every wall while its cut-in band is still open. Asked only where a band that has set would show; one
+ * wall by itself is the smallest round there is.
  */
 function reachesOpen(setup: GroupingSetup, works: readonly WallWork[]): boolean {
-  const { room, house, step, crew, recipes, parameters } = setup
-  if (works.length < 2 || !doesBandShow(setup) || orderOf(setup, works) !== 'after-pull') return true
-  const coating = coatOfStep(setup.shelf, step)
+  if (!isBandOpen(setup, works)) return true
+  const coating = coatOfStep(setup.shelf, setup.step)
   const open = windowMin(setup, surfaceClockOf(coating), coating.openMin)
-  if (open === null) return true
-  const speed = crewSpeed(crew, parameters)
-  const walls = works.map((work) => {
-    const minutes = wetMinutes({ room, work, recipes, house, step, speed, isApart: true })
-    const sum = (pick: (each: (typeof minutes)[number]) => number) => minutes.reduce((all, each) => all + pick(each), 0)
-    return { cut: sum(({ coat }) => coat), pull: sum(({ pull }) => pull), roll: work.restMin / speed }
-  })
+  const needs = isPair(setup) ? Object.values(pairNeeds(setup, works)) : bandNeeds(setup, works)
+  return open === null || needs.every((need) => need <= open)
+}
+
+/** Whether several walls have lines that must be rolled up to while they are open. */
+const isBandOpen = (setup: GroupingSetup, works: readonly WallWork[]): boolean =>
+  works.length > 1 && doesBandShow(setup) && orderOf(setup, works) === 'after-pull'
+
+/** How long each band lies open where walls are cut from left to right, the tape comes off, and they are rolled from left to right, min. */
+function bandNeeds(setup: GroupingSetup, works: readonly WallWork[]): number[] {
+  const speed = crewSpeed(setup.crew, setup.parameters)
+  const walls = works.map((work) => ({ ...lineMinutes(setup, work, speed), roll: work.restMin / speed }))
   const pulled = walls.reduce((sum, { pull }) => sum + pull, 0)
-  return walls.every((_, i) => {
+  return walls.map((_, i) => {
     const cutBehind = walls.slice(i).reduce((sum, { cut }) => sum + cut, 0)
     const rolledBefore = walls.slice(0, i).reduce((sum, { roll }) => sum + roll, 0)
-    return cutBehind + pulled + rolledBefore <= open
+    return cutBehind + pulled + rolledBefore
   })
+}
+
+/** Somebody practised cuts in and takes the tape off, wall by wall, just ahead of another who rolls behind. Common practice, no published source. */
+const isPair = ({ crew }: GroupingSetup): boolean =>
+  crew.people.length > 1 && crew.people.some(({ skill }) => skill === 'practised')
+
+/** How long each band lies open where one cuts a wall and takes its tape off while another rolls up to it, min. */
+function pairNeeds(setup: GroupingSetup, works: readonly WallWork[]): Record<string, number> {
+  const alone = 1 / setup.parameters.work.skillFactor.practised.value
+  return Object.fromEntries(
+    works.map((work) => {
+      const { cut, pull } = lineMinutes(setup, work, alone)
+      return [work.wallId, cut + pull]
+    }),
+  )
+}
+
+/** Minutes of a wall's lines, cut and freed, at some speed. */
+function lineMinutes({ room, house, step, recipes }: GroupingSetup, work: WallWork, speed: number) {
+  const minutes = wetMinutes({ room, work, recipes, house, step, speed, isApart: true })
+  const sum = (pick: (each: (typeof minutes)[number]) => number) => minutes.reduce((all, each) => all + pick(each), 0)
+  return { cut: sum(({ coat }) => coat), pull: sum(({ pull }) => pull) }
 }
 
 const doesBandShow = ({ shelf, step, parameters }: GroupingSetup): boolean =>
@@ -246,7 +273,9 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
     works.map((work) => setup.room.walls.find((wall) => wall.id === work.wallId)?.name ?? work.wallId),
   )
   const facts = { count: works.length, walls, need: Math.ceil(need), window: window === null ? 0 : Math.floor(window) }
-  const why = window === null ? said('round.whole', { step: setup.step.name }) : said('round.size', facts)
+  const pair = isPair(setup) && isBandOpen(setup, works) ? pairNeeds(setup, works) : null
+  const size = pair ? said('round.pair', facts) : said('round.size', facts)
+  const why = window === null ? said('round.whole', { step: setup.step.name }) : size
   const fieldOrder = orderOf(setup, works)
   const problem = window !== null && need > window ? tooLong(setup, facts) : null
   const coating = coatOfStep(setup.shelf, setup.step)
@@ -260,6 +289,7 @@ function groupOf(setup: GroupingSetup, works: readonly WallWork[]): WallGroup {
     wetWindowMin: window,
     settleMin,
     stretchMin: setup.stretchMin,
+    pairNeeds: pair,
     why,
     problem,
   }

@@ -84,6 +84,7 @@ export function roundOf(setup: RoundSetup): RoundWork {
     metres: metresOf(hems),
     wetNeedMin: group.wetNeedMin,
     wetWindowMin: group.wetWindowMin,
+    pairNeeds: group.pairNeeds,
     why: group.why,
   }
   return { round, ...activitiesOf(setup, ref, hems, pulls) }
