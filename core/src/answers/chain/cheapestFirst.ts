@@ -7,6 +7,7 @@ import type { PriceOf } from '../../planning/price/planPrice'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 import { layOut, serialSchemeOf } from '../../solve/engine/firstSchedule'
 import { cheaperIn } from './cheaperIn'
+import { closedUp } from './closedUp'
 import { isBetter, judged } from './judge'
 
 /** Schedules that are tried for a first plan, and tasks that are laid out for it in all: about a twentieth of a second. */
@@ -24,15 +25,16 @@ export function cheapestFirst(
   priceOf: PriceOf,
   leftAlone: ReadonlySet<string>,
 ): readonly PlacedTask[] {
-  const first = judged(problem, placementOf(problem.activities, proposed), priceOf)
+  const early = placementOf(problem.activities, proposed)
+  const first = judged(problem, closedUp(problem, early), priceOf)
   const task = translate(problem, first.placement)
   const count = task.model.tasks.length
   const scheme = serialSchemeOf(task.model)
   const anew = layOut(scheme, (i) => -intAt(task.hint, i))
-  if (!anew || count === 0) return proposed
+  if (!anew || count === 0) return first.placement.placed
   const rounds = Math.min(MOST_TRIED, Math.floor(MOST_LAID / count))
   const ways = { problem, task, scheme, priceOf, leftAlone, isOver: () => false }
   const schedule = cheaperIn({ ...ways, from: anew, random: seededNumbers(SEED), rounds })
-  const found = judged(problem, tidied(problem, task.placementOf(schedule)), priceOf)
-  return isBetter(found, first, []) ? found.placement.placed : proposed
+  const found = judged(problem, closedUp(problem, tidied(problem, task.placementOf(schedule))), priceOf)
+  return isBetter(found, first, []) ? found.placement.placed : first.placement.placed
 }

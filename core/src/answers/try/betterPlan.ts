@@ -10,6 +10,7 @@ import { translate, type Translation } from '../../planning/plan/problemModel'
 import { readiedLater } from '../../planning/plan/tidied'
 import type { ScheduleProblem } from '../../planning/problem/problem'
 import { seededNumbers } from '../../base/units/seeded'
+import { closedUp } from '../chain/closedUp'
 import { isBetter, judged, type Judged } from '../chain/judge'
 import { cheaperIn } from '../chain/cheaperIn'
 import { lateRoomsOf, lendHands, type Lent } from '../chain/lendHands'
@@ -79,7 +80,7 @@ export function betterPlan(problem: ScheduleProblem, plan: Placement, ways: Bett
     prices: before.price && best.price && { before: before.price, after: best.price },
   })
   const offerPlan = (placement: Placement): void => {
-    const found = judged(problem, readiedLater(problem, placement), priceOf)
+    const found = judged(problem, closedUp(problem, readiedLater(problem, placement)), priceOf)
     if (isBetter(found, best, goals)) best = found
   }
   const offer = (schedule: Schedule): void => offerPlan(task.placementOf(schedule))

@@ -1,0 +1,54 @@
+import { isGunUp } from '../../base/nouns'
+import { groupedBy } from '../../base/units/groupedBy'
+import { checkPlan } from '../../planning/check/checkPlan'
+import type { PlacedTask, Placement } from '../../planning/plan/placement'
+import type { ScheduleProblem } from '../../planning/problem/problem'
+
+/**
+ * A plan without the holes that are left where a gun was laid out and is filled later, just before it sprays: what comes after such a
+ * hole moves up, as long as that breaks nothing. Nobody stands about for as long as a gun takes to fill.
+ */
+export function closedUp(problem: ScheduleProblem, plan: Placement): Placement {
+  const left = plan.placed.filter(({ done }) => !done)
+  if (!left.some(({ taskId }) => isGunUp(taskId))) return plan
+  return [...groupedBy(left, ({ crewId }) => crewId).values()]
+    .flatMap(holesIn)
+    .reduce((at, hole) => filled(problem, at, hole), plan)
+}
+
+/** Minutes in which a crew has nothing to do. */
+type Hole = Pick<PlacedTask, 'crewId' | 'from' | 'to'>
+
+/** Holes of a crew that are as long as one of its guns takes to fill. */
+function holesIn(own: readonly PlacedTask[]): Hole[] {
+  const fills = new Set(own.flatMap(({ taskId, from, to }) => (isGunUp(taskId) ? [to - from] : [])))
+  const inOrder = [...own].sort((a, b) => a.from - b.from)
+  let until = Number.POSITIVE_INFINITY
+  return inOrder.flatMap(({ crewId, from, to }): Hole[] => {
+    const hole = { crewId, from: until, to: from }
+    until = Number.isFinite(until) ? Math.max(until, to) : to
+    return fills.has(hole.to - hole.from) ? [hole] : []
+  })
+}
+
+function filled(problem: ScheduleProblem, plan: Placement, first: Hole): Placement {
+  let [best, hole] = [plan, first]
+  const most = checkPlan(problem, plan).length
+  for (;;) {
+    const next = best.placed.find(
+      ({ crewId, from, done, pieces, taskId }) =>
+        crewId === hole.crewId && from === hole.to && !done && pieces.length === 1 && !isGunUp(taskId),
+    )
+    if (!next) return best
+    const moved = movedTo(next, hole.from)
+    const tried = { ...best, placed: best.placed.map((task) => (task === next ? moved : task)) }
+    if (checkPlan(problem, tried).length > most) return best
+    best = tried
+    hole = { ...hole, from: moved.to, to: next.to }
+  }
+}
+
+function movedTo(task: PlacedTask, from: number): PlacedTask {
+  const to = from + task.to - task.from
+  return { ...task, from, to, pieces: [{ from, to }] }
+}
