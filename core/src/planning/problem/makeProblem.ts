@@ -213,7 +213,7 @@ function toldOf(setup: ToldSetup, act: Activity, going?: UnderWay): Told {
       id: act.id,
       roomId: act.roomId,
       modes,
-      others: isBegun ? [] : others(act),
+      others: isBegun ? [] : others(act).flatMap((way) => alone.modesOf(act, way)),
       uses,
       divisible: act.divisible,
       release: act.release,

@@ -41,7 +41,9 @@ export function withCrews(problem: ScheduleProblem, given: GivenTo): SchedulePro
       const mode = crewId === undefined ? undefined : modeOf(act, { crewId })
       if (!mode || act.modes.includes(mode)) return act
       const all = [...act.modes, ...(act.others ?? [])]
-      return { ...act, modes: [mode], others: all.filter((other) => other !== mode) }
+      // All of them come, or as many as are free.
+      const isTheirs = (other: Mode) => other.crewId === crewId
+      return { ...act, modes: all.filter(isTheirs), others: all.filter((other) => !isTheirs(other)) }
     }),
   }
 }
