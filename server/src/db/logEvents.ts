@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto'
+import { hash } from 'node:crypto'
 import type { LogEvent } from '@crisp-hem/core'
 import type { HistoryLine } from '@crisp-hem/core/wire'
 import { ServerError } from '../errors'
@@ -24,9 +24,7 @@ interface SentEvent {
 }
 
 const sumOf = (event: LogEvent): string =>
-  createHash('sha256')
-    .update(JSON.stringify(Object.entries(event).sort(([a], [b]) => (a < b ? -1 : 1))))
-    .digest('base64')
+  hash('sha256', JSON.stringify(Object.entries(event).sort(([a], [b]) => (a < b ? -1 : 1))), 'base64')
 
 /** The append-only log of each job. */
 export function logTable(db: Database) {
