@@ -1,5 +1,6 @@
 import type { HemId } from '../../base/nouns'
 import type { PlannedLay } from '../../masking/recipes/judgeRoom'
+import { groupedBy } from '../../base/units/groupedBy'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { PlacedTask } from '../../planning/plan/placement'
 import type { Work } from '../../planning/work'
@@ -51,8 +52,9 @@ function plannedMasking(
   placed: readonly PlacedTask[],
 ): (hem: Hem) => Masking | null {
   const times = new Map(placed.map((task) => [task.taskId, task]))
+  const [actsOf, roundsOf] = [groupedBy(activities, (act) => act.roomId), groupedBy(rounds, (round) => round.roomId)]
   return ({ roomId, stepIds }) => {
-    const inRoom = activities.filter((activity) => activity.roomId === roomId)
+    const inRoom = actsOf.get(roomId) ?? []
     const starts = inRoom.flatMap(({ id, kind, stepId }) =>
       stepId === stepIds[0] && (kind === 'lay' || kind === 'coat') ? (times.get(id)?.from ?? []) : [],
     )
@@ -64,10 +66,8 @@ function plannedMasking(
       if (end === undefined || stepId === null || (kind !== 'coat' && kind !== 'roll')) continue
       coatedAt.set(stepId, Math.max(coatedAt.get(stepId) ?? end, end))
     }
-    const off = rounds.flatMap((round) =>
-      round.roomId === roomId && round.stepId === stepIds.at(-1)
-        ? round.pulls.flatMap(({ taskId }) => times.get(taskId)?.to ?? [])
-        : [],
+    const off = (roundsOf.get(roomId) ?? []).flatMap((round) =>
+      round.stepId === stepIds.at(-1) ? round.pulls.flatMap(({ taskId }) => times.get(taskId)?.to ?? []) : [],
     )
     const stayMin = off.length > 0 ? Math.ceil((Math.max(...off) - at) / PLAN_STEP_MIN) * PLAN_STEP_MIN : null
     return { lay: { at, coatedAt }, stayMin }

@@ -1,3 +1,4 @@
+import { groupedBy } from '../../base/units/groupedBy'
 import { sure } from '../../base/units/sure'
 import { coatOf, type Job } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
@@ -24,6 +25,7 @@ interface BandRulesSetup {
  */
 export function bandRules({ job, work, minutes, parameters }: BandRulesSetup, book: ClockBook): BandRule[] {
   const rounds = new Map(work.rounds.map((round) => [round.id, round]))
+  const actsOf = groupedBy(work.activities, ({ roundId }) => roundId)
   return work.activities.flatMap((act): BandRule[] => {
     const at = act.kind === 'roll' && act.ref.of === 'round' ? stepAt(job, act) : null
     const round = rounds.get(act.roundId ?? '')
@@ -41,7 +43,7 @@ export function bandRules({ job, work, minutes, parameters }: BandRulesSetup, bo
         startsAfterMin:
           pairNeed === undefined
             ? Math.floor(before * sure(minutes.get(lineId)))
-            : Math.max(0, Math.floor(minutesBefore(work, minutes, round, act) - pairNeed)),
+            : Math.max(0, Math.floor(minutesBefore(actsOf.get(round.id) ?? [], minutes, round, act) - pairNeed)),
         clock: book.paint(surfaceClockOf(coating), at.room.id),
         openMin: coating.openMin,
       },
@@ -51,14 +53,12 @@ export function bandRules({ job, work, minutes, parameters }: BandRulesSetup, bo
 
 /** Minutes of a round from the first stroke of its lines to a field, one thing after another: lines, wet pulls, fields before it. */
 function minutesBefore(
-  { activities }: BandRulesSetup['work'],
+  acts: readonly Activity[],
   minutes: BandRulesSetup['minutes'],
   round: Round,
   field: Activity,
 ): number {
-  const own = activities.filter(
-    ({ roundId, coat, kind }) => roundId === round.id && coat === field.coat && kind !== 'pull',
-  )
+  const own = acts.filter(({ coat, kind }) => coat === field.coat && kind !== 'pull')
   const before = own.slice(0, own.indexOf(field)).filter(({ kind }) => kind === 'coat' || kind === 'roll')
   const pulls = round.pulls.flatMap(({ manner, taskId }) => (manner === 'wet' ? [taskId] : []))
   return [...before.map(({ id }) => id), ...pulls].reduce((sum, id) => sum + sure(minutes.get(id)), 0)
