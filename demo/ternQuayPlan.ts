@@ -139,8 +139,8 @@ const TOLD = `
   wren | 14 07:43–07:54 | corridor/s3/w1/coat2
   wren | 14 07:54–08:00 | corridor/s3/w1/pull
   wren | 14 08:00–08:37 | corridor/s3/w1/roll2
-  plover | 14 08:15–08:33 | harbour/look
-  plover | 14 08:33–08:42 | south/look
+  plover | 13 08:42–09:00 | harbour/look
+  plover | 13 14:51–15:00 | south/look
   wren | 14 08:37–08:43 | corridor/s3/w2+w3/bead
   wren | 14 08:43–08:55 | corridor/s3/w2+w3/coat2
   wren | 14 08:55–09:01 | corridor/s3/w2+w3/pull

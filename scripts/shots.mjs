@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
@@ -8,6 +8,8 @@ import { ensureBuilt, ensureChromium, ensureInstalled, refuseUnknown } from './e
 // `node scripts/shots.mjs [NAME …] [--to FOLDER]`: one picture per main view, from the demo data on its practice clock.
 const AT = '2027-05-12T13:22:00Z'
 const HEM = encodeURIComponent('practice2/wall:w3|ceiling')
+/** How long the page looks for a better plan by itself, and a little, ms. */
+const LOOKED_ON_MS = 16_000
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 const VIEWS = {
@@ -32,13 +34,16 @@ const VIEWS = {
     },
   },
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
-  'rounds-rooms-cabin': {
-    path: '/jobs/tern-quay/rounds',
-    size: DESK,
+  // The demo as surveyed, before anybody was told a plan: what was found while the page looked on, in whose hands each room is, and its price.
+  'rounds-shared': {
+    path: '/jobs/tern-quay-before/rounds',
+    size: { width: 1280, height: 1100 },
     theme: 'cabin',
+    at: '2027-05-10T16:00:00Z',
     act: async (page) => {
+      await page.waitForTimeout(LOOKED_ON_MS)
       await page.getByRole('button', { name: 'Rooms', exact: true }).click()
-      await page.getByRole('button', { name: 'Three days' }).click()
+      await page.getByRole('button', { name: 'Whole job' }).click()
       await page.getByRole('group', { name: /^Rounds:/ }).evaluate((chart) => chart.scrollIntoView())
       await page.evaluate(() => scrollBy(0, -60))
     },
@@ -64,7 +69,8 @@ const VIEWS = {
   site: { path: '/jobs/tern-quay/site', size: DESK },
   bench: { path: `/jobs/tern-quay/bench?hem=${HEM}`, size: DESK },
   'pulls-phone': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'outdoor' },
-  'pulls-phone-cabin': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'cabin' },
+  // An hour later the tape of practice room 2 is still on, and its edge has skinned.
+  'day-wrong': { path: '/jobs/tern-quay/pulls', size: DESK, at: '2027-05-12T14:25:00Z', theme: 'cabin' },
 }
 
 const USAGE = 'node scripts/shots.mjs [NAME …] [--to FOLDER]'
@@ -102,13 +108,18 @@ const browser = await chromium.launch({
   ],
 })
 try {
+  await fetch(`http://127.0.0.1:${port}/api/jobs/import?as=tern-quay-before`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: `http://127.0.0.1:${port}` },
+    body: readFileSync('demo/tern-quay.hem.json'),
+  })
   for (const [name, view] of Object.entries(VIEWS)) {
     if (names.length > 0 && !names.includes(name)) continue
     const page = await browser.newPage({ viewport: view.size, timezoneId: 'Europe/Lisbon' })
     page.on('pageerror', (error) => process.stderr.write(`${name}: ${error.message}\n`))
     page.on('console', (message) => message.type() === 'error' && process.stderr.write(`${name}: ${message.text()}\n`))
     await page.addInitScript((theme) => localStorage.setItem('crisp-hem:theme', theme), view.theme ?? 'day')
-    await page.goto(`http://127.0.0.1:${port}${view.path}${view.path.includes('?') ? '&' : '?'}at=${AT}`)
+    await page.goto(`http://127.0.0.1:${port}${view.path}${view.path.includes('?') ? '&' : '?'}at=${view.at ?? AT}`)
     // A line on which news come never rests: what is waited for is on the screen.
     await page.getByRole('heading', { level: 1 }).waitFor()
     await page.waitForTimeout(500)

@@ -65,9 +65,8 @@ export function makeProblem(setup: ProblemSetup): ScheduleProblem {
   const isSplit = (crew: Crew) => countOf(job, 'gun') > 1 && alone.peopleOf(crew) > 1
   const sprayers = new Set(job.crews.flatMap((crew) => (isSplit(crew) ? crew.id : [])))
   const throughAt = coatedThrough(work, setup.log)
-  const told = work.activities.map((act) =>
-    toldOf({ ...setup, airs, alone, sprayed, others, handsTold, throughAt, sprayers }, act, going.get(act.id)),
-  )
+  const all = { ...setup, airs, alone, sprayed, others, handsTold, throughAt, sprayers }
+  const told = work.activities.map((act) => toldOf(all, act, going.get(act.id)))
   const free = fieldsAlone(work, told)
   const anew = laidAnew(work, told)
   return {

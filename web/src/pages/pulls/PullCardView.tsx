@@ -1,5 +1,5 @@
 import { W, clockText, spanText, whenText, sayText } from '../../app/words'
-import { formatRun, tickDoubts, type HemId, type SpanKind } from '@crisp-hem/core'
+import { formatRun, missedPull, tickDoubts, type HemId, type SpanKind } from '@crisp-hem/core'
 import { PullRibbon } from '../../app/drawing/PullRibbon'
 import { useFacts, useHems, useLog, usePlan, useRecipes, useTick } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
@@ -8,7 +8,13 @@ import { DefectPictures } from './DefectPictures'
 import { TickTruly } from './TickTruly'
 import { pullTick } from './ticks'
 
-const HEADS = { now: W.pulls.now, overdue: W.pulls.overdue, dry: W.spans.dry, 'not yet': W.pulls.notYet } as const
+const HEADS = {
+  now: W.pulls.now,
+  overdue: W.pulls.overdue,
+  missed: W.pulls.windowMissed,
+  dry: W.spans.dry,
+  'not yet': W.pulls.notYet,
+} as const
 
 /** One coated round: whether its tape comes off now, how, and how long that holds. */
 export function PullCardView({ card, now }: { card: PullCard; now: number }) {
@@ -27,7 +33,8 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
     const recipe = recipes.get(id)
     return recipe?.safe && (recipe.score || recipe.seal === 'wiped-sealant')
   })
-  const acting = stand === 'now' || stand === 'overdue'
+  const acting = stand === 'now' || stand === 'overdue' || stand === 'missed'
+  const isWaiting = stand === 'not yet' || stand === 'missed'
   // What the clock calls dry nobody knows where the weather met the coat.
   const head = card.doubt && stand === 'dry' ? W.pulls.inDoubt : HEADS[stand]
   const walls = [
@@ -69,11 +76,14 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
       <Shifted card={card} />
       <p className="mb-2 text-sm">
         {howWords(card, score)}
-        {card.next &&
-          stand === 'not yet' &&
-          ` ${W.pulls.nextSpan[card.next.kind]} ${whenText(card.next.from, now, site.zone)}.`}
+        {card.next && isWaiting && ` ${W.pulls.nextSpan[card.next.kind]} ${whenText(card.next.from, now, site.zone)}.`}
       </p>
-      <Button tone={acting ? 'act' : 'plain'} className="min-h-14 w-full text-lg" onClick={() => off(pull.hemIds, 0)}>
+      {stand === 'missed' && <Missed card={card} now={now} />}
+      <Button
+        tone={acting && stand !== 'missed' ? 'act' : 'plain'}
+        className="min-h-14 w-full text-lg"
+        onClick={() => off(pull.hemIds, 0)}
+      >
         {W.pulls.pullNow}: {W.pulls.hems({ n: own.length, m: formatRun(length, site.units) })}
       </Button>
       <TickTruly
@@ -90,6 +100,7 @@ export function PullCardView({ card, now }: { card: PullCard; now: number }) {
 /** How it comes off now, or why it has to wait. */
 function howWords({ pull, stand, span }: PullCard, score: boolean): string {
   const peel = pull.manner === 'peel'
+  if (stand === 'missed') return W.pulls.missed
   if (stand !== 'not yet') {
     if (peel) return W.pulls.peel
     return `${W.pulls.manner} ${stand === 'now' || !score ? '' : W.pulls.score}`
@@ -97,7 +108,7 @@ function howWords({ pull, stand, span }: PullCard, score: boolean): string {
   if (peel) return W.pulls.maskWait
   if (span.kind === 'kept') return `${W.pulls.kept}.`
   if (span.kind !== 'tacky') return `${W.pulls.wait}.`
-  return pull.manner === 'dry' ? `${W.pulls.tacky}.` : `${W.pulls.tacky}. ${W.pulls.missed}`
+  return `${W.pulls.tacky}.`
 }
 
 /** What the wait is for. */
@@ -117,7 +128,8 @@ function Countdown({ card, now }: { card: PullCard; now: number }) {
       </p>
     )
   }
-  const until = stand === 'not yet' ? (card.next?.from ?? span.to) : span.to
+  const isWaiting = stand === 'not yet' || stand === 'missed'
+  const until = isWaiting ? (card.next?.from ?? span.to) : span.to
   if (until === null || until === undefined) return null
   const left = Math.max(0, until - now)
   const text =
@@ -125,8 +137,38 @@ function Countdown({ card, now }: { card: PullCard; now: number }) {
   return (
     <p className="text-right">
       <b className={`block font-head text-[2rem] leading-none ${stand === 'now' ? 'text-act' : ''}`}>{text}</b>
-      <span className="text-sm text-soft">{stand === 'not yet' ? untilWord(span.kind) : W.pulls.left}</span>
+      <span className="text-sm text-soft">{isWaiting ? untilWord(span.kind) : W.pulls.left}</span>
     </p>
+  )
+}
+
+/** What can be done about a missed window, the least touching up first: what each way is likely to tear. */
+function Missed({ card: { pull }, now }: { card: PullCard; now: number }) {
+  const job = useFacts()
+  const hems = useHems()
+  const recipes = useRecipes()
+  const costs = missedPull({ job, hems, recipes, pull, now })
+  if (!costs) return null
+  return (
+    <table className="mb-2 w-full text-sm">
+      <caption className="sr-only">{W.pulls.missedWays}</caption>
+      <thead className="text-left text-soft">
+        <tr>
+          <th className="py-1 font-normal">{W.pulls.missedWays}</th>
+          <th className="text-right font-normal">{W.pulls.missedTorn}</th>
+          <th className="text-right font-normal">{W.pulls.missedMend}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {costs.map(({ way, tornM, mendMin }, i) => (
+          <tr key={way} className={`border-t border-rule ${i === 0 ? 'font-semibold' : ''}`}>
+            <td className="py-1 pr-2">{W.pulls.missedWay[way]}</td>
+            <td className="text-right whitespace-nowrap">{formatRun(tornM * 1000, job.site.units)}</td>
+            <td className="text-right whitespace-nowrap">{spanText(mendMin)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   )
 }
 

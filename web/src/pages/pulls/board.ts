@@ -9,12 +9,13 @@ import {
   type Task,
   readSubject,
   isThrough,
+  wetPassedAt,
   type HemId,
   type SubjectKey,
 } from '@crisp-hem/core'
 
 /** Where a coated round stands on the board. */
-export type PullStand = 'now' | 'overdue' | 'not yet' | 'dry'
+export type PullStand = 'now' | 'overdue' | 'missed' | 'not yet' | 'dry'
 
 export interface PullCard {
   readonly pull: PullPlan
@@ -55,7 +56,11 @@ const STAND_OF: Record<PullSpan['kind'], PullStand> = {
   dry: 'dry',
   past: 'overdue',
 }
-const ORDER: readonly PullStand[] = ['overdue', 'now', 'dry', 'not yet']
+const ORDER: readonly PullStand[] = ['overdue', 'now', 'missed', 'dry', 'not yet']
+
+/** A wet window that closed with the tape on is somebody's to decide, until its film is hard. */
+const standOf = (pull: PullPlan, { kind }: PullSpan, now: number): PullStand =>
+  kind === 'tacky' && wetPassedAt(pull, now) !== null ? 'missed' : STAND_OF[kind]
 
 /** What has met a round's coats by now. */
 const doubtOf = (plan: Plan, pull: PullPlan, now: number) =>
@@ -76,7 +81,7 @@ export function boardAt(plan: Plan, log: LogState, now: number, { crewId, crews 
       const span = spanAt(pull.spans, now) ?? pull.spans[0]
       if (!span) return []
       const next = pull.spans.find((each) => each.from > now && (each.kind === 'wet' || each.kind === 'dry')) ?? null
-      return [{ pull, span, next, doubt: doubtOf(plan, pull, now), stand: STAND_OF[span.kind] }]
+      return [{ pull, span, next, doubt: doubtOf(plan, pull, now), stand: standOf(pull, span, now) }]
     })
     .sort(
       (a, b) => ORDER.indexOf(a.stand) - ORDER.indexOf(b.stand) || (a.span.to ?? Infinity) - (b.span.to ?? Infinity),
