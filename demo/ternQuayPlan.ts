@@ -1,4 +1,4 @@
-import { formatInstant, parseInstant, type ActivityId, type PublishedTask } from '@crisp-hem/core'
+import { formatInstant, parseInstant, type PublishedTask } from '@crisp-hem/core'
 
 /**
  * What the crews of Tern Quay were told on the first morning: who, on which day of May 2027 from when to when (UTC), what. Written down
@@ -204,7 +204,7 @@ function toldTask(line: string): PublishedTask {
   const [first, last] = [pieces[0], pieces.at(-1)]
   if (!first || !last) throw new Error(`demo/ternQuayPlan.ts: "${line}" has no time`)
   return {
-    taskId: taskId,
+    taskId,
     crewId,
     hands: hands === undefined ? null : Number(hands),
     from: first.from,

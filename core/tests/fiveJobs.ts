@@ -1,4 +1,4 @@
-import type { Crew, Elevation, HourlyAir, Job, PaintStep, Room } from '../src/base/nouns'
+import type { Crew, Job, OutdoorHour, PaintStep, Room } from '../src/base/nouns'
 import { newElevation, newRoom } from '../src/survey/rooms/roomTemplate'
 import { formatInstant, parseInstant } from '../src/base/units/time'
 import { jobOf } from './oneHem'
@@ -53,7 +53,7 @@ const by = (tool: PaintStep['tool'], area: Room): Room => ({
 })
 
 /** Four fronts round a house, south first. */
-const house = (crewId: string, material: Elevation['walls'][number]['face']['material']): Room[] =>
+const house = (crewId: string, material: 'render' | 'lapped-boards'): Room[] =>
   ['South', 'West', 'North', 'East'].map((name, i) => ({
     ...newElevation(`f${i}`, name, {
       widthMm: i % 2 ? 8000 : 11_000,
@@ -67,7 +67,7 @@ const house = (crewId: string, material: Elevation['walls'][number]['face']['mat
   }))
 
 /** Two weeks of mild air with nine hours of rain on the second day. */
-const wetSecondDay: HourlyAir[] = Array.from({ length: 24 * 14 }, (_, i) => ({
+const wetSecondDay: OutdoorHour[] = Array.from({ length: 24 * 14 }, (_, i) => ({
   tempC: 14 + 4 * Math.sin(((i - 9) / 24) * 2 * Math.PI),
   rh: 65,
   windMs: 2,

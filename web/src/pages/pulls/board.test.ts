@@ -49,7 +49,7 @@ test('later the same round is tacky, then dry, then overdue', () => {
     boardAt(plan, log, now + minutes, { crewId: null, crews: [] }).pulls.find(
       (card) => card.pull.roomId === 'practice2',
     )!.stand
-  expect([standAt(30), standAt(13 * 60), standAt(40 * 1440)]).toEqual(['not yet', 'dry', 'overdue'])
+  expect([standAt(30), standAt(13 * 60), standAt(40 * 1440)]).toEqual(['missed', 'dry', 'overdue'])
 })
 
 test('one crew sees its own work only', () => {

@@ -30,10 +30,10 @@ test('through a week no card misses a figure, and each says how', async () => {
       stands.add(`${manner} ${stand}`)
       expect(html).not.toMatch(MISSING)
       expect(html).toMatch(
-        /Slowly, folded back|leave it alone|Too wet still|Cut round each pane|Stays on the floor until/,
+        /Slowly, folded back|leave it alone|cut along the edge with a sharp blade|Too wet still|Cut round each pane|Stays on the floor until/,
       )
     }
-  expect([...stands]).toEqual(expect.arrayContaining(['wet now', 'wet not yet', 'wet dry', 'peel not yet', 'peel dry']))
+  expect([...stands]).toEqual(expect.arrayContaining(['wet now', 'wet missed', 'wet dry', 'peel not yet', 'peel dry']))
 })
 
 test('wet: pull now, no scoring; the day after it is scored first', async () => {

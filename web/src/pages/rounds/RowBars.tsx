@@ -46,9 +46,9 @@ export function RowBars(props: RowBarsProps) {
   const keyOf = ({ task, placed }: RowTask) => (by === 'rooms' ? placed.crewId : task.roomId)
   return (
     <>
-      {labelsOf(row.tasks.filter(isOnTop), axis, keyOf).map((label) => (
+      {labelsOf(by === 'rooms' ? row.tasks : row.tasks.filter(isOnTop), axis, keyOf).map((label) => (
         <text key={label.x} x={label.x} y="11" fontSize="11.5" fontWeight="600">
-          {fitted(named.find((each) => each.id === label.id)?.name ?? '', label.width)}
+          {fitted(named.find((each) => each.id === label.id)?.name ?? '', label.width, alikeStart(named))}
         </text>
       ))}
       {row.tasks.flatMap(({ task, placed, some }) =>
@@ -198,7 +198,19 @@ function labelsOf(
   return labels.filter((label) => label.width > 26)
 }
 
-const fitted = (name: string, width: number): string => {
+/** A name as far as there is room; where there is little, without the first word that all names share: crews are told apart by the rest. */
+const fitted = (name: string, width: number, shared: string): string => {
   const most = Math.floor((width - 4) / 6.2)
-  return name.length <= most ? name : most < 3 ? '' : `${name.slice(0, most - 1)}…`
+  if (name.length <= most) return name
+  const rest = name.slice(shared.length)
+  return rest.length <= most ? rest : most < 3 ? '' : `${rest.slice(0, most - 1)}…`
+}
+
+/** The first word of several names, with its space, where all of them begin with it and none is only that. */
+function alikeStart(named: readonly { readonly name: string }[]): string {
+  const [first] = named
+  const word = first?.name.match(/^\S+\s+(?=\S)/u)?.[0] ?? ''
+  return named.length > 1 && word && named.every(({ name }) => name.startsWith(word) && name.length > word.length)
+    ? word
+    : ''
 }

@@ -60,7 +60,9 @@ export function timeAxis(
   const every = Math.max(1, Math.ceil(LEAST_HOUR_GAP / perHour))
   const hours = laid.flatMap((day) => {
     const marks: { at: number; x: number }[] = []
-    for (let at = day.from; at < day.to; at += 60 * every) marks.push({ at, x: x(at) })
+    // The last of a day leaves room for the first of the next.
+    const isFree = (at: number) => at === day.from || x(at) + LEAST_HOUR_GAP <= day.x + day.width
+    for (let at = day.from; at < day.to; at += 60 * every) if (isFree(at)) marks.push({ at, x: x(at) })
     return marks
   })
   return { days: laid, width, x, at, hours }
