@@ -9,7 +9,7 @@ const job = ternQuay()
 const now = parseInstant(TERN_QUAY_NOW)
 const plan = planJob(job, now)
 const pull = plan.pulls.find(({ roomId, coated, manner }) => roomId === 'practice2' && coated && manner === 'wet')!
-const hems = new Map(plan.hems.map((hem) => [hem.id as string, hem]))
+const hems = new Map(plan.hems.map((hem) => [hem.id, hem]))
 const recipes = new Map(plan.recipes.map((recipe) => [recipe.hemId as string, recipe]))
 const costsAt = (at: number) => missedPull({ job, hems, recipes, pull, now: at })
 
