@@ -2,7 +2,7 @@ import { placeFirst } from '../src/planning/plan/placeFirst'
 import { ternQuaySurvey } from '../../demo'
 import { betterPlan } from '../src/answers/try/betterPlan'
 import { chancesOf } from '../src/planning/chance/chances'
-import { planJob } from '../src/answers/chain/planJob'
+import { planJob, planWithProblem } from '../src/answers/chain/planJob'
 import { checkPlan } from '../src/planning/check/checkPlan'
 import { problemOf } from '../src'
 import type { HandTool, Job } from '../src/base/nouns'
@@ -56,6 +56,23 @@ test('two towers let both work, and it is done sooner; without any on the shelf 
   expect(soonest(2)).toBeLessThan(soonest(1))
   expect(planJob(withTowers(2)).price.totalMinor).toBeLessThanOrEqual(planJob(withTowers(1)).price.totalMinor)
   expect(problemOf(withTowers(0)).activities.some((act) => act.uses.includes('tower'))).toBe(false)
+})
+
+test('a tower is carried and put up by people: minutes of the crew that uses it next, each time it changes rooms', () => {
+  const job = withTowers(1)
+  const { problem, plan } = planWithProblem(job)
+  const uses = new Set<string>(problem.activities.flatMap((act) => (act.uses.includes('tower') ? [act.id] : [])))
+  const rooms = [...plan.placed]
+    .filter(({ taskId }) => uses.has(taskId))
+    .sort((a, b) => a.from - b.from)
+    .map(({ taskId }) => taskId.split('/')[0])
+  const moves = rooms.filter((room, i) => i > 0 && room !== rooms[i - 1]).length
+  expect(moves).toBeGreaterThan(0)
+  const way = plan.price.parts.find(({ part }) => part === 'way')!
+  // Both crews are a pair.
+  expect(way.amount).toBeCloseTo((moves * 2 * Math.ceil(job.house.rates.towerEach)) / 60, 6)
+  // With one for each room nobody carries any.
+  expect(planJob(withTowers(2)).price.parts.find(({ part }) => part === 'way')!.amount).toBe(0)
 })
 
 describe('addresses and fronts, read as a foreman would', () => {

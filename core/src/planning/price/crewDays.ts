@@ -4,6 +4,7 @@ import { nth } from '../../base/units/sure'
 import { workDayOf } from '../../nature/calendar/workDay'
 import type { PlacedTask } from '../plan/placement'
 import { crewWays } from '../problem/places'
+import { carriesOf } from './carries'
 import { peopleAt } from '../problem/withCrews'
 import type { ScheduleProblem } from '../problem/problem'
 
@@ -17,6 +18,7 @@ export interface CrewDay {
   readonly people: number
   /** Minutes worked; where only some of the crew are at something, their part of them. */
   readonly workMin: number
+  /** Minutes on the way from address to address, and of carrying a tower and putting it up. */
   readonly wayMin: number
   /** Minutes of its shifts between its first and its last in which it has nothing to do, or its part of them; its meals are none. */
   readonly idleMin: number
@@ -29,15 +31,21 @@ export interface CrewDay {
 /** Tells every crew's days of any plan of one problem, in order of crews and days; what all of them share is looked up once. */
 export function crewDaysOf(
   { crews, site }: Pick<Job, 'crews' | 'site'>,
-  problem: Pick<ScheduleProblem, 'activities' | 'crews' | 'places' | 'done'>,
+  problem: Pick<ScheduleProblem, 'activities' | 'crews' | 'places' | 'done' | 'resources'>,
 ): (placed: readonly PlacedTask[]) => CrewDay[] {
   const dayOf = workDayOf({ crews, site })
   const roomOf = new Map<string, string>(problem.activities.map((act) => [act.id, act.roomId]))
   const ways = crewWays(problem)
   const begun = new Set(problem.done.map((activity) => `${activity.crewId} ${dayOf(activity.from)}`))
   const crewOf = new Map(problem.crews.map((crew) => [crew.id, crew]))
+  const carriesIn = carriesOf(problem)
   return (placed) => {
     const byCrew = new Map<string, PieceOfDay[]>(crews.map(({ id }) => [id, []]))
+    const carried = new Map<string, number>()
+    for (const { crewId, at, minutes } of carriesIn(placed)) {
+      const key = `${crewId} ${dayOf(at)}`
+      carried.set(key, (carried.get(key) ?? 0) + minutes)
+    }
     for (const { taskId, crewId, hands, pieces, done } of placed) {
       const share = peopleAt({ hands }, crewOf.get(crewId)) / (crewOf.get(crewId)?.people ?? 1)
       if (done) continue
@@ -53,7 +61,7 @@ export function crewDaysOf(
           days.sort((a, b) => a.from - b.from),
           ({ day }) => day,
         ).values(),
-      ].map((pieces) => dayOfCrew(crew, pieces, { shifts, ways, begun, parties: people }))
+      ].map((pieces) => dayOfCrew(crew, pieces, { shifts, ways, begun, carried, parties: people }))
     })
   }
 }
@@ -71,12 +79,18 @@ interface DayGround {
   readonly shifts: ScheduleProblem['crews'][number]['shifts']
   readonly ways: ReturnType<typeof crewWays>
   readonly begun: ReadonlySet<string>
+  /** Minutes of carrying by crew and day. */
+  readonly carried: ReadonlyMap<string, number>
   /** In how many the crew may split. */
   readonly parties: number
 }
 
 /** @param inOrder  what a crew does on one day, in order */
-function dayOfCrew(crew: Crew, inOrder: readonly PieceOfDay[], { shifts, ways, begun, parties }: DayGround): CrewDay {
+function dayOfCrew(
+  crew: Crew,
+  inOrder: readonly PieceOfDay[],
+  { shifts, ways, begun, carried, parties }: DayGround,
+): CrewDay {
   const { from, day } = nth(inOrder, 0)
   let [to, workMin, wayMin, moves] = [from, 0, 0, 0]
   const rooms = Array.from({ length: parties }, () => nth(inOrder, 0).roomId)
@@ -93,6 +107,7 @@ function dayOfCrew(crew: Crew, inOrder: readonly PieceOfDay[], { shifts, ways, b
     wayMin += ways?.(nth(rooms, nth(coming, 0)), piece.roomId) ?? 0
     for (const i of coming) rooms[i] = piece.roomId
   }
+  wayMin += carried.get(`${crew.id} ${day}`) ?? 0
   let thereMin = 0
   for (const [a, b] of shifts) if (a < to && b > from) thereMin += Math.min(b, to) - Math.max(a, from)
   return {

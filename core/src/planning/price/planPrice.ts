@@ -41,7 +41,7 @@ export interface PriceGround {
   readonly job: Pick<Job, 'house' | 'crews' | 'site'>
   readonly problem: Pick<
     ScheduleProblem,
-    'activities' | 'crews' | 'places' | 'done' | 'pulls' | 'goals' | 'lags' | 'from'
+    'activities' | 'crews' | 'places' | 'done' | 'pulls' | 'goals' | 'lags' | 'from' | 'resources'
   >
   /** Metres of tape that each pull takes off. */
   readonly metresOf: ReadonlyMap<string, number>

@@ -114,7 +114,7 @@ export const BOARD_WORDS = {
     names: {
       work: 'Work',
       idle: 'Waiting',
-      way: 'On the road',
+      way: 'On the road, moving towers',
       visits: 'Trips, setting up, washing out',
       moves: 'Changing rooms',
       days: 'Days the site is open',
