@@ -18,5 +18,5 @@ test.each([5, 41])('story %i: after every edit the plan is the one made from not
     expect([told, JSON.stringify(planJob(kept))]).toEqual([told, JSON.stringify(planJob(structuredClone(job)))])
     planned++
   }
-  expect(planned).toBeGreaterThan(9)
+  expect(planned).toBeGreaterThan(runsOf(9, 6))
 })
