@@ -5,7 +5,9 @@ import { parseInstant } from '../src/base/units/time'
 import { sayText } from '../src/edge/words'
 
 /** Whole jobs read as a foreman would: what the plan cannot keep is said, with what would help. */
-const base = ternQuaySurvey()
+const survey = ternQuaySurvey()
+// What is told of a plan hangs on no price: none that is cheaper is looked for.
+const base: Job = { ...survey, planning: { ...survey.planning, goals: [...survey.planning.goals].reverse() } }
 const told = (plan: Plan): string[] => plan.problems.map(sayText)
 const missesOf = (plan: Plan, kind: string) => plan.misses.filter((miss) => miss.kind === kind)
 const withShifts = (shifts: readonly Shift[]): Job => ({

@@ -155,16 +155,16 @@ function Missed({ card: { pull }, now }: { card: PullCard; now: number }) {
       <thead className="text-left text-soft">
         <tr>
           <th className="py-1 font-normal">{W.pulls.missedWays}</th>
-          <th className="text-right font-normal">{W.pulls.missedTorn}</th>
-          <th className="text-right font-normal">{W.pulls.missedMend}</th>
+          <th className="pl-3 text-right align-bottom font-normal">{W.pulls.missedTorn}</th>
+          <th className="pl-3 text-right align-bottom font-normal">{W.pulls.missedMend}</th>
         </tr>
       </thead>
       <tbody>
         {costs.map(({ way, tornM, mendMin }, i) => (
           <tr key={way} className={`border-t border-rule ${i === 0 ? 'font-semibold' : ''}`}>
             <td className="py-1 pr-2">{W.pulls.missedWay[way]}</td>
-            <td className="text-right whitespace-nowrap">{formatRun(tornM * 1000, job.site.units)}</td>
-            <td className="text-right whitespace-nowrap">{spanText(mendMin)}</td>
+            <td className="pl-3 text-right whitespace-nowrap">{formatRun(tornM * 1000, job.site.units)}</td>
+            <td className="pl-3 text-right whitespace-nowrap">{spanText(mendMin)}</td>
           </tr>
         ))}
       </tbody>
