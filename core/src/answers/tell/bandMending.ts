@@ -1,4 +1,4 @@
-import { readActivity, readSubject, face, type HemId, type Job } from '../../base/nouns'
+import { readActivity, readSubject, face, mendingMin, type HemId, type Job } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import { bandPerMetre } from '../../nature/risk/banding'
 import { coatOfStep } from '../../nature/cure/film'
@@ -23,7 +23,7 @@ export function bandMendingMin({ job, hems, fieldId, line, parameters }: BandSet
   const ref = readActivity(fieldId)
   const room = job.rooms.find(({ id }) => id === line?.roomId)
   const step = room?.steps.find(({ id }) => id === line?.stepId)
-  if (!line || !room || !step || ref?.of !== 'round' || job.house.wagePerHourMinor === 0) return 0
+  if (!line || !room || !step || ref?.of !== 'round') return 0
   const walls = new Set(ref.round.wallIds.map((id) => face('wall', id)))
   const metres = line.subjects.reduce((sum, subject) => {
     const named = readSubject(subject)
@@ -31,5 +31,5 @@ export function bandMendingMin({ job, hems, fieldId, line, parameters }: BandSet
     return hem && walls.has(hem.paint) ? sum + hem.lengthMm / 1000 : sum
   }, 0)
   const shows = bandPerMetre(coatOfStep(job.shelf, step).sheen, lightness(step.swatch), parameters)
-  return Math.round((metres * shows * job.house.mendBandMinor * 60) / job.house.wagePerHourMinor)
+  return Math.round(mendingMin(metres * shows * job.house.mendBandMinor, job.house))
 }

@@ -1,4 +1,4 @@
-import type { Job } from '../../base/nouns'
+import { mendingMin, type Job } from '../../base/nouns'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import { coatingOf } from '../../survey/shelf/find'
 import { tearPerMetre, type FilmAtPull } from '../../nature/risk/tear'
@@ -56,9 +56,7 @@ export function missedPull({
         sum + metres * tearPerMetre({ sheen, seal, film, scored: way === 'scored', parameters }),
       0,
     )
-    const { mendTearMinor, wagePerHourMinor } = job.house
-    const mendMin = wagePerHourMinor === 0 ? 0 : Math.round((tornM * mendTearMinor * 60) / wagePerHourMinor)
-    return { way, tornM, mendMin }
+    return { way, tornM, mendMin: Math.round(mendingMin(tornM * job.house.mendTearMinor, job.house)) }
   })
   return costs.sort((a, b) => a.mendMin - b.mendMin || MISSED_WAYS.indexOf(a.way) - MISSED_WAYS.indexOf(b.way))
 }

@@ -153,3 +153,7 @@ export interface HouseRules {
   /** Who the contractor is, on quotes. */
   readonly firm: Firm
 }
+
+/** Minutes of one person that money for mending buys, at the house's wage; 0 where no wage is known. */
+export const mendingMin = (minor: number, { wagePerHourMinor }: Pick<HouseRules, 'wagePerHourMinor'>): number =>
+  wagePerHourMinor > 0 ? (minor * 60) / wagePerHourMinor : 0

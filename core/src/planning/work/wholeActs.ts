@@ -9,6 +9,7 @@ import {
   type Room,
   writeActivity,
   writeSubject,
+  mendingMin,
 } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import type { CoverNeed } from '../../masking/covers/coverNeed'
@@ -216,7 +217,7 @@ export function roomLook(setup: WholeSetup): Activity | null {
     {
       work: [
         { part: 'look', minutes: metresOf(own) * parameters.work.lookMinPerM.value },
-        { part: 'touch-up', minutes: house.wagePerHourMinor > 0 ? (mendingMinor / house.wagePerHourMinor) * 60 : 0 },
+        { part: 'touch-up', minutes: mendingMin(mendingMinor, house) },
       ],
     },
   )
