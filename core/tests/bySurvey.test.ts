@@ -12,7 +12,7 @@ import { runsOf } from './runsOf'
  * where soles are wiped, how long tape holds covers. The counting here shares no code with the plan. Common practice, no published
  * source.
  */
-const RUNS = { numRuns: runsOf(200, 25) }
+const RUNS = { numRuns: runsOf(200, 12) }
 
 /** A piece that is painted, somewhere along the first wall. */
 const anyPiece = fc

@@ -6,7 +6,7 @@ import { editsOf } from './anyEdit'
 import { runsOf } from './runsOf'
 
 // Recipes, clocks and hems of what an edit did not touch are kept: a plan that uses them is the plan made from nothing.
-test.each([5, 41])('story %i: after every edit the plan is the one made from nothing', (seed) => {
+test.each([41, 5].slice(0, runsOf(2, 1)))('story %i: after every edit the plan is the one made from nothing', (seed) => {
   const { log: _log, published: _published, ...facts } = ternQuaySurvey()
   let last: Job | null = null
   let planned = 0

@@ -117,7 +117,7 @@ test('random jobs, two hundred on a drill: no field is broken, none is reached w
   const base = ternQuaySurvey()
   const start = parseInstant(base.start)
   const tally = { fields: 0, banded: 0 }
-  for (const room of fc.sample(anyRoom, { numRuns: runsOf(200, 25), seed: 11 })) {
+  for (const room of fc.sample(anyRoom, { numRuns: runsOf(200, 15), seed: 11 })) {
     const { plan, problem } = planned({ ...base, rooms: [room] }, start)
     const fields = new Set(
       plan.tasks.filter(({ kind, divisible }) => kind === 'roll' && !divisible).map(({ id }) => id),
@@ -136,6 +136,6 @@ test('random jobs, two hundred on a drill: no field is broken, none is reached w
     const told = plan.misses.filter(({ kind }) => ['band-set', 'broken-up', 'lag-too-long'].includes(kind))
     expect(told).toEqual([])
   }
-  expect(tally.fields).toBeGreaterThan(runsOf(150, 15))
-  expect(tally.banded).toBeGreaterThan(runsOf(40, 2))
+  expect(tally.fields).toBeGreaterThan(runsOf(150, 8))
+  expect(tally.banded).toBeGreaterThan(runsOf(40, 1))
 })
