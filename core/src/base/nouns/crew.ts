@@ -21,3 +21,12 @@ export interface Crew {
   readonly people: readonly Painter[]
   readonly shifts: readonly Shift[]
 }
+
+/**
+ * Share of beginners among those who may work in a room, 0 to 1: in its crew, or, where it is given to none, in all.
+ * @param crewId  the crew of the room; null where it is given to none
+ */
+export function beginnersShare(crews: readonly Crew[], crewId: string | null): number {
+  const people = crews.filter((crew) => crewId === null || crew.id === crewId).flatMap((crew) => crew.people)
+  return people.length > 0 ? people.filter(({ skill }) => skill === 'beginner').length / people.length : 0
+}

@@ -37,6 +37,8 @@ export interface WorkParameters {
   readonly closeMin: Known
   /** Looking along lines in raking light, min/m. */
   readonly lookMinPerM: Known
+  /** How many times as long over a metre that a beginner may have laid or cut. */
+  readonly beginnerLook: Known
   /** Tape in one tack, mm, and distance between tacks along a cover's outer edge, mm. */
   readonly tackTapeMm: Known
   readonly outerTackMm: Known
@@ -103,6 +105,7 @@ export const WORK: WorkParameters = {
   markMinPerM: guess(0.6, 'min/m', 'marks-each-arms-length-two-people-with-a-level'),
   closeMin: guess(10, 'min', 'once-round-and-back'),
   lookMinPerM: guess(0.1, 'min/m', 'a-slow-walk-with-a-lamp'),
+  beginnerLook: guess(2, '', 'more-to-find-where-a-beginner-was'),
   tackTapeMm: guess(100, 'mm', 'a-hand-wide'),
   outerTackMm: known(600, 'mm', 'common-practice', word('source', 'fits-tacks-about-every-60-cm-under')),
   gunPaintShare: guess(1.2, '', 'a-fifth-is-lost-as-mist'),

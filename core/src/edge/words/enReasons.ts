@@ -19,6 +19,7 @@ export const EN_REASONS = {
   'why.liquid': 'Cut and peeled after {hours} h: about {bleeds} nicks a metre.',
   'why.hand': 'A proven hand: about {slips} slips a metre that show at {contrast} % contrast.',
   'why.leftover': '{tape}: {metres} m lie on the van and are used up here; safe, and {spares} of tape less to buy.',
+  'why.learner_wide': '{width} wide where {usual} would do: half of this crew are beginners.',
   'why.in_stock': '{metres} m of it are on the van already.',
   'why.reach': 'Mist reaches {reach} beside the edge; {cover}, {width} wide, catches it.',
   'why.tacks': 'The film pulls with {load} N a metre; {grip} N of grip holds it with a tack every {tack}.',

@@ -186,6 +186,7 @@ export const EN_SOURCES = {
   'word.source.thumb-is-the-reference': 'a thumb is the reference',
   'word.source.order-is-common-practice': 'the order is common practice',
   'word.source.old-paint-is-wetted-by-new': 'old paint is wetted by new',
+  'word.source.more-to-find-where-a-beginner-was': 'there is more to find where a beginner was',
   'word.source.a-beginner-against-a-practised-hand': 'a beginner against a practised hand',
   'word.source.a-seal-fills-most-vessels': 'a seal fills most vessels',
   'word.source.labels-differ-by-a-quarter': 'labels differ by about a quarter',

@@ -5,7 +5,7 @@ import type { Job, KitKind } from '../../base/nouns'
 import { deriveHems } from '../../survey/hems/deriveHems'
 import { pickCandidate, safeOf } from '../recipes/pickCandidate'
 import { rollCostPerM } from '../recipes/expectedCost'
-import { needsWidthMm, settingOf } from '../recipes/setting'
+import { needsWidthMm } from '../recipes/setting'
 import { judgeRoom, type JudgedHem } from '../recipes/judgeRoom'
 import { crewCalendars, HORIZON_DAYS, shiftFinder } from '../../nature/calendar/calendar'
 import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
@@ -44,7 +44,7 @@ function kindsOf(job: Job, leastMm: number): KitKind[] {
  */
 export function jobKit(job: Job, parameters: Parameters = DEFAULT_PARAMETERS): JobKit {
   const judged = judgeJob({ ...job, kit: null }, parameters).filter(isTaped)
-  const kinds = kindsOf(job, Math.min(24, ...judged.map(({ ctx }) => widthFor(ctx))))
+  const kinds = kindsOf(job, Math.min(24, ...judged.map(({ ctx }) => needsWidthMm(ctx))))
   const rows = judged.map((hem) => {
     const with_ = kinds.map((kind) => costWith(job, hem, kind))
     return { hem, real: with_.map((each) => each.cost), costs: byHouseOrder(with_) }
@@ -99,8 +99,6 @@ function judgeJob(job: Job, parameters: Parameters): JudgedHem[] {
   )
 }
 
-const widthFor = (ctx: JudgedHem['ctx']): number => needsWidthMm(settingOf(ctx), ctx.hem.radiusMm)
-
 /** Hems that take tape at all: panes under a liquid mask and lines cut by hand carry none. */
 const isTaped = ({ ctx, judged }: JudgedHem): boolean => {
   const pick = pickCandidate(ctx, safeOf(judged))
@@ -127,7 +125,7 @@ const NOT_SERVED: Served = { cost: Number.POSITIVE_INFINITY, rank: ORDER.length 
 
 /** What a hem costs when only one kind is carried; Infinity where that is not safe or too narrow. */
 function costWith(job: Job, { ctx, judged }: JudgedHem, kind: KitKind): Served {
-  if (kind.widthMm < widthFor(ctx)) return NOT_SERVED
+  if (kind.widthMm < needsWidthMm(ctx)) return NOT_SERVED
   const safe = judged.filter((each) => each.tape?.id === kind.tapeId && each.ruledOut === null)
   const pick = pickCandidate(ctx, safe)
   const candidate = pick?.candidate

@@ -1,4 +1,4 @@
-import { known, word, type HouseRules, type Job } from '../../base/nouns'
+import { beginnersShare, known, word, type HouseRules, type Job } from '../../base/nouns'
 import type { Hem } from '../../survey/hems/deriveHems'
 import { endsMm } from '../../survey/hems/ends'
 import { JOINT_LAYERS, JOINT_PIECE_MM, ROUNDED_PIECE_MM, SHORT_PIECES } from '../recipes/laying'
@@ -37,9 +37,6 @@ const BEGINNER_WASTE = known(2, '', 'from-memory', word('source', 'a-beginner-ag
  * crew; where no crew is named, in all crews.
  */
 export function wastePctIn({ house, crews, rooms }: Pick<Job, 'house' | 'crews' | 'rooms'>, roomId: string): number {
-  const crewId = rooms.find((room) => room.id === roomId)?.crewId ?? null
-  const people = crews.filter((crew) => crewId === null || crew.id === crewId).flatMap((crew) => crew.people)
-  const beginners = people.filter(({ skill }) => skill === 'beginner').length
-  const share = people.length > 0 ? beginners / people.length : 0
+  const share = beginnersShare(crews, rooms.find((room) => room.id === roomId)?.crewId ?? null)
   return house.wastePct * (1 + share * (BEGINNER_WASTE.value - 1))
 }

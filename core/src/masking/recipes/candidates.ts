@@ -69,6 +69,7 @@ export function judgingKey(ctx: HemContext): string {
     ctx.isTrimRun,
     layMinPerM(ctx, EASY_TO_TEAR, ctx.parameters),
     isBrushedPast(ctx),
+    ctx.byLearner,
     ctx.isFloorPapered,
     ctx.fieldOrder,
     ctx.pull,
@@ -85,7 +86,7 @@ export function judgeCandidates(ctx: HemContext): Candidate[] {
   const cover = ctx.step.tool === 'spray' ? coverOf(ctx, setting) : null
   const seals = tapeSchools(ctx).flatMap((school) => sealingsOf(ctx, school).map((sealing) => ({ school, sealing })))
   const taped = ctx.shelf.tapes.flatMap((tape) => {
-    const facts = tapeFacts(ctx, tape, cover, needsWidthMm(setting, ctx.hem.radiusMm))
+    const facts = tapeFacts(ctx, tape, cover, needsWidthMm(ctx))
     return seals
       .filter(({ school }) => fitsEdge(school, tape))
       .map(({ school, sealing }) => judgeTape(ctx, school, sealing, facts))

@@ -4,7 +4,7 @@ import { said } from '../../base/nouns'
 import type { Candidate } from './candidate'
 import { sameWay, tinOf } from './fewTins'
 import { pickCandidate, safeOf, type Picked } from './pickCandidate'
-import { needsWidthMm, settingOf } from './setting'
+import { needsWidthMm } from './setting'
 import type { PickedHem } from './useLeftovers'
 
 /** Hems that share their candidates and their pick: one question for all of them. */
@@ -91,7 +91,7 @@ function carriedWith(groups: readonly Alike[], kinds: ReadonlySet<string> | null
 function othersOf({ ctx, judged }: PickedHem, own: Picked): readonly Candidate[] {
   const tin = tinOf(ctx, own.candidate)
   // A narrow tape is no match for one that has to be wide.
-  const leastMm = Math.min(needsWidthMm(settingOf(ctx), ctx.hem.radiusMm), own.candidate.roll?.widthMm ?? 0)
+  const leastMm = Math.min(needsWidthMm(ctx), own.candidate.roll?.widthMm ?? 0)
   const isWide = (candidate: Candidate) => (candidate.roll?.widthMm ?? 0) >= leastMm
   return safeOf(judged).filter(
     (candidate) => kindOf(candidate) !== null && tinOf(ctx, candidate) === tin && isWide(candidate),

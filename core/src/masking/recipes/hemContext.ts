@@ -15,6 +15,7 @@ import {
   thingOf,
   isFace,
   edgeOfHem,
+  beginnersShare,
   type FaceName,
 } from '../../base/nouns'
 import type { UnitSystem } from '../../base/units/length'
@@ -40,6 +41,7 @@ import { fieldSprays } from '../covers/mist'
 import { fieldOrderAt } from './fieldOrder'
 import { dripsOnFloor } from './keptOnFloor'
 import { pullMannerOf } from './pullManner'
+import { LEARNERS_SHARE } from './setting'
 
 /** What holds for the whole job: how the house works, with what, and by which figures. */
 interface HouseContext {
@@ -62,6 +64,8 @@ interface PlaceContext {
   /** On an elevation: sun and rain use up a tape's stay. */
   readonly outdoors: boolean
   readonly roomHeightMm: number
+  /** Half of those who may lay it, or more, are beginners. */
+  readonly byLearner: boolean
   /** Its whole floor is papered for what is sprayed in it: no strip of paper lies on that. */
   readonly isFloorPapered: boolean
   /** What kind of thing on the wall the hem goes round; null for all other hems. */
@@ -191,6 +195,7 @@ export function hemContext(setup: HemContextSetup): HemContext {
     clocks,
     outdoors: place.outdoors,
     roomHeightMm: place.roomHeightMm,
+    byLearner: place.byLearner,
     isFloorPapered: place.isFloorPapered,
     fittingKind: place.fittingKind,
     windMs: place.windMs,
@@ -230,6 +235,7 @@ export function hemContext(setup: HemContextSetup): HemContext {
 const placeFacts = ({ job, room, hem, clocks, times }: HemContextSetup): PlaceContext => ({
   outdoors: room.kind === 'elevation',
   roomHeightMm: room.heightMm,
+  byLearner: beginnersShare(job.crews, room.crewId) >= LEARNERS_SHARE,
   isFloorPapered: room.kind === 'room' && fieldSprays(room).length > 0 && hasFieldPaper(job.shelf),
   fittingKind: room.fittings.find(({ id }) => id === thingOf(hem.keep))?.kind ?? null,
   windMs: airAt(clocks.air, times.layAt).windMs,

@@ -4,7 +4,7 @@ import { sure } from '../../base/units/sure'
 import { said, type Said, type School, money, word } from '../../base/nouns'
 import type { Candidate } from './candidate'
 import type { HemContext } from './hemContext'
-import { needsWidthMm, settingOf } from './setting'
+import { needsWidthMm } from './setting'
 
 /**
  * What is safe of what was judged, cheapest first. A kit is a wish: where nothing in it is safe, what is safe beside
@@ -117,7 +117,7 @@ const stackedOf = (ctx: HemContext, safe: readonly Candidate[]): Candidate | und
 
 /** Kinds as wide as the hem wants go before narrower ones, which do where nothing else is there. */
 function wideFirst(ctx: HemContext, safe: readonly Candidate[]): readonly Candidate[] {
-  const needsMm = needsWidthMm(settingOf(ctx), ctx.hem.radiusMm)
+  const needsMm = needsWidthMm(ctx)
   const wide = safe.filter(({ roll }) => roll === null || roll.widthMm >= needsMm)
   return wide.some((candidate) => candidate.tape) ? wide : safe
 }

@@ -7,6 +7,7 @@ import { dyedPerMetre } from '../../nature/risk/residue'
 import { MIN_PER_DAY } from '../../base/units/time'
 import { expectedStayMin } from './candidates'
 import type { HemContext } from './hemContext'
+import { leastWidthMm, needsWidthMm, settingOf } from './setting'
 
 /** The facts that decided, with their figures, the weightiest first. */
 export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number): Said[] {
@@ -40,6 +41,13 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
         crack: figureOf(pick.risks.crack * 100),
       }),
     )
+  if (pick.roll && ctx.byLearner && pick.roll.widthMm === needsWidthMm(ctx)) {
+    const leastMm = leastWidthMm(settingOf(ctx), ctx.hem.radiusMm)
+    if (leastMm < pick.roll.widthMm)
+      reasons.push(
+        said('why.learner_wide', { width: length(pick.roll.widthMm, ctx.units), usual: length(leastMm, ctx.units) }),
+      )
+  }
   if (pick.pressedOver) reasons.push(pressReason(ctx, pick.pressing, pick.pressedOver))
   if (pick.roll && pick.roll.stockMm > 0)
     reasons.push(said('why.in_stock', { metres: Math.round(pick.roll.stockMm / 1000) }))

@@ -1,7 +1,15 @@
 import type { PaintStep } from '../../base/nouns'
 import { USUAL_FACES } from '../../survey/rooms/roomTemplate'
 import type { Hem } from '../../survey/hems/deriveHems'
-import { besidePlaceOf, needsWidthMm, settingOf, SETTINGS, type Setting, type SettingFacts } from './setting'
+import {
+  besidePlaceOf,
+  leastWidthMm,
+  needsWidthMm,
+  settingOf,
+  SETTINGS,
+  type Setting,
+  type SettingFacts,
+} from './setting'
 
 const facts = (hem: Partial<Hem>, more: { material?: 'carpet' | 'wood' | 'tile'; tool?: PaintStep['tool'] } = {}) =>
   ({
@@ -49,11 +57,11 @@ test('a floor that is painted has no floor setting: the skirting is what is kept
 
 test('every setting has a width that is sold and a place for its cover', () => {
   for (const setting of SETTINGS) {
-    expect([18, 24, 36, 48]).toContain(needsWidthMm(setting, 0))
+    expect([18, 24, 36, 48]).toContain(leastWidthMm(setting, 0))
     expect(['glass', 'ceiling-line', 'floor', 'thing']).toContain(besidePlaceOf(setting, 'wall-to-ceiling'))
   }
 })
 
 test('a bigger radius wants wider tape', () => {
-  expect([10, 20, 21, 60].map((radius) => needsWidthMm('rounded-corner', radius))).toEqual([24, 24, 36, 36])
+  expect([10, 20, 21, 60].map((radius) => leastWidthMm('rounded-corner', radius))).toEqual([24, 24, 36, 36])
 })

@@ -79,8 +79,8 @@ export function besidePlaceOf(setting: Setting, kind: Hem['kind']): BesidePlace 
   }
 }
 
-/** Least width of tape that does the job, mm. */
-export function needsWidthMm(setting: Setting, radiusMm: number): number {
+/** Least width of tape that does the job in practised hands, mm. */
+export function leastWidthMm(setting: Setting, radiusMm: number): number {
   switch (setting) {
     case 'panes':
       return 18
@@ -98,3 +98,16 @@ export function needsWidthMm(setting: Setting, radiusMm: number): number {
       return 24
   }
 }
+
+/** Least width of tape that a hem wants, mm: a size wider where it is a line and a learner's, not a piece at a foot or round a plate. */
+export const needsWidthMm = (ctx: SettingFacts & Pick<HemContext, 'byLearner'>): number => {
+  const leastMm = leastWidthMm(settingOf(ctx), ctx.hem.radiusMm)
+  const isLine = ctx.hem.kind !== 'casing-to-floor' && !isRoundFitting(ctx.hem)
+  return ctx.byLearner && isLine ? (LEARNERS_MM[leastMm] ?? leastMm) : leastMm
+}
+
+/** What a learner lays in place of a width: whose brush wanders needs more to wander on. Common practice, no published source. */
+const LEARNERS_MM: Readonly<Record<number, number>> = { 24: 36, 36: 48 }
+
+/** Where half of a crew or more learn, its lines are theirs; one of three is given the easy ones. From memory. */
+export const LEARNERS_SHARE = 0.5

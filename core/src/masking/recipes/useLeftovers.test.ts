@@ -6,7 +6,15 @@ import { sayText } from '../../edge/words'
 import { jobRecipes } from './jobRecipes'
 import type { Recipe } from './recipe'
 
-const base = ternQuaySurvey()
+const demo = ternQuaySurvey()
+/** The demo with practised hands only: all crews want the same widths. */
+const base: Job = {
+  ...demo,
+  crews: demo.crews.map((crew) => ({
+    ...crew,
+    people: crew.people.map((one) => ({ ...one, skill: 'practised' as const })),
+  })),
+}
 /** The demo with so many metres of one tape in one width on the van. */
 const withStock = (tapeId: string, widthMm: number, metres: number, job: Job = base): Job => ({
   ...job,

@@ -1,5 +1,6 @@
 import { gatheredIn } from '../../masking/covers/gather'
 import {
+  beginnersShare,
   isFace,
   type ActivityRef,
   type Crew,
@@ -204,19 +205,21 @@ const coated = ({ hems }: WholeSetup, step: PaintStep): Activity['impliedBy'] =>
  * recipes leave to be expected. Null without lines.
  */
 export function roomLook(setup: WholeSetup): Activity | null {
-  const { room, house, parameters, hems, recipes, counted } = setup
+  const { room, crew, house, parameters, hems, recipes, counted } = setup
   const own = hems.filter((hem) => recipes.has(hem.id))
   if (own.length === 0) return null
   const mendingMinor = own.reduce((sum, { id }) => {
     const bleeds = counted.get(id)
     return sum + (bleeds === undefined ? (recipes.get(id)?.cost.mending ?? 0) : bleeds * house.mendBleedMinor)
   }, 0)
+  const { lookMinPerM, beginnerLook } = parameters.work
+  const perM = lookMinPerM.value * (1 + beginnersShare([crew], crew.id) * (beginnerLook.value - 1))
   return whole(
     setup,
     { of: 'room', roomId: room.id, act: 'look' },
     {
       work: [
-        { part: 'look', minutes: metresOf(own) * parameters.work.lookMinPerM.value },
+        { part: 'look', minutes: metresOf(own) * perM },
         { part: 'touch-up', minutes: mendingMin(mendingMinor, house) },
       ],
     },
