@@ -8,7 +8,7 @@ test.afterAll(() => server.remove())
 
 const HEM = encodeURIComponent('practice1/wall:w1|ceiling')
 
-test('a hem opens on the Bench, is turned, and its settings go back with a reason', async ({ page }) => {
+test('a hem opens on the Bench, is turned, and its settings go back with a reason @long', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/recipes?hem=${HEM}`)
   await page.getByRole('link', { name: 'Open on the Bench' }).click()
   await expect(page.getByRole('heading', { name: 'Bench', level: 1 })).toBeVisible()

@@ -133,7 +133,7 @@ test('four signs of a tag open its round; the day is closed only for a reason wh
   await expect(page.getByText(/stayed covered: dust from the floor sander/)).toBeVisible()
 })
 
-test('a picture of a defect, taken without a line, goes out with its tick and is seen elsewhere', async ({
+test('a picture of a defect, taken without a line, goes out with its tick and is seen elsewhere @long', async ({
   browser,
 }) => {
   const { context, page, before } = await cutOff(browser)
@@ -153,7 +153,7 @@ test('a picture of a defect, taken without a line, goes out with its tick and is
   await context.close()
 })
 
-test('two offices in one job: what one changes the other has; one field twice is told, with the way back', async ({
+test('two offices in one job: what one changes the other has; one field twice is told, with the way back @long', async ({
   browser,
 }) => {
   const [one, other] = [await browser.newContext(), await browser.newContext()]

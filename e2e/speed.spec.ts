@@ -80,7 +80,7 @@ test.describe('a job of 60 rooms and 5,000 hems', () => {
     expect(hems).toBeGreaterThan(70)
     // The plan of the whole job comes from a worker; it is waited for so that only the drawing is timed.
     await expect(page.getByRole('link', { name: /^Recipes/ }).first()).toBeVisible()
-    await page.waitForTimeout(9000)
+    await page.waitForTimeout(6000)
     const box = (await sheet.boundingBox())!
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
     await page.keyboard.down('Control')

@@ -1,6 +1,6 @@
 import type { JobFacts } from '../src/base/nouns'
+import { factsFaults, factsSchema, toJsonSchema } from '@crisp-hem/core/wire'
 import { seededNumbers } from '../src/base/units/seeded'
-import { factsFaults, factsSchema, toJsonSchema } from '../src/edge/wire'
 
 /** What of a JSON Schema tells which values a field may take. */
 interface Shape {

@@ -1,4 +1,4 @@
-import { UNSAID, type LogEvent } from '../src/base/nouns'
+import { UNSAID, type LogEvent } from '@crisp-hem/core'
 
 /** A line of the log with what most tests do not care about left plain. */
 export const logEvent = (

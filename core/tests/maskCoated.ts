@@ -1,6 +1,4 @@
-import { planJob } from '../src/answers/chain/planJob'
-import type { Job } from '../src/base/nouns'
-import { formatInstant } from '../src/base/units/time'
+import { formatInstant, planJob, type Job } from '@crisp-hem/core'
 import { logEvent } from './logEvent'
 
 /** A job whose panes under a liquid mask have had their last coat by an instant. */

@@ -41,7 +41,6 @@ import { fieldSprays } from '../covers/mist'
 import { fieldOrderAt } from './fieldOrder'
 import { dripsOnFloor } from './keptOnFloor'
 import { pullMannerOf } from './pullManner'
-import { LEARNERS_SHARE } from './setting'
 
 /** What holds for the whole job: how the house works, with what, and by which figures. */
 interface HouseContext {
@@ -154,6 +153,8 @@ export const isSealedLast = (ctx: Pick<HemContext, 'house' | 'coating' | 'step' 
 
 /** A finish nobody has dated counts as old when the survey says there is no recent coat. */
 const OLD = Number.POSITIVE_INFINITY
+/** Where half of a crew or more learn, its lines are theirs; one of three is given the easy ones. From memory. */
+const LEARNERS_SHARE = 0.5
 const USUAL_FILM_FORMING_C = 8 // from memory
 const USUAL_TOUCH_DRY_MIN = 60 // from memory
 

@@ -4,7 +4,6 @@ import type { Hem } from '../../survey/hems/deriveHems'
 import {
   besidePlaceOf,
   leastWidthMm,
-  needsWidthMm,
   settingOf,
   SETTINGS,
   type Setting,

@@ -108,6 +108,3 @@ export const needsWidthMm = (ctx: SettingFacts & Pick<HemContext, 'byLearner'>):
 
 /** What a learner lays in place of a width: whose brush wanders needs more to wander on. Common practice, no published source. */
 const LEARNERS_MM: Readonly<Record<number, number>> = { 24: 36, 36: 48 }
-
-/** Where half of a crew or more learn, its lines are theirs; one of three is given the easy ones. From memory. */
-export const LEARNERS_SHARE = 0.5
