@@ -8,7 +8,16 @@ const tsc = (...args) => run(process.execPath, ['node_modules/typescript/bin/tsc
 
 // Each workspace is checked with the library it may use: core knows neither the browser nor Node. It is checked first, and what it
 // offers is written down, so that those that use it do not check all of it again.
-tsc('-p', 'core/tsconfig.json', '--noEmit', 'false', '--emitDeclarationOnly', '--declaration', '--outDir', `${OUT}/core`)
+tsc(
+  '-p',
+  'core/tsconfig.json',
+  '--noEmit',
+  'false',
+  '--emitDeclarationOnly',
+  '--declaration',
+  '--outDir',
+  `${OUT}/core`,
+)
 tsc('-p', 'core/tsconfig.test.json')
 
 const { name, exports } = JSON.parse(readFileSync('core/package.json', 'utf8'))
