@@ -15,7 +15,7 @@ import { judged, type Judged } from './judge'
  * fewer things for people.
  *
  * @param told  the plan people work by, done work as it was done; what came since has its place from `anew`
- * @param priceOf  what plans cost, where they are compared by it
+ * @param priceOf  what plans cost, each thing that is told anew with them, where they are compared by it
  */
 export function fewestChanges(
   problem: ScheduleProblem,
@@ -54,14 +54,11 @@ export function fewestChanges(
 /** Minutes by which a plan may end later and still be the better one to tell: fewer people have to be told. From memory. */
 const LATER_MIN = 30
 
-/** By what share of its price another plan has to be cheaper before people are told of it. From memory. */
-const WORTH_TELLING = 0.02
-
 function isAsGood(one: Judged, other: Judged): boolean {
   // Nobody is told of a plan that breaks a rule more because it is cheaper.
   if (one.misses.length !== other.misses.length) return one.misses.length < other.misses.length
   return one.price && other.price
-    ? one.price.totalMinor <= other.price.totalMinor * (1 + WORTH_TELLING)
+    ? one.price.totalMinor <= other.price.totalMinor
     : one.lateMin <= other.lateMin && one.endsAt <= other.endsAt + LATER_MIN
 }
 

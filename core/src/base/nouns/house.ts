@@ -92,6 +92,8 @@ export interface PlanRates {
   readonly lateHourMinor: number
   /** A day on which a site is open: a van there, a key, somebody who asks. */
   readonly siteDayMinor: number
+  /** One thing that goes otherwise than somebody was told: a call, and what they had counted on. */
+  readonly toldMinor: number
 }
 
 /** This contractor's ways, limits and prices. */

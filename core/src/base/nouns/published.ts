@@ -12,6 +12,9 @@ export interface PublishedTask {
   readonly pieces: readonly { readonly from: string; readonly to: string }[]
 }
 
+/** A shift nobody has to be told of is shorter, min; windows are told to the minute anyway. Common practice. */
+export const TOLD_FROM_MIN = 5
+
 export const CHANGE_KINDS = ['added', 'dropped', 'moved', 'other-crew'] as const
 /** What is new against the plan before. Instants ISO UTC; null where there is none. */
 export interface PlanChange {

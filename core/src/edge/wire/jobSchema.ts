@@ -125,6 +125,7 @@ export const houseSchema = exact({
     tapeDayMinor: MONEY(),
     lateHourMinor: MONEY(),
     siteDayMinor: MONEY(),
+    toldMinor: MONEY(),
   }),
   rates: exact({
     layPerM: RATE(),

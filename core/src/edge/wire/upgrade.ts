@@ -38,14 +38,15 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * quote holds, and one person of a crew being away, and with version 13 leaves that are painted on both sides or taken off, places
  * to be filled, primers, and minutes for doors and for either end of a day, with version 14 how long people stay on, and with version
  * 15 fittings on ceilings and what a plan's days cost, with version 16 whether crews lend each other a hand, and with version 17 how
- * many of a crew a task was told to, and whether a sprayed front is unmasked the same day.
+ * many of a crew a task was told to, and whether a sprayed front is unmasked the same day, and with version 18 what it costs to change what
+ * a crew was told.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
   const { house, shelf, rooms, site, planning, quotes } = job
   return {
     ...job,
-    ...(isFields(house) ? { house: withSelling(withRates({ ...STARTER_HOUSE, ...withBleedBySize(house) })) } : {}),
+    ...(isFields(house) ? { house: withSelling(withRates(withPlanRates({ ...STARTER_HOUSE, ...withBleedBySize(house) }))) } : {}),
     ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withPrimers(withTapeFacts(withOwned(shelf))) } } : {}),
     ...(isFields(site) ? { site: { places: [], drives: [], customer: NO_CUSTOMER, ...site } } : {}),
     ...(isFields(planning) ? { planning: withPersons({ rooms: [], ...planning }) } : {}),
@@ -118,6 +119,10 @@ const BLEED_MM = 6
 function withBleedBySize({ maxBleedsPerM, ...house }: Fields): Fields {
   return typeof maxBleedsPerM === 'number' ? { maxBleedMm: maxBleedsPerM * BLEED_MM, ...house } : house
 }
+
+/** Before version 18 it cost nothing to change what a crew was told. */
+const withPlanRates = (house: Fields): Fields =>
+  isFields(house.planRates) ? { ...house, planRates: { ...STARTER_HOUSE.planRates, ...house.planRates } } : house
 
 /** Rates the starter had up to version 4. Where nobody put in his own, today's stand in. */
 const OLD_RATES: Fields = {

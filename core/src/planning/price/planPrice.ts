@@ -6,6 +6,7 @@ import type { Miss, MissKind } from '../check/miss'
 import type { PlacedTask } from '../plan/placement'
 import type { ScheduleProblem } from '../problem/problem'
 import { crewDaysOf, type CrewDay } from './crewDays'
+import { movedIn } from './moved'
 
 /** What a plan costs, by what it is paid for, in the order in which it is told. */
 export const PRICE_PARTS = [
@@ -20,10 +21,11 @@ export const PRICE_PARTS = [
   'tape',
   'windows',
   'late',
+  'told',
 ] as const
 export type PricePart = (typeof PRICE_PARTS)[number]
 
-/** One part of a plan's price. `amount` counts what it is paid for: hours of people, visits, moves, days, nights, fillings, metre-days, metres, hours late. */
+/** One part of a plan's price. `amount` counts what it is paid for: hours of people, visits, moves, days, nights, fillings, metre-days, metres, hours late, things told. */
 export interface PartPrice {
   readonly part: PricePart
   readonly amount: number
@@ -38,7 +40,7 @@ export interface PlanPrice {
 }
 
 export interface PriceGround {
-  readonly job: Pick<Job, 'house' | 'crews' | 'site'>
+  readonly job: Pick<Job, 'house' | 'crews' | 'site' | 'published'>
   readonly problem: Pick<
     ScheduleProblem,
     'activities' | 'crews' | 'places' | 'done' | 'pulls' | 'goals' | 'lags' | 'from' | 'resources'
@@ -65,6 +67,7 @@ export function pricerOf(ground: PriceGround): PriceOf {
   const dayOf = workDayOf(job)
   const nights = nightsOf(problem, dayOf)
   const fillings = fillingsOf(problem)
+  const moved = movedIn(job.published, problem.from)
   const wageMinor = (personMin: number): number => (personMin * house.wagePerHourMinor) / MIN_PER_HOUR
   return (placed, misses) => {
     const days = daysOf(placed)
@@ -106,6 +109,7 @@ export function pricerOf(ground: PriceGround): PriceOf {
       counted('tape', tapeDays(problem, placed, metresOf), rates.tapeDayMinor),
       counted('windows', missedMetres(misses, metresOf), house.mendTearMinor * WRONG_HOUR_SHARE),
       counted('late', lateHours(problem, placed), rates.lateHourMinor),
+      counted('told', moved(left), rates.toldMinor),
     ]
     const told = parts.map((part) => ({ ...part, minor: Math.round(part.minor) }))
     return { parts: told, totalMinor: told.reduce((sum, { minor }) => sum + minor, 0), days }

@@ -1,9 +1,6 @@
-import type { PlanChange, PublishedTask } from '../../base/nouns'
+import { TOLD_FROM_MIN, type PlanChange, type PublishedTask } from '../../base/nouns'
 import { formatInstant, parseInstant } from '../../base/units/time'
 import type { PlacedTask } from '../plan/placement'
-
-/** A shift nobody has to be told of is shorter, min; windows are told to the minute anyway. Common practice. */
-const TOLD_FROM_MIN = 5
 
 /**
  * What is new in a plan against the one that people were told, in order of time. What is done already is left out: it

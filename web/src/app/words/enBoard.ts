@@ -123,6 +123,7 @@ export const BOARD_WORDS = {
       tape: 'Tape on the walls',
       windows: 'Tape pulled at the wrong time',
       late: 'Handed back late',
+      told: 'Changing what crews were told',
     },
     amounts: {
       work: '{hours} h paid',
@@ -136,6 +137,7 @@ export const BOARD_WORDS = {
       tape: '{count} metre-days',
       windows: '{count} m',
       late: '{hours} h',
+      told: '{count, plural, one {one change} other {# changes}}',
     },
     less: '{part}: {amount} less ({money})',
     more: '{part}: {amount} more ({money})',

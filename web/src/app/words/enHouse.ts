@@ -38,6 +38,7 @@ export const HOUSE_WORDS = {
       lateHourMinor: 'A room handed back an hour late',
       fillMinor: 'Filling a gun',
       tapeDayMinor: 'A metre of tape on for a day',
+      toldMinor: 'Changing one thing a crew was told',
       moveMin: 'Changing rooms, min a person',
     },
     fieldOrder: 'Rolling beside a wet pull',
