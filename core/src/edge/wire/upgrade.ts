@@ -46,7 +46,9 @@ export function upgradedParts<T extends Fields>(older: T): T {
   const { house, shelf, rooms, site, planning, quotes } = job
   return {
     ...job,
-    ...(isFields(house) ? { house: withSelling(withRates(withPlanRates({ ...STARTER_HOUSE, ...withBleedBySize(house) }))) } : {}),
+    ...(isFields(house)
+      ? { house: withSelling(withRates(withPlanRates({ ...STARTER_HOUSE, ...withBleedBySize(house) }))) }
+      : {}),
     ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withPrimers(withTapeFacts(withOwned(shelf))) } } : {}),
     ...(isFields(site) ? { site: { places: [], drives: [], customer: NO_CUSTOMER, ...site } } : {}),
     ...(isFields(planning) ? { planning: withPersons({ rooms: [], ...planning }) } : {}),

@@ -1,14 +1,7 @@
 import type { PaintStep } from '../../base/nouns'
 import { USUAL_FACES } from '../../survey/rooms/roomTemplate'
 import type { Hem } from '../../survey/hems/deriveHems'
-import {
-  besidePlaceOf,
-  leastWidthMm,
-  settingOf,
-  SETTINGS,
-  type Setting,
-  type SettingFacts,
-} from './setting'
+import { besidePlaceOf, leastWidthMm, settingOf, SETTINGS, type Setting, type SettingFacts } from './setting'
 
 const facts = (hem: Partial<Hem>, more: { material?: 'carpet' | 'wood' | 'tile'; tool?: PaintStep['tool'] } = {}) =>
   ({

@@ -163,7 +163,15 @@ type MoneyRule =
   'wagePerHourMinor' | 'kindMinor' | 'tinMinor' | 'mendBleedMinor' | 'mendLiftMinor' | 'mendTearMinor' | 'mendBandMinor'
 
 /** Prices of a plan that are money, in the order of the form. */
-const PLAN_MONEY = ['visitMinor', 'siteDayMinor', 'nightMinor', 'lateHourMinor', 'fillMinor', 'tapeDayMinor', 'toldMinor'] as const
+const PLAN_MONEY = [
+  'visitMinor',
+  'siteDayMinor',
+  'nightMinor',
+  'lateHourMinor',
+  'fillMinor',
+  'tapeDayMinor',
+  'toldMinor',
+] as const
 
 function Limits({ house, set }: { house: HouseRules; set: (change: Partial<HouseRules>) => boolean }) {
   const money = (label: string, field: MoneyRule) => (
