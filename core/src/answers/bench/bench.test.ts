@@ -107,7 +107,9 @@ test('sun on a dark face shortens wet window and stay; the hours of the air know
   expect(wetEnd(sun)).toBeLessThan(wetEnd(shade))
   expect(sun.stayUsed).toBeGreaterThan(shade.stayUsed)
   const faces = benchAir({ ...dark, sun: SUN }).hours.map((hour) => hour.faceC!)
-  expect(Math.min(...faces)).toBeCloseTo(start.tempC, 6)
+  // Under a clear night sky a face is some degrees colder than the air.
+  expect(Math.min(...faces)).toBeGreaterThan(start.tempC - 6)
+  expect(Math.min(...faces)).toBeLessThan(start.tempC - 2)
 })
 
 test('the pull falls into the span of its time: too wet, wet, tacky, dry', () => {

@@ -4,8 +4,10 @@ import { decimals, type Coating, said, type Said, type Sealant, type Shelf, word
 import { cureClock, stayClock } from '../../nature/cure/clocks'
 import { filmClockOf, paintClocks, surfaceClockOf } from '../../nature/cure/paintClocks'
 import { type AirPoint, type AirSeries } from '../../nature/air/airSeries'
-import { solAirC, sunOnFaceWm2, sunPosition } from '../../nature/air/sun'
-import { aboveDewC, DEW_MARGIN } from '../../nature/air/vapour'
+import { faceAtRestC } from '../../nature/air/faceHeat'
+import { skyTempC, solarHour } from '../../nature/air/nightSky'
+import { absorptance, sunOnFaceWm2, sunPosition } from '../../nature/air/sun'
+import { aboveDewC, DEW_MARGIN, dewPointC } from '../../nature/air/vapour'
 import { coatingOf, sealantOf, tapeOf } from '../../survey/shelf/find'
 import { sequenceWindows, type SequenceCoat } from '../../nature/cure/coatSequence'
 import { filmOf } from '../../nature/cure/film'
@@ -57,11 +59,18 @@ export function benchAir(setup: BenchSetup): AirSeries {
   const { sun } = setup
   if (!sun) return { startMin: 0, hours: [base] }
   const startMin = Math.floor(setup.coatedAt / 60) * 60 - 60 * HOURS_BEFORE
-  const light = lightness(setup.coatSwatch)
+  const absorbs = absorptance(lightness(setup.coatSwatch))
+  const dewC = dewPointC(setup.tempC, setup.rh)
   const hours = Array.from({ length: HOURS_BEFORE + HOURS_AFTER }, (_, i) => {
     const at = startMin + 60 * i + 30
-    const watts = sunOnFaceWm2(sunPosition(at, sun.latDeg, sun.lonDeg), sun.facingDeg, sun.cloud)
-    return { ...base, faceC: solAirC(setup.tempC, watts, light) }
+    const faceC = faceAtRestC({
+      tempC: setup.tempC,
+      skyC: skyTempC(setup.tempC, dewC, sun.cloud, solarHour(at, sun.lonDeg)),
+      windMs: setup.windMs,
+      sunWm2: sunOnFaceWm2(sunPosition(at, sun.latDeg, sun.lonDeg), sun.facingDeg, sun.cloud),
+      absorbs,
+    })
+    return { ...base, faceC }
   })
   return { startMin, hours }
 }

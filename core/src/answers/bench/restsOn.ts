@@ -1,6 +1,7 @@
 import { known, type Known, type Shelf, type Constant } from '../../base/nouns'
 import { DEW_MARGIN } from '../../nature/air/vapour'
-import { BEAM, FACE_CONDUCTANCE } from '../../nature/air/sun'
+import { FACE_FILM } from '../../nature/air/faceHeat'
+import { BEAM } from '../../nature/air/sun'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import { coatingOf, sealantOf, tapeOf } from '../../survey/shelf/find'
 import { CURE_ACTIVATION } from '../../nature/cure/clocks'
@@ -59,7 +60,7 @@ export function restsOn(
       at('edge-still-runs-for-this-share-of', work.settleShare),
       ...(sealant ? [at('bead-skins', known(sealant.skinMin, 'min', sealant.mark, sealant.name))] : []),
       at('least-above-dew-point', DEW_MARGIN),
-      ...(setup.sun ? [at('sun-outside-the-air', BEAM.outsideWm2), at('face-gives-off', FACE_CONDUCTANCE)] : []),
+      ...(setup.sun ? [at('sun-outside-the-air', BEAM.outsideWm2), at('face-gives-off', FACE_FILM.perMs)] : []),
     ],
   }
 }

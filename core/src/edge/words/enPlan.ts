@@ -89,6 +89,8 @@ export const EN_PLAN = {
   'plan.windy': 'wind of {wind} m/s; the gun stops at {limit} m/s.',
   'plan.cold_paint': '{coating} needs {low} to {high} °C; the face is at {temp} °C.',
   'plan.damp_paint': '{coating} needs under {limit} % humidity; the air is at {rh} %.',
+  'plan.wet_face': 'The face is wet.',
+  'plan.cold_tape': 'Tape grips from {limit} °C; it is {temp} °C there.',
   'plan.near_dew': 'Faces are {margin} °C above dew point; {limit} °C is the least.',
 
   'step.coats': '{count, plural, one {One coat} other {# coats}}',

@@ -59,6 +59,7 @@ export function judgingKey(ctx: HemContext): string {
     finish.tool,
     finish.sheen,
     finish.ageRefMin,
+    finish.dayRefMin,
     ctx.keepSwatch,
     ctx.keepPaintAtHand,
     ctx.glassM2PerM,

@@ -24,13 +24,14 @@ import { coatingOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
 import { surfaceClockOf } from '../../nature/cure/paintClocks'
 import { shortestOfStep } from '../../nature/cure/shortestSpan'
+import { cureRate } from '../../nature/cure/clocks'
 import { gainedBetween, type RateClock } from '../../nature/cure/rateClock'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { KeepFinish } from '../../nature/risk/lift'
 import { faceOf, faceName, facesOfStep, stepOf, stepsOf } from '../../survey/rooms/faces'
 import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
 import { glassPerEdgeM, paneEdgeMm } from '../../survey/rooms/glazing'
-import { parseInstant } from '../../base/units/time'
+import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
 import { airAt } from '../../nature/air/airSeries'
 import { crewSpeed } from '../../nature/calendar/calendar'
 import { visibility } from '../../survey/rooms/contrast'
@@ -252,6 +253,15 @@ function keepSide({ job, room, hem, clocks, times }: HemContextSetup): KeepSide 
   const keepCoating = keepCoatingId === null ? null : coatingOf(job.shelf, keepCoatingId)
   const keepFilmFormingC = keepCoating?.filmFormingC ?? USUAL_FILM_FORMING_C
   const keepCoatedAt = painted ? times.coatedAt(painted.id) : keepFace.last?.at ? parseInstant(keepFace.last.at) : null
+  const aged: AgeSetup = {
+    face: keepFace,
+    painted: painted !== null,
+    coatedAt: keepCoatedAt,
+    layAt: times.layAt,
+    start: parseInstant(job.start),
+    filmFormingC: keepFilmFormingC,
+    cure: clocks.cureAt(keepFilmFormingC),
+  }
   return {
     keepFace,
     keepReady: readySteps(room, hem.keep),
@@ -261,13 +271,8 @@ function keepSide({ job, room, hem, clocks, times }: HemContextSetup): KeepSide 
       crossCut: painted ? null : keepFace.crossCut,
       tool: painted?.tool ?? keepFace.last?.tool ?? null,
       sheen: painted ? (keepCoating?.sheen ?? keepFace.sheen) : keepFace.sheen,
-      ageRefMin: ageAt({
-        face: keepFace,
-        painted: painted !== null,
-        coatedAt: keepCoatedAt,
-        layAt: times.layAt,
-        cure: clocks.cureAt(keepFilmFormingC),
-      }),
+      ageRefMin: ageAt(aged),
+      dayRefMin: dayAt(aged),
     },
     keepCoatedAt,
     keepFilmFormingC,
@@ -352,13 +357,37 @@ interface AgeSetup {
   readonly painted: boolean
   readonly coatedAt: number | null
   readonly layAt: number
+  /** When the job begins: before it the air that was read with the last coat stands, where there was a reading. */
+  readonly start: number
+  readonly filmFormingC: number
   readonly cure: RateClock
 }
 
-function ageAt({ face, painted, coatedAt, layAt, cure }: AgeSetup): number | null {
-  if (coatedAt !== null) return Math.max(0, gainedBetween(cure, coatedAt, layAt))
+function ageAt(setup: AgeSetup): number | null {
+  const { face, painted, coatedAt, layAt } = setup
+  if (coatedAt !== null) return Math.max(0, gainedIn(setup, coatedAt, layAt))
   return painted || face.last !== null ? null : OLD
 }
+
+/** What the day before the tape goes on gains, in the air that is known, and no more than in the air that was read. */
+function dayAt(setup: AgeSetup): number {
+  const { layAt, cure } = setup
+  return Math.min(gainedBetween(cure, layAt - MIN_PER_DAY, layAt), readRate(setup) * MIN_PER_DAY)
+}
+
+/** Cure between two instants: by the air that was read with the last coat until the job begins, then by the site's. */
+function gainedIn(setup: AgeSetup, from: number, to: number): number {
+  const { painted, start, cure } = setup
+  const rate = readRate(setup)
+  const turn = Math.min(Math.max(from, start), to)
+  return painted || rate === Number.POSITIVE_INFINITY
+    ? gainedBetween(cure, from, to)
+    : rate * (turn - from) + gainedBetween(cure, turn, to)
+}
+
+/** How fast a finish cures in the air that was read with its last coat; endless where nobody read any. */
+const readRate = ({ face, filmFormingC }: AgeSetup): number =>
+  face.last?.tempC == null ? Number.POSITIVE_INFINITY : cureRate(face.last.tempC, filmFormingC)
 
 /** A face that chalks under a rub is chalky, whatever it looked like. */
 function testedSoundness(face: Face): Face['soundness'] {

@@ -34,16 +34,16 @@ const plan = planJob(base)
 const hemOf = (id: string) => plan.hems.find((hem) => hem.id === id)!
 
 test('a leftover kind that nothing would take goes where it is safe in the same way, no farther than it reaches', () => {
-  expect(safe(base).some((recipe) => recipe.tapeId === 'lapwing-barrier')).toBe(false)
+  expect(safe(base).some((recipe) => recipe.tapeId === 'sedge-mid')).toBe(false)
   for (const metres of [3, 12, 60]) {
-    const job = withStock('lapwing-barrier', 24, metres)
+    const job = withStock('sedge-mid', 36, metres)
     const recipes = usedUp(job)
     expect(recipes.length).toBeGreaterThan(0)
     const taken = recipes.reduce((sum, recipe) => sum + hemOf(recipe.hemId).lengthMm + endsMm(hemOf(recipe.hemId)), 0)
     expect(taken).toBeLessThanOrEqual(metres * 1000)
     const before = new Map(safe(base).map((recipe) => [recipe.hemId, recipe]))
     for (const recipe of recipes) {
-      expect(recipe).toMatchObject({ tapeId: 'lapwing-barrier', school: before.get(recipe.hemId)!.school })
+      expect(recipe).toMatchObject({ tapeId: 'sedge-mid', school: before.get(recipe.hemId)!.school })
       expect(recipe.risks.lift.mean).toBeLessThanOrEqual(base.house.maxLift)
       expect(sayText(recipe.reasons[0]!)).toMatch(/lie on the van and are used up here/)
     }
@@ -51,7 +51,7 @@ test('a leftover kind that nothing would take goes where it is safe in the same 
 })
 
 test('more on the van never uses less of it, and nothing on the van changes nothing', () => {
-  const counts = [0, 5, 20, 80, 400].map((metres) => usedUp(withStock('lapwing-barrier', 24, metres)).length)
+  const counts = [0, 5, 20, 80, 400].map((metres) => usedUp(withStock('sedge-mid', 36, metres)).length)
   expect(counts[0]).toBe(0)
   expect([...counts].sort((a, b) => a - b)).toEqual(counts)
 })
@@ -74,7 +74,7 @@ test('a hem chosen by hand keeps its tape', () => {
     reason: 'mine',
   }
   const chosen = { ...base, rooms: [{ ...room!, choices: [choice] }, ...base.rooms.slice(1)] }
-  const recipe = safe(withStock('lapwing-barrier', 24, 500, chosen)).find(
+  const recipe = safe(withStock('sedge-mid', 36, 500, chosen)).find(
     (each) => each.hemId === 'practice2/wall:w1|ceiling',
   )!
   expect(recipe.tapeId).toBe('teasel-three')

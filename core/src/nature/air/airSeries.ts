@@ -11,6 +11,8 @@ export interface AirPoint {
   /** Outside only: wind away from the face, m/s, and rain in the hour, mm. */
   readonly freeWindMs?: number
   readonly rainMm?: number
+  /** Outside only: water on the face as the hour begins, mm. */
+  readonly wetMm?: number
 }
 
 /**

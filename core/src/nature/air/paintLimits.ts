@@ -19,8 +19,23 @@ export function paintFaults(coating: Coating, air: AirPoint, tool: Tool): Said[]
   if (air.rh > coating.maxRh)
     faults.push(said('plan.damp_paint', { coating: coating.name, limit: coating.maxRh, rh: Math.round(air.rh) }))
   if ((air.rainMm ?? 0) > 0) faults.push(rain(air))
+  if ((air.wetMm ?? 0) > 0) faults.push(said('plan.wet_face'))
   if (tool === 'spray' && (air.freeWindMs ?? 0) > SPRAY_WIND.value)
     faults.push(said('plan.windy', { wind: air.freeWindMs ?? 0, limit: SPRAY_WIND.value }))
+  return faults
+}
+
+/** Below this tape does not grip, and comes off with frost behind it. From memory. */
+const TAPE_LEAST = known(5, '°C', 'from-memory', word('source', 'glue-is-hard-in-the-cold'))
+
+/** Why no tape is laid in this air: rain, a face that is wet, dew on it, or a cold one. None: it may. */
+export function tapeFaults(air: AirPoint): Said[] {
+  const coldestC = Math.min(air.tempC, air.faceC ?? air.tempC)
+  const faults: Said[] = []
+  if (wetting(air) === 'dew' || (air.wetMm ?? 0) > 0) faults.push(said('plan.wet_face'))
+  if ((air.rainMm ?? 0) > 0) faults.push(rain(air))
+  if (coldestC < TAPE_LEAST.value)
+    faults.push(said('plan.cold_tape', { temp: Math.round(coldestC * 10) / 10, limit: TAPE_LEAST.value }))
   return faults
 }
 

@@ -67,17 +67,5 @@ export function sunOnFaceWm2(sun: SunPosition, facingDeg: number, cloud: number)
   return clear * (1 - CLOUD.share * cloud ** CLOUD.power)
 }
 
-/** Outside surface conductance of an upright face. ASHRAE Fundamentals: published. */
-export const FACE_CONDUCTANCE = known(
-  17,
-  'W/(m²·K)',
-  'published',
-  word('source', 'ashrae-fundamentals-sol-air-temperature'),
-)
-
 /** Share of sun a colour takes in: near 0.9 black, 0.3 white. From memory. @param lightness CIE L*, 0 … 100 */
-const absorptance = (lightness: number): number => 0.92 - (0.62 * lightness) / 100
-
-/** Temperature of a sunlit face, °C: air + α·E/h (upright: no sky term). ASHRAE Fundamentals. docs/science.md eq. 7b. */
-export const solAirC = (airC: number, sunWm2: number, lightness: number): number =>
-  airC + (absorptance(lightness) * sunWm2) / FACE_CONDUCTANCE.value
+export const absorptance = (lightness: number): number => 0.92 - (0.62 * lightness) / 100

@@ -1,9 +1,7 @@
 import { MIN_PER_HOUR } from '../../base/units/time'
 import { airAt, type AirPoint, type AirSeries } from './airSeries'
+import { WETS_MM } from './faceWater'
 import { aboveDewC } from './vapour'
-
-/** Drizzle below this leaves a sheltered face dry, mm in an hour. From memory. */
-const WETS_MM = 0.2
 
 /** What wets a face in an hour of air: rain, else dew on a face colder than the air's dew point; null where it stays dry. */
 export function wetting({ tempC, rh, faceC = tempC, rainMm = 0 }: AirPoint): 'rain' | 'dew' | null {

@@ -22,3 +22,25 @@ export function wetBulbC(tempC: number, rh: number, pressurePa = STANDARD_PA): n
   }
   return (low + high) / 2
 }
+
+/** How much vapour pressure a degree of cooling buys, Pa/K: psychrometer constant at sea level, 0.000665 · 101 325 Pa (FAO-56 eq. 8, published). */
+const PSYCHROMETER_PA = 0.000665 * STANDARD_PA
+
+/**
+ * Temperature of a wet film on a face, °C: where the heat that comes to it from the face pays for the water that leaves. With a face as
+ * warm as the air that is the wet bulb.
+ *
+ * @param vapour  of the air, Pa
+ */
+export function wetFilmC(faceC: number, vapour: number): number {
+  let film = faceC
+  // The slope only rises with the temperature: from above Newton's steps never overshoot.
+  for (let i = 0; i < 6; i++) {
+    const over = saturationPa(film) - vapour - PSYCHROMETER_PA * (faceC - film)
+    film -= over / (slopePa(film) + PSYCHROMETER_PA)
+  }
+  return film
+}
+
+/** How fast saturation rises with temperature, Pa/K: FAO-56 eq. 13, published. */
+const slopePa = (tempC: number): number => (4098 * saturationPa(tempC)) / (tempC + 237.3) ** 2

@@ -100,7 +100,7 @@ test('hotter, drier, windier or thinner shortens the wet window', () => {
   expect(wetEnd({ tempC: 20, rh: 55, windMs: 0.1 }, 0.5)).toBeCloseTo(usual / 2, 9)
 })
 
-test('below the film-forming limit cure pauses and is never reached', () => {
-  const cold = { startMin: 0, hours: [{ tempC: 4, rh: 50, windMs: 0.1 }] }
+test('far below the film-forming limit cure stands still and is never reached', () => {
+  const cold = { startMin: 0, hours: [{ tempC: 2, rh: 50, windMs: 0.1 }] }
   expect(instantOfGain(cureClock(cold, 8), 0, 30 * 1440)).toBeNull()
 })

@@ -10,6 +10,8 @@ export interface KeepFinish {
   readonly sheen?: Sheen
   /** Cure age, reference minutes at 23 °C; null when nobody knows, Infinity for an old finish. */
   readonly ageRefMin: number | null
+  /** What a day gains where it lies, reference minutes: what nobody dated is taken for no older. Left out: a day at 23 °C. */
+  readonly dayRefMin?: number
   /** ISO 2409 class of a cross-cut made on site; it says more than the look of the face. Left out or null: none made. */
   readonly crossCut?: number | null
 }
@@ -73,7 +75,10 @@ function priorsOf(finish: KeepFinish, by: HoldParameters): { hold: number; sprea
   if (prior.spread === lift.spreadKnown.value) return [prior]
   const narrow = { hold: prior.hold, spread: lift.spreadKnown.value }
   if (finish.ageRefMin !== null) return [prior, narrow]
-  const young = { ...finish, ageRefMin: lift.unknownAsDays.value * MIN_PER_DAY }
+  const young = {
+    ...finish,
+    ageRefMin: lift.unknownAsDays.value * Math.min(MIN_PER_DAY, finish.dayRefMin ?? MIN_PER_DAY),
+  }
   return [prior, narrow, { hold: holdN25(young, by), spread: spreadOf(young, by) }]
 }
 

@@ -1,5 +1,5 @@
 import type { AirPoint, AirSeries } from '../../nature/air/airSeries'
-import { coldFaults, filmFaults, paintFaults } from '../../nature/air/paintLimits'
+import { coldFaults, filmFaults, paintFaults, tapeFaults } from '../../nature/air/paintLimits'
 import { coatingOf } from '../../survey/shelf/find'
 import { filmClockOf } from '../../nature/cure/paintClocks'
 import type { JobClocks } from '../../nature/cure/areaClocks'
@@ -20,9 +20,9 @@ interface AirRulesSetup {
   readonly to: number
 }
 
-/** The air that coats must be kept out of, one rule for each coating, tool and air that a coat is put on in. */
+/** The air that coats and tape must be kept out of, one rule for each coating, tool and air that a coat is put on in, and one for tape. */
 export interface AirRules {
-  /** The rule of an activity that puts paint on; null for all others. */
+  /** The rule of an activity that puts paint or tape on; null for all others. */
   readonly of: (activity: Activity) => string | null
   /** All rules that were asked for. */
   readonly rules: () => AirRule[]
@@ -30,8 +30,20 @@ export interface AirRules {
 
 export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBook): AirRules {
   const found = new Map<string, AirRule>()
+  /** Tape is laid on nothing wet or cold; once it is on, the weather is its label's affair. */
+  const tapeRule = (roomId: string): string => {
+    const clock = book.paint('drying', roomId)
+    const id = `tape ${clock}`
+    const { air } = clocks(roomId)
+    if (!found.has(id)) {
+      const during = keptTapeBans(air, [from, to], () => bans(air, from, to, tapeFaults))
+      found.set(id, { id, during, until: [], cold: [], clock, safeMin: 0, formedMin: 0 })
+    }
+    return id
+  }
   return {
     of(activity) {
+      if (activity.kind === 'lay') return tapeRule(activity.roomId)
       const at = stepAt(job, activity)
       if (!at || (activity.kind !== 'coat' && activity.kind !== 'roll')) return null
       const { room, step } = at
@@ -58,6 +70,7 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
   }
 }
 
+const keptTapeBans = whileSame<readonly AirBan[]>()
 const keptBans = whileSame<Pick<AirRule, 'during' | 'until' | 'cold'>>()
 
 /** The stretches of a series whose hours have a fault, each with the first fault of its first hour. */
