@@ -123,6 +123,7 @@ function saidByModels(by: Parameters): unknown {
     liftPerMetre(2, { ...finish, tool: 'spray' }, by, { foldDeg: 45, speed: 'fast' }),
     SHEENS.map((sheen) => [
       tearPerMetre({ sheen, seal: 'none', film: 'dry', scored: true, parameters: by }),
+      tearPerMetre({ sheen, seal: 'none', film: 'wet', scored: false, skins: 1, parameters: by }),
       liftPerMetre(2, { ...finish, sheen }, by),
       bandPerMetre(sheen, 40, by),
       crackPerMetre({ shrinkPct: 20, paintAtOnce: false }, sheen, by),

@@ -2,7 +2,7 @@ import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/param
 import { nth, sure } from '../../base/units/sure'
 import { decimals, type Coating, said, type Said, type Sealant, type Shelf, word, figureOf } from '../../base/nouns'
 import { cureClock, stayClock } from '../../nature/cure/clocks'
-import { filmClockOf, paintClocks, surfaceClockOf } from '../../nature/cure/paintClocks'
+import { dryRateOf, filmClockOf, paintClocks, surfaceClockOf } from '../../nature/cure/paintClocks'
 import { type AirPoint, type AirSeries } from '../../nature/air/airSeries'
 import { faceAtRestC } from '../../nature/air/faceHeat'
 import { skyTempC, solarHour } from '../../nature/air/nightSky'
@@ -19,7 +19,7 @@ import { closedGapUm, criticalGapUm, meanGapUm, type EdgeSetup } from '../../nat
 import { crackPerMetre } from '../../nature/risk/crack'
 import { holdN25, liftPerMetre, pullFactor, type KeepFinish } from '../../nature/risk/lift'
 import { Z90, type Estimate } from '../../nature/risk/normal'
-import { offBy, residuePerMetre, stayUsed } from '../../nature/risk/residue'
+import { offBy, residuePerMetre, stayDaysOf, stayUsed } from '../../nature/risk/residue'
 import { tearPerMetre, type FilmAtPull } from '../../nature/risk/tear'
 import type { BenchSetup } from './benchSetup'
 
@@ -88,6 +88,8 @@ export function benchEdge(setup: BenchSetup, shelf: Shelf): EdgeSetup {
     seal: setup.seal,
     stroke: setup.stroke,
     openGrain: setup.soundness === 'bare-wood',
+    filmShare: setup.filmShare,
+    dryRate: dryRateOf(coatingOf(shelf, setup.coatingId), { tempC: setup.tempC, rh: setup.rh, windMs: setup.windMs }),
     coating: coatingOf(shelf, setup.coatingId),
   }
 }
@@ -103,6 +105,7 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Paramete
   const air = benchAir(setup)
   const edge = benchEdge(setup, shelf)
   const stay = stayClock(air)
+  const stayDays = stayDaysOf(tape, setup.sun !== null)
   const laidAt = setup.coatedAt - setup.laidBeforeMin
   const pulledAt = setup.coatedAt + setup.pullAfterMin
   const keepCoatedAt = setup.ageDays === null ? null : laidAt - setup.ageDays * 1440
@@ -122,10 +125,10 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Paramete
       beadDrying: paint('drying'),
     },
     coatsOf({ setup, coating, sealant, air, parameters }),
-    offBy(stay, tape.stayDays, laidAt),
+    offBy(stay, stayDays, laidAt),
   )
   const span = spanAt(spans, pulledAt)?.kind ?? 'too-wet'
-  const used = stayUsed(stay, tape.stayDays, laidAt, pulledAt)
+  const used = stayUsed(stay, stayDays, laidAt, pulledAt)
   const now = air.hours.length === 1 ? nth(air.hours, 0) : sure(air.hours[HOURS_BEFORE])
   const faceC = now.faceC ?? now.tempC
   const margin = aboveDewC(faceC, setup.tempC, setup.rh)
@@ -142,7 +145,7 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Paramete
     stayUsed: used,
     visibility: visibility(setup.keepSwatch, setup.coatSwatch),
     risks: risksOf(
-      { setup, edge, tapeGripN25: tape.gripN25, stayDays: tape.stayDays, sealant, coating, finish, span, used },
+      { setup, edge, tapeGripN25: tape.gripN25, stayDays, sealant, coating, finish, span, used },
       parameters,
     ),
   }
@@ -165,11 +168,14 @@ function risksOf(judged: Judged, parameters: Parameters): JudgedRisk[] {
   const { setup, edge, sealant, coating, finish, span, used } = judged
   const manner = { foldDeg: setup.foldDeg, speed: setup.speed }
   const film: FilmAtPull = span === 'dry' || span === 'past' ? 'dry' : span === 'tacky' ? 'tacky' : 'wet'
-  const thick = film === 'wet' ? 1 : 1 + 0.35 * setup.earlierCoats
-  const tear = Math.min(
-    1,
-    tearPerMetre({ sheen: coating.sheen, seal: setup.seal, film, scored: setup.scored, parameters }) * thick,
-  )
+  const tear = tearPerMetre({
+    sheen: coating.sheen,
+    seal: setup.seal,
+    film,
+    scored: setup.scored,
+    skins: setup.earlierCoats,
+    parameters,
+  })
   return [
     {
       name: 'bleed',

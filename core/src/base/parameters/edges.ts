@@ -17,6 +17,9 @@ export interface EdgeParameters {
     readonly scoredShare: Known
     readonly wet: Known
     readonly tacky: Known
+    /** How much more a film tears for each coat dried across the edge before it; and share of that skin that still tears under a wet coat. */
+    readonly skinMore: Known
+    readonly underWet: Known
     /** Dry to touch and not hard yet, as a sprayed front is when it is unmasked the same day. */
     readonly soft: Known
     /** Metres torn where people brush past, for a night on. */
@@ -50,6 +53,8 @@ export const EDGES_OF: EdgeParameters = {
     scoredShare: guess(0.15, '', 'order-is-common-practice'),
     wet: guess(0.005, '', 'order-is-common-practice'),
     tacky: guess(0.6, '', 'order-is-common-practice'),
+    skinMore: guess(0.35, '', 'coats-across-the-tape-dry-into-a-skin'),
+    underWet: guess(0.5, '', 'coats-across-the-tape-dry-into-a-skin'),
     soft: guess(0.1, '', 'order-is-common-practice'),
     brushedPast: {
       frail: guess(0.02, '/m', 'thin-tape-comes-off-at-a-door'),

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { CoreError } from './errors'
 import { formatLength, parseLength, parseMm, parseSize } from './length'
 
 describe('parseLength', () => {
@@ -54,6 +55,12 @@ describe('parseLength', () => {
     expect(() => parseLength(text, 'metric')).toThrow()
   })
 
+  test('a sign before a length is read or refused, never taken for the dash between feet and inches', () => {
+    for (const text of ['-1/4"', '−3 mm', '- 2 ft', '-0'])
+      expect(() => parseLength(text, 'imperial')).toThrow(CoreError)
+    expect(parseLength('+1/4"', 'imperial')).toEqual({ num: 127, den: 20 })
+    expect(parseLength('12\'-6"', 'imperial')).toEqual({ num: 3810, den: 1 })
+  })
   test('a size names its unit once or twice; what rounds to nothing is refused', () => {
     expect(parseSize('4 x 6 ft', 'imperial')).toEqual([1219, 1829])
     expect(parseSize("4' x 6'", 'metric')).toEqual([1219, 1829])

@@ -54,7 +54,10 @@ const METRES = new RegExp(String.raw`^(${NUMBER})\s*(mm|cm|m|µm|um|microns?|mil
  * @throws CoreError length.unreadable, length.no_unit, length.not_positive
  */
 export function parseLength(text: string, system: UnitSystem): ExactMm {
-  const clean = tidy(text)
+  const signed = tidy(text)
+  // Behind a sign it would be read as what stands between feet and inches.
+  if (/^[-−–]/.test(signed)) throw new CoreError('length.not_positive', { text: text.trim() })
+  const clean = signed.replace(/^\+\s*/, '')
   const found = readMetric(clean) ?? readBare(clean, text, system) ?? readImperial(clean)
   if (!found) throw new CoreError('length.unreadable', { text: text.trim() })
   if (found.num <= 0) throw new CoreError('length.not_positive', { text: text.trim() })

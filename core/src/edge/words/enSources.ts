@@ -77,6 +77,7 @@ export const EN_SOURCES = {
   'word.source.airless-gun-at-working-distance': 'airless gun at working distance',
   'word.source.watmuff-1977': 'Watmuff, Charters & Proctor 1977',
   'word.source.glue-is-hard-in-the-cold': 'glue is hard in the cold',
+  'word.source.coats-across-the-tape-dry-into-a-skin': 'coats across the tape dry into a skin that tears',
   'word.source.more-runs-off': 'more than that runs off',
   'word.source.what-has-soaked-in-comes-out-slower': 'what has soaked in comes out more slowly',
   'word.source.ban-on-sale-of-lead-paint': 'ban on sale of lead paint',
@@ -91,7 +92,8 @@ export const EN_SOURCES = {
   'word.source.a-hand-s-reach-with-the-scraper': 'as far as a scraper reaches without moving',
   'word.source.dark-and-glossy-paint-in-low-light': 'dark and glossy paint in low light make it worse',
   'word.source.delicate-tape-only': 'delicate tape only',
-  'word.source.a-film-grows-together-slower-in-the-cold-not-suddenly-never': 'in the cold a film grows together more slowly, not suddenly never',
+  'word.source.a-film-grows-together-slower-in-the-cold-not-suddenly-never':
+    'in the cold a film grows together more slowly, not suddenly never',
   'word.source.doubles-about-every-10-to-11-c': 'doubles about every 10 to 11 °C',
   'word.source.evaporation-from-water-surfaces-handbook-form-a':
     'evaporation from water surfaces, handbook form a + b·v',

@@ -30,7 +30,7 @@ import { coatingOf } from '../../survey/shelf/find'
 import { expectedCost } from './expectedCost'
 import { NO_RISKS, UNPRICED, type Candidate, type Sealing } from './candidate'
 import { bleedRule, carryRule, liftLimit, schoolRule, tapeRule, weatherRule } from './hardRules'
-import type { HemContext } from './hemContext'
+import { isHeldOff, type HemContext } from './hemContext'
 import { layMinPerM } from './laying'
 import { faultsOf, freehandWay, liquidWays } from './otherWays'
 import { pressingsOf } from './pressing'
@@ -226,7 +226,9 @@ const tapeRisks = (ctx: HemContext, setup: EdgeSetup, facts: TapeFacts, sealant:
       sheen: ctx.coating.sheen,
       seal: setup.seal,
       film: facts.pull === 'dry' && isPulledSoft(ctx) ? 'soft' : facts.pull,
-      scored: true,
+      scored: facts.pull === 'dry' && needsScore(ctx.coating.sheen, setup.seal),
+      // A gun cannot stay off the tape, nor does a brush where the house takes every coat up to it.
+      skins: isHeldOff(ctx) ? 0 : ctx.coats - 1,
       parameters: ctx.parameters,
     }),
     brushedOff(ctx, facts),
@@ -338,12 +340,13 @@ const edgeSetup = ({ ctx, tape, seal, pressing, pull }: EdgePair): EdgeSetup => 
   seal,
   stroke: strokeOf(ctx, pull),
   openGrain: ctx.keepFinish.soundness === 'bare-wood',
+  dryRate: ctx.dryRate,
   coating: ctx.coating,
 })
 
 /**
  * How long the tape will be on, minutes: as a plan has it, or before there is one the coats of all its steps, their gaps, and a
- * night for each gap over half a shift, and on a floor what is painted above it after that.
+ * night for as many gaps as are likely to go over one, and on a floor what is painted above it after that.
  */
 export function expectedStayMin(
   ctx: Pick<HemContext, 'shelf' | 'steps' | 'plannedStayMin' | 'keptFor'>,
@@ -352,12 +355,15 @@ export function expectedStayMin(
   if (ctx.plannedStayMin !== null) return ctx.plannedStayMin
   const gaps = ctx.steps.map((step) => {
     const { recoatMin } = coatingOf(ctx.shelf, step.coatingId)
-    return { coats: step.coats, gap: recoatMin > 180 ? MIN_PER_DAY : recoatMin }
+    return { coats: step.coats, gap: recoatMin + overNight(recoatMin) * (MIN_PER_DAY - recoatMin) }
   })
   const afterLast = gaps.at(-1)?.gap ?? 0
   const untilOff = pull === 'dry' ? (ctx.keptFor?.minutes ?? MIN_PER_DAY) : 60
   return gaps.reduce((sum, { coats, gap }) => sum + coats * gap, 0) - afterLast + untilOff
 }
+
+/** How likely the next coat is another day's, by its recoat time: seldom under two hours, mostly over four. From memory. */
+const overNight = (recoatMin: number): number => Math.min(1, Math.max(0, (recoatMin - 120) / 120))
 
 /** The narrowest roll that does the job, of those carried where a kit was chosen. */
 function rollFor(ctx: HemContext, tape: Tape, needsMm: number): TapeRoll {

@@ -96,7 +96,7 @@ describe('nothing safe', () => {
 // cut in at 0.5 + pull 0.25 = 3.15 min at 38.00 an hour = 199.5 cents; × 4.12 m = 822 cents. Under matt the paint-now bead: 240/50 m × 1.05
 // + 520/50 m = 15.44 cents × 4.12 = 64.
 test('expected cost by hand', () => {
-  const recipe = safe(ceilingLine(job({ kindMinor: 0 })))
+  const recipe = safe(ceilingLine({ ...job({ kindMinor: 0 }), kit: [{ tapeId: 'teasel-day', widthMm: 24 }] }))
   expect(recipe).toMatchObject({ tapeId: 'teasel-day', widthMm: 24 })
   expect(recipe.cost.labour).toBe(822)
   expect(recipe.cost.material).toBe(64)

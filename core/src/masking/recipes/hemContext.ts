@@ -22,7 +22,7 @@ import type { UnitSystem } from '../../base/units/length'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { coatingOf } from '../../survey/shelf/find'
 import { coatOfStep } from '../../nature/cure/film'
-import { surfaceClockOf } from '../../nature/cure/paintClocks'
+import { surfaceClockOf, usualRate } from '../../nature/cure/paintClocks'
 import { shortestOfStep } from '../../nature/cure/shortestSpan'
 import { cureRate } from '../../nature/cure/clocks'
 import { gainedBetween, type RateClock } from '../../nature/cure/rateClock'
@@ -109,6 +109,8 @@ interface PaintSide {
   readonly isPrimed: boolean
   readonly step: PaintStep
   readonly coating: Coating
+  /** How fast it dries here, as a multiple of its label's air. */
+  readonly dryRate: number
   /** All steps the masking stays on for, `step` last, and their coats together. */
   readonly steps: readonly PaintStep[]
   readonly coats: number
@@ -220,6 +222,7 @@ export function hemContext(setup: HemContextSetup): HemContext {
     isPrimed: paint.isPrimed,
     step: paint.step,
     coating: paint.coating,
+    dryRate: paint.dryRate,
     steps: paint.steps,
     coats: paint.coats,
     isTrimRun: paint.isTrimRun,
@@ -310,6 +313,7 @@ function paintSide({ job, room, hem, clocks, parameters, times }: HemContextSetu
       stepsOf(room, hem.paint).some((placed) => coatingOf(job.shelf, placed.step.coatingId).primer),
     step,
     coating,
+    dryRate: usualRate(clocks.paint(surfaceClockOf(coating))),
     steps,
     coats: steps.reduce((sum, { coats }) => sum + coats, 0),
     isTrimRun: trimRunMm(room, hem.paint) !== null,

@@ -1,5 +1,6 @@
 import { known, word, type Coating } from '../../base/nouns'
 import type { AirPoint, AirSeries } from '../air/airSeries'
+import { onceFor } from '../../base/units/onceFor'
 import { cureRate, dryingRate } from './clocks'
 import { rateClock, type RateClock } from './rateClock'
 
@@ -49,6 +50,16 @@ const RATES: Readonly<Record<PaintClock, (point: AirPoint) => number>> = {
   solvent: solventRate,
   'solvent-hardening': solventHardeningRate,
 }
+
+/** How fast a coating's surface dries in some air, as a multiple of the label's. */
+export const dryRateOf = (coating: Pick<Coating, 'base'>, point: AirPoint): number =>
+  RATES[surfaceClockOf(coating)](point)
+
+/** How fast it dries where and when people paint: the mean of the faster half of a clock's hours, as a multiple of the label's air. */
+export const usualRate = onceFor(({ rates }: RateClock): number => {
+  const fast = [...rates].sort((a, b) => b - a).slice(0, Math.ceil(rates.length / 2))
+  return fast.reduce((sum, rate) => sum + rate, 0) / fast.length
+})
 
 /** The clocks of one air, each made when it is first asked for. */
 export function paintClocks(air: AirSeries): (clock: PaintClock) => RateClock {

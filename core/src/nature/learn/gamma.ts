@@ -24,7 +24,7 @@ export function gammaBelow(a: number, x: number): number {
   if (x < a + 1) {
     let term = 1 / a
     let sum = term
-    for (let n = 1; n < 1000 && term > sum * 1e-16; n++) sum += term *= x / (a + n)
+    for (let n = 1; n < mostTerms(a) && term > sum * 1e-16; n++) sum += term *= x / (a + n)
     return Math.min(1, sum * scale)
   }
   // Lentz's form of the continued fraction.
@@ -32,7 +32,7 @@ export function gammaBelow(a: number, x: number): number {
   let c = 1e300
   let d = 1 / b
   let h = d
-  for (let i = 1; i < 1000; i++) {
+  for (let i = 1; i < mostTerms(a); i++) {
     const an = -i * (i - a)
     b += 2
     d = 1 / (an * d + b)
@@ -51,16 +51,33 @@ export function gammaQuantile(a: number, p: number): number {
   return bisect((x) => gammaBelow(a, x) - p, 0, high)
 }
 
-/** I_x(a, b), the share of a beta variable below x, as a sum of binomial terms for whole a and b. */
+/** I_x(a, b), the share of a beta variable below x, for a and b over 0: Lentz's form of its continued fraction (Abramowitz & Stegun 26.5.8). */
 export function betaBelow(a: number, b: number, x: number): number {
   if (x <= 0) return 0
   if (x >= 1) return 1
-  const n = a + b - 1
-  let sum = 0
-  for (let k = a; k <= n; k++)
-    sum += Math.exp(lnGamma(n + 1) - lnGamma(k + 1) - lnGamma(n - k + 1) + k * Math.log(x) + (n - k) * Math.log(1 - x))
-  return Math.min(1, sum)
+  // It converges fast below the mean; above it the other tail is asked.
+  if (x > (a + 1) / (a + b + 2)) return 1 - betaBelow(b, a, 1 - x)
+  const front = Math.exp(a * Math.log(x) + b * Math.log1p(-x) + lnGamma(a + b) - lnGamma(a) - lnGamma(b)) / a
+  let c = 1
+  let d = 1 / (1 - ((a + b) * x) / (a + 1))
+  let h = d
+  for (let m = 1; m < mostTerms(a + b); m++) {
+    const even = (m * (b - m) * x) / ((a + 2 * m - 1) * (a + 2 * m))
+    d = 1 / (1 + even * d)
+    c = 1 + even / c
+    h *= d * c
+    const odd = (-(a + m) * (a + b + m) * x) / ((a + 2 * m) * (a + 2 * m + 1))
+    d = 1 / (1 + odd * d)
+    c = 1 + odd / c
+    const step = d * c
+    h *= step
+    if (Math.abs(step - 1) < 1e-15) break
+  }
+  return Math.min(1, front * h)
 }
+
+/** Terms that are enough for counts of any size. */
+const mostTerms = (count: number): number => 1000 + 50 * Math.sqrt(count)
 
 /** The root of a rising function between two bounds. */
 export function bisect(f: (x: number) => number, from: number, to: number): number {

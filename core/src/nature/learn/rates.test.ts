@@ -45,7 +45,7 @@ test('a belief takes what was counted, and grows narrower', () => {
 
 // Clopper & Pearson 1934: five of ten has the exact 95 % limits 0.1871 and 0.8129, so a ratio from 0.2301 to 4.3453.
 test('two equal rates: ratio 1 with the exact limits of five in ten, and nothing to tell them apart', () => {
-  const same = rateRatio({ events: 5, exposure: 20 }, { events: 5, exposure: 20 })
+  const same = rateRatio({ events: 5, exposure: 20 }, { events: 5, exposure: 20 })!
   expect(same.ratio).toBe(1)
   expect(same.low).toBeCloseTo(0.1871 / 0.8129, 3)
   expect(same.high!).toBeCloseTo(0.8129 / 0.1871, 2)
@@ -54,7 +54,7 @@ test('two equal rates: ratio 1 with the exact limits of five in ten, and nothing
 
 // By hand: none of four and four of none on equal metres: 2 · (1/2)⁴ = 0.125.
 test('none against four: p = 0.125, no upper limit the other way', () => {
-  expect(rateRatio({ events: 0, exposure: 9 }, { events: 4, exposure: 9 }).pValue).toBeCloseTo(0.125, 12)
+  expect(rateRatio({ events: 0, exposure: 9 }, { events: 4, exposure: 9 })!.pValue).toBeCloseTo(0.125, 12)
   expect(rateRatio({ events: 4, exposure: 9 }, { events: 0, exposure: 9 })).toMatchObject({ ratio: null, high: null })
 })
 
@@ -79,4 +79,20 @@ test('an 80 % curve by doublings, and found again from its own pieces', () => {
   expect(found.share).toBeCloseTo(0.8, 9)
   expect(found.first).toBeCloseTo(100, 6)
   expect(fitLearning([{ n: 3, minutes: 5 }])).toBeNull()
+})
+
+test('where one was looked for nowhere nothing is known of their ratio', () => {
+  expect(rateRatio({ events: 3, exposure: 0 }, { events: 4, exposure: 9 })).toBeNull()
+  expect(uChart([{ events: 0, exposure: 0 }]).limits).toEqual([{ low: 0, high: Number.POSITIVE_INFINITY }])
+})
+
+// With so many the exact limits are those of the logarithm: z · √(1/a + 1/b) (Rothman, Modern Epidemiology).
+test('large counts answer at once, and as the normal law has them', () => {
+  const from = performance.now()
+  const { low, high, pValue } = rateRatio({ events: 1_000_000, exposure: 1e6 }, { events: 1_001_000, exposure: 1e6 })!
+  expect(performance.now() - from).toBeLessThan(1000)
+  const reach = 1.959964 * Math.sqrt(1 / 1_000_000 + 1 / 1_001_000)
+  expect(Math.log(low)).toBeCloseTo(Math.log(1_000_000 / 1_001_000) - reach, 5)
+  expect(Math.log(high!)).toBeCloseTo(Math.log(1_000_000 / 1_001_000) + reach, 5)
+  expect(pValue).toBeCloseTo(0.4797, 2)
 })

@@ -41,10 +41,11 @@ interface RateRatio {
 }
 
 /**
- * Exact comparison of two Poisson rates: given their sum the first count is binomial (Przyborowski & Wilenski 1940), so its
+ * Exact comparison of two Poisson rates, or null where there is nothing to compare: one was looked for nowhere. Given their sum the first count is binomial (Przyborowski & Wilenski 1940), so its
  * limits are Clopper & Pearson's (1934). The p-value sums what is no likelier than what was seen.
  */
-export function rateRatio(first: Counted, second: Counted, chance = 0.95): RateRatio {
+export function rateRatio(first: Counted, second: Counted, chance = 0.95): RateRatio | null {
+  if (first.exposure <= 0 || second.exposure <= 0) return null
   const n = first.events + second.events
   const even = first.exposure / (first.exposure + second.exposure)
   const asRatio = (p: number) => (p >= 1 ? null : (p / (1 - p)) * (second.exposure / first.exposure))
@@ -55,13 +56,35 @@ export function rateRatio(first: Counted, second: Counted, chance = 0.95): RateR
   const chanceOf = (i: number) =>
     Math.exp(lnGamma(n + 1) - lnGamma(i + 1) - lnGamma(n - i + 1) + i * Math.log(even) + (n - i) * Math.log(1 - even))
   const seen = chanceOf(k)
-  const all = Array.from({ length: n + 1 }, (_, i) => chanceOf(i))
-  const pValue = Math.min(
-    1,
-    all.filter((each) => each <= seen * (1 + 1e-9)).reduce((sum, each) => sum + each, 0),
-  )
+  const pValue = Math.min(1, noLikelier({ n, k, even, asLikely: (i) => chanceOf(i) <= seen * (1 + 1e-9) }))
   const ratio = second.events === 0 ? null : first.events / first.exposure / (second.events / second.exposure)
   return { ratio, low: asRatio(low) ?? 0, high: asRatio(high), pValue }
+}
+
+interface Tails {
+  readonly n: number
+  readonly k: number
+  readonly even: number
+  /** Whether a count is no likelier than what was seen. */
+  readonly asLikely: (count: number) => boolean
+}
+
+/** Chance of a count that is no likelier than the one seen, on either side: chances fall away from the likeliest count, so both ends are looked for by halving. */
+function noLikelier({ n, k, even, asLikely }: Tails): number {
+  const atLeast = (i: number) => (i <= 0 ? 1 : i > n ? 0 : betaBelow(i, n - i + 1, even))
+  const top = Math.min(n, Math.floor((n + 1) * even))
+  if (k === top) return 1
+  /** The first count on the way from `from` to `to` that is no likelier. */
+  const first = (from: number, to: number, by: 1 | -1): number => {
+    let [low, high] = [0, Math.abs(to - from) + 1]
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (asLikely(from + by * middle)) high = middle
+      else low = middle + 1
+    }
+    return from + by * low
+  }
+  return 1 - atLeast(first(top, 0, -1) + 1) + atLeast(first(top, n, 1))
 }
 
 /** Limits of a control chart for faults per unit of exposure, ū ± 3√(ū/n): Shewhart 1931, ISO 7870-2. */
@@ -69,7 +92,8 @@ export function uChart(samples: readonly Counted[]): { centre: number; limits: {
   const exposure = samples.reduce((sum, each) => sum + each.exposure, 0)
   const centre = exposure === 0 ? 0 : samples.reduce((sum, each) => sum + each.events, 0) / exposure
   const limits = samples.map(({ exposure: n }) => {
-    const reach = 3 * Math.sqrt(centre / n)
+    // Where nothing was looked at nothing is too many.
+    const reach = n > 0 ? 3 * Math.sqrt(centre / n) : Number.POSITIVE_INFINITY
     return { low: Math.max(0, centre - reach), high: centre + reach }
   })
   return { centre, limits }

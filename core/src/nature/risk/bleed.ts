@@ -19,17 +19,19 @@ export interface EdgeSetup {
   readonly openGrain?: boolean
   /** Wet film against the label's; a heavy coat stays wet longer at the edge. Left out: 1. */
   readonly filmShare?: number
+  /** How fast the surface dries at the edge, as a multiple of the label's air: in cold or damp air it runs for longer. Left out: 1. */
+  readonly dryRate?: number
   readonly coating: Pick<Coating, 'base' | 'openMin' | 'restPas' | 'shearedPas' | 'surfaceNm'>
 }
 
 /** The stroke a tool makes when told to go gently: a brush outward from the tape. */
 export const gentleStroke = (tool: Tool): Stroke => (tool === 'brush' ? 'outward' : tool)
 
-/** Mean gap left under the pressed edge, µm. docs/science.md eq. 11. */
+/** Mean gap left under the pressed edge, µm; never deeper than the valley itself. docs/science.md eq. 11. */
 export function meanGapUm(setup: EdgeSetup, { bleed, textures }: BleedModel): number {
   const grip = (bleed.referenceGripN25.value / setup.gripN25) ** bleed.gripWeight.value
   const open = bleed.openShare[setup.backing].value
-  return textures[setup.texture].valleyUm.value * open * bleed.pressFactor[setup.pressing].value * grip
+  return textures[setup.texture].valleyUm.value * Math.min(1, open * bleed.pressFactor[setup.pressing].value * grip)
 }
 
 /**
@@ -46,16 +48,23 @@ export function criticalGapUm(setup: EdgeSetup, { bleed }: Pick<Parameters, 'ble
 }
 
 /** The two terms of L² = a·h + b·h², SI units: capillary until the edge gels, and pressure under the stroke. */
-export function flowTerms(
-  { coating, stroke, filmShare = 1 }: EdgeSetup,
-  { bleed }: Pick<Parameters, 'bleed'>,
-): { a: number; b: number } {
-  const gelSeconds = coating.openMin * 60 * bleed.edgeGelShare.value * filmShare
+export function flowTerms(setup: EdgeSetup, { bleed }: Pick<Parameters, 'bleed'>): { a: number; b: number } {
+  const { coating, stroke } = setup
+  const gelSeconds = gelSecondsOf(setup, { bleed })
   return {
     a: (coating.surfaceNm * bleed.contactCos.value * gelSeconds) / (3 * coating.restPas),
     b: (bleed.strokePa[stroke].value * bleed.strokeSeconds.value) / (6 * coating.shearedPas),
   }
 }
+
+/** How long paint runs at the edge before it gels, s: longer in a thick film and in air that dries slowly. */
+const gelSecondsOf = (
+  { coating, filmShare = 1, dryRate = 1 }: EdgeSetup,
+  { bleed }: Pick<Parameters, 'bleed'>,
+): number =>
+  (coating.openMin * 60 * bleed.edgeGelShare.value * filmShare) / Math.min(FASTEST, Math.max(SLOWEST, dryRate))
+/** A thin edge gels within these multiples of its usual time whatever the air: it drinks into the face too. From memory. */
+const [SLOWEST, FASTEST] = [0.4, 2.5]
 
 /** Largest gap that stays shut, µm: by the paint itself, by a gelled barrier edge, by the seal. */
 export function closedGapUm(setup: EdgeSetup, { bleed }: Pick<Parameters, 'bleed'>): number {
@@ -93,9 +102,9 @@ const grainBleedsPerMetre = (setup: EdgeSetup, by: BleedModel): number =>
 
 /** Share of the vessels that lead paint visibly far, and how far it runs in a middling one that does, mm. */
 export function grainShare(setup: EdgeSetup, { bleed }: BleedModel): { share: number; runMm: number } {
-  const { coating, filmShare = 1 } = setup
+  const { coating } = setup
   const { grain } = bleed
-  const seconds = coating.openMin * 60 * bleed.edgeGelShare.value * filmShare
+  const seconds = gelSecondsOf(setup, { bleed })
   const run = bleed.visibleMm.value * 1e-3
   const criticalUm = (1e6 * 2 * coating.restPas * run * run) / (coating.surfaceNm * bleed.contactCos.value * seconds)
   const share = normalCdf(Math.log(grain.radiusUm.value / criticalUm) / grain.spread.value)

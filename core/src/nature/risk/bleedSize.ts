@@ -46,7 +46,7 @@ export function bleedSize(setup: EdgeSetup, by: BleedModel): BleedSize {
     count: bleedsPerMetre(setup, by),
     lengthMm: spread((size) => size.lengthMm),
     areaMm2: spread((size) => size.areaMm2),
-    worstMm: worst >= bleed.visibleMm.value ? worst : grain.share > 0 ? grain.runMm : 0,
+    worstMm: Math.max(worst >= bleed.visibleMm.value ? worst : 0, grain.share > 0 ? grain.runMm : 0),
   }
 }
 

@@ -37,9 +37,12 @@ export function holdN25(finish: KeepFinish, by: HoldParameters): number {
   const days = (finish.tool === 'spray' ? lift.sprayedGrowthDays : lift.growthDays).value
   const grown = 1 - Math.exp(-((Math.max(0, age) / (days * MIN_PER_DAY)) ** lift.shape.value))
   const sound = lift.freshN25.value + (lift.fullN25.value - lift.freshN25.value) * grown
-  const sheen = finish.sheen === undefined ? 1 : lift.sheenShare[finish.sheen].value
-  return sound * sheen * holdShare(finish, by)
+  return sound * ownShare(finish, by)
 }
+
+/** What a finish holds of a sound one of its age: by what a test or its look says, and by its sheen. */
+const ownShare = (finish: KeepFinish, by: HoldParameters): number =>
+  (finish.sheen === undefined ? 1 : by.lift.sheenShare[finish.sheen].value) * holdShare(finish, by)
 
 function holdShare(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldParameters): number {
   const tested = finish.crossCut === null ? undefined : crossCuts.find((cut) => cut.iso === finish.crossCut)
@@ -109,7 +112,7 @@ export function safeAgeRefMin(
 ): number | null {
   const { lift } = by
   const aged = { ...finish, ageRefMin: 0 }
-  const needed = (gripN25 * Math.exp(normalQuantile(1 - limit) * spreadOf(aged, by))) / holdShare(aged, by)
+  const needed = (gripN25 * Math.exp(normalQuantile(1 - limit) * spreadOf(aged, by))) / ownShare(aged, by)
   const grown = (needed - lift.freshN25.value) / (lift.fullN25.value - lift.freshN25.value)
   if (grown <= 0) return 0
   if (grown >= 1) return null

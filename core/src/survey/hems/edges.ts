@@ -1,4 +1,5 @@
 import { nth, sure } from '../../base/units/sure'
+import { coursesTouched } from '../lines/laps'
 import { lengthOfMm, line, named, PLAIN_EDGE, type Edge, type EdgeKind, type EdgeSegment } from './edge'
 import {
   type Fitting,
@@ -184,7 +185,7 @@ function frame({ kind, a, b, o, outMm, wall }: FrameSetup): Edge {
   }
   const edge = loop({ kind, a, b, wallId: o.wallId, box, openBelow: floorless })
   // A lapped face steps beside an opening: every lap wants a strip of its own, top and bottom are single.
-  return wall?.lapMm ? { ...edge, laps: Math.ceil((box.top - box.low) / wall.lapMm) } : edge
+  return wall?.lapMm ? { ...edge, laps: coursesTouched(wall.lapMm, 0, box.low, box.top) } : edge
 }
 
 /** Round a fitting. On a ceiling it has no height of its own on the wall's sheet: its line is told at the top of the wall it is measured from. */

@@ -89,9 +89,9 @@ describe('elevations', () => {
     // Gable wall: 8 × 3 m and a triangle of 8 × 3 / 2.
     expect(faceAreaMm2(front, 'wall:w1')).toBe(36_000_000)
   })
-  // Worked example: the casing is 1200 + 2·70 = 1340 high; boards show 150: ⌈1340/150⌉ = 9 strips a side.
+  // Worked example: the casing goes from 830 to 2170; boards of 150 begin at 0, so it touches those from 750 on to 2250: ten strips a side.
   test('beside a window every board wants its strip', () => {
-    expect(hem('wall:w1|casing:o1', { openings: windows }, front)).toMatchObject({ laps: 9 })
+    expect(hem('wall:w1|casing:o1', { openings: windows }, front)).toMatchObject({ laps: 10 })
     const smooth = { ...front, walls: [{ ...front.walls[0]!, lapMm: null }] }
     expect(hem('wall:w1|casing:o1', { openings: windows }, smooth)?.laps).toBe(0)
   })

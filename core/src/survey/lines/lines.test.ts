@@ -5,7 +5,7 @@ import { levelOver, lineOver, offsetAt } from './oneSided'
 import { equalStripes, tapeLines } from './stripes'
 
 describe('a straight line over a crooked edge', () => {
-  // By hand: spots of 2, 5 and 3 mm at 0, 1000 and 3000: mean at 1333, so over 5 at 1 m and 3 at 3 m: 6 − x/1000.
+  // By hand: spots of 2, 5 and 3 mm at 0, 1000 and 3000: the middle is at 1500, so over 5 at 1 m and 3 at 3 m: 6 − x/1000.
   test('by hand: it lies on the hull above the middle', () => {
     const points = [
       { atMm: 0, offMm: 2 },
@@ -15,6 +15,13 @@ describe('a straight line over a crooked edge', () => {
     const line = lineOver(points)
     expect([line.startMm, line.slope]).toEqual([6, -0.001])
     expect(levelOver(points)).toEqual({ startMm: 5, slope: 0 })
+  })
+  // By hand: ten readings within the first 10 cm of 4 m do not drag the line: over 0 at 0 and 0 at 4 m it stays level.
+  test('readings that lie close together weigh no more than others', () => {
+    const close = Array.from({ length: 10 }, (_, i) => ({ atMm: 10 * i, offMm: i === 9 ? 2 : 0 }))
+    const line = lineOver([...close, { atMm: 4000, offMm: 0 }])
+    expect(offsetAt(line, 90)).toBeCloseTo(2, 9)
+    expect(offsetAt(line, 4000)).toBeCloseTo(0, 9)
   })
   // C13, common practice, no published source: 3/16 to 1/4 in are hidden by a line at the worst point.
   test('C13: wanders of 5 and 6 mm are hidden by a level line at 6', () => {
@@ -36,7 +43,9 @@ describe('a straight line over a crooked edge', () => {
     fc.assert(
       fc.property(points, (spots) => {
         const line = lineOver(spots)
-        const lost = (of: typeof line) => spots.reduce((sum, { atMm, offMm }) => sum + offsetAt(of, atMm) - offMm, 0)
+        const at = spots.map(({ atMm }) => atMm)
+        // The area below a line over the run, but for the run's length: trapezium.
+        const lost = (of: typeof line) => offsetAt(of, Math.min(...at)) + offsetAt(of, Math.max(...at))
         for (const { atMm, offMm } of spots) expect(offsetAt(line, atMm)).toBeGreaterThanOrEqual(offMm - 1e-6)
         for (const a of spots)
           for (const b of spots) {

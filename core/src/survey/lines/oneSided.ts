@@ -11,15 +11,16 @@ interface StraightLine {
 }
 
 /**
- * The straight line that hides an old edge and gives up least: over every point, with the least area between. It lies on the
- * edge of the upper hull above the mean of the points, since the sum of distances is the line's height there.
+ * The straight line that hides an old edge and gives up least: over every point, with the least area between. The area below a line is
+ * the run times its height in the middle of the run, so it lies on the edge of the upper hull above that middle, however unevenly the
+ * points were read.
  *
  * @param points  at least one; the whole run, since the first bad spot is seldom the worst
  */
 export function lineOver(points: readonly WanderPoint[]): StraightLine {
-  const mean = points.reduce((sum, { atMm }) => sum + atMm, 0) / points.length
   const hull = upperHull(points)
-  const right = hull.findIndex(({ atMm }) => atMm >= mean)
+  const middle = ((hull[0]?.atMm ?? 0) + (hull.at(-1)?.atMm ?? 0)) / 2
+  const right = hull.findIndex(({ atMm }) => atMm >= middle)
   const b = hull[Math.max(right, 0)] ?? hull[hull.length - 1]
   const a = hull[Math.max(right, 1) - 1]
   if (!a || !b) return { startMm: 0, slope: 0 }
