@@ -274,7 +274,14 @@ export { type Task } from './answers/tell/task'
 export { type Standing } from './answers/chain/workedBy'
 export { benchOfHem, choiceOfBench } from './answers/bench/benchOfHem'
 export { BENCH_RANGES, type BenchSetup, type BenchSun, starterBench } from './answers/bench/benchSetup'
-export { type BenchAnswer, benchEdge, judgeBench, type JudgedRisk, RISKS } from './answers/bench/judgeBench'
+export {
+  type BenchAnswer,
+  benchEdge,
+  judgeBench,
+  judgeWithDoubt,
+  type JudgedRisk,
+  RISKS,
+} from './answers/bench/judgeBench'
 export { restsOn } from './answers/bench/restsOn'
 export { type Reveal, REVEAL_MM, revealEdge, sampleValleys, type Valley } from './answers/bench/reveal'
 export { type Curve, overKeepAge, overPullTime } from './answers/bench/sweeps'
@@ -290,6 +297,7 @@ export {
   type PaintedPart,
 } from './survey/rooms/paintedAlready'
 export { hardeningRate, PAINT_CLOCKS, type PaintClock, solventRate } from './nature/cure/paintClocks'
+export { recipeDoubt, type RecipeDoubt } from './masking/recipes/recipeDoubt'
 export { hangsOn, type HangsOn, type TrialWish, worthMeasuring } from './masking/recipes/hangsOn'
 export {
   ARTICLE_KINDS,

@@ -19,6 +19,7 @@ import { closedGapUm, criticalGapUm, meanGapUm, type EdgeSetup } from '../../nat
 import { crackPerMetre } from '../../nature/risk/crack'
 import { holdN25, liftPerMetre, pullFactor, type KeepFinish } from '../../nature/risk/lift'
 import { Z90, type Estimate } from '../../nature/risk/normal'
+import { drawnParameters, withDoubt } from '../../nature/risk/drawn'
 import { offBy, residuePerMetre, stayDaysOf, stayUsed } from '../../nature/risk/residue'
 import { tearPerMetre, type FilmAtPull } from '../../nature/risk/tear'
 import type { BenchSetup } from './benchSetup'
@@ -99,6 +100,30 @@ export function benchEdge(setup: BenchSetup, shelf: Shelf): EdgeSetup {
  * @throws CoreError catalogue.unknown for things not on the shelf
  */
 export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Parameters = DEFAULT_PARAMETERS): BenchAnswer {
+  const { judged, ...answer } = judgedOf(setup, shelf, parameters)
+  return { ...answer, risks: risksOf(judged, parameters) }
+}
+
+/** The same, with the span of every risk that holds nine of ten of what it would be, were all figures as far off as they may be. */
+export function judgeWithDoubt(
+  setup: BenchSetup,
+  shelf: Shelf,
+  parameters: Parameters = DEFAULT_PARAMETERS,
+): BenchAnswer {
+  const { judged, ...answer } = judgedOf(setup, shelf, parameters)
+  const under = new Map(drawnParameters(parameters).map((by) => [by, risksOf(judged, by)]))
+  const risks = risksOf(judged, parameters).map((risk, i) => ({
+    ...risk,
+    perMetre: withDoubt(parameters, (by) => (under.get(by)?.[i] ?? risk).perMetre.mean),
+  }))
+  return { ...answer, risks }
+}
+
+function judgedOf(
+  setup: BenchSetup,
+  shelf: Shelf,
+  parameters: Parameters,
+): Omit<BenchAnswer, 'risks'> & { readonly judged: Judged } {
   const tape = tapeOf(shelf, setup.tapeId)
   const coating = filmOf(coatingOf(shelf, setup.coatingId), setup.filmShare)
   const sealant = setup.seal === 'wiped-sealant' && setup.sealantId ? sealantOf(shelf, setup.sealantId) : null
@@ -144,10 +169,7 @@ export function judgeBench(setup: BenchSetup, shelf: Shelf, parameters: Paramete
     closedGapUm: closedGapUm(edge, parameters),
     stayUsed: used,
     visibility: visibility(setup.keepSwatch, setup.coatSwatch),
-    risks: risksOf(
-      { setup, edge, tapeGripN25: tape.gripN25, stayDays, sealant, coating, finish, span, used },
-      parameters,
-    ),
+    judged: { setup, edge, tapeGripN25: tape.gripN25, stayDays, sealant, coating, finish, span, used },
   }
 }
 

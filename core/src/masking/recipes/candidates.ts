@@ -257,7 +257,10 @@ const bandShare = ({ fieldOrder, parameters }: HemContext, pull: 'wet' | 'dry'):
   pull === 'wet' && fieldOrder !== 'within' ? parameters.band.metOpen.value : 1
 
 /** Round panes every corner is one more place to slip; tucked under a skirting the edge hardly matters. */
-function asSeen(ctx: HemContext, size: BleedSize): Pick<RecipeRisks, 'bleeds' | 'bleedMm' | 'bleedMm2' | 'worstMm'> {
+export function asSeen(
+  ctx: HemContext,
+  size: BleedSize,
+): Pick<RecipeRisks, 'bleeds' | 'bleedMm' | 'bleedMm2' | 'worstMm'> {
   const { count, lengthMm, areaMm2, worstMm } = size
   // Below a skirting on carpet, and where a front meets the ground, nobody sees the edge.
   const isTucked = ctx.keepFace.material === 'carpet' || settingOf(ctx) === 'ground-line'
@@ -330,7 +333,7 @@ interface EdgePair {
 }
 
 /** The edge as the bleed model sees it. */
-const edgeSetup = ({ ctx, tape, seal, pressing, pull }: EdgePair): EdgeSetup => ({
+export const edgeSetup = ({ ctx, tape, seal, pressing, pull }: EdgePair): EdgeSetup => ({
   texture: ctx.keepFace.texture,
   dusty: ctx.keepFace.dusty,
   edge: tape.edge,

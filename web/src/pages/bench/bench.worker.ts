@@ -1,5 +1,5 @@
 import {
-  judgeBench,
+  judgeWithDoubt,
   overKeepAge,
   overPullTime,
   revealEdge,
@@ -31,7 +31,7 @@ export interface BenchReply {
 self.onmessage = ({ data }: MessageEvent<BenchRequest>) => {
   const views = data.setups.map((setup): BenchView => ({
     setup,
-    answer: judgeBench(setup, data.shelf),
+    answer: judgeWithDoubt(setup, data.shelf),
     reveal: revealEdge(setup, data.shelf),
     overPull: overPullTime(setup, data.shelf),
     overAge: overKeepAge(setup, data.shelf),

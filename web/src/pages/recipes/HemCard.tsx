@@ -10,6 +10,7 @@ import {
   sampleValleys,
   seededNumbers,
   seedOf,
+  recipeDoubt,
   recipeRestsOn,
   tapeOf,
   type EdgeSetup,
@@ -49,7 +50,8 @@ export function HemCard({ hem, recipe }: { hem: Hem; recipe: RecipeAnswer }) {
 }
 
 function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
-  const { shelf, house, site, rooms, id: jobId } = useFacts()
+  const facts = useFacts()
+  const { shelf, house, site, rooms, id: jobId } = facts
   const plan = usePlan()
   const now = useNow()
   const room = rooms.find((each) => each.id === hem.roomId)
@@ -70,6 +72,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
       coating: coatingOf(shelf, step.coatingId),
     }
   }, [room, step, hem, tape, recipe, shelf])
+  const doubt = useMemo(() => recipeDoubt(facts, recipe), [facts, recipe])
   const spans = plan?.pulls.find((pull) => pull.hemIds.includes(hem.id))?.spans
   return (
     <>
@@ -91,7 +94,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
       )}
       <RiskBar
         name={W.recipes.bleed}
-        estimate={recipe.risks.bleedMm}
+        estimate={doubt?.bleedMm ?? recipe.risks.bleedMm}
         limit={house.maxBleedMm}
         text={W.recipes.bleedSize({
           mm: figure(recipe.risks.bleedMm.mean),
@@ -101,7 +104,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
       />
       <RiskBar
         name={W.recipes.liftRisk}
-        estimate={recipe.risks.lift}
+        estimate={doubt?.lift ?? recipe.risks.lift}
         limit={house.maxLift}
         text={`${figure(recipe.risks.lift.mean * 100)} % ${W.recipes.per}`}
       />
