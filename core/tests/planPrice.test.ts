@@ -135,7 +135,7 @@ test('the first plan is never dearer than the one that begins everything as earl
       for (const price of [first, early]) expect(part(price, name).minor).toBeGreaterThanOrEqual(minor)
     if (first.totalMinor < early.totalMinor) cheaper.count++
   }
-  expect(cheaper.count).toBeGreaterThan(3)
+  expect(cheaper.count).toBeGreaterThan(runsOf(30, 1))
 })
 
 test('the same facts give the same plan', () => {

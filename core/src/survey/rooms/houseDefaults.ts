@@ -54,7 +54,7 @@ const STARTER_PLAN_RATES: PlanRates = {
   tapeDayMinor: 3,
   lateHourMinor: 2500,
   siteDayMinor: 4000,
-  toldMinor: 250,
+  toldMinor: 600,
 }
 
 /** Rules a new contractor starts with; every one can be changed. Figures from memory. */
