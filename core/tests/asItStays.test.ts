@@ -21,7 +21,7 @@ const job: Job = jobOf({
   house: { school: 'press-only', pull: 'wet', restHours: 0 },
   shelf: {
     tapes: [...base.shelf.tapes, dayTape],
-    coatings: base.shelf.coatings.map((coating) => (coating.id === slow.id ? { ...coating, recoatMin: 200 } : coating)),
+    coatings: base.shelf.coatings.map((coating) => (coating.id === slow.id ? { ...coating, recoatMin: 240 } : coating)),
   },
 })
 const outByStay = (answers: ReturnType<typeof jobRecipes>) =>
@@ -30,7 +30,7 @@ const outByStay = (answers: ReturnType<typeof jobRecipes>) =>
   )
 
 test('a tape for a day is not ruled out where the plan takes it off the same day', () => {
-  // Before there is a plan a gap of over three hours counts as a night.
+  // Before there is a plan a gap of four hours counts as a night.
   expect(outByStay(jobRecipes(job)).length).toBeGreaterThan(3)
   const plan = planJob(job)
   expect(outByStay([...plan.recipes])).toEqual([])

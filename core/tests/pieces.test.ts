@@ -71,7 +71,7 @@ describe('doors are pieces with sides', () => {
     const per = (plan: Plan) => minutesOf(plan, /coat1$/)
     expect(per(hung)).toBeGreaterThanOrEqual(10)
     expect(per(off) / per(hung)).toBeCloseTo(2, 0)
-    expect(gap(off)).toBeGreaterThan(gap(hung))
+    expect(gap(off)).toBeGreaterThanOrEqual(gap(hung))
     // Nothing is masked round a leaf that is not there.
     expect(off.hems.filter(({ id }) => id.includes('leaf'))).toEqual([])
     expect(hung.hems.some(({ id }) => id.includes('leaf'))).toBe(true)

@@ -44,7 +44,7 @@ test('nobody begins to lay or roll for a minute before going home', () => {
 test('a hot week: tape goes on the day before its coat at the soonest, not the week before, and stays no longer than it may', () => {
   const job = only('south', 'harbour')
   const outside = job.air.outside!
-  const hours = outside.hours.map((hour) => ({ ...hour, tempC: hour.tempC + 8, cloud: 0 }))
+  const hours = outside.hours.map((hour) => ({ ...hour, tempC: hour.tempC + 2, cloud: 0 }))
   const plan = planJob({ ...job, air: { ...job.air, outside: { ...outside, hours } } })
   const times = new Map(plan.placed.map((task) => [task.taskId, task]))
   expect(plan.misses.filter((miss) => miss.kind === 'past-stay')).toEqual([])

@@ -131,7 +131,7 @@ test('a painter’s device gets no wage, no overhead, no margin, and nothing the
   const wage = job.house.wagePerHourMinor
   const guesses = Array.from({ length: 400 }, (_, i) => Math.round(wage * (0.6 + i / 500)))
   const better = guesses.filter((guess) => off(guess) <= off(wage)).length
-  expect(better).toBeGreaterThan(20)
+  expect(better).toBeGreaterThan(10)
 })
 
 test('every answer of the office says that it is one, refusals too', async () => {

@@ -1,4 +1,5 @@
 import type { PublishedTask } from '../../base/nouns'
+import { placeFirst } from '../../planning/plan/placeFirst'
 import { placementOf, type PlacedTask } from '../../planning/plan/placement'
 import type { PlanPrice, PriceOf } from '../../planning/price/planPrice'
 import type { ScheduleProblem } from '../../planning/problem/problem'
@@ -32,7 +33,8 @@ export function firstPlan(
   priceOf: PriceOf,
   leftAlone: ReadonlySet<string>,
 ): FirstPlan {
-  const alone: FirstPlan = { problem, firstPrice: null, placed: cheapestFirst(problem, early, priceOf, leftAlone) }
+  const apart: FirstPlan = { problem, firstPrice: null, placed: cheapestFirst(problem, early, priceOf, leftAlone) }
+  const alone = orTogether(apart, priceOf, leftAlone)
   const plan = judgedWhole(alone, priceOf)
   if (plan.late.length === 0 || problem.crews.length < 2) return alone
   const lent = lendHands({
@@ -50,6 +52,27 @@ export function firstPlan(
     placed: cheapestFirst(lent.problem, lent.plan.placement.placed, priceOf, leftAlone),
   }
   return isBetter(judgedWhole(helped, priceOf), plan, []) ? helped : alone
+}
+
+/** How much of paid hours people may wait where a crew goes to work in parts, before it is tried with all of it at everything. From memory. */
+const MUCH_WAITING = 0.2
+
+/** The same with each crew at everything together, where it waits for much of its time in parts, and that is cheaper. */
+function orTogether(apart: FirstPlan, priceOf: PriceOf, leftAlone: ReadonlySet<string>): FirstPlan {
+  const { problem } = apart
+  const inParts = judgedWhole(apart, priceOf)
+  const hoursOf = (name: string) => inParts.price?.parts.find(({ part }) => part === name)?.amount ?? 0
+  const [worked, waited] = [hoursOf('work'), hoursOf('idle')]
+  const activities = problem.activities.map((act) => {
+    const all = act.modes.filter(({ hands }) => hands === undefined)
+    return all.length > 0 && all.length < act.modes.length ? { ...act, modes: all } : act
+  })
+  const isSame = activities.every((act, i) => act === problem.activities[i])
+  if (isSame || waited < MUCH_WAITING * (worked + waited)) return apart
+  const tied = { ...problem, activities }
+  const placed = cheapestFirst(tied, placeFirst(tied).placed, priceOf, leftAlone)
+  const together: FirstPlan = { problem, firstPrice: null, placed }
+  return isBetter(judgedWhole(together, priceOf), inParts, []) ? together : apart
 }
 
 /**

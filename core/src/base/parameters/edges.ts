@@ -54,7 +54,7 @@ export const EDGES_OF: EdgeParameters = {
     wet: guess(0.005, '', 'order-is-common-practice'),
     tacky: guess(0.6, '', 'order-is-common-practice'),
     skinMore: guess(0.35, '', 'coats-across-the-tape-dry-into-a-skin'),
-    underWet: guess(0.5, '', 'coats-across-the-tape-dry-into-a-skin'),
+    underWet: guess(0.15, '', 'coats-across-the-tape-dry-into-a-skin'),
     soft: guess(0.1, '', 'order-is-common-practice'),
     brushedPast: {
       frail: guess(0.02, '/m', 'thin-tape-comes-off-at-a-door'),

@@ -33,7 +33,7 @@ test('a face under it stands three to four degrees below the air, in wind less',
 test('in the wind of the handbook the sun warms a face as its sol-air temperature says', () => {
   expect(filmWm2K(3.4)).toBeCloseTo(13, 1)
   const face = faceAtRestC({ tempC: 20, skyC: 20, windMs: 3.4, sunWm2: 500, absorbs: 0.92 })
-  expect(face - 20).toBeGreaterThan(0.9 * ((0.92 * 500) / 17))
+  expect(face - 20).toBeGreaterThan(0.85 * ((0.92 * 500) / 17))
   expect(face - 20).toBeLessThan(1.1 * ((0.92 * 500) / 17))
 })
 
@@ -52,7 +52,7 @@ test('as much heat comes as leaves, at any air, sky, wind and sun', () => {
         const [a, s] = [air.tempC + 273.15, air.skyC + 273.15]
         const glow = 0.9 * 5.670374419e-8
         const sum =
-          filmWm2K(air.windMs) * (a - face) +
+          filmWm2K(air.windMs, face - a) * (a - face) +
           air.absorbs * air.sunWm2 +
           glow * (0.35355 * (s ** 4 - face ** 4) + 0.64645 * (a ** 4 - face ** 4))
         expect(Math.abs(sum)).toBeLessThan(0.05)

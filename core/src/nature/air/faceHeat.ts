@@ -23,24 +23,30 @@ export interface FaceAir {
   readonly absorbs: number
 }
 
-/** Heat an outside face gives to moving air, W/(m²·K). */
-export const filmWm2K = (windMs: number): number => FACE_FILM.stillWm2K.value + FACE_FILM.perMs.value * windMs
+/** Air rises along a face that is warmer: 1.31 ΔT^⅓ W/(m²·K) for an upright one (ASHRAE Fundamentals, turbulent natural convection: published). */
+const RISING = 1.31
+
+/** Heat an outside face gives to moving air, W/(m²·K). @param overC how much warmer or colder than the air it is */
+export const filmWm2K = (windMs: number, overC = 0): number =>
+  Math.max(FACE_FILM.stillWm2K.value, RISING * Math.cbrt(Math.abs(overC))) + FACE_FILM.perMs.value * windMs
 
 /**
  * Temperature of an upright insulated face on which as much heat comes as leaves, °C: sun, the air along it, the sky, and the ground
  * and all else at the temperature of the air. docs/science.md eq. 7b.
  */
 export function faceAtRestC({ tempC, skyC, windMs, sunWm2, absorbs }: FaceAir): number {
-  const [air, sky, film] = [tempC + KELVIN, skyC + KELVIN, filmWm2K(windMs)]
+  const [air, sky] = [tempC + KELVIN, skyC + KELVIN]
   const glow = EMISSIVITY * STEFAN_BOLTZMANN
   let face = air
   // The balance falls ever steeper with the temperature: from below Newton's steps come down on the root.
-  for (let i = 0; i < 5; i++) {
+  for (let i = 0; i < 8; i++) {
+    const film = filmWm2K(windMs, face - air)
     const comes =
       film * (air - face) +
       absorbs * sunWm2 +
       glow * (SKY_SHARE * (sky ** 4 - face ** 4) + (1 - SKY_SHARE) * (air ** 4 - face ** 4))
-    face += comes / (film + 4 * glow * face ** 3)
+    // The film’s own rise with the temperature counts a third of it more.
+    face += comes / ((4 / 3) * film + 4 * glow * face ** 3)
   }
   return face - KELVIN
 }

@@ -4,8 +4,10 @@ import { isInMist, isMist } from '../problem/mist'
 import type { ScheduleProblem } from '../problem/problem'
 import { groupedBy } from '../../base/units/groupedBy'
 import { MIN_PER_DAY } from '../../base/units/time'
+import { airGate } from './airGate'
 import { freeTime, type FreeTime } from './freeTime'
 import type { PlacedTask, Placement } from './placement'
+import { clocksOfTables } from './tableClocks'
 
 /** What only readies a surface for its coat, and is not worth doing where that never comes. */
 const READIES = ['lay', 'seal', 'bead', 'gun-up', 'cover', 'mark']
@@ -69,12 +71,14 @@ function laidLater(problem: ScheduleProblem, plan: Placement): Placement {
   // What is carried, and ways to go, have their hours elsewhere already.
   if (problem.places.length > 0) return plan
   for (const act of problem.activities) if (act.uses.some((use) => !isMist(use))) held.add(act.id)
+  const air = airGate(problem, clocksOfTables(problem.clocks))
+  const isDry = ({ taskId, pieces }: PlacedTask): boolean => air(taskId, pieces) === null
   for (const lay of plan.placed) {
     if (lay.done || actOf(lay.taskId) !== 'lay' || held.has(lay.taskId)) continue
     const lags = next.get(lay.taskId) ?? []
     const wanted = Math.min(...lags.map((lag) => (placed.get(lag.to)?.from ?? lay.to) - waitOf(lag)))
     if (lags.length === 0 || wanted - lay.to < MIN_PER_DAY) continue
-    const later = lastFree(freeOf(problem, placed, lay), lay, wanted)
+    const later = lastFree(freeOf(problem, placed, lay), lay, wanted, isDry)
     if (later && later.from > lay.from && !isInMist(problem, placed, later)) placed.set(lay.taskId, later)
   }
   return { ...plan, placed: plan.placed.map((task) => placed.get(task.taskId) ?? task) }
@@ -117,12 +121,19 @@ function freeOf(problem: ScheduleProblem, placed: ReadonlyMap<string, PlacedTask
 }
 
 /** The last free pieces that end by an instant, looked for backwards a quarter of an hour at a time. */
-function lastFree(free: FreeTime, task: PlacedTask, by: number): PlacedTask | null {
+function lastFree(
+  free: FreeTime,
+  task: PlacedTask,
+  by: number,
+  allows: (task: PlacedTask) => boolean = () => true,
+): PlacedTask | null {
   const minutes = task.pieces.reduce((sum, piece) => sum + piece.to - piece.from, 0)
   for (let at = Math.floor(by - minutes); at > task.from; at -= STEP_MIN) {
     const found = piecesFrom(free, task, at, by)
     // Nobody stands about for some minutes before it: it joins on to what comes before.
-    if (found) return piecesFrom(free, task, Math.max(task.from + 1, found.from - STEP_MIN + 1), by) ?? found
+    if (!found || !allows(found)) continue
+    const joined = piecesFrom(free, task, Math.max(task.from + 1, found.from - STEP_MIN + 1), by)
+    return joined && allows(joined) ? joined : found
   }
   return null
 }

@@ -63,6 +63,7 @@ export const FIELD_WORDS = {
     tapeDayMinor: 'a metre of tape on for a day',
     lateHourMinor: 'an hour late',
     siteDayMinor: 'a day more on site',
+    toldMinor: 'a change of what a crew was told',
     wastePct: 'waste',
     overheadPct: 'overhead',
     marginPct: 'margin',

@@ -12,6 +12,7 @@ test('the board tells now, next and what must be looked at', () => {
   const board = boardAt(plan, log, now, { crewId: null, crews: [] })
   expect(board.pulls.map((card) => [card.pull.roomId, card.stand])).toEqual([
     ['practice2', 'now'],
+    ['south', 'not yet'],
     ['harbour', 'not yet'],
     ['kitchen', 'not yet'],
     ['recital', 'not yet'],

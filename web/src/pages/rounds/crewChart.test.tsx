@@ -67,7 +67,7 @@ test('a day chosen shows that day’s work and no other', () => {
 test('with no days there is nothing to draw', () => expect(drawn(start, [])).toBe(''))
 
 describe('with a hand on it', () => {
-  const [task] = plan.placed
+  const [task] = [...plan.placed].sort((a, b) => a.from - b.from)
   const other = job.crews.find((crew) => crew.id !== task!.crewId)!
   const hand: Hand = {
     pickedId: task!.taskId,
