@@ -391,7 +391,7 @@ function gainedIn(setup: AgeSetup, from: number, to: number): number {
 
 /** How fast a finish cures in the air that was read with its last coat; endless where nobody read any. */
 const readRate = ({ face, filmFormingC }: AgeSetup): number =>
-  face.last?.tempC == null ? Number.POSITIVE_INFINITY : cureRate(face.last.tempC, filmFormingC)
+  typeof face.last?.tempC === 'number' ? cureRate(face.last.tempC, filmFormingC) : Number.POSITIVE_INFINITY
 
 /** A face that chalks under a rub is chalky, whatever it looked like. */
 function testedSoundness(face: Face): Face['soundness'] {
