@@ -12,7 +12,7 @@ test('the demo opens on its practice clock with a room to pull', async ({ page }
   await page.getByRole('link', { name: 'Tern Quay Music School', exact: true }).click()
   const card = page.getByRole('article', { name: 'Now: Practice room 2' })
   await expect(card).toBeVisible()
-  await expect(card).toContainText('Coated 6 min later than planned: the window moved to 14:20–14:39.')
+  await expect(card).toContainText('Coated 6 min later than planned: the window moved to 14:20–14:34.')
   await card.getByRole('button', { name: /^Pulled:/ }).click()
   await expect(card).toBeHidden()
   await expect(page.getByRole('heading', { name: 'Look along the line (14)' })).toBeVisible()

@@ -35,7 +35,7 @@ test('npm run plan prints the whole plan of a job file, as of a time', async ({ 
   const pull = answer.pulls.find((each: { roomId: string }) => each.roomId === 'practice2')
   expect(pull).toMatchObject({ coated: true, lateMin: 6 })
   const wet = pull.spans.find((span: { kind: string }) => span.kind === 'wet')
-  expect([wet.from.slice(0, 16), wet.to.slice(0, 16)]).toEqual(['2027-05-12T13:20', '2027-05-12T13:39'])
+  expect([wet.from.slice(0, 16), wet.to.slice(0, 16)]).toEqual(['2027-05-12T13:20', '2027-05-12T13:34'])
   expect(answer.recipes[0].reasons[0].text).toMatch(/^House way/)
 })
 

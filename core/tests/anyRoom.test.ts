@@ -15,8 +15,9 @@ import { sayText } from '../src/edge/words'
 import { roomEdges } from '../src/survey/hems/edges'
 import { factsFaults, planOutput, readJobFile, writeJobFile } from '../src/edge/wire'
 import { anyRoom } from './anyRoom'
+import { early } from './early'
 
-const base = ternQuaySurvey()
+const base = early(ternQuaySurvey())
 const jobOf = (room: Room): Job => ({ ...base, rooms: [room] })
 const RUNS = { numRuns: 50 }
 

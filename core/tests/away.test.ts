@@ -7,9 +7,10 @@ import { planJob } from '../src/answers/chain/planJob'
 import { formatInstant, fromLocal, parseInstant, toLocal } from '../src/base/units/time'
 import { sayText } from '../src/edge/words'
 import { factsFaults } from '../src/edge/wire'
+import { early } from './early'
 
 /** One painter is away for a day: the others go on, slower, and the plan says so. */
-const survey = ternQuaySurvey()
+const survey = early(ternQuaySurvey())
 const start = parseInstant(survey.start)
 const { day } = toLocal(start, survey.site.zone)
 const at = (n: number) => formatInstant(fromLocal(day + n, 0, survey.site.zone))

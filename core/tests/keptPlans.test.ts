@@ -13,13 +13,13 @@ test.each([41, 5].slice(0, runsOf(2, 1)))(
     let last: Job | null = null
     let planned = 0
     for (const { facts: edited, told } of editsOf({ ...facts, rooms: facts.rooms.slice(0, 3) }, seed)) {
-      if (planned === runsOf(40, 7)) break
+      if (planned === runsOf(40, 4)) break
       const job: Job = { ...edited, log: [], published: null }
       const kept: Job = keptParts(last, structuredClone(job))
       last = kept
       expect([told, JSON.stringify(planJob(kept))]).toEqual([told, JSON.stringify(planJob(structuredClone(job)))])
       planned++
     }
-    expect(planned).toBeGreaterThan(runsOf(9, 6))
+    expect(planned).toBeGreaterThan(runsOf(9, 3))
   },
 )

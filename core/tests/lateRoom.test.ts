@@ -1,6 +1,6 @@
 import { gullRow, ternQuaySurvey } from '../../demo'
 import { betterPlan } from '../src/answers/try/betterPlan'
-import { planJob, problemOf } from '../src/answers/chain/planJob'
+import { planJob, planWithProblem, problemOf } from '../src/answers/chain/planJob'
 import { whatWouldHelp } from '../src/answers/try/whatWouldHelp'
 import { whyLate } from '../src/answers/why/whyLate'
 import { tellEnd, tellLink, whyThen } from '../src/answers/tell/whyThen'
@@ -9,8 +9,9 @@ import { placeFirst } from '../src/planning/plan/placeFirst'
 import { formatInstant, parseInstant } from '../src/base/units/time'
 import { sayText } from '../src/edge/words'
 import { act, lag, problem as small } from './smallProblem'
+import { early } from './early'
 
-const survey = ternQuaySurvey()
+const survey = early(ternQuaySurvey())
 const start = parseInstant(survey.start)
 const due = (job: Job, roomId: string, at: number): Job => ({
   ...job,
@@ -24,8 +25,7 @@ const counted = () => {
 }
 
 describe('why an activity starts when it does', () => {
-  const plan = planJob(survey, start)
-  const problem = problemOf(survey, start)
+  const { plan, problem } = planWithProblem(ternQuaySurvey(), start)
 
   test('every start of the demo has a cause, and each chain ends at what nothing holds', () => {
     const roots = new Set<string>()

@@ -5,8 +5,9 @@ import type { JobFacts } from '../src/base/nouns'
 import { sayText } from '../src/edge/words'
 import { factsFaults } from '../src/edge/wire'
 import { editsOf } from './anyEdit'
+import { early } from './early'
 
-const { log: _log, published: _published, ...facts } = ternQuaySurvey()
+const { log: _log, published: _published, ...facts } = early(ternQuaySurvey())
 const whole = (of: JobFacts) => ({ ...of, log: [], published: null })
 
 test('a cover that does not come back is cut from its rolls like any other, whatever its length', () => {

@@ -1,8 +1,9 @@
 import { ternQuaySurvey } from '../../demo'
 import { saferPulls } from '../src/answers/try/saferPulls'
 import { parseInstant } from '../src/base/units/time'
+import { early } from './early'
 
-const demo = ternQuaySurvey()
+const demo = early(ternQuaySurvey())
 // Fields behind the pull: a wall rolled within its line makes a small round already.
 const survey = { ...demo, house: { ...demo.house, fieldOrder: 'after-pull' as const } }
 const start = parseInstant(survey.start)

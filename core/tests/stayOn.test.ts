@@ -4,6 +4,7 @@ import { isGunDown, type Job } from '../src/base/nouns'
 import { checkPlan } from '../src/planning/check/checkPlan'
 import { freeTime } from '../src/planning/plan/freeTime'
 import { stayOnOf } from '../src/planning/problem/stayOn'
+import { early } from './early'
 
 const DAY = [
   { from: 0, to: 100 },
@@ -47,7 +48,7 @@ describe('nobody leaves a wall half rolled for a meal, nor begins it just before
 })
 
 test('a whole job: nothing is told as outside of shifts, and what stays on is unbroken and ends within the minutes', () => {
-  const base = ternQuaySurvey()
+  const base = early(ternQuaySurvey())
   const job: Job = { ...base, log: [], published: null }
   const { plan, problem } = planWithProblem(job)
   const crews = new Map(problem.crews.map((crew) => [crew.id, crew]))

@@ -9,6 +9,7 @@ import { parseInstant, toLocal } from '../src/base/units/time'
 import { orderLines, ordersCsv } from '../src/answers/van/orders'
 import { workdaysBefore, type VanPlan } from '../src/answers/van/vanLists'
 import { paced, workedMs } from './pace'
+import { early } from './early'
 
 /** What goes into the van, day by day, over whole jobs. Trade facts: common practice, no published source. */
 const at = (iso: string) => parseInstant(iso)
@@ -19,7 +20,7 @@ const JOBS: readonly Job[] = [
   { ...ternQuaySurvey(), log: [], published: null },
   { ...gullRow(), log: [], published: null },
   (() => {
-    const survey = ternQuaySurvey()
+    const survey = early(ternQuaySurvey())
     const rooms = survey.rooms
       .filter((room) => room.kind === 'room')
       .map((room) => ({ ...room, steps: room.steps.map((step) => ({ ...step, tool: 'spray' as const })) }))

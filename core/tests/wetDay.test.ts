@@ -5,8 +5,9 @@ import { formatInstant, parseInstant } from '../src/base/units/time'
 import type { Job, LogEvent } from '../src/base/nouns'
 import { logEvent } from './logEvent'
 import { sayText } from '../src/edge/words'
+import { early } from './early'
 
-const survey = ternQuaySurvey()
+const survey = early(ternQuaySurvey())
 const start = parseInstant(survey.start)
 const fronts = new Set(survey.rooms.filter((room) => room.kind === 'elevation').map((room) => room.id))
 

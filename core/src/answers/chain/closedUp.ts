@@ -12,15 +12,20 @@ export function closedUp(problem: ScheduleProblem, plan: Placement): Placement {
   const left = plan.placed.filter(({ done }) => !done)
   if (!left.some(({ taskId }) => isGunUp(taskId))) return plan
   return [...groupedBy(left, ({ crewId }) => crewId).values()]
-    .flatMap(holesIn)
+    .flatMap((own) => holesIn(problem, own))
     .reduce((at, hole) => filled(problem, at, hole), plan)
 }
 
 /** Minutes in which a crew has nothing to do. */
 type Hole = Pick<PlacedTask, 'crewId' | 'from' | 'to'>
 
-/** Holes of a crew that are as long as one of its guns takes to fill, or shorter where one of it filled while others did something else. */
-function holesIn(own: readonly PlacedTask[]): Hole[] {
+/**
+ * Holes of a crew that are as long as one of its guns takes to fill, at the beginning of a shift too, or shorter where one of it filled
+ * while others did something else.
+ */
+function holesIn({ crews }: ScheduleProblem, own: readonly PlacedTask[]): Hole[] {
+  const shifts = crews.find(({ id }) => id === own[0]?.crewId)?.shifts ?? []
+  const beganAt = (at: number) => shifts.find(([from, to]) => from <= at && at < to)?.[0] ?? Number.NEGATIVE_INFINITY
   const fills = new Set(own.flatMap(({ taskId, from, to }) => (isGunUp(taskId) ? [to - from] : [])))
   const longest = Math.max(...fills, 0)
   const inOrder = [...own].sort((a, b) => a.from - b.from)
@@ -28,10 +33,10 @@ function holesIn(own: readonly PlacedTask[]): Hole[] {
   return inOrder.flatMap((task): Hole[] => {
     const before = last
     last = before && before.to > task.to ? before : task
-    if (!before || task.from <= before.to) return []
-    const long = task.from - before.to
-    const isPart = long < longest && isApart(before) && !isApart(task)
-    return fills.has(long) || isPart ? [{ crewId: task.crewId, from: before.to, to: task.from }] : []
+    const from = Math.max(before?.to ?? Number.NEGATIVE_INFINITY, beganAt(task.from))
+    const long = task.from - from
+    const isPart = long > 0 && long < longest && before !== null && isApart(before) && !isApart(task)
+    return fills.has(long) || isPart ? [{ crewId: task.crewId, from, to: task.from }] : []
   })
 }
 

@@ -7,8 +7,9 @@ import { planJob, type Plan } from './planJob'
 import { crewCalendars } from '../../nature/calendar/calendar'
 import { formatInstant, parseInstant } from '../../base/units/time'
 import { sayText } from '../../edge/words'
+import { early } from '../../../tests/early'
 
-const job = ternQuaySurvey()
+const job = early(ternQuaySurvey())
 /** The demo in air that does not change, where times can be worked out by hand. */
 const steady = { ...job, air: { ...job.air, outside: null } }
 const plan = planJob(job)

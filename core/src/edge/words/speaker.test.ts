@@ -6,6 +6,7 @@ import { ternQuay, ternQuaySurvey } from '../../../../demo'
 import { planJob } from '../../answers/chain/planJob'
 import { EN } from './en'
 import { ENGLISH, pseudo, sayText, speaker } from './index'
+import { early } from '../../../tests/early'
 
 const namesIn = (template: string): string[] => [...template.matchAll(/\{(\w+)[,}]/g)].map((match) => match[1]!)
 const GAPS = new Map(Object.entries(EN).map(([code, template]) => [code, namesIn(template)]))
@@ -119,7 +120,7 @@ function listen(value: unknown, hear: (saying: Said) => void, met = new Set<unkn
 }
 
 test('whatever a plan says has a fact for every gap of its sentence', () => {
-  const base = ternQuaySurvey()
+  const base = early(ternQuaySurvey())
   const heard = new Set<string>()
   const missing = new Set<string>()
   const hear = ({ code, facts }: Said): void => {

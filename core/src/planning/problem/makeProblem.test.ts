@@ -5,10 +5,11 @@ import { placeFirst } from '../plan/placeFirst'
 import { parseInstant } from '../../base/units/time'
 import { isMist } from './mist'
 import type { ScheduleProblem } from './problem'
+import { early } from '../../../tests/early'
 
 const jobs: [string, Job, number][] = [
   ['the demo on its second afternoon', ternQuay(), parseInstant(TERN_QUAY_NOW)],
-  ['the demo before it begins', ternQuaySurvey(), parseInstant(ternQuaySurvey().start)],
+  ['the demo before it begins', early(ternQuaySurvey()), parseInstant(ternQuaySurvey().start)],
   ['one room', gullRow(), parseInstant(gullRow().start)],
   ['six rooms', manyHems(120, 20), parseInstant(manyHems(120, 20).start)],
 ]
@@ -103,7 +104,7 @@ describe.each(jobs)('%s', (_, job, at) => {
 })
 
 test('the longer the log, the less is left, and what is done stands before now', () => {
-  const [survey, now] = [ternQuaySurvey(), parseInstant(TERN_QUAY_NOW)]
+  const [survey, now] = [early(ternQuaySurvey()), parseInstant(TERN_QUAY_NOW)]
   const [fresh, later] = [problemOf(survey, now), problemOf(ternQuay(), now)]
   // Nights that a gun does not stand filled through are another day's.
   const lasting = [later.activities, later.done, fresh.activities].map(
@@ -115,7 +116,7 @@ test('the longer the log, the less is left, and what is done stands before now',
 })
 
 test('a room that is needed back is a goal of its own and goes before rooms that are not', () => {
-  const job = ternQuaySurvey()
+  const job = early(ternQuaySurvey())
   const last = job.rooms.at(-1)!
   const by = '2027-05-13T12:00:00Z'
   const rooms = job.rooms.map((room) => ({ ...room, neededBy: room.id === last.id ? by : null }))
@@ -135,7 +136,7 @@ test('a room that is needed back is a goal of its own and goes before rooms that
 })
 
 test('without a gun on the van nothing waits for one; with one, who sprays holds it', () => {
-  const job = ternQuaySurvey()
+  const job = early(ternQuaySurvey())
   const at = parseInstant(job.start)
   const tools = job.shelf.tools.map((tool) => (tool.kind === 'gun' ? { ...tool, retired: true } : tool))
   const bare = problemOf({ ...job, shelf: { ...job.shelf, tools } }, at)

@@ -148,7 +148,7 @@ test('made-up jobs with several sizes, part rolls and offcuts cost what a MILP s
 
 test('made-up jobs of one size: right, never under the bound, on it or one roll over', () => {
   let proved = 0
-  const runs = runsOf(60, 30)
+  const runs = runsOf(60, 14)
   fc.assert(
     fc.property(
       fc.uniqueArray(fc.integer({ min: 30, max: 300 }), { minLength: 1, maxLength: 12 }),

@@ -60,7 +60,7 @@ const solved = (instance: Instance, seed = 1) =>
 
 test('small instances, half of them impossible: as trying everything says, and every answer is kept', () => {
   let impossible = 0
-  for (let seed = 0; seed < runsOf(160, 40); seed++) {
+  for (let seed = 0; seed < runsOf(160, 25); seed++) {
     const instance = smallInstance(seed)
     const least = exhaustive(instance, 26)
     const { status, makespan, schedule } = solved(instance)
@@ -70,8 +70,8 @@ test('small instances, half of them impossible: as trying everything says, and e
     if (schedule) expect([seed, validate(instance, startsById(instance, schedule))]).toEqual([seed, []])
     if (least === null) impossible++
   }
-  expect(impossible).toBeGreaterThan(runsOf(20, 5))
-  expect(impossible).toBeLessThan(runsOf(120, 35))
+  expect(impossible).toBeGreaterThan(runsOf(20, 2))
+  expect(impossible).toBeLessThan(runsOf(120, 22))
 })
 
 test.each([false, true])(
