@@ -5,9 +5,10 @@ import { floorPlan } from '../src/masking/covers/floorPlan'
 import { fieldSprays } from '../src/masking/covers/mist'
 import type { Job, Room } from '../src/base/nouns'
 import { faceAreaMm2 } from '../src/survey/rooms/areas'
+import { early } from './early'
 
 /** What lies on floors is what is loaded: whole jobs. All of it: common practice, no published source. */
-const survey = ternQuaySurvey()
+const survey = early(ternQuaySurvey())
 const sprayedAll = (room: Room): Room => ({
   ...room,
   steps: room.steps.map((step) => ({ ...step, tool: 'spray' as const })),

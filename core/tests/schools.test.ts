@@ -10,7 +10,7 @@ import { door } from '../../demo/parts'
 import {
   answerOf,
   CEILING,
-  jobOf,
+  jobOf as pricedJob,
   PLAIN_ROOM,
   recipeOf,
   spoken,
@@ -21,6 +21,10 @@ import {
   type OneRoom,
   WITHIN,
 } from './oneHem'
+import { early } from './early'
+
+/** Nothing here hangs on what a plan costs. */
+const jobOf = (setup: OneRoom = {}) => early(pricedJob(setup))
 
 /** Every school and switch of the house rules, on one hem where it can be seen. Common practice, no published source. */
 const CEIL = 'wall:w1|ceiling'
@@ -330,7 +334,7 @@ describe('other ways offered', () => {
 })
 
 test('few kinds never put a narrow tape where a wide one is wanted: over carpet it is 48 mm', () => {
-  const plan = planJob({ ...ternQuaySurvey(), house: STARTER_HOUSE })
+  const plan = planJob({ ...early(ternQuaySurvey()), house: STARTER_HOUSE })
   const carpet = plan.recipes.flatMap((recipe) =>
     recipe.safe && recipe.setting === 'skirting-over-carpet' ? [recipe] : [],
   )

@@ -8,6 +8,7 @@ import { sharedShortages } from '../src/answers/van/sharedVan'
 import { lotsOf, takenFirst } from '../src/answers/van/lots'
 import { compareWays } from '../src/answers/ways/compareWays'
 import { amountEvent } from './logEvent'
+import { early } from './early'
 
 /** What several jobs, several ages and several devices make of one van. Trade facts: common practice, no published source. */
 const demo = ternQuay()
@@ -74,7 +75,7 @@ describe('two jobs and one van', () => {
     expect(sharedShortages(alone, [{ job: 'B', day: last, items: [{ ...short.item, amount: 1e6 }] }])).toEqual([])
   })
   test('cloths come back in the evening: on different days they do for both', () => {
-    const survey: Job = { ...ternQuaySurvey(), log: [], published: null }
+    const survey: Job = { ...early(ternQuaySurvey()), log: [], published: null }
     const alone = vanPlanOf(survey, planJob(survey))
     const last = Math.max(...alone.lists.map(({ day }) => day))
     const isShort = (key: string) => alone.shortages.some((short) => short.item.key === key)
@@ -109,7 +110,7 @@ describe('lengths that are cut', () => {
 })
 
 describe('one thing compared by itself', () => {
-  const survey: Job = { ...ternQuaySurvey(), log: [], published: null }
+  const survey: Job = { ...early(ternQuaySurvey()), log: [], published: null }
   const room = survey.rooms.find((each) => each.id === 'practice1')!
   const scope = { roomId: room.id, stepId: null, thingId: room.openings[0]!.id }
   const ways = compareWays(survey, scope)

@@ -4,9 +4,10 @@ import { otherWays } from '../src/answers/try/otherWays'
 import { isOnlyWeather, outcomeOf, supposed, type Supposed } from '../src/answers/try/whatIf'
 import type { Job } from '../src/base/nouns'
 import { formatInstant, parseInstant, toLocal } from '../src/base/units/time'
+import { early } from './early'
 
 /** Three whole jobs, each as it stands and as it would be. */
-const survey = ternQuaySurvey()
+const survey = early(ternQuaySurvey())
 const start = parseInstant(survey.start)
 const only = (...ids: string[]): Job => ({
   ...survey,

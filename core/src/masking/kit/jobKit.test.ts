@@ -1,9 +1,10 @@
 import { ternQuaySurvey } from '../../../../demo'
 import { planJob } from '../../answers/chain/planJob'
 import { jobKit } from './jobKit'
+import { early } from '../../../tests/early'
 
 // Kinds that cost nothing to carry: every hem takes its best.
-const base = ternQuaySurvey()
+const base = early(ternQuaySurvey())
 const job = { ...base, house: { ...base.house, kindMinor: 0 } }
 const kit = jobKit(job)
 const plan = planJob(job)

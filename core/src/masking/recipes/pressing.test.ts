@@ -6,6 +6,7 @@ import { PRESS_RULES, type HouseRules } from '../../base/nouns'
 import type { Recipe } from './recipe'
 import { sayText } from '../../edge/words'
 import { pressingsOf, pressMinPerM } from './pressing'
+import { early } from '../../../tests/early'
 
 const EDGE = 'wall:w1|skirting'
 const pressed = (press: HouseRules['press'], house: Partial<HouseRules> = {}): OneRoom => ({
@@ -25,7 +26,7 @@ describe('what a house presses with', () => {
   })
   test('a thumb lays more in a day: rounds plan with its minutes', () => {
     const layMinutes = (press: HouseRules['press']) =>
-      planJob(jobOf(pressed(press, { rates: { ...STARTER_RATES, pressPerM: 2 } })))
+      planJob(early(jobOf(pressed(press, { rates: { ...STARTER_RATES, pressPerM: 2 } }))))
         .tasks.filter((task) => task.kind === 'lay')
         .reduce((sum, task) => sum + task.minutes, 0)
     expect(layMinutes('thumb')).toBeLessThan(layMinutes('tool'))

@@ -5,8 +5,9 @@ import { planJob } from '../../answers/chain/planJob'
 import { sayText } from '../../edge/words'
 import { jobRecipes } from './jobRecipes'
 import type { Recipe } from './recipe'
+import { early } from '../../../tests/early'
 
-const demo = ternQuaySurvey()
+const demo = early(ternQuaySurvey())
 /** The demo with practised hands only: all crews want the same widths. */
 const base: Job = {
   ...demo,
