@@ -10,7 +10,7 @@ import { cheaperIn } from './cheaperIn'
 import { closedUp } from './closedUp'
 import { isBetter, judged } from './judge'
 
-/** Schedules that are tried for a first plan, and tasks that are laid out for it in all: a tenth of a second for the demo. From memory. */
+/** Schedules that are tried for a first plan, and tasks that are laid out for it in all: a fifth of a second for the demo. From memory. */
 const MOST_TRIED = 200
 const MOST_LAID = 7000
 const SEED = 1
