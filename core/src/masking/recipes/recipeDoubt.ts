@@ -35,11 +35,11 @@ export function recipeDoubt(
   const setup = { ...edgeSetup({ ctx, tape, seal, pressing, pull }), stroke: recipe.stroke }
   const bleedMm = withDoubt(parameters, (by) => asSeen({ ...ctx, parameters: by }, bleedSize(setup, by)).bleedMm.mean)
   const lift = withDoubt(parameters, (by) => liftPerMetre(tape.gripN25, ctx.keepFinish, by).mean)
-  return { bleedMm: round(bleedMm, recipe.risks.bleedMm.mean), lift: round(lift, recipe.risks.lift.mean) }
+  return { bleedMm: movedTo(bleedMm, recipe.risks.bleedMm.mean), lift: movedTo(lift, recipe.risks.lift.mean) }
 }
 
 /** A span moved to what is expected now that a plan says when the tape goes on. */
-const round = ({ mean, low, high }: Estimate, expected: number): Estimate =>
+const movedTo = ({ mean, low, high }: Estimate, expected: number): Estimate =>
   mean > 0
     ? { mean: expected, low: (low * expected) / mean, high: (high * expected) / mean }
     : { mean: expected, low, high }
