@@ -15,23 +15,14 @@ import { withDoubt } from '../src/nature/risk/drawn'
 import { liftPerMetre, type KeepFinish } from '../src/nature/risk/lift'
 import { tearPerMetre, type FilmAtPull } from '../src/nature/risk/tear'
 import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
+import { PLAIN_EDGE } from './plainEdge'
 
 /**
  * What painters have found, with what the models say beside it and how sure they are. All of it: common practice, no published source, but
  * where a source is named. The table in docs/science.md is this one: it is written down as it comes out here.
  */
 const coating = (id: string) => STARTER_SHELF.coatings.find((each) => each.id === id)!
-const EDGE: EdgeSetup = {
-  texture: 'stipple',
-  dusty: false,
-  edge: 'plain',
-  backing: 'creped-paper',
-  gripN25: 3.4,
-  pressing: 'thumb',
-  seal: 'none',
-  stroke: 'outward',
-  coating: coating('quay-matt'),
-}
+const EDGE: EdgeSetup = { ...PLAIN_EDGE, texture: 'stipple', coating: coating('quay-matt') }
 const SOUND: KeepFinish = { soundness: 'sound', tool: 'roller', ageRefMin: Number.POSITIVE_INFINITY }
 const days = (count: number, more: Partial<KeepFinish> = {}): KeepFinish => ({
   ...SOUND,

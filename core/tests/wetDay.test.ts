@@ -90,3 +90,12 @@ test('air that is too cold for two weeks: what is made ready by hand is, no coat
   const told = cold.problems.map(sayText)
   expect(told.some((text) => /never fit for this coat.*needs 8 to 32 °C; the face is at 3 °C/.test(text))).toBe(true)
 })
+
+test('tape that finds no air is told as tape, with what it is too cold or too wet for', () => {
+  const freezing = { ...survey, air: { ...survey.air, tempC: 1, rh: 50, outside: null } }
+  const told = planJob(freezing)
+    .problems.filter(({ code }) => code === 'plan.no_air_tape')
+    .map(sayText)
+  expect(told.length).toBeGreaterThan(0)
+  for (const text of told) expect(text).toMatch(/no tape can go on.*Tape grips from 5 °C; it is 1 °C there/)
+})

@@ -80,7 +80,7 @@ function morningsOf({ crews }: ScheduleProblem, task: Translation): Map<string, 
     ]),
   )
 }
-/** A weekend and a day. */
+/** A weekend and a day: what waits may come after both. From memory. */
 const BEHIND_MIN = 4 * 1440
 /** A break longer than this is a night. */
 const LEAST_NIGHT_MIN = 240

@@ -1,6 +1,6 @@
 import { said, when, type Job, type Said } from '../../base/nouns'
 import { airAt } from '../../nature/air/airSeries'
-import { filmFaults, paintFaults } from '../../nature/air/paintLimits'
+import { filmFaults, paintFaults, tapeFaults } from '../../nature/air/paintLimits'
 import { coatingOf } from '../../survey/shelf/find'
 import type { Miss, MissKind } from '../../planning/check/miss'
 import type { JobClocks } from '../../nature/cure/areaClocks'
@@ -22,7 +22,7 @@ interface AirProblemsSetup {
 /** Misses that are about the air. */
 export const isOfAir = (kind: MissKind): boolean => kind === 'in-bad-air' || kind === 'no-air'
 
-/** Coats that meet, or wait in vain for better than, air they must not: with the figures of that hour, once for each coating and reason. */
+/** Coats and tape that meet, or wait in vain for better than, air they must not: with the figures of that hour, once for each coating, or for tape, and reason. */
 export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSetup): Said[] {
   const byId = new Map(tasks.map((task) => [task.id, task]))
   const found = new Map<string, Said>()
@@ -33,11 +33,20 @@ export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSet
     const { room, step } = where
     const coating = coatingOf(job.shelf, step.coatingId)
     const air = airAt(clocks(room.id).air, miss.at)
-    const faults = [...paintFaults(coating, air, step.tool), ...filmFaults(air)]
+    const isTape = task.kind === 'lay'
+    const faults = isTape ? tapeFaults(air) : [...paintFaults(coating, air, step.tool), ...filmFaults(air)]
     const fault = faults.find(({ code }) => code === miss.other) ?? faults[0]
-    const key = `${miss.kind}|${coating.id}|${miss.other}`
+    const key = `${miss.kind}|${isTape ? 'tape' : coating.id}|${miss.other}`
     if (!fault || found.has(key)) continue
     const facts = { room: room.name, step: step.name, when: when(miss.at, from, job.site.zone), fault }
+    if (isTape) {
+      const help = said(room.kind === 'elevation' ? 'help.air_front' : 'help.air_room')
+      found.set(
+        key,
+        miss.kind === 'no-air' ? said('plan.no_air_tape', { ...facts, help }) : said('plan.air_tape', facts),
+      )
+      continue
+    }
     found.set(
       key,
       miss.kind === 'no-air'

@@ -16,6 +16,7 @@ export const EN_PLAN = {
   'plan.no_recipe': '{room}, {place}: nothing safe, so it is left out of the rounds.',
   'plan.late_room': '{room} is free {when}, {late} after it is needed.',
   'plan.air': '{room}, {step}, coat at {when}: {fault}',
+  'plan.air_tape': '{room}, {step}, tape at {when}: {fault}',
   'plan.caught':
     '{room}, {step}, coat {coat}: caught at {when} before it was safe: {fault} Its state is doubtful: look at it and try it by hand before more goes on or tape comes off.',
   'plan.will_catch':
@@ -72,6 +73,7 @@ export const EN_PLAN = {
   'why.free': '{when}, {what}: nothing keeps it from an earlier start.',
   'plan.no_air':
     '{room}, {step}: as far ahead as the air is known it is never fit for this coat. At {when}: {fault} {help}',
+  'plan.no_air_tape': '{room}, {step}: as far ahead as the air is known no tape can go on. At {when}: {fault} {help}',
   'help.air_paint': 'These from the shelf could go on: {paints}.',
   'help.air_room': 'Heat and dry the room, and enter under Site what is held there.',
   'help.air_front': 'Wait for other weather, or put a heated shelter over it.',

@@ -1,5 +1,6 @@
 import { known, word } from '../../base/nouns'
 import type { AirPoint, AirSeries } from '../air/airSeries'
+import { KELVIN } from '../air/kelvin'
 import { saturationPa, vapourPa } from '../air/vapour'
 import { wetFilmC } from '../air/wetBulb'
 import { rateClock, type RateClock } from './rateClock'
@@ -27,7 +28,6 @@ const EVAPORATION = {
 export const CURE_ACTIVATION = known(50, 'kJ/mol', 'from-memory', word('source', 'doubles-about-every-10-to-11-c'))
 
 const GAS_KJ = 8.314462618e-3 // kJ/(mol·K), CODATA 2018: published
-const KELVIN = 273.15
 
 /**
  * How fast paint dries in this air, as a multiple of 23 °C / 50 % RH: what the vapour over the wet film lacks to the air, over the

@@ -1,22 +1,11 @@
 import { DEFAULT_PARAMETERS } from '../../base/parameters/parameters'
-import { STARTER_SHELF } from '../../survey/shelf/starterShelf'
+import { PLAIN_EDGE } from '../../../tests/plainEdge'
 import { bleedSize } from './bleedSize'
 import { meanGapUm, type EdgeSetup } from './bleed'
 import { liftPerMetre, safeAgeRefMin } from './lift'
 import { tearPerMetre } from './tear'
 
-const [coating] = STARTER_SHELF.coatings
-const edge: EdgeSetup = {
-  texture: 'stipple',
-  dusty: false,
-  edge: 'plain',
-  backing: 'creped-paper',
-  gripN25: 3.4,
-  pressing: 'thumb',
-  seal: 'none',
-  stroke: 'along',
-  coating: coating!,
-}
+const edge: EdgeSetup = { ...PLAIN_EDGE, texture: 'stipple', stroke: 'along' }
 const lengthMm = (more: Partial<EdgeSetup>) => bleedSize({ ...edge, ...more }, DEFAULT_PARAMETERS).lengthMm.mean
 
 test('a heavy coat and cold, damp air run farther; a thin one and a warm draught less', () => {
