@@ -164,7 +164,7 @@ test('the three views, the close of the day and the hand-outs; no fault of acces
   await expect(page.getByText('First thing next')).toBeVisible()
   const csv = page.waitForEvent('download')
   await page.getByRole('button', { name: 'The whole plan as CSV' }).click()
-  expect(readFileSync(await (await csv).path(), 'utf8')).toMatch(/^day,from,to,minutes,crew,room/)
+  expect(readFileSync(await (await csv).path(), 'utf8')).toMatch(/^day,from,to,minutes,crew,people,room/)
   const pdf = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Day sheet of Crew Wren (PDF)' }).click()
   expect(
