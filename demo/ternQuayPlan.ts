@@ -81,119 +81,119 @@ const TOLD = `
   heron | 12 14:29–14:32 | recital/s3/w1/pull
   heron | 12 14:32–15:00 | recital/s3/w1/roll2
   plover | 12 14:52–14:54 | south/s1/w1/pull
-  heron | 13 06:45–07:10 | practice2/look
-  heron | 13 07:10–07:13 | practice2/uncover
-  heron | 13 07:13–07:14 | recital/s3/w5/bead
-  heron | 13 07:14–07:24 | recital/s3/w5/coat2
-  wren | 13 07:15–07:18 | practice1/s3/w3+w4/bead
-  wren | 13 07:18–07:24 | practice1/s3/w3+w4/coat2
-  wren | 13 07:24–07:27 | practice1/s3/w3+w4/pull
-  heron | 13 07:24–07:25 | recital/s3/w5/pull
-  heron | 13 07:25–07:26 | recital/s3/w6/bead
-  heron | 13 07:26–07:38 | recital/s3/w6/coat2
-  wren | 13 07:27–07:41 | practice1/s3/w3/roll2
-  heron | 13 07:38–07:39 | recital/s3/w6/pull
-  heron | 13 07:39–07:41 | recital/s3/w2+w4/bead
-  wren | 13 07:41–07:56 | practice1/s3/w4/roll2
-  heron | 13 07:41–07:59 | recital/s3/w2+w4/coat2
-  wren | 13 07:56–08:00 | practice1/s3/w1+w2/bead
-  heron | 13 07:59–08:01 | recital/s3/w2+w4/pull
-  wren | 13 08:00–08:07 | practice1/s3/w1+w2/coat2
-  heron | 13 08:01–08:09 | recital/s5/mark
-  wren | 13 08:07–08:11 | practice1/s3/w1+w2/pull
-  wren | 13 08:11–08:25 | practice1/s3/w1/roll2
-  wren | 13 08:25–08:40 | practice1/s3/w2/roll2
-  wren | 13 08:40–08:47 | corridor/s3/w2/lay
-  wren | 13 08:47–08:52 | corridor/s3/w2/coat1
-  wren | 13 08:52–09:22 | corridor/s3/w1/lay
-  wren | 13 09:22–10:10 | corridor/s3/w1/coat1
-  wren | 13 10:10–10:40 | corridor/s3/w3+w4/lay
-  wren | 13 10:40–11:39 | corridor/s3/w3+w4/coat1
-  wren | 13 12:00–12:28 | practice1/look
-  wren | 13 12:28–12:31 | practice1/uncover
-  wren | 13 12:31–12:35 | kitchen/s1/w2/pull
-  wren | 13 12:35–13:00 | kitchen/s3/w1+w2/lay
-  wren | 13 13:00–13:38 | kitchen/s3/w1+w2/coat1
-  wren | 13 13:38–13:49 | kitchen/s3/w3/lay
-  wren | 13 13:49–14:09 | kitchen/s3/w3/coat1
-  wren | 13 14:09–14:15 | kitchen/s3/w4/lay
-  wren | 13 14:15–14:32 | kitchen/s3/w4/coat1
+  heron | 13 06:45–07:06 | practice2/look
+  heron | 13 07:06–07:09 | practice2/uncover
+  heron | 13 07:09–07:11 | recital/s3/w2+w4/bead
+  heron | 13 07:11–07:29 | recital/s3/w2+w4/coat2
+  wren | 13 07:15–07:19 | practice1/s3/w1+w2/bead
+  wren | 13 07:19–07:26 | practice1/s3/w1+w2/coat2
+  wren | 13 07:26–07:30 | practice1/s3/w1+w2/pull
+  heron | 13 07:29–07:31 | recital/s3/w2+w4/pull
+  wren | 13 07:30–07:44 | practice1/s3/w1/roll2
+  heron | 13 07:31–07:32 | recital/s3/w5/bead
+  heron | 13 07:32–07:42 | recital/s3/w5/coat2
+  heron | 13 07:42–07:43 | recital/s3/w5/pull
+  heron | 13 07:43–07:44 | recital/s3/w6/bead
+  wren | 13 07:44–07:59 | practice1/s3/w2/roll2
+  heron | 13 07:44–07:56 | recital/s3/w6/coat2
+  heron | 13 07:56–07:57 | recital/s3/w6/pull
+  heron | 13 07:57–08:05 | recital/s5/mark
+  wren | 13 07:59–08:02 | practice1/s3/w3+w4/bead
+  wren | 13 08:02–08:08 | practice1/s3/w3+w4/coat2
+  wren | 13 08:08–08:11 | practice1/s3/w3+w4/pull
+  wren | 13 08:11–08:25 | practice1/s3/w3/roll2
+  plover | 13 08:15–08:18 | harbour/s1/w1/pull
+  wren | 13 08:25–08:40 | practice1/s3/w4/roll2
+  wren | 13 08:40–09:10 | corridor/s3/w1/lay
+  wren | 13 09:10–09:17 | corridor/s3/w2/lay
+  wren | 13 09:17–09:47 | corridor/s3/w3+w4/lay
+  wren | 13 09:47–10:35 | corridor/s3/w1/coat1
+  plover | 13 10:00–10:19 | south/s2/w1/lay
+  plover | 13 10:19–10:24 | south/s2/cover
+  wren | 13 10:35–11:00 | practice1/look
+  wren | 13 11:00–11:03 | practice1/uncover
+  plover | 13 11:00–11:30, 13 12:00–12:08 | harbour/s2/w1/lay
+  wren | 13 11:03–11:08 | corridor/s3/w2/coat1
+  wren | 13 11:08–11:12 | kitchen/s1/w2/pull
+  wren | 13 11:12–11:30, 13 12:00–12:07 | kitchen/s3/w1+w2/lay
+  wren | 13 12:07–13:06 | corridor/s3/w3+w4/coat1
+  plover | 13 12:08–12:18 | harbour/s2/cover
+  plover ×1 | 13 12:18–12:33 | harbour/s2/gun-up
+  plover ×1 | 13 12:33–13:08 | harbour/s2/w1/coat1
+  wren | 13 13:06–13:17 | kitchen/s3/w3/lay
+  plover ×1 | 13 13:08–13:28 | south/s2/w1/coat1
+  wren | 13 13:17–13:23 | kitchen/s3/w4/lay
+  wren | 13 13:23–14:01 | kitchen/s3/w1+w2/coat1
+  wren | 13 14:01–14:21 | kitchen/s3/w3/coat1
+  wren | 13 14:21–14:38 | kitchen/s3/w4/coat1
+  wren | 13 14:38–14:48 | store/look
+  wren | 13 14:48–14:50 | store/uncover
+  plover ×1 | 13 14:58–15:18 | south/s2/w1/coat2
+  plover ×1 | 13 15:18–15:33 | harbour/s2/gun-down1
   heron | 14 06:45–07:06 | recital/s5/w1+w2+w3+w4+w5+w6/lay
   heron | 14 07:06–07:34 | recital/s5/w1+w2+w3+w4+w5+w6/coat1
-  wren | 14 07:15–07:25 | store/look
-  wren | 14 07:25–07:27 | store/uncover
-  wren | 14 07:27–07:29 | corridor/s3/w2/bead
-  wren | 14 07:29–07:33 | corridor/s3/w2/coat2
-  wren | 14 07:33–07:35 | corridor/s3/w2/pull
-  wren | 14 07:35–07:38 | corridor/s3/w2/roll2
-  wren | 14 07:38–07:44 | corridor/s3/w1/bead
-  wren | 14 07:44–07:55 | corridor/s3/w1/coat2
-  wren | 14 07:55–08:01 | corridor/s3/w1/pull
-  wren | 14 08:01–08:38 | corridor/s3/w1/roll2
-  plover | 14 08:15–08:18 | harbour/s1/w1/pull
-  wren | 14 08:38–08:44 | corridor/s3/w3+w4/bead
-  wren | 14 08:44–08:55 | corridor/s3/w3+w4/coat2
-  wren | 14 08:55–09:01 | corridor/s3/w3+w4/pull
-  wren | 14 09:01–09:42 | corridor/s3/w3/roll2
-  wren | 14 09:42–09:51 | corridor/s3/w4/roll2
-  wren | 14 09:51–09:55 | corridor/s2/w1+w2+w3+w4/pull-floor
-  wren | 14 09:55–10:00 | kitchen/s3/w1+w2/bead
-  wren | 14 10:00–10:10 | kitchen/s3/w1+w2/coat2
-  wren | 14 10:10–10:15 | kitchen/s3/w1+w2/pull
-  wren | 14 10:15–10:31 | kitchen/s3/w1/roll2
-  wren | 14 10:31–10:45 | kitchen/s3/w2/roll2
-  wren | 14 10:45–10:47 | kitchen/s3/w3/bead
-  wren | 14 10:47–10:52 | kitchen/s3/w3/coat2
-  wren | 14 10:52–10:54 | kitchen/s3/w3/pull
-  wren | 14 10:54–11:10 | kitchen/s3/w3/roll2
-  wren | 14 11:10–11:11 | kitchen/s3/w4/bead
-  wren | 14 11:11–11:28 | kitchen/s3/w4/coat2
-  wren | 14 11:28–11:29 | kitchen/s3/w4/pull
-  wren | 14 12:00–12:22 | corridor/s2/w1+w2+w3+w4/peel
-  wren | 14 12:22–13:44 | corridor/look
-  wren | 14 13:44–13:51 | corridor/uncover
-  wren | 14 13:51–14:12 | kitchen/look
-  wren | 14 14:12–14:16 | kitchen/uncover
-  heron | 17 06:45–06:50 | recital/s5/w1+w2+w3+w4+w5+w6/bead
-  heron | 17 06:50–06:59 | recital/s5/w1+w2+w3+w4+w5+w6/coat2
-  heron | 17 06:59–07:04 | recital/s5/w1+w2+w3+w4+w5+w6/pull
-  heron | 17 07:04–07:10 | recital/s5/w1/roll2
-  heron | 17 07:10–07:15 | recital/s5/w2/roll2
-  heron | 17 07:15–07:19 | recital/s5/w3/roll2
-  heron | 17 07:19–07:21 | recital/s5/w4/roll2
-  heron | 17 07:21–07:24 | recital/s5/w5/roll2
-  heron | 17 07:24–07:28 | recital/s5/w6/roll2
-  plover | 17 08:15–08:53 | harbour/s2/w1/lay
-  plover | 17 08:53–09:03 | harbour/s2/cover
-  plover ×1 | 17 09:03–09:18 | harbour/s2/gun-up
-  plover ×1 | 17 09:18–09:53 | harbour/s2/w1/coat1
-  plover | 17 09:53–10:12 | south/s2/w1/lay
-  plover | 17 10:12–10:17 | south/s2/cover
-  plover ×1 | 17 10:17–10:37 | south/s2/w1/coat1
-  plover ×1 | 17 12:55–13:15 | south/s2/w1/coat2
-  plover ×1 | 17 13:15–13:30 | harbour/s2/gun-down1
-  heron | 18 06:45–06:56 | recital/s4/w3/lay
-  heron | 18 06:56–07:19 | recital/s4/w3/coat1
-  plover ×1 | 18 08:15–08:30 | harbour/s2/gun-up1
-  plover ×1 | 18 08:30–09:05 | harbour/s2/w1/coat2
-  plover ×1 | 18 09:05–09:20 | south/s2/gun-down
-  plover | 18 09:20–09:24 | south/s2/w1/pull
-  plover | 18 09:24–09:26 | south/s2/uncover
-  plover | 18 09:26–09:28 | south/uncover
-  plover | 18 09:28–09:39 | south/look
-  heron | 18 11:35–11:37 | recital/s4/w3/bead
-  heron | 18 11:37–11:41 | recital/s4/w3/coat2
-  heron | 18 11:41–11:43 | recital/s4/w3/pull
-  heron | 18 11:43–12:02 | recital/s4/w3/roll2
-  heron | 18 12:02–12:03 | recital/s2/w1/pull-floor
-  heron | 18 12:03–12:05 | recital/s2/w3+w4+w5+w6/pull-floor
-  heron | 18 12:05–12:06 | recital/s2/w2~3/pull-floor
-  heron | 18 13:13–13:54 | recital/look
-  plover | 18 13:28–13:35 | harbour/s2/w1/pull
-  plover | 18 13:35–13:38 | harbour/s2/uncover
-  plover | 18 13:38–13:40 | harbour/uncover
-  plover | 18 13:40–14:04 | harbour/look
-  heron | 18 13:54–14:09 | recital/uncover
+  wren | 14 07:15–07:37 | corridor/s2/w1+w2+w3+w4/peel
+  wren | 14 07:37–07:43 | corridor/s3/w1/bead
+  wren | 14 07:43–07:54 | corridor/s3/w1/coat2
+  wren | 14 07:54–08:00 | corridor/s3/w1/pull
+  wren | 14 08:00–08:37 | corridor/s3/w1/roll2
+  plover ×2 | 14 08:15–08:21 | south/s2/w1/pull
+  plover ×2 | 14 08:21–08:24 | south/s2/uncover
+  plover ×2 | 14 08:24–08:27 | south/uncover
+  plover | 14 08:30–08:39 | south/look
+  wren | 14 08:37–08:39 | corridor/s3/w2/bead
+  wren | 14 08:39–08:43 | corridor/s3/w2/coat2
+  wren | 14 08:43–08:45 | corridor/s3/w2/pull
+  wren | 14 08:45–08:48 | corridor/s3/w2/roll2
+  wren | 14 08:48–08:54 | corridor/s3/w3+w4/bead
+  wren | 14 08:54–09:05 | corridor/s3/w3+w4/coat2
+  wren | 14 09:05–09:11 | corridor/s3/w3+w4/pull
+  wren | 14 09:11–09:52 | corridor/s3/w3/roll2
+  wren | 14 09:52–10:01 | corridor/s3/w4/roll2
+  wren | 14 10:01–10:05 | corridor/s2/w1+w2+w3+w4/pull-floor
+  wren | 14 10:05–10:10 | kitchen/s3/w1+w2/bead
+  wren | 14 10:10–10:20 | kitchen/s3/w1+w2/coat2
+  wren | 14 10:20–10:25 | kitchen/s3/w1+w2/pull
+  wren | 14 10:25–10:41 | kitchen/s3/w1/roll2
+  plover ×1 | 14 10:31–10:46 | harbour/s2/gun-up1
+  wren | 14 10:41–10:55 | kitchen/s3/w2/roll2
+  wren | 14 10:55–10:57 | kitchen/s3/w3/bead
+  wren | 14 10:57–11:02 | kitchen/s3/w3/coat2
+  plover ×1 | 14 11:00–11:35 | harbour/s2/w1/coat2
+  wren | 14 11:02–11:04 | kitchen/s3/w3/pull
+  wren | 14 11:04–11:20 | kitchen/s3/w3/roll2
+  wren | 14 11:20–11:30, 14 12:00–13:08 | corridor/look
+  plover ×1 | 14 12:00–12:15 | south/s2/gun-down
+  wren | 14 13:08–13:15 | corridor/uncover
+  heron | 14 13:09–13:14 | recital/s5/w1+w2+w3+w4+w5+w6/bead
+  heron | 14 13:14–13:23 | recital/s5/w1+w2+w3+w4+w5+w6/coat2
+  wren | 14 13:15–13:16 | kitchen/s3/w4/bead
+  wren | 14 13:16–13:33 | kitchen/s3/w4/coat2
+  heron | 14 13:23–13:28 | recital/s5/w1+w2+w3+w4+w5+w6/pull
+  heron | 14 13:28–13:34 | recital/s5/w1/roll2
+  wren | 14 13:33–13:34 | kitchen/s3/w4/pull
+  heron | 14 13:34–13:39 | recital/s5/w2/roll2
+  heron | 14 13:39–13:43 | recital/s5/w3/roll2
+  heron | 14 13:43–13:45 | recital/s5/w4/roll2
+  heron | 14 13:45–13:48 | recital/s5/w5/roll2
+  heron | 14 13:48–13:52 | recital/s5/w6/roll2
+  wren | 14 14:46–15:04 | kitchen/look
+  wren | 14 15:04–15:08 | kitchen/uncover
+  plover | 14 15:08–15:15 | harbour/s2/w1/pull
+  plover | 14 15:15–15:18 | harbour/s2/uncover
+  plover | 14 15:18–15:20 | harbour/uncover
+  plover | 14 15:20–15:40 | harbour/look
+  heron | 17 06:45–06:56 | recital/s4/w3/lay
+  heron | 17 06:56–07:19 | recital/s4/w3/coat1
+  heron | 17 11:35–11:37 | recital/s4/w3/bead
+  heron | 17 11:37–11:41 | recital/s4/w3/coat2
+  heron | 17 11:41–11:43 | recital/s4/w3/pull
+  heron | 17 11:43–12:02 | recital/s4/w3/roll2
+  heron | 17 12:02–12:03 | recital/s2/w1/pull-floor
+  heron | 17 12:03–12:04 | recital/s2/w2~3/pull-floor
+  heron | 17 12:04–12:06 | recital/s2/w3+w4+w5+w6/pull-floor
+  heron | 17 13:13–13:53 | recital/look
+  heron | 17 13:53–14:08 | recital/uncover
 `
 
 /** The told plan, task by task. */
