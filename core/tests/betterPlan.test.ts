@@ -128,6 +128,7 @@ describe('by hand', () => {
           safeMin: 100,
           cold: [],
           formedMin: 100,
+          isOutdoors: true,
         },
       ],
     })

@@ -23,6 +23,7 @@ import { faceOf, lastCoatOf, stepOf } from '../../survey/rooms/faces'
 import { gentleStroke } from '../../nature/risk/bleed'
 import { parseInstant } from '../../base/units/time'
 import { seedOf } from '../../base/units/seeded'
+import { isByLearner } from '../../masking/recipes/byLearner'
 import { starterBench, type BenchSetup } from './benchSetup'
 import { judgeBench } from './judgeBench'
 
@@ -77,6 +78,7 @@ export function benchOfHem(job: JobFacts, plan: Plan, hem: Hem): BenchSetup {
     filmShare: FILM_SHARE[step.tool],
     earlierCoats: room.steps.reduce((sum, each) => sum + (hem.stepIds.includes(each.id) ? each.coats : 0), -1),
     tapeId: recipe?.tapeId ?? base.tapeId,
+    hand: isByLearner(job.crews, room.crewId) ? 'beginner' : 'practised',
     pressing: recipe?.pressing ?? sure(pressingsOf(job.house).at(-1)),
     seal: recipe?.seal ?? 'none',
     sealantId: recipe?.sealantId ?? base.sealantId,

@@ -1,4 +1,4 @@
-import type { Shelf, Soundness, Texture, Tool, Pressing, Seal, Stroke } from '../../base/nouns'
+import type { Shelf, Skill, Soundness, Texture, Tool, Pressing, Seal, Stroke } from '../../base/nouns'
 
 /** Sun on the face while it dries, or none. Angles in degrees, azimuth clockwise from north. */
 export interface BenchSun {
@@ -27,6 +27,10 @@ export interface BenchSetup {
   /** Coats dried on the tape before the last one. */
   readonly earlierCoats: number
   readonly tapeId: string
+  /** Who lays and presses it. */
+  readonly hand: Skill
+  /** A barrier edge is wiped damp just before the paint. */
+  readonly wiped: boolean
   readonly pressing: Pressing
   readonly seal: Seal
   readonly sealantId: string | null
@@ -75,6 +79,8 @@ export function starterBench(shelf: Shelf, coatedAt: number): BenchSetup {
     filmShare: 1,
     earlierCoats: 0,
     tapeId: shelf.tapes.find((tape) => tape.gripN25 <= 2)?.id ?? shelf.tapes[0]?.id ?? '',
+    hand: 'practised',
+    wiped: false,
     pressing: 'thumb',
     seal: 'none',
     sealantId: shelf.sealants[0]?.id ?? null,

@@ -17,7 +17,7 @@ import { lightness, visibility } from '../../survey/rooms/contrast'
 import { bleedSize } from '../../nature/risk/bleedSize'
 import { closedGapUm, criticalGapUm, meanGapUm, type EdgeSetup } from '../../nature/risk/bleed'
 import { crackPerMetre } from '../../nature/risk/crack'
-import { holdN25, liftPerMetre, pullFactor, type KeepFinish } from '../../nature/risk/lift'
+import { builtGripN25, holdN25, liftPerMetre, pullFactor, type KeepFinish } from '../../nature/risk/lift'
 import { Z90, type Estimate } from '../../nature/risk/normal'
 import { drawnParameters, withDoubt } from '../../nature/risk/drawn'
 import { offBy, residuePerMetre, stayDaysOf, stayUsed } from '../../nature/risk/residue'
@@ -89,6 +89,11 @@ export function benchEdge(setup: BenchSetup, shelf: Shelf): EdgeSetup {
     seal: setup.seal,
     stroke: setup.stroke,
     openGrain: setup.soundness === 'bare-wood',
+    hand: setup.hand,
+    thickUm: tape.thickUm,
+    onMin: setup.laidBeforeMin,
+    laidAtC: setup.tempC,
+    wiped: setup.wiped,
     filmShare: setup.filmShare,
     dryRate: dryRateOf(coatingOf(shelf, setup.coatingId), { tempC: setup.tempC, rh: setup.rh, windMs: setup.windMs }),
     coating: coatingOf(shelf, setup.coatingId),
@@ -189,6 +194,7 @@ interface Judged {
 function risksOf(judged: Judged, parameters: Parameters): JudgedRisk[] {
   const { setup, edge, sealant, coating, finish, span, used } = judged
   const manner = { foldDeg: setup.foldDeg, speed: setup.speed }
+  const gripN25 = builtGripN25(judged.tapeGripN25, used * judged.stayDays * 1440, parameters)
   const film: FilmAtPull = span === 'dry' || span === 'past' ? 'dry' : span === 'tacky' ? 'tacky' : 'wet'
   const tear = tearPerMetre({
     sheen: coating.sheen,
@@ -210,9 +216,9 @@ function risksOf(judged: Judged, parameters: Parameters): JudgedRisk[] {
     },
     {
       name: 'lift',
-      perMetre: liftPerMetre(judged.tapeGripN25, finish, parameters, manner),
+      perMetre: liftPerMetre(gripN25, finish, parameters, manner),
       decides: said('bench.lift', {
-        load: figureOf(judged.tapeGripN25 * pullFactor(manner, parameters)),
+        load: figureOf(gripN25 * pullFactor(manner, parameters)),
         hold: figureOf(holdN25(finish, parameters)),
       }),
     },

@@ -1,7 +1,9 @@
 import { nth, sure } from '../../base/units/sure'
 import type { Shelf } from '../../base/nouns'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
-import { meanGapUm, runMm, type EdgeSetup } from '../../nature/risk/bleed'
+import { openShareOf, runMm, type EdgeSetup } from '../../nature/risk/bleed'
+import { loosePlaces } from '../../nature/risk/hand'
+import { normalQuantile } from '../../nature/risk/normal'
 import { seededNumbers } from '../../base/units/seeded'
 import { benchEdge, judgeBench } from './judgeBench'
 import type { BenchSetup } from './benchSetup'
@@ -37,7 +39,10 @@ export function revealEdge(setup: BenchSetup, shelf: Shelf, parameters: Paramete
   const isBleed = (valley: Valley): boolean => valley.runMm > parameters.bleed.visibleMm.value
   const edge = benchEdge(setup, shelf)
   const random = seededNumbers(setup.seed * 7919 + 17)
-  const valleys = sampleValleys(edge, random, REVEAL_MM, parameters)
+  const valleys = [
+    ...sampleValleys(edge, random, REVEAL_MM, parameters),
+    ...sampleLoose(edge, random, REVEAL_MM, parameters),
+  ]
   const answer = judgeBench(setup, shelf, parameters)
   const chance = (name: 'tear' | 'lift') => sure(answer.risks.find((risk) => risk.name === name)).perMetre.mean
   const metres = REVEAL_MM / 1000
@@ -66,12 +71,14 @@ export function sampleValleys(
   parameters: Parameters,
 ): Valley[] {
   const texture = parameters.textures[edge.texture]
-  const openShare = meanGapUm(edge, parameters) / texture.valleyUm.value
+  const openShare = openShareOf(edge, parameters)
+  const spread = parameters.bleed.hands[edge.hand ?? 'practised'].spread.value
   return Array.from({ length: Math.floor(lengthMm / texture.pitchMm.value) }, (_, i): Valley | null => {
-    const [place, deep, meets] = [random(), random(), random()]
+    const [place, deep, meets, pressed] = [random(), random(), random(), random()]
     if (meets >= texture.voidShare) return null
     const depthUm = texture.valleyUm.value * rayleigh(deep)
-    const gapUm = depthUm * openShare
+    // Pressed here better and there worse.
+    const gapUm = depthUm * Math.min(1, openShare * Math.exp(spread * normalQuantile(within(pressed))))
     return {
       atMm: (i + 0.2 + 0.6 * place) * texture.pitchMm.value,
       depthUm,
@@ -80,6 +87,21 @@ export function sampleValleys(
     }
   }).filter((valley) => valley !== null)
 }
+
+/** Places where the tape is not down, drawn as often and as high as the bleed model has them. */
+function sampleLoose(edge: EdgeSetup, random: () => number, lengthMm: number, parameters: Parameters): Valley[] {
+  const { perM, gapUm: middle, spread } = loosePlaces(edge, parameters)
+  const places: Valley[] = []
+  const floor = Math.exp(-Math.min(60, (perM * lengthMm) / 1000))
+  for (let product = random(); product > floor; product *= random()) {
+    const gapUm = middle * Math.exp(spread * normalQuantile(within(random())))
+    places.push({ atMm: random() * lengthMm, depthUm: gapUm, gapUm, runMm: runMm(edge, gapUm, parameters) })
+  }
+  return places
+}
+
+/** A draw kept off 0 and 1, whose normal quantiles are endless. */
+const within = (draw: number): number => Math.min(1 - 1e-6, Math.max(1e-6, draw))
 
 /** A Rayleigh depth with mean 1. */
 const rayleigh = (u: number): number => Math.sqrt((-4 / Math.PI) * Math.log(1 - u))

@@ -18,6 +18,8 @@ export interface LiftParameters {
   readonly sheenShare: Readonly<Record<Sheen, Known>>
   /** Peel of a fast pull over a slow one. */
   readonly fastPull: Known
+  /** How much grip grows for each tenfold of the time it has been on beyond a day at 23 °C, as a share. */
+  readonly buildUp: Known
 }
 
 const sheen = (share: number): Known =>
@@ -41,5 +43,6 @@ export const LIFT: LiftParameters = {
     'semi-gloss': sheen(1.1),
     gloss: sheen(1.15),
   },
+  buildUp: known(0.1, '', 'from-memory', word('source', 'grip-builds-with-time-and-warmth')),
   fastPull: known(1.35, '', 'from-memory', word('source', 'peel-rises-with-speed')),
 }

@@ -80,7 +80,8 @@ export const EN_REASONS = {
   'out.barrier_dust': 'dust stops a barrier edge',
   'out.full_skim': 'nothing may stay on a full skim; a wiped bead does',
   'out.wet': '{wet} is to come while it is on, and it holds in {holds}',
-  'out.flat_cracks': 'flat paint over a wet bead cracks, and no paint-now sealant is on the shelf',
+  'out.bead_cracks':
+    '{sheen} over a wet bead of {sealant} cracks on about {crack} % of metres: take one that may be painted at once, or choose this by hand',
   'out.bead_dry': 'a dried bead tears the film when pulled dry',
   'out.no_sealant': 'no sealant is on the shelf',
   'out.bleeds': '{bleed} mm of each metre would show bleed, over the house limit of {limit} mm',

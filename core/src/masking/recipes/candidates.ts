@@ -18,7 +18,7 @@ import { crackPerMetre } from '../../nature/risk/crack'
 import { bandPerMetre } from '../../nature/risk/banding'
 import { gentleStroke, type EdgeSetup } from '../../nature/risk/bleed'
 import { bleedSize, type BleedSize } from '../../nature/risk/bleedSize'
-import { liftPerMetre, safeAgeRefMin } from '../../nature/risk/lift'
+import { builtGripN25, liftPerMetre, safeAgeRefMin } from '../../nature/risk/lift'
 import { dyedPerMetre, residuePerMetre, stayDaysOf, stayUsed } from '../../nature/risk/residue'
 import { isPulledSoft } from '../../nature/cure/softPull'
 import { needsScore, tearPerMetre } from '../../nature/risk/tear'
@@ -147,10 +147,12 @@ interface TapeFacts {
 function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needsMm: number): TapeFacts {
   const roll = rollFor(ctx, tape, needsMm)
   const pull = ctx.choice?.pull ?? ctx.pull
-  const lift = liftPerMetre(tape.gripN25, ctx.keepFinish, ctx.parameters)
-  const safeAge = safeAgeRefMin(tape.gripN25, ctx.keepFinish, liftLimit(ctx), ctx.parameters)
   const stayMin = expectedStayMin(ctx, pull)
-  const used = stayUsed(ctx.clocks.stay, stayDaysOf(tape, ctx.outdoors), ctx.layAt, ctx.layAt + stayMin)
+  const stayDays = stayDaysOf(tape, ctx.outdoors)
+  const used = stayUsed(ctx.clocks.stay, stayDays, ctx.layAt, ctx.layAt + stayMin)
+  const gripN25 = builtGripN25(tape.gripN25, used * stayDays * MIN_PER_DAY, ctx.parameters)
+  const lift = liftPerMetre(gripN25, ctx.keepFinish, ctx.parameters)
+  const safeAge = safeAgeRefMin(gripN25, ctx.keepFinish, liftLimit(ctx), ctx.parameters)
   return {
     tape,
     roll,
@@ -289,7 +291,7 @@ const plus = (a: Estimate, b: Estimate): Estimate => ({
 })
 
 /**
- * The seals a school may use. A wiped bead takes any sealant the new sheen can bear: between whites white is right and
+ * The seals a school may use. A wiped bead takes any sealant, and cracks as the new sheen has it: between whites white is right and
  * clear will do; beside colour the rim of a white bead shows, so clear it is, and white only where there is no clear
  * and the house has no rule. One sealing without a sealant, or without a glaze, stands for "none fits".
  */
@@ -303,9 +305,7 @@ function sealingsOf(ctx: HemContext, school: School): Sealing[] {
   if (school !== 'wiped-sealant') return [{ ...plain, seal: 'none' }]
   const alwaysClear = ctx.house.sealantColour === 'clear'
   const wanted = !alwaysClear && isWhite(ctx.keepSwatch) && isWhite(ctx.step.swatch) ? 'white' : 'clear'
-  const fits = ctx.shelf.sealants.filter(
-    (sealant) => !sealant.retired && (sealant.paintAtOnce || ctx.coating.sheen !== 'flat'),
-  )
+  const fits = ctx.shelf.sealants.filter((sealant) => !sealant.retired)
   const clear = fits.filter((fit) => fit.colour === 'clear')
   const usable = wanted === 'white' ? fits : clear.length > 0 || alwaysClear ? clear : fits
   const seal = 'wiped-sealant'
@@ -342,8 +342,12 @@ export const edgeSetup = ({ ctx, tape, seal, pressing, pull }: EdgePair): EdgeSe
   pressing,
   seal,
   stroke: strokeOf(ctx, pull),
-  openGrain: ctx.keepFinish.soundness === 'bare-wood',
+  // Board of pressed fibres has no vessels.
+  openGrain: ctx.keepFinish.soundness === 'bare-wood' && ctx.keepFace.material !== 'board',
   dryRate: ctx.dryRate,
+  hand: ctx.byLearner ? 'beginner' : 'practised',
+  thickUm: tape.thickUm,
+  laidAtC: ctx.laidAtC,
   coating: ctx.coating,
 })
 

@@ -34,7 +34,7 @@ describe.each<[rule: string, broken: OneRoom, kept: OneRoom]>([
   ['out.bead_dry', ceiling({}, { house: { pull: 'dry' } }), ceiling({})],
   ['out.no_sealant', ceiling({}, { shelf: { sealants: [] } }), ceiling({})],
   [
-    'out.flat_cracks',
+    'out.bead_cracks',
     ceiling(
       {},
       {

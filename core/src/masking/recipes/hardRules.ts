@@ -1,5 +1,6 @@
 import { said, type Said, type School, type Tape, figureOf, word } from '../../base/nouns'
 import { gripFloorN25, tackMm, type BesideCover } from '../covers/besideHem'
+import { crackPerMetre } from '../../nature/risk/crack'
 import type { Estimate } from '../../nature/risk/normal'
 import { stayDaysOf } from '../../nature/risk/residue'
 import { wetBetween } from '../../nature/air/wet'
@@ -41,7 +42,15 @@ export function schoolRule({
   if (seal === 'clear-glaze' && !glaze) return said('out.no_glaze')
   if (seal === 'own-colour' && !ctx.keepPaintAtHand) return said('out.no_own_paint')
   if (seal === 'wiped-sealant') {
-    if (!sealant) return said(ctx.shelf.sealants.length ? 'out.flat_cracks' : 'out.no_sealant')
+    if (!sealant) return said('out.no_sealant')
+    const crack = crackPerMetre(sealant, ctx.coating.sheen, ctx.parameters)
+    // Who has done it for years may: by hand it is a chance that is told and mended, not a ban.
+    if (crack > MOSTLY_CRACKS && ctx.choice?.school !== 'wiped-sealant')
+      return said('out.bead_cracks', {
+        sealant: sealant.name,
+        sheen: word('sheen', ctx.coating.sheen),
+        crack: figureOf(crack * 100),
+      })
     if (isFullSkim(ctx)) return said('out.full_skim')
     if (pull === 'dry') return said('out.bead_dry')
     // Below the first of several coats onto the tape it is dry by the last.
@@ -49,6 +58,9 @@ export function schoolRule({
   }
   return null
 }
+
+/** A bead over which paint cracks on more metres than this is no way to seal, unless somebody chose it. From memory. */
+const MOSTLY_CRACKS = 0.8
 
 interface TapeRuleSetup {
   readonly ctx: HemContext

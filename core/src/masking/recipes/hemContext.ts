@@ -15,7 +15,6 @@ import {
   thingOf,
   isFace,
   edgeOfHem,
-  beginnersShare,
   type FaceName,
 } from '../../base/nouns'
 import type { UnitSystem } from '../../base/units/length'
@@ -32,13 +31,14 @@ import { faceOf, faceName, facesOfStep, stepOf, stepsOf } from '../../survey/roo
 import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
 import { glassPerEdgeM, paneEdgeMm } from '../../survey/rooms/glazing'
 import { MIN_PER_DAY, parseInstant } from '../../base/units/time'
-import { airAt } from '../../nature/air/airSeries'
+import { airAt, type AirPoint } from '../../nature/air/airSeries'
 import { crewSpeed } from '../../nature/calendar/calendar'
 import { visibility } from '../../survey/rooms/contrast'
 import { trimRunMm, trimWidthMm } from '../../survey/rooms/trim'
 import { readySteps, type ReadyStep } from '../../survey/rooms/readying'
 import { hasFieldPaper } from '../covers/floorPlan'
 import { fieldSprays } from '../covers/mist'
+import { isByLearner } from './byLearner'
 import { fieldOrderAt } from './fieldOrder'
 import { dripsOnFloor } from './keptOnFloor'
 import { pullMannerOf } from './pullManner'
@@ -72,6 +72,8 @@ interface PlaceContext {
   readonly fittingKind: Fitting['kind'] | null
   /** Wind along the face when the tape goes on, m/s. */
   readonly windMs: number
+  /** How warm the face is then, °C. */
+  readonly laidAtC: number
   /** Glass a liquid mask would cover for each metre of pane edge, m²; 0 where there are no panes. */
   readonly glassM2PerM: number
   readonly texturedGlass: boolean
@@ -156,8 +158,6 @@ export const isSealedLast = (ctx: Pick<HemContext, 'house' | 'coating' | 'step' 
 
 /** A finish nobody has dated counts as old when the survey says there is no recent coat. */
 const OLD = Number.POSITIVE_INFINITY
-/** Where half of a crew or more learn, its lines are theirs; one of three is given the easy ones. From memory. */
-const LEARNERS_SHARE = 0.5
 const USUAL_FILM_FORMING_C = 8 // from memory
 const USUAL_TOUCH_DRY_MIN = 60 // from memory
 
@@ -203,6 +203,7 @@ export function hemContext(setup: HemContextSetup): HemContext {
     isFloorPapered: place.isFloorPapered,
     fittingKind: place.fittingKind,
     windMs: place.windMs,
+    laidAtC: place.laidAtC,
     glassM2PerM: place.glassM2PerM,
     texturedGlass: place.texturedGlass,
     comeBackMinorPerM: place.comeBackMinorPerM,
@@ -240,10 +241,11 @@ export function hemContext(setup: HemContextSetup): HemContext {
 const placeFacts = ({ job, room, hem, clocks, times }: HemContextSetup): PlaceContext => ({
   outdoors: room.kind === 'elevation',
   roomHeightMm: room.heightMm,
-  byLearner: beginnersShare(job.crews, room.crewId) >= LEARNERS_SHARE,
+  byLearner: isByLearner(job.crews, room.crewId),
   isFloorPapered: room.kind === 'room' && fieldSprays(room).length > 0 && hasFieldPaper(job.shelf),
   fittingKind: room.fittings.find(({ id }) => id === thingOf(hem.keep))?.kind ?? null,
   windMs: airAt(clocks.air, times.layAt).windMs,
+  laidAtC: faceC(airAt(clocks.air, times.layAt)),
   ...paneFacts(job.house, room, hem),
   trimWidthMm: trimWidthMm(room, hem.keep),
 })
@@ -286,6 +288,8 @@ function keepSide({ job, room, hem, clocks, times }: HemContextSetup): KeepSide 
     keepTouchDryMin: keepCoating?.touchDryMin ?? USUAL_TOUCH_DRY_MIN,
   }
 }
+
+const faceC = ({ faceC: own, tempC }: AirPoint): number => own ?? tempC
 
 const stepOfHem = (room: Room, hem: Hem): PaintStep => sure(room.steps.find(({ id }) => id === hem.stepId))
 

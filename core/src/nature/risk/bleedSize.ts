@@ -1,6 +1,17 @@
 import { onceFor } from '../../base/units/onceFor'
 import type { Parameters } from '../../base/parameters/parameters'
-import { bleedsPerMetre, closedGapUm, grainShare, meanGapUm, runMm, type BleedModel, type EdgeSetup } from './bleed'
+import {
+  bleedsPerMetre,
+  closedGapUm,
+  flowTerms,
+  grainShare,
+  openShareOf,
+  runOf,
+  stillShutUm,
+  type BleedModel,
+  type EdgeSetup,
+} from './bleed'
+import { alongLine, heightsOf, isShutAt, loosePlaces } from './hand'
 import { Z90, type Estimate } from './normal'
 
 /** What the eye meets and a mender mends on a metre of edge, with how many places that is. */
@@ -24,24 +35,30 @@ export function bleedSize(setup: EdgeSetup, by: BleedModel): BleedSize {
   const { bleed, textures } = by
   const unsealed = setup.seal === 'none' ? null : { ...setup, seal: 'none' as const }
   const grain = setup.openGrain ? grainOf(setup, by) : { share: 0, runMm: 0 }
+  const own = edgeFacts(setup, by)
+  const open = unsealed && edgeFacts(unsealed, by)
   const at = (shift: number) => {
-    const own = edgeAt(setup, by, shift)
+    const sealed = edgeAt(own, shift)
     // A hand's care differs more than a face's roughness: the chance of a miss moves with the fourth power.
-    const miss = unsealed ? Math.min(1, bleed.sealMiss.value * Math.exp(4 * shift)) : 0
-    const missed = unsealed && miss > 0 ? edgeAt(unsealed, by, shift) : own
+    const miss = open ? Math.min(1, bleed.sealMiss.value * Math.exp(4 * shift)) : 0
+    const missed = open && miss > 0 ? edgeAt(open, shift) : sealed
     const mixed = (a: number, b: number) => (1 - miss) * a + miss * b
-    const share = mixed(own.share, missed.share)
-    const open = Math.min(1, grain.share * Math.exp(shift))
+    const share = mixed(sealed.share, missed.share)
+    const led = Math.min(1, grain.share * Math.exp(shift))
     return {
-      lengthMm: 1000 * (1 - (1 - share) * (1 - open)),
-      areaMm2: mixed(own.areaMm2, missed.areaMm2) + 1000 * open * grain.runMm,
+      lengthMm: 1000 * (1 - (1 - share) * (1 - led)),
+      areaMm2: mixed(sealed.areaMm2, missed.areaMm2) + 1000 * led * grain.runMm,
     }
   }
   const shift = Z90 * bleed.modelSpread.value
   const [low, mean, high] = [at(-shift), at(0), at(shift)]
   const spread = (of: (size: typeof mean) => number): Estimate => ({ mean: of(mean), low: of(low), high: of(high) })
   const { pitchMm, voidShare } = textures[setup.texture]
-  const worst = runMm(setup, deepestOf(meanGapUm(setup, by), (1000 / pitchMm.value) * voidShare), by)
+  const worst = Math.max(
+    runIn(own, deepestOf(own.depthUm * Math.min(1, own.openShare), (1000 / pitchMm.value) * voidShare)),
+    // On most metres there is no loose place to look at.
+    own.loose.perM >= 0.5 ? runIn(own, own.loose.gapUm) : 0,
+  )
   return {
     count: bleedsPerMetre(setup, by),
     lengthMm: spread((size) => size.lengthMm),
@@ -50,26 +67,83 @@ export function bleedSize(setup: EdgeSetup, by: BleedModel): BleedSize {
   }
 }
 
+/** What of an edge decides how much of it shows, worked out once. */
+interface EdgeFacts {
+  readonly depthUm: number
+  readonly voidShare: number
+  readonly openShare: number
+  /** Gap from which a run shows, and what of it barrier or seal have shut, µm. */
+  readonly leastUm: number
+  readonly shutUm: number
+  readonly flow: ReturnType<typeof flowTerms>
+  readonly along: ReturnType<typeof alongLine>
+  readonly loose: ReturnType<typeof loosePlaces>
+}
+
+const edgeFacts = (setup: EdgeSetup, by: BleedModel): EdgeFacts => ({
+  depthUm: by.textures[setup.texture].valleyUm.value,
+  voidShare: by.textures[setup.texture].voidShare,
+  openShare: openShareOf(setup, by),
+  leastUm: closedGapUm(setup, by),
+  shutUm: stillShutUm(setup, by),
+  flow: flowTerms(setup, by),
+  along: alongLine(setup, by),
+  loose: loosePlaces(setup, by),
+})
+
+const runIn = ({ flow, shutUm }: EdgeFacts, gapUm: number): number => runOf(flow, gapUm - shutUm)
+
 /** Share of the edge that shows a run, and the paint beyond it on a metre, for gaps that are `e^shift` times as wide. */
-function edgeAt(setup: EdgeSetup, by: BleedModel, shift: number): { share: number; areaMm2: number } {
-  const gap = meanGapUm(setup, by) * Math.exp(shift)
-  const least = closedGapUm(setup, by)
-  const { voidShare } = by.textures[setup.texture]
+function edgeAt(facts: EdgeFacts, shift: number): { share: number; areaMm2: number } {
+  const { depthUm, openShare, voidShare, along } = facts
+  let [share, areaMm2] = [0, 0]
+  for (const part of along) {
+    const gap = depthUm * Math.min(1, openShare * part.times) * Math.exp(shift)
+    const valleys = inValleys(facts, gap)
+    share += part.share * valleys.share
+    areaMm2 += part.share * valleys.areaMm2
+  }
+  const notDown = whereLoose(facts, shift)
+  return {
+    share: 1 - (1 - voidShare * share) * (1 - notDown.share),
+    areaMm2: voidShare * areaMm2 + notDown.areaMm2,
+  }
+}
+
+/** The same in the valleys of a face under gaps of one mean. */
+function inValleys(facts: EdgeFacts, gap: number): { share: number; areaMm2: number } {
+  const least = facts.leastUm
   const deeper = (depth: number) => deeperSomewhere(depth / gap)
   const share = deeper(least)
   if (share === 0) return { share: 0, areaMm2: 0 }
   // ∫ run d(chance) by parts, over depths up to where nothing is left.
   const step = (FARTHEST * gap) / STEPS
-  let area = runMm(setup, least, by) * share
+  let before = runIn(facts, least)
+  let area = before * share
   for (let i = 0; i < STEPS; i++) {
     const from = least + i * step
-    area += (runMm(setup, from + step, by) - runMm(setup, from, by)) * deeper(from + step / 2)
+    const run = runIn(facts, from + step)
+    area += (run - before) * deeper(from + step / 2)
+    before = run
   }
-  return { share: share * voidShare, areaMm2: 1000 * voidShare * area }
+  return { share, areaMm2: 1000 * area }
 }
 const STEPS = 12
 /** Depths beyond this many means are as good as none: exp(−π/4 · 16) is a few in a million. */
 const FARTHEST = 4
+
+/** The same where tape is not down at all. */
+function whereLoose(facts: EdgeFacts, shift: number): { share: number; areaMm2: number } {
+  const { loose, leastUm } = facts
+  const [mm, wider] = [loose.perM * loose.lengthMm * Math.exp(shift), Math.exp(shift)]
+  const shows = 1 - isShutAt(loose, leastUm / wider)
+  const heights = heightsOf(loose)
+  const run = heights.reduce((sum, height) => {
+    const gap = height * wider
+    return sum + (gap > leastUm ? runIn(facts, gap) : 0) / heights.length
+  }, 0)
+  return { share: Math.min(1, (mm / 1000) * shows), areaMm2: mm * run }
+}
 
 /** Open grain: the share of the edge whose vessels lead, and how far paint runs in one. */
 function grainOf(setup: EdgeSetup, by: BleedModel): { share: number; runMm: number } {

@@ -85,6 +85,15 @@ function priorsOf(finish: KeepFinish, by: HoldParameters): { hold: number; sprea
   return [prior, narrow, { hold: holdN25(young, by), spread: spreadOf(young, by) }]
 }
 
+/**
+ * Grip of a tape that has been on for a while, N per 25 mm: its label's for a day, then a little more for every tenfold of it, sooner
+ * where it is warm. It is never less than the label's. docs/science.md eq. 9b.
+ *
+ * @param onRefMin  how long it has been on, minutes at 23 °C
+ */
+export const builtGripN25 = (gripN25: number, onRefMin: number, { lift }: Pick<Parameters, 'lift'>): number =>
+  gripN25 * (1 + lift.buildUp.value * Math.log10(Math.max(1, onRefMin / MIN_PER_DAY)))
+
 /** Chance that a metre of finish visibly lifts, with its 90 % interval. docs/science.md eq. 10. */
 export function liftPerMetre(
   gripN25: number,

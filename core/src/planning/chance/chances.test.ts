@@ -5,16 +5,22 @@ import { problemOf } from '../../answers/chain/planJob'
 import { placeFirst } from '../plan/placeFirst'
 import type { ScheduleProblem } from '../problem/problem'
 import { normalCdf } from '../../nature/risk/normal'
+import { seededNumbers } from '../../base/units/seeded'
 import { parseInstant } from '../../base/units/time'
 import { chancesOf } from './chances'
 import { emptyRun, rehearse } from './run'
 import { scriptOf } from './script'
-import { SPREADS } from './spreads'
+import { forecastOf, SPREADS } from './spreads'
 
 const survey = ternQuaySurvey()
 const demo = problemOf(survey, parseInstant(survey.start))
 const plan = placeFirst(demo)
-const even = (count: number) => ({ work: new Float64Array(count).fill(1), drying: new Float64Array(count).fill(1) })
+const even = (count: number) => ({
+  work: new Float64Array(count).fill(1),
+  drying: new Float64Array(count).fill(1),
+  airShift: new Float64Array(count),
+  shower: new Float64Array(count).fill(Number.POSITIVE_INFINITY),
+})
 
 test('where all goes as planned the day is the plan: nothing later, no pull missed', () => {
   const script = scriptOf(demo, plan)
@@ -52,6 +58,45 @@ test('one wet pull: how often it is missed is what the normal distribution says'
   // Mostly through after the pull, sometimes only when the film is hard.
   expect(end?.half).toBeLessThan(90)
   expect(rooms[0]?.nineOfTen).toBeGreaterThan(70)
+})
+
+// The same day gone through by hand, with numbers of its own: half of them go home at 75, and the coat is in the rain a week ahead.
+test('a pull behind the end of the shift, or after a shower nobody forecast, is missed as often as in a simulation of its own', () => {
+  const start = 7 * 1440
+  const shift = [start, start + 75] as const
+  const told: ScheduleProblem = {
+    ...WET,
+    horizon: 3 * start,
+    crews: [{ id: 'a', shifts: [shift, [start + 1440, start + 1900]] }],
+    activities: WET.activities.map((each) => ({ ...each, release: start, air: each.id.includes('coat') ? 'rain' : null })),
+    airs: [
+      { id: 'rain', during: [], until: [], cold: [], clock: 'drying', safeMin: 240, formedMin: 0, isOutdoors: true },
+    ],
+  }
+  const plan = { placed: placeFirst(told).placed }
+  const { pulls } = chancesOf(told, plan, { runs: 20_000, seed: 3 })
+  const random = seededNumbers(4711)
+  // The sum of twelve even numbers, less six, is nearly normal.
+  const drawn = () => Array.from({ length: 12 }, random).reduce((sum, each) => sum + each, -6)
+  const { clocks, showerPerHour } = forecastOf(start)
+  const count = 40_000
+  let missed = 0
+  for (let i = 0; i < count; i++) {
+    const crew = Math.exp(SPREADS.crew.value * drawn())
+    const coat = 60 * crew * Math.exp(SPREADS.work.coat.value * drawn())
+    const pull = 10 * crew * Math.exp(SPREADS.work.pull.value * drawn())
+    const slow = Math.exp(clocks * drawn() + SPREADS.coat.value * drawn())
+    const isRained = random() < 1 - Math.exp((-showerPerHour * 240 * slow) / 60)
+    missed += Number(coat + pull > Math.min(75, 90 * slow) || isRained)
+  }
+  expect(missed / count).toBeGreaterThan(0.2)
+  expect(Math.abs((pulls[0]?.missShare ?? 0) - missed / count)).toBeLessThan(0.015)
+})
+
+test('a forecast is surer the nearer its day is', () => {
+  const [now, week] = [forecastOf(0), forecastOf(7 * 1440)]
+  for (const what of ['clocks', 'airShiftMin', 'showerPerHour'] as const) expect(week[what]).toBeGreaterThan(now[what])
+  expect(forecastOf(100 * 1440)).toEqual(forecastOf(10 * 1440))
 })
 
 test('the same seed gives the same; another plan of the same work has the same luck', () => {

@@ -5,7 +5,7 @@ import type { ScheduleProblem } from '../problem/problem'
 import { seededNumbers, seedOf } from '../../base/units/seeded'
 import { emptyRun, rehearse, type Luck } from './run'
 import { scriptOf, type Script } from './script'
-import { SPREADS } from './spreads'
+import { forecastOf, SPREADS } from './spreads'
 
 /** What may come of a plan, by thousands of runs. Shares are 0 … 1, instants minutes since the epoch. */
 export interface Chances {
@@ -80,21 +80,31 @@ const at = (sorted: Float64Array, share: number): number =>
   floatAt(sorted, Math.min(sorted.length - 1, Math.floor(share * sorted.length)))
 
 /** Luck of one run after another, drawn by each activity from a stream of its own. */
-function diceFor({ acts, scenes, crews: names }: Script, seed: number): () => Luck {
+function diceFor({ acts, scenes, crews: names, aheadOf }: Script, seed: number): () => Luck {
+  const told = acts.map(({ id }) => forecastOf(aheadOf(id)))
   const streams = acts.map(({ id }) => seededNumbers(seedOf(id) + 7919 * seed))
   const days = seededNumbers(104_729 * (seed + 1))
-  const luck = { work: new Float64Array(acts.length), drying: new Float64Array(acts.length) }
+  const luck = {
+    work: new Float64Array(acts.length),
+    drying: new Float64Array(acts.length),
+    airShift: new Float64Array(acts.length),
+    shower: new Float64Array(acts.length),
+  }
   const crews = new Float64Array(names.length)
   const crewDays = names.map((name) => seededNumbers(seedOf(name) + 15_485_863 * seed))
   // Neighbouring seeds begin alike: a few numbers are let go.
   for (const stream of [...streams, ...crewDays, days]) for (let i = 0; i < 4; i++) stream()
   return () => {
-    const weather = SPREADS.clocks.value * normal(days)
+    const [weather, sooner] = [normal(days), normal(days)]
     for (let crew = 0; crew < crews.length; crew++) crews[crew] = SPREADS.crew.value * normal(nth(crewDays, crew))
     acts.forEach(({ scene, spread }, i) => {
       const stream = nth(streams, i)
       luck.work[i] = Math.exp(floatAt(crews, nth(scenes, scene).crew) + spread * normal(stream))
-      luck.drying[i] = Math.exp(weather + SPREADS.coat.value * normal(stream))
+      const { clocks, airShiftMin, showerPerHour } = nth(told, i)
+      luck.drying[i] = Math.exp(clocks * weather + SPREADS.coat.value * normal(stream))
+      luck.airShift[i] = airShiftMin * sooner
+      // When the next shower comes, in hours: any hour is as likely.
+      luck.shower[i] = -Math.log(1 - stream()) / showerPerHour
     })
     return luck
   }

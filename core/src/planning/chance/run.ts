@@ -9,6 +9,10 @@ import type { Scene, Script } from './script'
 export interface Luck {
   readonly work: Float64Array
   readonly drying: Float64Array
+  /** By how much the bad air that each is kept out of comes later than forecast, min. */
+  readonly airShift: Float64Array
+  /** After how many hours from its first stroke each coat would meet a shower that nobody forecast. */
+  readonly shower: Float64Array
 }
 
 /** What came of one run; arrays are made once and filled anew each time. */
@@ -69,7 +73,7 @@ export function rehearse(script: Script, luck: Luck, run: Run): void {
     for (const use of scene.uses)
       for (const unit of unitsFor(script, run, scene, use))
         at = Math.max(at, readyAt(script, run, use, unit, scene.room))
-    const start = startOf(scene, at, nth(shifts, crew), nth(stayOn, crew))
+    const start = startOf(scene, at, nth(shifts, crew), nth(stayOn, crew), floatAt(luck.airShift, nth(scene.acts, 0)))
     run.cause[s] = cause
     const ends = play(script, scene, start, luck, run)
     for (const one of team) {
@@ -126,35 +130,51 @@ function startOf(
   ready: number,
   shifts: readonly (readonly [number, number])[],
   stayOn: readonly number[],
+  airShift: number,
 ): number {
-  if (scene.anyHour) return afterBans(scene, ready)
+  if (scene.anyHour) return afterBans(scene, ready, airShift)
   let at = ready
   for (let i = firstPast(shifts.length, (k) => nth(shifts, k)[1] > ready); i < shifts.length; i++) {
     const [from, to] = nth(shifts, i)
-    at = afterBans(scene, Math.max(at, from))
+    at = afterBans(scene, Math.max(at, from), airShift)
     const past = mostPast(nth(stayOn, i), scene.minutes)
     if (scene.divisible ? at < to : at + scene.minutes <= to + past) return at
   }
   return at
 }
 
-function afterBans({ airs, minutes }: Scene, at: number): number {
+/** Behind the bad air there is, which comes so much later than forecast. */
+function afterBans({ airs, minutes }: Scene, at: number, shift: number): number {
   let start = at
   for (const { during } of airs)
-    for (const ban of during) if (ban.from < start + minutes && ban.to > start) start = ban.to
+    for (const ban of during) if (ban.from + shift < start + minutes && ban.to + shift > start) start = ban.to + shift
   return start
+}
+
+/** Until when people of a scene are there who began it at an instant: the end of their stretch, and what they stay on past it. */
+function leaveOf({ crew, anyHour }: Scene, start: number, { shifts, stayOn }: Script): number {
+  const own = nth(shifts, crew)
+  const i = anyHour ? own.length : firstPast(own.length, (k) => nth(own, k)[1] > start)
+  return i < own.length ? nth(own, i)[1] + nth(nth(stayOn, crew), i) : Number.POSITIVE_INFINITY
+}
+
+/** The first instant from one on at which a crew is there; that instant where it never is again. */
+function nextThere(from: number, shifts: readonly (readonly [number, number])[]): number {
+  const i = firstPast(shifts.length, (k) => nth(shifts, k)[1] > from)
+  return i < shifts.length ? Math.max(from, nth(shifts, i)[0]) : from
 }
 
 /** Does the activities of a scene one after another; when it ends. */
 function play(script: Script, scene: Scene, start: number, luck: Luck, run: Run): number {
   let at = start
+  const leave = leaveOf(scene, start, script)
   for (const act of scene.acts) {
     const { minutes, pull } = nth(script.acts, act)
     const takes = minutes * floatAt(luck.work, act)
     run.from[act] = at
     run.to[act] = scene.divisible ? worked(at, takes, nth(script.shifts, scene.crew)) : at + takes
     at = floatAt(run.to, act)
-    if (pull) at = pulled(script, pull, act, luck, run)
+    if (pull) at = pulled({ script, rule: pull, act, leave, crew: scene.crew }, luck, run)
   }
   return at
 }
@@ -171,14 +191,32 @@ function worked(from: number, minutes: number, shifts: readonly (readonly [numbe
   return from + left
 }
 
-/** Judges a pull: a wet one that ends behind its span is left until the film is hard; when the crew is free again. */
-function pulled(script: Script, rule: PullRule, act: number, luck: Luck, run: Run): number {
+interface Pulled {
+  readonly script: Script
+  readonly rule: PullRule
+  readonly act: number
+  /** When whoever pulls goes home. */
+  readonly leave: number
+  readonly crew: number
+}
+
+/**
+ * Judges a pull: a wet one that ends behind its span, or when nobody is there any more, is left until the film is hard and somebody is
+ * there again; one whose coat met a shower before it was safe is missed whatever its hour. When the crew is free again.
+ */
+function pulled({ script, rule, act, leave, crew }: Pulled, luck: Luck, run: Run): number {
   const coat = script.place.get(rule.coatId)
   const coated =
     rule.coated ?? (coat === undefined ? null : { from: floatAt(run.from, coat), to: floatAt(run.to, coat) })
   if (!coated) return floatAt(run.to, act)
   const drying = coat === undefined ? 1 : floatAt(luck.drying, coat)
   const span = (clock: string, from: number, amount: number) => passed(script, { clock, amount }, from, drying)
+  const safe = coat === undefined ? null : nth(script.spared, coat)
+  const isRained =
+    coat !== undefined &&
+    safe !== null &&
+    span(safe.clock ?? rule.clock, coated.from, safe.amount) - coated.from > 60 * floatAt(luck.shower, coat)
+  if (isRained) run.missed[act] = 1
   const off = Math.min(
     Number.POSITIVE_INFINITY,
     ...rule.stays.map((stay) => {
@@ -199,12 +237,12 @@ function pulled(script: Script, rule: PullRule, act: number, luck: Luck, run: Ru
         : span(rule.beadClock, Math.min(wiped, coated.from), sure(rule.bead).skinMin),
     )
     const free = floatAt(run.to, act)
-    if (free <= Math.min(skin, off)) return free
+    if (free <= Math.min(skin, off, leave)) return free
     const hard = span(rule.filmClock, coated.to, rule.hardDryMin)
     // A pull that is dry by then is not late: it is the dry one.
     if (floatAt(run.from, act) >= hard) return free
     run.missed[act] = 1
-    run.to[act] = hard + (free - floatAt(run.from, act))
+    run.to[act] = nextThere(hard, nth(script.shifts, crew)) + (free - floatAt(run.from, act))
     return floatAt(run.from, act)
   }
   if (floatAt(run.to, act) > off) run.missed[act] = 1

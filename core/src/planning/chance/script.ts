@@ -64,6 +64,10 @@ export interface Script {
   readonly carries: readonly (Float64Array | null)[]
   readonly clocks: ReadonlyMap<string, RateClock>
   readonly place: ReadonlyMap<string, number>
+  /** How far ahead of now an activity was told, min: the farther, the less its weather is known. */
+  readonly aheadOf: (id: string) => number
+  /** For each activity, how long its coat has to be spared rain, on the clock of its film; null inside, or where nothing is coated. */
+  readonly spared: readonly (ClockDelay | null)[]
   readonly from: number
 }
 
@@ -164,6 +168,11 @@ export function scriptOf(problem: ScheduleProblem, plan: Pick<Placement, 'placed
     carries: problem.resources.map((resource) => carriesOf(problem, resource, rooms)),
     clocks: clocksOfTables(problem.clocks),
     place,
+    aheadOf: (id) => startOf(id) - problem.from,
+    spared: acts.map(({ id }) => {
+      const rule = airs.get(problem.activities.find((act) => act.id === id)?.air ?? '')
+      return rule && rule.isOutdoors && rule.safeMin > 0 ? { clock: rule.clock, amount: rule.safeMin } : null
+    }),
     from: problem.from,
   }
 }

@@ -13,6 +13,7 @@ const rule = (during: readonly AirBan[], until: readonly AirBan[], cold: readonl
   safeMin: 120,
   cold,
   formedMin: 240,
+  isOutdoors: true,
 })
 const ban = (from: number, to: number): AirBan => ({ from, to, why: 'plan.rain' })
 const coats = (air: AirRule, more: { tie?: boolean; minutes?: number; divisible?: boolean } = {}) =>

@@ -30,6 +30,7 @@ export interface AirRules {
 
 export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBook): AirRules {
   const found = new Map<string, AirRule>()
+  const isOutdoors = (roomId: string) => job.rooms.find(({ id }) => id === roomId)?.kind === 'elevation'
   /** Tape is laid on nothing wet or cold; once it is on, the weather is its label's affair. */
   const tapeRule = (roomId: string): string => {
     const clock = book.paint('drying', roomId)
@@ -37,7 +38,16 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
     const { air } = clocks(roomId)
     if (!found.has(id)) {
       const during = keptTapeBans(air, [from, to], () => bans(air, from, to, tapeFaults))
-      found.set(id, { id, during, until: [], cold: [], clock, safeMin: 0, formedMin: 0 })
+      found.set(id, {
+        id,
+        during,
+        until: [],
+        cold: [],
+        clock,
+        safeMin: 0,
+        formedMin: 0,
+        isOutdoors: isOutdoors(roomId),
+      })
     }
     return id
   }
@@ -62,6 +72,7 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
           clock,
           safeMin: rainSafeMin(coating),
           formedMin: filmFormedMin(coating),
+          isOutdoors: room.kind === 'elevation',
         })
       }
       return id

@@ -152,6 +152,8 @@ export interface AirRule {
   readonly clock: string
   readonly safeMin: number
   readonly formedMin: number
+  /** Rain reaches it: a shower nobody forecast spoils it too. */
+  readonly isOutdoors: boolean
 }
 
 /** A stretch of air that spoils a coat; `why` is the code of the fault. */

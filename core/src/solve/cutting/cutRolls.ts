@@ -1,6 +1,6 @@
 import { nth } from '../../base/units/sure'
 import { coinsUp, divisorOf, sum, usedOf, type Bar, type Cut, type Cutting, type CutPlan, type Wanted } from './bar'
-import { coverings, packInto } from './coverings'
+import { coverings, leastPurchase, packInto } from './coverings'
 import { diveCuts } from './dive'
 import { firstFit, priceOf } from './firstFit'
 import { relax } from './master'
@@ -35,7 +35,7 @@ export function cutRolls(
   const tooLong = lengths.findIndex((length, i) => length > roomiest && nth(demand, i) > 0)
   if (tooLong >= 0) throw new RangeError(`no bar holds a piece of ${wanted[tooLong]?.length}`)
   const bought = coverings(cutting)
-  let bound = bought[0]?.price ?? 0
+  let bound = leastPurchase(cutting)
   let best = cheapest(
     cutting,
     cutting.bars.flatMap((bar, b) => (bar.count === null ? [firstFit(cutting, b)] : [])),

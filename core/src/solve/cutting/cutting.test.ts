@@ -146,6 +146,40 @@ test('made-up jobs with several sizes, part rolls and offcuts cost what a MILP s
   expect(proved).toBeGreaterThan(runs * 0.9)
 }, 60_000)
 
+// Part rolls that have a price are taken only where they pay, and nothing is called proved that is not.
+test('few bars that cost something too: never over what a MILP solver finds where it is called proved, and no bound above it', async () => {
+  const runs = runsOf(60, 12)
+  let proved = 0
+  for (let seed = 1; seed <= runs; seed++) {
+    const [[long, short, part, count, dear], pieces] = fc.sample(
+      fc.tuple(
+        fc.tuple(
+          fc.integer({ min: 40, max: 60 }),
+          fc.integer({ min: 20, max: 39 }),
+          fc.integer({ min: 8, max: 39 }),
+          fc.integer({ min: 1, max: 3 }),
+          fc.integer({ min: 1, max: 9 }),
+        ),
+        fc.uniqueArray(fc.tuple(fc.integer({ min: 5, max: 38 }), fc.integer({ min: 1, max: 2 })), {
+          minLength: 2,
+          maxLength: 4,
+          selector: ([length]) => length,
+        }),
+      ),
+      { seed: 500 + seed, numRuns: 1 },
+    )[0]!
+    const bars = [SOLD(long, 9), SOLD(short, 6), { id: 'part', length: part, price: dear, count }]
+    const wanted = pieces.map(([length, many]) => ({ length, count: many }))
+    const plan = expectRight(bars, wanted)
+    const least = await milpPrice(bars, wanted)
+    expect([seed, plan.lowerBound <= least]).toEqual([seed, true])
+    if (plan.price !== plan.lowerBound) continue
+    proved += 1
+    expect([seed, plan.price]).toEqual([seed, least])
+  }
+  expect(proved).toBeGreaterThan(runs * 0.8)
+}, 60_000)
+
 test('made-up jobs of one size: right, never under the bound, on it or one roll over', () => {
   let proved = 0
   const runs = runsOf(60, 14)

@@ -43,7 +43,8 @@ export const USUAL_FACES = {
     material: 'wood',
     texture: 'smooth',
     sheen: 'satin',
-    soundness: 'unpainted-hard',
+    // Boards wear a lacquer or an oil unless somebody says that they are bare.
+    soundness: 'lacquered',
     ...UNTESTED,
     colour: 'Oak boards',
     swatch: '#c9a97a',

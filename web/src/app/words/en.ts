@@ -376,6 +376,8 @@ export const EN_SCREENS = {
     sun: 'Sun on the face',
     facing: 'Facing',
     cloud: 'Cloud',
+    hand: 'Laid by',
+    wiped: 'Edge wiped damp just before the paint',
     onFor: 'Tape on before the coat',
     pullAfter: 'Pulled after',
     pullHours: 'Pulled after (days)',

@@ -4,6 +4,7 @@ import {
   BENCH_RANGES,
   PRESSINGS,
   SEALS,
+  SKILLS,
   SOUNDNESS,
   STROKES,
   TEXTURES,
@@ -124,6 +125,7 @@ function CoatControls({ setup, onChange }: BenchControlsProps) {
 /** The tape, how it is pressed and what seals it. */
 function TapeControls({ setup, onChange }: BenchControlsProps) {
   const { shelf } = useFacts()
+  const isBarrier = shelf.tapes.some(({ id, edge }) => id === setup.tapeId && edge === 'barrier')
   return (
     <Group title={W.load.tape}>
       <Wide>
@@ -134,6 +136,12 @@ function TapeControls({ setup, onChange }: BenchControlsProps) {
           onCommit={(tapeId) => onChange({ tapeId })}
         />
       </Wide>
+      <ChoiceField
+        label={W.bench.hand}
+        value={setup.hand}
+        options={SKILLS.map((value) => ({ value, text: W.site[value] }))}
+        onCommit={(hand) => onChange({ hand })}
+      />
       <ChoiceField
         label={W.site.press}
         value={setup.pressing}
@@ -146,6 +154,11 @@ function TapeControls({ setup, onChange }: BenchControlsProps) {
         options={inWords('seal', SEALS)}
         onCommit={(seal) => onChange({ seal })}
       />
+      {isBarrier && (
+        <Wide>
+          <CheckField label={W.bench.wiped} checked={setup.wiped} onChange={(wiped) => onChange({ wiped })} />
+        </Wide>
+      )}
       {setup.seal === 'wiped-sealant' && (
         <Wide>
           <ChoiceField
