@@ -1,10 +1,13 @@
-import { said, when, type Job, type Said } from '../../base/nouns'
+import { readRound, said, when, type FaceKey, type Job, type PaintStep, type Room, type Said } from '../../base/nouns'
 import { airAt } from '../../nature/air/airSeries'
 import { filmFaults, paintFaults, tapeFaults } from '../../nature/air/paintLimits'
 import { coatingOf } from '../../survey/shelf/find'
 import type { Miss, MissKind } from '../../planning/check/miss'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import type { PlacedTask } from '../../planning/plan/placement'
+import { dampFacesOf, dampLimit } from '../../survey/rooms/damp'
+import { faceName, faceOf } from '../../survey/rooms/faces'
+import { DAMP_GROUND } from '../../planning/problem/airRules'
 import { airHelp } from './airHelp'
 import { stepAt } from '../../survey/rooms/stepAt'
 import type { Task } from './task'
@@ -32,6 +35,11 @@ export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSet
     if (!where || miss.at === null) continue
     const { room, step } = where
     const coating = coatingOf(job.shelf, step.coatingId)
+    if (miss.other === DAMP_GROUND) {
+      for (const key of dampFacesOf(room, step, wallsOfTask(task)))
+        found.set(`damp|${room.id}|${key}`, dampGround(room, step, key))
+      continue
+    }
     const air = airAt(clocks(room.id).air, miss.at)
     const isTape = task.kind === 'lay'
     const faults = isTape ? tapeFaults(air) : [...paintFaults(coating, air, step.tool), ...filmFaults(air)]
@@ -55,4 +63,13 @@ export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSet
     )
   }
   return [...found.values()]
+}
+
+const wallsOfTask = ({ roundId }: Task): readonly string[] => (roundId && readRound(roundId)?.wallIds) ?? []
+
+/** What a damp face says: what it reads, and what it may. */
+function dampGround(room: Room, step: PaintStep, key: FaceKey): Said {
+  const face = faceOf(room, key)
+  const facts = { room: room.name, step: step.name, face: faceName(room, key) }
+  return said(DAMP_GROUND, { ...facts, reading: face.moisturePct ?? 0, limit: dampLimit(face).value })
 }

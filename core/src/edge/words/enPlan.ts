@@ -92,6 +92,8 @@ export const EN_PLAN = {
   'plan.cold_paint': '{coating} needs {low} to {high} °C; the face is at {temp} °C.',
   'plan.damp_paint': '{coating} needs under {limit} % humidity; the air is at {rh} %.',
   'plan.wet_face': 'The face is wet.',
+  'plan.damp_ground':
+    '{room}, {step}: {face} reads {reading} % on the meter and wants {limit} % or less. No coat is planned on it until it has dried and been read again.',
   'plan.cold_tape': 'Tape grips from {limit} °C; it is {temp} °C there.',
   'plan.near_dew': 'Faces are {margin} °C above dew point; {limit} °C is the least.',
 

@@ -80,6 +80,7 @@ export const EN_REASONS = {
   'out.barrier_dust': 'dust stops a barrier edge',
   'out.full_skim': 'nothing may stay on a full skim; a wiped bead does',
   'out.wet': '{wet} is to come while it is on, and it holds in {holds}',
+  'out.damp': 'the meter reads {reading} %, and no tape goes on over {limit} %: let it dry and read it again',
   'out.bead_cracks':
     '{sheen} over a wet bead of {sealant} cracks on about {crack} % of metres: take one that may be painted at once, or choose this by hand',
   'out.bead_dry': 'a dried bead tears the film when pulled dry',

@@ -201,6 +201,7 @@ export const EN_SOURCES = {
   'word.source.here-and-there-tape-is-not-down': 'here and there tape is not down, most where nobody pressed it',
   'word.source.nothing-pushes-mist-under-a-tape': 'nothing pushes a gun’s mist under a tape',
   'word.source.grip-builds-with-time-and-warmth': 'grip builds with time and warmth',
+  'word.source.paint-makers-ask-for-dry-ground': 'paint makers ask for dry ground, in about these figures',
   'word.source.a-wet-edge-has-swollen-before-the-paint':
     'a damp barrier edge has swollen before the paint comes; to be tried',
   'word.source.glue-shuts-some-vessels': 'glue pressed down shuts the mouths of some vessels',

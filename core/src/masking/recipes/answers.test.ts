@@ -56,7 +56,7 @@ describe('cautions', () => {
   const cautions = (setup: OneRoom, key = CEIL) => recipeOf(setup, key).cautions.map((caution) => caution.code)
   test('sanding wants a mask, damp faces want time, spray wants air, a blade goes away from the hand', () => {
     expect(cautions(on({ prep: ['sand'] }))).toContain('care.dust_mask')
-    expect(cautions(on({ moisturePct: 20 }))).toContain('care.damp')
+    expect(cautions(on({ moisturePct: 20 }, { house: { provenHand: true } }))).toContain('care.damp')
     expect(cautions(on({ moisturePct: 5 }))).not.toContain('care.damp')
     expect(cautions(on({}, { room: { steps: [{ ...WALLS, tool: 'spray' }] } }))).toEqual(
       expect.arrayContaining(['care.spray', 'care.film']),

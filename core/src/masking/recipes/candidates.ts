@@ -54,6 +54,7 @@ export function judgingKey(ctx: HemContext): string {
     face.material,
     face.texture,
     face.dusty,
+    face.moisturePct,
     finish.soundness,
     finish.crossCut,
     finish.tool,

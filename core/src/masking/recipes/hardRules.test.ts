@@ -42,7 +42,7 @@ describe.each<[rule: string, broken: OneRoom, kept: OneRoom]>([
         shelf: { sealants: STARTER_SHELF.sealants.filter((sealant) => !sealant.paintAtOnce) },
       },
     ),
-    ceiling({}, { room: { steps: [{ ...WALLS, coatingId: 'lime-ceiling' }] } }),
+    ceiling({}),
   ],
   ['out.lift', { room: { steps: fresh } }, ceiling({})],
   [

@@ -4,6 +4,7 @@ import { crackPerMetre } from '../../nature/risk/crack'
 import type { Estimate } from '../../nature/risk/normal'
 import { stayDaysOf } from '../../nature/risk/residue'
 import { wetBetween } from '../../nature/air/wet'
+import { dampLimit, isTooDamp } from '../../survey/rooms/damp'
 import { leadRisk } from '../../survey/rooms/lead'
 import type { Sealing } from './candidate'
 import { isSealedLast, type HemContext } from './hemContext'
@@ -60,7 +61,7 @@ export function schoolRule({
 }
 
 /** A bead over which paint cracks on more metres than this is no way to seal, unless somebody chose it. From memory. */
-const MOSTLY_CRACKS = 0.8
+const MOSTLY_CRACKS = 0.83
 
 interface TapeRuleSetup {
   readonly ctx: HemContext
@@ -72,7 +73,9 @@ interface TapeRuleSetup {
 
 /** Rules on the tape itself: its grip against the finish, its stay against the plan. */
 export function tapeRule({ ctx, tape, lift, safeAge, used }: TapeRuleSetup): Said | null {
-  const { house } = ctx
+  const { house, keepFace } = ctx
+  if (keepFace.moisturePct !== null && isTooDamp(keepFace))
+    return said('out.damp', { reading: keepFace.moisturePct, limit: dampLimit(keepFace).value })
   const grip = () => figureOf(tape.gripN25)
   const limit = liftLimit(ctx)
   if (lift.mean > limit && lift.mean <= house.maxLift) {

@@ -2,13 +2,11 @@ import { length, said, type Fitting, type Said } from '../../base/nouns'
 import { isRoundFitting } from '../../survey/hems/deriveHems'
 import { sure } from '../../base/units/sure'
 import { highestMm, LADDER_REACH_MM } from '../../survey/rooms/reach'
+import { dampLimit, isTooDamp } from '../../survey/rooms/damp'
 import { leadRisk } from '../../survey/rooms/lead'
 import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import type { HemContext } from './hemContext'
-
-/** Moisture, %, above which wood and mineral faces are left to dry before anything goes on. Common practice. */
-const DAMP = { wood: 16, mineral: 12 } as const
 
 /** Tapes sold for no longer than this are day tapes, days: common practice. */
 const DAY_TAPE_DAYS = 3
@@ -27,10 +25,9 @@ export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
   const lead = leadRisk(ctx)
   if (lead?.mayHold) care.push(said('care.lead', { year: ctx.yearBuilt, limit: lead.limit.value }))
   if (ctx.keepFace.prep.includes('sand')) care.push(said('care.dust_mask'))
-  const { moisturePct, material } = ctx.keepFace
-  const damp = material === 'wood' || material === 'lapped-boards' ? DAMP.wood : DAMP.mineral
-  if (moisturePct !== null && moisturePct > damp)
-    care.push(said('care.damp', { face: ctx.keepName, reading: moisturePct, limit: damp }))
+  const { moisturePct } = ctx.keepFace
+  if (moisturePct !== null && isTooDamp(ctx.keepFace))
+    care.push(said('care.damp', { face: ctx.keepName, reading: moisturePct, limit: dampLimit(ctx.keepFace).value }))
   if (ctx.trimWidthMm !== null && ctx.hem.line === 'straighten' && ctx.hem.wanderMm >= ctx.trimWidthMm)
     care.push(
       said('care.wander', { wander: length(ctx.hem.wanderMm, ctx.units), width: length(ctx.trimWidthMm, ctx.units) }),

@@ -68,7 +68,11 @@ test('a pull behind the end of the shift, or after a shower nobody forecast, is 
     ...WET,
     horizon: 3 * start,
     crews: [{ id: 'a', shifts: [shift, [start + 1440, start + 1900]] }],
-    activities: WET.activities.map((each) => ({ ...each, release: start, air: each.id.includes('coat') ? 'rain' : null })),
+    activities: WET.activities.map((each) => ({
+      ...each,
+      release: start,
+      air: each.id.includes('coat') ? 'rain' : null,
+    })),
     airs: [
       { id: 'rain', during: [], until: [], cold: [], clock: 'drying', safeMin: 240, formedMin: 0, isOutdoors: true },
     ],

@@ -4,13 +4,17 @@ import { coatingOf } from '../../survey/shelf/find'
 import { filmClockOf } from '../../nature/cure/paintClocks'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { filmFormedMin, rainSafeMin } from '../../nature/cure/rainSafe'
-import type { Job, Said } from '../../base/nouns'
+import { readRound, type Job, type Said } from '../../base/nouns'
+import { dampFacesOf } from '../../survey/rooms/damp'
 import { stepAt } from '../../survey/rooms/stepAt'
 import { whileSame } from '../../base/units/whileSame'
 import { MIN_PER_HOUR } from '../../base/units/time'
 import type { Activity } from '../work'
 import type { ClockBook } from './clockBook'
 import type { AirBan, AirRule } from './problem'
+
+/** The code of what keeps every coat off a face that reads too damp. */
+export const DAMP_GROUND = 'plan.damp_ground'
 
 interface AirRulesSetup {
   readonly job: Job
@@ -59,7 +63,11 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
       const { room, step } = at
       const coating = coatingOf(job.shelf, step.coatingId)
       const clock = book.paint(filmClockOf(coating), room.id)
-      const id = `${coating.id} ${step.tool} ${clock}`
+      const isDamp = dampFacesOf(room, step, wallsOf(activity)).length > 0
+      const id = `${coating.id} ${step.tool} ${clock}${isDamp ? ' damp' : ''}`
+      // The ground has no forecast: what was read stands until somebody reads it again.
+      if (isDamp && !found.has(id))
+        found.set(id, ruledOut({ id, clock, from, to, isOutdoors: room.kind === 'elevation' }))
       if (!found.has(id)) {
         const { air } = clocks(room.id)
         found.set(id, {
@@ -80,6 +88,23 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
     rules: () => [...found.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
   }
 }
+
+/** Walls of the round that a coat belongs to. */
+const wallsOf = ({ roundId }: Activity): readonly string[] => (roundId && readRound(roundId)?.wallIds) ?? []
+
+type Never = Pick<AirRule, 'id' | 'clock' | 'isOutdoors'> & { readonly from: number; readonly to: number }
+
+/** A rule that no air will do for: the ground is damp. */
+const ruledOut = ({ id, clock, isOutdoors, from, to }: Never): AirRule => ({
+  id,
+  during: [{ from, to, why: DAMP_GROUND }],
+  until: [],
+  cold: [],
+  clock,
+  safeMin: 0,
+  formedMin: 0,
+  isOutdoors,
+})
 
 const keptTapeBans = whileSame<readonly AirBan[]>()
 const keptBans = whileSame<Pick<AirRule, 'during' | 'until' | 'cold'>>()

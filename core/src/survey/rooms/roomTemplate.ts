@@ -43,8 +43,7 @@ export const USUAL_FACES = {
     material: 'wood',
     texture: 'smooth',
     sheen: 'satin',
-    // Boards wear a lacquer or an oil unless somebody says that they are bare.
-    soundness: 'lacquered',
+    soundness: 'unpainted-hard',
     ...UNTESTED,
     colour: 'Oak boards',
     swatch: '#c9a97a',
