@@ -1,4 +1,6 @@
 import { DEFAULT_PARAMETERS as P } from './src/base/parameters/parameters'
-import { crackPerMetre } from './src/nature/risk/crack'
-import { STARTER_SHELF as S } from './src/survey/shelf/starterShelf'
-for (const s of S.sealants) console.log(s.name, s.shrinkPct, s.paintAtOnce, (['flat','matt','eggshell'] as const).map(x=>crackPerMetre(s,x,P).toFixed(3)))
+const out: string[] = []
+const walk = (v: any, path: string[]) => { if (v && typeof v === 'object') { if ('mark' in v && 'source' in v) { out.push(path.join('.') + ' ' + v.value + ' ' + v.mark) } else for (const k of Object.keys(v)) walk(v[k], [...path, k]) } }
+walk(P, [])
+console.log(out.length, out.filter(x => x.endsWith('from-memory')).length)
+console.log(out.join('\n'))

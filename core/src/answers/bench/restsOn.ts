@@ -45,7 +45,6 @@ export function restsOn(
       at('hold-varies-by-log', setup.ageDays === null ? lift.spreadUnknown : lift.spreadKnown),
       ...(setup.speed === 'fast' ? [at('fast-pull-over-slow', lift.fastPull)] : []),
       at('cure-activation-energy', CURE_ACTIVATION),
-      at('model-may-be-off-by-log', lift.modelSpread),
     ],
     tear: [ofCoating('hard-dry', 'hard_dry_min', coating.hardDryMin, 'min')],
     residue: [ofTape('stays', 'stay_days', tape.stayDays, 'd'), at('share-of-it-we-plan-with', residue.stayMargin)],

@@ -11,7 +11,6 @@ export interface LiftParameters {
   /** How much hold varies, on a log scale, where its history is known and where not. */
   readonly spreadKnown: Known
   readonly spreadUnknown: Known
-  readonly modelSpread: Known
   /** Days after which a finish of unknown age is judged too: it is never better than one known to be as young. */
   readonly unknownAsDays: Known
   /** Hold by sheen of the finish: the more binder, the tougher the film. */
@@ -33,7 +32,6 @@ export const LIFT: LiftParameters = {
   shape: known(0.6, '', 'from-memory', word('source', 'fast-at-first-slow-at-the-end')),
   spreadKnown: known(0.35, '', 'from-memory', word('source', 'variation-along-one-wall')),
   spreadUnknown: known(0.6, '', 'from-memory', word('source', 'wide-because-nobody-knows-its-history')),
-  modelSpread: known(0.25, '', 'from-memory', word('source', 'no-trials-yet')),
   unknownAsDays: known(1, 'd', 'common-practice', word('source', 'history-unknown-choose-delicate')),
   sheenShare: {
     flat: sheen(0.95),

@@ -16,9 +16,9 @@ const keyOf = ({ tapeId, widthMm }: { tapeId: string | null; widthMm: number }) 
 test('with every hem its best, the kit is what the recipes choose, at their cost', () => {
   const [first] = kit.points
   expect(kit.unserved).toBe(plan.recipes.length - answered.length)
-  // Each recipe's parts are rounded to whole cents, the kit's sum once.
+  // Each recipe's parts are rounded to whole cents, the kit's sum once; and a plan knows its hours and stays, a kit guesses them.
   const cost = safe.reduce((sum, recipe) => sum + recipe.cost.total, 0)
-  expect(Math.abs(first!.hemsMinor - cost)).toBeLessThan(2 * safe.length)
+  expect(Math.abs(first!.hemsMinor - cost)).toBeLessThan(2 * safe.length + 0.01 * cost)
   expect(first!.kindOf.size).toBe(safe.length)
 })
 

@@ -12,6 +12,7 @@ import { shareOnLadder } from '../../survey/rooms/reach'
 import type { Parameters } from '../../base/parameters/parameters'
 import type { BesideCover } from '../covers/besideHem'
 import { mendingPlaces } from '../../nature/risk/bleedSize'
+import { averageOver } from '../../nature/risk/normal'
 import type { HemContext } from './hemContext'
 import { layMinPerM, runWay } from './laying'
 import { pressMinPerM } from './pressing'
@@ -112,7 +113,8 @@ function mending(ctx: HemContext, { cover, risks }: WayUse) {
       glass *
       mendingPlaces(risks.bleedMm.mean, risks.bleedMm2.mean, ctx.parameters) *
       house.mendBleedMinor,
-    lift: risks.lift.mean * house.mendLiftMinor,
+    // Finish that comes off is dear, and what lifts it is known least: the whole span counts, not its middle.
+    lift: averageOver(risks.lift, (chance) => chance) * house.mendLiftMinor,
     tear: visibility * risks.tear * house.mendTearMinor,
     residue: risks.residue * house.mendTearMinor,
     band: risks.band * house.mendBandMinor,

@@ -3,7 +3,8 @@ import { planJob } from '../../answers/chain/planJob'
 import { DEFAULT_PARAMETERS } from '../../base/parameters/parameters'
 import { sayText } from '../../edge/words'
 import { answerAnew, contextOf, isSameWay } from './anew'
-import { hangsOn, worthMeasuring } from './hangsOn'
+import { figureName, hangsOn, worthMeasuring } from './hangsOn'
+import { figuresRead } from '../../base/parameters/figures'
 
 const textured = (texture: 'heavy-spray' | 'light-spray' | 'smooth') =>
   jobOf({
@@ -34,6 +35,16 @@ test('at the figure told the models really answer otherwise, and just before it 
       expect(at(1 + (each.factor - 1) / 20)).toBe(true)
     }
   }
+})
+
+test('every figure that nobody has measured, and that a recipe is judged by, has a name here', () => {
+  const nameless = (['heavy-spray', 'smooth'] as const).flatMap((texture) => {
+    const ctx = contextOf(textured(texture), CEIL, DEFAULT_PARAMETERS)!
+    return figuresRead(DEFAULT_PARAMETERS, (by) => void answerAnew({ ...ctx, parameters: by }))
+      .filter((path) => figureName(path) === null)
+      .map((path) => path.join('.'))
+  })
+  expect([...new Set(nameless)]).toEqual([])
 })
 
 test('the most delicate figure comes first; a recipe on a light texture hangs on something nobody has measured', () => {

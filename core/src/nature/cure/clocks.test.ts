@@ -1,5 +1,5 @@
 import { steadyAir } from '../air/airSeries'
-import { cureRate, dryingRate, REFERENCE_AIR, stayClock } from './clocks'
+import { CURE_ACTIVATION, cureRate, doublingC, dryingRate, REFERENCE_AIR, stayClock } from './clocks'
 import { gainedBetween } from './rateClock'
 
 test('label conditions are the reference: both clocks run at 1', () => {
@@ -44,4 +44,11 @@ test('a label is never stretched by cold; heat shortens it', () => {
 // Arrhenius by hand at 13 °C: exp(−50000/8.314462618 · (1/286.15 − 1/296.15)) = exp(−0.70966) = 0.4918.
 test('equivalent age at 13 °C by hand', () => {
   expect(cureRate(13, 5)).toBeCloseTo(0.4918, 3)
+})
+
+// By hand: 50 kJ/mol, 1/T₂ = 1/296.15 − 8.3145e-3·ln 2/50, so T₂ = 306.61 K: 10.5 °C. ASTM C1074 has 40 to 45 kJ/mol for cement: 11.7 to 13.2.
+test('a cure doubles every ten to eleven degrees, at other energies as its Arrhenius law says', () => {
+  expect(doublingC(CURE_ACTIVATION.value, 23)).toBeCloseTo(10.46, 1)
+  expect(cureRate(23 + doublingC(CURE_ACTIVATION.value, 23), 0)).toBeCloseTo(2, 6)
+  for (const energy of [30, 40, 80]) expect(doublingC(energy, 20)).toBeGreaterThan(doublingC(energy + 5, 20))
 })

@@ -27,6 +27,16 @@ const EVAPORATION = {
 /** Activation energy of film formation and bond growth. */
 export const CURE_ACTIVATION = known(50, 'kJ/mol', 'from-memory', word('source', 'doubles-about-every-10-to-11-c'))
 
+/**
+ * How many degrees warmer a rate that follows Arrhenius is twice as fast: the "doubles every ten degrees" of cure, for any activation energy.
+ *
+ * @param fromC  °C to begin with
+ */
+export function doublingC(kJPerMol: number, fromC: number): number {
+  const from = fromC + KELVIN
+  return 1 / (1 / from - (GAS_KJ * Math.LN2) / kJPerMol) - from
+}
+
 const GAS_KJ = 8.314462618e-3 // kJ/(mol·K), CODATA 2018: published
 
 /**

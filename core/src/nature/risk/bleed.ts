@@ -1,5 +1,6 @@
 import type { Backing, Coating, Pressing, Seal, Skill, Stroke, TapeEdge, Texture, Tool } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
+import { washburnM2PerS } from './capillary'
 import { alongLine, isShutAt, loosePlaces } from './hand'
 import { normalCdf, Z90, type Estimate } from './normal'
 
@@ -86,10 +87,17 @@ export function flowTerms(setup: EdgeSetup, { bleed }: Pick<Parameters, 'bleed'>
   const { coating, stroke } = setup
   const gelSeconds = gelSecondsOf(setup, { bleed })
   return {
-    a: (coating.surfaceNm * bleed.contactCos.value * gelSeconds) / (3 * coating.restPas),
+    a: washburnM2PerS({ ...drawnIn(coating, bleed), gap: { slitM: 1 } }) * gelSeconds,
     b: (bleed.strokePa[stroke].value * bleed.strokeSeconds.value) / (6 * coating.shearedPas),
   }
 }
+
+/** A paint at rest as capillary flow sees it. */
+const drawnIn = ({ surfaceNm, restPas }: EdgeSetup['coating'], { contactCos }: Parameters['bleed']) => ({
+  tensionNm: surfaceNm,
+  contactCos: contactCos.value,
+  viscosityPas: restPas,
+})
 
 /** How long paint runs at the edge before it gels, s: longer in a thick film and in air that dries slowly. */
 const gelSecondsOf = (
@@ -156,7 +164,7 @@ export function grainShare(setup: EdgeSetup, { bleed }: BleedModel): { share: nu
   const { grain } = bleed
   const seconds = gelSecondsOf(setup, { bleed })
   const run = bleed.visibleMm.value * 1e-3
-  const criticalUm = (1e6 * 2 * coating.restPas * run * run) / (coating.surfaceNm * bleed.contactCos.value * seconds)
+  const criticalUm = (1e6 * run * run) / (washburnM2PerS({ ...drawnIn(coating, bleed), gap: { radiusM: 1 } }) * seconds)
   const share = normalCdf(Math.log(grain.radiusUm.value / criticalUm) / grain.spread.value)
   const leading = Math.max(1, grain.radiusUm.value / criticalUm)
   // Glue pressed into the mouths of the vessels keeps some of them shut, a gelled edge some more: tapes differ on bare wood too.

@@ -3,8 +3,10 @@ import { STARTER_SHELF } from '../../survey/shelf/starterShelf'
 import { seededNumbers } from '../../base/units/seeded'
 import type { EdgeSetup } from './bleed'
 import { bleedSize } from './bleedSize'
-import { drawn, drawnParameters, SPREAD_OF, withDoubt } from './drawn'
+import { drawn, drawnParameters, withDoubt } from './drawn'
+import { SPREAD_OF } from './spreadOf'
 import { liftPerMetre } from './lift'
+import { averageOver } from './normal'
 
 test('every figure is drawn by its own spread, what is published hardly, and shares stay shares', () => {
   const many = drawn(DEFAULT_PARAMETERS, 2000, 7)
@@ -82,4 +84,17 @@ test('an interval holds what is expected, and knowing all of it better makes it 
   ) as unknown as typeof lift
   const better = withDoubt({ ...DEFAULT_PARAMETERS, lift: sure }, of)
   expect(better.high - better.low).toBeLessThan(0.8 * (told.high - told.low))
+})
+
+// The quick span that recipes are chosen by, against the drawing of all figures it stands for.
+test('what lift costs on average by three points is near what it is by all draws', () => {
+  for (const grip of [2.5, 4, 6.5])
+    for (const days of [1, 3, 10, Number.POSITIVE_INFINITY]) {
+      const finish = { soundness: 'sound', tool: 'roller', ageRefMin: 1440 * days } as const
+      const quick = averageOver(liftPerMetre(grip, finish, DEFAULT_PARAMETERS), (chance) => chance)
+      const draws = drawnParameters(DEFAULT_PARAMETERS)
+      const all = draws.reduce((sum, by) => sum + liftPerMetre(grip, finish, by).mean, 0) / draws.length
+      expect(quick).toBeGreaterThan(all / 3)
+      expect(quick).toBeLessThan(1.5 * all)
+    }
 })

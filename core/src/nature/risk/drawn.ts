@@ -1,18 +1,10 @@
-import type { Known, Mark } from '../../base/nouns'
+import type { Known } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import { onceFor } from '../../base/units/onceFor'
 import { seededNumbers } from '../../base/units/seeded'
 import { intAt, nth } from '../../base/units/sure'
 import { normalQuantile, type Estimate } from './normal'
-
-/** How far a figure may be off by how it is known, as a standard deviation on a log scale: what is from memory within a factor of two, nineteen times in twenty. */
-export const SPREAD_OF: Readonly<Record<Mark, number>> = {
-  published: 0.02,
-  label: 0.1,
-  'own-log': 0.1,
-  'common-practice': 0.2,
-  'from-memory': 0.35,
-}
+import { spreadOfKnown } from './spreadOf'
 
 /** Enough for the ends of a 90 % interval to stand still to a tenth of its width; checked in the tests. */
 const DRAWS = 192
@@ -52,7 +44,7 @@ function shuffledStrata(count: number, random: () => number): Float64Array {
 
 /** A figure so many of its standard deviations away: on a log scale, or for a share of one on that of its odds, so that it stays one. */
 function shifted(one: Known, z: number): Known {
-  const spread = one.spread ?? SPREAD_OF[one.mark]
+  const spread = spreadOfKnown(one)
   const { value } = one
   if (value === 0) return one
   if (one.unit !== '' || value < 0 || value >= 1) return { ...one, value: value * Math.exp(z * spread) }

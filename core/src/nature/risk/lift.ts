@@ -1,6 +1,7 @@
-import type { Sheen, Soundness, Tool } from '../../base/nouns'
+import type { Known, Sheen, Soundness, Tool } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import { normalCdf, normalQuantile, Z90, type Estimate } from './normal'
+import { spreadOfKnown } from './spreadOf'
 
 /** What lies under the tape: how firmly it can hold. */
 export interface KeepFinish {
@@ -49,13 +50,65 @@ function holdShare(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldPar
   if (tested) return tested.share.value
   return shares[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness].value
 }
+/** Which figure says how firm a finish is of its kind: the test, or its look. */
+function shareKnown(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldParameters): Known {
+  const tested = finish.crossCut === null ? undefined : crossCuts.find((cut) => cut.iso === finish.crossCut)
+  return (
+    tested?.share ?? shares[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness]
+  )
+}
+
+/**
+ * How far the hold may be off, on a log scale, with every figure as far off as its mark lets it be: each by how much the hold moves with
+ * it, all of them together as independent errors add. docs/science.md eq. 10b.
+ */
+function holdDoubt(finish: KeepFinish, by: HoldParameters): number {
+  const { lift } = by
+  const days = finish.tool === 'spray' ? lift.sprayedGrowthDays : lift.growthDays
+  const age = Math.max(0, finish.ageRefMin ?? Number.POSITIVE_INFINITY) / (days.value * MIN_PER_DAY)
+  const power = age ** lift.shape.value
+  const left = Number.isFinite(power) ? Math.exp(-power) : 0
+  const [fresh, more] = [lift.freshN25.value, lift.fullN25.value - lift.freshN25.value]
+  const hold = fresh + more * (1 - left)
+  // What a share of one more of each figure adds to the hold, as a share of it.
+  const grows = left > 0 ? (more * left * power * lift.shape.value) / hold : 0
+  const moves: readonly (readonly [Known, number])[] = [
+    [lift.fullN25, (lift.fullN25.value * (1 - left)) / hold],
+    [lift.freshN25, (fresh * left) / hold],
+    [days, grows],
+    [lift.shape, grows > 0 && age > 0 ? grows * Math.log(age) : 0],
+    [shareKnown(finish, by), finish.soundness === 'sound' && finish.ageRefMin !== null ? 0 : 1],
+  ]
+  return Math.hypot(...moves.map(([one, move]) => spreadOfKnown(one) * move))
+}
+
+/** What a finish is judged as: log of load over hold, how hold varies along it, and how far both may be off. */
+interface Judged {
+  readonly ratio: number
+  readonly spread: number
+  readonly holdDoubt: number
+  readonly spreadDoubt: number
+}
+
+/**
+ * How many spreads the load lies over the hold where the figures are so many standard deviations off, the likeliest way of being so
+ * (design point of the first-order reliability method; Hasofer & Lind 1974). A wider spread counts as far as the load lies from the hold.
+ */
+function overHold({ ratio, spread, holdDoubt: hold, spreadDoubt }: Judged, off: number): number {
+  const bySpread = spreadDoubt * Math.abs(ratio)
+  const all = Math.hypot(hold, bySpread)
+  if (all === 0) return ratio / spread
+  const shift = (off * hold * hold) / all
+  const wider = Math.exp((-Math.sign(ratio) * off * spreadDoubt * bySpread) / all)
+  return (ratio + shift) / (spread * wider)
+}
+
 const isTested = (finish: KeepFinish) => finish.crossCut !== undefined && finish.crossCut !== null
 /** A cross-cut says more than a look: what was tested varies no more than what is known. */
+const isUnsure = (finish: KeepFinish): boolean =>
+  !isTested(finish) && (finish.ageRefMin === null || finish.soundness === 'unknown')
 const spreadOf = (finish: KeepFinish, { lift }: HoldParameters) =>
-  (!isTested(finish) && (finish.ageRefMin === null || finish.soundness === 'unknown')
-    ? lift.spreadUnknown
-    : lift.spreadKnown
-  ).value
+  (isUnsure(finish) ? lift.spreadUnknown : lift.spreadKnown).value
 
 /**
  * What a grip, measured at 180°, does to the finish at another pull: the part of the peel force that opens the
@@ -94,7 +147,7 @@ function priorsOf(finish: KeepFinish, by: HoldParameters): { hold: number; sprea
 export const builtGripN25 = (gripN25: number, onRefMin: number, { lift }: Pick<Parameters, 'lift'>): number =>
   gripN25 * (1 + lift.buildUp.value * Math.log10(Math.max(1, onRefMin / MIN_PER_DAY)))
 
-/** Chance that a metre of finish visibly lifts, with its 90 % interval. docs/science.md eq. 10. */
+/** Chance that a metre of finish visibly lifts, with the span that holds nine of ten of what it would be by doubt in its figures. docs/science.md eq. 10. */
 export function liftPerMetre(
   gripN25: number,
   finish: KeepFinish,
@@ -102,11 +155,13 @@ export function liftPerMetre(
   manner: PullManner = GOOD_PULL,
 ): Estimate {
   const load = gripN25 * pullFactor(manner, by)
-  const shift = Z90 * by.lift.modelSpread.value
-  const priors = priorsOf(finish, by)
-  const at = (moved: number) =>
-    Math.max(...priors.map(({ hold, spread }) => normalCdf(Math.log((load * Math.exp(moved)) / hold) / spread)))
-  return { mean: at(0), low: at(-shift), high: at(shift) }
+  const doubts = {
+    holdDoubt: holdDoubt(finish, by),
+    spreadDoubt: spreadOfKnown(isUnsure(finish) ? by.lift.spreadUnknown : by.lift.spreadKnown),
+  }
+  const priors = priorsOf(finish, by).map(({ hold, spread }) => ({ ratio: Math.log(load / hold), spread, ...doubts }))
+  const at = (off: number) => Math.max(...priors.map((prior) => normalCdf(overHold(prior, off))))
+  return { mean: at(0), low: at(-Z90), high: at(Z90) }
 }
 
 /**
