@@ -2,7 +2,7 @@ import { nth, sure } from '../../base/units/sure'
 import type { Shelf } from '../../base/nouns'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import { openShareOf, runMm, type EdgeSetup } from '../../nature/risk/bleed'
-import { loosePlaces } from '../../nature/risk/hand'
+import { loosePlaces, spreadOfHand } from '../../nature/risk/hand'
 import { normalQuantile } from '../../nature/risk/normal'
 import { seededNumbers } from '../../base/units/seeded'
 import { benchEdge, judgeBench } from './judgeBench'
@@ -72,13 +72,17 @@ export function sampleValleys(
 ): Valley[] {
   const texture = parameters.textures[edge.texture]
   const openShare = openShareOf(edge, parameters)
-  const spread = parameters.bleed.hands[edge.hand ?? 'practised'].spread.value
   return Array.from({ length: Math.floor(lengthMm / texture.pitchMm.value) }, (_, i): Valley | null => {
     const [place, deep, meets, pressed] = [random(), random(), random(), random()]
     if (meets >= texture.voidShare) return null
     const depthUm = texture.valleyUm.value * rayleigh(deep)
     // Pressed here better and there worse.
-    const gapUm = depthUm * Math.min(1, openShare * Math.exp(spread * normalQuantile(within(pressed))))
+    const gapUm =
+      depthUm *
+      Math.min(
+        1,
+        openShare * Math.exp(spreadOfHand(edge.hand ?? 'practised', normalQuantile(within(pressed)), parameters.bleed)),
+      )
     return {
       atMm: (i + 0.2 + 0.6 * place) * texture.pitchMm.value,
       depthUm,

@@ -22,13 +22,16 @@ interface PressedPart {
  * of it with the same first five moments (Gauss & Hermite, three points; Abramowitz & Stegun table 25.10).
  */
 export function alongLine({ hand = 'practised' }: Pick<LaidBy, 'hand'>, { bleed }: HandModel): readonly PressedPart[] {
-  const far = Math.sqrt(3) * bleed.hands[hand].spread.value
   return [
-    { share: 1 / 6, times: Math.exp(-far) },
+    { share: 1 / 6, times: Math.exp(spreadOfHand(hand, -Math.sqrt(3), bleed)) },
     { share: 2 / 3, times: 1 },
-    { share: 1 / 6, times: Math.exp(far) },
+    { share: 1 / 6, times: Math.exp(spreadOfHand(hand, Math.sqrt(3), bleed)) },
   ]
 }
+
+/** How far the gaps of a part of a line lie from its middle, on a log scale: nobody's best parts are better than those of a practised hand. */
+export const spreadOfHand = (hand: Skill, z: number, { hands }: Parameters['bleed']): number =>
+  z * hands[z < 0 ? 'practised' : hand].spread.value
 
 /** Places where tape is not down at all: how many on a metre, how long, and how high it stands, log-normal round `gapUm`. */
 export interface LoosePlaces {

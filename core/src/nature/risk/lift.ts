@@ -135,7 +135,8 @@ function priorsOf(finish: KeepFinish, by: HoldParameters): { hold: number; sprea
     ...finish,
     ageRefMin: lift.unknownAsDays.value * Math.min(MIN_PER_DAY, finish.dayRefMin ?? MIN_PER_DAY),
   }
-  return [prior, narrow, { hold: holdN25(young, by), spread: spreadOf(young, by) }]
+  const fresh = holdN25(young, by)
+  return [prior, narrow, { hold: fresh, spread: spreadOf(young, by) }, { hold: fresh, spread: lift.spreadKnown.value }]
 }
 
 /**
