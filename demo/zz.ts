@@ -1,6 +1,10 @@
 import { planJob } from '../core/src/answers/chain/planJob'
-import { ternQuaySurvey, TERN_QUAY_NOW } from './index'
+import { ternQuay, TERN_QUAY_NOW, ternQuaySurvey, gullRow } from './index'
 import { parseInstant } from '../core/src/base/units/time'
-const j = ternQuaySurvey()
-const p = planJob(j, parseInstant(j.start))
-for (const r of p.recipes as any[]) console.log(r.hemId, '|', r.safe ? [r.school, r.tapeId, r.widthMm, r.seal, r.pressing, r.pull, r.score, Math.round(r.risks.bleedMm.mean*100)/100, (100*r.risks.lift.mean).toFixed(2)].join(',') : 'NOTHING')
+const now = parseInstant(TERN_QUAY_NOW as any)
+const fresh = (j: any) => JSON.parse(JSON.stringify(j))
+for (const [name, make] of [['survey', ternQuaySurvey], ['told', ternQuay], ['gull', gullRow]] as any) {
+  const t: number[] = []
+  for (let i = 0; i < 7; i++) { const j = fresh(make()); const a = performance.now(); planJob(j, name === 'told' ? now : undefined); t.push(Math.round(performance.now() - a)) }
+  console.log(name, t.join(' '))
+}

@@ -68,17 +68,20 @@ const cheaperFirst = (a: Help, b: Help): number => (isBetter(a.lent.plan, b.lent
 /** Shares looked at more closely of those that look best at once. From memory. */
 const LOOKED_AT = 6
 
-/** Shares that help by themselves, the best first. */
+/** Shares that help by themselves, the best first. Which are looked at closely, their price says before anything is checked. */
 const helpsFrom = (search: Search, here: Lent): Help[] =>
   search
     .roomsOf(here.plan)
     .flatMap((roomId) => sharesIn(search.problem, roomId))
     .flatMap((share) => {
-      const lent = given(search, here, share, earlyOf)
-      return lent ? [{ ...share, lent }] : []
+      const problem = givenTo(search, here, share)
+      if (!problem) return []
+      const { placed, unplaced } = placeFirst(problem)
+      return [{ share, unplaced: unplaced.length, minor: search.priceOf(placed, []).totalMinor }]
     })
-    .sort(cheaperFirst)
+    .sort((a, b) => a.unplaced - b.unplaced || a.minor - b.minor)
     .slice(0, LOOKED_AT)
+    .map(({ share }) => share)
     .flatMap((share) => {
       const lent = tried(search, here, share)
       return lent ? [{ ...share, lent }] : []
@@ -99,23 +102,22 @@ function descended(search: Search, start: Lent, helps: readonly Share[]): Lent {
 
 /** A plan with a share given to its crew, where that is better. */
 function tried(search: Search, here: Lent, share: Share): Lent | null {
-  const lent = given(search, here, share, hastened)
-  return lent && isBetter(lent.plan, here.plan, []) ? lent : null
+  const problem = givenTo(search, here, share)
+  if (!problem) return null
+  const plan = hastened(problem, search.priceOf)
+  return isBetter(plan, here.plan, []) ? { problem, plan } : null
 }
 
-type LayOut = (problem: ScheduleProblem, priceOf: PriceOf) => Judged
-
-/** A plan with a share given to its crew; null where that crew has it already, or no more may be tried. */
-function given(search: Search, here: Lent, share: Share, laidBy: LayOut): Lent | null {
+/** The work with a share given to its crew; null where that crew has it already, or no more may be tried. */
+function givenTo(search: Search, here: Lent, share: Share): ScheduleProblem | null {
   const others = othersOf(here.problem, share.given)
   if (others.size === 0 || search.left <= 0 || search.isOver()) return null
   search.left--
-  const problem = withCrews(here.problem, others)
-  return { problem, plan: laidBy(problem, search.priceOf) }
+  return withCrews(here.problem, others)
 }
 
 /** All begun as early as may be. */
-const earlyOf: LayOut = (problem, priceOf) => judged(problem, placeFirst(problem), priceOf)
+const earlyOf = (problem: ScheduleProblem, priceOf: PriceOf): Judged => judged(problem, placeFirst(problem), priceOf)
 
 /** The same, or, where a room is late so, late rooms before all else. */
 function hastened(problem: ScheduleProblem, priceOf: PriceOf): Judged {

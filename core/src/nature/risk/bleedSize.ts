@@ -12,7 +12,7 @@ import {
   type EdgeSetup,
 } from './bleed'
 import { alongLine, heightsOf, isShutAt, loosePlaces } from './hand'
-import { Z90, type Estimate } from './normal'
+import { estimateLater, Z90, type Estimate } from './normal'
 
 /** What the eye meets and a mender mends on a metre of edge, with how many places that is. */
 export interface BleedSize {
@@ -50,9 +50,20 @@ export function bleedSize(setup: EdgeSetup, by: BleedModel): BleedSize {
       areaMm2: mixed(sealed.areaMm2, missed.areaMm2) + 1000 * led * grain.runMm,
     }
   }
-  const shift = Z90 * bleed.modelSpread.value
-  const [low, mean, high] = [at(-shift), at(0), at(shift)]
-  const spread = (of: (size: typeof mean) => number): Estimate => ({ mean: of(mean), low: of(low), high: of(high) })
+  const mean = at(0)
+  const ends = onceCalled(() => {
+    const shift = Z90 * bleed.modelSpread.value
+    return [at(-shift), at(shift)] as const
+  })
+  const spread = (of: (size: typeof mean) => number): Estimate => ({
+    mean: of(mean),
+    get low() {
+      return of(ends()[0])
+    },
+    get high() {
+      return of(ends()[1])
+    },
+  })
   const { pitchMm, voidShare } = textures[setup.texture]
   const worst = Math.max(
     runIn(own, deepestOf(own.depthUm * Math.min(1, own.openShare), (1000 / pitchMm.value) * voidShare)),
@@ -60,11 +71,17 @@ export function bleedSize(setup: EdgeSetup, by: BleedModel): BleedSize {
     own.loose.perM >= 0.5 ? runIn(own, own.loose.gapUm) : 0,
   )
   return {
-    count: bleedsPerMetre(setup, by),
+    count: estimateLater(() => bleedsPerMetre(setup, by)),
     lengthMm: spread((size) => size.lengthMm),
     areaMm2: spread((size) => size.areaMm2),
     worstMm: Math.max(worst >= bleed.visibleMm.value ? worst : 0, grain.share > 0 ? grain.runMm : 0),
   }
+}
+
+/** What is worked out at the first call and kept. */
+function onceCalled<T>(work: () => T): () => T {
+  let found: { readonly value: T } | null = null
+  return () => (found ??= { value: work() }).value
 }
 
 /** What of an edge decides how much of it shows, worked out once. */

@@ -39,9 +39,23 @@ export const averageOver = ({ mean, low, high }: Estimate, costs: (at: number) =
   (1 - 2 * AT_AN_END) * costs(mean) + AT_AN_END * (costs(low) + costs(high))
 const AT_AN_END = 1 / (2 * Z90 * Z90)
 
+/** An estimate that is worked out when somebody looks at it: of most ways to treat a hem nobody does. */
+export function estimateLater(work: () => Estimate): Estimate {
+  let found: Estimate | null = null
+  const known = () => (found ??= work())
+  return {
+    get mean() {
+      return known().mean
+    },
+    get low() {
+      return known().low
+    },
+    get high() {
+      return known().high
+    },
+  }
+}
+
 /** An estimate times a factor. */
-export const scaled = ({ mean, low, high }: Estimate, by: number): Estimate => ({
-  mean: mean * by,
-  low: low * by,
-  high: high * by,
-})
+export const scaled = (one: Estimate, by: number): Estimate =>
+  by === 1 ? one : { mean: one.mean * by, low: one.low * by, high: one.high * by }
