@@ -10,6 +10,7 @@ import { USUAL_FACES } from '../src/survey/rooms/roomTemplate'
 import { sayText } from '../src/edge/words'
 import { orderFaults } from '../src/survey/rooms/orders'
 import { CEILING, doorOf, jobOf, PLAIN_ROOM, recipeOf, stepCodes, TRIM, WALLS } from './oneHem'
+import { early } from './early'
 
 /** What cards, load, sheet and evening say of one thing, they say alike. Common practice, no published source. */
 const sprayed = (step: PaintStep): PaintStep => ({ ...step, tool: 'spray' })
@@ -138,7 +139,7 @@ test('how it is done well stands beside every taped line, and its tools are in t
 })
 
 describe('the room is cleared before the first cloth lies', () => {
-  const survey = ternQuaySurvey()
+  const survey = early(ternQuaySurvey())
   const linesOf = (room: Room) => {
     const plan = planJob({ ...survey, rooms: [room] })
     const cover = plan.tasks.find(({ kind, stepId }) => kind === 'cover' && stepId === null)!

@@ -5,3 +5,6 @@ export const early = <T extends { readonly planning: Planning }>(job: T): T => (
   ...job,
   planning: { ...job.planning, goals: [...job.planning.goals].reverse() },
 })
+
+/** The same job planned by its price again, for checks of what a cheaper plan does. */
+export const byPrice = early

@@ -7,9 +7,10 @@ import type { Job } from '../src/base/nouns'
 import { placeFirst } from '../src/planning/plan/placeFirst'
 import { formatInstant, parseInstant } from '../src/base/units/time'
 import { act, lag, problem } from './smallProblem'
+import { early } from './early'
 
 /** Three whole jobs in which somebody puts work where he wants it. */
-const survey = ternQuaySurvey()
+const survey = early(ternQuaySurvey())
 const start = parseInstant(survey.start)
 const kitchen: Job = { ...survey, rooms: survey.rooms.filter((room) => room.id === 'kitchen') }
 const fronts: Job = { ...survey, rooms: survey.rooms.filter((room) => ['south', 'harbour'].includes(room.id)) }

@@ -4,6 +4,7 @@ import type { Crew, Job, PaintStep } from '../src/base/nouns'
 import { faceAreaMm2 } from '../src/survey/rooms/areas'
 import { trimRunMm } from '../src/survey/rooms/trim'
 import { newElevation } from '../src/survey/rooms/roomTemplate'
+import { byPrice } from './early'
 import { CEILING, jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
 
 /**
@@ -18,7 +19,7 @@ const room = {
   openings: [door('o1', 'w1', 400), sash({ id: 'o2', wallId: 'w3', atMm: 1200, widthMm: 1200 })],
   steps: [CEILING, TRIM, WALLS],
 }
-const job: Job = { ...jobOf({ room }), crews: [people(1)] }
+const job: Job = { ...byPrice(jobOf({ room })), crews: [people(1)] }
 const plan = planJob(job)
 const minutes = (of: Plan, ok: (task: Plan['tasks'][number]) => boolean) =>
   of.tasks.filter(ok).reduce((sum, task) => sum + task.minutes, 0)

@@ -3,9 +3,10 @@ import { planJob } from '../src/answers/chain/planJob'
 import type { Job, LogEvent } from '../src/base/nouns'
 import { formatInstant, parseInstant } from '../src/base/units/time'
 import { logEvent } from './logEvent'
+import { early } from './early'
 
 /** Three whole jobs in which somebody finds more bleeds than anybody expected, or none. */
-const survey = ternQuaySurvey()
+const survey = early(ternQuaySurvey())
 const start = parseInstant(survey.start)
 const jobOf = (roomId: string): Job => ({ ...survey, rooms: survey.rooms.filter((room) => room.id === roomId) })
 const lookOf = (job: Job, now = start) => planJob(job, now).placed.find((task) => task.taskId.endsWith('/look'))!

@@ -4,8 +4,9 @@ import type { Job, Skill } from '../src/base/nouns'
 import { beginnersShare } from '../src/base/nouns'
 import { planJob } from '../src/answers/chain/planJob'
 import { parseInstant } from '../src/base/units/time'
+import { early } from './early'
 
-const base = gullRow()
+const base = early(gullRow())
 const [first] = base.crews
 /** The same rooms with one crew of these people. */
 const by = (...skills: Skill[]): Job => {

@@ -11,11 +11,12 @@ import { modeOf, withCrews } from '../src/planning/problem/withCrews'
 import { publishedTasks } from '../src/planning/published/planChanges'
 import { priceOfPlans } from '../src/answers/chain/priceOfPlans'
 import { newRoom } from '../src/survey/rooms/roomTemplate'
+import { byPrice } from './early'
 import { jobOf, PLAIN_ROOM } from './oneHem'
 import { runsOf } from './runsOf'
 
 /** Somebody who would wait helps where a room is late: what a foreman does by ten in the morning. Common practice, no published source. */
-const base = jobOf()
+const base = byPrice(jobOf())
 const [painter] = base.crews[0]!.people
 const alone = (id: string, skill: Crew['people'][number]['skill'] = 'practised'): Crew => ({
   ...base.crews[0]!,
@@ -24,7 +25,7 @@ const alone = (id: string, skill: Crew['people'][number]['skill'] = 'practised')
   people: [{ ...painter!, skill }],
 })
 const square = (wide: number, deep: number) => [wide, deep, wide, deep].map((lengthMm) => ({ lengthMm, turnDeg: 90 }))
-const due = (days: number) => formatInstant(parseInstant(base.start) + days * MIN_PER_DAY + 480)
+const due = (days: number) => formatInstant(parseInstant(base.start) + days * MIN_PER_DAY + 510)
 const CORRIDOR: Room = { ...newRoom('r1', 'Corridor', square(24_000, 3000)), crewId: 'ash', neededBy: due(3) }
 const SMALL: Room = { ...PLAIN_ROOM, id: 'r2', name: 'Small', crewId: 'birch' }
 const job = (change: Partial<Job> = {}): Job => ({

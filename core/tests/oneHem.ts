@@ -7,9 +7,10 @@ import { newRoom, OUTLINE_TEMPLATES } from '../src/survey/rooms/roomTemplate'
 import { formatInstant } from '../src/base/units/time'
 import { sayText } from '../src/edge/words'
 import { ternQuaySurvey } from '../../demo'
+import { early } from './early'
 
-/** Small jobs of one made-up room in steady air, for tests that ask what one hem gets. */
-const base = ternQuaySurvey()
+/** Small jobs of one made-up room in steady air, planned as early as they can be, for tests that ask what one hem gets. */
+const base = early(ternQuaySurvey())
 export const PLAIN_ROOM = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
 export const [CEILING, TRIM, WALLS] = PLAIN_ROOM.steps as [PaintStep, PaintStep, PaintStep]
 

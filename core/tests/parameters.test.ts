@@ -40,6 +40,7 @@ import { builtGripN25, liftPerMetre } from '../src/nature/risk/lift'
 import { residuePerMetre } from '../src/nature/risk/residue'
 import { handSlipsPerMetre } from '../src/nature/risk/slips'
 import { tearPerMetre } from '../src/nature/risk/tear'
+import { early } from './early'
 
 type Path = readonly (string | number)[]
 
@@ -95,7 +96,7 @@ const PANES = {
 
 /** How a satin wall is rolled where a metre of band costs so much to mend. */
 const orderAt = (mendBandMinor: number, parameters: Parameters) => {
-  const [room] = gullRow().rooms
+  const [room] = early(gullRow()).rooms
   const step = room!.steps.find(({ targets }) => targets.includes('walls'))!
   const house = { ...STARTER_HOUSE, mendBandMinor }
   const face = `wall:${room!.walls[0]!.id}` as const
@@ -157,11 +158,11 @@ function saidByModels(by: Parameters): unknown {
 
 /** What whole jobs of one area come to; only figures the models do not show are looked for here. */
 const saidByJob = (job: Job, by: Parameters): string => JSON.stringify(planJob(job, undefined, by))
-const survey = ternQuaySurvey()
+const survey = early(ternQuaySurvey())
 /** Areas one by one, those first in which most figures show. */
 const AREAS = ['corridor', 'kitchen', 'harbour', 'recital', 'practice1', 'practice2', 'store']
 const JOBS: readonly Job[] = [
-  gullRow(),
+  early(gullRow()),
   ...AREAS.map((id) => ({ ...survey, rooms: survey.rooms.filter((room) => room.id === id) })),
   // Unmasked the day it is sprayed.
   {

@@ -4,11 +4,12 @@ import { whoDoes } from '../src/planning/published/whoDoes'
 import { readActivity, roomOfActivity, type Crew, type Job, type Room } from '../src/base/nouns'
 import { isMist } from '../src/planning/problem/mist'
 import { newRoom } from '../src/survey/rooms/roomTemplate'
+import { byPrice } from './early'
 import { jobOf, PLAIN_ROOM } from './oneHem'
 import { runsOf } from './runsOf'
 
 /** A pair: one sprays while the other masks in the next room. Common practice, no published source. */
-const base = jobOf()
+const base = byPrice(jobOf())
 const [painter] = base.crews[0]!.people
 const crewOf = (...skills: Crew['people'][number]['skill'][]): Crew => ({
   ...base.crews[0]!,

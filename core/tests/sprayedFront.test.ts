@@ -6,6 +6,7 @@ import { endsMm } from '../src/survey/hems/ends'
 import { faceAreaMm2 } from '../src/survey/rooms/areas'
 import { newElevation, USUAL_FACES } from '../src/survey/rooms/roomTemplate'
 import { sayText } from '../src/edge/words'
+import { byPrice } from './early'
 import { jobOf } from './oneHem'
 
 /** A whole front as a foreman would look at it: 11 m by 5.4 m of lapped boards, eight windows, trim by brush, walls by gun. */
@@ -33,7 +34,7 @@ const front = {
   }),
   openings: [800, 3200, 6000, 8600].flatMap((at, i) => [window(`a${i}`, at, 900), window(`b${i}`, at, 3400)]),
 }
-const base = jobOf()
+const base = byPrice(jobOf())
 const crewOf = (people: number): Crew => ({
   ...base.crews[0]!,
   people: Array.from({ length: people }, (_, i) => ({ name: `P${i}`, skill: 'practised' })),

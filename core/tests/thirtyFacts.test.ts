@@ -99,7 +99,7 @@ const ROWS: readonly Row[] = [
     (by) => liftPerMetre(4, days(4), by, { foldDeg: 90, speed: 'slow' }).mean / liftPerMetre(4, days(4), by).mean,
     (x) => x > 1.5,
   ),
-  row('plain tape on a smooth face shows next to nothing', 'mm/m', bleed({ texture: 'smooth' }), (x) => x < 3),
+  row('plain tape on smooth trim shows a little', 'mm/m', bleed({ texture: 'smooth' }), (x) => x > 0.3 && x < 3),
   row('on stipple it bleeds', 'mm/m', bleed({}), (x) => x > 50),
   row('a wiped bead there is clean', 'mm/m', bleed({ seal: 'wiped-sealant' }), (x) => x < 3),
   row(
@@ -120,6 +120,26 @@ const ROWS: readonly Row[] = [
     ratio(bleed({ texture: 'stipple', stroke: 'toward-tape' }), bleed({})),
     (x) => x > 1.1,
   ),
+  row(
+    'more of it under a heavy coat',
+    'times',
+    ratio(bleed({ texture: 'smooth', filmShare: 2 }), bleed({ texture: 'smooth' })),
+    (x) => x > 1.02,
+  ),
+  row(
+    'pressed by a tool stipple is clearly better, not spotless',
+    'mm/m',
+    bleed({ pressing: 'tool' }),
+    (x) => x > 20 && x < 300,
+  ),
+  row(
+    'a roller over the edge is no better than one kept off it',
+    'times',
+    ratio(bleed({ stroke: 'roller' }), bleed({})),
+    (x) => x >= 1,
+  ),
+  row('a beginner’s line bleeds more', 'times', ratio(bleed({ hand: 'beginner' }), bleed({})), (x) => x > 1.05),
+  row('tape on dust bleeds more', 'times', ratio(bleed({ dusty: true }), bleed({})), (x) => x > 1.1),
   row(
     'a gun over plain tape on a hard, smooth face is clean',
     'mm/m',

@@ -6,6 +6,7 @@ import { UNSAID, type Job, type LogEvent } from '../src/base/nouns'
 import { TICK_OF } from '../src/planning/progress/activityProgress'
 import { foldLog } from '../src/planning/progress/hemStates'
 import { formatInstant, parseInstant } from '../src/base/units/time'
+import { early } from './early'
 
 /** Ticks that do not fit what was ticked before: asked once, with what they would mean. */
 const job = ternQuay()
@@ -44,7 +45,7 @@ test('coat two before coat one, a coat, a seal and a pull before their tape: eac
 })
 
 test('a room ticked as it was planned is never asked', () => {
-  const { rooms, ...survey } = ternQuaySurvey()
+  const { rooms, ...survey } = early(ternQuaySurvey())
   let ticked: Job = { ...survey, rooms: rooms.filter(({ id }) => id === 'practice2') }
   const first = planJob(ticked)
   const order = [...first.placed].sort((a, b) => a.to - b.to)

@@ -6,9 +6,10 @@ import { planJob, planWithProblem } from '../src/answers/chain/planJob'
 import { checkPlan } from '../src/planning/check/checkPlan'
 import { problemOf } from '../src'
 import type { HandTool, Job } from '../src/base/nouns'
+import { byPrice, early } from './early'
 
 /** A tower stands in one place at a time. Common practice, no published source. */
-const survey = ternQuaySurvey()
+const survey = early(ternQuaySurvey())
 const [one, other] = survey.crews
 const tower: HandTool = {
   id: 'tower',
@@ -54,7 +55,9 @@ test('one tower: no two crews stand on it at once, and nothing is told as missed
 test('two towers let both work, and it is done sooner; without any on the shelf nothing waits for one', () => {
   const soonest = (count: number) => Math.max(...placeFirst(problemOf(withTowers(count))).placed.map(({ to }) => to))
   expect(soonest(2)).toBeLessThan(soonest(1))
-  expect(planJob(withTowers(2)).price.totalMinor).toBeLessThanOrEqual(planJob(withTowers(1)).price.totalMinor)
+  expect(planJob(byPrice(withTowers(2))).price.totalMinor).toBeLessThanOrEqual(
+    planJob(byPrice(withTowers(1))).price.totalMinor,
+  )
   expect(problemOf(withTowers(0)).activities.some((act) => act.uses.includes('tower'))).toBe(false)
 })
 

@@ -6,12 +6,13 @@ import type { Recipe } from '../src/masking/recipes/recipe'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../src/survey/rooms/roomTemplate'
 import { sayText } from '../src/edge/words'
 import { ternQuaySurvey } from '../../demo'
+import { early } from './early'
 
 /**
  * Whole jobs in which the recipe has to come out as the trade would do it. All of them: common practice, no published
  * source.
  */
-const base = ternQuaySurvey()
+const base = early(ternQuaySurvey())
 const plain = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
 const [CEILING, TRIM, WALLS] = plain.steps as [PaintStep, PaintStep, PaintStep]
 

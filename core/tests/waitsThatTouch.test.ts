@@ -7,6 +7,7 @@ import type { PaintStep, Room } from '../src/base/nouns'
 import { parseInstant } from '../src/base/units/time'
 import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
 import { CEILING, jobOf, PLAIN_ROOM, TRIM, WALLS } from './oneHem'
+import { early } from './early'
 
 /** What waits for what: only for what it touches, or what drips on it. Common practice, no published source. */
 const lagsOf = (room: Partial<Room>) => {
@@ -57,7 +58,7 @@ test('a floor that was washed holds up what lies on it, and no wall', () => {
 })
 
 test('nothing in one room waits for another, behind its shut door: rooms share crews and guns, not waits', () => {
-  const survey = ternQuaySurvey()
+  const survey = early(ternQuaySurvey())
   const { plan, problem } = planWithProblem(survey, parseInstant(survey.start))
   const task = new Map(plan.tasks.map((each) => [each.id, each]))
   const between = problem.lags.filter(({ from, to }) => task.get(from)?.roomId !== task.get(to)?.roomId)

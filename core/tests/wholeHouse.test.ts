@@ -2,6 +2,7 @@ import { planJob, problemOf } from '../src/answers/chain/planJob'
 import type { Crew, Fitting, Job, Opening, PaintStep, Room } from '../src/base/nouns'
 import { partsOf } from '../src/survey/exchange/openingsCsv'
 import { newElevation, USUAL_FACES } from '../src/survey/rooms/roomTemplate'
+import { byPrice } from './early'
 import { jobOf } from './oneHem'
 
 /**
@@ -57,7 +58,7 @@ const front = (id: string, facingDeg: number): Room => ({
   fittings: [tap],
   steps: [SPRAYED],
 })
-const base = jobOf()
+const base = byPrice(jobOf())
 const crew: Crew = {
   ...base.crews[0]!,
   people: ['A', 'B', 'C'].map((name) => ({ name, skill: 'practised' })),

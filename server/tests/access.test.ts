@@ -4,8 +4,9 @@ import { planJob } from '@crisp-hem/core'
 import { gullRow } from '../../demo'
 import type { Database } from '../src/db/open'
 import { closeServer, openServer, ours } from './ours'
+import { early } from '../../core/tests/early'
 
-const { log, published, ...facts } = gullRow()
+const { log, published, ...facts } = early(gullRow())
 const FIRST = 'ABCD-EFGH-JKLM'
 const PASSWORD = 'a long one for tests'
 const at = { now: '2027-05-12T08:00:00Z' }

@@ -15,6 +15,7 @@ import type { JobFacts } from '@crisp-hem/core/wire'
 import { gullRow } from '../../demo'
 import { editsOf } from '../../core/tests/anyEdit'
 import { drawnAt, MISSING, openPlanned, setDesk } from './testing/desk'
+import { early } from '../../core/tests/early'
 
 /**
  * A phone may hold any version of the facts with any published plan, any log, and a plan of yet another version that
@@ -105,7 +106,7 @@ async function drawAll(job: Job, plan: Plan, at: number, names: readonly PageNam
 test.each([1, 2, 3, 5].slice(0, runsOf(4, 1)))(
   'story %i: any facts with any published plan, log and plan are drawn',
   async (seed) => {
-    const start = gullRow()
+    const start = early(gullRow())
     const versions = versionsOf(factsOf(start), seed)
     expect(versions.length).toBe(VERSIONS)
     const whole = (facts: JobFacts, from: JobFacts | null): Job => {

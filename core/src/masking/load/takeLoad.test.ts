@@ -7,6 +7,7 @@ import type { RecipeAnswer } from '../recipes/recipe'
 import { wastePctIn } from './tapedMm'
 import { buy } from './takeLoad'
 import { coverNeeds } from '../covers/coverNeeds'
+import { early } from '../../../tests/early'
 
 /** By hand: two tabs of 50 mm for each run; in a tight joint a second layer, and pieces of 300 mm that lap 25 mm. */
 const tabsByHand = (hem: Hem, recipe: RecipeAnswer): number => {
@@ -16,7 +17,7 @@ const tabsByHand = (hem: Hem, recipe: RecipeAnswer): number => {
 }
 
 test('tape adds up: hems, two tabs of 50 mm for each run, double runs in tight joints, waste, whole rolls', () => {
-  const job = gullRow()
+  const job = early(gullRow())
   const { load, hems, recipes } = planJob(job)
   const answers = new Map(recipes.map((answer) => [answer.hemId, answer]))
   for (const line of load.tapes) {
@@ -55,7 +56,7 @@ test('the starter shelf keeps the trade’s price steps and clean-removal times'
 const spoken = speaker(ENGLISH).fact
 
 test('spraying covers glass and floor; rolling only the floor', () => {
-  const [room] = ternQuaySurvey().rooms
+  const [room] = early(ternQuaySurvey()).rooms
   const sprayed = { ...room!, steps: room!.steps.map((step) => ({ ...step, tool: 'spray' as const })) }
   expect(coverNeeds(room!, STARTER_SHELF, 'metric').map((need) => spoken(need.what))).toEqual([
     'floor',
@@ -76,7 +77,7 @@ test('spraying covers glass and floor; rolling only the floor', () => {
 
 // By hand: 1.8 × 0.9 × 0.9 m with 0.3 m over: (1.8 + 2·1.2) × (0.9 + 2·1.2) = 4.2 × 3.3 m².
 test('pieces are covered: furniture sheeted, full cabinets papered, stairs with a runner', () => {
-  const job = ternQuaySurvey()
+  const job = early(ternQuaySurvey())
   const kitchen = job.rooms.find((room) => room.id === 'kitchen')!
   const piece = { ...kitchen.pieces[0]!, widthMm: 1800, heightMm: 900, depthMm: 900 }
   const needs = coverNeeds(
@@ -98,7 +99,7 @@ test('pieces are covered: furniture sheeted, full cabinets papered, stairs with 
 })
 
 test('beginners waste twice as much: half a crew of them, half as much again; without a crew all hands count', () => {
-  const job = ternQuaySurvey()
+  const job = early(ternQuaySurvey())
   const [room] = job.rooms
   const [crew] = job.crews
   const people = (...skills: ('beginner' | 'practised')[]) => skills.map((skill, i) => ({ name: `${i}`, skill }))

@@ -4,6 +4,7 @@ import { planJob } from '../../answers/chain/planJob'
 import type { Recipe } from '../recipes/recipe'
 import { glassPerEdgeM, paneEdgeMm } from '../../survey/rooms/glazing'
 import { toolLines } from './tools'
+import { early } from '../../../tests/early'
 
 const recipe = (codes: readonly string[], more: Partial<Recipe> = {}): Recipe =>
   ({
@@ -42,7 +43,7 @@ test('one that is retired, or of which none is on the van, has to be got', () =>
 // By hand: a leaf of 750 mm has three panes of (750 − 2·28)/3 = 231 mm, five of (2040 − 4·28)/5 = 386 mm;
 // 60 panes of 231 × 386 mm are 5.35 m² of glass, 1.78 cans of 3 m².
 test('liquid mask by hand: the wing doors of the demo take two cans', () => {
-  const job = ternQuaySurvey()
+  const job = early(ternQuaySurvey())
   const doors = job.rooms.find((room) => room.id === 'corridor')!.openings.find((opening) => opening.id === 'o6')!
   expect(paneEdgeMm(doors)).toBe(60 * 2 * (231 + 386))
   expect((glassPerEdgeM(doors) * paneEdgeMm(doors)) / 1000).toBeCloseTo((60 * 231 * 386) / 1e6, 9)

@@ -3,10 +3,11 @@ import { ternQuaySurvey } from '../../../../demo'
 import { planJob } from '../../answers/chain/planJob'
 import { sayText } from '../../edge/words'
 import type { Recipe, RecipeAnswer } from './recipe'
+import { early } from '../../../tests/early'
 
 /** Practice room 2 alone, with the house rules, ceiling face and walls step of a case. */
 function job(house: Partial<HouseRules> = {}, ceiling: Partial<Face> = {}, coatingId = 'quay-matt'): Job {
-  const base = ternQuaySurvey()
+  const base = early(ternQuaySurvey())
   const [room] = base.rooms
   return {
     ...base,

@@ -4,11 +4,12 @@ import { jobOf } from '../../../tests/oneHem'
 import { planJob } from '../../answers/chain/planJob'
 import { compareSchools } from './compareSchools'
 import { jobRecipes } from './jobRecipes'
+import { early } from '../../../tests/early'
 
 const withSchool = (job: Job, school: HouseWay): Job => ({ ...job, house: { ...job.house, school } })
 
 test('each way costs what the plan says once the house works so', () => {
-  const job = gullRow()
+  const job = early(gullRow())
   for (const outcome of compareSchools(job)) {
     if (outcome.school === 'freehand') continue
     const { load, hems } = planJob(withSchool(job, outcome.school))
@@ -24,7 +25,7 @@ test('each way costs what the plan says once the house works so', () => {
 })
 
 test('every way is there once; fewest without an answer first, then the cheapest', () => {
-  const outcomes = compareSchools(ternQuaySurvey())
+  const outcomes = compareSchools(early(ternQuaySurvey()))
   expect(outcomes.map((outcome) => outcome.school).sort()).toEqual([...HOUSE_WAYS].sort())
   outcomes.slice(1).forEach((outcome, i) => {
     const before = outcomes[i]!

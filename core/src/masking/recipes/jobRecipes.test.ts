@@ -3,9 +3,10 @@ import { manyHems, ternQuaySurvey } from '../../../../demo'
 import { planJob } from '../../answers/chain/planJob'
 import { jobRecipes } from './jobRecipes'
 import { paced, workedMs } from '../../../tests/pace'
+import { early } from '../../../tests/early'
 
 test('the ranking alone gives what the whole plan gives, where no stay by the plan makes a difference', () => {
-  const survey = ternQuaySurvey()
+  const survey = early(ternQuaySurvey())
   // Tapes that all stay for weeks: how long a plan leaves them on rules out none.
   const tapes = survey.shelf.tapes.map((tape) => ({ ...tape, stayDays: 60, sunStayDays: 60 }))
   const job = { ...survey, shelf: { ...survey.shelf, tapes } }
@@ -13,7 +14,7 @@ test('the ranking alone gives what the whole plan gives, where no stay by the pl
 })
 
 test('whatever the house way, no recipe breaks a limit, and each says why it was taken', () => {
-  const base = ternQuaySurvey()
+  const base = early(ternQuaySurvey())
   for (const school of SCHOOLS)
     for (const provenHand of [false, true]) {
       const house = { ...base.house, school, provenHand, stackSeals: provenHand }

@@ -1,5 +1,6 @@
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import type { JobFacts } from '../../base/nouns'
+import type { EdgeSetup } from '../../nature/risk/bleed'
 import { bleedSize } from '../../nature/risk/bleedSize'
 import { withDoubt } from '../../nature/risk/drawn'
 import { liftPerMetre } from '../../nature/risk/lift'
@@ -15,6 +16,8 @@ export interface RecipeDoubt {
   readonly bleedMm: Estimate
   /** Chance that a metre lifts. */
   readonly lift: Estimate
+  /** The edge these are asked of. */
+  readonly edge: EdgeSetup
 }
 
 /**
@@ -35,7 +38,11 @@ export function recipeDoubt(
   const setup = { ...edgeSetup({ ctx, tape, seal, pressing, pull }), stroke: recipe.stroke }
   const bleedMm = withDoubt(parameters, (by) => asSeen({ ...ctx, parameters: by }, bleedSize(setup, by)).bleedMm.mean)
   const lift = withDoubt(parameters, (by) => liftPerMetre(tape.gripN25, ctx.keepFinish, by).mean)
-  return { bleedMm: movedTo(bleedMm, recipe.risks.bleedMm.mean), lift: movedTo(lift, recipe.risks.lift.mean) }
+  return {
+    bleedMm: movedTo(bleedMm, recipe.risks.bleedMm.mean),
+    lift: movedTo(lift, recipe.risks.lift.mean),
+    edge: setup,
+  }
 }
 
 /** A span moved to what is expected now that a plan says when the tape goes on. */

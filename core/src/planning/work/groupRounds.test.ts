@@ -6,6 +6,7 @@ import { planJob } from '../../answers/chain/planJob'
 import { newRoom } from '../../survey/rooms/roomTemplate'
 import { dryingClock } from '../../nature/cure/clocks'
 import { longestWet } from './wetTimes'
+import { early } from '../../../tests/early'
 
 const turn = (lengthMm: number) => ({ lengthMm, turnDeg: 90 })
 const skilled: Painter = { name: 'A', skill: 'practised' }
@@ -18,7 +19,7 @@ function ordinary(
   pull: 'wet' | 'dry' = 'wet',
   coatingId = 'quay-matt',
 ): Job {
-  const base = ternQuaySurvey()
+  const base = early(ternQuaySurvey())
   const room = newRoom('r', 'Room', [turn(3500), turn(3500), turn(3500), turn(3500)])
   const textured = { ...room.ceiling, texture: 'heavy-spray' as const, paintAtHand: true }
   const [walls] = room.steps.slice(2)

@@ -3,6 +3,7 @@ import { planJob } from '../../answers/chain/planJob'
 import { dryOnly, peelWindow, type PullSpan } from '../../nature/cure/pullWindow'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { mannerOf, roundPulls } from './roundPulls'
+import { early } from '../../../tests/early'
 
 const round = { roomId: 'r', stepId: 's', wallIds: ['w'], part: null }
 const recipe = (way: Recipe['way'], pull: Recipe['pull'], pullAfterH = 0) => ({ way, pull, pullAfterH }) as Recipe
@@ -49,7 +50,7 @@ test('a mask is left alone until it may be cut, and then for as long as one like
 })
 
 test('panes under a mask wait a day for the blade, and the walls beside them do not; uncovering waits for both', () => {
-  const plan = planJob(ternQuaySurvey())
+  const plan = planJob(early(ternQuaySurvey()))
   const at = (id: string) => plan.placed.find((task) => task.taskId === id)!
   const doors = plan.rounds.find(
     (round) => round.roomId === 'corridor' && round.pulls.some((p) => p.manner === 'peel'),

@@ -4,8 +4,9 @@ import { facesOfStep } from '../../survey/rooms/faces'
 import { planJob } from '../../answers/chain/planJob'
 import { fieldMinutes } from '../../survey/rooms/fieldMinutes'
 import { wetMinutes, workByWall, type WallWork } from './stepWork'
+import { early } from '../../../tests/early'
 
-const job = ternQuaySurvey()
+const job = early(ternQuaySurvey())
 const house = job.house
 const plan = planJob(job)
 const recipes = new Map(plan.recipes.flatMap((recipe) => (recipe.safe ? [[recipe.hemId, recipe] as const] : [])))

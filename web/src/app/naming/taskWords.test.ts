@@ -1,10 +1,11 @@
 import { parseInstant, planJob } from '@crisp-hem/core'
 import { gullRow, ternQuay, TERN_QUAY_NOW } from '../../../../demo'
 import { taskWords } from './taskWords'
+import { early } from '../../../../core/tests/early'
 
 test.each([
   ['Tern Quay', ternQuay(), parseInstant(TERN_QUAY_NOW)],
-  ['Gull Row', gullRow(), parseInstant(gullRow().start)],
+  ['Gull Row', early(gullRow()), parseInstant(early(gullRow()).start)],
 ])('%s: no two pieces of work to lay, coat or roll read alike', (_, job, now) => {
   const { tasks } = planJob(job, now)
   const words = tasks.flatMap((task) =>

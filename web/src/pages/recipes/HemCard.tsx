@@ -3,17 +3,15 @@ import { useMemo } from 'react'
 import { Link } from 'react-router'
 import {
   DEFAULT_PARAMETERS,
-  coatingOf,
-  faceOf,
   formatLength,
   liquidOf,
+  mendingPlaces,
   sampleValleys,
   seededNumbers,
   seedOf,
   recipeDoubt,
   recipeRestsOn,
   tapeOf,
-  type EdgeSetup,
   type Hem,
   type NoRecipe,
   type Recipe,
@@ -51,28 +49,12 @@ export function HemCard({ hem, recipe }: { hem: Hem; recipe: RecipeAnswer }) {
 
 function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
   const facts = useFacts()
-  const { shelf, house, site, rooms, id: jobId } = facts
+  const { shelf, house, site, id: jobId } = facts
   const plan = usePlan()
   const now = useNow()
-  const room = rooms.find((each) => each.id === hem.roomId)
   const tape = recipe.tapeId ? tapeOf(shelf, recipe.tapeId) : null
-  const step = room?.steps.find((each) => each.id === hem.stepId)
-  const setup = useMemo((): EdgeSetup | null => {
-    if (!room || !step || !tape) return null
-    const face = faceOf(room, hem.keep)
-    return {
-      texture: face.texture,
-      dusty: face.dusty,
-      edge: tape.edge,
-      backing: tape.backing,
-      gripN25: tape.gripN25,
-      pressing: recipe.pressing,
-      seal: recipe.seal,
-      stroke: recipe.stroke,
-      coating: coatingOf(shelf, step.coatingId),
-    }
-  }, [room, step, hem, tape, recipe, shelf])
   const doubt = useMemo(() => recipeDoubt(facts, recipe), [facts, recipe])
+  const setup = doubt?.edge
   const spans = plan?.pulls.find((pull) => pull.hemIds.includes(hem.id))?.spans
   return (
     <>
@@ -98,7 +80,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
         limit={house.maxBleedMm}
         text={W.recipes.bleedSize({
           mm: figure(recipe.risks.bleedMm.mean),
-          places: figure(recipe.risks.bleeds.mean),
+          places: figure(mendingPlaces(recipe.risks.bleedMm.mean, recipe.risks.bleedMm2.mean, DEFAULT_PARAMETERS)),
           worst: figure(recipe.risks.worstMm),
         })}
       />

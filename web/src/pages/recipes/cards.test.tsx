@@ -5,8 +5,9 @@ import { LayerSection, layerWords } from '../../app/drawing/LayerSection'
 import { differences } from '../site/differences'
 import { ChangeList } from './ChangeList'
 import { sayText } from '../../app/words'
+import { early } from '../../../../core/tests/early'
 
-const job = ternQuaySurvey()
+const job = early(ternQuaySurvey())
 const plan = planJob(job)
 const safe = plan.recipes.flatMap((answer) => (answer.safe ? [answer] : []))
 

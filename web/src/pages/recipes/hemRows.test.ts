@@ -2,8 +2,9 @@ import { factText } from '../../app/words'
 import { planJob } from '@crisp-hem/core'
 import { ternQuaySurvey } from '../../../../demo'
 import { groupRows, hemRows, sortGroups, SORTS, tableLines } from './hemRows'
+import { early } from '../../../../core/tests/early'
 
-const { log: _log, published: _published, ...facts } = ternQuaySurvey()
+const { log: _log, published: _published, ...facts } = early(ternQuaySurvey())
 const plan = planJob({ ...facts, log: [], published: null })
 const rows = hemRows(
   facts,

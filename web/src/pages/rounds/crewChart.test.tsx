@@ -6,8 +6,9 @@ import { CrewChart } from './CrewChart'
 import type { Hand } from './hand'
 import { crewRows, peopleRows } from './chartRows'
 import { timeAxis, workingDays } from './timeAxis'
+import { early } from '../../../../core/tests/early'
 
-const job = ternQuaySurvey()
+const job = early(ternQuaySurvey())
 const plan = planJob(job)
 const zone = job.site.zone
 const start = parseInstant(job.start)
