@@ -1,6 +1,7 @@
 import type { Crew, Job, OutdoorHour, PaintStep, Room } from '../src/base/nouns'
 import { newElevation, newRoom } from '../src/survey/rooms/roomTemplate'
 import { formatInstant, parseInstant } from '../src/base/units/time'
+import { byPrice } from './early'
 import { jobOf } from './oneHem'
 
 /**
@@ -13,7 +14,7 @@ export interface WholeJob {
   readonly byHand: readonly RegExp[]
 }
 
-const base = jobOf()
+const base = byPrice(jobOf())
 const [first] = base.crews as [Crew]
 
 const crew = (id: string, practised: number, beginners = 0): Crew => ({

@@ -30,7 +30,7 @@ export const sheetOf = (paper: Paper, title: string, line: string, content: read
   }),
   styles: {
     title: { fontSize: 18, bold: true },
-    head: { fontSize: 9.5, bold: true, margin: [0, 5, 0, 1] },
+    head: { fontSize: 9.5, bold: true, margin: [0, 3, 0, 1] },
     soft: { color: '#595e5b' },
     small: { fontSize: 7.4, color: '#595e5b' },
   },

@@ -17,10 +17,31 @@ export function staysThatMatter(
   work: Pick<Work, 'activities' | 'rounds'>,
   placed: readonly PlacedTask[],
 ): ReadonlyMap<HemId, number> {
-  const stays = staysToTry(ground, work, placed)
-  // Where nothing would be safe for so long, what there is stays, and its pull is told as too late.
-  return new Map(safeAsPlanned(ground, { stays }).map(({ hem }) => [hem.id, sure(stays.get(hem.id))]))
+  const wanted = staysToTry(ground, work, placed)
+  const expected = new Map(ground.answers.flatMap((answer) => (answer.safe ? [[answer.hemId, answer.stayMin]] : [])))
+  const found = new Map<HemId, number>()
+  // Where nothing would be safe for so long, what lasts longest is better than what there is, and its pull may be told as too late.
+  for (const share of SHARES) {
+    const stays = new Map(
+      [...wanted].flatMap(([id, stayMin]): [HemId, number][] => {
+        const part = Math.floor(stayMin * share)
+        const before = ground.stays.get(id) ?? expected.get(id) ?? stayMin
+        return found.has(id) || (share < 1 && part <= before) ? [] : [[id, part]]
+      }),
+    )
+    for (const [id, stayMin] of safeFor(ground, stays)) found.set(id, stayMin)
+  }
+  return found
 }
+
+/** Shares of a planned stay for which something safe is looked for, all of it first. */
+const SHARES = [1, 0.9, 0.8, 0.7] as const
+
+/** Of some stays those for which something is safe. */
+const safeFor = (ground: JudgedGround, stays: ReadonlyMap<HemId, number>): ReadonlyMap<HemId, number> =>
+  stays.size === 0
+    ? new Map()
+    : new Map(safeAsPlanned(ground, { stays }).map(({ hem }) => [hem.id, sure(stays.get(hem.id))]))
 
 function staysToTry(
   { jobOfRecipes: job, answers, clocks, parameters, stays }: JudgedGround,

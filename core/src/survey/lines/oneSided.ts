@@ -1,11 +1,11 @@
 /** A point of an old edge: along the run, and how far it wanders beyond the true line, mm. */
-interface WanderPoint {
+export interface WanderPoint {
   readonly atMm: number
   readonly offMm: number
 }
 
 /** A straight line over a run: offset at its start and slope, mm per mm. */
-interface StraightLine {
+export interface StraightLine {
   readonly startMm: number
   readonly slope: number
 }
@@ -37,7 +37,7 @@ export const levelOver = (points: readonly WanderPoint[]): StraightLine => ({
 export const offsetAt = ({ startMm, slope }: StraightLine, atMm: number): number => startMm + slope * atMm
 
 /** Upper hull from left to right, by Andrew's monotone chain (1979). */
-function upperHull(points: readonly WanderPoint[]): WanderPoint[] {
+export function upperHull(points: readonly WanderPoint[]): WanderPoint[] {
   const sorted = [...points].sort((a, b) => a.atMm - b.atMm || b.offMm - a.offMm)
   const hull: WanderPoint[] = []
   for (const point of sorted) {
