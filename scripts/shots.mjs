@@ -8,6 +8,14 @@ import { ensureBuilt, ensureChromium, ensureInstalled, refuseUnknown } from './e
 // `node scripts/shots.mjs [NAME …] [--to FOLDER]`: one picture per main view, from the demo data on its practice clock.
 const AT = '2027-05-12T13:22:00Z'
 const HEM = encodeURIComponent('practice2/wall:w3|ceiling')
+const EDGE = encodeURIComponent('wall:w1|skirting')
+/** An edge of two and a half metres that humps in the middle, as somebody would type it. */
+const crooked = async (page) => {
+  await page
+    .getByRole('textbox', { name: /Place and offset/ })
+    .fill('0 3\n300 4\n600 6\n900 5\n1200 8\n1500 6\n1800 5\n2100 3\n2400 2')
+  await page.getByRole('heading', { name: 'The line' }).scrollIntoViewIfNeeded()
+}
 /** How long the page looks for a better plan by itself, and a little, ms. */
 const LOOKED_ON_MS = 16_000
 const DESK = { width: 1280, height: 800 }
@@ -20,11 +28,12 @@ const VIEWS = {
     act: (page) => page.locator('[data-hem="practice2/wall:w3|ceiling"]').click({ force: true }),
   },
 
+  lines: { path: `/jobs/tern-quay/lines?for=edge&room=practice2&edge=${EDGE}`, size: DESK, act: crooked },
+  'lines-phone': { path: `/jobs/tern-quay/lines?for=edge&room=practice2&edge=${EDGE}`, size: PHONE, act: crooked },
   scope: { path: '/jobs/tern-quay/scope', size: DESK },
   recipes: { path: `/jobs/tern-quay/recipes?hem=${HEM}`, size: DESK },
   van: { path: '/jobs/tern-quay/load/van', size: DESK },
   cut: { path: '/jobs/tern-quay/load/cut', size: DESK },
-  floors: { path: '/jobs/tern-quay/load/floors', size: DESK },
   quote: {
     path: '/jobs/tern-quay/load/quote',
     size: DESK,
@@ -58,14 +67,6 @@ const VIEWS = {
     },
   },
   pulls: { path: '/jobs/tern-quay/pulls', size: DESK },
-  register: {
-    path: '/jobs/tern-quay/pulls',
-    size: DESK,
-    act: async (page) => {
-      await page.getByRole('heading', { name: 'Find a tag' }).evaluate((panel) => panel.scrollIntoView())
-      await page.evaluate(() => scrollBy(0, -20))
-    },
-  },
   shelf: { path: '/jobs/tern-quay/shelf', size: DESK },
   site: { path: '/jobs/tern-quay/site', size: DESK },
   bench: { path: `/jobs/tern-quay/bench?hem=${HEM}`, size: DESK },

@@ -149,7 +149,7 @@ describe('glazed doors', () => {
 
 test('a wander wider than the trim is told: nothing is left to hide it in', () => {
   const wander = (mm: number): OneRoom => ({
-    room: { steps: [WALLS], lines: [{ edge: 'wall:w1|skirting', wanderMm: mm, way: 'straighten' }] },
+    room: { steps: [WALLS], lines: [{ edge: 'wall:w1|skirting', wanderMm: mm, way: 'straighten', readings: [] }] },
   })
   const told = (mm: number) => recipeOf(wander(mm), 'wall:w1|skirting').cautions.map((caution) => caution.code)
   expect(told(6)).not.toContain('care.wander')

@@ -19,6 +19,7 @@ const PAGES = {
   pulls: () => import('./pages/pulls/PullsPage').then((m) => m.PullsPage),
   shelf: () => import('./pages/shelf/ShelfPage').then((m) => m.ShelfPage),
   site: () => import('./pages/site/SitePage').then((m) => m.SitePage),
+  lines: () => import('./pages/lines/LinesPage').then((m) => m.LinesPage),
   bench: () => import('./pages/bench/BenchPage').then((m) => m.BenchPage),
   jobs: () => import('./pages/jobs/JobsPage').then((m) => m.JobsPage),
 } satisfies Record<string, () => Promise<ComponentType>>

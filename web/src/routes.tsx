@@ -30,6 +30,7 @@ export const router = createBrowserRouter([
       { index: true, element: <Navigate to="walk" replace /> },
       page('site', () => import('./pages/site/SitePage'), 'SitePage'),
       page('walk/:roomId?', () => import('./pages/walk/WalkPage'), 'WalkPage'),
+      page('lines', () => import('./pages/lines/LinesPage'), 'LinesPage'),
       page('scope', () => import('./pages/scope/ScopePage'), 'ScopePage'),
       page('recipes', () => import('./pages/recipes/RecipesPage'), 'RecipesPage'),
       page('load/:part?', () => import('./pages/load/LoadPage'), 'LoadPage'),

@@ -249,6 +249,8 @@ interface LineNote {
   readonly edge: EdgeKey
   readonly wanderMm: number
   readonly way: LineWay | null
+  /** Where along it, and how far over what is kept, the edge was read to lie; from its left end, mm. None: nobody read it. */
+  readonly readings: readonly { readonly atMm: number; readonly offMm: number }[]
 }
 
 /** A hem cut by hand at a place along it; it keeps its id when it moves. */

@@ -3,6 +3,8 @@ export type CoreErrorCode =
   | 'length.unreadable'
   | 'length.no_unit'
   | 'length.not_positive'
+  | 'lines.reading'
+  | 'lines.beyond'
   | 'time.unreadable'
   | 'time.unknown_zone'
   | 'air.out_of_range'

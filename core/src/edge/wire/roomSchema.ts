@@ -217,7 +217,14 @@ export const roomSchema = exact({
   ),
   scopes: list(exact({ face: faceKey(), scope: oneOf(FACE_SCOPES), note: optionalText(300) })),
   edgeNotes: list(exact({ edge: edge(), note: oneOf(['shielded', 'left-out'] as const), reason: optionalText(300) })),
-  lines: list(exact({ edge: edge(), wanderMm: wholeNumber(0, 200), way: orNull(oneOf(LINE_WAYS)) })),
+  lines: list(
+    exact({
+      edge: edge(),
+      wanderMm: wholeNumber(0, 200),
+      way: orNull(oneOf(LINE_WAYS)),
+      readings: list(exact({ atMm: PLACE_MM(), offMm: decimal(-500, 500) }), 0, 500),
+    }),
+  ),
   splits: list(exact({ id: id(), edge: edge(), atMm: SIZE_MM() })),
   joins: list(exact({ id: id(), edges: list(edge(), 2, 50) })),
   handHems: list(

@@ -38,8 +38,8 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * quote holds, and one person of a crew being away, and with version 13 leaves that are painted on both sides or taken off, places
  * to be filled, primers, and minutes for doors and for either end of a day, with version 14 how long people stay on, and with version
  * 15 fittings on ceilings and what a plan's days cost, with version 16 whether crews lend each other a hand, and with version 17 how
- * many of a crew a task was told to, and whether a sprayed front is unmasked the same day, and with version 18 what it costs to change what
- * a crew was told.
+ * many of a crew a task was told to, and whether a sprayed front is unmasked the same day, with version 18 what it costs to change what
+ * a crew was told, and with version 19 readings along an edge.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
@@ -175,6 +175,10 @@ const onWalls = (fittings: unknown): unknown =>
 /** Before version 12 a quote did not say what it rests on. */
 const withBasis = (quote: unknown): unknown => (isFields(quote) ? { basis: '', ...quote } : quote)
 
+/** Before version 19 nobody noted readings along an edge. */
+const withReadings = (lines: unknown): unknown =>
+  Array.isArray(lines) ? lines.map((line: unknown) => (isFields(line) ? { readings: [], ...line } : line)) : lines
+
 /** Also for a room that is stored by itself. */
 export function upgradedRoom(older: unknown): unknown {
   const room = withCodes(older)
@@ -187,6 +191,7 @@ export function upgradedRoom(older: unknown): unknown {
     openings: withLeaves(room.openings, { leadsOut: null }),
     pieces: withLeaves(room.pieces),
     fittings: onWalls(room.fittings),
+    lines: withReadings(room.lines),
     choices: room.choices.map((choice: unknown) =>
       isFields(choice) ? { liquidId: null, pressing: null, pull: null, ...choice } : choice,
     ),

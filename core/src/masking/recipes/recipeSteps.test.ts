@@ -18,7 +18,9 @@ describe('making ready', () => {
     )
   })
   test('an old edge that wanders is walked whole before tape goes on', () => {
-    const setup: OneRoom = { room: { steps: [WALLS], lines: [{ edge: CEIL, wanderMm: 6, way: 'straighten' }] } }
+    const setup: OneRoom = {
+      room: { steps: [WALLS], lines: [{ edge: CEIL, wanderMm: 6, way: 'straighten', readings: [] }] },
+    }
     expect(said(setup)).toMatch(/Walk the whole run; the old edge wanders 6 mm at its worst/)
   })
 })

@@ -24,9 +24,15 @@ export function lineOver(points: readonly WanderPoint[]): StraightLine {
   const b = hull[Math.max(right, 0)] ?? hull[hull.length - 1]
   const a = hull[Math.max(right, 1) - 1]
   if (!a || !b) return { startMm: 0, slope: 0 }
-  const slope = a.atMm === b.atMm ? 0 : (b.offMm - a.offMm) / (b.atMm - a.atMm)
+  // Where a corner of the hull lies in the very middle every line that turns about it gives up as much: the most level one is taken.
+  const c = b.atMm === middle ? hull[Math.max(right, 1) + 1] : undefined
+  const left = slopeOf(a, b)
+  const slope = c ? Math.min(left, Math.max(slopeOf(b, c), 0)) : left
   return { startMm: b.offMm - slope * b.atMm, slope }
 }
+
+const slopeOf = (a: WanderPoint, b: WanderPoint): number =>
+  a.atMm === b.atMm ? 0 : (b.offMm - a.offMm) / (b.atMm - a.atMm)
 
 /** The level line over every point: what a run takes whose line has to stay parallel to a true edge. */
 export const levelOver = (points: readonly WanderPoint[]): StraightLine => ({

@@ -31,6 +31,9 @@ export function Spine() {
           </li>
         ))}
         <li className="mt-5">
+          <SpineLink path="lines" name={W.lines.title} count={0} />
+        </li>
+        <li>
           <SpineLink path="bench" name={W.bench.title} count={0} />
         </li>
         {!painter && (

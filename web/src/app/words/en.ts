@@ -3,6 +3,7 @@ import { FIELD_WORDS } from './enFields'
 import { HOUSE_WORDS } from './enHouse'
 import { TAG_WORDS } from './enTags'
 import { LINE_WORDS } from './enLine'
+import { LINES_WORDS } from './enLines'
 import { LOAD_WORDS } from './enLoad'
 import { MOVE_WORDS } from './enMoves'
 import { SHELF_WORDS } from './enShelf'
@@ -359,6 +360,7 @@ export const EN_SCREENS = {
     print: 'Print',
     slip: 'Film and paper on floors are slippery; film is a suffocation hazard for children and pets. Follow local codes.',
   },
+  lines: LINES_WORDS,
   bench: {
     title: 'Bench',
     line: 'Turn anything and look',

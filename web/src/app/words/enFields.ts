@@ -127,6 +127,7 @@ export const FIELD_WORDS = {
     depthMm: 'depth',
     count: 'number',
     wanderMm: 'wander',
+    offMm: 'reading',
     x1: 'begin',
     y1: 'begin',
     x2: 'end',

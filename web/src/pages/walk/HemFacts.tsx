@@ -97,9 +97,9 @@ export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
 
 /** Follow the edge or straighten it, and how far it wanders at its worst. */
 function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: EdgeKey }) {
-  const { site } = useFacts()
+  const { site, id: jobId } = useFacts()
   const editRoom = useEditRoom(room.id)
-  const noted = room.lines.find((line) => line.edge === edge) ?? { edge, wanderMm: 0, way: null }
+  const noted = room.lines.find((line) => line.edge === edge) ?? { edge, wanderMm: 0, way: null, readings: [] }
   const set = (change: Partial<typeof noted>) =>
     editRoom((before) => ({
       ...before,
@@ -123,6 +123,12 @@ function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: EdgeKey }
         allowZero
         onCommit={(wanderMm) => set({ wanderMm })}
       />
+      <Link
+        className="col-span-2 mt-1 underline"
+        to={`/jobs/${jobId}/lines?for=edge&room=${encodeURIComponent(room.id)}&edge=${encodeURIComponent(edge)}`}
+      >
+        {W.lines.fromWalk}
+      </Link>
     </div>
   )
 }

@@ -1,0 +1,45 @@
+import { expect, test } from '@playwright/test'
+import { TestServer } from './server'
+
+const server = new TestServer(true)
+test.beforeAll(() => server.start())
+test.beforeEach(() => server.clockBack())
+test.afterAll(() => server.remove())
+
+const lines = (more: string) => `${server.url}/jobs/tern-quay/lines?room=practice2${more}`
+
+test('twelve readings are typed in under a minute, drawn at once, put to the hem, and read again', async ({ page }) => {
+  await page.goto(lines(`&for=edge&edge=${encodeURIComponent('wall:w1|skirting')}`))
+  const field = page.getByRole('textbox', { name: /Place and offset/ })
+  await expect(field).toBeFocused()
+  const offs = [3, 4, 4, 5, 6, 5, 4, 4, 3, 3, 2, 1]
+  const text = offs.map((off, i) => `${i * 370} ${off}`).join('\n')
+  // A key a sign and one for each new line: a painter's thumb does two a second.
+  expect(text.length).toBeLessThan(110)
+  await field.pressSequentially(text)
+  await expect(page.getByRole('img', { name: /^12 readings of the edge/ })).toBeVisible()
+  await expect(page.getByText(/^Snap the line \d+ mm off at the left end/)).toBeVisible()
+  await page.getByRole('button', { name: /^Use on this hem/ }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
+  await page.reload()
+  await expect(field).toHaveValue(/^0 3\n370 4\n/)
+  await field.fill('0 3\nabc')
+  await expect(page.getByRole('alert').filter({ hasText: 'line 2' })).toBeVisible()
+})
+
+test('a line round the room says whether it meets, stripes say where the tape lies; nothing is wider than a phone', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(lines('&for=round'))
+  await page.getByRole('textbox', { name: /heights, one a line/ }).fill('1400\n1402\n1405\n1406\n1452')
+  await expect(page.getByText(/one reading is wrong/)).toBeVisible()
+  await page.getByRole('textbox', { name: /heights, one a line/ }).fill('1400\n1402\n1405\n1406\n1408')
+  await expect(page.getByText(/little enough to spread/)).toBeVisible()
+  await page.getByRole('button', { name: 'Stripes', exact: true }).click()
+  await expect(page.getByText(/left of the mark/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'A crooked edge' }).click()
+  await page.getByRole('textbox', { name: /Place and offset/ }).fill('0 3\n1000 9\n2000 2')
+  await page.getByRole('heading', { name: 'Marks to set' }).waitFor()
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
+})
