@@ -154,6 +154,20 @@ test('a wander wider than the trim is told: nothing is left to hide it in', () =
   const told = (mm: number) => recipeOf(wander(mm), 'wall:w1|skirting').cautions.map((caution) => caution.code)
   expect(told(6)).not.toContain('care.wander')
   expect(told(120)).toContain('care.wander')
+  // A skirting of 120 mm: half of it is 60.
+  expect(told(60)).not.toContain('care.half_trim')
+  expect(told(69)).toContain('care.half_trim')
+})
+
+test('an edge that was read is snapped by its readings, as the step says', () => {
+  const readings = [
+    { atMm: 0, offMm: 6 },
+    { atMm: 2000, offMm: -1 },
+    { atMm: 4000, offMm: 2 },
+  ]
+  const lines = [{ edge: 'wall:w1|skirting', wanderMm: 7, way: 'straighten' as const, readings }]
+  const recipe = recipeOf({ room: { steps: [WALLS], lines } }, 'wall:w1|skirting')
+  expect(recipe.steps.map(sayText).join(' ')).toContain('6 mm off the reference at the left end, 2 mm at the right')
 })
 
 describe('what the shelf says of a tape', () => {

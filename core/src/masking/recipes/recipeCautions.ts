@@ -32,6 +32,13 @@ export function recipeCautions(ctx: HemContext, pick: Candidate): Said[] {
     care.push(
       said('care.wander', { wander: length(ctx.hem.wanderMm, ctx.units), width: length(ctx.trimWidthMm, ctx.units) }),
     )
+  else if (ctx.trimWidthMm !== null && ctx.hem.line === 'straighten' && 2 * ctx.hem.wanderMm > ctx.trimWidthMm)
+    care.push(
+      said('care.half_trim', {
+        wander: length(ctx.hem.wanderMm, ctx.units),
+        width: length(ctx.trimWidthMm, ctx.units),
+      }),
+    )
   if (isDayTapeOverhead(ctx, pick)) care.push(said('care.day_tape', { tape: sure(pick.tape).name, face: ctx.keepName }))
   if (ctx.coating.base === 'solvent') care.push(said('care.solvent'))
   if (ctx.step.tool === 'spray') care.push(said('care.spray'))

@@ -17,6 +17,7 @@ import type { EdgeKind } from '../../survey/hems/edge'
 import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import { SHORT_PIECES } from './laying'
+import type { SnapLine } from '../../survey/lines/snapLine'
 import type { HemContext } from './hemContext'
 import { highestMm, LADDER_REACH_MM, STANDING_REACH_MM } from '../../survey/rooms/reach'
 import { recipeLayers } from './layers'
@@ -127,10 +128,18 @@ function makeReady(ctx: HemContext): Said[] {
     steps.push(said('step.clean', { face: ctx.keepName }))
   // A crooked edge that is followed needs no mark: it is there.
   if (hem.kind === 'two-tone-line' && hem.line === 'straighten') steps.push(said('step.mark'))
-  if (hem.line === 'straighten' && hem.wanderMm > 0)
+  if (hem.line === 'straighten' && hem.snap) steps.push(said('step.snap', snapFacts(hem.snap, ctx.units)))
+  else if (hem.line === 'straighten' && hem.wanderMm > 0)
     steps.push(said('step.straighten', { wander: length(hem.wanderMm, ctx.units) }))
   return steps
 }
+
+/** Where a line is snapped, by readings of the old edge. */
+const snapFacts = ({ leftMm, rightMm, mostMm }: SnapLine, units: HemContext['units']) => ({
+  left: length(leftMm, units),
+  right: length(rightMm, units),
+  most: length(mostMm, units),
+})
 
 /** How the tape goes on, as the setting wants it. */
 function layingSteps(ctx: HemContext, pick: Candidate): Said[] {

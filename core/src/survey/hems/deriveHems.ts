@@ -1,3 +1,4 @@
+import { snapLine, type SnapLine } from '../lines/snapLine'
 import { lastFor } from '../../base/units/lastFor'
 import { sure } from '../../base/units/sure'
 import type { Edge, EdgeKind, EdgeSegment } from './edge'
@@ -47,6 +48,8 @@ export interface Hem {
   /** How its line runs, and how far an old edge wanders, mm. */
   readonly line: LineWay
   readonly wanderMm: number
+  /** The line to snap over it, where somebody read the edge; null where nobody did. */
+  readonly snap: SnapLine | null
   /** The face that stays clean, and the step that painted it earlier in this job, if one did. */
   readonly keep: FaceKey
   readonly keepStepId: string | null
@@ -175,6 +178,7 @@ function hemOn(room: Room, edge: Edge): Hem {
         isRail: isRail(room, edge.a) || isRail(room, edge.b),
       }),
     wanderMm: noted?.wanderMm ?? 0,
+    snap: noted ? snapLine(noted.readings) : null,
     keep: aIsPaint ? edge.b : edge.a,
     keepStepId: keepStep?.step.id ?? null,
     paint: aIsPaint ? edge.a : edge.b,

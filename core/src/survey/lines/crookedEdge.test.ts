@@ -37,7 +37,7 @@ async function byProgramme(points: readonly WanderPoint[], fit: 'least-area' | '
 
 // Outside check: the registry's LP solver on made-up edges; five hundred on a drill.
 test('least area and least worst gap are what a linear programme finds, and every fit is proved by the points it touches', async () => {
-  for (let i = 0; i < runsOf(500, 25); i++) {
+  for (let i = 0; i < runsOf(500, 12); i++) {
     const points = anyEdge()
     const [from, to] = [points[0]!.atMm, points.at(-1)!.atMm]
     if (from === to) continue

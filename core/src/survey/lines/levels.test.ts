@@ -6,6 +6,7 @@ import { levelNet, likeliestWrong, reversalErrorMm, slipsIn, twoPegErrorMmPerM, 
 import { marksCsv, marksDxf } from './marksFile'
 import { readLengths, readReadings } from './readings'
 import { linesRound } from './roundRoom'
+import { snapLine } from './snapLine'
 import { piecesForArc, stripesOver } from './stripesOver'
 
 const FROM = { units: 'metric', lengthMm: 4000, everyMm: null, end: 'left', grows: 'over-keep' } as const
@@ -171,4 +172,15 @@ test('marks go out as a table and as a drawing that another library reads', () =
   const drawing = readDxf(marksDxf(marks))
   expect(JSON.stringify(drawing)).toContain('600')
   expect(JSON.stringify(drawing)).toContain('4.5')
+})
+
+test('a line to snap needs two readings, and lies over them all', () => {
+  expect(snapLine([{ atMm: 0, offMm: 3 }])).toBeNull()
+  expect(
+    snapLine([
+      { atMm: 0, offMm: 6 },
+      { atMm: 2000, offMm: -1 },
+      { atMm: 4000, offMm: 2 },
+    ]),
+  ).toEqual({ leftMm: 6, rightMm: 2, mostMm: 5 })
 })
