@@ -19,7 +19,10 @@ export const FLOORS = [
 export const WEB_FLOORS = [
   ['app', ['words', 'office', 'device', 'state', 'ui', 'drawing', 'naming', 'devices', 'frame']],
   ['print', []],
-  ['pages', ['walk', 'lines', 'scope', 'site', 'recipes', 'bench', 'shelf', 'rounds', 'load', 'pulls', 'people', 'jobs']],
+  [
+    'pages',
+    ['walk', 'lines', 'scope', 'site', 'recipes', 'bench', 'shelf', 'rounds', 'load', 'pulls', 'people', 'jobs'],
+  ],
 ]
 /** And of the server, which has no floors within its folders. */
 export const SERVER_FLOORS = [
