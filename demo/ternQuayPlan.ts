@@ -81,26 +81,26 @@ const TOLD = `
   heron | 12 14:29–14:32 | recital/s3/w1/pull
   heron | 12 14:32–15:00 | recital/s3/w1/roll2
   plover | 12 14:52–14:54 | south/s1/w1/pull
-  heron | 13 06:45–07:06 | practice2/look
-  heron | 13 07:06–07:09 | practice2/uncover
-  heron | 13 07:09–07:11 | recital/s3/w2+w4/bead
-  heron | 13 07:11–07:29 | recital/s3/w2+w4/coat2
+  heron | 13 06:45–07:17 | practice2/look
   wren | 13 07:15–07:19 | practice1/s3/w1+w2/bead
+  heron | 13 07:17–07:20 | practice2/uncover
   wren | 13 07:19–07:26 | practice1/s3/w1+w2/coat2
+  heron | 13 07:20–07:22 | recital/s3/w2+w4/bead
+  heron | 13 07:22–07:40 | recital/s3/w2+w4/coat2
   wren | 13 07:26–07:30 | practice1/s3/w1+w2/pull
-  heron | 13 07:29–07:31 | recital/s3/w2+w4/pull
   wren | 13 07:30–07:44 | practice1/s3/w1/roll2
-  heron | 13 07:31–07:32 | recital/s3/w5/bead
-  heron | 13 07:32–07:42 | recital/s3/w5/coat2
-  heron | 13 07:42–07:43 | recital/s3/w5/pull
-  heron | 13 07:43–07:44 | recital/s3/w6/bead
+  heron | 13 07:40–07:42 | recital/s3/w2+w4/pull
+  heron | 13 07:42–07:43 | recital/s3/w5/bead
+  heron | 13 07:43–07:53 | recital/s3/w5/coat2
   wren | 13 07:44–07:59 | practice1/s3/w2/roll2
-  heron | 13 07:44–07:56 | recital/s3/w6/coat2
-  heron | 13 07:56–07:57 | recital/s3/w6/pull
-  heron | 13 07:57–08:05 | recital/s5/mark
+  heron | 13 07:53–07:54 | recital/s3/w5/pull
+  heron | 13 07:54–07:55 | recital/s3/w6/bead
+  heron | 13 07:55–08:07 | recital/s3/w6/coat2
   wren | 13 07:59–08:02 | practice1/s3/w3+w4/bead
   wren | 13 08:02–08:08 | practice1/s3/w3+w4/coat2
+  heron | 13 08:07–08:08 | recital/s3/w6/pull
   wren | 13 08:08–08:11 | practice1/s3/w3+w4/pull
+  heron | 13 08:08–08:16 | recital/s5/mark
   wren | 13 08:11–08:25 | practice1/s3/w3/roll2
   plover | 13 08:15–08:18 | harbour/s1/w1/pull
   wren | 13 08:25–08:40 | practice1/s3/w4/roll2
@@ -110,26 +110,26 @@ const TOLD = `
   wren | 13 09:47–10:35 | corridor/s3/w1/coat1
   plover | 13 10:00–10:19 | south/s2/w1/lay
   plover | 13 10:19–10:24 | south/s2/cover
-  wren | 13 10:35–11:00 | practice1/look
-  wren | 13 11:00–11:03 | practice1/uncover
-  plover | 13 11:00–11:30, 13 12:00–12:08 | harbour/s2/w1/lay
-  wren | 13 11:03–11:08 | corridor/s3/w2/coat1
-  wren | 13 11:08–11:12 | kitchen/s1/w2/pull
-  wren | 13 11:12–11:30, 13 12:00–12:07 | kitchen/s3/w1+w2/lay
-  wren | 13 12:07–13:06 | corridor/s3/w3+w4/coat1
-  plover | 13 12:08–12:18 | harbour/s2/cover
-  plover ×1 | 13 12:18–12:33 | harbour/s2/gun-up
-  plover ×1 | 13 12:33–13:08 | harbour/s2/w1/coat1
-  wren | 13 13:06–13:17 | kitchen/s3/w3/lay
-  plover ×1 | 13 13:08–13:28 | south/s2/w1/coat1
-  wren | 13 13:17–13:23 | kitchen/s3/w4/lay
-  wren | 13 13:23–14:01 | kitchen/s3/w1+w2/coat1
-  wren | 13 14:01–14:21 | kitchen/s3/w3/coat1
-  wren | 13 14:21–14:38 | kitchen/s3/w4/coat1
-  wren | 13 14:38–14:48 | store/look
-  wren | 13 14:48–14:50 | store/uncover
-  plover ×1 | 13 14:58–15:18 | south/s2/w1/coat2
-  plover ×1 | 13 15:18–15:33 | harbour/s2/gun-down1
+  wren | 13 10:35–11:13 | practice1/look
+  plover | 13 11:00–11:30, 13 12:00–12:09 | harbour/s2/w1/lay
+  wren | 13 11:13–11:16 | practice1/uncover
+  wren | 13 11:16–11:21 | corridor/s3/w2/coat1
+  wren | 13 11:21–11:25 | kitchen/s1/w2/pull
+  wren | 13 12:00–12:59 | corridor/s3/w3+w4/coat1
+  plover | 13 12:09–12:19 | harbour/s2/cover
+  plover ×1 | 13 12:19–12:34 | harbour/s2/gun-up
+  plover ×1 | 13 12:34–13:09 | harbour/s2/w1/coat1
+  wren | 13 12:59–13:24 | kitchen/s3/w1+w2/lay
+  plover ×1 | 13 13:09–13:29 | south/s2/w1/coat1
+  wren | 13 13:24–13:35 | kitchen/s3/w3/lay
+  wren | 13 13:35–13:41 | kitchen/s3/w4/lay
+  wren | 13 13:41–14:19 | kitchen/s3/w1+w2/coat1
+  wren | 13 14:19–14:39 | kitchen/s3/w3/coat1
+  wren | 13 14:39–14:56 | kitchen/s3/w4/coat1
+  wren | 13 14:56–15:09 | store/look
+  plover ×1 | 13 14:59–15:19 | south/s2/w1/coat2
+  wren | 13 15:09–15:11 | store/uncover
+  plover ×1 | 13 15:19–15:34 | harbour/s2/gun-down1
   heron | 14 06:45–07:06 | recital/s5/w1+w2+w3+w4+w5+w6/lay
   heron | 14 07:06–07:34 | recital/s5/w1+w2+w3+w4+w5+w6/coat1
   wren | 14 07:15–07:37 | corridor/s2/w1+w2+w3+w4/peel
@@ -140,7 +140,7 @@ const TOLD = `
   plover ×2 | 14 08:15–08:21 | south/s2/w1/pull
   plover ×2 | 14 08:21–08:24 | south/s2/uncover
   plover ×2 | 14 08:24–08:27 | south/uncover
-  plover | 14 08:30–08:39 | south/look
+  plover | 14 08:30–08:46 | south/look
   wren | 14 08:37–08:39 | corridor/s3/w2/bead
   wren | 14 08:39–08:43 | corridor/s3/w2/coat2
   wren | 14 08:43–08:45 | corridor/s3/w2/pull
@@ -162,29 +162,29 @@ const TOLD = `
   plover ×1 | 14 11:00–11:35 | harbour/s2/w1/coat2
   wren | 14 11:02–11:04 | kitchen/s3/w3/pull
   wren | 14 11:04–11:20 | kitchen/s3/w3/roll2
-  wren | 14 11:20–11:30, 14 12:00–13:08 | corridor/look
+  wren | 14 11:20–11:30, 14 12:00–13:38 | corridor/look
   plover ×1 | 14 12:00–12:15 | south/s2/gun-down
-  wren | 14 13:08–13:15 | corridor/uncover
   heron | 14 13:09–13:14 | recital/s5/w1+w2+w3+w4+w5+w6/bead
   heron | 14 13:14–13:23 | recital/s5/w1+w2+w3+w4+w5+w6/coat2
-  wren | 14 13:15–13:16 | kitchen/s3/w4/bead
-  wren | 14 13:16–13:33 | kitchen/s3/w4/coat2
   heron | 14 13:23–13:28 | recital/s5/w1+w2+w3+w4+w5+w6/pull
   heron | 14 13:28–13:34 | recital/s5/w1/roll2
-  wren | 14 13:33–13:34 | kitchen/s3/w4/pull
   heron | 14 13:34–13:39 | recital/s5/w2/roll2
+  wren | 14 13:38–13:45 | corridor/uncover
   heron | 14 13:39–13:43 | recital/s5/w3/roll2
   heron | 14 13:43–13:45 | recital/s5/w4/roll2
   heron | 14 13:45–13:48 | recital/s5/w5/roll2
+  wren | 14 13:45–13:46 | kitchen/s3/w4/bead
+  wren | 14 13:46–14:03 | kitchen/s3/w4/coat2
   heron | 14 13:48–13:52 | recital/s5/w6/roll2
-  wren | 14 14:46–15:04 | kitchen/look
-  wren | 14 15:04–15:08 | kitchen/uncover
+  wren | 14 14:03–14:04 | kitchen/s3/w4/pull
   plover | 14 15:08–15:15 | harbour/s2/w1/pull
   plover | 14 15:15–15:18 | harbour/s2/uncover
   plover | 14 15:18–15:20 | harbour/uncover
-  plover | 14 15:20–15:40 | harbour/look
+  plover | 14 15:20–15:45, 17 08:15–08:16 | harbour/look
   heron | 17 06:45–06:56 | recital/s4/w3/lay
   heron | 17 06:56–07:19 | recital/s4/w3/coat1
+  wren | 17 07:15–07:35 | kitchen/look
+  wren | 17 07:35–07:39 | kitchen/uncover
   heron | 17 11:35–11:37 | recital/s4/w3/bead
   heron | 17 11:37–11:41 | recital/s4/w3/coat2
   heron | 17 11:41–11:43 | recital/s4/w3/pull
@@ -192,8 +192,8 @@ const TOLD = `
   heron | 17 12:02–12:03 | recital/s2/w1/pull-floor
   heron | 17 12:03–12:04 | recital/s2/w2~3/pull-floor
   heron | 17 12:04–12:06 | recital/s2/w3+w4+w5+w6/pull-floor
-  heron | 17 13:13–13:53 | recital/look
-  heron | 17 13:53–14:08 | recital/uncover
+  heron | 17 13:13–14:08 | recital/look
+  heron | 17 14:08–14:23 | recital/uncover
 `
 
 /** The told plan, task by task. */
