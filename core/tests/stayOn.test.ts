@@ -3,7 +3,7 @@ import { planWithProblem } from '../src/answers/chain/planJob'
 import { isGunDown, type Job } from '../src/base/nouns'
 import { checkPlan } from '../src/planning/check/checkPlan'
 import { freeTime } from '../src/planning/plan/freeTime'
-import { stayOnOf } from '../src/planning/problem/stayOn'
+import { CRUMB_MIN, stayOnOf } from '../src/planning/problem/stayOn'
 import { early } from './early'
 
 const DAY = [
@@ -22,11 +22,17 @@ describe('nobody leaves a wall half rolled for a meal, nor begins it just before
     expect(free().firstSlot(90, 20)).toEqual({ from: 90, to: 110 })
     expect(free().firstSlot(91, 20)).toEqual({ from: 130, to: 150 })
   })
-  test('what may be broken off stops for it', () => {
-    expect(free().firstPieces(60, 45)).toEqual([
+  test('what may be broken off stops for it, but for a few minutes that nobody would come back for', () => {
+    expect(free().firstPieces(60, 46)).toEqual([
       { from: 60, to: 100 },
-      { from: 130, to: 135 },
+      { from: 130, to: 136 },
     ])
+    expect(free().firstPieces(60, 45)).toEqual([{ from: 60, to: 105 }])
+    // Nor where somebody is at something else past the end, or nobody stays on at all.
+    const busy = free()
+    busy.take({ from: 100, to: 115 })
+    expect(busy.firstPieces(60, 45)).toHaveLength(2)
+    expect(freeTime(DAY).firstPieces(60, 45)).toHaveLength(2)
   })
   test('a break shorter than that is not run over into the next stretch', () => {
     expect(
@@ -61,9 +67,10 @@ test('a whole job: nothing is told as outside of shifts, and what stays on is un
   for (const { taskId, crewId, from, to } of past)
     expect([
       taskId,
-      acts.get(taskId)?.divisible,
-      crews.get(crewId)!.shifts.some((shift) => from >= shift[0] && to <= shift[1] + 20),
-    ]).toEqual([taskId, false, true])
+      crews
+        .get(crewId)!
+        .shifts.some((shift) => from >= shift[0] && to <= shift[1] + (acts.get(taskId)?.divisible ? CRUMB_MIN : 20)),
+    ]).toEqual([taskId, true])
   expect(checkPlan(problem, plan).filter(({ kind }) => kind === 'outside-shift')).toEqual(
     plan.misses.filter(({ kind }) => kind === 'outside-shift'),
   )
@@ -74,4 +81,17 @@ test('a whole job: nothing is told as outside of shifts, and what stays on is un
       return isGunDown(taskId) || pieces.every((piece) => shifts.some(([a, b]) => piece.from >= a && piece.to <= b))
     }) || home.plan.misses.some(({ kind }) => kind === 'outside-shift'),
   ).toBe(true)
+})
+
+// Common practice, no published source: nobody drives to a site for the last minute of a look.
+test('random jobs: no piece of work is left over for five minutes or less behind a break or a night', () => {
+  for (const rooms of [['south', 'harbour'], ['kitchen', 'practice1'], ['corridor'], ['store', 'practice2']]) {
+    const base = early(ternQuaySurvey())
+    const { plan } = planWithProblem({ ...base, rooms: base.rooms.filter(({ id }) => rooms.includes(id)) })
+    const crumbs = plan.placed.filter(({ pieces }) => {
+      const last = pieces.at(-1)
+      return pieces.length > 1 && last !== undefined && last.to - last.from <= CRUMB_MIN
+    })
+    expect([rooms, crumbs.map(({ taskId }) => taskId)]).toEqual([rooms, []])
+  }
 })

@@ -1,7 +1,7 @@
 import { floatAt, intAt, nth, sure } from '../../base/units/sure'
 import { instantOfGain } from '../../nature/cure/rateClock'
 import type { ClockDelay, PullRule } from '../problem/problem'
-import { mostPast } from '../problem/stayOn'
+import { crumbPast, mostPast } from '../problem/stayOn'
 import { firstPast } from '../../base/units/firstPast'
 import type { Scene, Script } from './script'
 
@@ -172,7 +172,9 @@ function play(script: Script, scene: Scene, start: number, luck: Luck, run: Run)
     const { minutes, pull } = nth(script.acts, act)
     const takes = minutes * floatAt(luck.work, act)
     run.from[act] = at
-    run.to[act] = scene.divisible ? worked(at, takes, nth(script.shifts, scene.crew)) : at + takes
+    run.to[act] = scene.divisible
+      ? worked(at, takes, nth(script.shifts, scene.crew), nth(script.stayOn, scene.crew))
+      : at + takes
     at = floatAt(run.to, act)
     if (pull) at = pulled({ script, rule: pull, act, leave, crew: scene.crew }, luck, run)
   }
@@ -180,12 +182,17 @@ function play(script: Script, scene: Scene, start: number, luck: Luck, run: Run)
 }
 
 /** When work that goes on after breaks is through. */
-function worked(from: number, minutes: number, shifts: readonly (readonly [number, number])[]): number {
+function worked(
+  from: number,
+  minutes: number,
+  shifts: readonly (readonly [number, number])[],
+  stayOn: readonly number[],
+): number {
   let left = minutes
-  for (const [start, end] of shifts) {
-    if (end <= from) continue
+  for (let i = firstPast(shifts.length, (k) => nth(shifts, k)[1] > from); i < shifts.length; i++) {
+    const [start, end] = nth(shifts, i)
     const begin = Math.max(start, from)
-    if (end - begin >= left) return begin + left
+    if (end - begin + crumbPast(nth(stayOn, i), minutes) >= left) return begin + left
     left -= end - begin
   }
   return from + left

@@ -1,3 +1,4 @@
+import { CRUMB_MIN } from '../problem/stayOn'
 import { modeOf, peopleAt } from '../problem/withCrews'
 import { isGunDown } from '../../base/nouns'
 import type { PlacedTask } from '../plan/placement'
@@ -22,7 +23,8 @@ function checkPlace(problem: ScheduleProblem, act: ProblemActivity, task: Placed
   const found: Miss[] = []
   const earliest = Math.max(problem.from, Math.ceil(act.release ?? problem.from))
   if (task.from < earliest) found.push(miss('before-its-time', act.id, { minutes: earliest - task.from, at: earliest }))
-  const stayOn = act.divisible ? 0 : (crew?.stayOnMin ?? 0)
+  // Of work that may be broken off only the last few minutes are done past the end, rather than left over.
+  const stayOn = Math.min(crew?.stayOnMin ?? 0, act.divisible ? CRUMB_MIN : Number.POSITIVE_INFINITY)
   const outside = task.pieces.find(
     (piece) =>
       !shifts.some(

@@ -1,13 +1,13 @@
 import { firstPast } from '../../base/units/firstPast'
 import { nth } from '../../base/units/sure'
 import type { Stretch } from '../../nature/calendar/calendar'
-import { mostPast } from '../problem/stayOn'
+import { crumbPast, mostPast } from '../problem/stayOn'
 
 /** A crew's free stretches; slots are taken out of it as work is placed. */
 export interface FreeTime {
   /** The first slot of whole minutes at or after `ready` inside one free stretch, or null. */
   readonly firstSlot: (ready: number, minutes: number) => Stretch | null
-  /** The first pieces from `ready` that add up to `minutes`, across breaks, the first of `least`; null when time runs out. */
+  /** The first pieces from `ready` that add up to `minutes`, across breaks, the first of `least`, but for crumbs; null when time runs out. */
   readonly firstPieces: (ready: number, minutes: number, least?: number) => Stretch[] | null
   readonly take: (slot: Stretch) => void
 }
@@ -51,8 +51,10 @@ export function freeTime(stretches: readonly Stretch[], stayOn: readonly number[
         const to = Math.min(nth(free, i).to, from + left)
         // Nobody begins for a few minutes before going home.
         if (pieces.length === 0 && to - from < least) continue
-        pieces.push({ from, to })
-        left -= to - from
+        const rest = left - (to - from)
+        const isCrumb = rest > 0 && rest <= crumbPast(pastEnd(to), minutes) && isFree(to, to + rest)
+        pieces.push({ from, to: isCrumb ? to + rest : to })
+        left = isCrumb ? 0 : rest
         if (left <= 0) return pieces
       }
       return null

@@ -4,7 +4,7 @@ import type { ModelLag, Model, Schedule, ModelTask } from '../../solve/engine/mo
 import { rampOf, type Ramp } from '../../solve/engine/ramp'
 import { NEVER, shared, startsOf, type Starts } from '../../solve/engine/starts'
 import type { AirRule, ProblemCrew, ProblemLag, PullRule, ScheduleProblem } from '../problem/problem'
-import { isInStretch, mostPast, stayOnOf } from '../problem/stayOn'
+import { CRUMB_MIN, crumbPast, isInStretch, mostPast, stayOnOf } from '../problem/stayOn'
 import { handsOf, modeOf } from '../problem/withCrews'
 import { lastFor } from '../../base/units/lastFor'
 import { onceFor } from '../../base/units/onceFor'
@@ -132,6 +132,8 @@ type Shift = readonly [from: number, to: number]
 /** What depends on a crew's stretches alone, as far as the model reaches. */
 interface CrewTables {
   readonly shifts: readonly Shift[]
+  /** How long the crew stays past the end of each, min. */
+  readonly stayOn: readonly number[]
   readonly presence: Presence
   /** Starts that its stretches leave to work of so many minutes, and when work that goes on after breaks ends. */
   readonly starts: Map<string, Starts>
@@ -142,29 +144,34 @@ interface CrewTables {
 interface Presence {
   readonly worked: Int32Array
   readonly at: readonly number[]
+  /** By minute: the stretch that it is the end of a minute of; 0 where it is none. */
+  readonly within: Int32Array
 }
 
 const tablesOfShifts = lastFor(
-  (all: ProblemCrew['shifts'], _stayOnMin: number | undefined, origin: number, length: number): CrewTables => {
+  (all: ProblemCrew['shifts'], stayOnMin: number | undefined, origin: number, length: number): CrewTables => {
     const own = all.filter(([from]) => from - origin <= length)
     const shifts = own.map(([from, to]): Shift => [Math.ceil(from) - origin, Math.floor(to) - origin])
-    return { shifts, presence: presenceOf(shifts, length), starts: new Map(), finish: new Map() }
+    const stayOn = shifts.map(([, to], i) => Math.min(stayOnMin ?? 0, (shifts[i + 1]?.[0] ?? NEVER) - to))
+    return { shifts, stayOn, presence: presenceOf(shifts, length), starts: new Map(), finish: new Map() }
   },
 )
 
 function presenceOf(shifts: readonly Shift[], length: number): Presence {
   const worked = new Int32Array(length + 1)
+  const within = new Int32Array(length + 2)
   const at: number[] = []
   let minute = 0
-  for (const [from, to] of shifts) {
+  for (const [i, [from, to]] of shifts.entries()) {
     for (; minute < Math.min(from, length); minute++) worked[minute + 1] = at.length
     for (; minute < Math.min(to, length); minute++) {
       at.push(minute + 1)
       worked[minute + 1] = at.length
+      within[minute + 1] = i
     }
   }
   for (; minute < length; minute++) worked[minute + 1] = at.length
-  return { worked, at }
+  return { worked, at, within }
 }
 
 const NOBODY: ProblemCrew = { id: '', shifts: [] }
@@ -201,7 +208,9 @@ function itemOf(draft: Draft, block: Block): Item[] {
   const crew = problem.crews.find((each) => each.id === crewId)
   // Work without a break between is in a stretch, or outside, as a whole.
   const isOutside = isDivisible
-    ? first.pieces.some((piece) => !shifts.some(([a, b]) => piece.from - origin >= a && piece.to - origin <= b))
+    ? first.pieces.some(
+        (piece) => !shifts.some(([a, b]) => piece.from - origin >= a && piece.to - origin <= b + CRUMB_MIN),
+      )
     : !crew || !isInStretch(crew, first.from, tasks.at(-1)?.to ?? first.to)
   const isExcused = isOutside || (rule?.manner === 'wet' && rule.coated !== null)
   const isFixed = block.activities.some((act) => problem.fixed.some((each) => each.id === act.id))
@@ -213,11 +222,23 @@ function itemOf(draft: Draft, block: Block): Item[] {
 
 /** When work that goes on after breaks ends, by its start. */
 function finishOf(draft: Draft, crewId: string, minutes: number): Ramp {
-  const { presence, finish } = tablesOf(draft, crewId)
-  const { worked, at } = presence
-  return made(finish, String(minutes), () =>
-    rampOf(0, draft.length, (minute) => at[intAt(worked, minute) + minutes - 1] ?? null),
+  const tables = tablesOf(draft, crewId)
+  const { worked, at } = tables.presence
+  return made(tables.finish, String(minutes), () =>
+    rampOf(0, draft.length, (minute) => {
+      const end = at[intAt(worked, minute) + minutes - 1]
+      return end === undefined ? null : withoutCrumb(tables, minute, end, minutes)
+    }),
   )
+}
+
+/** When work ends that would leave no more than minutes of it behind a break: people stay on for them. */
+function withoutCrumb({ shifts, stayOn, presence }: CrewTables, start: number, end: number, minutes: number): number {
+  const i = intAt(presence.within, end)
+  const before = shifts[i - 1]
+  if (!before || start >= before[1]) return end
+  const rest = end - (shifts[i]?.[0] ?? end)
+  return rest > 0 && rest <= crumbPast(nth(stayOn, i - 1), minutes) ? before[1] + rest : end
 }
 
 function taskOf(draft: Draft, item: Item): ModelTask {
@@ -367,7 +388,7 @@ function placedOf(draft: Draft, item: Item, start: number): PlacedTask[] {
     if (before && item.isPinned) return before
     const from = start + sure(item.from.get(act.id))
     const pieces = item.finish
-      ? piecesOf(shiftsOf(draft, crewId), start, minutes)
+      ? piecesOf(tablesOf(draft, crewId), start, minutes)
       : [{ from, to: start + sure(item.to.get(act.id)) }]
     const told = pieces.map((piece) => ({ from: origin + piece.from, to: origin + piece.to }))
     return {
@@ -381,15 +402,18 @@ function placedOf(draft: Draft, item: Item, start: number): PlacedTask[] {
   })
 }
 
-function piecesOf(shifts: readonly Shift[], start: number, minutes: number): WorkPiece[] {
+function piecesOf({ shifts, stayOn }: CrewTables, start: number, minutes: number): WorkPiece[] {
   const pieces: WorkPiece[] = []
   let left = minutes
-  for (const [from, to] of shifts) {
-    if (to <= start || left <= 0) continue
+  shifts.forEach(([from, to], i) => {
+    if (to <= start || left <= 0) return
     const begin = Math.max(from, start)
     const end = Math.min(to, begin + left)
-    pieces.push({ from: begin, to: end })
-    left -= end - begin
-  }
+    const rest = left - (end - begin)
+    // Nobody comes back for minutes.
+    const isCrumb = rest > 0 && rest <= crumbPast(nth(stayOn, i), minutes)
+    pieces.push({ from: begin, to: isCrumb ? end + rest : end })
+    left = isCrumb ? 0 : rest
+  })
   return pieces
 }

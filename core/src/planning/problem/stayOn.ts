@@ -14,6 +14,13 @@ export const stayOnOf = onceFor(({ shifts, stayOnMin = 0 }: ProblemCrew): readon
 /** How much of unbroken work may lie past the end of a stretch: nobody begins before a break what is mostly done behind it. */
 export const mostPast = (stayOnMin: number, minutes: number): number => Math.min(stayOnMin, Math.floor(minutes / 2))
 
+/** Work that may be broken off is ended all the same where no more than this is left of it: nobody comes back for minutes. From memory. */
+export const CRUMB_MIN = 5
+
+/** How much of work that may be broken off is done past the end of a stretch, rather than left over. */
+export const crumbPast = (stayOnMin: number, minutes: number): number =>
+  Math.min(CRUMB_MIN, mostPast(stayOnMin, minutes))
+
 /** Whether unbroken work lies in one stretch of a crew, or ends while it stays on, with at least half of it before. */
 export function isInStretch(crew: ProblemCrew, from: number, to: number): boolean {
   const stayOn = stayOnOf(crew)
