@@ -73,7 +73,7 @@ test('from nothing to a pulled and inspected round, over a restart', async ({ pa
     .getByRole('button', { name: /^Coated: Front room/ })
     .first()
     .click()
-  await page.clock.setFixedTime(new Date(Date.parse(MORNING) + 6 * 60_000))
+  await page.clock.setFixedTime(new Date(Date.parse(MORNING) + 12 * 60_000))
   // This page’s clock is ahead of the office’s, which puts the times of ticks right: the pull may be overdue by then.
   const card = page.getByRole('article', { name: /^(Now|Overdue): Front room/ })
   await expect(card).toBeVisible()

@@ -12,7 +12,7 @@ const folders = dirs('core/src').flatMap((floor) => dirs(`core/src/${floor}`).ma
 /** Floors of the lint rule, as they stand in its file: all of core's, then all of the web app's. */
 const rules = [...read('scripts/lint/chain.mjs').matchAll(/export const (FLOORS|WEB_FLOORS) = \[([\s\S]*?)\n\]/g)].map(
   ([, , list = '']) =>
-    [...list.matchAll(/\['(\w+)', \[([^\]]*)\]\]/g)].map(
+    [...list.matchAll(/\[\s*'(\w+)',\s*\[([^\]]*)\],?\s*\]/g)].map(
       ([, floor = '', folders = '']) =>
         [floor, [...folders.matchAll(/'(\w+)'/g)].map(([, folder = '']) => folder)] as const,
     ),
