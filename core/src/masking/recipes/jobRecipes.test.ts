@@ -14,7 +14,10 @@ test('the ranking alone gives what the whole plan gives, where no stay by the pl
 })
 
 test('whatever the house way, no recipe breaks a limit, and each says why it was taken', () => {
-  const base = early(ternQuaySurvey())
+  const survey = early(ternQuaySurvey())
+  // A kitchen, a room on heavy texture, a hall, and a front.
+  const some = ['kitchen', 'practice2', 'recital', 'harbour']
+  const base = { ...survey, rooms: survey.rooms.filter(({ id }) => some.includes(id)) }
   for (const school of SCHOOLS)
     for (const provenHand of [false, true]) {
       const house = { ...base.house, school, provenHand, stackSeals: provenHand }
