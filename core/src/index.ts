@@ -52,6 +52,7 @@ export {
   length,
   type LastCoat,
   LINE_WAYS,
+  type LineFit,
   type LogEvent,
   MATERIALS,
   type Opening,
@@ -337,13 +338,29 @@ export { type Took, tookSoFar } from './answers/quotes/tookSoFar'
 export { writeCsv } from './base/units/csvText'
 export { type Selling } from './base/nouns/selling'
 
-export { FITS, type Fit, fitOver, proofOf, type SplitLine, splitOver } from './survey/lines/crookedEdge'
+export {
+  FITS,
+  type Fit,
+  fitOver,
+  type FittedLine,
+  proofOf,
+  type SplitLine,
+  splitOver,
+} from './survey/lines/crookedEdge'
 export { type StraightLine, type WanderPoint } from './survey/lines/oneSided'
-export { readLengths, readReadings, type ReadingsFrom } from './survey/lines/readings'
-export { heightOf, type LineMark, marksOf, straightened, wanderShows } from './survey/lines/straightened'
+export { readLengths, readReadings, type ReadingsFrom, writeReadings } from './survey/lines/readings'
+export {
+  COVERED_FROM_MM,
+  heightOf,
+  type LineMark,
+  marksOf,
+  straightened,
+  wanderShows,
+} from './survey/lines/straightened'
 export { marksCsv, marksDxf } from './survey/lines/marksFile'
+export { lineFor } from './survey/lines/snapLine'
 export { levelLoop } from './survey/lines/levelLoop'
-export { reversalErrorMm, slipsIn } from './survey/lines/levelNet'
+export { levelErrorMmPerM, slipsIn } from './survey/lines/levelNet'
 export { heightsFor, linesRound } from './survey/lines/roundRoom'
 export { type StripesOver, stripesOver } from './survey/lines/stripesOver'
 export { trimWidthMm } from './survey/rooms/trim'

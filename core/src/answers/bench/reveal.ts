@@ -39,10 +39,7 @@ export function revealEdge(setup: BenchSetup, shelf: Shelf, parameters: Paramete
   const isBleed = (valley: Valley): boolean => valley.runMm > parameters.bleed.visibleMm.value
   const edge = benchEdge(setup, shelf)
   const random = seededNumbers(setup.seed * 7919 + 17)
-  const valleys = [
-    ...sampleValleys(edge, random, REVEAL_MM, parameters),
-    ...sampleLoose(edge, random, REVEAL_MM, parameters),
-  ]
+  const valleys = [...sampleValleys(edge, random, REVEAL_MM, parameters), ...sampleLoose(edge, random, parameters)]
   const answer = judgeBench(setup, shelf, parameters)
   const chance = (name: 'tear' | 'lift') => sure(answer.risks.find((risk) => risk.name === name)).perMetre.mean
   const metres = REVEAL_MM / 1000
@@ -77,12 +74,8 @@ export function sampleValleys(
     if (meets >= texture.voidShare) return null
     const depthUm = texture.valleyUm.value * rayleigh(deep)
     // Pressed here better and there worse.
-    const gapUm =
-      depthUm *
-      Math.min(
-        1,
-        openShare * Math.exp(spreadOfHand(edge.hand ?? 'practised', normalQuantile(within(pressed)), parameters.bleed)),
-      )
+    const off = spreadOfHand(edge.hand ?? 'practised', normalQuantile(within(pressed)), parameters.bleed)
+    const gapUm = depthUm * Math.min(1, openShare * Math.exp(off))
     return {
       atMm: (i + 0.2 + 0.6 * place) * texture.pitchMm.value,
       depthUm,
@@ -93,15 +86,12 @@ export function sampleValleys(
 }
 
 /** Places where the tape is not down, drawn as often and as high as the bleed model has them. */
-function sampleLoose(edge: EdgeSetup, random: () => number, lengthMm: number, parameters: Parameters): Valley[] {
+function sampleLoose(edge: EdgeSetup, random: () => number, parameters: Parameters): Valley[] {
   const { perM, gapUm: middle, spread } = loosePlaces(edge, parameters)
-  const places: Valley[] = []
-  const floor = Math.exp(-Math.min(60, (perM * lengthMm) / 1000))
-  for (let product = random(); product > floor; product *= random()) {
+  return scatter(random, (perM * REVEAL_MM) / 1000, (atMm) => {
     const gapUm = middle * Math.exp(spread * normalQuantile(within(random())))
-    places.push({ atMm: random() * lengthMm, depthUm: gapUm, gapUm, runMm: runMm(edge, gapUm, parameters) })
-  }
-  return places
+    return { atMm, depthUm: gapUm, gapUm, runMm: runMm(edge, gapUm, parameters) }
+  })
 }
 
 /** A draw kept off 0 and 1, whose normal quantiles are endless. */

@@ -34,7 +34,7 @@ export function staysThatMatter(
   return found
 }
 
-/** Shares of a planned stay for which something safe is looked for, all of it first. */
+/** Shares of a planned stay for which something safe is looked for, all of it first. From memory. */
 const SHARES = [1, 0.9, 0.8, 0.7] as const
 
 /** Of some stays those for which something is safe. */

@@ -1,4 +1,4 @@
-import { readRound, said, when, type FaceKey, type Job, type PaintStep, type Room, type Said } from '../../base/nouns'
+import { said, when, type FaceKey, type Job, type PaintStep, type Room, type Said } from '../../base/nouns'
 import { airAt } from '../../nature/air/airSeries'
 import { filmFaults, paintFaults, tapeFaults } from '../../nature/air/paintLimits'
 import { coatingOf } from '../../survey/shelf/find'
@@ -36,7 +36,7 @@ export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSet
     const { room, step } = where
     const coating = coatingOf(job.shelf, step.coatingId)
     if (miss.other === DAMP_GROUND) {
-      for (const key of dampFacesOf(room, step, wallsOfTask(task)))
+      for (const key of dampFacesOf(room, step, task.roundId))
         found.set(`damp|${room.id}|${key}`, dampGround(room, step, key))
       continue
     }
@@ -64,8 +64,6 @@ export function airProblems({ job, clocks, tasks, misses, from }: AirProblemsSet
   }
   return [...found.values()]
 }
-
-const wallsOfTask = ({ roundId }: Task): readonly string[] => (roundId && readRound(roundId)?.wallIds) ?? []
 
 /** What a damp face says: what it reads, and what it may. */
 function dampGround(room: Room, step: PaintStep, key: FaceKey): Said {

@@ -22,6 +22,9 @@ export const known = (value: number, unit: string, mark: Mark, source: Fact): Kn
   source,
 })
 
+/** Whether a value is a constant with its mark, and not a group of them. */
+export const isKnown = (value: object): value is Known => 'mark' in value && 'source' in value && 'value' in value
+
 /** One constant an answer rests on: what it is called, and the value with its mark and source. */
 export interface Constant {
   readonly name: string

@@ -244,6 +244,10 @@ interface ScopeNote {
 /** How a hem's line runs. */
 export const LINE_WAYS = ['true-joint', 'follow', 'straighten'] as const
 export type LineWay = (typeof LINE_WAYS)[number]
+/** What a straight line over an edge that was read does best: gives up least, least at its worst place, lies level with what it was read from, or bends once over a hump. */
+export const LINE_FITS = ['least-area', 'least-worst', 'level', 'split'] as const
+export type LineFit = (typeof LINE_FITS)[number]
+
 /** An old edge that wanders: how far at its worst, and what is done about it; null leaves it to the scope. */
 interface LineNote {
   readonly edge: EdgeKey
@@ -251,6 +255,8 @@ interface LineNote {
   readonly way: LineWay | null
   /** Where along it, and how far over what is kept, the edge was read to lie; from its left end, mm. None: nobody read it. */
   readonly readings: readonly { readonly atMm: number; readonly offMm: number }[]
+  /** Which line was chosen over them. */
+  readonly fit: LineFit
 }
 
 /** A hem cut by hand at a place along it; it keeps its id when it moves. */

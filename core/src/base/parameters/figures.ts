@@ -1,10 +1,8 @@
-import type { Known } from '../nouns'
+import { isKnown, type Known } from '../nouns'
 import type { Parameters } from './parameters'
 
 /** Where one figure lies in the value that holds them all: names from the outside in. */
 export type FigurePath = readonly string[]
-
-const isKnown = (value: object): value is Known => 'mark' in value && 'source' in value && 'value' in value
 
 /** One figure; null where nothing lies. */
 export function figureAt(by: Parameters, path: FigurePath): Known | null {

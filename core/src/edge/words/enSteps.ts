@@ -5,7 +5,9 @@ export const EN_STEPS = {
   'step.prep': 'Make {face} ready first: {how}. Let it dry.',
   'step.mark': 'Mark the line in pencil all round and see that it closes before any tape goes on.',
   'step.snap':
-    'Snap a straight line over the old edge: {left} off the reference at the left end, {right} at the right; it covers {most} at most.',
+    'Snap a straight line over the old edge: {left} off the reference at the left end, {right} at the right. It covers {most} at most.',
+  'step.snap_two':
+    'Snap two lines over the old edge that meet {joint} from the left: {left} off the reference at the left end, {there} where they meet, {right} at the right. They cover {most} at most.',
   'step.straighten':
     'Walk the whole run; the old edge wanders {wander} at its worst. Set a straight line just outside that.',
   'step.laps': 'Beside the laps: {strips} short strips on each side, one for each board; top and bottom single.',
@@ -108,7 +110,7 @@ export const EN_STEPS = {
   'care.solvent':
     'Solvent vapour: air the room, no flame or spark, suitable respirator. Follow the product sheet and local codes.',
   'care.half_trim':
-    'The straight line takes {wander} of {width} of trim: less than half stays. Think about mending the edge first.',
+    'The straight line takes {wander} of {width} of trim: less than half is left. Think about mending the edge first.',
   'care.wander':
     'The old edge wanders {wander}, but the trim is only {width} wide: nothing is left to hide it in. Coat the trim too.',
   'care.day_tape':

@@ -19,7 +19,10 @@ describe('making ready', () => {
   })
   test('an old edge that wanders is walked whole before tape goes on', () => {
     const setup: OneRoom = {
-      room: { steps: [WALLS], lines: [{ edge: CEIL, wanderMm: 6, way: 'straighten', readings: [] }] },
+      room: {
+        steps: [WALLS],
+        lines: [{ edge: CEIL, wanderMm: 6, way: 'straighten', readings: [], fit: 'least-area' as const }],
+      },
     }
     expect(said(setup)).toMatch(/Walk the whole run; the old edge wanders 6 mm at its worst/)
   })

@@ -128,18 +128,20 @@ function makeReady(ctx: HemContext): Said[] {
     steps.push(said('step.clean', { face: ctx.keepName }))
   // A crooked edge that is followed needs no mark: it is there.
   if (hem.kind === 'two-tone-line' && hem.line === 'straighten') steps.push(said('step.mark'))
-  if (hem.line === 'straighten' && hem.snap) steps.push(said('step.snap', snapFacts(hem.snap, ctx.units)))
+  if (hem.line === 'straighten' && hem.snap) steps.push(snapStep(hem.snap, ctx.units))
   else if (hem.line === 'straighten' && hem.wanderMm > 0)
     steps.push(said('step.straighten', { wander: length(hem.wanderMm, ctx.units) }))
   return steps
 }
 
 /** Where a line is snapped, by readings of the old edge. */
-const snapFacts = ({ leftMm, rightMm, mostMm }: SnapLine, units: HemContext['units']) => ({
-  left: length(leftMm, units),
-  right: length(rightMm, units),
-  most: length(mostMm, units),
-})
+function snapStep({ leftMm, rightMm, joint, mostMm }: SnapLine, units: HemContext['units']): Said {
+  const mm = (value: number) => length(value, units)
+  const facts = { left: mm(leftMm), right: mm(rightMm), most: mm(mostMm) }
+  return joint
+    ? said('step.snap_two', { ...facts, joint: mm(joint.atMm), there: mm(joint.offMm) })
+    : said('step.snap', facts)
+}
 
 /** How the tape goes on, as the setting wants it. */
 function layingSteps(ctx: HemContext, pick: Candidate): Said[] {

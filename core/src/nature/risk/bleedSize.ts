@@ -1,3 +1,4 @@
+import { onceCalled } from '../../base/units/onceCalled'
 import { onceFor } from '../../base/units/onceFor'
 import type { Parameters } from '../../base/parameters/parameters'
 import {
@@ -76,12 +77,6 @@ export function bleedSize(setup: EdgeSetup, by: BleedModel): BleedSize {
     areaMm2: spread((size) => size.areaMm2),
     worstMm: Math.max(worst >= bleed.visibleMm.value ? worst : 0, grain.share > 0 ? grain.runMm : 0),
   }
-}
-
-/** What is worked out at the first call and kept. */
-function onceCalled<T>(work: () => T): () => T {
-  let found: { readonly value: T } | null = null
-  return () => (found ??= { value: work() }).value
 }
 
 /** What of an edge decides how much of it shows, worked out once. */

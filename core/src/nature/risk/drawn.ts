@@ -1,4 +1,4 @@
-import type { Known } from '../../base/nouns'
+import { isKnown, type Known } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import { onceFor } from '../../base/units/onceFor'
 import { seededNumbers } from '../../base/units/seeded'
@@ -53,8 +53,6 @@ function shifted(one: Known, z: number): Known {
 }
 /** Shares near one are not let swing all the way. From memory. */
 const LEAST_REST = 0.3
-
-const isKnown = (value: object): value is Known => 'mark' in value && 'source' in value && 'value' in value
 
 /** The same shape with every figure put through `put`, in one order. */
 function mapped<T>(value: T, put: (one: Known) => Known): T {

@@ -43,18 +43,16 @@ export function holdN25(finish: KeepFinish, by: HoldParameters): number {
 
 /** What a finish holds of a sound one of its age: by what a test or its look says, and by its sheen. */
 const ownShare = (finish: KeepFinish, by: HoldParameters): number =>
-  (finish.sheen === undefined ? 1 : by.lift.sheenShare[finish.sheen].value) * holdShare(finish, by)
+  (finish.sheen === undefined ? 1 : by.lift.sheenShare[finish.sheen].value) * shareKnown(finish, by).value
 
-function holdShare(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldParameters): number {
-  const tested = finish.crossCut === null ? undefined : crossCuts.find((cut) => cut.iso === finish.crossCut)
-  if (tested) return tested.share.value
-  return shares[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness].value
-}
 /** Which figure says how firm a finish is of its kind: the test, or its look. */
-function shareKnown(finish: KeepFinish, { crossCuts, holdShare: shares }: HoldParameters): Known {
+function shareKnown(
+  finish: Pick<KeepFinish, 'crossCut' | 'ageRefMin' | 'soundness'>,
+  { crossCuts, holdShare }: HoldParameters,
+): Known {
   const tested = finish.crossCut === null ? undefined : crossCuts.find((cut) => cut.iso === finish.crossCut)
   return (
-    tested?.share ?? shares[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness]
+    tested?.share ?? holdShare[finish.ageRefMin === null && finish.soundness === 'sound' ? 'unknown' : finish.soundness]
   )
 }
 

@@ -1,3 +1,5 @@
+import { onceCalled } from '../../base/units/onceCalled'
+
 /**
  * Standard normal distribution function, by Abramowitz & Stegun 7.1.26 for erf (largest error 1.5e-7).
  */
@@ -41,8 +43,7 @@ const AT_AN_END = 1 / (2 * Z90 * Z90)
 
 /** An estimate that is worked out when somebody looks at it: of most ways to treat a hem nobody does. */
 export function estimateLater(work: () => Estimate): Estimate {
-  let found: Estimate | null = null
-  const known = () => (found ??= work())
+  const known = onceCalled(work)
   return {
     get mean() {
       return known().mean

@@ -4,7 +4,7 @@ import { coatingOf } from '../../survey/shelf/find'
 import { filmClockOf } from '../../nature/cure/paintClocks'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { filmFormedMin, rainSafeMin } from '../../nature/cure/rainSafe'
-import { readRound, type Job, type Said } from '../../base/nouns'
+import type { Job, Said } from '../../base/nouns'
 import { dampFacesOf } from '../../survey/rooms/damp'
 import { stepAt } from '../../survey/rooms/stepAt'
 import { whileSame } from '../../base/units/whileSame'
@@ -63,7 +63,7 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
       const { room, step } = at
       const coating = coatingOf(job.shelf, step.coatingId)
       const clock = book.paint(filmClockOf(coating), room.id)
-      const isDamp = dampFacesOf(room, step, wallsOf(activity)).length > 0
+      const isDamp = dampFacesOf(room, step, activity.roundId).length > 0
       const id = `${coating.id} ${step.tool} ${clock}${isDamp ? ' damp' : ''}`
       // The ground has no forecast: what was read stands until somebody reads it again.
       if (isDamp && !found.has(id))
@@ -88,9 +88,6 @@ export function airRules({ job, clocks, from, to }: AirRulesSetup, book: ClockBo
     rules: () => [...found.values()].sort((a, b) => (a.id < b.id ? -1 : 1)),
   }
 }
-
-/** Walls of the round that a coat belongs to. */
-const wallsOf = ({ roundId }: Activity): readonly string[] => (roundId && readRound(roundId)?.wallIds) ?? []
 
 type Never = Pick<AirRule, 'id' | 'clock' | 'isOutdoors'> & { readonly from: number; readonly to: number }
 

@@ -178,7 +178,7 @@ function hemOn(room: Room, edge: Edge): Hem {
         isRail: isRail(room, edge.a) || isRail(room, edge.b),
       }),
     wanderMm: noted?.wanderMm ?? 0,
-    snap: noted ? snapLine(noted.readings) : null,
+    snap: noted ? snapLine(noted.readings, noted.fit) : null,
     keep: aIsPaint ? edge.b : edge.a,
     keepStepId: keepStep?.step.id ?? null,
     paint: aIsPaint ? edge.a : edge.b,

@@ -1,8 +1,9 @@
+import type { LineFit } from '../../base/nouns'
 import { nth, sure } from '../../base/units/sure'
 import { lineOver, offsetAt, upperHull, type StraightLine, type WanderPoint } from './oneSided'
 
 /** What a straight line over a crooked edge is to do best. */
-export const FITS = ['least-area', 'least-worst', 'level'] as const
+export const FITS = ['least-area', 'least-worst', 'level'] as const satisfies readonly LineFit[]
 export type Fit = (typeof FITS)[number]
 
 /** A straight line over an edge, with the points it touches: they are the proof that none does better. */

@@ -90,7 +90,7 @@ export interface Suspect {
 
 /**
  * The likeliest wrong reading: the one without which all others agree best (leave one out). Null where too few check one another, or none
- * stands out: it has to leave half of what is missed, or less.
+ * stands out: it has to leave half of what is missed, or less (from memory).
  */
 export function likeliestWrong(count: number, readings: readonly LevelReading[]): Suspect | null {
   const all = levelNet(count, readings).spreadMmPerM
@@ -160,3 +160,9 @@ export function twoPegErrorMmPerM(
 
 /** What a spirit level is off over its length, mm, by turning it end for end on the same two marks: half of what the readings differ. */
 export const reversalErrorMm = (oneWayMm: number, turnedMm: number): number => (oneWayMm - turnedMm) / 2
+
+/** What it adds for a metre, mm: by what it reads one way and turned, and its own length; nothing where one of them is missing. */
+export const levelErrorMmPerM = ([oneWayMm, turnedMm, lengthMm]: readonly number[]): number =>
+  oneWayMm === undefined || turnedMm === undefined || !lengthMm
+    ? 0
+    : (1000 * reversalErrorMm(oneWayMm, turnedMm)) / lengthMm

@@ -2,9 +2,17 @@ import highsLoader from 'highs'
 import { seededNumbers } from '../../base/units/seeded'
 import { readDxf } from '../exchange/readDxf'
 import { levelLoop } from './levelLoop'
-import { levelNet, likeliestWrong, reversalErrorMm, slipsIn, twoPegErrorMmPerM, type LevelReading } from './levelNet'
+import {
+  levelNet,
+  levelErrorMmPerM,
+  likeliestWrong,
+  reversalErrorMm,
+  slipsIn,
+  twoPegErrorMmPerM,
+  type LevelReading,
+} from './levelNet'
 import { marksCsv, marksDxf } from './marksFile'
-import { readLengths, readReadings } from './readings'
+import { readLengths, readReadings, writeReadings } from './readings'
 import { linesRound } from './roundRoom'
 import { snapLine } from './snapLine'
 import { piecesForArc, stripesOver } from './stripesOver'
@@ -23,6 +31,25 @@ describe('readings', () => {
     expect([first!.offMm, second!.atMm, second!.offMm]).toEqual([6.35, 406.4, 4.7625])
     expect(readReadings('0 3', { ...FROM, end: 'right', grows: 'over-paint' })).toEqual([{ atMm: 4000, offMm: -3 }])
     expect(readReadings('1 1/4 3/16', { ...FROM, units: 'imperial' })[0]).toEqual({ atMm: 31.75, offMm: 4.7625 })
+  })
+  test('what is written reads back as the same edge: hundredths of a millimetre, or a thirty-second of an inch', () => {
+    const points = [
+      { atMm: 0, offMm: -3.25 },
+      { atMm: 406, offMm: 4.76 },
+      { atMm: 1219, offMm: 0 },
+      { atMm: 3000, offMm: 41.5 },
+    ]
+    for (const [units, within] of [
+      ['metric', 1e-9],
+      ['imperial', 25.4 / 64 + 1e-9],
+    ] as const) {
+      const back = readReadings(writeReadings(points, units), { ...FROM, units })
+      expect(back).toHaveLength(points.length)
+      back.forEach(({ atMm, offMm }, i) => {
+        expect(Math.abs(atMm - points[i]!.atMm)).toBeLessThanOrEqual(within)
+        expect(Math.abs(offMm - points[i]!.offMm)).toBeLessThanOrEqual(within)
+      })
+    }
   })
   test('what cannot be read is refused with its line, and so is what lies beyond the run', () => {
     expect(() => readReadings('0 3\nabc', FROM)).toThrow(/lines.reading .*"line":2/)
@@ -108,6 +135,8 @@ describe('levels', () => {
   test('instruments: two pegs, and a spirit level turned round', () => {
     expect(twoPegErrorMmPerM({ aMm: 1500, bMm: 1450 }, { aMm: 1520, bMm: 1476 }, { aM: 2, bM: 32 })).toBeCloseTo(0.2, 9)
     expect(reversalErrorMm(3, 1)).toBe(1)
+    expect(levelErrorMmPerM([3, 1, 1200])).toBeCloseTo(0.8333, 4)
+    expect(levelErrorMmPerM([3, 1])).toBe(0)
   })
   test('round a room: level under a level ceiling, parallel offends less where the ceiling falls a little near by', () => {
     const corners = (fall: number) =>
@@ -175,12 +204,15 @@ test('marks go out as a table and as a drawing that another library reads', () =
 })
 
 test('a line to snap needs two readings, and lies over them all', () => {
-  expect(snapLine([{ atMm: 0, offMm: 3 }])).toBeNull()
-  expect(
-    snapLine([
-      { atMm: 0, offMm: 6 },
-      { atMm: 2000, offMm: -1 },
-      { atMm: 4000, offMm: 2 },
-    ]),
-  ).toEqual({ leftMm: 6, rightMm: 2, mostMm: 5 })
+  expect(snapLine([{ atMm: 0, offMm: 3 }], 'level')).toBeNull()
+  const readings = [
+    { atMm: 0, offMm: 6 },
+    { atMm: 2000, offMm: -1 },
+    { atMm: 4000, offMm: 2 },
+  ]
+  expect(snapLine(readings, 'least-area')).toEqual({ leftMm: 6, rightMm: 2, joint: null, mostMm: 5 })
+  expect(snapLine(readings, 'level')).toEqual({ leftMm: 6, rightMm: 6, joint: null, mostMm: 7 })
+  // A hump in the middle wants two lines that meet on it.
+  const hump = readings.map(({ atMm }) => ({ atMm, offMm: atMm === 2000 ? 10 : 0 }))
+  expect(snapLine(hump, 'split')).toEqual({ leftMm: 0, rightMm: 0, joint: { atMm: 2000, offMm: 10 }, mostMm: 0 })
 })

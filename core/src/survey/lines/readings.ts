@@ -1,5 +1,5 @@
 import { CoreError } from '../../base/units/errors'
-import { parseLength, type UnitSystem } from '../../base/units/length'
+import { formatLength, parseLength, type UnitSystem } from '../../base/units/length'
 import type { WanderPoint } from './oneSided'
 
 /** How readings along an edge were taken. */
@@ -69,6 +69,14 @@ function signed(text: string, units: UnitSystem): number | null {
     return null
   }
 }
+
+/** Readings as they would be typed, so that they read back as the same edge: whole millimetres and hundredths, or feet and inches. */
+export const writeReadings = (points: readonly WanderPoint[], units: UnitSystem): string =>
+  points
+    .map(({ atMm, offMm }) =>
+      units === 'metric' ? `${atMm} ${offMm}` : `${formatLength(atMm, units, 32)} ${formatLength(offMm, units, 32)}`,
+    )
+    .join('\n')
 
 /**
  * Lengths typed one after another, a line or `;` each, mm.

@@ -68,6 +68,9 @@ export function linesRound(corners: readonly RoundCorner[], heightMm: number): R
   return [of('level', 0), of('parallel', 1), of('between', 0.5)].sort((a, b) => a.offends - b.offends)
 }
 
+/** Where most people's eyes are, standing, mm. From memory. */
+const EYE_MM = 1500
+
 /** Heights that are often right for a rail or a change of colour, over the floor, mm: by what a room has. From memory. */
 export function heightsFor(
   roomMm: number,
@@ -79,6 +82,6 @@ export function heightsFor(
     // The smaller part of the golden section, below.
     { why: 'golden', heightMm: Math.round(roomMm * (1 - 2 / (1 + Math.sqrt(5)))) },
     ...sill,
-    { why: 'eye', heightMm: 1500 },
+    { why: 'eye', heightMm: EYE_MM },
   ]
 }

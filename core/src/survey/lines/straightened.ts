@@ -4,13 +4,15 @@ import { offsetAt, type StraightLine, type WanderPoint } from './oneSided'
 /** A slope, or a bend, that the eye takes for crooked: two millimetres in a metre. From memory. */
 export const SHOWS_FROM = 1 / 500
 
-/** What is covered by less is as good as the old edge, mm. */
-const COVERED_FROM_MM = 1
+/** What is covered by less is as good as the old edge, mm. From memory. */
+export const COVERED_FROM_MM = 1
 
 /** A straight line over a crooked edge, as a painter sets it. Offsets count from what the readings were taken from, mm. */
 export interface Straightened {
   readonly leftMm: number
   readonly rightMm: number
+  /** Where two parts meet, and how far off there; null for one line. */
+  readonly joint: { readonly atMm: number; readonly offMm: number } | null
   /** The most of what is kept that comes under paint, and where. */
   readonly mostMm: number
   readonly mostAtMm: number
@@ -64,6 +66,7 @@ export function straightened(
   return {
     leftMm: at(from),
     rightMm: at(to),
+    joint: 'slope' in of ? null : { atMm: of.jointMm, offMm: at(of.jointMm) },
     mostMm: most.gap,
     mostAtMm: most.atMm,
     coveredRunMm,

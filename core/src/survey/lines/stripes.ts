@@ -1,4 +1,4 @@
-/** A stripe between two edges, mm from the left; `tapeFirst` stands outside the stripes that are painted first. */
+/** A stripe between two edges, mm from the left. */
 interface Stripe {
   readonly fromMm: number
   readonly toMm: number

@@ -1,3 +1,5 @@
+import { equalStripes } from './stripes'
+
 /** Stripes asked for over a run of walls. Lengths in mm along the walls, from the left. */
 export interface StripesAsked {
   /** Walls in order, each as long as so much. */
@@ -10,6 +12,9 @@ export interface StripesAsked {
   readonly colours: readonly [first: string, ...rest: string[]]
   readonly openings: readonly { readonly fromMm: number; readonly toMm: number }[]
 }
+
+/** Stripes that slant by more are lines along the wall. From memory. */
+const LEAST_SQUARE = 0.1
 
 /** One stripe, with what it meets. */
 export interface StripePlan {
@@ -50,21 +55,15 @@ export interface StripesOver {
 export function stripesOver({ wallsMm, by, slantDeg, heightMm, colours, openings }: StripesAsked): StripesOver {
   const runMm = wallsMm.reduce((sum, mm) => sum + mm, 0)
   const square = Math.cos((slantDeg * Math.PI) / 180)
-  const asked = 'count' in by ? by.count : Math.round((runMm * square) / by.widthMm)
-  if (!(runMm > 0) || !(asked >= 1) || !(square > 0.1)) throw new RangeError('a run and a stripe at least')
-  // Round a closed colour order they come out even where a multiple of the colours is laid; the count asked for stands.
-  const count = 'count' in by ? asked : Math.max(1, asked)
-  const edgeAt = (i: number) => Math.round((runMm * i) / count)
-  const stripes = Array.from({ length: count }, (_, i): StripePlan => {
-    const [fromMm, toMm] = [edgeAt(i), edgeAt(i + 1)]
-    return {
-      fromMm,
-      toMm,
-      colour: colours[i % colours.length] ?? colours[0],
-      roundCorner: cornerWithin(wallsMm, fromMm, toMm),
-      meetsOpening: openings.some((opening) => opening.fromMm < toMm && opening.toMm > fromMm),
-    }
-  })
+  const count = 'count' in by ? by.count : Math.max(1, Math.round((runMm * square) / by.widthMm))
+  if (!(runMm > 0) || !(count >= 1) || !(square > LEAST_SQUARE)) throw new RangeError('a run and a stripe at least')
+  const stripes = equalStripes(runMm, count).map(({ fromMm, toMm }, i): StripePlan => ({
+    fromMm,
+    toMm,
+    colour: colours[i % colours.length] ?? colours[0],
+    roundCorner: cornerWithin(wallsMm, fromMm, toMm),
+    meetsOpening: openings.some((opening) => opening.fromMm < toMm && opening.toMm > fromMm),
+  }))
   const long = heightMm / square
   const ground = colours[0]
   const edges = stripes.flatMap((stripe): StripeEdge[] => {

@@ -1,6 +1,7 @@
 import {
   isFace,
   known,
+  readRound,
   thingOf,
   word,
   type Face,
@@ -8,6 +9,7 @@ import {
   type Known,
   type PaintStep,
   type Room,
+  type RoundId,
 } from '../../base/nouns'
 import { faceOf, facesOfStep } from './faces'
 
@@ -26,9 +28,11 @@ export const isTooDamp = (face: Pick<Face, 'material' | 'moisturePct'>): boolean
 /**
  * Faces of a step that are too damp to be coated, as they were read last.
  *
- * @param wallIds  the walls asked about; other faces of the step count whichever they are
+ * @param roundId  the round asked about: of walls only its own count, other faces of the step whichever it is
  */
-export const dampFacesOf = (room: Room, step: PaintStep, wallIds: readonly string[]): FaceKey[] =>
-  facesOfStep(room, step).filter(
+export function dampFacesOf(room: Room, step: PaintStep, roundId: RoundId | null): FaceKey[] {
+  const wallIds = (roundId && readRound(roundId)?.wallIds) ?? []
+  return facesOfStep(room, step).filter(
     (key) => (!isFace(key, 'wall') || wallIds.includes(thingOf(key) ?? '')) && isTooDamp(faceOf(room, key)),
   )
+}

@@ -1,7 +1,7 @@
-import { formatLength, type UnitSystem } from '@crisp-hem/core'
-import { heightOf, type SplitLine, type StraightLine, type WanderPoint } from '@crisp-hem/core'
+import { heightOf, type SplitLine, type StraightLine, type UnitSystem, type WanderPoint } from '@crisp-hem/core'
 import { useWidth } from '../../app/ui/useWidth'
 import { W } from '../../app/words'
+import { mmWords } from './mmWords'
 
 const [HIGH, PAD] = [220, 26] as const
 
@@ -21,18 +21,19 @@ export function EdgeChart({ points, of, lengthMm, trimMm, proof, units }: EdgeCh
   const [holder, width] = useWidth(700)
   // Drawn in points of the screen, so that its words are as large as all others.
   const WIDE = Math.max(280, Math.min(760, width))
+  const mm = mmWords(units)
   const at = of && heightOf(of)
   const [from, to] = [points[0]?.atMm ?? 0, points.at(-1)?.atMm ?? lengthMm]
   const offs = [...points.map(({ offMm }) => offMm), ...(at ? [at(from), at(to)] : []), 0]
   const [low, high] = [Math.min(...offs) - 1, Math.max(...offs) + 1]
   const stretch = Math.max(1, Math.floor((HIGH - 2 * PAD) / (high - low) / ((WIDE - 2 * PAD) / lengthMm)))
-  const x = (mm: number) => PAD + (mm / lengthMm) * (WIDE - 2 * PAD)
-  const y = (mm: number) => HIGH - PAD - ((mm - low) / (high - low)) * (HIGH - 2 * PAD)
+  const x = (place: number) => PAD + (place / lengthMm) * (WIDE - 2 * PAD)
+  const y = (off: number) => HIGH - PAD - ((off - low) / (high - low)) * (HIGH - 2 * PAD)
   const path = (list: readonly (readonly [number, number])[]) =>
     list.map(([px, py], i) => `${i === 0 ? 'M' : 'L'}${x(px).toFixed(1)} ${y(py).toFixed(1)}`).join('')
   const edge = points.map(({ atMm, offMm }) => [atMm, offMm] as const)
   const joints = of && !('slope' in of) ? [of.jointMm] : []
-  const line = at ? [from, ...joints, to].map((mm) => [mm, at(mm)] as const) : null
+  const line = at ? [from, ...joints, to].map((place) => [place, at(place)] as const) : null
   const [first, last] = [edge[0], edge.at(-1)]
   const covered = line && first && last ? `${path([...edge])}${path([...line].reverse()).replace(/^M/, 'L')}Z` : null
   return (
@@ -61,10 +62,10 @@ export function EdgeChart({ points, of, lengthMm, trimMm, proof, units }: EdgeCh
           0
         </text>
         <text x={WIDE - PAD} y={HIGH - 6} textAnchor="end" className="fill-soft text-[12px]">
-          {formatLength(Math.round(lengthMm), units)}
+          {mm(lengthMm)}
         </text>
         <text x={WIDE - PAD} y={16} textAnchor="end" className="fill-soft text-[12px]">
-          {trimMm === null ? W.lines.kept : W.lines.keptWide({ wide: formatLength(trimMm, units) })}
+          {trimMm === null ? W.lines.kept : W.lines.keptWide({ wide: mm(trimMm) })}
         </text>
       </svg>
       <figcaption className="text-sm text-soft">{W.lines.exaggerated({ times: stretch })}</figcaption>

@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { PageHead } from '../../app/frame/PageHead'
 import { useFacts } from '../../app/state/useJob'
@@ -10,16 +9,16 @@ import { RoundRoom } from './RoundRoom'
 import { Stripes } from './Stripes'
 
 const TASKS = ['edge', 'round', 'stripes'] as const
-type TaskName = (typeof TASKS)[number]
 
 /** Where the tape goes: an edge that wanders, a line that has to meet itself, stripes that have to come out even. */
 export function LinesPage() {
   const { rooms } = useFacts()
   const [search, setSearch] = useSearchParams()
-  const asked = TASKS.find((task) => task === search.get('for')) ?? 'edge'
-  const [task, setTask] = useState<TaskName>(asked)
+  const task = TASKS.find((each) => each === search.get('for')) ?? 'edge'
   const room = rooms.find(({ id }) => id === search.get('room')) ?? rooms[0]
-  const put = (roomId: string) => setSearch({ for: task, room: roomId }, { replace: true })
+  // The address says what is looked at, so that it can be come back to.
+  const goTo = (to: { readonly for?: string; readonly room?: string }) =>
+    setSearch({ for: task, room: room?.id ?? '', ...to }, { replace: true })
   return (
     <>
       <PageHead title={W.lines.title} line={W.lines.line} room={room ?? null} />
@@ -29,7 +28,7 @@ export function LinesPage() {
             label={W.lines.what}
             value={task}
             options={TASKS.map((value) => ({ value, text: W.lines.tasks[value] }))}
-            onChange={setTask}
+            onChange={(next) => goTo({ for: next })}
           />
           {rooms.length > 0 && (
             <div className="w-56">
@@ -37,7 +36,7 @@ export function LinesPage() {
                 label={W.lines.room}
                 value={room?.id ?? ''}
                 options={rooms.map(({ id, name }) => ({ value: id, text: name }))}
-                onCommit={put}
+                onCommit={(next) => goTo({ room: next })}
               />
             </div>
           )}

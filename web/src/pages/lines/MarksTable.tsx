@@ -1,11 +1,12 @@
-import { formatLength, type UnitSystem } from '@crisp-hem/core'
-import { marksCsv, marksDxf, type LineMark } from '@crisp-hem/core'
+import { marksCsv, marksDxf, type LineMark, type UnitSystem } from '@crisp-hem/core'
 import { Download } from 'lucide-react'
 import { Button } from '../../app/ui/Button'
 import { LengthField } from '../../app/ui/fields'
 import { Panel } from '../../app/ui/Panel'
 import { saveText } from '../../app/ui/saveText'
 import { W } from '../../app/words'
+import { LinesTable } from './LinesTable'
+import { mmWords } from './mmWords'
 
 interface MarksTableProps {
   readonly name: string
@@ -17,7 +18,7 @@ interface MarksTableProps {
 
 /** Marks to set, all measured from one end so that errors do not add, from the other end as a check. */
 export function MarksTable({ name, marks, units, studsMm, onStuds }: MarksTableProps) {
-  const mm = (value: number) => formatLength(Math.round(value), units)
+  const mm = mmWords(units)
   return (
     <Panel
       title={W.lines.marks}
@@ -41,26 +42,14 @@ export function MarksTable({ name, marks, units, studsMm, onStuds }: MarksTableP
       <div className="mb-2 w-40">
         <LengthField label={W.lines.studs} mm={studsMm} units={units} onCommit={onStuds} />
       </div>
-      <div className="overflow-x-auto">
-        <table className="text-sm">
-          <thead>
-            <tr className="border-b border-rule text-left">
-              <th className="pr-5 font-semibold">{W.lines.fromLeft}</th>
-              <th className="pr-5 font-semibold">{W.lines.offset}</th>
-              <th className="font-semibold">{W.lines.fromRight}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {marks.map((mark) => (
-              <tr key={mark.atMm} className="border-b border-rule/50">
-                <td className="pr-5">{mm(mark.atMm)}</td>
-                <td className="pr-5 font-bold">{units === 'metric' ? `${mark.offMm} mm` : mm(mark.offMm)}</td>
-                <td>{mm(mark.fromRightMm)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <LinesTable
+        heads={[W.lines.fromLeft, W.lines.offset, W.lines.fromRight]}
+        boldAt={1}
+        rows={marks.map(({ atMm, offMm, fromRightMm }) => ({
+          key: String(atMm),
+          cells: [mm(atMm), units === 'metric' ? `${offMm} mm` : mm(offMm), mm(fromRightMm)],
+        }))}
+      />
     </Panel>
   )
 }

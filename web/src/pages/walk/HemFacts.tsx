@@ -99,7 +99,13 @@ export function HemFacts({ room, hem, chosen, onPick }: HemFactsProps) {
 function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: EdgeKey }) {
   const { site, id: jobId } = useFacts()
   const editRoom = useEditRoom(room.id)
-  const noted = room.lines.find((line) => line.edge === edge) ?? { edge, wanderMm: 0, way: null, readings: [] }
+  const noted = room.lines.find((line) => line.edge === edge) ?? {
+    edge,
+    wanderMm: 0,
+    way: null,
+    readings: [],
+    fit: 'least-area',
+  }
   const set = (change: Partial<typeof noted>) =>
     editRoom((before) => ({
       ...before,

@@ -1,0 +1,152 @@
+import { useMemo, useState, type ReactNode } from 'react'
+import {
+  edgeOfHem,
+  FITS,
+  fitOver,
+  marksOf,
+  proofOf,
+  splitOver,
+  trimWidthMm,
+  writeReadings,
+  type Fit,
+  type Hem,
+  type Room,
+} from '@crisp-hem/core'
+import { isPainter, useFacts } from '../../app/state/useJob'
+import { useAppSelector } from '../../app/state/store'
+import { ChoiceField, LengthField } from '../../app/ui/fields'
+import { Panel } from '../../app/ui/Panel'
+import { Switch } from '../../app/ui/Tabs'
+import { factText, W } from '../../app/words'
+import { EdgeChart } from './EdgeChart'
+import { EdgeSentences } from './EdgeSentences'
+import { EdgeWays, type EdgeWay } from './EdgeWays'
+import { MarksTable } from './MarksTable'
+import { mmWords } from './mmWords'
+import { ReadingsField } from './ReadingsField'
+import { TwoSides } from './TwoSides'
+import { UseOnHem } from './UseOnHem'
+import { useReadings } from './useReadings'
+
+/** Usual distance of studs, mm: what marks are set at. Common practice. */
+const STUDS_MM = { metric: 600, imperial: 406 } as const
+/** What of a run is not read yet, mm, before it is said. From memory. */
+const NOT_READ_MM = 300
+const PLACEHOLDERS = { metric: '0 3\n400 5\n800 2', imperial: '0 1/8\n16 3/16\n32 1/4' } as const
+
+/** Readings of one edge in, a line out, with what it takes of the trim and the marks to set it by. */
+export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; children: ReactNode }) {
+  const { units } = useFacts().site
+  const isOnlyRead = useAppSelector(isPainter)
+  const noted = room.lines.find((line) => line.edge === edgeOfHem(hem.id))
+  const [text, setText] = useState(() => writeReadings(noted?.readings ?? [], units))
+  const [everyMm, setEveryMm] = useState(0)
+  const [end, setEnd] = useState<'left' | 'right'>('left')
+  const [grows, setGrows] = useState<'over-keep' | 'over-paint'>('over-keep')
+  const [fit, setFit] = useState<Fit>(FITS.find((each) => each === noted?.fit) ?? 'least-area')
+  const [way, setWay] = useState<EdgeWay>(noted?.fit === 'split' ? 'split' : 'straight')
+  const [studsMm, setStudsMm] = useState<number>(STUDS_MM[units])
+  const { lengthMm } = hem
+  const mm = mmWords(units)
+  const { points, fault } = useReadings(text, { units, lengthMm, everyMm: everyMm > 0 ? everyMm : null, end, grows })
+  const [first, last] = [points[0], points.at(-1)]
+  const found = useMemo(() => {
+    if (points.length < 2) return null
+    const fitted = fitOver(points, fit)
+    return { fitted, proof: proofOf(points, fitted, fit), split: points.length > 2 ? splitOver(points) : null }
+  }, [points, fit])
+  const line = found && (way === 'split' ? (found.split ?? found.fitted.line) : found.fitted.line)
+  const trimMm = trimWidthMm(room, hem.keep)
+  const typed = (
+    <Panel title={W.lines.readings}>
+      <div className="grid gap-2">
+        {children}
+        <ReadingsField
+          label={everyMm > 0 ? W.lines.offsetsOnly : W.lines.placeAndOffset}
+          value={text}
+          onChange={setText}
+          fault={fault}
+          placeholder={PLACEHOLDERS[units]}
+          autoFocus
+        />
+        <details>
+          <summary className="cursor-pointer text-sm font-semibold">{W.lines.howRead}</summary>
+          <div className="mt-1 grid grid-cols-2 gap-2">
+            <LengthField label={W.lines.every} mm={everyMm} units={units} allowZero onCommit={setEveryMm} />
+            <ChoiceField
+              label={W.lines.fromEnd}
+              value={end}
+              options={(['left', 'right'] as const).map((value) => ({ value, text: W.lines.ends[value] }))}
+              onCommit={setEnd}
+            />
+            <div className="col-span-2">
+              <ChoiceField
+                label={W.lines.larger}
+                value={grows}
+                options={(['over-keep', 'over-paint'] as const).map((value) => ({ value, text: W.lines.grows[value] }))}
+                onCommit={setGrows}
+              />
+            </div>
+          </div>
+        </details>
+      </div>
+    </Panel>
+  )
+  if (!found || !line || !first || !last)
+    return (
+      <TwoSides
+        typed={typed}
+        found={
+          <Panel title={W.lines.tasks.edge}>
+            <p className="max-w-prose text-soft">{W.lines.howTo}</p>
+          </Panel>
+        }
+      />
+    )
+  return (
+    <TwoSides
+      typed={typed}
+      found={
+        <>
+          <Panel
+            title={W.lines.theLine}
+            aside={
+              <Switch
+                label={W.lines.fit}
+                value={fit}
+                options={FITS.map((value) => ({ value, text: W.lines.fits[value] }))}
+                onChange={setFit}
+              />
+            }
+          >
+            {lengthMm - last.atMm > NOT_READ_MM && (
+              <p className="mb-1 text-sm text-soft">{W.lines.readOn({ at: mm(last.atMm), long: mm(lengthMm) })}</p>
+            )}
+            <EdgeChart
+              points={points}
+              of={way === 'follow' ? null : line}
+              lengthMm={lengthMm}
+              trimMm={trimMm}
+              proof={way === 'straight' ? (found.proof ?? []) : []}
+              units={units}
+            />
+            <EdgeSentences of={way === 'follow' ? null : line} points={points} trimMm={trimMm} />
+            <EdgeWays way={way} onChange={setWay} {...found} points={points} />
+          </Panel>
+          {way !== 'follow' && (
+            <MarksTable
+              name={`${room.name} ${factText(hem.place)}`}
+              marks={marksOf(line, { fromMm: first.atMm, toMm: last.atMm, lengthMm }, studsMm)}
+              units={units}
+              studsMm={studsMm}
+              onStuds={setStudsMm}
+            />
+          )}
+          {!isOnlyRead && (
+            <UseOnHem room={room} hem={hem} points={points} way={way} fit={way === 'split' ? 'split' : fit} />
+          )}
+        </>
+      }
+    />
+  )
+}

@@ -1,0 +1,30 @@
+import { Labelled } from '../../app/ui/fields'
+
+interface ReadingsFieldProps {
+  readonly label: string
+  readonly value: string
+  readonly onChange: (value: string) => void
+  /** What could not be read. */
+  readonly fault: string | null
+  readonly placeholder?: string
+  readonly autoFocus?: boolean
+}
+
+/** Readings typed one after another, a line each: what is typed counts at once. */
+export function ReadingsField({ label, value, onChange, fault, placeholder, autoFocus }: ReadingsFieldProps) {
+  return (
+    <Labelled label={label} hint={fault}>
+      {(id) => (
+        <textarea
+          id={id}
+          className="field min-h-36 font-mono text-base"
+          value={value}
+          spellCheck={false}
+          autoFocus={autoFocus}
+          placeholder={placeholder}
+          onChange={(event) => onChange(event.target.value)}
+        />
+      )}
+    </Labelled>
+  )
+}
