@@ -5,11 +5,12 @@ const server = new TestServer(false)
 test.beforeAll(() => server.start())
 test.afterAll(() => server.remove())
 
-// A Wednesday at 08:00 in Lisbon; the clock runs on from there.
+// A Wednesday at 08:00 in Lisbon, and twelve minutes later.
 const MORNING = '2027-05-12T07:00:00Z'
+const TWELVE_ON = '2027-05-12T07:12:00Z'
 
 test('from nothing to a pulled and inspected round, over a restart', async ({ page }) => {
-  await page.clock.setFixedTime(new Date(MORNING))
+  await server.clockAt(MORNING)
   await page.goto(server.url)
 
   // A job.
@@ -73,8 +74,8 @@ test('from nothing to a pulled and inspected round, over a restart', async ({ pa
     .getByRole('button', { name: /^Coated: Front room/ })
     .first()
     .click()
-  await page.clock.setFixedTime(new Date(Date.parse(MORNING) + 12 * 60_000))
-  // This page’s clock is ahead of the office’s, which puts the times of ticks right: the pull may be overdue by then.
+  await server.clockAt(TWELVE_ON)
+  await page.reload()
   const card = page.getByRole('article', { name: /^(Now|Overdue): Front room/ })
   await expect(card).toBeVisible()
   await card.getByRole('button', { name: /^Pulled:/ }).click()

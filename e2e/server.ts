@@ -49,8 +49,13 @@ export class TestServer {
 
   /** Sets the practice clock back to where the demo begins: every test has the same afternoon. */
   async clockBack(): Promise<void> {
+    await this.clockAt(TERN_QUAY_NOW)
+  }
+
+  /** Sets the practice clock to an instant: nothing then hangs on the day on which the tests run. */
+  async clockAt(at: string): Promise<void> {
     const headers = { 'content-type': 'application/json', origin: this.url }
-    const body = JSON.stringify({ at: TERN_QUAY_NOW })
+    const body = JSON.stringify({ at })
     const { status } = await fetch(`${this.url}/api/practice-clock`, { method: 'PUT', headers, body })
     if (status !== 204) throw new Error(`the practice clock was not set: ${status}`)
   }
