@@ -1,6 +1,6 @@
 import { STARTER_SHELF } from '../src/survey/shelf/starterShelf'
 import { planJob } from '../src/answers/chain/planJob'
-import type { HouseRules, Job, Opening, PaintStep, Room, Shelf } from '../src/base/nouns'
+import type { HouseRules, Job, Opening, PaintStep, Room, Shelf, Soundness } from '../src/base/nouns'
 import type { Recipe, RecipeAnswer } from '../src/masking/recipes/recipe'
 import { partsOf } from '../src/survey/exchange/openingsCsv'
 import { newRoom, OUTLINE_TEMPLATES } from '../src/survey/rooms/roomTemplate'
@@ -70,3 +70,18 @@ export const stepCodes = (recipe: Recipe): string[] => recipe.steps.map((step) =
 export const layerKinds = (recipe: Recipe): string[] => recipe.layers.map((layer) => layer.kind)
 export const tapeOfRecipe = (recipe: Recipe) => STARTER_SHELF.tapes.find((tape) => tape.id === recipe.tapeId)!
 export const spoken = (recipe: Recipe): string => recipe.steps.map(sayText).join(' ')
+
+/** Plastered walls as somebody left them, to be given so many coats; nothing ticked, nobody told. */
+export const plasterOf = (soundness: Soundness, coats: number): Job => ({
+  ...jobOf({
+    room: {
+      steps: [{ ...WALLS, coats }],
+      walls: PLAIN_ROOM.walls.map((wall) => ({
+        ...wall,
+        face: { ...wall.face, material: 'plaster', soundness, last: null },
+      })),
+    },
+  }),
+  published: null,
+  log: [],
+})

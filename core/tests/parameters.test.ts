@@ -40,6 +40,7 @@ import { builtGripN25, liftPerMetre } from '../src/nature/risk/lift'
 import { residuePerMetre } from '../src/nature/risk/residue'
 import { handSlipsPerMetre } from '../src/nature/risk/slips'
 import { tearPerMetre } from '../src/nature/risk/tear'
+import { plasterOf } from './oneHem'
 import { early } from './early'
 
 type Path = readonly (string | number)[]
@@ -170,6 +171,8 @@ const JOBS: readonly Job[] = [
     rooms: survey.rooms.filter((room) => room.id === 'harbour'),
     house: { ...survey.house, frontsInADay: true },
   },
+  // One coat on bare plaster.
+  plasterOf('bare-board-paper', 1),
 ].map((job) => ({
   ...job,
   site: { ...job.site, yearBuilt: 1931 },

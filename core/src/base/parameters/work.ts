@@ -65,6 +65,8 @@ export interface WorkParameters {
   /** Share of the wet window a round may plan to use, and of open time in which a fresh edge still runs. */
   readonly wetMargin: Known
   readonly settleShare: Known
+  /** How long the first coat on a ground that drinks stays open, as a share of its time on paint. */
+  readonly drunkShare: Known
   /** Share of a tape's grip that holds in shear; pull of air on loose film, N per (m/s)² and m². */
   readonly holdShareOfGrip: Known
   readonly airPull: Known
@@ -126,6 +128,7 @@ export const WORK: WorkParameters = {
   roundMin: guess(2, 'min', 'brush-down-roller-up-and-back'),
   wetMargin: guess(0.8, '', 'keeps-a-fifth-of-the-window-in'),
   settleShare: guess(0.08, '', 'a-minute-or-two-for-wall-paint'),
+  drunkShare: guess(0.7, '', 'a-bare-ground-takes-water-out-of-the-first-coat'),
   holdShareOfGrip: known(0.04, '', 'common-practice', word('source', 'fits-tacks-about-every-60-cm-under')),
   airPull: guess(0.35, 'N·s²/m⁴', 'half-air-density-times-a-flapping-coefficient'),
 }

@@ -68,6 +68,7 @@ export const EN_SOURCES = {
   'word.source.16-cfr-1303': '16 CFR 1303',
   'word.source.9-in-paper-under-a-skirting-that': '9 in paper under a skirting that throws about 3 in',
   'word.source.a-blade-mends-glass-fast': 'a blade mends glass fast',
+  'word.source.a-bare-ground-takes-water-out-of-the-first-coat': 'a bare ground takes water out of the first coat',
   'word.source.a-minute-or-two-for-wall-paint': 'a minute or two for wall paint',
   'word.source.a-quarter-of-a-second-to-settle': 'a quarter of a second to settle',
   'word.source.a-sash-brush-along-the-edge': 'a sash brush along the edge',

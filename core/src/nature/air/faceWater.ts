@@ -1,4 +1,5 @@
 import { known, word, type Material } from '../../base/nouns'
+import { DRINKING } from '../../survey/rooms/drinks'
 import type { AirPoint } from './airSeries'
 import { filmWm2K } from './faceHeat'
 import { KELVIN } from './kelvin'
@@ -11,18 +12,6 @@ const HOLDS = {
   soakedMm: known(0.5, 'mm', 'from-memory', word('source', 'more-runs-off')),
   soakedShare: known(0.5, '', 'from-memory', word('source', 'what-has-soaked-in-comes-out-slower')),
 }
-/** Faces that drink. */
-const DRINKS: readonly Material[] = [
-  'render',
-  'plaster',
-  'brick',
-  'block',
-  'concrete',
-  'wood',
-  'lapped-boards',
-  'board',
-]
-
 /** Drizzle below this leaves an upright face dry, mm in an hour. From memory. */
 export const WETS_MM = 0.2
 
@@ -49,7 +38,7 @@ export function comesMmPerH({ tempC, rh, windMs, faceC = tempC }: AirPoint): num
  * first hour.
  */
 export function waterOnFace(material: Material, hours: readonly AirPoint[]): number[] {
-  const drinks = DRINKS.includes(material)
+  const drinks = DRINKING.includes(material)
   const most = (drinks ? HOLDS.soakedMm : HOLDS.smoothMm).value
   let water = 0
   return hours.map((hour) => {

@@ -1,4 +1,4 @@
-import type { Coating, Shelf, Tool } from '../../base/nouns'
+import type { Coating, Known, Shelf, Tool } from '../../base/nouns'
 import { coatingOf } from '../../survey/shelf/find'
 
 /** Wet film a tool lays, as a share of the label's: a sprayed coat is thin. From memory. */
@@ -12,6 +12,10 @@ export const filmOf = (coating: Coating, share: number): Coating => ({
   recoatMin: coating.recoatMin * share,
   hardDryMin: coating.hardDryMin * share,
 })
+
+/** A coating that dries as it does on paint, or, where the ground drinks, with its edge open for less long: docs/science.md eq. 4e. */
+export const openOn = (coating: Coating, isDrunk: boolean, drunkShare: Known): Coating =>
+  isDrunk ? { ...coating, openMin: coating.openMin * drunkShare.value } : coating
 
 /** A step's coating with the times of the film its tool lays. */
 export const coatOfStep = (shelf: Shelf, step: { readonly coatingId: string; readonly tool: Tool }): Coating =>

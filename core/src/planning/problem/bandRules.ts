@@ -2,10 +2,11 @@ import { groupedBy } from '../../base/units/groupedBy'
 import { sure } from '../../base/units/sure'
 import { coatOf, type Job } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
-import { coatOfStep } from '../../nature/cure/film'
+import { coatOfStep, openOn } from '../../nature/cure/film'
 import { surfaceClockOf } from '../../nature/cure/paintClocks'
 import { bandShows } from '../../nature/risk/banding'
 import { lightness } from '../../survey/rooms/contrast'
+import { isDrunkInRound } from '../../survey/rooms/drinks'
 import { stepAt } from '../../survey/rooms/stepAt'
 import type { ActivityId } from '../../base/nouns'
 import type { Activity, Round, Work } from '../work'
@@ -16,7 +17,7 @@ interface BandRulesSetup {
   readonly job: Job
   readonly work: Pick<Work, 'activities' | 'rounds'>
   readonly minutes: ReadonlyMap<ActivityId, number>
-  readonly parameters: Pick<Parameters, 'band'>
+  readonly parameters: Pick<Parameters, 'band' | 'work'>
 }
 
 /**
@@ -33,6 +34,7 @@ export function bandRules({ job, work, minutes, parameters }: BandRulesSetup, bo
     const coating = coatOfStep(job.shelf, at.step)
     if (!bandShows(coating.sheen, lightness(at.step.swatch), parameters)) return []
     const lineId = coatOf(round, act.coat ?? 1)
+    const isFirst = isDrunkInRound(at.room, at.step, act.coat ?? 1, round.id)
     const [wallId = ''] = act.ref.round.wallIds
     const pairNeed = round.pairNeeds?.[wallId]
     const before = Math.max(0, round.wallIds.indexOf(wallId)) / Math.max(1, round.wallIds.length)
@@ -45,7 +47,7 @@ export function bandRules({ job, work, minutes, parameters }: BandRulesSetup, bo
             ? Math.floor(before * sure(minutes.get(lineId)))
             : Math.max(0, Math.floor(minutesBefore(actsOf.get(round.id) ?? [], minutes, round, act) - pairNeed)),
         clock: book.paint(surfaceClockOf(coating), at.room.id),
-        openMin: coating.openMin,
+        openMin: openOn(coating, isFirst, parameters.work.drunkShare).openMin,
       },
     ]
   })

@@ -1,12 +1,14 @@
 import type { Parameters } from '../../base/parameters/parameters'
 import { type ActivityId, actOf, coatOf, type Job, type Room, type HemId } from '../../base/nouns'
 import { sealantOf, tapeOf } from '../../survey/shelf/find'
+import { openOn } from '../../nature/cure/film'
 import { coatAtPull } from '../../nature/cure/softPull'
 import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
 import { UNTOUCHED, type HemState, type LogState } from '../progress/hemStates'
 import { strokesOf } from '../progress/strokes'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { stayDaysOf } from '../../nature/risk/residue'
+import { isDrunkInRound } from '../../survey/rooms/drinks'
 import { lastCoatOf } from '../../survey/rooms/faces'
 import { stepAt } from '../../survey/rooms/stepAt'
 import { sure } from '../../base/units/sure'
@@ -53,7 +55,8 @@ function ruleOf(setup: PullRulesSetup, book: ClockBook, round: Round, pull: Roun
       filmClock: book.paint(filmClockOf(coating), room.id),
       beadClock: book.paint('drying', room.id),
       settleMin: coating.openMin * setup.parameters.work.settleShare.value,
-      openMin: coating.openMin,
+      openMin: openOn(coating, isDrunkInRound(room, step, lastCoat, round.id), setup.parameters.work.drunkShare)
+        .openMin,
       hardDryMin: coating.hardDryMin,
       bead: beadOf(setup, round, waiting),
       stays: pull.manner === 'peel' ? [] : staysOf(setup, book, room, waiting),

@@ -4,11 +4,13 @@ import { sure } from '../../base/units/sure'
 import { type ActivityId, type Job, type PaintStep, actOf, coatOf, type HemId, type RoundId } from '../../base/nouns'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { sealantOf, tapeOf } from '../../survey/shelf/find'
+import { openOn } from '../../nature/cure/film'
 import { coatAtPull } from '../../nature/cure/softPull'
 import { filmClockOf, surfaceClockOf } from '../../nature/cure/paintClocks'
 import { dryOnly, keptUntil, peelWindow, pullWindow, type PullSpan } from '../../nature/cure/pullWindow'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { offBy, stayDaysOf } from '../../nature/risk/residue'
+import { isDrunkInRound } from '../../survey/rooms/drinks'
 import { lastCoatOf } from '../../survey/rooms/faces'
 import type { Round, RoundPull, Work } from '../work'
 import type { PlacedTask } from '../plan/placement'
@@ -169,7 +171,9 @@ function spansOf({ setup, round, pull, step, hemIds, coat, placed }: SpansSetup)
     const limit = days ? offBy(clocks.stay, days, laid) : null
     return limit === null ? [] : [limit]
   })
-  const coating = coatAtPull(job.shelf, { house: job.house, room, step })
+  const onPaint = coatAtPull(job.shelf, { house: job.house, room, step })
+  const isFirst = isDrunkInRound(room, step, lastCoatOf(room, step), round.id)
+  const coating = openOn(onPaint, isFirst, setup.parameters.work.drunkShare)
   const spans = pullWindow({
     drying: clocks.paint(surfaceClockOf(coating)),
     hardening: clocks.paint(filmClockOf(coating)),

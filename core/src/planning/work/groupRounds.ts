@@ -1,5 +1,6 @@
 import type { Parameters } from '../../base/parameters/parameters'
 import {
+  type Coating,
   type Crew,
   type FieldOrder,
   type HouseRules,
@@ -12,7 +13,7 @@ import {
 } from '../../base/nouns'
 import type { JobClocks } from '../../nature/cure/areaClocks'
 import { sealantOf } from '../../survey/shelf/find'
-import { coatOfStep } from '../../nature/cure/film'
+import { coatOfStep, openOn } from '../../nature/cure/film'
 import { surfaceClockOf, type PaintClock } from '../../nature/cure/paintClocks'
 import { onceFor } from '../../base/units/onceFor'
 import { longestSpan, shortestSpan } from '../../nature/cure/shortestSpan'
@@ -22,6 +23,8 @@ import { crewSpeed } from '../../nature/calendar/calendar'
 import { fieldOrderOf, metresOf, wetMinutes, workByWall, type WallWork } from './stepWork'
 import { bandShows } from '../../nature/risk/banding'
 import { lightness } from '../../survey/rooms/contrast'
+import { isDrunk } from '../../survey/rooms/drinks'
+import { lastCoatOf } from '../../survey/rooms/faces'
 import { longestWet } from './wetTimes'
 
 /** Walls that one crew does in one go. */
@@ -174,7 +177,7 @@ function rolledMin(setup: GroupingSetup, works: readonly WallWork[]): number {
  */
 function reachesOpen(setup: GroupingSetup, works: readonly WallWork[]): boolean {
   if (!isBandOpen(setup, works)) return true
-  const coating = coatOfStep(setup.shelf, setup.step)
+  const coating = coatingOn(setup, 1, works)
   const open = windowMin(setup, surfaceClockOf(coating), coating.openMin)
   const needs = isPair(setup) ? Object.values(pairNeeds(setup, works)) : bandNeeds(setup, works)
   return open === null || needs.every((need) => need <= open)
@@ -241,7 +244,8 @@ function wetTimesIn(setup: GroupingSetup, works: readonly WallWork[], order: Fie
   const hems = works.flatMap((work) => work.hems).filter((hem) => hem.stepId === step.id)
   if (!hems.some((hem) => comesOffWet(setup, hem))) return { need: 0, window: null, total }
   const { bead, paint } = longestWet(minutes)
-  const coating = coatOfStep(setup.shelf, step)
+  // Tape comes off beside the last coat only.
+  const coating = coatingOn(setup, lastCoatOf(setup.room, step), works)
   const paintWindow = windowMin(setup, surfaceClockOf(coating), coating.openMin)
   const skins = hems.flatMap((hem) => {
     const id = recipes.get(hem.id)?.sealantId
@@ -253,6 +257,18 @@ function wetTimesIn(setup: GroupingSetup, works: readonly WallWork[], order: Fie
   }
   return { need: paint, window: paintWindow, total }
 }
+
+/** A coat of the step on some walls: the first on a ground that drinks is open for less long. */
+const coatingOn = (
+  { room, step, shelf, parameters }: GroupingSetup,
+  coat: number,
+  works: readonly WallWork[],
+): Coating =>
+  openOn(
+    coatOfStep(shelf, step),
+    isDrunk({ room, step, coat, wallIds: works.map(({ wallId }) => wallId) }),
+    parameters.work.drunkShare,
+  )
 
 /** The shortest time in which something wet for `labelMin` at label conditions skins; null for never. */
 function windowMin(setup: GroupingSetup, clock: PaintClock, labelMin: number): number | null {

@@ -1,5 +1,4 @@
 import { W, figure, sayText, factText, wordText } from '../../app/words'
-import { useMemo } from 'react'
 import { Link } from 'react-router'
 import {
   DEFAULT_PARAMETERS,
@@ -9,7 +8,6 @@ import {
   sampleValleys,
   seededNumbers,
   seedOf,
-  recipeDoubt,
   recipeRestsOn,
   tapeOf,
   type Hem,
@@ -30,6 +28,7 @@ import { Panel } from '../../app/ui/Panel'
 import { HowTo } from './HowTo'
 import { CostTable } from './CostTable'
 import { RiskBar } from './RiskBar'
+import { useRecipeDoubt } from './useRecipeDoubt'
 import { WaysTable } from './WaysTable'
 import { WouldChange } from './WouldChange'
 
@@ -53,7 +52,7 @@ function SafeCard({ hem, recipe }: { hem: Hem; recipe: Recipe }) {
   const plan = usePlan()
   const now = useNow()
   const tape = recipe.tapeId ? tapeOf(shelf, recipe.tapeId) : null
-  const doubt = useMemo(() => recipeDoubt(facts, recipe), [facts, recipe])
+  const doubt = useRecipeDoubt(recipe)
   const setup = doubt?.edge
   const spans = plan?.pulls.find((pull) => pull.hemIds.includes(hem.id))?.spans
   return (
