@@ -358,7 +358,7 @@ export {
   wanderShows,
 } from './survey/lines/straightened'
 export { marksCsv, marksDxf } from './survey/lines/marksFile'
-export { lineFor } from './survey/lines/snapLine'
+export { hemMarks, type HemMarks, STUDS_MM } from './survey/hems/hemMarks'
 export { levelLoop } from './survey/lines/levelLoop'
 export { levelErrorMmPerM, slipsIn } from './survey/lines/levelNet'
 export { heightsFor, linesRound } from './survey/lines/roundRoom'

@@ -35,6 +35,20 @@ test('steps that recipes share stand in the order in which each of them takes th
   }
 })
 
+test('a line over an edge that was read stands on the sheet with its marks', () => {
+  const room = job.rooms.find(({ id }) => id === 'practice2')!
+  const readings = [
+    { atMm: 0, offMm: 2 },
+    { atMm: 1200, offMm: 5 },
+  ]
+  const edge = 'wall:w1|skirting'
+  const read = { ...room, lines: [{ edge, wanderMm: 3, way: 'straighten', readings, fit: 'least-area' } as const] }
+  const anew = { ...job, rooms: job.rooms.map((each) => (each === room ? read : each)) }
+  const text = JSON.stringify(roomSheet(anew, planJob(anew, parseInstant(TERN_QUAY_NOW)), read).content)
+  expect(text).toContain('2 mm at 0 mm; 4 mm at 600 mm; 5 mm at 1.20 m')
+  expect(sheetOf('practice2')).not.toContain('Marks to set')
+})
+
 test('hems with the same steps share a letter; every hem is in one group or told to be unsafe', () => {
   for (const room of job.rooms) {
     const hems = hemsOf(room.id)

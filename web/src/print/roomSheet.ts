@@ -4,7 +4,9 @@ import {
   BREATHER_KINDS,
   coverOf,
   formatRun,
+  hemMarks,
   lastCoatOf,
+  STUDS_MM,
   length,
   liquidOf,
   takeLoad,
@@ -21,6 +23,7 @@ import {
   coatOf,
   crewsOfRounds,
 } from '@crisp-hem/core'
+import { marksText } from '../app/naming/marksText'
 import { ownSteps, recipeGroups, sharedSteps, type RecipeGroup } from './recipeGroups'
 import { PAGE_WIDTH, paperOf } from './paper'
 import { drawnTall, sheetDrawing } from './sheetDrawing'
@@ -53,6 +56,7 @@ export function roomSheet(job: Job, plan: Plan, room: Room): SheetDocument {
     { text: captionOf(job, room), style: 'small', margin: [0, 1, 0, 2] },
     ...timesPart(job, plan, room),
     ...readyPart(job, plan, room),
+    ...linesPart(job, room, hems),
     ...sharedPart(shared),
     {
       columns: [
@@ -146,6 +150,16 @@ function readyPart(job: Job, plan: Plan, room: Room): Content[] {
     // Said under the drawing of every room.
     .filter(({ code }) => code !== 'clear.room' && !code.startsWith('floor.'))
   return lines.length > 0 ? [{ text: S.ready, style: 'head' }, { ul: lines.map(sayText) }] : []
+}
+
+/** Lines that are marked before tape, with their marks. */
+function linesPart({ site }: Job, room: Room, hems: readonly Hem[]): Content[] {
+  const lines = hems.flatMap((hem) => hemMarks(room, hem, STUDS_MM[site.units]) ?? [])
+  if (lines.length === 0) return []
+  return [
+    { text: W.lines.marks, style: 'head' },
+    { ul: lines.map(({ hem, marks }) => `${factText(hem.place)}: ${marksText(marks, site.units)}`) },
+  ]
 }
 
 /** Steps that several letters share, said once. */

@@ -15,6 +15,7 @@ import {
 import type { Parameters } from '../../base/parameters/parameters'
 import type { CoverNeed } from '../../masking/covers/coverNeed'
 import type { Hem } from '../../survey/hems/deriveHems'
+import { isMarked } from '../../survey/hems/hemMarks'
 import type { Recipe } from '../../masking/recipes/recipe'
 import { facesOfStep } from '../../survey/rooms/faces'
 import { leadFaces } from '../../survey/rooms/lead'
@@ -125,10 +126,12 @@ export const roomUncover = (setup: WholeSetup): Activity =>
     },
   )
 
-/** Lines of a colour that no edge gives, marked and levelled before tape. Null where there are none. */
+/** Lines of a colour that no edge gives, or that are straight over an edge that was read, marked before tape. Null where there are none. */
 export function stepMark(setup: WholeSetup, step: PaintStep): Activity | null {
   const { work } = setup.parameters
-  const lines = setup.hems.filter((hem) => hem.stepIds[0] === step.id && hem.line !== 'follow' && isMade(hem))
+  const lines = setup.hems.filter(
+    (hem) => hem.stepIds[0] === step.id && hem.line !== 'follow' && (isMade(hem) || isMarked(hem)),
+  )
   if (lines.length === 0) return null
   const minutes = metresOf(lines) * work.markMinPerM.value + work.closeMin.value
   const hemIds = setup.hems.filter((hem) => hem.stepIds[0] === step.id).map((hem) => hem.id)

@@ -5,7 +5,7 @@ import { LengthField } from '../../app/ui/fields'
 import { Panel } from '../../app/ui/Panel'
 import { decimals, W } from '../../app/words'
 import { LinesTable } from './LinesTable'
-import { mmWords } from './mmWords'
+import { mmWords } from '../../app/words/mmWords'
 import { ReadingsField } from './ReadingsField'
 import { useReadLengths } from './useReadLengths'
 

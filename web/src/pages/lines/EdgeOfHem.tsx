@@ -6,6 +6,7 @@ import {
   marksOf,
   proofOf,
   splitOver,
+  STUDS_MM,
   trimWidthMm,
   writeReadings,
   type Fit,
@@ -18,18 +19,16 @@ import { ChoiceField, LengthField } from '../../app/ui/fields'
 import { Panel } from '../../app/ui/Panel'
 import { Switch } from '../../app/ui/Tabs'
 import { factText, W } from '../../app/words'
-import { EdgeChart } from './EdgeChart'
+import { EdgeChart } from '../../app/drawing/EdgeChart'
 import { EdgeSentences } from './EdgeSentences'
 import { EdgeWays, type EdgeWay } from './EdgeWays'
 import { MarksTable } from './MarksTable'
-import { mmWords } from './mmWords'
+import { mmWords } from '../../app/words/mmWords'
 import { ReadingsField } from './ReadingsField'
 import { TwoSides } from './TwoSides'
 import { UseOnHem } from './UseOnHem'
 import { useReadings } from './useReadings'
 
-/** Usual distance of studs, mm: what marks are set at. Common practice. */
-const STUDS_MM = { metric: 600, imperial: 406 } as const
 /** What of a run is not read yet, mm, before it is said. From memory. */
 const NOT_READ_MM = 300
 const PLACEHOLDERS = { metric: '0 3\n400 5\n800 2', imperial: '0 1/8\n16 3/16\n32 1/4' } as const

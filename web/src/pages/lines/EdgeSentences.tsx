@@ -8,7 +8,7 @@ import {
 } from '@crisp-hem/core'
 import { useFacts } from '../../app/state/useJob'
 import { W } from '../../app/words'
-import { mmWords } from './mmWords'
+import { mmWords } from '../../app/words/mmWords'
 
 interface EdgeSentencesProps {
   /** The line over the edge; null where it is only followed. */

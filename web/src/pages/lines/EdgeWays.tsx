@@ -8,7 +8,7 @@ import {
 } from '@crisp-hem/core'
 import { useFacts } from '../../app/state/useJob'
 import { W } from '../../app/words'
-import { mmWords } from './mmWords'
+import { mmWords } from '../../app/words/mmWords'
 
 const WAYS = ['straight', 'split', 'follow'] as const
 export type EdgeWay = (typeof WAYS)[number]

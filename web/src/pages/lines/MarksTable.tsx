@@ -6,7 +6,7 @@ import { Panel } from '../../app/ui/Panel'
 import { saveText } from '../../app/ui/saveText'
 import { W } from '../../app/words'
 import { LinesTable } from './LinesTable'
-import { mmWords } from './mmWords'
+import { mmWords } from '../../app/words/mmWords'
 
 interface MarksTableProps {
   readonly name: string

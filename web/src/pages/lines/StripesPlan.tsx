@@ -3,7 +3,7 @@ import { useFacts } from '../../app/state/useJob'
 import { Panel } from '../../app/ui/Panel'
 import { figure, W } from '../../app/words'
 import { LinesTable } from './LinesTable'
-import { mmWords } from './mmWords'
+import { mmWords } from '../../app/words/mmWords'
 
 /** The drawing in units of its own: as wide as the run, so high, with so much above and below, tape so wide. */
 const [WIDE, HIGH, PAD, TAPE] = [720, 150, 16, 5] as const

@@ -24,6 +24,7 @@ import { coatInStep } from '../../app/naming/taskWords'
 import { withNames } from '../../app/naming/whoWords'
 import type { TodoCard } from './board'
 import { useSeenPlan } from './seenPlans'
+import { MarksOnCard } from './MarksOnCard'
 import { TickTruly } from './TickTruly'
 import { coverTick, taskTick, tornTick } from './ticks'
 import { Torn } from './Torn'
@@ -143,6 +144,7 @@ function TodoLine({ card, now }: { card: TodoCard; now: number }) {
             <Was taskId={task.id} now={now} />
           </p>
           {room && <Readied lines={tellReadied(facts, room, task.id)} />}
+          {room && task.kind === 'mark' && <MarksOnCard room={room} stepId={task.stepId} />}
         </div>
         <Button
           className="min-h-12 shrink-0 px-4"

@@ -1,9 +1,10 @@
 import { heightOf, type SplitLine, type StraightLine, type UnitSystem, type WanderPoint } from '@crisp-hem/core'
-import { useWidth } from '../../app/ui/useWidth'
-import { W } from '../../app/words'
-import { mmWords } from './mmWords'
+import { useWidth } from '../ui/useWidth'
+import { W } from '../words'
+import { mmWords } from '../words/mmWords'
 
-const [HIGH, PAD] = [220, 26] as const
+/** Its height on a page of its own, px; how much is left round it; and how wide it may be. */
+const [USUAL_HIGH, PAD, LEAST_WIDE, MOST_WIDE] = [220, 26, 280, 760] as const
 
 interface EdgeChartProps {
   readonly points: readonly WanderPoint[]
@@ -14,13 +15,14 @@ interface EdgeChartProps {
   /** Points that prove the line the best there is. */
   readonly proof: readonly WanderPoint[]
   readonly units: UnitSystem
+  readonly high?: number
 }
 
 /** The old edge and the line over it, heights many times as large as lengths, with how many. Paint below, what is kept above. */
-export function EdgeChart({ points, of, lengthMm, trimMm, proof, units }: EdgeChartProps) {
+export function EdgeChart({ points, of, lengthMm, trimMm, proof, units, high: HIGH = USUAL_HIGH }: EdgeChartProps) {
   const [holder, width] = useWidth(700)
   // Drawn in points of the screen, so that its words are as large as all others.
-  const WIDE = Math.max(280, Math.min(760, width))
+  const WIDE = Math.max(LEAST_WIDE, Math.min(MOST_WIDE, width))
   const mm = mmWords(units)
   const at = of && heightOf(of)
   const [from, to] = [points[0]?.atMm ?? 0, points.at(-1)?.atMm ?? lengthMm]

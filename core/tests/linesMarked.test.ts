@@ -1,0 +1,55 @@
+import { planJob } from '../src/answers/chain/planJob'
+import { edgeOfHem, type Job, type LineWay, type Room } from '../src/base/nouns'
+import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
+import { deriveHems } from '../src/survey/hems/deriveHems'
+import { hemMarks, STUDS_MM } from '../src/survey/hems/hemMarks'
+import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
+
+const plain: Room = { ...PLAIN_ROOM, steps: [WALLS] }
+const trim = deriveHems(plain, jobOf().shelf).hems.find(({ id }) => id.includes('skirting'))!
+const READINGS = [
+  { atMm: 0, offMm: 1 },
+  { atMm: 1500, offMm: 6 },
+  { atMm: 3000, offMm: 3 },
+]
+const jobWith = (way: LineWay, readings = READINGS): Job => ({
+  ...jobOf({
+    room: {
+      steps: [WALLS],
+      lines: [{ edge: edgeOfHem(trim.id), wanderMm: 5, way, readings, fit: 'least-area' }],
+    },
+  }),
+  published: null,
+  log: [],
+})
+const marking = (job: Job) => planJob(job).tasks.filter(({ kind }) => kind === 'mark')
+
+test('a line over an edge that was read is marked before it is taped, in minutes of its length', () => {
+  const job = jobWith('straighten')
+  const plan = planJob(job)
+  const [task, more] = marking(job)
+  expect(more).toBeUndefined()
+  const hem = plan.hems.find(({ id }) => id === trim.id)!
+  const { markMinPerM, closeMin } = DEFAULT_PARAMETERS.work
+  const part = task!.work.find((each) => each.part === 'mark')!
+  expect(part.minutes).toBeCloseTo((hem.lengthMm / 1000) * markMinPerM.value + closeMin.value, 6)
+  const at = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const lay = plan.tasks.find(({ kind, subjects }) => kind === 'lay' && subjects.includes(trim.id))!
+  expect(at.get(task!.id)!.to).toBeLessThanOrEqual(at.get(lay.id)!.from)
+})
+
+test('nothing is marked where the edge is followed, or nobody read it', () => {
+  expect(marking(jobWith('follow'))).toEqual([])
+  expect(marking(jobWith('straighten', []))).toEqual([])
+})
+
+test('marks lie on the line that was chosen, from the left end, with the rest of the run as a check', () => {
+  const job = jobWith('straighten')
+  const [room] = job.rooms
+  const hem = deriveHems(room!, job.shelf).hems.find(({ id }) => id === trim.id)!
+  const { marks } = hemMarks(room!, hem, STUDS_MM.metric)!
+  expect(marks.map(({ atMm }) => atMm)).toEqual([0, 600, 1200, 1800, 2400, 3000])
+  for (const { atMm, fromRightMm } of marks) expect(atMm + fromRightMm).toBe(hem.lengthMm)
+  // Over 1, 6 and 3 mm with least area: through 6 at the middle, as level as it may be.
+  expect(marks.map(({ offMm }) => offMm)).toEqual([6, 6, 6, 6, 6, 6])
+})
