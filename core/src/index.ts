@@ -53,6 +53,7 @@ export {
   type LastCoat,
   LINE_WAYS,
   type LineFit,
+  type Lump,
   type LogEvent,
   MATERIALS,
   type Opening,
@@ -348,7 +349,14 @@ export {
   splitOver,
 } from './survey/lines/crookedEdge'
 export { type StraightLine, type WanderPoint } from './survey/lines/oneSided'
-export { readLengths, readReadings, type ReadingsFrom, writeReadings } from './survey/lines/readings'
+export {
+  readLengths,
+  readLumps,
+  readReadings,
+  type ReadingsFrom,
+  writeLumps,
+  writeReadings,
+} from './survey/lines/readings'
 export {
   COVERED_FROM_MM,
   heightOf,
@@ -360,7 +368,11 @@ export {
 export { marksCsv, marksDxf } from './survey/lines/marksFile'
 export { hemMarks, type HemMarks, STUDS_MM } from './survey/hems/hemMarks'
 export { levelLoop } from './survey/lines/levelLoop'
-export { levelErrorMmPerM, slipsIn } from './survey/lines/levelNet'
+export { levelErrorMmPerM, slipsIn, twoPegErrorMmPerM } from './survey/lines/levelNet'
+export { lumpAnswer } from './survey/lines/lumps'
+export { tellLump } from './masking/recipes/tellLump'
+export { type AcrossReading, readAcross, roomNet, sightsMm } from './survey/lines/roomNet'
 export { heightsFor, linesRound } from './survey/lines/roundRoom'
 export { type StripesOver, stripesOver } from './survey/lines/stripesOver'
+export { withStripes } from './survey/rooms/stripeBands'
 export { trimWidthMm } from './survey/rooms/trim'

@@ -3,6 +3,7 @@ import { edgeOfHem, type Job, type LineWay, type Room } from '../src/base/nouns'
 import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
 import { deriveHems } from '../src/survey/hems/deriveHems'
 import { hemMarks, STUDS_MM } from '../src/survey/hems/hemMarks'
+import { sayText } from '../src/edge/words'
 import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
 
 const plain: Room = { ...PLAIN_ROOM, steps: [WALLS] }
@@ -16,7 +17,7 @@ const jobWith = (way: LineWay, readings = READINGS): Job => ({
   ...jobOf({
     room: {
       steps: [WALLS],
-      lines: [{ edge: edgeOfHem(trim.id), wanderMm: 5, way, readings, fit: 'least-area' }],
+      lines: [{ edge: edgeOfHem(trim.id), wanderMm: 5, way, readings, fit: 'least-area', lumps: [] }],
     },
   }),
   published: null,
@@ -52,4 +53,23 @@ test('marks lie on the line that was chosen, from the left end, with the rest of
   for (const { atMm, fromRightMm } of marks) expect(atMm + fromRightMm).toBe(hem.lengthMm)
   // Over 1, 6 and 3 mm with least area: through 6 at the middle, as level as it may be.
   expect(marks.map(({ offMm }) => offMm)).toEqual([6, 6, 6, 6, 6, 6])
+})
+
+test('a lump or a dip stands in the recipe with what the tape does there, and its pieces cost what corners do', () => {
+  const job = jobWith('straighten')
+  const lumps = [
+    { atMm: 500, lengthMm: 600, heightMm: -4 },
+    { atMm: 2000, lengthMm: 40, heightMm: 6 },
+  ]
+  const room = { ...job.rooms[0]!, lines: job.rooms[0]!.lines.map((line) => ({ ...line, lumps })) }
+  const recipeOf = (of: Job) => planJob(of).recipes.find(({ hemId }) => hemId === trim.id)!
+  const [plain, lumpy] = [recipeOf(job), recipeOf({ ...job, rooms: [room] })]
+  if (!plain.safe || !lumpy.safe) throw new Error('both are safe')
+  const said = lumpy.steps.filter(({ code }) => code.startsWith('step.lump')).map(sayText)
+  expect(said).toEqual([
+    '500 mm from the left the face lies back 4 mm over 600 mm: lay pieces of 130 mm, press each down into it, and seal the edge.',
+    '2 m from the left the face stands out 6 mm over 40 mm: fill or scrape it first, since no tape lies down on it.',
+  ])
+  const hem = (of: Job) => planJob(of).hems.find(({ id }) => id === trim.id)!
+  expect(hem({ ...job, rooms: [room] }).corners).toBe(hem(job).corners + 5)
 })

@@ -257,6 +257,15 @@ interface LineNote {
   readonly readings: readonly { readonly atMm: number; readonly offMm: number }[]
   /** Which line was chosen over them. */
   readonly fit: LineFit
+  /** Where the face it is laid on stands out or lies back. */
+  readonly lumps: readonly Lump[]
+}
+
+/** A lump or dip of a face along a line: where it begins from the left end, how long it is, how high; less than nothing for a dip. mm. */
+export interface Lump {
+  readonly atMm: number
+  readonly lengthMm: number
+  readonly heightMm: number
 }
 
 /** A hem cut by hand at a place along it; it keeps its id when it moves. */

@@ -5,6 +5,8 @@ export type CoreErrorCode =
   | 'length.not_positive'
   | 'lines.reading'
   | 'lines.beyond'
+  | 'lines.across'
+  | 'lines.lump'
   | 'time.unreadable'
   | 'time.unknown_zone'
   | 'air.out_of_range'

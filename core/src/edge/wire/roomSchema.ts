@@ -225,6 +225,7 @@ export const roomSchema = exact({
       way: orNull(oneOf(LINE_WAYS)),
       readings: list(exact({ atMm: PLACE_MM(), offMm: decimal(-500, 500) }), 0, 500),
       fit: oneOf(LINE_FITS),
+      lumps: list(exact({ atMm: PLACE_MM(), lengthMm: SIZE_MM(), heightMm: decimal(-100, 100) }), 0, 50),
     }),
   ),
   splits: list(exact({ id: id(), edge: edge(), atMm: SIZE_MM() })),

@@ -1,6 +1,10 @@
 /** What a refusal says, by `error.` and its code. */
 export const EN_REFUSALS = {
   'error.lines.reading': 'line {line}, “{text}”, was not understood; write a place and an offset, 400 5, or one length',
+  'error.lines.across':
+    'line {line}, “{text}”, was not understood; write two corners of 1 to {corners} and how much higher the second is, 1 3 -4',
+  'error.lines.lump':
+    'line {line}, “{text}”, was not understood; write where it begins, how long it is and how high, 1200 300 -4',
   'error.lines.beyond': 'line {line}, “{text}”, lies beyond the end of the run',
   'error.length.unreadable': 'length “{text}” was not understood; write 2.6 m, 36 mm, 12\' 6 1/2" or 3/16"',
   'error.length.no_unit': 'length “{text}” has no unit; write {hint}',

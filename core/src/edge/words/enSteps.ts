@@ -8,6 +8,14 @@ export const EN_STEPS = {
     'Snap a straight line over the old edge: {left} off the reference at the left end, {right} at the right. It covers {most} at most.',
   'step.snap_two':
     'Snap two lines over the old edge that meet {joint} from the left: {left} off the reference at the left end, {there} where they meet, {right} at the right. They cover {most} at most.',
+  'step.lump_press':
+    '{at} from the left the face {shape, select, lump {stands out} other {lies back}} {high} over {long}: press the tape down on it.',
+  'step.lump_pieces':
+    '{at} from the left the face {shape, select, lump {stands out} other {lies back}} {high} over {long}: lay pieces of {every}, press each down into it, and seal the edge.',
+  'step.lump_cuts':
+    '{at} from the left the face {shape, select, lump {stands out} other {lies back}} {high} over {long}: cut into the free edge of the tape every {every}, press it down from the top outward, and seal the edge.',
+  'step.lump_mend':
+    '{at} from the left the face {shape, select, lump {stands out} other {lies back}} {high} over {long}: fill or scrape it first, since no tape lies down on it.',
   'step.straighten':
     'Walk the whole run; the old edge wanders {wander} at its worst. Set a straight line just outside that.',
   'step.laps': 'Beside the laps: {strips} short strips on each side, one for each board; top and bottom single.',

@@ -18,6 +18,7 @@ import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import { SHORT_PIECES } from './laying'
 import type { SnapLine } from '../../survey/lines/snapLine'
+import { tellLump } from './tellLump'
 import type { HemContext } from './hemContext'
 import { highestMm, LADDER_REACH_MM, STANDING_REACH_MM } from '../../survey/rooms/reach'
 import { recipeLayers } from './layers'
@@ -131,7 +132,7 @@ function makeReady(ctx: HemContext): Said[] {
   if (hem.line === 'straighten' && hem.snap) steps.push(snapStep(hem.snap, ctx.units))
   else if (hem.line === 'straighten' && hem.wanderMm > 0)
     steps.push(said('step.straighten', { wander: length(hem.wanderMm, ctx.units) }))
-  return steps
+  return [...steps, ...hem.lumps.map((answer) => tellLump(answer, ctx.units))]
 }
 
 /** Where a line is snapped, by readings of the old edge. */

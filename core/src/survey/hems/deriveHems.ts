@@ -1,3 +1,4 @@
+import { lumpAnswer, type LumpAnswer } from '../lines/lumps'
 import { snapLine, type SnapLine } from '../lines/snapLine'
 import { lastFor } from '../../base/units/lastFor'
 import { sure } from '../../base/units/sure'
@@ -50,6 +51,8 @@ export interface Hem {
   readonly wanderMm: number
   /** The line to snap over it, where somebody read the edge; null where nobody did. */
   readonly snap: SnapLine | null
+  /** What is done where the face it is laid on stands out or lies back. */
+  readonly lumps: readonly LumpAnswer[]
   /** The face that stays clean, and the step that painted it earlier in this job, if one did. */
   readonly keep: FaceKey
   readonly keepStepId: string | null
@@ -160,7 +163,8 @@ function hemOn(room: Room, edge: Edge): Hem {
     kind: edge.kind,
     place: placeName(room, edge),
     lengthMm: edge.lengthMm,
-    corners: edge.corners,
+    // Each end of a piece, and each cut, costs what a corner does.
+    corners: edge.corners + (noted?.lumps.map(lumpAnswer) ?? []).reduce((sum, { count }) => sum + count, 0),
     orientation: edge.orientation,
     segments: edge.segments,
     laps: edge.laps,
@@ -179,6 +183,7 @@ function hemOn(room: Room, edge: Edge): Hem {
       }),
     wanderMm: noted?.wanderMm ?? 0,
     snap: noted ? snapLine(noted.readings, noted.fit) : null,
+    lumps: noted?.lumps.map(lumpAnswer) ?? [],
     keep: aIsPaint ? edge.b : edge.a,
     keepStepId: keepStep?.step.id ?? null,
     paint: aIsPaint ? edge.a : edge.b,

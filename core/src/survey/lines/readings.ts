@@ -1,5 +1,6 @@
 import { CoreError } from '../../base/units/errors'
 import { formatLength, parseLength, type UnitSystem } from '../../base/units/length'
+import type { Lump } from '../../base/nouns'
 import type { WanderPoint } from './oneSided'
 
 /** How readings along an edge were taken. */
@@ -93,3 +94,43 @@ export const readLengths = (text: string, units: UnitSystem): number[] =>
       if (mm === null) throw new CoreError('lines.reading', { line: i + 1, text: line })
       return mm
     })
+
+/**
+ * Lumps and dips as they are typed, one a line: where each begins from the left end, how long it is, and how high, with a minus before a dip:
+ * `1200 300 -4`.
+ *
+ * @throws CoreError lines.lump, with the line that could not be read; lines.beyond, for one beyond the run
+ */
+export function readLumps(text: string, units: UnitSystem, runMm: number): Lump[] {
+  const lines = text
+    .split(/[\n;]/)
+    .map((line) => line.trim())
+    .filter((line) => line !== '')
+  return lines.map((line, i) => {
+    const lump = lumpOf(line, units)
+    if (!lump) throw new CoreError('lines.lump', { line: i + 1, text: line })
+    if (lump.atMm < 0 || lump.atMm + lump.lengthMm > runMm + 0.5)
+      throw new CoreError('lines.beyond', { line: i + 1, text: line })
+    return lump
+  })
+}
+
+/** A place, a length and a height; each may hold blanks itself, so the first split that reads is taken. */
+function lumpOf(line: string, units: UnitSystem): Lump | null {
+  const parts = line.split(/\s+/)
+  for (let k = 1; k < parts.length - 1; k++) {
+    const atMm = signed(parts.slice(0, k).join(' '), units)
+    const rest = pairOf(parts.slice(k).join(' '), units)
+    if (atMm !== null && rest !== null && rest.atMm > 0 && rest.offMm !== 0)
+      return { atMm, lengthMm: rest.atMm, heightMm: rest.offMm }
+  }
+  return null
+}
+
+/** The same as they would be typed. */
+export const writeLumps = (lumps: readonly Lump[], units: UnitSystem): string =>
+  lumps
+    .map(({ atMm, lengthMm, heightMm }) =>
+      [atMm, lengthMm, heightMm].map((mm) => (units === 'metric' ? mm : formatLength(mm, units, 32))).join(' '),
+    )
+    .join('\n')

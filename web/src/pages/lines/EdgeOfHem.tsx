@@ -8,6 +8,7 @@ import {
   splitOver,
   STUDS_MM,
   trimWidthMm,
+  writeLumps,
   writeReadings,
   type Fit,
   type Hem,
@@ -22,11 +23,13 @@ import { factText, W } from '../../app/words'
 import { EdgeChart } from '../../app/drawing/EdgeChart'
 import { EdgeSentences } from './EdgeSentences'
 import { EdgeWays, type EdgeWay } from './EdgeWays'
+import { LumpsField } from './LumpsField'
 import { MarksTable } from './MarksTable'
 import { mmWords } from '../../app/words/mmWords'
 import { ReadingsField } from './ReadingsField'
 import { TwoSides } from './TwoSides'
 import { UseOnHem } from './UseOnHem'
+import { useLumps } from './useLumps'
 import { useReadings } from './useReadings'
 
 /** What of a run is not read yet, mm, before it is said. From memory. */
@@ -39,6 +42,7 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
   const isOnlyRead = useAppSelector(isPainter)
   const noted = room.lines.find((line) => line.edge === edgeOfHem(hem.id))
   const [text, setText] = useState(() => writeReadings(noted?.readings ?? [], units))
+  const [lumpsText, setLumpsText] = useState(() => writeLumps(noted?.lumps ?? [], units))
   const [everyMm, setEveryMm] = useState(0)
   const [end, setEnd] = useState<'left' | 'right'>('left')
   const [grows, setGrows] = useState<'over-keep' | 'over-paint'>('over-keep')
@@ -48,6 +52,7 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
   const { lengthMm } = hem
   const mm = mmWords(units)
   const { points, fault } = useReadings(text, { units, lengthMm, everyMm: everyMm > 0 ? everyMm : null, end, grows })
+  const lumps = useLumps(lumpsText, units, lengthMm)
   const [first, last] = [points[0], points.at(-1)]
   const found = useMemo(() => {
     if (points.length < 2) return null
@@ -68,6 +73,7 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
           placeholder={PLACEHOLDERS[units]}
           autoFocus
         />
+        <LumpsField text={lumpsText} onText={setLumpsText} lumps={lumps.list} fault={lumps.fault} units={units} />
         <details>
           <summary className="cursor-pointer text-sm font-semibold">{W.lines.howRead}</summary>
           <div className="mt-1 grid grid-cols-2 gap-2">
@@ -142,7 +148,14 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
             />
           )}
           {!isOnlyRead && (
-            <UseOnHem room={room} hem={hem} points={points} way={way} fit={way === 'split' ? 'split' : fit} />
+            <UseOnHem
+              room={room}
+              hem={hem}
+              points={points}
+              way={way}
+              fit={way === 'split' ? 'split' : fit}
+              lumps={lumps.list}
+            />
           )}
         </>
       }

@@ -1,20 +1,21 @@
 import { useMemo, useState } from 'react'
-import { levelErrorMmPerM, levelLoop, slipsIn, type Room } from '@crisp-hem/core'
+import { levelLoop, sightsMm, slipsIn, type Room } from '@crisp-hem/core'
 import { useFacts } from '../../app/state/useJob'
 import { Panel } from '../../app/ui/Panel'
 import { W } from '../../app/words'
 import { ByEye } from './ByEye'
+import { errorOf, Instrument, type InstrumentKind } from './Instrument'
 import { LinesTable } from './LinesTable'
 import { mmWords } from '../../app/words/mmWords'
 import { ReadingsField } from './ReadingsField'
 import { TwoSides } from './TwoSides'
+import { RoomNetFound } from './RoomNetFound'
+import { useAcross } from './useAcross'
 import { useReadLengths } from './useReadLengths'
 
-/** A length over which a level's own error is told, mm: two metres, or six feet. */
-const TOLD_OVER_MM = { metric: 2000, imperial: 1828.8 } as const
 const PLACEHOLDERS = {
-  metric: { loop: '1400\n1402', turned: '3\n1\n1200' },
-  imperial: { loop: '4\' 7"\n4\' 7 1/8"', turned: '1/8"\n0"\n4\'' },
+  metric: { loop: '1400\n1402', across: '1 3 -4' },
+  imperial: { loop: '4\' 7"\n4\' 7 1/8"', across: '1 3 -1/8' },
 } as const
 /** Slips of the pen that are told at most. */
 const MOST_SLIPS = 2
@@ -23,23 +24,28 @@ const MOST_SLIPS = 2
 export function RoundRoom({ room }: { readonly room: Room }) {
   const { units } = useFacts().site
   const [text, setText] = useState('')
+  const [kind, setKind] = useState<InstrumentKind>('spirit')
   const [turnedText, setTurnedText] = useState('')
+  const [acrossText, setAcrossText] = useState('')
   const { walls } = room
   const mm = mmWords(units)
   const read = useReadLengths(text, units)
   const turned = useReadLengths(turnedText, units)
-  const perMetre = levelErrorMmPerM(turned.list)
+  const across = useAcross(acrossText, units, walls.length)
+  const perMetre = errorOf(kind, turned.list)
   const loop = useMemo(() => {
     if (read.list.length !== walls.length + 1) return null
+    const sights = sightsMm(walls)
     let run = 0
     const marks = read.list.map((height, i) => {
       const runMm = i === 0 ? 0 : (walls[i - 1]?.lengthMm ?? 0)
       run += runMm
-      // What the level itself adds from mark to mark is taken out first.
-      return { runMm, heightMm: height - (perMetre * run) / 1000 }
+      // What a level adds from mark to mark, and a laser by how far it looks, is taken out first.
+      const overMm = kind === 'spirit' ? run : (sights[i % walls.length] ?? 0)
+      return { runMm, heightMm: height - (perMetre * overMm) / 1000 }
     })
     return { marks, ...levelLoop(marks) }
-  }, [read.list, walls, perMetre])
+  }, [read.list, walls, perMetre, kind])
   const typed = (
     <Panel title={W.lines.readings}>
       <div className="grid gap-2">
@@ -54,23 +60,30 @@ export function RoundRoom({ room }: { readonly room: Room }) {
         <p className="text-sm text-soft">
           {W.lines.loopOrder({ names: [...walls, ...walls.slice(0, 1)].map(({ name }) => name).join(', ') })}
         </p>
+        <Instrument
+          units={units}
+          kind={kind}
+          onKind={(next) => {
+            setKind(next)
+            setTurnedText('')
+          }}
+          text={turnedText}
+          onText={setTurnedText}
+        />
         <details>
-          <summary className="cursor-pointer text-sm font-semibold">{W.lines.instrument}</summary>
+          <summary className="cursor-pointer text-sm font-semibold">{W.lines.across}</summary>
           <div className="mt-1 grid gap-1">
             <ReadingsField
-              label={W.lines.turned}
-              value={turnedText}
-              onChange={setTurnedText}
-              fault={turned.fault}
-              placeholder={PLACEHOLDERS[units].turned}
+              label={W.lines.acrossReadings}
+              value={acrossText}
+              onChange={setAcrossText}
+              fault={across.fault}
+              placeholder={PLACEHOLDERS[units].across}
             />
             <p className="text-sm text-soft">
-              {perMetre === 0
-                ? W.lines.turnedHow
-                : W.lines.turnedOff({
-                    off: mm((perMetre * TOLD_OVER_MM[units]) / 1000),
-                    over: mm(TOLD_OVER_MM[units]),
-                  })}
+              {W.lines.acrossHow({
+                names: walls.map(({ name }, i) => `${i + 1} ${W.lines.cornerOf({ wall: name })}`).join(', '),
+              })}
             </p>
           </div>
         </details>
@@ -122,6 +135,9 @@ export function RoundRoom({ room }: { readonly room: Room }) {
               <p className="max-w-prose text-soft">{W.lines.loopHow({ n: walls.length + 1 })}</p>
             )}
           </Panel>
+          {loop && across.list.length > 0 && (
+            <RoomNetFound room={room} loopMm={loop.marks.map(({ heightMm }) => heightMm)} across={across.list} />
+          )}
           <ByEye room={room} />
         </>
       }

@@ -1,11 +1,13 @@
 import { useMemo, useState } from 'react'
 import { stripesOver, type Room, type Wall } from '@crisp-hem/core'
-import { useFacts } from '../../app/state/useJob'
+import { useAppSelector } from '../../app/state/store'
+import { isPainter, useFacts } from '../../app/state/useJob'
 import { CheckField, ChoiceField, LengthField, NumberField, TextField } from '../../app/ui/fields'
 import { Panel } from '../../app/ui/Panel'
 import { W } from '../../app/words'
-import { StripesPlan } from './StripesPlan'
+import { StripesPlan, type StripeRun } from './StripesPlan'
 import { TwoSides } from './TwoSides'
+import { UseStripes } from './UseStripes'
 
 /** Stripes beyond these are no longer stripes: so many, and so many degrees out of upright. From memory. */
 const [MOST_STRIPES, MOST_SLANT_DEG] = [400, 80] as const
@@ -13,6 +15,10 @@ const [MOST_STRIPES, MOST_SLANT_DEG] = [400, 80] as const
 /** Stripes that come out even over walls and round corners, and where each edge of tape lies. */
 export function Stripes({ room }: { readonly room: Room }) {
   const { units } = useFacts().site
+  const isOnlyRead = useAppSelector(isPainter)
+  const [run, setRun] = useState<StripeRun>('upright')
+  const [lowMm, setLowMm] = useState(0)
+  const [highMm, setHighMm] = useState(room.heightMm)
   const [wallIds, setWallIds] = useState<readonly string[]>(() => room.walls.slice(0, 1).map(({ id }) => id))
   const [by, setBy] = useState<'count' | 'width'>('count')
   const [count, setCount] = useState(9)
@@ -22,16 +28,25 @@ export function Stripes({ room }: { readonly room: Room }) {
   const walls = useMemo(() => room.walls.filter(({ id }) => wallIds.includes(id)), [room, wallIds])
   const plan = useMemo(() => {
     const [ground, ...rest] = namesIn(colours)
-    if (ground === undefined || walls.length === 0) return null
-    return stripesOver({
-      wallsMm: walls.map(({ lengthMm }) => lengthMm),
-      by: by === 'count' ? { count } : { widthMm },
-      slantDeg,
-      heightMm: room.heightMm,
-      colours: [ground, ...rest],
-      openings: openingsAlong(room, walls),
-    })
-  }, [walls, room, by, count, widthMm, slantDeg, colours])
+    if (ground === undefined || walls.length === 0 || highMm <= lowMm) return null
+    const lengths = walls.map(({ lengthMm }) => lengthMm)
+    const asked = { by: by === 'count' ? { count } : { widthMm }, colours: [ground, ...rest] } as const
+    return run === 'level'
+      ? stripesOver({
+          ...asked,
+          wallsMm: [highMm - lowMm],
+          slantDeg: 0,
+          heightMm: lengths.reduce((sum, mm) => sum + mm, 0),
+          openings: openingsUp(room, walls, lowMm),
+        })
+      : stripesOver({
+          ...asked,
+          wallsMm: lengths,
+          slantDeg,
+          heightMm: room.heightMm,
+          openings: openingsAlong(room, walls),
+        })
+  }, [walls, room, run, lowMm, highMm, by, count, widthMm, slantDeg, colours])
   const typed = (
     <Panel title={W.lines.tasks.stripes}>
       <div className="grid gap-2">
@@ -48,6 +63,18 @@ export function Stripes({ room }: { readonly room: Room }) {
             ))}
           </div>
         </fieldset>
+        <ChoiceField
+          label={W.lines.stripeRun}
+          value={run}
+          options={(['upright', 'level'] as const).map((value) => ({ value, text: W.lines.stripeRuns[value] }))}
+          onCommit={setRun}
+        />
+        {run === 'level' && (
+          <div className="grid grid-cols-2 gap-2">
+            <LengthField label={W.lines.low} mm={lowMm} units={units} allowZero onCommit={setLowMm} />
+            <LengthField label={W.lines.high} mm={highMm} units={units} onCommit={setHighMm} />
+          </div>
+        )}
         <ChoiceField
           label={W.lines.by}
           value={by}
@@ -66,14 +93,16 @@ export function Stripes({ room }: { readonly room: Room }) {
         ) : (
           <LengthField label={W.lines.about} mm={widthMm} units={units} onCommit={setWidthMm} />
         )}
-        <NumberField
-          label={W.lines.slant}
-          value={slantDeg}
-          onCommit={(next) => {
-            if (Math.abs(next) > MOST_SLANT_DEG) return false
-            setSlantDeg(next)
-          }}
-        />
+        {run === 'upright' && (
+          <NumberField
+            label={W.lines.slant}
+            value={slantDeg}
+            onCommit={(next) => {
+              if (Math.abs(next) > MOST_SLANT_DEG) return false
+              setSlantDeg(next)
+            }}
+          />
+        )}
         <TextField label={W.lines.colours} value={colours} onCommit={setColours} />
       </div>
     </Panel>
@@ -83,7 +112,15 @@ export function Stripes({ room }: { readonly room: Room }) {
       typed={typed}
       found={
         plan ? (
-          <StripesPlan plan={plan} wallNames={walls.map(({ name }) => name)} />
+          <>
+            <StripesPlan
+              plan={plan}
+              run={run}
+              lowMm={run === 'level' ? lowMm : 0}
+              wallNames={walls.map(({ name }) => name)}
+            />
+            {run === 'level' && !isOnlyRead && <UseStripes room={room} wallIds={wallIds} plan={plan} lowMm={lowMm} />}
+          </>
         ) : (
           <p className="text-soft">{W.lines.noStripes}</p>
         )
@@ -97,6 +134,12 @@ const namesIn = (text: string): string[] =>
     .split(',')
     .map((name) => name.trim())
     .filter((name) => name !== '')
+
+/** Openings of some walls as stretches of height above where the stripes begin. */
+const openingsUp = (room: Room, walls: readonly Wall[], lowMm: number) =>
+  room.openings
+    .filter(({ wallId }) => walls.some(({ id }) => id === wallId))
+    .map(({ sillMm, heightMm }) => ({ fromMm: sillMm - lowMm, toMm: sillMm + heightMm - lowMm }))
 
 /** Openings of some walls as stretches of the run along them. */
 function openingsAlong(room: Room, walls: readonly Wall[]): { readonly fromMm: number; readonly toMm: number }[] {

@@ -1,5 +1,5 @@
 import { Link } from 'react-router'
-import { edgeOfHem, type Hem, type LineFit, type Room, type WanderPoint } from '@crisp-hem/core'
+import { edgeOfHem, type Hem, type LineFit, type Lump, type Room, type WanderPoint } from '@crisp-hem/core'
 import { useEditRoom, useFacts } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { factText, W } from '../../app/words'
@@ -11,13 +11,14 @@ interface UseOnHemProps {
   readonly points: readonly WanderPoint[]
   readonly way: EdgeWay
   readonly fit: LineFit
+  readonly lumps: readonly Lump[]
 }
 
 /** The farthest an edge is noted to wander, mm, as the job file has it. */
 const MOST_WANDER_MM = 200
 
 /** Puts the readings, how far they wander and what is done about it to the hem, so that its recipe goes by them. */
-export function UseOnHem({ room, hem, points, way, fit }: UseOnHemProps) {
+export function UseOnHem({ room, hem, points, way, fit, lumps }: UseOnHemProps) {
   const { id } = useFacts()
   const editRoom = useEditRoom(room.id)
   const edge = edgeOfHem(hem.id)
@@ -29,6 +30,11 @@ export function UseOnHem({ room, hem, points, way, fit }: UseOnHemProps) {
     // Places to the millimetre, offsets to a hundredth: finer than a pencil.
     readings: points.map(({ atMm, offMm }) => ({ atMm: Math.round(atMm), offMm: Math.round(offMm * 100) / 100 })),
     fit,
+    lumps: lumps.map(({ atMm, lengthMm, heightMm }) => ({
+      atMm: Math.round(atMm),
+      lengthMm: Math.round(lengthMm),
+      heightMm: Math.round(heightMm * 100) / 100,
+    })),
   }
   const isUsed = JSON.stringify(room.lines.find((line) => line.edge === edge)) === JSON.stringify(noted)
   const use = () =>

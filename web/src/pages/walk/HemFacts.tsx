@@ -105,6 +105,7 @@ function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: EdgeKey }
     way: null,
     readings: [],
     fit: 'least-area',
+    lumps: [],
   }
   const set = (change: Partial<typeof noted>) =>
     editRoom((before) => ({

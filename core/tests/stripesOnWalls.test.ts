@@ -1,0 +1,63 @@
+import { planJob } from '../src/answers/chain/planJob'
+import { face, type Job } from '../src/base/nouns'
+import { stripesOver } from '../src/survey/lines/stripesOver'
+import { deriveHems } from '../src/survey/hems/deriveHems'
+import { withStripes } from '../src/survey/rooms/stripeBands'
+import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
+
+const room = { ...PLAIN_ROOM, steps: [{ ...WALLS, colour: 'White' }] }
+const wallIds = [room.walls[0]!.id]
+const swatchOf = () => '#7f9c86'
+/** Nine stripes from the skirting up, every other one green. */
+const plan = stripesOver({
+  wallsMm: [1800],
+  by: { count: 9 },
+  slantDeg: 0,
+  heightMm: room.walls[0]!.lengthMm,
+  colours: ['White', 'Green'],
+  openings: [],
+})
+const green = plan.stripes
+  .filter(({ colour }) => colour === 'Green')
+  .map((stripe) => ({ ...stripe, fromMm: stripe.fromMm + 200, toMm: stripe.toMm + 200 }))
+const striped = withStripes(room, { wallIds, stripes: green }, swatchOf)!
+
+test('level stripes become bands, their edges hems of the step of their colour, after the walls', () => {
+  expect(striped.bands.map(({ fromMm, toMm }) => [fromMm, toMm])).toEqual([
+    [400, 600],
+    [800, 1000],
+    [1200, 1400],
+    [1600, 1800],
+  ])
+  expect(striped.steps.map(({ name, targets }) => [name, targets.length])).toEqual([
+    [WALLS.name, WALLS.targets.length],
+    ['Green', 4],
+  ])
+  const lines = deriveHems(striped, jobOf().shelf).hems.filter(({ stepId }) => stepId === striped.steps[1]!.id)
+  // Two edges a stripe, each as long as its wall.
+  expect(lines.filter(({ kind }) => kind === 'two-tone-line')).toHaveLength(8)
+  for (const { lengthMm } of lines) expect(lengthMm).toBeLessThanOrEqual(room.walls[0]!.lengthMm)
+})
+
+test('a whole job: every edge of every stripe has a recipe, and is marked, taped and pulled', () => {
+  const job: Job = { ...jobOf(), rooms: [striped], published: null, log: [] }
+  const made = planJob(job)
+  const stripes = new Set(made.hems.filter(({ stepId }) => stepId === striped.steps[1]!.id).map(({ id }) => id))
+  expect(made.recipes.filter(({ hemId, safe }) => stripes.has(hemId) && !safe)).toEqual([])
+  const of = (kind: string) => made.tasks.filter((task) => task.kind === kind && task.stepId === striped.steps[1]!.id)
+  expect(of('mark')).toHaveLength(1)
+  expect(new Set(of('pull').flatMap(({ subjects }) => subjects))).toEqual(stripes)
+  expect(made.misses).toEqual([])
+})
+
+test('put there anew they take the place of those before; other bands stay', () => {
+  const twice = withStripes(striped, { wallIds, stripes: green.slice(0, 1) }, swatchOf)!
+  expect(twice.bands).toHaveLength(1)
+  expect(twice.steps).toHaveLength(2)
+  const none = withStripes(striped, { wallIds, stripes: [] }, swatchOf)!
+  expect([none.bands, none.steps]).toEqual([[], room.steps])
+  expect(withStripes({ ...room, steps: [] }, { wallIds, stripes: green }, swatchOf)).toBeNull()
+  const other = { ...striped, bands: striped.bands.map((band) => ({ ...band, kind: 'two-tone' as const })) }
+  expect(withStripes(other, { wallIds, stripes: [] }, swatchOf)!.bands).toHaveLength(4)
+  expect(new Set(striped.bands.map(({ id }) => face('band', id))).size).toBe(4)
+})
