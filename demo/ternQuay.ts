@@ -143,7 +143,9 @@ function recital(): Room {
         face: { ...USUAL_FACES.trim, colour: 'Black lacquer', swatch: '#24221f' },
       },
     ],
-    lines: [{ edge: 'wall:w1|casing:o1', wanderMm: 5, way: null, readings: [], fit: 'least-area', lumps: [] }],
+    lines: [
+      { edge: 'wall:w1|casing:o1', wanderMm: 5, way: null, readings: [], fit: 'least-area', lumps: [], through: [] },
+    ],
     crewId: 'heron',
     neededBy: '2027-05-18T17:00:00Z',
   }

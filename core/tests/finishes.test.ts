@@ -151,7 +151,17 @@ test('a wander wider than the trim is told: nothing is left to hide it in', () =
   const wander = (mm: number): OneRoom => ({
     room: {
       steps: [WALLS],
-      lines: [{ edge: 'wall:w1|skirting', wanderMm: mm, way: 'straighten', readings: [], fit: 'least-area' as const, lumps: [] }],
+      lines: [
+        {
+          edge: 'wall:w1|skirting',
+          wanderMm: mm,
+          way: 'straighten',
+          readings: [],
+          fit: 'least-area' as const,
+          lumps: [],
+          through: [],
+        },
+      ],
     },
   })
   const told = (mm: number) => recipeOf(wander(mm), 'wall:w1|skirting').cautions.map((caution) => caution.code)
@@ -169,7 +179,15 @@ test('an edge that was read is snapped by its readings, as the step says', () =>
     { atMm: 4000, offMm: 2 },
   ]
   const lines = [
-    { edge: 'wall:w1|skirting', wanderMm: 7, way: 'straighten' as const, readings, fit: 'least-area' as const, lumps: [] },
+    {
+      edge: 'wall:w1|skirting',
+      wanderMm: 7,
+      way: 'straighten' as const,
+      readings,
+      fit: 'least-area' as const,
+      lumps: [],
+      through: [],
+    },
   ]
   const recipe = recipeOf({ room: { steps: [WALLS], lines } }, 'wall:w1|skirting')
   expect(recipe.steps.map(sayText).join(' ')).toContain('6 mm off the reference at the left end, 2 mm at the right')

@@ -17,7 +17,7 @@ const jobWith = (way: LineWay, readings = READINGS): Job => ({
   ...jobOf({
     room: {
       steps: [WALLS],
-      lines: [{ edge: edgeOfHem(trim.id), wanderMm: 5, way, readings, fit: 'least-area', lumps: [] }],
+      lines: [{ edge: edgeOfHem(trim.id), wanderMm: 5, way, readings, fit: 'least-area', lumps: [], through: [] }],
     },
   }),
   published: null,

@@ -76,7 +76,7 @@ describe('lines', () => {
     const window = sash({ id: 'o1', wallId: 'w1', atMm: 1000, widthMm: 1200 })
     const edge = 'wall:w1|casing:o1'
     for (const wanderMm of [5, 6]) {
-      const lines = [{ edge, wanderMm, way: null, readings: [], fit: 'least-area' as const, lumps: [] }]
+      const lines = [{ edge, wanderMm, way: null, readings: [], fit: 'least-area' as const, lumps: [], through: [] }]
       const walls = job({ openings: [window], lines, steps: [WALLS] })
       expect(steps(recipeOf(walls, edge))).toContain(`wanders ${wanderMm} mm at its worst`)
       expect(planJob(walls).hems.find((hem) => hem.id === `r/${edge}`)?.line).toBe('straighten')

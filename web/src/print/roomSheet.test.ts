@@ -42,7 +42,10 @@ test('a line over an edge that was read stands on the sheet with its marks', () 
     { atMm: 1200, offMm: 5 },
   ]
   const edge = 'wall:w1|skirting'
-  const read = { ...room, lines: [{ edge, wanderMm: 3, way: 'straighten', readings, fit: 'least-area', lumps: [] } as const] }
+  const read = {
+    ...room,
+    lines: [{ edge, wanderMm: 3, way: 'straighten', readings, fit: 'least-area', lumps: [], through: [] } as const],
+  }
   const anew = { ...job, rooms: job.rooms.map((each) => (each === room ? read : each)) }
   const text = JSON.stringify(roomSheet(anew, planJob(anew, parseInstant(TERN_QUAY_NOW)), read).content)
   expect(text).toContain('2 mm at 0 mm; 4 mm at 600 mm; 5 mm at 1.20 m')

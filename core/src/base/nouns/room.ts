@@ -244,12 +244,12 @@ interface ScopeNote {
 /** How a hem's line runs. */
 export const LINE_WAYS = ['true-joint', 'follow', 'straighten'] as const
 export type LineWay = (typeof LINE_WAYS)[number]
-/** What a straight line over an edge that was read does best: gives up least, least at its worst place, lies level with what it was read from, or bends once over a hump. */
-export const LINE_FITS = ['least-area', 'least-worst', 'level', 'split'] as const
+/** What a straight line over an edge that was read does best: gives up least, least at its worst place, lies level with what it was read from, passes points that were chosen, or bends once over a hump. */
+export const LINE_FITS = ['least-area', 'least-worst', 'level', 'through', 'split'] as const
 export type LineFit = (typeof LINE_FITS)[number]
 
 /** An old edge that wanders: how far at its worst, and what is done about it; null leaves it to the scope. */
-interface LineNote {
+export interface LineNote {
   readonly edge: EdgeKey
   readonly wanderMm: number
   readonly way: LineWay | null
@@ -257,6 +257,8 @@ interface LineNote {
   readonly readings: readonly { readonly atMm: number; readonly offMm: number }[]
   /** Which line was chosen over them. */
   readonly fit: LineFit
+  /** One or two points the line has to pass, where that was chosen. */
+  readonly through: readonly { readonly atMm: number; readonly offMm: number }[]
   /** Where the face it is laid on stands out or lies back. */
   readonly lumps: readonly Lump[]
 }

@@ -225,6 +225,7 @@ export const roomSchema = exact({
       way: orNull(oneOf(LINE_WAYS)),
       readings: list(exact({ atMm: PLACE_MM(), offMm: decimal(-500, 500) }), 0, 500),
       fit: oneOf(LINE_FITS),
+      through: list(exact({ atMm: PLACE_MM(), offMm: decimal(-500, 500) }), 0, 2),
       lumps: list(exact({ atMm: PLACE_MM(), lengthMm: SIZE_MM(), heightMm: decimal(-100, 100) }), 0, 50),
     }),
   ),

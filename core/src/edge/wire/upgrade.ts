@@ -178,7 +178,9 @@ const withBasis = (quote: unknown): unknown => (isFields(quote) ? { basis: '', .
 /** Before version 19 nobody noted readings along an edge. */
 const withReadings = (lines: unknown): unknown =>
   Array.isArray(lines)
-    ? lines.map((line: unknown) => (isFields(line) ? { readings: [], fit: 'least-area', lumps: [], ...line } : line))
+    ? lines.map((line: unknown) =>
+        isFields(line) ? { readings: [], fit: 'least-area', lumps: [], through: [], ...line } : line,
+      )
     : lines
 
 /** Also for a room that is stored by itself. */

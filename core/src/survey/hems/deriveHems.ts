@@ -182,7 +182,7 @@ function hemOn(room: Room, edge: Edge): Hem {
         isRail: isRail(room, edge.a) || isRail(room, edge.b),
       }),
     wanderMm: noted?.wanderMm ?? 0,
-    snap: noted ? snapLine(noted.readings, noted.fit) : null,
+    snap: noted ? snapLine(noted) : null,
     lumps: noted?.lumps.map(lumpAnswer) ?? [],
     keep: aIsPaint ? edge.b : edge.a,
     keepStepId: keepStep?.step.id ?? null,

@@ -24,7 +24,7 @@ export function hemMarks(room: Pick<Room, 'lines'>, hem: Hem, everyMm: number): 
   if (!noted || !isMarked(hem)) return null
   const points = noted.readings
   const [first, last] = [sure(points[0]), sure(points.at(-1))]
-  const of = lineFor(points, noted.fit)
+  const of = lineFor(points, noted.fit, noted.through)
   const read = { fromMm: first.atMm, toMm: last.atMm, lengthMm: hem.lengthMm }
   return { hem, points, of, marks: marksOf(of, read, everyMm) }
 }

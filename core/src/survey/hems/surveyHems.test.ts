@@ -122,7 +122,15 @@ describe('scope', () => {
   // Common practice, no published source: both sides painted, a true joint; one side, a straight line outside the worst.
   test('a wandering edge is straightened only where one side is kept', () => {
     const lines = [
-      { edge: 'wall:w1|skirting', wanderMm: 6, way: null, readings: [], fit: 'least-area' as const, lumps: [] },
+      {
+        edge: 'wall:w1|skirting',
+        wanderMm: 6,
+        way: null,
+        readings: [],
+        fit: 'least-area' as const,
+        lumps: [],
+        through: [],
+      },
     ]
     expect(hem('wall:w1|skirting', { lines })?.line).toBe('true-joint')
     const kept = { lines, scopes: [{ face: 'skirting', scope: 'kept' as const, note: '' }] }

@@ -204,15 +204,28 @@ test('marks go out as a table and as a drawing that another library reads', () =
 })
 
 test('a line to snap needs two readings, and lies over them all', () => {
-  expect(snapLine([{ atMm: 0, offMm: 3 }], 'level')).toBeNull()
+  expect(snapLine({ readings: [{ atMm: 0, offMm: 3 }], fit: 'level', through: [] })).toBeNull()
   const readings = [
     { atMm: 0, offMm: 6 },
     { atMm: 2000, offMm: -1 },
     { atMm: 4000, offMm: 2 },
   ]
-  expect(snapLine(readings, 'least-area')).toEqual({ leftMm: 6, rightMm: 2, joint: null, mostMm: 5 })
-  expect(snapLine(readings, 'level')).toEqual({ leftMm: 6, rightMm: 6, joint: null, mostMm: 7 })
+  expect(snapLine({ readings, fit: 'least-area', through: [] })).toEqual({
+    leftMm: 6,
+    rightMm: 2,
+    joint: null,
+    mostMm: 5,
+  })
+  expect(snapLine({ readings, fit: 'level', through: [] })).toEqual({ leftMm: 6, rightMm: 6, joint: null, mostMm: 7 })
+  // From 8 mm at the left end it falls to the reading at the right.
+  const through = [{ atMm: 0, offMm: 8 }]
+  expect(snapLine({ readings, fit: 'through', through })).toMatchObject({ leftMm: 8, rightMm: 2 })
   // A hump in the middle wants two lines that meet on it.
   const hump = readings.map(({ atMm }) => ({ atMm, offMm: atMm === 2000 ? 10 : 0 }))
-  expect(snapLine(hump, 'split')).toEqual({ leftMm: 0, rightMm: 0, joint: { atMm: 2000, offMm: 10 }, mostMm: 0 })
+  expect(snapLine({ readings: hump, fit: 'split', through: [] })).toEqual({
+    leftMm: 0,
+    rightMm: 0,
+    joint: { atMm: 2000, offMm: 10 },
+    mostMm: 0,
+  })
 })

@@ -29,7 +29,8 @@ describe('readings across a room', () => {
     const { wrong, heightsMm } = roomNet(WALLS, loop, across)
     expect(wrong).toMatchObject({ from: 1, to: 2, riseMm: 15 })
     expect(wrong!.wouldBeMm).toBeCloseTo(3, 6)
-    expect(heightsMm[0]).toBe(1400)
+    // Without it the true heights come out.
+    heightsMm.forEach((mm, i) => expect(mm).toBeCloseTo(nth([1400, 1402, 1405, 1401], i), 6))
   })
 
   test('law: without errors heights are the true ones and nothing is wrong; one gross slip in any reading is never laid on another', () => {

@@ -35,7 +35,7 @@ const isCorner = (i: number, corners: number): boolean => Number.isInteger(i) &&
 
 /** A line round a room by all its readings together. */
 export interface RoomNet {
-  /** Height at each corner, mm above what the first was read from. */
+  /** Height at each corner, mm above what the first was read from, by all readings but the wrong one. */
   readonly heightsMm: readonly number[]
   /** How far readings are off for a metre, mm. */
   readonly spreadMmPerM: number
@@ -60,12 +60,12 @@ export function roomNet(walls: readonly Leg[], loopMm: readonly number[], across
     riseMm: nth(loopMm, i + 1) - nth(loopMm, i),
   }))
   const readings = [...round, ...across].map((each) => ({ ...each, runMm: runMm(each.from, each.to) }))
-  const { heightsMm, spreadMmPerM } = levelNet(walls.length, readings)
   const suspect = likeliestWrong(walls.length, readings)
+  const trusted = readings.filter((_, i) => i !== suspect?.reading)
+  const { heightsMm, spreadMmPerM } = levelNet(walls.length, trusted)
   return {
     heightsMm: heightsMm.map((mm) => nth(loopMm, 0) + mm),
-    // There is always more than is needed: the line comes round again.
-    spreadMmPerM: sure(spreadMmPerM ?? undefined),
+    spreadMmPerM: spreadMmPerM ?? 0,
     wrong: suspect && { ...nth(readings, suspect.reading), wouldBeMm: suspect.wouldBeMm },
   }
 }

@@ -5,6 +5,8 @@ interface MeasuringStick {
   listen(onReading: (mm: number) => void): () => void
 }
 
+const MM_PER_INCH = 25.4
+
 /** The key that stands for the button on the stick. */
 export const STICK_KEY = 'F8'
 const READING = 'crisp-hem:stick'
@@ -33,19 +35,25 @@ export function standInStick(seed: number): MeasuringStick {
   }
 }
 
-/** Streams a stick's readings into the length field that has, or last had, the focus. Returns how to stop. */
+/** Streams a stick's readings into the field that has, or last had, the focus: a length, or readings one after another. Returns how to stop. */
 export function streamIntoFields(stick: MeasuringStick, units: UnitSystem): () => void {
-  let field: HTMLInputElement | null = null
-  const onFocus = (event: FocusEvent) => {
-    const input = event.target
-    if (input instanceof HTMLInputElement && 'length' in input.dataset) field = input
+  let field: HTMLInputElement | HTMLTextAreaElement | null = null
+  const onFocus = ({ target }: FocusEvent) => {
+    const isLength = target instanceof HTMLInputElement && 'length' in target.dataset
+    const isReadings = target instanceof HTMLTextAreaElement && 'readings' in target.dataset
+    if (isLength || isReadings) field = target
   }
   document.addEventListener('focusin', onFocus)
   const stop = stick.listen((mm) => {
     if (!field?.isConnected) return
-    // React listens to the browser's own setter, as it does for typing.
-    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!.call(field, formatLength(mm, units))
-    field.dispatchEvent(new Event('input', { bubbles: true }))
+    if (field instanceof HTMLTextAreaElement) {
+      // Bare figures, as readings are typed: millimetres or inches.
+      const figure = units === 'metric' ? `${mm}` : `${Math.round((100 * mm) / MM_PER_INCH) / 100}`
+      put(field, HTMLTextAreaElement, withReading(field.value, figure, Number(field.dataset.readings)))
+      field.focus()
+      return
+    }
+    put(field, HTMLInputElement, formatLength(mm, units))
     field.focus()
     field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
     // In a form the Enter of a keyboard submits it; a made one has to ask for that.
@@ -55,4 +63,19 @@ export function streamIntoFields(stick: MeasuringStick, units: UnitSystem): () =
     document.removeEventListener('focusin', onFocus)
     stop()
   }
+}
+
+/** React listens to the browser's own setter, as it does for typing. */
+function put<F extends HTMLInputElement | HTMLTextAreaElement>(field: F, kind: { prototype: F }, value: string): void {
+  Object.getOwnPropertyDescriptor(kind.prototype, 'value')!.set!.call(field, value)
+  field.dispatchEvent(new Event('input', { bubbles: true }))
+}
+
+/** Readings with one more behind them: on the last line while it has fewer figures than go on one, else on a line of its own. */
+export function withReading(text: string, figure: string, perLine: number): string {
+  const lines = text.trimEnd() === '' ? [] : text.trimEnd().split('\n')
+  const last = lines.at(-1)
+  return last !== undefined && last.trim().split(/\s+/).length < perLine
+    ? [...lines.slice(0, -1), `${last} ${figure}`].join('\n')
+    : [...lines, figure].join('\n')
 }

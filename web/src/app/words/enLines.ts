@@ -11,6 +11,11 @@ export const LINES_WORDS = {
   along: 'Along',
   placeAndOffset: 'Place and offset, one pair a line',
   offsetsOnly: 'Offsets, one a line',
+  throughReadings: 'It has to pass: place and offset, one point or two',
+  throughNeeds:
+    'No line through there covers the old edge. It would have to be at least {needs} off there. Until then you see the line that covers least.',
+  throughBare:
+    'The old paint stands out from under this line by up to {most}, {at} from the left: cut it back or mend it.',
   lumps: 'Lumps and dips',
   lumpReadings: 'Place, length and height, one a line; a minus before a dip',
   howRead: 'How they were read',
@@ -31,6 +36,7 @@ export const LINES_WORDS = {
     'least-area': 'Least trim covered',
     'least-worst': 'Smallest worst spot',
     level: 'Parallel to the reference',
+    through: 'Through a point',
   },
   ways: 'Ways to treat the edge',
   wayNames: { straight: 'Straighten', split: 'Two straight parts', follow: 'Follow the old edge' },
@@ -90,7 +96,8 @@ export const LINES_WORDS = {
   acrossHow: 'They check the others, and show which reading is wrong. Corners: {names}.',
   together: 'All readings together',
   togetherHow: 'Each counts by how far apart its corners are.',
-  netWrong: 'From {from} to {to} was read as {read}, but all others agree on {meant}. Read it again before you mark.',
+  netWrong:
+    'The reading from {from} to {to} is {read}, but all others agree on {meant}. Read it again; until then it is left out.',
   lies: 'Line at',
   loop: 'Does it meet itself?',
   loopHow:
@@ -130,7 +137,7 @@ export const LINES_WORDS = {
   about: 'About this wide',
   slant: 'Slant, degrees',
   colours: 'Colours, ground first',
-  twoColours: 'White, Grey',
+  twoColours: '{ground}, Grey',
   noStripes: 'Choose a wall and name a colour at least.',
   even: '{n} stripes, {wide} of each to be seen',
   stripesChart: '{n} stripes over the chosen walls, with the tape beside them',

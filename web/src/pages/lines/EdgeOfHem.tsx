@@ -3,6 +3,7 @@ import {
   edgeOfHem,
   FITS,
   fitOver,
+  lineThrough,
   marksOf,
   proofOf,
   splitOver,
@@ -27,11 +28,15 @@ import { LumpsField } from './LumpsField'
 import { MarksTable } from './MarksTable'
 import { mmWords } from '../../app/words/mmWords'
 import { ReadingsField } from './ReadingsField'
+import { ThroughPoints } from './ThroughPoints'
 import { TwoSides } from './TwoSides'
 import { UseOnHem } from './UseOnHem'
 import { useLumps } from './useLumps'
 import { useReadings } from './useReadings'
 
+/** What a line may do best, and whether it has to pass a place. */
+const CHOICES = [...FITS, 'through'] as const
+type LineChoice = (typeof CHOICES)[number]
 /** What of a run is not read yet, mm, before it is said. From memory. */
 const NOT_READ_MM = 300
 const PLACEHOLDERS = { metric: '0 3\n400 5\n800 2', imperial: '0 1/8\n16 3/16\n32 1/4' } as const
@@ -46,7 +51,8 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
   const [everyMm, setEveryMm] = useState(0)
   const [end, setEnd] = useState<'left' | 'right'>('left')
   const [grows, setGrows] = useState<'over-keep' | 'over-paint'>('over-keep')
-  const [fit, setFit] = useState<Fit>(FITS.find((each) => each === noted?.fit) ?? 'least-area')
+  const [fit, setFit] = useState<LineChoice>(CHOICES.find((each) => each === noted?.fit) ?? 'least-area')
+  const [throughText, setThroughText] = useState(() => writeReadings(noted?.through ?? [], units))
   const [way, setWay] = useState<EdgeWay>(noted?.fit === 'split' ? 'split' : 'straight')
   const [studsMm, setStudsMm] = useState<number>(STUDS_MM[units])
   const { lengthMm } = hem
@@ -54,11 +60,16 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
   const { points, fault } = useReadings(text, { units, lengthMm, everyMm: everyMm > 0 ? everyMm : null, end, grows })
   const lumps = useLumps(lumpsText, units, lengthMm)
   const [first, last] = [points[0], points.at(-1)]
+  const through = useReadings(throughText, { units, lengthMm, everyMm: null, end, grows })
+  const passed = useMemo(() => lineThrough(points, through.points), [points, through.points])
   const found = useMemo(() => {
     if (points.length < 2) return null
-    const fitted = fitOver(points, fit)
-    return { fitted, proof: proofOf(points, fitted, fit), split: points.length > 2 ? splitOver(points) : null }
-  }, [points, fit])
+    const split = points.length > 2 ? splitOver(points) : null
+    if (fit === 'through' && passed.line) return { fitted: { line: passed.line, touches: [] }, proof: null, split }
+    const best: Fit = fit === 'through' ? 'least-area' : fit
+    const fitted = fitOver(points, best)
+    return { fitted, proof: proofOf(points, fitted, best), split }
+  }, [points, fit, passed])
   const line = found && (way === 'split' ? (found.split ?? found.fitted.line) : found.fitted.line)
   const trimMm = trimWidthMm(room, hem.keep)
   const typed = (
@@ -71,6 +82,7 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
           onChange={setText}
           fault={fault}
           placeholder={PLACEHOLDERS[units]}
+          perLine={everyMm > 0 ? 1 : 2}
           autoFocus
         />
         <LumpsField text={lumpsText} onText={setLumpsText} lumps={lumps.list} fault={lumps.fault} units={units} />
@@ -119,13 +131,22 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
               <Switch
                 label={W.lines.fit}
                 value={fit}
-                options={FITS.map((value) => ({ value, text: W.lines.fits[value] }))}
+                options={CHOICES.map((value) => ({ value, text: W.lines.fits[value] }))}
                 onChange={setFit}
               />
             }
           >
             {lengthMm - last.atMm > NOT_READ_MM && (
               <p className="mb-1 text-sm text-soft">{W.lines.readOn({ at: mm(last.atMm), long: mm(lengthMm) })}</p>
+            )}
+            {fit === 'through' && (
+              <ThroughPoints
+                text={throughText}
+                onText={setThroughText}
+                fault={through.fault}
+                passed={passed}
+                units={units}
+              />
             )}
             <EdgeChart
               points={points}
@@ -155,6 +176,7 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
               way={way}
               fit={way === 'split' ? 'split' : fit}
               lumps={lumps.list}
+              through={through.points.slice(0, 2)}
             />
           )}
         </>

@@ -1,4 +1,5 @@
 import { useSearchParams } from 'react-router'
+import { StickSwitch } from '../../app/frame/StickSwitch'
 import { PageHead } from '../../app/frame/PageHead'
 import { useFacts } from '../../app/state/useJob'
 import { ChoiceField } from '../../app/ui/fields'
@@ -21,7 +22,9 @@ export function LinesPage() {
     setSearch({ for: task, room: room?.id ?? '', ...to }, { replace: true })
   return (
     <>
-      <PageHead title={W.lines.title} line={W.lines.line} room={room ?? null} />
+      <PageHead title={W.lines.title} line={W.lines.line} room={room ?? null}>
+        <StickSwitch />
+      </PageHead>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-4 px-4 pb-6 lg:px-6">
         <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
           <Switch

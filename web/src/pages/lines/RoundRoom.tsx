@@ -96,6 +96,9 @@ export function RoundRoom({ room }: { readonly room: Room }) {
       typed={typed}
       found={
         <>
+          {loop && across.list.length > 0 && (
+            <RoomNetFound room={room} loopMm={loop.marks.map(({ heightMm }) => heightMm)} across={across.list} />
+          )}
           <Panel title={W.lines.loop}>
             {loop && miss ? (
               <>
@@ -135,9 +138,6 @@ export function RoundRoom({ room }: { readonly room: Room }) {
               <p className="max-w-prose text-soft">{W.lines.loopHow({ n: walls.length + 1 })}</p>
             )}
           </Panel>
-          {loop && across.list.length > 0 && (
-            <RoomNetFound room={room} loopMm={loop.marks.map(({ heightMm }) => heightMm)} across={across.list} />
-          )}
           <ByEye room={room} />
         </>
       }

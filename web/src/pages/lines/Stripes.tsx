@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react'
-import { stripesOver, type Room, type Wall } from '@crisp-hem/core'
+import { face, stepOf, stripesOver, type Room, type Wall } from '@crisp-hem/core'
 import { useAppSelector } from '../../app/state/store'
 import { isPainter, useFacts } from '../../app/state/useJob'
 import { CheckField, ChoiceField, LengthField, NumberField, TextField } from '../../app/ui/fields'
@@ -24,7 +24,7 @@ export function Stripes({ room }: { readonly room: Room }) {
   const [count, setCount] = useState(9)
   const [widthMm, setWidthMm] = useState(300)
   const [slantDeg, setSlantDeg] = useState(0)
-  const [colours, setColours] = useState(() => W.lines.twoColours)
+  const [colours, setColours] = useState(() => W.lines.twoColours({ ground: groundOf(room) }))
   const walls = useMemo(() => room.walls.filter(({ id }) => wallIds.includes(id)), [room, wallIds])
   const plan = useMemo(() => {
     const [ground, ...rest] = namesIn(colours)
@@ -127,6 +127,12 @@ export function Stripes({ room }: { readonly room: Room }) {
       }
     />
   )
+}
+
+/** What the walls are painted, or are. */
+const groundOf = (room: Room): string => {
+  const [wall] = room.walls
+  return wall ? (stepOf(room, face('wall', wall.id))?.step.colour ?? wall.face.colour) : ''
 }
 
 const namesIn = (text: string): string[] =>

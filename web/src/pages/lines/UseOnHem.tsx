@@ -12,13 +12,20 @@ interface UseOnHemProps {
   readonly way: EdgeWay
   readonly fit: LineFit
   readonly lumps: readonly Lump[]
+  readonly through: readonly WanderPoint[]
 }
+
+/** A reading as the job file keeps it. */
+const asKept = ({ atMm, offMm }: WanderPoint): WanderPoint => ({
+  atMm: Math.round(atMm),
+  offMm: Math.round(offMm * 100) / 100,
+})
 
 /** The farthest an edge is noted to wander, mm, as the job file has it. */
 const MOST_WANDER_MM = 200
 
 /** Puts the readings, how far they wander and what is done about it to the hem, so that its recipe goes by them. */
-export function UseOnHem({ room, hem, points, way, fit, lumps }: UseOnHemProps) {
+export function UseOnHem({ room, hem, points, way, fit, lumps, through }: UseOnHemProps) {
   const { id } = useFacts()
   const editRoom = useEditRoom(room.id)
   const edge = edgeOfHem(hem.id)
@@ -28,7 +35,8 @@ export function UseOnHem({ room, hem, points, way, fit, lumps }: UseOnHemProps) 
     wanderMm: Math.min(MOST_WANDER_MM, Math.round(Math.max(...offs) - Math.min(...offs))),
     way: way === 'follow' ? 'follow' : 'straighten',
     // Places to the millimetre, offsets to a hundredth: finer than a pencil.
-    readings: points.map(({ atMm, offMm }) => ({ atMm: Math.round(atMm), offMm: Math.round(offMm * 100) / 100 })),
+    readings: points.map(asKept),
+    through: through.map(asKept),
     fit,
     lumps: lumps.map(({ atMm, lengthMm, heightMm }) => ({
       atMm: Math.round(atMm),

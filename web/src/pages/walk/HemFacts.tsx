@@ -106,6 +106,7 @@ function LineFields({ room, hem, edge }: { room: Room; hem: Hem; edge: EdgeKey }
     readings: [],
     fit: 'least-area',
     lumps: [],
+    through: [],
   }
   const set = (change: Partial<typeof noted>) =>
     editRoom((before) => ({

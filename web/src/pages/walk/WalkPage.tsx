@@ -17,7 +17,7 @@ import { Inspector } from './Inspector'
 import { inspectorPanel } from './inspectorPanel'
 import { RoomBuilder } from './RoomBuilder'
 import { StepsPanel } from './StepsPanel'
-import { StickSwitch } from './StickSwitch'
+import { StickSwitch } from '../../app/frame/StickSwitch'
 import { W } from '../../app/words'
 
 /** Drawings in and out are asked for by few and weigh much. */

@@ -1,9 +1,9 @@
 import { Ruler } from 'lucide-react'
 import { useEffect, useState } from 'react'
-import { standInStick, STICK_KEY, streamIntoFields, takeReading } from '../../app/devices/stick'
-import { useFacts } from '../../app/state/useJob'
-import { Button } from '../../app/ui/Button'
-import { W } from '../../app/words'
+import { standInStick, STICK_KEY, streamIntoFields, takeReading } from '../devices/stick'
+import { useFacts } from '../state/useJob'
+import { Button } from '../ui/Button'
+import { W } from '../words'
 
 /** The same made-up readings each time it is connected. */
 const STAND_IN_SEED = 3
