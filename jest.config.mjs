@@ -34,6 +34,7 @@ export default {
     '/node_modules/(?!(@date-fns/tz|svg-pathdata|psychrolib|suncalc|intl-messageformat|@formatjs|content-disposition|cookie|mime)/)',
   ],
   globalSetup: '<rootDir>/scripts/makeDemo.ts',
+  setupFiles: ['<rootDir>/scripts/steadySeed.mjs'],
   moduleNameMapper: {
     '^\\./ternQuayLog$': '<rootDir>/scripts/keptDemo.ts',
     '^@crisp-hem/core$': '<rootDir>/core/src/index.ts',

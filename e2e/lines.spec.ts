@@ -45,3 +45,12 @@ test('a line round the room says whether it meets, stripes say where the tape li
   await page.getByRole('heading', { name: 'Marks to set' }).waitFor()
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390)
 })
+
+test('level stripes are put on the walls and have edges there', async ({ page }) => {
+  await page.goto(lines('&for=stripes'))
+  await page.getByLabel('They run').selectOption('level')
+  await expect(page.getByText('above the mark').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Put these stripes on the walls' }).click()
+  await page.getByRole('link', { name: 'Open the Walk' }).click()
+  await expect(page.getByText(/^38 hems/)).toBeVisible()
+})

@@ -87,6 +87,7 @@ const PANES = {
     lengthMm: 20_000,
     laps: 0,
     radiusMm: 0,
+    curve: null,
     segments: [] as Hem['segments'],
   } as Hem,
   keepFace: USUAL_FACES.glass,
@@ -128,7 +129,7 @@ function saidByModels(by: Parameters): unknown {
     SOUNDNESS.map((soundness) => [2, 60].map((grip) => liftPerMetre(grip, { ...finish, soundness }, by))),
     [0, 1, 2, 3, 4, 5].map((crossCut) => liftPerMetre(2, { ...finish, crossCut }, by)),
     liftPerMetre(3.4, { soundness: 'sound', tool: 'roller', ageRefMin: null }, by),
-    TEARINGS.map((tears) => layMinPerM(PANES, { tears }, by)),
+    TEARINGS.map((tears) => layMinPerM(PANES, { tears, bendTimes: 25 }, 24, by)),
     liftPerMetre(2, { ...finish, tool: 'spray' }, by, { foldDeg: 45, speed: 'fast' }),
     SHEENS.map((sheen) => [
       tearPerMetre({ sheen, seal: 'none', film: 'dry', scored: true, parameters: by }),

@@ -41,6 +41,8 @@ export interface Tape {
   readonly backing: Backing
   /** Thickness of backing and glue, µm. */
   readonly thickUm: number
+  /** The tightest curve it lies down on, as a radius in times its own width. */
+  readonly bendTimes: number
   /** Days to clean removal at 23 °C indoors, and in full sun. */
   readonly stayDays: number
   readonly sunStayDays: number

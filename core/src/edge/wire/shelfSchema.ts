@@ -21,6 +21,7 @@ const tape = exact({
   edge: oneOf(EDGES),
   backing: oneOf(BACKINGS),
   thickUm: wholeNumber(10, 2000),
+  bendTimes: decimal(1, 1000),
   stayDays: decimal(0.1, 400),
   sunStayDays: decimal(0.1, 400),
   dye: flag(),

@@ -110,7 +110,7 @@ function withTapeFacts(shelf: Fields): Fields {
   const tapes = shelf.tapes.map((tape: unknown) => {
     if (!isFields(tape)) return tape
     const of = starter.get(tape.id) ?? BACKING_CLASS[tape.backing as Backing] ?? BACKING_CLASS['creped-paper']
-    return { dye: of.dye, tough: of.tough, tears: of.tears, holdsIn: of.holdsIn, ...tape }
+    return { bendTimes: of.bendTimes, dye: of.dye, tough: of.tough, tears: of.tears, holdsIn: of.holdsIn, ...tape }
   })
   return { ...shelf, tapes }
 }

@@ -70,6 +70,7 @@ export const EN_SOURCES = {
   'word.source.a-blade-mends-glass-fast': 'a blade mends glass fast',
   'word.source.a-bare-ground-takes-water-out-of-the-first-coat': 'a bare ground takes water out of the first coat',
   'word.source.a-piece-as-long-as-a-thumb': 'a piece as long as a thumb',
+  'word.source.half-a-millimetre-off-a-curve-is-not-seen': 'half a millimetre off a curve is not seen',
   'word.source.no-tape-goes-round-a-ridge': 'no tape goes round a ridge',
   'word.source.what-a-pressed-edge-may-leave-open': 'what a pressed edge may leave open',
   'word.source.a-minute-or-two-for-wall-paint': 'a minute or two for wall paint',

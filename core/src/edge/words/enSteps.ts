@@ -18,6 +18,10 @@ export const EN_STEPS = {
     '{at} from the left the face {shape, select, lump {stands out} other {lies back}} {high} over {long}: fill or scrape it first, since no tape lies down on it.',
   'step.straighten':
     'Walk the whole run; the old edge wanders {wander} at its worst. Set a straight line just outside that.',
+  'step.curve_bent':
+    'Bend the tape round the curve ({radius} radius) in one run: hold the roll close, stretch the outer edge a little and press the inner one down as you go.',
+  'step.curve_pieces':
+    'Round the curve ({radius} radius) in {n} straight pieces of {long}, each lapping the last; trim the corners between with a blade. A tape that bends more would take one run.',
   'step.laps': 'Beside the laps: {strips} short strips on each side, one for each board; top and bottom single.',
   'step.panes': 'Pane by pane: {panes} panes, four strips each.',
   'step.lay': 'Lay {width} {tape} on {face}, setting {set} at a time; end each run with a tab.',

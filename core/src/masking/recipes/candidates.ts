@@ -69,7 +69,9 @@ export function judgingKey(ctx: HemContext): string {
     choice?.pull,
     ctx.layAt,
     ctx.isTrimRun,
-    layMinPerM(ctx, EASY_TO_TEAR, ctx.parameters),
+    layMinPerM(ctx, EASY_TO_TEAR, 0, ctx.parameters),
+    hem.curve?.radiusMm,
+    hem.curve?.arcDeg,
     isBrushedPast(ctx),
     ctx.byLearner,
     ctx.isFloorPapered,
@@ -80,7 +82,7 @@ export function judgingKey(ctx: HemContext): string {
   ].join('|')
 }
 
-const EASY_TO_TEAR = { tears: 'by-hand' } as const
+const EASY_TO_TEAR = { tears: 'by-hand', bendTimes: 0 } as const
 
 /** Every way with everything on the shelf, judged for one metre of a hem. */
 export function judgeCandidates(ctx: HemContext): Candidate[] {

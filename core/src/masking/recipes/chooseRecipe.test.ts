@@ -127,7 +127,15 @@ test('a wandering edge, a two-tone line and cleaning stand in the steps', () => 
   const base = job({}, { prep: ['degrease', 'dust'] })
   const [room] = base.rooms
   const lines = [
-    { edge: 'wall:w1|ceiling', wanderMm: 6, way: null, readings: [], fit: 'least-area' as const, lumps: [], through: [] },
+    {
+      edge: 'wall:w1|ceiling',
+      wanderMm: 6,
+      way: null,
+      readings: [],
+      fit: 'least-area' as const,
+      lumps: [],
+      through: [],
+    },
   ]
   const recipe = safe(ceilingLine({ ...base, rooms: [{ ...room!, lines }] }))
   expect(recipe.steps.map((step) => step.code).slice(0, 4)).toEqual([

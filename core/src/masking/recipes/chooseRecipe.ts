@@ -5,6 +5,7 @@ import type { Candidate } from './candidate'
 import { expectedStayMin, judgeCandidates, scored } from './candidates'
 import { isHeldOff, type HemContext } from './hemContext'
 import { recipeLayers } from './layers'
+import { curvePieces } from './curvePieces'
 import { layMinPerM } from './laying'
 import { nothingSafe } from './nothingSafe'
 import { otherWay } from './otherWay'
@@ -97,7 +98,8 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
       reachMm: pick.cover.reachMm,
       tackMm: pick.tackMm,
     },
-    layMinPerM: pick.tape ? layMinPerM(ctx, pick.tape, ctx.parameters) : 0,
+    layMinPerM: pick.tape ? layMinPerM(ctx, pick.tape, pick.roll?.widthMm ?? 0, ctx.parameters) : 0,
+    curvePieces: pick.tape ? curvePieces(ctx.hem.curve, pick.tape, pick.roll?.widthMm ?? 0).count : 0,
     pressing: pick.pressing,
     seal: pick.seal,
     sealantId: pick.sealant?.id ?? null,

@@ -18,7 +18,16 @@ const context = (more: Record<string, unknown> = {}) =>
     visibility: 1,
     glassM2PerM: 0,
     isTrimRun: false,
-    hem: { kind: 'wall-to-skirting', keep: 'skirting', lengthMm: 1000, laps: 0, radiusMm: 0, panes: 0, segments: [] },
+    hem: {
+      kind: 'wall-to-skirting',
+      keep: 'skirting',
+      lengthMm: 1000,
+      laps: 0,
+      radiusMm: 0,
+      curve: null,
+      panes: 0,
+      segments: [],
+    },
     ...more,
   }) as unknown as HemContext
 const tape = tapeOf(SHELF, 'marram-general')

@@ -95,10 +95,10 @@ export const tackMinutes = (tackMm: number | null, { work }: Pick<Parameters, 'w
 /** Moving a ladder along a line above reach: for the mask, and once more for its blade. */
 const ladderMin = ({ hem, house }: HemContext): number => shareOnLadder(hem.segments) * house.rates.ladderPerM
 
-function layMinutes(ctx: HemContext, { tape, liquid, pressing }: WayUse): number {
+function layMinutes(ctx: HemContext, { tape, roll, liquid, pressing }: WayUse): number {
   const { house, parameters } = ctx
   const { rates } = house
-  if (tape) return layMinPerM(ctx, tape, parameters) + pressMinPerM(pressing, rates, parameters)
+  if (tape) return layMinPerM(ctx, tape, roll?.widthMm ?? 0, parameters) + pressMinPerM(pressing, rates, parameters)
   if (liquid) return (liquid.how === 'brush' ? rates.liquidBrushPerM : rates.liquidSprayPerM) + ladderMin(ctx)
   return 0
 }

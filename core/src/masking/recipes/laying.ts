@@ -2,6 +2,7 @@ import { known, word, type HouseRules, type Tape } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import type { EdgeSegment } from '../../survey/hems/edge'
 import { shareOnLadder } from '../../survey/rooms/reach'
+import { curvePieces } from './curvePieces'
 import { settingOf, type SettingFacts } from './setting'
 
 /** What decides how a hem's tape goes on. */
@@ -30,11 +31,16 @@ const STRIPS_OF_PANE = 4 * 1.5
  * Minutes one practised painter lays a metre of a hem's tape, without pressing: by the metre with the ladder's moves
  * where it runs above reach, by the piece where it goes on in short ones.
  */
-export function layMinPerM(ctx: LayingFacts, tape: Pick<Tape, 'tears'>, { work }: Pick<Parameters, 'work'>): number {
+export function layMinPerM(
+  ctx: LayingFacts,
+  tape: Pick<Tape, 'tears' | 'bendTimes'>,
+  widthMm: number,
+  { work }: Pick<Parameters, 'work'>,
+): number {
   const { hem, house } = ctx
   const { rates } = house
   const metres = hem.lengthMm / 1000
-  const { run, strips } = layingOf(ctx)
+  const { run, strips } = layingOf(ctx, curvePieces(hem.curve, tape, widthMm).count)
   const ladder = shareOnLadder(hem.segments) * rates.ladderPerM
   const strip = rates.stripEach + work.cutMin[tape.tears].value
   const minutes = run * rates.layPerM * runWay(house).layFactor + strips * strip
@@ -42,13 +48,14 @@ export function layMinPerM(ctx: LayingFacts, tape: Pick<Tape, 'tears'>, { work }
   return Math.round((minutes / Math.max(metres, 1e-3) + ladder) * 1e6) / 1e6
 }
 
-/** What of a hem is laid in runs, m, and in how many short strips the rest. */
-function layingOf(ctx: LayingFacts): { readonly run: number; readonly strips: number } {
+/** What of a hem is laid in runs, m, and in how many short strips the rest, of which a curve takes so many. */
+function layingOf(ctx: LayingFacts, onCurve: number): { readonly run: number; readonly strips: number } {
   const { hem } = ctx
   const metres = hem.lengthMm / 1000
   if (hem.laps > 0) return { run: levelMm(hem.segments) / 1000, strips: hem.laps }
   if (hem.kind === 'casing-to-floor') return { run: 0, strips: 2 }
   if (hem.radiusMm > 0) return { run: 0, strips: hem.lengthMm / ROUNDED_PIECE_MM.value }
+  if (onCurve > 0) return { run: 0, strips: onCurve }
   if (hem.panes > 1) return { run: 0, strips: hem.panes * STRIPS_OF_PANE }
   if (settingOf(ctx) === 'tight-joint-at-the-floor' && hem.gapVaries)
     return { run: 0, strips: (JOINT_LAYERS * hem.lengthMm) / JOINT_PIECE_MM.value }

@@ -75,6 +75,8 @@ export interface Recipe {
   readonly liquidId: string | null
   /** Minutes one practised painter lays a metre of its tape, without pressing; 0 without tape. */
   readonly layMinPerM: number
+  /** Straight pieces it is laid in along a curve; 0 on a straight line, or where the tape bends round. */
+  readonly curvePieces: number
   readonly pressing: Pressing
   readonly seal: Seal
   readonly sealantId: string | null

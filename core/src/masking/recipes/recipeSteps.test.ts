@@ -21,7 +21,17 @@ describe('making ready', () => {
     const setup: OneRoom = {
       room: {
         steps: [WALLS],
-        lines: [{ edge: CEIL, wanderMm: 6, way: 'straighten', readings: [], fit: 'least-area' as const, lumps: [], through: [] }],
+        lines: [
+          {
+            edge: CEIL,
+            wanderMm: 6,
+            way: 'straighten',
+            readings: [],
+            fit: 'least-area' as const,
+            lumps: [],
+            through: [],
+          },
+        ],
       },
     }
     expect(said(setup)).toMatch(/Walk the whole run; the old edge wanders 6 mm at its worst/)

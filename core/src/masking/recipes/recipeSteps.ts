@@ -18,6 +18,8 @@ import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import { SHORT_PIECES } from './laying'
 import type { SnapLine } from '../../survey/lines/snapLine'
+import type { Arc } from '../../survey/lines/curve'
+import { curvePieces } from './curvePieces'
 import { tellLump } from './tellLump'
 import type { HemContext } from './hemContext'
 import { highestMm, LADDER_REACH_MM, STANDING_REACH_MM } from '../../survey/rooms/reach'
@@ -173,6 +175,7 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
       else steps.push(said('step.lay', { ...tape, set: roughLength(from, ctx.units, to) }))
   }
   if (hem.radiusMm > 0) steps.push(said('step.rounded'))
+  if (hem.curve) steps.push(curveStep(ctx, hem.curve, pick))
   if (hem.laps > 0) steps.push(said('step.laps', { strips: hem.laps }))
   if (setting === 'panes') steps.push(said('step.panes', { panes: hem.panes }))
   if (isLongRun(ctx) && !hem.gapVaries) steps.push(runStep(ctx))
@@ -184,8 +187,22 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
   return steps
 }
 
+/** Along a curve: bent round in one run, or in straight pieces so short that their corners are not seen. */
+function curveStep(ctx: HemContext, curve: Arc, pick: Candidate): Said {
+  const radius = length(Math.round(curve.radiusMm), ctx.units)
+  const { count, chordMm } = curvePieces(curve, sure(pick.tape), sure(pick.roll).widthMm)
+  return count === 0
+    ? said('step.curve_bent', { radius })
+    : said('step.curve_pieces', { radius, n: count, long: length(Math.floor(chordMm), ctx.units) })
+}
+
 const isLongRun = ({ hem }: HemContext): boolean =>
-  hem.lengthMm >= LONG_RUN_MM && hem.laps === 0 && hem.panes === 0 && hem.radiusMm === 0 && !isRoundFitting(hem)
+  hem.lengthMm >= LONG_RUN_MM &&
+  hem.laps === 0 &&
+  hem.panes === 0 &&
+  hem.radiusMm === 0 &&
+  hem.curve === null &&
+  !isRoundFitting(hem)
 
 const runStep = (ctx: HemContext): Said =>
   ctx.house.runs === 'one-run'

@@ -1,3 +1,4 @@
+import type { Arc } from '../lines/curve'
 import { lumpAnswer, type LumpAnswer } from '../lines/lumps'
 import { snapLine, type SnapLine } from '../lines/snapLine'
 import { lastFor } from '../../base/units/lastFor'
@@ -42,6 +43,8 @@ export interface Hem {
   readonly laps: number
   readonly panes: number
   readonly radiusMm: number
+  /** A line that bends on its face; null for straight ones. */
+  readonly curve: Arc | null
   readonly gapMm: number
   readonly gapVaries: boolean
   /** Round a fitting that stands out from the wall, so that tape alone does not cover it. */
@@ -170,6 +173,7 @@ function hemOn(room: Room, edge: Edge): Hem {
     laps: edge.laps,
     panes: edge.panes,
     radiusMm: edge.radiusMm,
+    curve: edge.curve,
     gapMm: edge.gapMm,
     gapVaries: edge.gapVaries,
     standsOut: room.fittings.some((fitting) => face('fitting', fitting.id) === edge.b && isBagged(room, fitting)),

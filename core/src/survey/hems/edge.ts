@@ -1,3 +1,4 @@
+import type { Arc } from '../lines/curve'
 import { writeEdge, type FaceKey, type MeetingEdge } from '../../base/nouns'
 
 export const EDGE_KINDS = [
@@ -50,6 +51,8 @@ export interface Edge {
   readonly panes: number
   /** Radius of a rounded corner it runs along, mm; 0 for a sharp one. */
   readonly radiusMm: number
+  /** A line that bends on its face: the radius of its arc and its angle; null for straight ones. */
+  readonly curve: Arc | null
   /** Gap under the skirting it runs along, mm. */
   readonly gapMm: number
   /** That gap is another elsewhere along the same wall: the joint opens and closes. */
@@ -57,7 +60,15 @@ export interface Edge {
 }
 
 /** What most edges are without. */
-export const PLAIN_EDGE = { corners: 0, laps: 0, panes: 0, radiusMm: 0, gapMm: 0, gapVaries: false } as const
+export const PLAIN_EDGE = {
+  corners: 0,
+  laps: 0,
+  panes: 0,
+  radiusMm: 0,
+  curve: null,
+  gapMm: 0,
+  gapVaries: false,
+} as const
 
 /** Length of straight pieces together, whole mm. */
 export const lengthOfMm = (segments: readonly EdgeSegment[]): number =>

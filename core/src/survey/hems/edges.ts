@@ -1,4 +1,5 @@
 import { nth, sure } from '../../base/units/sure'
+import { arcMm, curveOf } from '../lines/curve'
 import { coursesTouched } from '../lines/laps'
 import { lengthOfMm, line, named, PLAIN_EDGE, type Edge, type EdgeKind, type EdgeSegment } from './edge'
 import {
@@ -293,19 +294,10 @@ function handEdge(h: HandHem): Edge {
     a: h.paint,
     b: h.keep,
     segments: [segment],
-    lengthMm: arcMm(lengthOfMm([segment]), h.bendMm),
+    lengthMm: h.bendMm === 0 ? Math.round(lengthOfMm([segment])) : Math.round(arcMm(lengthOfMm([segment]), h.bendMm)),
     orientation: h.x1 === h.x2 ? 'upright' : 'level',
-    // Tape on a curve lies in short pieces, as it does round a corner.
-    radiusMm: Math.abs(h.bendMm),
+    curve: h.bendMm === 0 ? null : curveOf(lengthOfMm([segment]), h.bendMm),
   }
-}
-
-/** Length of an arc over a chord whose middle stands `bendMm` off it, mm: r = (c²/4 + s²)/2s, angle 4·atan(2s/c). */
-export function arcMm(chordMm: number, bendMm: number): number {
-  const s = Math.abs(bendMm)
-  if (s === 0 || chordMm === 0) return Math.round(chordMm)
-  const radius = (chordMm * chordMm) / (8 * s) + s / 2
-  return Math.round(radius * 4 * Math.atan2(2 * s, chordMm))
 }
 
 interface Box {

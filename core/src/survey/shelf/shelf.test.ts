@@ -40,24 +40,25 @@ const tapes = (...rows: string[]) => readShelfCsv([HEAD, ...rows].join('\n'), SH
 
 // 18 ozf/in: 18 · 0.2736357 N per 25 mm (exact pound, g and inch) = 4.9254.
 test('grip comes in any unit of labels; what is left empty takes its class’s value and is marked', () => {
-  const answer = tapes('heron,Heron Test,plain,creped-paper,18,ozf/in,3,,,,,,,50,24,3.20,6,17.50,12.5,no,label')
+  const answer = tapes('heron,Heron Test,plain,creped-paper,18,ozf/in,3,,,,,,,,50,24,3.20,6,17.50,12.5,no,label')
   if (!answer.ok) throw new Error(answer.faults.map(faultText).join('\n'))
   expect(answer.taken.tapes).toHaveLength(1)
   expect(answer.taken.tapes[0]).toMatchObject({
     gripN25: 4.9254,
     sunStayDays: 2,
     thickUm: 130,
+    bendTimes: 25,
     dye: false,
     tears: 'by-hand',
     holdsIn: 'dry',
-    defaults: ['sun_stay_days', 'thick_um', 'dye', 'tough', 'tears', 'holds_in'],
+    defaults: ['sun_stay_days', 'thick_um', 'bend_times', 'dye', 'tough', 'tears', 'holds_in'],
     rolls: [{ widthMm: 24, priceMinor: 320, packPriceMinor: 1750, stockMm: 12_500 }],
   })
-  expect(writeShelfCsv(answer.taken, 'tapes')).toContain('Heron Test,plain,creped-paper,4.9254,N/25mm,3,,,,,,,50')
+  expect(writeShelfCsv(answer.taken, 'tapes')).toContain('Heron Test,plain,creped-paper,4.9254,N/25mm,3,,,,,,,,50')
 })
 
 test('a file of before version 6 lacks columns; the class of each tape stands in for them', () => {
-  const old = HEAD.replace(',dye,tough,tears,holds_in', '')
+  const old = HEAD.replace(',bend_times,dye,tough,tears,holds_in', '')
   const read = readShelfCsv(
     [old, 'a,A,plain,plastic,8,N/25mm,14,14,80,30,24,3,1,3,0,no,label'].join('\n'),
     SHELF,
@@ -67,7 +68,7 @@ test('a file of before version 6 lacks columns; the class of each tape stands in
 })
 
 test('every wrong row is named with its column, and nothing is taken', () => {
-  const good = 'a,A,plain,washi,2,N/25mm,21,5,80,no,frail,by-hand,dew,50,24,3,1,3,0,no,label'
+  const good = 'a,A,plain,washi,2,N/25mm,21,5,80,60,no,frail,by-hand,dew,50,24,3,1,3,0,no,label'
   const answer = tapes(
     good,
     good.replace('plain', 'magic'),

@@ -73,6 +73,7 @@ export const SHELF_WORDS = {
       tears: 'Tears',
       holds_in: 'Holds in',
       thick_um: 'Thick, µm',
+      bend_times: 'Bends to, × width',
       roll_m: 'Roll, m',
       width_mm: 'Width, mm',
       price: 'Price',

@@ -20,6 +20,16 @@ test.each(SHELF_KINDS)('a new line of %s can be taken as it is, twice', (kind) =
 
 test('a new tape has the grip and stay of its class, and says so', () => {
   const row = newShelfRow('tapes', [])
-  expect(row.defaults).toEqual(['grip', 'stay_days', 'sun_stay_days', 'thick_um', 'dye', 'tough', 'tears', 'holds_in'])
+  expect(row.defaults).toEqual([
+    'grip',
+    'stay_days',
+    'sun_stay_days',
+    'thick_um',
+    'bend_times',
+    'dye',
+    'tough',
+    'tears',
+    'holds_in',
+  ])
   expect(row.cells).toMatchObject({ grip: 3.4, stay_days: 7 })
 })

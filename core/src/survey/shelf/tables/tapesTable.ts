@@ -18,7 +18,7 @@ import { PEEL_UNITS, peelFromN25, peelToN25, type PeelUnit } from '../../../base
 import type { CellValue, Column, ShelfRow } from '../columns'
 import { choice, flag, mm, money, number, short, text } from './table'
 
-/** Usual tapes of a class: grip, stay inside and in sun, thickness. From memory; stays follow common practice. */
+/** Usual tapes of a class: grip, stay inside and in sun, thickness; how tight they bend is by backing. From memory; stays follow common practice. */
 const TAPE_CLASS: Record<TapeEdge, Record<Backing, { grip: number; stay: number; sun: number; thick: number }>> = {
   plain: {
     'creped-paper': { grip: 3.4, stay: 7, sun: 2, thick: 130 },
@@ -36,11 +36,11 @@ const TAPE_CLASS: Record<TapeEdge, Record<Backing, { grip: number; stay: number;
     plastic: { grip: 4, stay: 14, sun: 7, thick: 120 },
   },
 }
-/** Paper tears by hand and takes no wet, thin washi is easily brushed off, plastic wants a blade. Common practice. */
-export const BACKING_CLASS: Record<Backing, Pick<Tape, 'dye' | 'tough' | 'tears' | 'holdsIn'>> = {
-  'creped-paper': { dye: false, tough: 'usual', tears: 'by-hand', holdsIn: 'dry' },
-  washi: { dye: false, tough: 'frail', tears: 'by-hand', holdsIn: 'dew' },
-  plastic: { dye: false, tough: 'tough', tears: 'by-blade', holdsIn: 'rain' },
+/** Creped paper gives a little along its edge, flat washi hardly, plastic much: how tight each bends, from memory. Paper tears by hand and takes no wet, thin washi is easily brushed off, plastic wants a blade. Common practice. */
+export const BACKING_CLASS: Record<Backing, Pick<Tape, 'bendTimes' | 'dye' | 'tough' | 'tears' | 'holdsIn'>> = {
+  'creped-paper': { bendTimes: 25, dye: false, tough: 'usual', tears: 'by-hand', holdsIn: 'dry' },
+  washi: { bendTimes: 60, dye: false, tough: 'frail', tears: 'by-hand', holdsIn: 'dew' },
+  plastic: { bendTimes: 10, dye: false, tough: 'tough', tears: 'by-blade', holdsIn: 'rain' },
 }
 const backingClass = (row: Readonly<Record<string, CellValue | null>>) => BACKING_CLASS[row.backing as Backing]
 
@@ -58,6 +58,7 @@ export const TAPE_COLUMNS: readonly Column[] = [
   number('stay_days', 0.1, 400, { classDefault: (row) => tapeClass(row).stay }),
   number('sun_stay_days', 0.1, 400, { classDefault: (row) => tapeClass(row).sun }),
   number('thick_um', 10, 2000, { whole: true, classDefault: (row) => tapeClass(row).thick }),
+  number('bend_times', 1, 1000, { classDefault: (row) => backingClass(row).bendTimes }),
   flag('dye', { classDefault: (row) => backingClass(row).dye }),
   choice('tough', TOUGHNESS, { classDefault: (row) => backingClass(row).tough }),
   choice('tears', TEARINGS, { classDefault: (row) => backingClass(row).tears }),
@@ -87,6 +88,7 @@ export const tapeRows = (tapes: readonly Tape[], unit: PeelUnit): ShelfRow[] =>
         stay_days: t.stayDays,
         sun_stay_days: t.sunStayDays,
         thick_um: t.thickUm,
+        bend_times: t.bendTimes,
         dye: t.dye,
         tough: t.tough,
         tears: t.tears,
@@ -111,6 +113,7 @@ const SHARED = [
   'stay_days',
   'sun_stay_days',
   'thick_um',
+  'bend_times',
   'dye',
   'tough',
   'tears',
@@ -161,6 +164,7 @@ const tapeOfRow = ({ cells: c, defaults }: ShelfRow, gripN25: number, rolls: Tap
   edge: c.edge as TapeEdge,
   backing: c.backing as Backing,
   thickUm: Number(c.thick_um),
+  bendTimes: Number(c.bend_times),
   stayDays: Number(c.stay_days),
   sunStayDays: Number(c.sun_stay_days),
   dye: Boolean(c.dye),
