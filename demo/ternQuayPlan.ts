@@ -130,8 +130,8 @@ const TOLD = `
   plover ×1 | 13 14:59–15:19 | south/s2/w1/coat2
   wren | 13 15:09–15:11 | store/uncover
   plover ×1 | 13 15:19–15:34 | harbour/s2/gun-down1
-  heron | 14 06:45–07:06 | recital/s5/w1+w2+w3+w4+w5+w6/lay
-  heron | 14 07:06–07:34 | recital/s5/w1+w2+w3+w4+w5+w6/coat1
+  heron | 14 06:45–07:06 | recital/s5/w1+w2+w4+w5+w6/lay
+  heron | 14 07:06–07:34 | recital/s5/w1+w2+w4+w5+w6/coat1
   wren | 14 07:15–07:37 | corridor/s2/w1+w2+w3+w4/peel
   wren | 14 07:37–07:43 | corridor/s3/w1/bead
   wren | 14 07:43–07:54 | corridor/s3/w1/coat2
@@ -164,18 +164,16 @@ const TOLD = `
   wren | 14 11:04–11:20 | kitchen/s3/w3/roll2
   wren | 14 11:20–11:30, 14 12:00–13:38 | corridor/look
   plover ×1 | 14 12:00–12:15 | south/s2/gun-down
-  heron | 14 13:09–13:14 | recital/s5/w1+w2+w3+w4+w5+w6/bead
-  heron | 14 13:14–13:23 | recital/s5/w1+w2+w3+w4+w5+w6/coat2
-  heron | 14 13:23–13:28 | recital/s5/w1+w2+w3+w4+w5+w6/pull
-  heron | 14 13:28–13:34 | recital/s5/w1/roll2
-  heron | 14 13:34–13:39 | recital/s5/w2/roll2
+  heron | 14 13:09–13:14 | recital/s5/w1+w2+w4+w5+w6/bead
+  heron | 14 13:14–13:23 | recital/s5/w1+w2+w4+w5+w6/coat2
+  heron | 14 13:23–13:28 | recital/s5/w1+w2+w4+w5+w6/pull
+  heron | 14 13:28–13:36 | recital/s5/w2/roll2
   wren | 14 13:38–13:45 | corridor/uncover
-  heron | 14 13:39–13:43 | recital/s5/w3/roll2
-  heron | 14 13:43–13:45 | recital/s5/w4/roll2
-  heron | 14 13:45–13:48 | recital/s5/w5/roll2
+  heron | 14 13:36–13:39 | recital/s5/w4/roll2
+  heron | 14 13:39–13:44 | recital/s5/w5/roll2
   wren | 14 13:45–13:46 | kitchen/s3/w4/bead
   wren | 14 13:46–14:03 | kitchen/s3/w4/coat2
-  heron | 14 13:48–13:52 | recital/s5/w6/roll2
+  heron | 14 13:44–13:50 | recital/s5/w6/roll2
   wren | 14 14:03–14:04 | kitchen/s3/w4/pull
   plover | 14 15:08–15:15 | harbour/s2/w1/pull
   plover | 14 15:15–15:18 | harbour/s2/uncover

@@ -2,6 +2,7 @@ import { planJob } from '../src/answers/chain/planJob'
 import { face, type Job } from '../src/base/nouns'
 import { stripesOver } from '../src/survey/lines/stripesOver'
 import { deriveHems } from '../src/survey/hems/deriveHems'
+import { shareOnWall } from '../src/survey/rooms/fieldMinutes'
 import { withStripes } from '../src/survey/rooms/stripeBands'
 import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
 
@@ -60,4 +61,12 @@ test('put there anew they take the place of those before; other bands stay', () 
   const other = { ...striped, bands: striped.bands.map((band) => ({ ...band, kind: 'two-tone' as const })) }
   expect(withStripes(other, { wallIds, stripes: [] }, swatchOf)!.bands).toHaveLength(4)
   expect(new Set(striped.bands.map(({ id }) => face('band', id))).size).toBe(4)
+})
+
+test('the minutes of a band are those of the walls it lies on, and of no other', () => {
+  const two = [room.walls[0]!.id, room.walls[2]!.id]
+  const { bands, walls } = withStripes(room, { wallIds: two, stripes: green.slice(0, 1) }, swatchOf)!
+  const shares = walls.map(({ id }) => [id, shareOnWall({ ...room, bands }, face('band', bands[0]!.id), id)] as const)
+  for (const [id, share] of shares) expect(share > 0).toBe(two.includes(id))
+  expect(shares.reduce((sum, [, share]) => sum + share, 0)).toBeCloseTo(1, 9)
 })

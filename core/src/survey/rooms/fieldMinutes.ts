@@ -28,8 +28,14 @@ export function shareOnWall(room: Room, key: FaceKey, wallId: string): number {
   if (kind === 'wall') return id === wallId ? 1 : 0
   const standing = [...room.openings, ...room.pieces].find((each) => each.id === id)
   if (standing) return standing.wallId === wallId ? 1 : 0
+  // A band lies on some walls only.
+  const on = kind === 'band' ? room.bands.find((band) => band.id === id)?.wallIds : undefined
   const lengthOf = (id_: string) =>
-    kind === 'skirting' ? skirtingRunMm(room, id_) : (room.walls.find((wall) => wall.id === id_)?.lengthMm ?? 0)
+    on && !on.includes(id_)
+      ? 0
+      : kind === 'skirting'
+        ? skirtingRunMm(room, id_)
+        : (room.walls.find((wall) => wall.id === id_)?.lengthMm ?? 0)
   const around = room.walls.reduce((sum, wall) => sum + lengthOf(wall.id), 0)
   return around === 0 ? 0 : lengthOf(wallId) / around
 }
