@@ -1,3 +1,4 @@
+import { unreadLine } from '../../../tests/lineNote'
 import type { Face, HouseRules, Job } from '../../base/nouns'
 import { ternQuaySurvey } from '../../../../demo'
 import { planJob } from '../../answers/chain/planJob'
@@ -126,17 +127,7 @@ test('tests on site decide: chalk on the cloth leaves no tape, a clean cross-cut
 test('a wandering edge, a two-tone line and cleaning stand in the steps', () => {
   const base = job({}, { prep: ['degrease', 'dust'] })
   const [room] = base.rooms
-  const lines = [
-    {
-      edge: 'wall:w1|ceiling',
-      wanderMm: 6,
-      way: null,
-      readings: [],
-      fit: 'least-area' as const,
-      lumps: [],
-      through: [],
-    },
-  ]
+  const lines = [unreadLine('wall:w1|ceiling', 6)]
   const recipe = safe(ceilingLine({ ...base, rooms: [{ ...room!, lines }] }))
   expect(recipe.steps.map((step) => step.code).slice(0, 4)).toEqual([
     'step.ladder',

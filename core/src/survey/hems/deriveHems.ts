@@ -160,6 +160,7 @@ function hemOn(room: Room, edge: Edge): Hem {
   const paintStep = sure(aIsPaint ? stepA : stepB)
   const keepStep = aIsPaint ? stepB : stepA
   const noted = room.lines.find((line) => line.edge === edge.key)
+  const lumps = noted?.lumps.map(lumpAnswer) ?? []
   return {
     id: writeHem({ roomId: room.id, edge: edge.key }),
     roomId: room.id,
@@ -167,7 +168,7 @@ function hemOn(room: Room, edge: Edge): Hem {
     place: placeName(room, edge),
     lengthMm: edge.lengthMm,
     // Each end of a piece, and each cut, costs what a corner does.
-    corners: edge.corners + (noted?.lumps.map(lumpAnswer) ?? []).reduce((sum, { count }) => sum + count, 0),
+    corners: edge.corners + lumps.reduce((sum, { count }) => sum + count, 0),
     orientation: edge.orientation,
     segments: edge.segments,
     laps: edge.laps,
@@ -187,7 +188,7 @@ function hemOn(room: Room, edge: Edge): Hem {
       }),
     wanderMm: noted?.wanderMm ?? 0,
     snap: noted ? snapLine(noted) : null,
-    lumps: noted?.lumps.map(lumpAnswer) ?? [],
+    lumps,
     keep: aIsPaint ? edge.b : edge.a,
     keepStepId: keepStep?.step.id ?? null,
     paint: aIsPaint ? edge.a : edge.b,

@@ -1,3 +1,4 @@
+import { unreadLine } from '../../../tests/lineNote'
 import type { Band, Opening, Piece, Room } from '../../base/nouns'
 import { sash } from '../../../../demo/parts'
 import { STARTER_SHELF } from '../shelf/starterShelf'
@@ -121,17 +122,7 @@ describe('scope', () => {
   })
   // Common practice, no published source: both sides painted, a true joint; one side, a straight line outside the worst.
   test('a wandering edge is straightened only where one side is kept', () => {
-    const lines = [
-      {
-        edge: 'wall:w1|skirting',
-        wanderMm: 6,
-        way: null,
-        readings: [],
-        fit: 'least-area' as const,
-        lumps: [],
-        through: [],
-      },
-    ]
+    const lines = [unreadLine('wall:w1|skirting', 6)]
     expect(hem('wall:w1|skirting', { lines })?.line).toBe('true-joint')
     const kept = { lines, scopes: [{ face: 'skirting', scope: 'kept' as const, note: '' }] }
     expect(hem('wall:w1|skirting', kept)).toMatchObject({ line: 'straighten', wanderMm: 6 })

@@ -3,6 +3,13 @@ import { formatLength, parseLength, type UnitSystem } from '../../base/units/len
 import type { Lump } from '../../base/nouns'
 import type { WanderPoint } from './oneSided'
 
+/** What was typed one after another: lines, or parts between semicolons, none of them empty. */
+export const typedLines = (text: string): string[] =>
+  text
+    .split(/[\n;]/)
+    .map((line) => line.trim())
+    .filter((line) => line !== '')
+
 /** How readings along an edge were taken. */
 export interface ReadingsFrom {
   readonly units: UnitSystem
@@ -24,10 +31,7 @@ export interface ReadingsFrom {
  * @throws CoreError lines.reading, with the line that could not be read; lines.beyond, for a place beyond the run
  */
 export function readReadings(text: string, from: ReadingsFrom): WanderPoint[] {
-  const lines = text
-    .split(/[\n;]/)
-    .map((line) => line.trim())
-    .filter((line) => line !== '')
+  const lines = typedLines(text)
   const points = lines.map((line, i): WanderPoint => {
     const read = from.everyMm === null ? pairOf(line, from.units) : aloneAt(i * from.everyMm, line, from.units)
     if (!read) throw new CoreError('lines.reading', { line: i + 1, text: line })
@@ -85,15 +89,11 @@ export const writeReadings = (points: readonly WanderPoint[], units: UnitSystem)
  * @throws CoreError lines.reading, with the line that could not be read
  */
 export const readLengths = (text: string, units: UnitSystem): number[] =>
-  text
-    .split(/[\n;]/)
-    .map((line) => line.trim())
-    .filter((line) => line !== '')
-    .map((line, i) => {
-      const mm = signed(line, units)
-      if (mm === null) throw new CoreError('lines.reading', { line: i + 1, text: line })
-      return mm
-    })
+  typedLines(text).map((line, i) => {
+    const mm = signed(line, units)
+    if (mm === null) throw new CoreError('lines.reading', { line: i + 1, text: line })
+    return mm
+  })
 
 /**
  * Lumps and dips as they are typed, one a line: where each begins from the left end, how long it is, and how high, with a minus before a dip:
@@ -102,10 +102,7 @@ export const readLengths = (text: string, units: UnitSystem): number[] =>
  * @throws CoreError lines.lump, with the line that could not be read; lines.beyond, for one beyond the run
  */
 export function readLumps(text: string, units: UnitSystem, runMm: number): Lump[] {
-  const lines = text
-    .split(/[\n;]/)
-    .map((line) => line.trim())
-    .filter((line) => line !== '')
+  const lines = typedLines(text)
   return lines.map((line, i) => {
     const lump = lumpOf(line, units)
     if (!lump) throw new CoreError('lines.lump', { line: i + 1, text: line })

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { nth } from '../../base/units/sure'
 import { runsOf } from '../../../tests/runsOf'
 import { lumpAnswer } from './lumps'
+import { readLumps, writeLumps } from './readings'
 import { readAcross, roomNet, sightsMm } from './roomNet'
 
 const WALLS = [4000, 3000, 4000, 3000].map((lengthMm) => ({ lengthMm, turnDeg: 90 }))
@@ -91,5 +92,30 @@ describe('a lump or a dip on a line', () => {
       }),
       { numRuns: runsOf(20_000, 300) },
     )
+  })
+
+  test('what is written of them reads back the same, in either unit; what is none is refused by its line', () => {
+    const lumps = [
+      { atMm: 500, lengthMm: 600, heightMm: -4 },
+      { atMm: 2000, lengthMm: 40, heightMm: 6.25 },
+    ]
+    expect(readLumps(writeLumps(lumps, 'metric'), 'metric', 4000)).toEqual(lumps)
+    const again = readLumps(writeLumps(lumps, 'imperial'), 'imperial', 4000)
+    again.forEach((lump, i) => {
+      for (const key of ['atMm', 'lengthMm', 'heightMm'] as const)
+        expect(Math.abs(lump[key] - nth(lumps, i)[key])).toBeLessThanOrEqual(25.4 / 64 + 1e-6)
+    })
+    const codeOf = (text: string) => {
+      try {
+        return readLumps(text, 'metric', 4000).length
+      } catch (error) {
+        return (error as { code: string }).code
+      }
+    }
+    expect([codeOf('10 20'), codeOf('10 20 0'), codeOf('3900 200 3')]).toEqual([
+      'lines.lump',
+      'lines.lump',
+      'lines.beyond',
+    ])
   })
 })

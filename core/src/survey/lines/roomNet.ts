@@ -3,7 +3,7 @@ import type { UnitSystem } from '../../base/units/length'
 import { nth, sure } from '../../base/units/sure'
 import { traceOutline, type Leg } from '../rooms/outline'
 import { levelNet, likeliestWrong, type LevelReading } from './levelNet'
-import { readLengths } from './readings'
+import { readLengths, typedLines } from './readings'
 
 /** A reading across a room from one corner to another: how much higher the second lies, mm. Corners are counted from 0. */
 export type AcrossReading = Pick<LevelReading, 'from' | 'to' | 'riseMm'>
@@ -14,11 +14,7 @@ export type AcrossReading = Pick<LevelReading, 'from' | 'to' | 'riseMm'>
  * @throws CoreError lines.across, with the line that could not be read
  */
 export function readAcross(text: string, units: UnitSystem, corners: number): AcrossReading[] {
-  const lines = text
-    .split(/[\n;]/)
-    .map((line) => line.trim())
-    .filter((line) => line !== '')
-  return lines.map((line, i) => {
+  return typedLines(text).map((line, i) => {
     const fault = () => new CoreError('lines.across', { line: i + 1, text: line, corners })
     const [, a, b, rise] = /^(\d+)\s+(\d+)\s+(.+)$/.exec(line) ?? []
     const [from, to] = [Number(a) - 1, Number(b) - 1]

@@ -1,18 +1,7 @@
 import { useMemo } from 'react'
 import { readAcross, type AcrossReading, type UnitSystem } from '@crisp-hem/core'
-import { errorText } from '../../app/words'
+import { readOrFault, type Typed } from './readOrFault'
 
-/** Readings across a room as they are typed; where one cannot be read none, and what is wrong. */
-export function useAcross(
-  text: string,
-  units: UnitSystem,
-  corners: number,
-): { readonly list: readonly AcrossReading[]; readonly fault: string | null } {
-  return useMemo(() => {
-    try {
-      return { list: readAcross(text, units, corners), fault: null }
-    } catch (error) {
-      return { list: [], fault: errorText(error) }
-    }
-  }, [text, units, corners])
-}
+/** Readings across a room as they are typed. */
+export const useAcross = (text: string, units: UnitSystem, corners: number): Typed<AcrossReading> =>
+  useMemo(() => readOrFault(() => readAcross(text, units, corners)), [text, units, corners])

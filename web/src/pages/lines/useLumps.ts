@@ -1,18 +1,7 @@
 import { useMemo } from 'react'
 import { readLumps, type Lump, type UnitSystem } from '@crisp-hem/core'
-import { errorText } from '../../app/words'
+import { readOrFault, type Typed } from './readOrFault'
 
-/** Lumps and dips as they are typed; where one cannot be read none, and what is wrong. */
-export function useLumps(
-  text: string,
-  units: UnitSystem,
-  runMm: number,
-): { readonly list: readonly Lump[]; readonly fault: string | null } {
-  return useMemo(() => {
-    try {
-      return { list: readLumps(text, units, runMm), fault: null }
-    } catch (error) {
-      return { list: [], fault: errorText(error) }
-    }
-  }, [text, units, runMm])
-}
+/** Lumps and dips as they are typed. */
+export const useLumps = (text: string, units: UnitSystem, runMm: number): Typed<Lump> =>
+  useMemo(() => readOrFault(() => readLumps(text, units, runMm)), [text, units, runMm])
