@@ -90,6 +90,7 @@ function recital(): Room {
         wallIds: ['w2', 'w4', 'w5', 'w6'],
         fromMm: 0,
         toMm: 1250,
+        shapes: [],
         face: USUAL_FACES.wall,
       },
     ],

@@ -39,7 +39,7 @@ test('a line round the room says whether it meets, stripes say where the tape li
   await page.getByRole('textbox', { name: /heights, one a line/ }).fill('1400\n1402\n1405\n1406\n1408')
   await expect(page.getByText(/little enough to spread/)).toBeVisible()
   await page.getByRole('button', { name: 'Stripes', exact: true }).click()
-  await expect(page.getByText(/left of the mark/).first()).toBeVisible()
+  await expect(page.getByText('left of the line').first()).toBeVisible()
   await page.getByRole('button', { name: 'A crooked edge' }).click()
   await page.getByRole('textbox', { name: /Place and offset/ }).fill('0 3\n1000 9\n2000 2')
   await page.getByRole('heading', { name: 'Marks to set' }).waitFor()
@@ -48,9 +48,24 @@ test('a line round the room says whether it meets, stripes say where the tape li
 
 test('level stripes are put on the walls and have edges there', async ({ page }) => {
   await page.goto(lines('&for=stripes'))
-  await page.getByLabel('They run').selectOption('level')
-  await expect(page.getByText('above the mark').first()).toBeVisible()
-  await page.getByRole('button', { name: 'Put these stripes on the walls' }).click()
+  await page.getByLabel('Pattern', { exact: true }).selectOption('level')
+  await expect(page.getByText('above the line').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Put this on the walls' }).click()
   await page.getByRole('link', { name: 'Open the Walk' }).click()
   await expect(page.getByText(/^38 hems/)).toBeVisible()
+})
+
+test('a disc is set by its pin, checks by their corners, and both go on the walls and into a file', async ({
+  page,
+}) => {
+  await page.goto(lines('&for=stripes'))
+  await page.getByLabel('Pattern', { exact: true }).selectOption('disc')
+  await expect(page.getByText(/pin .* string/)).toBeVisible()
+  await page.getByLabel('Pattern', { exact: true }).selectOption('checks')
+  await expect(page.getByText('all round', { exact: true })).toBeVisible()
+  const saved = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as table (CSV)' }).click()
+  expect((await saved).suggestedFilename()).toMatch(/marks\.csv$/)
+  await page.getByRole('button', { name: 'Put this on the walls' }).click()
+  await expect(page.getByText(/They are on the walls/)).toBeVisible()
 })

@@ -124,7 +124,9 @@ export const anyRoom: fc.Arbitrary<Room> = fc
       const wallIds = room.walls.filter((_, i) => i % 2 === 0).map((wall) => wall.id)
       room = {
         ...room,
-        bands: [{ id: 'b1', name: 'band', kind: 'two-tone', wallIds, fromMm, toMm, face: USUAL_FACES.wall }],
+        bands: [
+          { id: 'b1', name: 'band', kind: 'two-tone', wallIds, fromMm, toMm, shapes: [], face: USUAL_FACES.wall },
+        ],
       }
     }
     if (made.foot) {

@@ -63,6 +63,7 @@ describe('a two-tone line', () => {
     wallIds: PLAIN_ROOM.walls.map((wall) => wall.id),
     fromMm: 0,
     toMm: 1400,
+    shapes: [],
     face: PLAIN_ROOM.walls[0]!.face,
   }
   const lower = { ...WALLS, id: 's4', name: 'Lower', targets: ['bands'], colour: 'Plum', swatch: '#5a4660' }

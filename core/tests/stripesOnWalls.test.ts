@@ -3,7 +3,7 @@ import { face, type Job } from '../src/base/nouns'
 import { stripesOver } from '../src/survey/lines/stripesOver'
 import { deriveHems } from '../src/survey/hems/deriveHems'
 import { shareOnWall } from '../src/survey/rooms/fieldMinutes'
-import { withStripes } from '../src/survey/rooms/stripeBands'
+import { levelBands, withPattern } from '../src/survey/rooms/wallPattern'
 import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
 
 const room = { ...PLAIN_ROOM, steps: [{ ...WALLS, colour: 'White' }] }
@@ -21,7 +21,7 @@ const plan = stripesOver({
 const green = plan.stripes
   .filter(({ colour }) => colour === 'Green')
   .map((stripe) => ({ ...stripe, fromMm: stripe.fromMm + 200, toMm: stripe.toMm + 200 }))
-const striped = withStripes(room, { wallIds, stripes: green }, swatchOf)!
+const striped = withPattern(room, { wallIds, bands: levelBands(green) }, swatchOf)!
 
 test('level stripes become bands, their edges hems of the step of their colour, after the walls', () => {
   expect(striped.bands.map(({ fromMm, toMm }) => [fromMm, toMm])).toEqual([
@@ -52,21 +52,35 @@ test('a whole job: every edge of every stripe has a recipe, and is marked, taped
 })
 
 test('put there anew they take the place of those before; other bands stay', () => {
-  const twice = withStripes(striped, { wallIds, stripes: green.slice(0, 1) }, swatchOf)!
+  const twice = withPattern(striped, { wallIds, bands: levelBands(green.slice(0, 1)) }, swatchOf)!
   expect(twice.bands).toHaveLength(1)
   expect(twice.steps).toHaveLength(2)
-  const none = withStripes(striped, { wallIds, stripes: [] }, swatchOf)!
+  const none = withPattern(striped, { wallIds, bands: levelBands([]) }, swatchOf)!
   expect([none.bands, none.steps]).toEqual([[], room.steps])
-  expect(withStripes({ ...room, steps: [] }, { wallIds, stripes: green }, swatchOf)).toBeNull()
+  expect(withPattern({ ...room, steps: [] }, { wallIds, bands: levelBands(green) }, swatchOf)).toBeNull()
   const other = { ...striped, bands: striped.bands.map((band) => ({ ...band, kind: 'two-tone' as const })) }
-  expect(withStripes(other, { wallIds, stripes: [] }, swatchOf)!.bands).toHaveLength(4)
+  expect(withPattern(other, { wallIds, bands: levelBands([]) }, swatchOf)!.bands).toHaveLength(4)
   expect(new Set(striped.bands.map(({ id }) => face('band', id))).size).toBe(4)
 })
 
 test('the minutes of a band are those of the walls it lies on, and of no other', () => {
   const two = [room.walls[0]!.id, room.walls[2]!.id]
-  const { bands, walls } = withStripes(room, { wallIds: two, stripes: green.slice(0, 1) }, swatchOf)!
+  const { bands, walls } = withPattern(room, { wallIds: two, bands: levelBands(green.slice(0, 1)) }, swatchOf)!
   const shares = walls.map(({ id }) => [id, shareOnWall({ ...room, bands }, face('band', bands[0]!.id), id)] as const)
   for (const [id, share] of shares) expect(share > 0).toBe(two.includes(id))
   expect(shares.reduce((sum, [, share]) => sum + share, 0)).toBeCloseTo(1, 9)
+})
+
+test('two stripes that meet have one line between them, taped once, the first one dry under the tape of the second', () => {
+  const two = levelBands([
+    { fromMm: 800, toMm: 1200, colour: 'Green' },
+    { fromMm: 1200, toMm: 1600, colour: 'Grey' },
+  ])
+  const both = withPattern(room, { wallIds, bands: two }, swatchOf)!
+  const lines = deriveHems(both, jobOf().shelf).hems.filter(({ kind }) => kind === 'two-tone-line')
+  expect(lines).toHaveLength(3)
+  const [green, grey] = both.bands.map(({ id }) => face('band', id))
+  const between = lines.find(({ keep, paint }) => keep === green && paint === grey)!
+  expect(between.segments[0]!.y1).toBe(1200)
+  expect(between.place.bandLine).toBe('over')
 })

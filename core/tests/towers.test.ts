@@ -18,6 +18,8 @@ const tower: HandTool = {
   widthMm: 1350,
   airMs: 0,
   reachMm: 0,
+  offMmPerM: 0,
+  hardness: 'none',
   count: 1,
   retired: false,
   defaults: [],

@@ -5,6 +5,7 @@ import {
   coverOf,
   formatRun,
   hemMarks,
+  lineToMake,
   lastCoatOf,
   STUDS_MM,
   length,
@@ -23,6 +24,7 @@ import {
   coatOf,
   crewsOfRounds,
 } from '@crisp-hem/core'
+import { placeMarksText } from '../app/naming/placeMarksText'
 import { marksText } from '../app/naming/marksText'
 import { ownSteps, recipeGroups, sharedSteps, type RecipeGroup } from './recipeGroups'
 import { PAGE_WIDTH, paperOf } from './paper'
@@ -155,10 +157,19 @@ function readyPart(job: Job, plan: Plan, room: Room): Content[] {
 /** Lines that are marked before tape, with their marks. */
 function linesPart({ site }: Job, room: Room, hems: readonly Hem[]): Content[] {
   const lines = hems.flatMap((hem) => hemMarks(room, hem, STUDS_MM[site.units]) ?? [])
-  if (lines.length === 0) return []
+  const made = hems.flatMap((hem) => lineToMake(room, hem) ?? [])
+  if (lines.length + made.length === 0) return []
   return [
     { text: W.lines.marks, style: 'head' },
-    { ul: lines.map(({ hem, marks }) => `${factText(hem.place)}: ${marksText(marks, site.units)}`) },
+    {
+      ul: [
+        ...lines.map(({ hem, marks }) => `${factText(hem.place)}: ${marksText(marks, site.units)}`),
+        ...made.map((line) => {
+          const marks = W.lines.wallMarks({ marks: placeMarksText(line, site.units) })
+          return `${factText(line.hem.place)}: ${marks}`
+        }),
+      ],
+    },
   ]
 }
 

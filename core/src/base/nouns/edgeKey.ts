@@ -24,6 +24,10 @@ export interface Part {
 export const BAND_LINES = ['under', 'over'] as const
 export type BandLine = (typeof BAND_LINES)[number]
 
+/** On which side of its band a line lies, or all round its shapes. */
+export const BAND_SIDES = [...BAND_LINES, 'left', 'right', 'round'] as const
+export type BandSide = (typeof BAND_SIDES)[number]
+
 /** Two faces that meet; the rest tells apart edges between the same two. */
 export interface MeetingEdge {
   readonly is: 'meeting'
@@ -36,8 +40,19 @@ export interface MeetingEdge {
   readonly part: Part | null
 }
 
+/** A line of a band's shapes on a wall: one run of one shape, or all their runs with corners together. */
+export interface ShapeEdge {
+  readonly is: 'shape'
+  readonly bandId: string
+  readonly wallId: string
+  /** Null for all runs with corners together. */
+  readonly run: { readonly shapeId: string; readonly n: number } | null
+  readonly part: Part | null
+}
+
 export type EdgeRef =
   | MeetingEdge
+  | ShapeEdge
   | { readonly is: 'hand'; readonly id: string; readonly part: Part | null }
   | { readonly is: 'join'; readonly id: string }
 
@@ -59,6 +74,10 @@ export function writeEdge(ref: EdgeRef): EdgeKey {
       return `join:${ref.id}`
     case 'hand':
       return `hand:${ref.id}${partText(ref.part)}`
+    case 'shape': {
+      const run = ref.run ? `:${ref.run.shapeId}:${ref.run.n}` : ''
+      return `shape:${ref.bandId}:${ref.wallId}${run}${partText(ref.part)}`
+    }
     case 'meeting':
       return `${ref.a}|${ref.b}${boundsText(ref)}${partText(ref.part)}`
   }
@@ -80,6 +99,7 @@ export function readEdge(key: string): EdgeRef | null {
   const found = EDGE.exec(key)?.groups
   if (!found?.body) return null
   const part = readPair(found.part)
+  if (found.body.startsWith('shape:')) return readShape(found.body, found.bounds, part)
   const own = /^(hand|join):(.+)$/.exec(found.body)
   if (own) {
     const [, is, id = ''] = own
@@ -91,6 +111,20 @@ export function readEdge(key: string): EdgeRef | null {
   const bounds = readBounds(found.bounds)
   if (!readFace(a) || !readFace(b) || more !== undefined || !bounds || part === undefined) return null
   return meeting(a, b, { ...bounds, part: part && { after: part.left, before: part.right } })
+}
+
+function readShape(body: string, bounds: string | undefined, part: Between | null | undefined): ShapeEdge | null {
+  const [, bandId = '', wallId = '', shapeId, n, more] = body.split(':')
+  const isRun = shapeId === undefined || (ID_PATTERN.test(shapeId) && n !== undefined && /^\d{1,3}$/.test(n))
+  if (!ID_PATTERN.test(bandId) || !ID_PATTERN.test(wallId) || !isRun || more !== undefined) return null
+  if (bounds !== undefined || part === undefined) return null
+  return {
+    is: 'shape',
+    bandId,
+    wallId,
+    run: shapeId === undefined ? null : { shapeId, n: Number(n) },
+    part: part && { after: part.left, before: part.right },
+  }
 }
 
 type Bounds = Pick<MeetingEdge, 'line' | 'wallId' | 'between'>

@@ -67,7 +67,7 @@ export interface KitKind {
 }
 
 /** The version of the job format; older files are brought up when they are read. */
-export const JOB_VERSION = 19
+export const JOB_VERSION = 20
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {

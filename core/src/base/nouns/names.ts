@@ -1,4 +1,4 @@
-import type { BandLine } from './edgeKey'
+import type { BandSide } from './edgeKey'
 
 /**
  * What a face is called: which kind it is, and the name somebody gave it or the thing it belongs to. The catalogue
@@ -38,7 +38,7 @@ export interface PlaceName {
   readonly zone: FaceName | null
   readonly of: FaceName | null
   readonly beside: FaceName | null
-  readonly bandLine: BandLine | null
+  readonly bandLine: BandSide | null
   /** Names of what bounds it left and right; '' for the wall's end. */
   readonly left: string
   readonly right: string

@@ -82,6 +82,8 @@ export interface Wall {
   readonly free: boolean
   /** Height of each board that shows on a lapped face, mm; null where nothing laps. */
   readonly lapMm: number | null
+  /** Where the lowest whole board begins, mm above the ground; 0 where nothing laps. */
+  readonly lapFromMm: number
   readonly face: Face
 }
 
@@ -108,7 +110,25 @@ export interface FootStretch {
 export const BAND_KINDS = ['two-tone', 'stripe', 'chair-rail'] as const
 type BandKind = (typeof BAND_KINDS)[number]
 
-/** Part of some walls between two heights that gets, or is, something else: the lower colour of a two-tone wall. */
+/**
+ * A corner of a shape on a wall, from the wall's left end and above the floor, and how far the middle of the side that follows stands
+ * off its chord, to the left of its run; 0 for a straight side. mm.
+ */
+export interface ShapePoint {
+  readonly atMm: number
+  readonly heightMm: number
+  readonly bendMm: number
+}
+
+/** One closed shape on a wall: an upright stripe, a square, the field below a wave. It may reach over the wall's ends, foot and top. */
+export interface BandShape {
+  readonly id: string
+  readonly wallId: string
+  /** At least two corners, in turn. */
+  readonly points: readonly ShapePoint[]
+}
+
+/** Part of some walls that gets, or is, something else: all between two heights, as the lower colour of a two-tone wall, or shapes. */
 export interface Band {
   readonly id: string
   readonly name: string
@@ -116,6 +136,8 @@ export interface Band {
   readonly wallIds: readonly string[]
   readonly fromMm: number
   readonly toMm: number
+  /** None: it is all of its walls between the two heights. Otherwise they say how high the shapes reach. */
+  readonly shapes: readonly BandShape[]
   readonly face: Face
 }
 
@@ -263,7 +285,7 @@ export interface LineNote {
   readonly lumps: readonly Lump[]
 }
 
-/** A lump or dip of a face along a line: where it begins from the left end, how long it is, how high; less than nothing for a dip. mm. */
+/** A lump or dip of a face along a line: where it begins from the left end, how long it is (0: a step, as at a joint), how high; less than nothing for a dip. mm. */
 export interface Lump {
   readonly atMm: number
   readonly lengthMm: number

@@ -179,8 +179,16 @@ export const HAND_TOOL_KINDS = [
   'sealant-gun',
   'step-ladder',
   'tower',
+  'laser',
+  'spirit-level',
+  'pencil',
+  'chalk-line',
 ] as const
 export type HandToolKind = (typeof HAND_TOOL_KINDS)[number]
+
+/** How hard a pencil is; nothing else has a hardness. */
+export const PENCIL_HARDNESSES = ['none', 'hard', 'medium', 'soft'] as const
+export type PencilHardness = (typeof PENCIL_HARDNESSES)[number]
 
 /** A tool on the van. */
 export interface HandTool {
@@ -191,6 +199,9 @@ export interface HandTool {
   /** Of a gun: air it moves at the cover, m/s, and how far it lays mist beside a narrow trim in still air, mm. Else 0. */
   readonly airMs: number
   readonly reachMm: number
+  /** Of a laser or a spirit level: how far its line may be off, mm for each metre. Else 0. */
+  readonly offMmPerM: number
+  readonly hardness: PencilHardness
   /** How many are on the van. */
   readonly count: number
   readonly retired: boolean

@@ -252,6 +252,12 @@ function thingFaults(room: Room, place: string): Fault[] {
     band.wallIds.forEach((wallId) => wallAt(wallId, `${place}.bands[${i}].wallIds`))
     if (band.toMm <= band.fromMm)
       faults.push({ place: `${place}.bands[${i}].toMm`, expected: expects('more_than', { value: band.fromMm }) })
+    faults.push(...repeats(band.shapes, `${place}.bands[${i}].shapes`))
+    band.shapes.forEach(({ wallId }, k) => {
+      const where = `${place}.bands[${i}].shapes[${k}].wallId`
+      if (wallAt(wallId, where) && !band.wallIds.includes(wallId))
+        faults.push({ place: where, expected: expects('one_of', { options: band.wallIds.join(', ') }) })
+    })
   })
   room.foot.forEach((stretch, i) => {
     const where = `${place}.foot[${i}]`

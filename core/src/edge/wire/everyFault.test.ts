@@ -117,9 +117,15 @@ describe('what fields must say of one another', () => {
       wallIds: [wall.id],
       fromMm: 900,
       toMm: 900,
+      shapes: [],
       face: wall.face,
     }
     expect(faultText(first(['rooms', 0, 'bands'], [band]))).toBe('rooms[0].bands[0].toMm: expected more than 900')
+    const points = [0, 500, 900].map((mm) => ({ atMm: mm, heightMm: mm, bendMm: 0 }))
+    const shaped = (wallId: string) => [{ ...band, toMm: 1200, shapes: [{ id: 's1', wallId, points }] }]
+    expect(faultText(first(['rooms', 0, 'bands'], shaped('w99')))).toMatch(/shapes\[0\].wallId: expected a wall of/)
+    const other = room.walls[1]!.id
+    expect(faultText(first(['rooms', 0, 'bands'], shaped(other)))).toMatch(/shapes\[0\].wallId: expected one of: /)
     const called = changed(['rooms', 0, 'walls', 0, 'id'], BAND_LINES[0])
     const taken = jobFaults(called).map(faultText)
     expect(taken).toContainEqual(expect.stringMatching(/walls\[0\]\.id: expected another id than these/))

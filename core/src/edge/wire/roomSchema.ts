@@ -87,6 +87,7 @@ const wall = () =>
     top: list(exact({ atMm: PLACE_MM(), heightMm: PLACE_MM() }), 0, 20),
     free: flag(),
     lapMm: orNull(wholeNumber(20, 1000)),
+    lapFromMm: wholeNumber(0, 5000),
     face: face(),
   })
 
@@ -105,6 +106,8 @@ const leaves = () => ({ paintedSides: wholeNumber(1, 2), takenOff: flag() })
 
 /** Things of one kind in a room. */
 const MOST_IN_ROOM = 400
+/** Corners of one shape on a wall. */
+const MOST_CORNERS = 200
 
 export const roomSchema = exact({
   id: id(),
@@ -136,6 +139,19 @@ export const roomSchema = exact({
       wallIds: list(id(), 1, 200),
       fromMm: PLACE_MM(),
       toMm: SIZE_MM(),
+      shapes: list(
+        exact({
+          id: id(),
+          wallId: id(),
+          points: list(
+            exact({ atMm: PLACE_MM(), heightMm: PLACE_MM(), bendMm: wholeNumber(-20_000, 20_000) }),
+            2,
+            MOST_CORNERS,
+          ),
+        }),
+        0,
+        MOST_IN_ROOM,
+      ),
       face: face(),
     }),
     0,
@@ -226,7 +242,7 @@ export const roomSchema = exact({
       readings: list(exact({ atMm: PLACE_MM(), offMm: decimal(-500, 500) }), 0, 500),
       fit: oneOf(LINE_FITS),
       through: list(exact({ atMm: PLACE_MM(), offMm: decimal(-500, 500) }), 0, 2),
-      lumps: list(exact({ atMm: PLACE_MM(), lengthMm: SIZE_MM(), heightMm: decimal(-100, 100) }), 0, 50),
+      lumps: list(exact({ atMm: PLACE_MM(), lengthMm: PLACE_MM(), heightMm: decimal(-100, 100) }), 0, 50),
     }),
   ),
   splits: list(exact({ id: id(), edge: edge(), atMm: SIZE_MM() })),

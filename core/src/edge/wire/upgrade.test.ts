@@ -70,7 +70,15 @@ describe('content of format version 3', () => {
     expect(JSON.parse(file)).toMatchObject({ version: 3, house: { school: 'own-colour seal' } })
     // Its van had no step ladder, dust brush or primer yet, and nobody puts one there by reading it.
     const now = gullRow()
-    const later: readonly string[] = ['step-ladder', 'line-brush', 'dust-brush', 'sealant-gun']
+    const later: readonly string[] = [
+      'step-ladder',
+      'line-brush',
+      'dust-brush',
+      'sealant-gun',
+      'laser',
+      'spirit-level',
+      'pencil',
+    ]
     const tools = now.shelf.tools.filter(({ kind }) => !later.includes(kind))
     const coatings = now.shelf.coatings.filter(({ primer }) => !primer)
     expect(readJobFile(file)).toEqual({ ...now, shelf: { ...now.shelf, tools, coatings } })

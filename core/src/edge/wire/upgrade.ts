@@ -39,7 +39,8 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * to be filled, primers, and minutes for doors and for either end of a day, with version 14 how long people stay on, and with version
  * 15 fittings on ceilings and what a plan's days cost, with version 16 whether crews lend each other a hand, and with version 17 how
  * many of a crew a task was told to, and whether a sprayed front is unmasked the same day, with version 18 what it costs to change what
- * a crew was told, and with version 19 readings along an edge.
+ * a crew was told, with version 19 readings along an edge, and with version
+ * 20 bands of shapes, where boards begin, and how true a laser is.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T
@@ -49,7 +50,9 @@ export function upgradedParts<T extends Fields>(older: T): T {
     ...(isFields(house)
       ? { house: withSelling(withRates(withPlanRates({ ...STARTER_HOUSE, ...withBleedBySize(house) }))) }
       : {}),
-    ...(isFields(shelf) ? { shelf: { ...NEW_ON_SHELF, ...withPrimers(withTapeFacts(withOwned(shelf))) } } : {}),
+    ...(isFields(shelf)
+      ? { shelf: withTools({ ...NEW_ON_SHELF, ...withPrimers(withTapeFacts(withOwned(shelf))) }) }
+      : {}),
     ...(isFields(site) ? { site: { places: [], drives: [], customer: NO_CUSTOMER, ...site } } : {}),
     ...(isFields(planning) ? { planning: withPersons({ rooms: [], ...planning }) } : {}),
     ...(Array.isArray(quotes) ? { quotes: quotes.map(withBasis) } : {}),
@@ -83,6 +86,17 @@ const withLeaves = (list: unknown, more: Fields = {}): unknown =>
   Array.isArray(list)
     ? list.map((each: unknown) => (isFields(each) ? { paintedSides: 1, takenOff: false, ...more, ...each } : each))
     : list
+
+/** Before version 20 no tool said how true it is or how hard. */
+const withTools = (shelf: Fields): Fields =>
+  Array.isArray(shelf.tools)
+    ? {
+        ...shelf,
+        tools: shelf.tools.map((tool: unknown) =>
+          isFields(tool) ? { offMmPerM: 0, hardness: 'none', ...tool } : tool,
+        ),
+      }
+    : shelf
 
 /** Tables that older shelves lack. */
 const NEW_ON_SHELF = {
@@ -183,6 +197,14 @@ const withReadings = (lines: unknown): unknown =>
       )
     : lines
 
+/** Before version 20 boards were counted from the ground. */
+const withLaps = (walls: unknown): unknown =>
+  Array.isArray(walls) ? walls.map((wall: unknown) => (isFields(wall) ? { lapFromMm: 0, ...wall } : wall)) : walls
+
+/** Before version 20 every band lay between two heights. */
+const withShapes = (bands: unknown): unknown =>
+  Array.isArray(bands) ? bands.map((band: unknown) => (isFields(band) ? { shapes: [], ...band } : band)) : bands
+
 /** Also for a room that is stored by itself. */
 export function upgradedRoom(older: unknown): unknown {
   const room = withCodes(older)
@@ -196,6 +218,8 @@ export function upgradedRoom(older: unknown): unknown {
     pieces: withLeaves(room.pieces),
     fittings: onWalls(room.fittings),
     lines: withReadings(room.lines),
+    bands: withShapes(room.bands),
+    walls: withLaps(room.walls),
     choices: room.choices.map((choice: unknown) =>
       isFields(choice) ? { liquidId: null, pressing: null, pull: null, ...choice } : choice,
     ),

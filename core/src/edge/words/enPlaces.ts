@@ -24,7 +24,8 @@ export const EN_PLACES = {
   // lines
   'place.wall-to-ceiling': '{wall}{zone}, ceiling line',
   'place.wall-to-soffit': '{wall}{zone}, soffit line',
-  'place.two-tone-line': '{wall}, {line, select, under {foot} other {top}} of {of}{between}',
+  'place.two-tone-line':
+    '{wall}, {line, select, under {foot of} left {left edge of} right {right edge of} round {all round} other {top of}} {of}{between}',
   'place.wall-to-wall': 'corner of {of} and {beside}',
   'place.wall-to-piece': '{wall}{zone}, round {of}',
   'place.cabinet-mouth': '{of}, door by door',

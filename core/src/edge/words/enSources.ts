@@ -2,6 +2,9 @@
 export const EN_SOURCES = {
   'word.constant.a-run-shows-from': 'a run shows from',
   'word.constant.air-pulls-at-film': 'air pulls at film',
+  'word.source.the-first-colour-goes-past-the-line': 'the first of two colours goes past their line',
+  'word.source.a-band-as-narrow-as-this-is-painted-with-its-lines':
+    'a band as narrow as this is painted with its lines',
   'word.constant.bands-where-the-roller-follows': 'bands left where the roller follows the line at once',
   'word.constant.bands-on-black-over-white': 'bands on black over white',
   'word.constant.bead-from-one-tube': 'bead from one tube',

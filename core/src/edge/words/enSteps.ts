@@ -3,7 +3,13 @@ export const EN_STEPS = {
   // steps of a recipe
   'step.clean': 'Wipe {face} free of dust and let it dry.',
   'step.prep': 'Make {face} ready first: {how}. Let it dry.',
-  'step.mark': 'Mark the line in pencil all round and see that it closes before any tape goes on.',
+  'step.mark':
+    'Mark the line in pencil{hardness, select, hard {, barely touching, since a hard point scores the paint,} soft {, thin and on the side to be painted, since a soft one smears and shows through light paint,} other {}} all round and see that it closes before any tape goes on.',
+  'step.set_out': 'Set the line out with the {tool}: over {over} it may be {off} off, so check it from the other end.',
+  'step.set_out_by_hand':
+    'Set the line out with the {tool}, turned end for end at every move: over {over} it may be {off} off.',
+  'step.no_chalk': 'No chalk line on these walls: the dust bleeds through light paint, and tape does not hold on it.',
+  'step.turns': 'At a corner end the strip, lap the next one over it, and brush away from the corner on both sides.',
   'step.snap':
     'Snap a straight line over the old edge: {left} off the reference at the left end, {right} at the right. It covers {most} at most.',
   'step.snap_two':
@@ -14,6 +20,8 @@ export const EN_STEPS = {
     '{at} from the left the face {shape, select, lump {stands out} other {lies back}} {high} over {long}: lay pieces of {every}, press each down into it, and seal the edge.',
   'step.lump_cuts':
     '{at} from the left the face {shape, select, lump {stands out} other {lies back}} {high} over {long}: cut into the free edge of the tape every {every}, press it down from the top outward, and seal the edge.',
+  'step.lump_joint':
+    '{at} from the left the face steps by {high}, as at a joint of sheets or the edge of a panel: end the strip there, begin the next one on the other side, fill the notch with sealant and brush away from it on both sides.',
   'step.lump_mend':
     '{at} from the left the face {shape, select, lump {stands out} other {lies back}} {high} over {long}: fill or scrape it first, since no tape lies down on it.',
   'step.straighten':

@@ -64,7 +64,8 @@ export function floorNeeds(room: Room, shelf: Shelf, sprayed: boolean, rooms: re
  */
 export function ladderRunner(room: Room, shelf: Shelf): Cover | null {
   const isHigh =
-    room.steps.some((step) => facesOfStep(room, step).some(isBroad)) && highestMm(room) > STANDING_REACH_MM.value
+    room.steps.some((step) => facesOfStep(room, step).some((key) => isBroad(room, key))) &&
+    highestMm(room) > STANDING_REACH_MM.value
   const isLoose = room.kind === 'room' && room.floor.material !== 'carpet' && stepOf(room, 'floor') === null
   return isHigh && isLoose ? (coversByKind(shelf).cloth[0] ?? null) : null
 }

@@ -1,6 +1,6 @@
 import { wholeUp } from '../../base/units/wholeUp'
 import { sure } from '../../base/units/sure'
-import { type Job, type PaintStep, type Room, type Texture, thingOf, type Tool } from '../../base/nouns'
+import { type Job, type PaintStep, type Room, type Texture, thingOf, type Tool, type Shelf } from '../../base/nouns'
 import { coatingOf, glazeOf, liquidOf, sealantOf } from '../../survey/shelf/find'
 import type { Hem } from '../../survey/hems/deriveHems'
 import type { Parameters } from '../../base/parameters/parameters'
@@ -140,6 +140,23 @@ export const paintShare = (
   { textures, work }: Pick<Parameters, 'textures' | 'work'>,
 ): number => textures[texture].paintShare.value * (tool === 'spray' ? work.gunPaintShare.value : 1)
 
+/** All coats of a step over its faces, as much as they take, m² by the label's spread. */
+const coatedM2 = (room: Room, step: PaintStep, parameters: Pick<Parameters, 'textures' | 'work'>): number =>
+  (facesOfStep(room, step).reduce(
+    (sum, key) => sum + faceAreaMm2(room, key) * paintShare(faceOf(room, key).texture, step.tool, parameters),
+    0,
+  ) *
+    step.coats) /
+  1e6
+
+/** Paint for all coats of a step, litres. */
+export const stepLitres = (
+  room: Room,
+  step: PaintStep,
+  shelf: Shelf,
+  parameters: Pick<Parameters, 'textures' | 'work'>,
+): number => coatedM2(room, step, parameters) / coatingOf(shelf, step.coatingId).spreadM2PerL
+
 /** Paint for every step of a job, and for sealing with it. Sold by the half litre. */
 export function coatingLines(
   job: Job,
@@ -157,11 +174,7 @@ export function coatingLines(
   }
   for (const room of job.rooms) {
     for (const step of room.steps) {
-      const mm2 = facesOfStep(room, step).reduce(
-        (sum, key) => sum + faceAreaMm2(room, key) * paintShare(faceOf(room, key).texture, step.tool, parameters),
-        0,
-      )
-      add(step, (mm2 / 1e6) * step.coats)
+      add(step, coatedM2(room, step, parameters))
     }
   }
   for (const seal of ownSeals(job, hems, recipes)) if (seal.keepStep) add(seal.keepStep, passM2(seal, parameters))

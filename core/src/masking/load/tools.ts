@@ -30,6 +30,9 @@ const CALLS: Partial<Record<Said['code'], HandToolKind>> = {
   'step.paper_over': 'dispenser',
   'step.film_hung': 'dispenser',
   'step.film_across': 'dispenser',
+  'step.mark': 'pencil',
+  'step.set_out': 'laser',
+  'step.set_out_by_hand': 'spirit-level',
   'step.ladder': 'step-ladder',
   'step.tower': 'tower',
 }

@@ -1,5 +1,5 @@
 import { known, word, type Tape } from '../../base/nouns'
-import type { Arc } from '../../survey/lines/curve'
+import type { Arc } from '../../survey/rooms/curve'
 import { piecesForArc } from '../../survey/lines/stripesOver'
 
 /** Straight pieces may stand off a curve by this before it looks like corners. */

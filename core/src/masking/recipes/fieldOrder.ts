@@ -31,7 +31,7 @@ export function fieldOrderAt(setup: FieldOrderSetup): FieldOrder {
   const { house, step, face } = setup
   if (house.fieldOrder !== 'by-price' && house.fieldOrder !== 'within') return house.fieldOrder
   const isWanted = house.fieldOrder === 'within' || isBandDear(setup)
-  return step.tool !== 'spray' && isBroad(face) && isWanted && fitsWet(setup) ? 'within' : 'after-pull'
+  return step.tool !== 'spray' && isBroad(setup.room, face) && isWanted && fitsWet(setup) ? 'within' : 'after-pull'
 }
 
 /**
@@ -40,7 +40,7 @@ export function fieldOrderAt(setup: FieldOrderSetup): FieldOrder {
  */
 function isBandDear({ house, shelf, room, step, parameters }: FieldOrderSetup): boolean {
   const perM = bandPerMetre(coatOfStep(shelf, step).sheen, lightness(step.swatch), parameters)
-  const faces = facesOfStep(room, step).filter(isBroad)
+  const faces = facesOfStep(room, step).filter((key) => isBroad(room, key))
   const lines = linesM({ room, shelf, step }, new Set(faces))
   const mending = lines * perM * parameters.band.metOpen.value * house.mendBandMinor
   return mending > (faces.length * house.wagePerHourMinor * parameters.work.roundMin.value) / 60

@@ -12,5 +12,5 @@ import { facesOfStep, isBroad } from '../../survey/rooms/faces'
 export function dripsOnFloor(room: Room, keep: FaceKey, stepId: string): readonly PaintStep[] {
   if (room.kind !== 'room' || !isFace(keep, 'floor')) return []
   const own = room.steps.findIndex(({ id }) => id === stepId)
-  return room.steps.slice(own + 1).filter((step) => facesOfStep(room, step).some(isBroad))
+  return room.steps.slice(own + 1).filter((step) => facesOfStep(room, step).some((key) => isBroad(room, key)))
 }

@@ -132,6 +132,7 @@ function shortRoom(): OneRoom {
     top: [],
     free: false,
     lapMm: null,
+    lapFromMm: 0,
     face: USUAL_FACES.wall,
   }))
   return { room: { walls, openings: [], steps: [CEILING, WALLS] } }

@@ -1,7 +1,8 @@
 import { sure } from '../../base/units/sure'
-import { isRoundFitting } from '../../survey/hems/deriveHems'
+import { isRoundFitting, type Hem } from '../../survey/hems/deriveHems'
 import {
   type FieldOrder,
+  type HandToolKind,
   isFace,
   known,
   length,
@@ -18,7 +19,7 @@ import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import { SHORT_PIECES } from './laying'
 import type { SnapLine } from '../../survey/lines/snapLine'
-import type { Arc } from '../../survey/lines/curve'
+import type { Arc } from '../../survey/rooms/curve'
 import { curvePieces } from './curvePieces'
 import { tellLump } from './tellLump'
 import type { HemContext } from './hemContext'
@@ -130,12 +131,38 @@ function makeReady(ctx: HemContext): Said[] {
   if (face.dusty || ctx.keepReady.some(({ act }) => act === 'wipe'))
     steps.push(said('step.clean', { face: ctx.keepName }))
   // A crooked edge that is followed needs no mark: it is there.
-  if (hem.kind === 'two-tone-line' && hem.line === 'straighten') steps.push(said('step.mark'))
+  if (hem.kind === 'two-tone-line' && hem.line === 'straighten') steps.push(...markSteps(ctx))
   if (hem.line === 'straighten' && hem.snap) steps.push(snapStep(hem.snap, ctx.units))
   else if (hem.line === 'straighten' && hem.wanderMm > 0)
     steps.push(said('step.straighten', { wander: length(hem.wanderMm, ctx.units) }))
   return [...steps, ...hem.lumps.map((answer) => tellLump(answer, ctx.units))]
 }
+
+/** How a line is set out and drawn with what is on the shelf. */
+function markSteps({ hem, shelf, units }: HemContext): Said[] {
+  const own = (kind: HandToolKind) => shelf.tools.find((tool) => tool.kind === kind && !tool.retired && tool.count > 0)
+  const level = own('laser') ?? own('spirit-level')
+  const over = hem.lengthMm
+  const isStraight = hem.curve === null && hem.orientation !== 'loop'
+  const setOut = level?.kind === 'laser' ? 'step.set_out' : 'step.set_out_by_hand'
+  return [
+    ...(level && isStraight
+      ? [
+          said(setOut, {
+            tool: level.name,
+            over: length(over, units),
+            off: length(Math.max(1, Math.round((level.offMmPerM * over) / 1000)), units),
+          }),
+        ]
+      : []),
+    said('step.mark', { hardness: own('pencil')?.hardness ?? 'none' }),
+    ...(own('chalk-line') ? [said('step.no_chalk')] : []),
+    ...(isStraight && isRoundCorner(hem) ? [said('step.turns')] : []),
+  ]
+}
+
+/** Whether a level line goes on round an end of its wall. */
+const isRoundCorner = (hem: Hem): boolean => hem.orientation === 'level' && hem.segments.some(({ x1 }) => x1 === 0)
 
 /** Where a line is snapped, by readings of the old edge. */
 function snapStep({ leftMm, rightMm, joint, mostMm }: SnapLine, units: HemContext['units']): Said {

@@ -6,6 +6,7 @@ const LUMP_STEPS = {
   press: 'step.lump_press',
   'short-pieces': 'step.lump_pieces',
   'relief-cuts': 'step.lump_cuts',
+  joint: 'step.lump_joint',
   mend: 'step.lump_mend',
 } as const satisfies Record<LumpWay, string>
 

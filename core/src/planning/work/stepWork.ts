@@ -34,7 +34,8 @@ export function workByWall(room: Room, step: PaintStep, hems: readonly Hem[], ho
     .map((wall): WallWork => {
       const own = hems.filter((hem) => paintWallOf(hem) === wall.id)
       const onWall = fields.map(({ key, minutes }) => ({ key, minutes: minutes * shareOnWall(room, key, wall.id) }))
-      const isAlong = (key: FaceKey) => step.tool !== 'spray' && !isBroad(key) && own.some((hem) => hem.paint === key)
+      const isAlong = (key: FaceKey) =>
+        step.tool !== 'spray' && !isBroad(room, key) && own.some((hem) => hem.paint === key)
       const along = onWall.filter(({ key }) => isAlong(key))
       return {
         wallId: wall.id,

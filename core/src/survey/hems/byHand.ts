@@ -35,7 +35,8 @@ function splitEdge(room: Room, edge: Edge): Edge[] {
       key,
       segments,
       lengthMm,
-      corners: Math.max(0, segments.length - 1),
+      corners: edge.curve ? edge.corners : Math.max(0, segments.length - 1),
+      curve: edge.curve && { ...edge.curve, arcDeg: (edge.curve.arcDeg * lengthMm) / Math.max(1, edge.lengthMm) },
       laps: Math.ceil((edge.laps * lengthMm) / Math.max(1, edge.lengthMm)),
     }
   })

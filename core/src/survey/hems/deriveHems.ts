@@ -1,4 +1,4 @@
-import type { Arc } from '../lines/curve'
+import type { Arc } from '../rooms/curve'
 import { lumpAnswer, type LumpAnswer } from '../lines/lumps'
 import { snapLine, type SnapLine } from '../lines/snapLine'
 import { lastFor } from '../../base/units/lastFor'
@@ -15,7 +15,7 @@ import {
   readEdge,
   thingOf,
   writeHem,
-  type BandLine,
+  type BandSide,
   type HandHem,
   type FaceKey,
   type FaceName,
@@ -242,7 +242,7 @@ function placeName(room: Room, edge: Edge): PlaceName {
     zone: isFace(edge.a, 'band') && edge.kind !== 'two-tone-line' ? faceName(room, edge.a) : null,
     of: own,
     beside: edge.kind === 'wall-to-wall' ? faceName(room, edge.b) : null,
-    bandLine: bandLineOf(edge),
+    bandLine: bandLineOf(room, edge),
     left: boundName(room, between?.left ?? ''),
     right: boundName(room, between?.right ?? ''),
   }
@@ -263,6 +263,7 @@ export const isRoundFitting = ({ kind }: Pick<Hem, 'kind'>): boolean =>
 function nameOf(room: Room, edge: Edge): FaceName | null {
   switch (edge.kind) {
     case 'two-tone-line':
+      return shapeName(room, edge) ?? faceName(room, edge.a)
     case 'wall-to-wall':
     case 'cabinet-mouth':
     case 'stair-string':
@@ -288,6 +289,24 @@ function nameOf(room: Room, edge: Edge): FaceName | null {
   }
 }
 
+/** Of the line between two bands, on which side of the first it lies. */
+function sideOfBand(room: Room, edge: Edge): BandSide | null {
+  const band = room.bands.find(({ id }) => edge.a === face('band', id))
+  if (!band || !isFace(edge.b, 'band')) return null
+  return edge.segments[0]?.y1 === band.toMm ? 'over' : 'under'
+}
+
+/** A band's shape among several is told by its number; null for lines of no single shape. */
+function shapeName(room: Room, edge: Edge): FaceName | null {
+  const where = readEdge(edge.key)
+  if (where?.is !== 'shape' || where.run === null) return null
+  const { shapeId } = where.run
+  const band = room.bands.find(({ id }) => id === where.bandId)
+  const shapes = band?.shapes.filter(({ wallId }) => wallId === where.wallId) ?? []
+  if (!band || shapes.length < 2) return null
+  return { is: 'face', kind: 'band', name: `${band.name} ${shapes.findIndex(({ id }) => id === shapeId) + 1}` }
+}
+
 const openingName = (room: Room, key: FaceKey): string =>
   room.openings.find((opening) => opening.id === thingOf(key))?.name ?? ''
 
@@ -303,9 +322,15 @@ const boundName = (room: Room, id: string): string =>
   room.foot.find((stretch) => stretch.id === id)?.floor?.colour.toLowerCase() ??
   ''
 
-const bandLineOf = (edge: Edge): BandLine | null => {
+/** On which side of its band a line lies. A shape lies to the left of its line. */
+function bandLineOf(room: Room, edge: Edge): BandSide | null {
   const where = readEdge(edge.key)
-  return where?.is === 'meeting' ? where.line : null
+  if (where?.is === 'meeting') return where.line ?? sideOfBand(room, edge)
+  if (where?.is !== 'shape') return null
+  if (where.run === null) return 'round'
+  const [first, last] = [sure(edge.segments[0]), sure(edge.segments.at(-1))]
+  if (edge.orientation === 'upright') return last.y2 > first.y1 ? 'right' : 'left'
+  return last.x2 > first.x1 ? 'under' : 'over'
 }
 
 const handHemOf = (room: Room, edge: Edge): HandHem | undefined => {

@@ -1,4 +1,4 @@
-import type { Arc } from '../lines/curve'
+import type { Arc } from '../rooms/curve'
 import { writeEdge, type FaceKey, type MeetingEdge } from '../../base/nouns'
 
 export const EDGE_KINDS = [

@@ -1,5 +1,5 @@
 import { nth, sure } from '../../base/units/sure'
-import { arcMm, curveOf } from '../lines/curve'
+import { arcMm, curveOf } from '../rooms/curve'
 import { coursesTouched } from '../lines/laps'
 import { lengthOfMm, line, named, PLAIN_EDGE, type Edge, type EdgeKind, type EdgeSegment } from './edge'
 import {
@@ -20,7 +20,9 @@ import { reachesFloor, skirtingMm } from '../rooms/areas'
 import { paneEdgeMm, panesOf } from '../rooms/glazing'
 import { hostOf } from '../rooms/fittings'
 import { topAtMm, topLine } from '../rooms/wallTop'
+import { shapeEdges } from './shapeEdges'
 import { footEdges } from './footEdges'
+import { zoneAt } from './zoneAt'
 import { zoned } from './zones'
 
 /** All edges of an area, whether or not they need a hem, wall by wall from left to right. */
@@ -34,7 +36,11 @@ export function roomEdges(room: Room): Edge[] {
     ...room.fittings.filter((fitting) => fitting.wallId === wall.id).map((fitting) => fittingEdge(room, wall, fitting)),
     ...room.pieces.filter((piece) => piece.wallId === wall.id).flatMap(pieceEdges),
   ])
-  return [...edges.flatMap((edge) => zoned(room, edge)), ...room.handHems.map(handEdge)]
+  return [
+    ...edges.flatMap((edge) => zoned(room, edge)),
+    ...room.walls.flatMap((wall) => shapeEdges(room, wall)),
+    ...room.handHems.map(handEdge),
+  ]
 }
 
 function ceilingEdge(room: Room, wall: Wall): Edge {
@@ -79,7 +85,7 @@ function cornerEdges(room: Room, wall: Wall, index: number): Edge[] {
 function bandEdges(room: Room, wall: Wall): Edge[] {
   const foot = skirtingMm(room, wall.id)
   return room.bands
-    .filter((band) => band.wallIds.includes(wall.id))
+    .filter((band) => band.shapes.length === 0 && band.wallIds.includes(wall.id))
     .flatMap((band) => [
       ...(band.fromMm > foot ? bandLine({ room, wall, bandId: band.id, which: 'under', y: band.fromMm }) : []),
       ...(band.toMm < Math.min(...topLine(room, wall).map((point) => point.heightMm))
@@ -100,6 +106,11 @@ function bandLine({ room, wall, bandId, which, y }: BandLineSetup): Edge[] {
   const through = room.openings
     .filter((o) => o.wallId === wall.id && o.sillMm - o.casingMm < y && o.sillMm + o.heightMm + o.casingMm > y)
     .sort((a, b) => a.atMm - b.atMm)
+  const band = face('band', bandId)
+  const beyond = zoneAt(room, wall.id, { x: wall.lengthMm / 2, y: which === 'over' ? y + 1 : y - 1 })
+  const other = room.bands.findIndex(({ id }) => face('band', id) === beyond)
+  // Two bands that meet have one line between them: the first of them tells it.
+  if (other >= 0 && other < room.bands.findIndex(({ id }) => id === bandId)) return []
   const edges: Edge[] = []
   let [from, bound] = [0, '']
   const add = (to: number, next: string) => {
@@ -108,7 +119,7 @@ function bandLine({ room, wall, bandId, which, y }: BandLineSetup): Edge[] {
     const at: EdgeSegment = { wallId: wall.id, x1: from, y1: y, x2: to, y2: y }
     edges.push({
       ...PLAIN_EDGE,
-      ...named(meeting(face('band', bandId), face('wall', wall.id), { line: which, between })),
+      ...named(meeting(band, beyond, other < 0 ? { line: which, between } : { wallId: wall.id, between })),
       kind: 'two-tone-line',
       segments: [at],
       lengthMm: to - from,
@@ -186,7 +197,7 @@ function frame({ kind, a, b, o, outMm, wall }: FrameSetup): Edge {
   }
   const edge = loop({ kind, a, b, wallId: o.wallId, box, openBelow: floorless })
   // A lapped face steps beside an opening: every lap wants a strip of its own, top and bottom are single.
-  return wall?.lapMm ? { ...edge, laps: coursesTouched(wall.lapMm, 0, box.low, box.top) } : edge
+  return wall?.lapMm ? { ...edge, laps: coursesTouched(wall.lapMm, wall.lapFromMm, box.low, box.top) } : edge
 }
 
 /** Round a fitting. On a ceiling it has no height of its own on the wall's sheet: its line is told at the top of the wall it is measured from. */

@@ -7,7 +7,7 @@ import { faceAreaMm2 } from '../rooms/areas'
 import { mirrorRoom } from '../rooms/roomOps'
 import { panesOf } from '../rooms/glazing'
 import { deriveHems } from './deriveHems'
-import { arcMm } from '../lines/curve'
+import { arcMm } from '../rooms/curve'
 
 const room = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)
 const derive = (change: Partial<Room> = {}, base: Room = room) => deriveHems({ ...base, ...change }, STARTER_SHELF)
@@ -46,6 +46,7 @@ describe('bands', () => {
     wallIds: ['w1', 'w2', 'w3', 'w4'],
     fromMm: 0,
     toMm: 1200,
+    shapes: [],
     face: USUAL_FACES.wall,
   }
   const lower = { ...room.steps[2]!, id: 's4', targets: ['band:b1'], colour: 'Plum', swatch: '#5a4660' }

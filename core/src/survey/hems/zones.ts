@@ -1,29 +1,29 @@
-import { nth } from '../../base/units/sure'
+import { nth, sure } from '../../base/units/sure'
 import { type Edge, type EdgeSegment, lengthOfMm } from './edge'
-import { type Room, face, meeting, readEdge, readFace, writeEdge, type FaceKey } from '../../base/nouns'
+import { meeting, readEdge, readFace, writeEdge, type FaceKey, type Room } from '../../base/nouns'
+import { crossingsOf } from '../rooms/bandShape'
+import { zoneAt } from './zoneAt'
 
-/** The face of a wall at a height: the wall itself, or the band that lies there. */
-function zoneAt(room: Room, wallId: string, yMm: number): FaceKey {
-  const band = room.bands.find((each) => each.wallIds.includes(wallId) && yMm > each.fromMm && yMm < each.toMm)
-  return band ? face('band', band.id) : face('wall', wallId)
-}
+/** How far beside an edge one looks for what lies there, mm. */
+const BESIDE = 1
 
 /**
  * Parts an edge of a wall where bands begin and end, so that the lower colour of a two-tone wall has its own hems
- * round a casing and up a corner. An edge no band touches comes back as it is.
+ * round a casing and up a corner, and stripes theirs under the ceiling. An edge no band touches comes back as it is.
  */
 export function zoned(room: Room, edge: Edge): Edge[] {
   const [one, other, where] = [readFace(edge.a), readFace(edge.b), readEdge(edge.key)]
   if (room.bands.length === 0 || edge.kind === 'two-tone-line' || one?.kind !== 'wall') return [edge]
-  const wallA = one.id
+  const wallA = sure(one.id)
   const wallB = other?.kind === 'wall' ? other.id : null
   const parts = new Map<string, { a: FaceKey; b: FaceKey; segments: EdgeSegment[] }>()
-  for (const piece of edge.segments.flatMap((segment) => cutAtBands(room, segment, wallB))) {
-    const y = (piece.y1 + piece.y2) / 2
-    // A line along the top of the skirting or under the ceiling belongs to what lies beside it, away from the edge.
-    const beside = piece.y1 === piece.y2 ? y + (edge.kind === 'wall-to-ceiling' ? -1 : 1) : y
-    const a = zoneAt(room, wallA, beside)
-    const b = wallB ? zoneAt(room, wallB, beside) : edge.b
+  // The wall lies below the line of its ceiling, to the left of all others as they are drawn.
+  const side = edge.kind === 'wall-to-ceiling' ? -BESIDE : BESIDE
+  for (const piece of edge.segments.flatMap((segment) => cutAtBands(room, segment, side, wallB))) {
+    const beside = shifted(piece, side)
+    const middle = { x: (beside.x1 + beside.x2) / 2, y: (beside.y1 + beside.y2) / 2 }
+    const a = zoneAt(room, wallA, middle)
+    const b = wallB ? zoneAt(room, wallB, { x: BESIDE, y: middle.y }) : edge.b
     const key = `${a}|${b}`
     const part = parts.get(key) ?? { a, b, segments: [] }
     part.segments.push(piece)
@@ -47,20 +47,31 @@ export function zoned(room: Room, edge: Edge): Edge[] {
   })
 }
 
-/** Cuts an upright piece where a band of its wall, or of the wall round the corner, begins or ends. */
-function cutAtBands(room: Room, s: EdgeSegment, otherWall: string | null): EdgeSegment[] {
-  if (s.y1 === s.y2) return [s]
-  const [low, high] = [Math.min(s.y1, s.y2), Math.max(s.y1, s.y2)]
-  const cuts = room.bands
-    .filter((band) => band.wallIds.includes(s.wallId) || (otherWall !== null && band.wallIds.includes(otherWall)))
-    .flatMap((band) => [band.fromMm, band.toMm])
-    .filter((y) => y > low && y < high)
-  const ys = [...new Set([low, ...cuts, high])].sort((a, b) => a - b)
-  const rising = s.y2 > s.y1
-  const xAt = (y: number) => s.x1 + ((y - s.y1) / (s.y2 - s.y1)) * (s.x2 - s.x1)
-  const pieces = ys.slice(1).map((y, i): EdgeSegment => {
-    const [from, to] = rising ? [nth(ys, i), y] : [y, nth(ys, i)]
-    return { wallId: s.wallId, x1: xAt(from), y1: from, x2: xAt(to), y2: to }
+/** A piece moved so far to its left. */
+function shifted(s: EdgeSegment, byMm: number): EdgeSegment {
+  const long = Math.max(1e-9, Math.hypot(s.x2 - s.x1, s.y2 - s.y1))
+  const [dx, dy] = [(-(s.y2 - s.y1) / long) * byMm, ((s.x2 - s.x1) / long) * byMm]
+  return { ...s, x1: s.x1 + dx, x2: s.x2 + dx, y1: s.y1 + dy, y2: s.y2 + dy }
+}
+
+/** Cuts a piece where a band of its wall, or of the wall round the corner, begins or ends beside it. */
+function cutAtBands(room: Room, s: EdgeSegment, side: number, otherWall: string | null): EdgeSegment[] {
+  const beside = shifted(s, side)
+  const [from, to] = [
+    { x: beside.x1, y: beside.y1 },
+    { x: beside.x2, y: beside.y2 },
+  ]
+  const cuts = room.bands.flatMap((band) => [
+    ...crossingsOf(band, s.wallId, from, to),
+    ...(otherWall === null ? [] : crossingsOf(band, otherWall, { x: BESIDE, y: from.y }, { x: BESIDE, y: to.y })),
+  ])
+  const shares = [...new Set([0, ...cuts.filter((share) => share > 0 && share < 1), 1])].sort((a, b) => a - b)
+  const at = (share: number) => ({
+    x: s.x1 + share * (s.x2 - s.x1),
+    y: Math.round((s.y1 + share * (s.y2 - s.y1)) * 1e6) / 1e6,
   })
-  return rising ? pieces : pieces.reverse()
+  return shares.slice(1).map((end, i): EdgeSegment => {
+    const [p, q] = [at(nth(shares, i)), at(end)]
+    return { wallId: s.wallId, x1: p.x, y1: p.y, x2: q.x, y2: q.y }
+  })
 }

@@ -1,7 +1,7 @@
 import { known, word, type Lump } from '../../base/nouns'
 
 /** What is done where a line crosses a lump or a dip. */
-export type LumpWay = 'press' | 'short-pieces' | 'relief-cuts' | 'mend'
+export type LumpWay = 'press' | 'short-pieces' | 'relief-cuts' | 'joint' | 'mend'
 
 export interface LumpAnswer {
   readonly lump: Lump
@@ -28,12 +28,14 @@ const CUT_TO_MM = 5
  * at the feet of a lump likewise. Pieces, or stretches between cuts, are as long as the chord that stands off the arc by no more than what a
  * pressed edge leaves open: `c = 2 √(2 r s − s²)`.
  *
- * @param lump  over a length of more than 0
+ * @param lump  over a length of 0 it is a step: a joint of sheets, the edge of a panel
  */
 export function lumpAnswer(lump: Lump): LumpAnswer {
   const high = Math.abs(lump.heightMm)
   const openMm = OPEN_MM.value
   if (high <= openMm) return { lump, way: 'press', everyMm: null, count: 0, openMm: high }
+  // Both strips end there: an end each is what a corner is.
+  if (lump.lengthMm === 0) return { lump, way: 'joint', everyMm: null, count: 1, openMm: high }
   const radius = (lump.lengthMm * lump.lengthMm) / (8 * high) + high / 2
   const chord = 2 * Math.sqrt(2 * radius * openMm - openMm * openMm)
   const everyMm = Math.floor(Math.min(chord, lump.lengthMm) / CUT_TO_MM) * CUT_TO_MM

@@ -118,7 +118,7 @@ function lumpOf(line: string, units: UnitSystem): Lump | null {
   for (let k = 1; k < parts.length - 1; k++) {
     const atMm = signed(parts.slice(0, k).join(' '), units)
     const rest = pairOf(parts.slice(k).join(' '), units)
-    if (atMm !== null && rest !== null && rest.atMm > 0 && rest.offMm !== 0)
+    if (atMm !== null && rest !== null && rest.atMm >= 0 && rest.offMm !== 0)
       return { atMm, lengthMm: rest.atMm, heightMm: rest.offMm }
   }
   return null

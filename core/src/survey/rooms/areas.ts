@@ -1,5 +1,18 @@
 import { sure } from '../../base/units/sure'
-import { type Band, type Opening, type Piece, type Room, type Wall, readFace, type FaceKey } from '../../base/nouns'
+import {
+  face,
+  known,
+  readFace,
+  word,
+  type Band,
+  type FaceKey,
+  type Opening,
+  type Piece,
+  type Room,
+  type Wall,
+} from '../../base/nouns'
+import { shapesOnWallMm2 } from './bandShape'
+import { stepOf } from './faces'
 import { outlineAreaMm2 } from './outline'
 import { wallAreaMm2 } from './wallTop'
 
@@ -7,6 +20,9 @@ import { wallAreaMm2 } from './wallTop'
 export const GROUND_STRIP_MM = 1500
 /** Depth of a soffit with its fascia, mm. From memory. */
 const SOFFIT_MM = 450
+
+/** How far the first of two colours on a wall is carried past their line. Common practice. */
+const PAST_LINE = known(50, 'mm', 'common-practice', word('source', 'the-first-colour-goes-past-the-line'))
 
 /** Area of a face, mm²; openings and their casings are taken out of walls. A fitting's is its plate. */
 export function faceAreaMm2(room: Room, key: FaceKey): number {
@@ -58,13 +74,31 @@ function ownWallMm2(room: Room, wall: Wall): number {
   const holes = openingsMm2(room, wall.id, low, Number.POSITIVE_INFINITY)
   const bands = room.bands
     .filter((band) => band.wallIds.includes(wall.id))
-    .reduce((sum, band) => sum + bandOnWallMm2(room, band, wall.id), 0)
+    .reduce((sum, band) => sum + bandOnWallMm2(room, band, wall.id) - underBandMm2(room, band, wall), 0)
   return Math.max(0, gross - holes - bands)
+}
+
+/** Of a band what its wall's colour is put on all the same: all below a stripe, a hand's breadth past the line of two colours. */
+function underBandMm2(room: Room, band: Band, wall: Wall): number {
+  const [own, ground] = [stepOf(room, face('band', band.id)), stepOf(room, face('wall', wall.id))]
+  if (!own || !ground || own.index < ground.index || own.step.id === ground.step.id) return 0
+  if (band.kind === 'stripe') return bandOnWallMm2(room, band, wall.id)
+  if (band.kind !== 'two-tone' || band.shapes.length > 0) return 0
+  const past = Math.min(PAST_LINE.value, (band.toMm - band.fromMm) / 2)
+  const lower = bandOnWallMm2(room, { ...band, toMm: band.fromMm + past }, wall.id)
+  const upper = bandOnWallMm2(room, { ...band, fromMm: band.toMm - past }, wall.id)
+  const foot = skirtingMm(room, wall.id)
+  return (band.fromMm > foot ? lower : 0) + upper
 }
 
 function bandOnWallMm2(room: Room, band: Band, wallId: string): number {
   const wall = sure(room.walls.find((each) => each.id === wallId))
-  const low = Math.max(band.fromMm, skirtingMm(room, wallId))
+  const foot = skirtingMm(room, wallId)
+  if (band.shapes.length > 0) {
+    const holes = room.openings.filter((opening) => opening.wallId === wallId).map(boxAround)
+    return shapesOnWallMm2(band, { wall, footMm: foot, heightMm: room.heightMm, holes })
+  }
+  const low = Math.max(band.fromMm, foot)
   if (band.toMm <= low) return 0
   return Math.max(0, wallAreaMm2(room, wall, low, band.toMm) - openingsMm2(room, wallId, low, band.toMm))
 }
@@ -72,11 +106,18 @@ function bandOnWallMm2(room: Room, band: Band, wallId: string): number {
 const openingsMm2 = (room: Room, wallId: string, low: number, high: number): number =>
   room.openings.filter((opening) => opening.wallId === wallId).reduce((sum, each) => sum + holeMm2(each, low, high), 0)
 
+/** What an opening takes out of its wall, casing and all: from the wall's left end and above the floor, mm. */
+export const boxAround = (o: Opening) => ({
+  left: o.atMm - o.casingMm,
+  right: o.atMm + o.widthMm + o.casingMm,
+  low: reachesFloor(o) ? 0 : o.sillMm - o.casingMm,
+  high: o.sillMm + o.heightMm + o.casingMm,
+})
+
 /** What an opening with its casing takes out of a wall between two heights. */
-function holeMm2(o: Opening, low: number, high: number): number {
-  const bottom = reachesFloor(o) ? 0 : o.sillMm - o.casingMm
-  const top = o.sillMm + o.heightMm + o.casingMm
-  return (o.widthMm + 2 * o.casingMm) * Math.max(0, Math.min(top, high) - Math.max(bottom, low))
+function holeMm2(o: Opening, lowMm: number, highMm: number): number {
+  const { left, right, low, high } = boxAround(o)
+  return (right - left) * Math.max(0, Math.min(high, highMm) - Math.max(low, lowMm))
 }
 
 /** Faces of a piece that show: fronts, ends and top of cabinets and furniture; treads and risers of stairs. */

@@ -15,6 +15,7 @@ import {
   type WholeFace,
   type FaceName,
 } from '../../base/nouns'
+import { isNarrow } from './bandShape'
 import { USUAL_FACES } from './roomTemplate'
 
 /** Faces an area can paint or keep, in the order of the survey. */
@@ -229,6 +230,10 @@ export function faceName(room: Room, key: FaceKey): FaceName {
   }
 }
 
-/** Walls and ceilings are broad enough that their lines are cut in before or after them. */
-export const isBroad = (key: FaceKey): boolean =>
-  (['wall', 'band', 'ceiling'] as const).some((kind) => isFace(key, kind))
+/** Walls and ceilings are broad enough that their lines are cut in before or after them; a narrow band is painted with its lines. */
+export const isBroad = (room: Pick<Room, 'bands'>, key: FaceKey): boolean => {
+  const { kind, id } = readFace(key) ?? { kind: null, id: null }
+  if (kind !== 'band') return kind === 'wall' || kind === 'ceiling'
+  const band = room.bands.find((each) => each.id === id)
+  return band !== undefined && !isNarrow(band)
+}

@@ -42,6 +42,7 @@ describe('orders', () => {
       wallIds: ['w1'],
       fromMm: 0,
       toMm: 1200,
+      shapes: [],
       face: room.walls[0]!.face,
     }
     const twoTone = { ...room, bands: [band], steps: [low, walls!, ceiling!] }

@@ -110,6 +110,7 @@ const plainWall = (index: number, leg: Leg): Wall => ({
   top: [],
   free: false,
   lapMm: null,
+  lapFromMm: 0,
   face: USUAL_FACES.wall,
 })
 
@@ -195,6 +196,7 @@ export function newElevation(id: string, name: string, answers: ElevationAnswers
         ...plainWall(0, { lengthMm: widthMm, turnDeg: 90 }),
         top,
         lapMm: answers.material === 'lapped-boards' ? answers.lapMm : null,
+        lapFromMm: 0,
         face,
       },
     ],

@@ -133,12 +133,25 @@ describe('liquid masks and tools', () => {
     expect(writeShelfCsv(answer.taken, 'liquids')).toContain('x,X,brush,4,,,no,12.5,no,label')
   })
   test('a gun has air and reach, other tools none', () => {
-    const rows = ['g,G,gun,0,,,1,no,label', 's,S,scraper,75,,,2,no,label']
+    const rows = [
+      'g,G,gun,0,,,,,1,no,label',
+      's,S,scraper,75,,,,,2,no,label',
+      'l,L,laser,0,,,,,1,no,label',
+      'p,P,pencil,0,,,,soft,1,no,label',
+    ]
     const answer = readShelfCsv([TOOL_HEAD, ...rows].join('\n'), SHELF, 'tools')
     if (!answer.ok) throw new Error(answer.faults.map(faultText).join('\n'))
     expect(answer.taken.tools.map((tool) => [tool.airMs, tool.reachMm, tool.count])).toEqual([
       [2.5, 75, 1],
       [0, 0, 2],
+      [0, 0, 1],
+      [0, 0, 1],
+    ])
+    expect(answer.taken.tools.map((tool) => [tool.offMmPerM, tool.hardness])).toEqual([
+      [0, 'none'],
+      [0, 'none'],
+      [0.3, 'none'],
+      [0, 'soft'],
     ])
   })
   test('wrong kinds, counts and repeated ids are named with row and column', () => {
@@ -146,8 +159,10 @@ describe('liquid masks and tools', () => {
       const answer = readShelfCsv([kind === 'tools' ? TOOL_HEAD : LIQUID_HEAD, ...lines].join('\n'), SHELF, kind)
       return answer.ok ? [] : answer.faults.map(faultText)
     }
-    expect(faults('tools', 'a,A,hammer,1,0,0,1,no,label')[0]).toMatch(/^row 2, kind: expected one of: seal-brush/)
-    expect(faults('tools', 'a,A,scraper,1,0,0,1.5,no,label')).toEqual([
+    expect(faults('tools', 'a,A,hammer,1,0,0,0,none,1,no,label')[0]).toMatch(
+      /^row 2, kind: expected one of: seal-brush/,
+    )
+    expect(faults('tools', 'a,A,scraper,1,0,0,0,none,1.5,no,label')).toEqual([
       'row 2, on_van: expected a whole number from 0 to 10000, not “1.5”',
     ])
     const line = 'a,A,aerosol,3,45,24,no,9,no,label'

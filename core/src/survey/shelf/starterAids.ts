@@ -61,6 +61,8 @@ const tool = ({ id, name, kind, widthMm, count }: ToolSetup): HandTool => ({
   widthMm,
   airMs: 0,
   reachMm: 0,
+  offMmPerM: 0,
+  hardness: 'none',
   count,
   retired: false,
   defaults: [],
@@ -83,4 +85,13 @@ export const HAND_TOOLS: readonly HandTool[] = [
   tool({ id: 'dust-brush', name: 'Dust brush', kind: 'dust-brush', widthMm: 80, count: 3 }),
   tool({ id: 'sealant-gun', name: 'Sealant gun', kind: 'sealant-gun', widthMm: 0, count: 2 }),
   tool({ id: 'hand-dispenser', name: 'Hand dispenser', kind: 'dispenser', widthMm: 300, count: 2 }),
+  { ...tool({ id: 'cross-laser', name: 'Cross-line laser', kind: 'laser', widthMm: 0, count: 1 }), offMmPerM: 0.3 },
+  {
+    ...tool({ id: 'long-level', name: 'Spirit level, 1.2 m', kind: 'spirit-level', widthMm: 1200, count: 1 }),
+    offMmPerM: 0.5,
+  },
+  {
+    ...tool({ id: 'marking-pencil', name: 'Marking pencil', kind: 'pencil', widthMm: 0, count: 6 }),
+    hardness: 'medium',
+  },
 ]

@@ -31,10 +31,18 @@ test('stitches follow the log, and a wet window makes a coated hem due', () => {
   expect(stitchOf({ ...coated, pulledAt: 6 }, 2, spans, 5)).toBe('pulled')
 })
 
-test('paint lies below a ceiling line when the wall is painted, above when the ceiling is', () => {
-  expect(paintSide({ id: 'r/x', kind: 'wall-to-ceiling', paint: 'wall:w1', keep: 'ceiling' })).toBe(1)
-  expect(paintSide({ id: 'r/x', kind: 'wall-to-ceiling', paint: 'ceiling', keep: 'wall:w1' })).toBe(-1)
-  expect(paintSide({ id: 'r/x', kind: 'wall-to-casing', paint: 'wall:w1', keep: 'casing:o1' })).toBe(-1)
+test('paint lies below a ceiling line when the wall is painted, above when the ceiling is; on the side of its shape', () => {
+  const fact = { is: 'face', kind: 'wall', name: '' } as const
+  const name = { is: 'place', line: '', wall: fact, zone: null, of: null, beside: null, left: '', right: '' } as const
+  const place = { ...name, bandLine: null }
+  const wall = { id: 'r/x', kind: 'wall-to-ceiling', keep: 'ceiling', place } as const
+  expect(paintSide({ ...wall, paint: 'wall:w1' })).toBe(1)
+  expect(paintSide({ ...wall, paint: 'ceiling', keep: 'wall:w1' })).toBe(-1)
+  expect(paintSide({ ...wall, kind: 'wall-to-casing', paint: 'wall:w1', keep: 'casing:o1' })).toBe(-1)
+  const line = { kind: 'two-tone-line', keep: 'wall:w1', paint: 'band:b1' } as const
+  expect(paintSide({ ...line, id: 'r/shape:b1:w1:s1:0', place })).toBe(-1)
+  expect(paintSide({ ...line, id: 'r/band:b1|wall:w1#over', place: { ...name, bandLine: 'over' } })).toBe(1)
+  expect(paintSide({ ...line, id: 'r/band:b1|wall:w1#under', place: { ...name, bandLine: 'under' } })).toBe(-1)
 })
 
 test('walls that do not fit beside each other begin a new row, to one scale', () => {

@@ -2,6 +2,7 @@ import {
   faceOf,
   faceName,
   formatLength,
+  ringOf,
   stepOf,
   type Band,
   type Room,
@@ -94,7 +95,7 @@ export function WallSheet({ room, drawing, wall, units, picked, onPick }: WallSh
       {parts.map(({ key, points }) => (
         <FaceShape key={key} faceKey={key} points={points} {...shared} />
       ))}
-      {survey.lapMm !== null && <Laps drawing={drawing} wall={wall} lapMm={survey.lapMm} />}
+      {survey.lapMm !== null && <Laps drawing={drawing} wall={wall} lapMm={survey.lapMm} fromMm={survey.lapFromMm} />}
       {room.bands
         .filter((band) => band.wallIds.includes(wall.id))
         .map((band) => (
@@ -141,6 +142,25 @@ export function WallSheet({ room, drawing, wall, units, picked, onPick }: WallSh
 
 function BandShape({ band, wall, drawing, ...shared }: { band: Band; wall: UnrolledWall } & SheetProps) {
   const foot = wall.y + drawing.tall
+  if (band.shapes.length > 0)
+    return (
+      <g>
+        {band.shapes
+          .filter(({ wallId }) => wallId === wall.id)
+          .map((shape) => (
+            <FaceShape
+              key={shape.id}
+              faceKey={keyOfFace('band', band.id)}
+              points={ringOf(shape).map(({ x, y }) => ({
+                x: wall.x + x * drawing.scale,
+                y: Math.min(foot - y * drawing.scale, foot - wall.skirting),
+              }))}
+              pick={{ kind: 'band', id: band.id }}
+              {...shared}
+            />
+          ))}
+      </g>
+    )
   const low = Math.max(band.fromMm * drawing.scale, wall.skirting)
   const high = Math.min(band.toMm * drawing.scale, foot - Math.min(...wall.top.map((p) => p.y)))
   return (
@@ -153,11 +173,20 @@ function BandShape({ band, wall, drawing, ...shared }: { band: Band; wall: Unrol
   )
 }
 
+interface LapsProps {
+  readonly drawing: Unrolled
+  readonly wall: UnrolledWall
+  readonly lapMm: number
+  readonly fromMm: number
+}
+
 /** Boards of a lapped face, one line for each. */
-function Laps({ drawing, wall, lapMm }: { drawing: Unrolled; wall: UnrolledWall; lapMm: number }) {
+function Laps({ drawing, wall, lapMm, fromMm }: LapsProps) {
   const foot = wall.y + drawing.tall
   const step = lapMm * drawing.scale
-  const count = Math.floor((foot - Math.min(...wall.top.map((p) => p.y))) / step)
+  // From the first board's lower edge, which may lie above the ground or be cut by it.
+  const first = (fromMm % lapMm) * drawing.scale
+  const count = Math.floor((foot - first - Math.min(...wall.top.map((p) => p.y))) / step) + 1
   const id = `laps-${wall.id}`
   return (
     <g pointerEvents="none">
@@ -166,7 +195,7 @@ function Laps({ drawing, wall, lapMm }: { drawing: Unrolled; wall: UnrolledWall;
       </clipPath>
       <path
         clipPath={`url(#${id})`}
-        d={Array.from({ length: count }, (_, i) => `M${wall.x} ${foot - (i + 1) * step}h${wall.width}`).join('')}
+        d={Array.from({ length: count }, (_, i) => `M${wall.x} ${foot - first - i * step}h${wall.width}`).join('')}
         stroke="var(--ink)"
         strokeWidth="0.5"
         opacity="0.35"

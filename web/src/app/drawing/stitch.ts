@@ -1,4 +1,4 @@
-import { type Hem, type HemState, type PullSpan, edgeOfHem, isFace, readEdge, type HemId } from '@crisp-hem/core'
+import { type Hem, type HemState, type PullSpan, edgeOfHem, face, isFace, readEdge } from '@crisp-hem/core'
 
 /** The states a hem can be seen in, each with a stitch of its own. */
 export const STITCHES = ['planned', 'laid', 'sealed', 'coated', 'due', 'pulled', 'inspected', 'skipped'] as const
@@ -24,7 +24,7 @@ const isDue = (spans: readonly PullSpan[], now: number): boolean =>
  * On which side of a segment the paint lies, looking along it: −1 left, 1 right. Segments of level hems run to the
  * right, upright ones up, loops clockwise, so left is above, left of, and outside.
  */
-export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep'>): -1 | 1 {
+export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep' | 'place'>): -1 | 1 {
   const paintsWall = isFace(hem.paint, 'wall') || isFace(hem.paint, 'band')
   switch (hem.kind) {
     case 'wall-to-ceiling':
@@ -46,7 +46,7 @@ export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep'>): -1 
     case 'cabinet-mouth':
       return isFace(hem.paint, 'glass') ? 1 : -1
     case 'two-tone-line':
-      return isUpperLine(hem.id) === isFace(hem.paint, 'band') ? 1 : -1
+      return bandSide(hem)
     case 'stair-string':
     case 'by-hand':
       return -1
@@ -55,8 +55,10 @@ export function paintSide(hem: Pick<Hem, 'id' | 'kind' | 'paint' | 'keep'>): -1 
   }
 }
 
-/** Whether a hem lies along the upper line of its band. */
-function isUpperLine(hemId: HemId): boolean {
-  const ref = readEdge(edgeOfHem(hemId))
-  return ref?.is === 'meeting' && ref.line === 'over'
+/** On which side of a band's line the paint lies. A shape lies to the left of its line, a level band below its upper one. */
+function bandSide(hem: Pick<Hem, 'id' | 'paint' | 'place'>): -1 | 1 {
+  const ref = readEdge(edgeOfHem(hem.id))
+  if (ref?.is === 'shape') return hem.paint === face('band', ref.bandId) ? -1 : 1
+  const isPaint = ref?.is === 'meeting' && hem.paint === ref.a
+  return (hem.place.bandLine === 'over') === isPaint ? 1 : -1
 }

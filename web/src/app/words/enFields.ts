@@ -110,6 +110,7 @@ export const FIELD_WORDS = {
     cornerRadiusMm: 'corner radius',
     atMm: 'distance from the left',
     lapMm: 'lap',
+    lapFromMm: 'where boards begin',
     crossCut: 'cross-cut class',
     moisturePct: 'moisture',
     coats: 'coats',

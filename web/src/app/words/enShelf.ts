@@ -116,6 +116,8 @@ export const SHELF_WORDS = {
       yellows: 'Yellows wood',
       air_m_s: 'Air, m/s',
       reach_mm: 'Mist, mm',
+      off_mm_per_m: 'Off by, mm/m',
+      hardness: 'Hardness',
       on_van: 'On van',
       cover_id: 'Of cover',
       supplier: 'Supplier',

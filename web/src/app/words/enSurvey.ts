@@ -60,6 +60,7 @@ export const SURVEY_WORDS = {
     eaves: 'Height at the eaves',
     ridge: 'Height at the ridge, if it has one',
     lap: 'Board showing (0: no laps)',
+    lapFrom: 'Lowest whole board begins at',
     remove: 'Remove',
     copyRoom: 'Copy',
     mirror: 'Mirror',

@@ -1,52 +1,38 @@
 import { useMemo, useState } from 'react'
-import { face, stepOf, stripesOver, type Room, type Wall } from '@crisp-hem/core'
+import { face, stepOf, withPattern, type PaintStep, type Room, type Shelf } from '@crisp-hem/core'
 import { useAppSelector } from '../../app/state/store'
 import { isPainter, useFacts } from '../../app/state/useJob'
-import { CheckField, ChoiceField, LengthField, NumberField, TextField } from '../../app/ui/fields'
+import { CheckField, ChoiceField, TextField } from '../../app/ui/fields'
 import { Panel } from '../../app/ui/Panel'
 import { W } from '../../app/words'
-import { StripesPlan, type StripeRun } from './StripesPlan'
+import { patternFor, PATTERNS, type PatternAsked } from './patternAsked'
+import { PatternFields } from './PatternFields'
+import { PatternPlan } from './PatternPlan'
 import { TwoSides } from './TwoSides'
 import { UseStripes } from './UseStripes'
 
-/** Stripes beyond these are no longer stripes: so many, and so many degrees out of upright. From memory. */
-const [MOST_STRIPES, MOST_SLANT_DEG] = [400, 80] as const
+/** Colours to draw a pattern in until somebody says which they are on the Walk. */
+const SWATCHES = ['#7f9c86', '#8c7b6b', '#5f7391', '#a08a5c'] as const
 
-/** Stripes that come out even over walls and round corners, and where each edge of tape lies. */
+/** A pattern that comes out even over walls and round corners, and where each line of tape lies. */
 export function Stripes({ room }: { readonly room: Room }) {
-  const { units } = useFacts().site
+  const { shelf } = useFacts()
   const isOnlyRead = useAppSelector(isPainter)
-  const [run, setRun] = useState<StripeRun>('upright')
-  const [lowMm, setLowMm] = useState(0)
-  const [highMm, setHighMm] = useState(room.heightMm)
   const [wallIds, setWallIds] = useState<readonly string[]>(() => room.walls.slice(0, 1).map(({ id }) => id))
-  const [by, setBy] = useState<'count' | 'width'>('count')
-  const [count, setCount] = useState(9)
-  const [widthMm, setWidthMm] = useState(300)
-  const [slantDeg, setSlantDeg] = useState(0)
-  const [colours, setColours] = useState(() => W.lines.twoColours({ ground: groundOf(room) }))
+  const [names, setNames] = useState(() => W.lines.twoColours({ ground: groundOf(room) }))
+  const [asked, setAsked] = useState<Omit<PatternAsked, 'colours'>>(() => usual(room))
   const walls = useMemo(() => room.walls.filter(({ id }) => wallIds.includes(id)), [room, wallIds])
-  const plan = useMemo(() => {
-    const [ground, ...rest] = namesIn(colours)
-    if (ground === undefined || walls.length === 0 || highMm <= lowMm) return null
-    const lengths = walls.map(({ lengthMm }) => lengthMm)
-    const asked = { by: by === 'count' ? { count } : { widthMm }, colours: [ground, ...rest] } as const
-    return run === 'level'
-      ? stripesOver({
-          ...asked,
-          wallsMm: [highMm - lowMm],
-          slantDeg: 0,
-          heightMm: lengths.reduce((sum, mm) => sum + mm, 0),
-          openings: openingsUp(room, walls, lowMm),
-        })
-      : stripesOver({
-          ...asked,
-          wallsMm: lengths,
-          slantDeg,
-          heightMm: room.heightMm,
-          openings: openingsAlong(room, walls),
-        })
-  }, [walls, room, run, lowMm, highMm, by, count, widthMm, slantDeg, colours])
+  const found = useMemo(() => {
+    const [ground, ...rest] = namesIn(names)
+    if (ground === undefined || rest.length === 0) return null
+    const pattern = patternFor(room, walls, { ...asked, colours: [ground, ...rest] })
+    if (!pattern) return null
+    const hasGround = stepOf(room, face('wall', walls[0]?.id ?? '')) !== null
+    const swatchOf = (colour: string) => SWATCHES[rest.indexOf(colour) % SWATCHES.length] ?? SWATCHES[0]
+    const ids = walls.map(({ id }) => id)
+    const after = withPattern(hasGround ? room : painted(room, shelf), { wallIds: ids, bands: pattern.bands }, swatchOf)
+    return after && { ...pattern, after, hasGround, ground }
+  }, [room, walls, asked, names, shelf])
   const typed = (
     <Panel title={W.lines.tasks.stripes}>
       <div className="grid gap-2">
@@ -64,46 +50,13 @@ export function Stripes({ room }: { readonly room: Room }) {
           </div>
         </fieldset>
         <ChoiceField
-          label={W.lines.stripeRun}
-          value={run}
-          options={(['upright', 'level'] as const).map((value) => ({ value, text: W.lines.stripeRuns[value] }))}
-          onCommit={setRun}
+          label={W.lines.pattern}
+          value={asked.kind}
+          options={PATTERNS.map((value) => ({ value, text: W.lines.patterns[value] }))}
+          onCommit={(kind) => setAsked({ ...asked, kind })}
         />
-        {run === 'level' && (
-          <div className="grid grid-cols-2 gap-2">
-            <LengthField label={W.lines.low} mm={lowMm} units={units} allowZero onCommit={setLowMm} />
-            <LengthField label={W.lines.high} mm={highMm} units={units} onCommit={setHighMm} />
-          </div>
-        )}
-        <ChoiceField
-          label={W.lines.by}
-          value={by}
-          options={(['count', 'width'] as const).map((value) => ({ value, text: W.lines.bys[value] }))}
-          onCommit={setBy}
-        />
-        {by === 'count' ? (
-          <NumberField
-            label={W.lines.count}
-            value={count}
-            onCommit={(next) => {
-              if (!Number.isInteger(next) || next < 1 || next > MOST_STRIPES) return false
-              setCount(next)
-            }}
-          />
-        ) : (
-          <LengthField label={W.lines.about} mm={widthMm} units={units} onCommit={setWidthMm} />
-        )}
-        {run === 'upright' && (
-          <NumberField
-            label={W.lines.slant}
-            value={slantDeg}
-            onCommit={(next) => {
-              if (Math.abs(next) > MOST_SLANT_DEG) return false
-              setSlantDeg(next)
-            }}
-          />
-        )}
-        <TextField label={W.lines.colours} value={colours} onCommit={setColours} />
+        <PatternFields asked={asked} onChange={(change) => setAsked({ ...asked, ...change })} />
+        <TextField label={W.lines.colours} value={names} onCommit={setNames} />
       </div>
     </Panel>
   )
@@ -111,15 +64,11 @@ export function Stripes({ room }: { readonly room: Room }) {
     <TwoSides
       typed={typed}
       found={
-        plan ? (
+        found ? (
           <>
-            <StripesPlan
-              plan={plan}
-              run={run}
-              lowMm={run === 'level' ? lowMm : 0}
-              wallNames={walls.map(({ name }) => name)}
-            />
-            {run === 'level' && !isOnlyRead && <UseStripes room={room} wallIds={wallIds} plan={plan} lowMm={lowMm} />}
+            <PatternPlan room={found.after} walls={walls} stripes={found.stripes} ground={found.ground} />
+            {!found.hasGround && <p>{W.lines.noGround}</p>}
+            {found.hasGround && !isOnlyRead && <UseStripes room={room} after={found.after} />}
           </>
         ) : (
           <p className="text-soft">{W.lines.noStripes}</p>
@@ -129,10 +78,46 @@ export function Stripes({ room }: { readonly room: Room }) {
   )
 }
 
+/** What is asked for until somebody says otherwise, by the size of the room. */
+const usual = (room: Room): Omit<PatternAsked, 'colours'> => ({
+  kind: 'upright',
+  by: 'count',
+  count: 9,
+  widthMm: 300,
+  slantDeg: 0,
+  across: 8,
+  up: 5,
+  lowMm: 0,
+  highMm: room.heightMm,
+  waves: 2,
+  middleMm: Math.round(room.heightMm / 2),
+  swingMm: 100,
+  insetMm: 200,
+  broadMm: 50,
+  centreAtMm: Math.round((room.walls[0]?.lengthMm ?? 0) / 2),
+  centreUpMm: Math.round(room.heightMm / 2),
+  radiusMm: Math.round(room.heightMm / 5),
+})
+
 /** What the walls are painted, or are. */
 const groundOf = (room: Room): string => {
   const [wall] = room.walls
   return wall ? (stepOf(room, face('wall', wall.id))?.step.colour ?? wall.face.colour) : ''
+}
+
+/** A room as if its walls were painted, so that a pattern can be drawn on them before anybody said so. */
+function painted(room: Room, { coatings }: Shelf): Room {
+  const step: PaintStep = {
+    id: 'ground',
+    name: groundOf(room),
+    targets: ['walls'],
+    coatingId: coatings[0]?.id ?? '',
+    colour: groundOf(room),
+    swatch: '#ffffff',
+    tool: 'roller',
+    coats: 2,
+  }
+  return { ...room, steps: [...room.steps, step] }
 }
 
 const namesIn = (text: string): string[] =>
@@ -140,21 +125,3 @@ const namesIn = (text: string): string[] =>
     .split(',')
     .map((name) => name.trim())
     .filter((name) => name !== '')
-
-/** Openings of some walls as stretches of height above where the stripes begin. */
-const openingsUp = (room: Room, walls: readonly Wall[], lowMm: number) =>
-  room.openings
-    .filter(({ wallId }) => walls.some(({ id }) => id === wallId))
-    .map(({ sillMm, heightMm }) => ({ fromMm: sillMm - lowMm, toMm: sillMm + heightMm - lowMm }))
-
-/** Openings of some walls as stretches of the run along them. */
-function openingsAlong(room: Room, walls: readonly Wall[]): { readonly fromMm: number; readonly toMm: number }[] {
-  let at = 0
-  return walls.flatMap((wall) => {
-    const begin = at
-    at += wall.lengthMm
-    return room.openings
-      .filter(({ wallId }) => wallId === wall.id)
-      .map(({ atMm, widthMm }) => ({ fromMm: begin + atMm, toMm: begin + atMm + widthMm }))
-  })
-}

@@ -1,6 +1,7 @@
-import { hemMarks, STUDS_MM, type Room } from '@crisp-hem/core'
+import { hemMarks, lineToMake, STUDS_MM, type Room } from '@crisp-hem/core'
 import { EdgeChart } from '../../app/drawing/EdgeChart'
 import { marksText } from '../../app/naming/marksText'
+import { placeMarksText } from '../../app/naming/placeMarksText'
 import { useFacts, useHems } from '../../app/state/useJob'
 import { factText, W } from '../../app/words'
 
@@ -13,11 +14,12 @@ export function MarksOnCard({ room, stepId }: { readonly room: Room; readonly st
   const hems = useHems()
   const own = [...hems.values()].filter((hem) => hem.roomId === room.id && hem.stepIds[0] === stepId)
   const lines = own.flatMap((hem) => hemMarks(room, hem, STUDS_MM[units]) ?? [])
-  if (lines.length === 0) return null
+  const made = own.flatMap((hem) => lineToMake(room, hem) ?? [])
+  if (lines.length + made.length === 0) return null
   return (
     <details className="mt-1">
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        {W.lines.marksOf({ n: lines.length })}
+        {W.lines.marksOf({ n: lines.length + made.length })}
       </summary>
       {lines.map((line) => (
         <section key={line.hem.id} className="mb-3">
@@ -32,6 +34,12 @@ export function MarksOnCard({ room, stepId }: { readonly room: Room; readonly st
             high={SMALL_PX}
           />
           <p className="text-sm">{marksText(line.marks, units)}</p>
+        </section>
+      ))}
+      {made.map((line) => (
+        <section key={line.hem.id} className="mb-2">
+          <h4 className="font-semibold">{factText(line.hem.place)}</h4>
+          <p className="text-sm">{W.lines.wallMarks({ marks: placeMarksText(line, units) })}</p>
         </section>
       ))}
     </details>

@@ -75,6 +75,15 @@ export function WallShape({ room, wall, onNext }: { room: Room; wall: Wall; onNe
           onCommit={(mm) => set({ lapMm: mm === 0 ? null : mm })}
         />
       )}
+      {room.kind === 'elevation' && wall.lapMm !== null && (
+        <LengthField
+          label={W.walk.lapFrom}
+          mm={wall.lapFromMm}
+          units={site.units}
+          allowZero
+          onCommit={(lapFromMm) => set({ lapFromMm })}
+        />
+      )}
       {room.kind === 'elevation' && (
         <NumberField
           label={W.walk.facing}

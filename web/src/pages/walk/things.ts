@@ -201,6 +201,7 @@ export const newBand = (room: Room): Band => ({
   wallIds: room.walls.map((wall) => wall.id),
   fromMm: 0,
   toMm: Math.round((room.heightMm * 0.4) / 10) * 10,
+  shapes: [],
   face: room.walls[0]!.face,
 })
 

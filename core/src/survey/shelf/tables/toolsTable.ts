@@ -1,4 +1,4 @@
-import { HAND_TOOL_KINDS, type HandTool, MARKS } from '../../../base/nouns'
+import { HAND_TOOL_KINDS, type HandTool, MARKS, PENCIL_HARDNESSES } from '../../../base/nouns'
 import { choice, flag, namedOf, namedRow, number, text, type ShelfTable } from './table'
 
 /** Tools as rows. Air and reach are a gun's; other tools have 0. */
@@ -10,6 +10,10 @@ export const toolsTable: ShelfTable<HandTool> = {
     number('width_mm', 0, 5000, { whole: true }),
     number('air_m_s', 0, 50, { classDefault: (row) => (row.kind === 'gun' ? 2.5 : 0) }),
     number('reach_mm', 0, 5000, { whole: true, classDefault: (row) => (row.kind === 'gun' ? 75 : 0) }),
+    number('off_mm_per_m', 0, 20, {
+      classDefault: (row) => (row.kind === 'laser' ? 0.3 : row.kind === 'spirit-level' ? 0.5 : 0),
+    }),
+    choice('hardness', PENCIL_HARDNESSES, { classDefault: (row) => (row.kind === 'pencil' ? 'medium' : 'none') }),
     number('on_van', 0, 10_000, { whole: true }),
     flag('retired'),
     choice('mark', MARKS),
@@ -20,6 +24,8 @@ export const toolsTable: ShelfTable<HandTool> = {
       width_mm: t.widthMm,
       air_m_s: t.airMs,
       reach_mm: t.reachMm,
+      off_mm_per_m: t.offMmPerM,
+      hardness: t.hardness,
       on_van: t.count,
     }),
   itemOf: (row) => ({
@@ -28,6 +34,8 @@ export const toolsTable: ShelfTable<HandTool> = {
     widthMm: Number(row.cells.width_mm),
     airMs: Number(row.cells.air_m_s),
     reachMm: Number(row.cells.reach_mm),
+    offMmPerM: Number(row.cells.off_mm_per_m),
+    hardness: row.cells.hardness as HandTool['hardness'],
     count: Number(row.cells.on_van),
   }),
 }
