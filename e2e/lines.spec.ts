@@ -69,3 +69,58 @@ test('a disc is set by its pin, checks by their corners, and both go on the wall
   await page.getByRole('button', { name: 'Put this on the walls' }).click()
   await expect(page.getByText(/They are on the walls/)).toBeVisible()
 })
+
+test('an edge is read off a photograph: three measured places, places along it, readings in the field', async ({
+  page,
+}) => {
+  await page.goto(lines(`&for=edge&edge=${encodeURIComponent('wall:w1|skirting')}`))
+  await page.getByText('Read it from a photograph').click()
+  // A picture of 600 by 300: two millimetres of wall to a pixel, its reference 250 down, an edge that bends over it.
+  const png = await page.evaluate(async () => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 600, height: 300 })
+    const pen = canvas.getContext('2d')!
+    pen.fillStyle = '#d8d2c4'
+    pen.fillRect(0, 0, 600, 300)
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'))
+    return [...new Uint8Array(await blob!.arrayBuffer())]
+  })
+  await page
+    .getByLabel('Take or choose a photograph')
+    .setInputFiles({ name: 'edge.png', mimeType: 'image/png', buffer: Buffer.from(png) })
+  const picture = page.getByRole('img', { name: /^The photograph/ })
+  const box = (await picture.boundingBox())!
+  const set = (x: number, y: number) =>
+    picture.click({ position: { x: (x * box.width) / 600, y: (y * box.height) / 300 }, force: true })
+  for (const [x, y] of [
+    [50, 250],
+    [550, 250],
+    [50, 50],
+  ] as const)
+    await set(x, y)
+  const type = async (name: string, text: string) => {
+    await page.getByLabel(name, { exact: true }).fill(text)
+    await page.getByLabel(name, { exact: true }).press('Enter')
+  }
+  await type('Place 2: along', '1000 mm')
+  await type('Place 3: off the reference', '400 mm')
+  await expect(page.getByText(/Three measured places/)).toBeVisible()
+  await page.getByRole('button', { name: 'places on the edge' }).click()
+  for (const [x, y] of [
+    [50, 240],
+    [300, 230],
+    [550, 245],
+  ] as const)
+    await set(x, y)
+  await page.getByRole('button', { name: 'Put 3 readings into the field' }).click()
+  const field = page.getByRole('textbox', { name: /Place and offset/ })
+  const read = (await field.inputValue()).split('\n').map((line) => line.split(' ').map(Number))
+  // A click lands on a whole pixel of the screen: some four millimetres here.
+  const meant = [
+    [0, 20],
+    [500, 40],
+    [1000, 10],
+  ]
+  expect(read).toHaveLength(3)
+  read.forEach((pair, i) => pair.forEach((mm, k) => expect(Math.abs(mm - meant[i]![k]!)).toBeLessThan(8)))
+  await expect(page.getByRole('heading', { name: 'Marks to set' })).toBeVisible()
+})

@@ -7,6 +7,8 @@ export type CoreErrorCode =
   | 'lines.beyond'
   | 'lines.across'
   | 'lines.lump'
+  | 'lines.photo_few'
+  | 'lines.photo_flat'
   | 'time.unreadable'
   | 'time.unknown_zone'
   | 'air.out_of_range'

@@ -5,6 +5,9 @@ export const EN_REFUSALS = {
     'line {line}, “{text}”, was not understood; write two corners of 1 to {corners} and how much higher the second is, 1 3 -4',
   'error.lines.lump':
     'line {line}, “{text}”, was not understood; write where it begins, how long it is and how high, 1200 300 -4',
+  'error.lines.photo_few':
+    '{have, plural, =0 {no place is} one {one place is} other {# places are}} known in the picture; it takes at least {need}',
+  'error.lines.photo_flat': 'the known places lie on one line: one of them has to be well off it',
   'error.lines.beyond': 'line {line}, “{text}”, lies beyond the end of the run',
   'error.length.unreadable': 'length “{text}” was not understood; write 2.6 m, 36 mm, 12\' 6 1/2" or 3/16"',
   'error.length.no_unit': 'length “{text}” has no unit; write {hint}',

@@ -1,2 +1,3 @@
+export { photoMap, type InPicture, type KnownPlace, type PhotoMap } from './photoMap'
 export { readDxf } from './readDxf'
 export { readSvg } from './readSvg'

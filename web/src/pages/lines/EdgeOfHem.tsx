@@ -27,6 +27,7 @@ import { EdgeWays, type EdgeWay } from './EdgeWays'
 import { LumpsField } from './LumpsField'
 import { MarksTable } from './MarksTable'
 import { mmWords } from '../../app/words/mmWords'
+import { PhotoReadings } from './PhotoReadings'
 import { ReadingsField } from './ReadingsField'
 import { ThroughPoints } from './ThroughPoints'
 import { TwoSides } from './TwoSides'
@@ -109,78 +110,85 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
       </div>
     </Panel>
   )
+  const photo = <PhotoReadings units={units} onReadings={setText} />
   if (!found || !line || !first || !last)
     return (
+      <>
+        <TwoSides
+          typed={typed}
+          found={
+            <Panel title={W.lines.tasks.edge}>
+              <p className="max-w-prose text-soft">{W.lines.howTo}</p>
+            </Panel>
+          }
+        />
+        {photo}
+      </>
+    )
+  return (
+    <>
       <TwoSides
         typed={typed}
         found={
-          <Panel title={W.lines.tasks.edge}>
-            <p className="max-w-prose text-soft">{W.lines.howTo}</p>
-          </Panel>
-        }
-      />
-    )
-  return (
-    <TwoSides
-      typed={typed}
-      found={
-        <>
-          <Panel
-            title={W.lines.theLine}
-            aside={
-              <Switch
-                label={W.lines.fit}
-                value={fit}
-                options={CHOICES.map((value) => ({ value, text: W.lines.fits[value] }))}
-                onChange={setFit}
-              />
-            }
-          >
-            {lengthMm - last.atMm > NOT_READ_MM && (
-              <p className="mb-1 text-sm text-soft">{W.lines.readOn({ at: mm(last.atMm), long: mm(lengthMm) })}</p>
-            )}
-            {fit === 'through' && (
-              <ThroughPoints
-                text={throughText}
-                onText={setThroughText}
-                fault={through.fault}
-                passed={passed}
+          <>
+            <Panel
+              title={W.lines.theLine}
+              aside={
+                <Switch
+                  label={W.lines.fit}
+                  value={fit}
+                  options={CHOICES.map((value) => ({ value, text: W.lines.fits[value] }))}
+                  onChange={setFit}
+                />
+              }
+            >
+              {lengthMm - last.atMm > NOT_READ_MM && (
+                <p className="mb-1 text-sm text-soft">{W.lines.readOn({ at: mm(last.atMm), long: mm(lengthMm) })}</p>
+              )}
+              {fit === 'through' && (
+                <ThroughPoints
+                  text={throughText}
+                  onText={setThroughText}
+                  fault={through.fault}
+                  passed={passed}
+                  units={units}
+                />
+              )}
+              <EdgeChart
+                points={points}
+                of={way === 'follow' ? null : line}
+                lengthMm={lengthMm}
+                trimMm={trimMm}
+                proof={way === 'straight' ? (found.proof ?? []) : []}
                 units={units}
               />
+              <EdgeSentences of={way === 'follow' ? null : line} points={points} trimMm={trimMm} />
+              <EdgeWays way={way} onChange={setWay} {...found} points={points} />
+            </Panel>
+            {way !== 'follow' && (
+              <MarksTable
+                name={`${room.name} ${factText(hem.place)}`}
+                marks={marksOf(line, { fromMm: first.atMm, toMm: last.atMm, lengthMm }, studsMm)}
+                units={units}
+                studsMm={studsMm}
+                onStuds={setStudsMm}
+              />
             )}
-            <EdgeChart
-              points={points}
-              of={way === 'follow' ? null : line}
-              lengthMm={lengthMm}
-              trimMm={trimMm}
-              proof={way === 'straight' ? (found.proof ?? []) : []}
-              units={units}
-            />
-            <EdgeSentences of={way === 'follow' ? null : line} points={points} trimMm={trimMm} />
-            <EdgeWays way={way} onChange={setWay} {...found} points={points} />
-          </Panel>
-          {way !== 'follow' && (
-            <MarksTable
-              name={`${room.name} ${factText(hem.place)}`}
-              marks={marksOf(line, { fromMm: first.atMm, toMm: last.atMm, lengthMm }, studsMm)}
-              units={units}
-              studsMm={studsMm}
-              onStuds={setStudsMm}
-            />
-          )}
-          {!isOnlyRead && (
-            <UseOnHem
-              room={room}
-              hem={hem}
-              points={points}
-              way={way}
-              fit={way === 'split' ? 'split' : fit}
-              lumps={lumps.list}
-              through={through.points.slice(0, 2)}
-            />
-          )}
-        </>
-      }
-    />
+            {!isOnlyRead && (
+              <UseOnHem
+                room={room}
+                hem={hem}
+                points={points}
+                way={way}
+                fit={way === 'split' ? 'split' : fit}
+                lumps={lumps.list}
+                through={through.points.slice(0, 2)}
+              />
+            )}
+          </>
+        }
+      />
+      {photo}
+    </>
   )
 }
