@@ -367,6 +367,7 @@ export {
 } from './survey/lines/straightened'
 export { marksCsv, marksDxf, piecesDxf, type WallMark, wallMarksCsv } from './survey/lines/marksFile'
 export { stepLitres } from './masking/load/supplies'
+export { wayMinutes } from './masking/recipes/wayMinutes'
 export { lineToMake, type LineToMake } from './survey/hems/placeMarks'
 export { hemMarks, type HemMarks, STUDS_MM } from './survey/hems/hemMarks'
 export { levelLoop } from './survey/lines/levelLoop'

@@ -4,6 +4,7 @@ import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
 import { deriveHems } from '../src/survey/hems/deriveHems'
 import { hemMarks, STUDS_MM } from '../src/survey/hems/hemMarks'
 import { sayText } from '../src/edge/words'
+import { wayMinutes } from '../src/masking/recipes/wayMinutes'
 import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
 
 const plain: Room = { ...PLAIN_ROOM, steps: [WALLS] }
@@ -72,4 +73,14 @@ test('a lump or a dip stands in the recipe with what the tape does there, and it
   ])
   const hem = (of: Job) => planJob(of).hems.find(({ id }) => id === trim.id)!
   expect(hem({ ...job, rooms: [room] }).corners).toBe(hem(job).corners + 5)
+})
+
+test('what a crooked edge costs by how it is treated, by hand', () => {
+  const house = { rates: { ...jobOf().house.rates, layPerM: 1 } }
+  const { markMinPerM, closeMin } = DEFAULT_PARAMETERS.work
+  const minutes = wayMinutes(4000, house, DEFAULT_PARAMETERS)
+  expect(minutes.straight).toBeCloseTo(4 * markMinPerM.value + closeMin.value, 9)
+  expect(minutes.split - minutes.straight).toBeCloseTo(closeMin.value / 2, 9)
+  // Four metres at a minute each, 15 % slower in short pieces.
+  expect(minutes.follow).toBeCloseTo(0.6, 9)
 })

@@ -5,6 +5,7 @@ export const EN_STEPS = {
   'step.prep': 'Make {face} ready first: {how}. Let it dry.',
   'step.mark':
     'Mark the line in pencil{hardness, select, hard {, barely touching, since a hard point scores the paint,} soft {, thin and on the side to be painted, since a soft one smears and shows through light paint,} other {}} all round and see that it closes before any tape goes on.',
+  'step.carry_past': '{colour} goes on first, at least {by} past where the line will be.',
   'step.set_out': 'Set the line out with the {tool}: over {over} it may be {off} off, so check it from the other end.',
   'step.set_out_by_hand':
     'Set the line out with the {tool}, turned end for end at every move: over {over} it may be {off} off.',

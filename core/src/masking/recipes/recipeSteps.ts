@@ -25,6 +25,7 @@ import { tellLump } from './tellLump'
 import type { HemContext } from './hemContext'
 import { highestMm, LADDER_REACH_MM, STANDING_REACH_MM } from '../../survey/rooms/reach'
 import { recipeLayers } from './layers'
+import { PAST_LINE } from '../../survey/rooms/areas'
 import { tellReady } from './tellReady'
 import { settingOf } from './setting'
 
@@ -139,13 +140,17 @@ function makeReady(ctx: HemContext): Said[] {
 }
 
 /** How a line is set out and drawn with what is on the shelf. */
-function markSteps({ hem, shelf, units }: HemContext): Said[] {
+function markSteps({ hem, shelf, units, keepColour }: HemContext): Said[] {
   const own = (kind: HandToolKind) => shelf.tools.find((tool) => tool.kind === kind && !tool.retired && tool.count > 0)
   const level = own('laser') ?? own('spirit-level')
   const over = hem.lengthMm
   const isStraight = hem.curve === null && hem.orientation !== 'loop'
   const setOut = level?.kind === 'laser' ? 'step.set_out' : 'step.set_out_by_hand'
+  // The first of two colours goes past the line, or the old one shows between them.
+  const past =
+    hem.keepStepId === null ? [] : [said('step.carry_past', { by: length(PAST_LINE.value, units), colour: keepColour })]
   return [
+    ...past,
     ...(level && isStraight
       ? [
           said(setOut, {

@@ -11,9 +11,9 @@ import {
   twoPegErrorMmPerM,
   type LevelReading,
 } from './levelNet'
-import { marksCsv, marksDxf } from './marksFile'
+import { marksCsv, marksDxf, piecesDxf, wallMarksCsv } from './marksFile'
 import { readLengths, readReadings, writeReadings } from './readings'
-import { linesRound } from './roundRoom'
+import { heightsFor, linesRound } from './roundRoom'
 import { snapLine } from './snapLine'
 import { piecesForArc, stripesOver } from './stripesOver'
 
@@ -201,6 +201,33 @@ test('marks go out as a table and as a drawing that another library reads', () =
   const drawing = readDxf(marksDxf(marks))
   expect(JSON.stringify(drawing)).toContain('600')
   expect(JSON.stringify(drawing)).toContain('4.5')
+})
+
+test('lines of a pattern go out likewise, a layer for each wall', () => {
+  const pieces = [{ x1: 515, y1: 120, x2: 515, y2: 2600, layer: 'wall à' }]
+  const text = JSON.stringify(readDxf(piecesDxf(pieces)))
+  for (const mm of ['515', '2600']) expect(text).toContain(mm)
+  expect(piecesDxf(pieces)).toContain('\nWALL_\n')
+  const marks = [{ wall: 'A', line: 'left edge', atMm: 515, heightMm: 120 }]
+  expect(wallMarksCsv(marks, 'metric').trim().split(/\r?\n/)).toEqual([
+    'wall,line,from_left,above_floor',
+    'A,left edge,0.515 m,0.12 m',
+  ])
+})
+
+test('heights by what a room has: under the lowest sill, clear of the highest switch', () => {
+  const none = { sills: [], switches: [], furniture: [] }
+  expect(heightsFor(2600, none).map(({ why }) => why)).toEqual(['third', 'golden', 'eye'])
+  const all = heightsFor(2600, { sills: [900, 800], switches: [1120, 1200], furniture: [750] })
+  expect(all.map(({ why, heightMm }) => [why, heightMm])).toEqual([
+    ['third', 867],
+    // 2600 × 0.382.
+    ['golden', 993],
+    ['sill', 800],
+    ['switch', 1230],
+    ['furniture', 750],
+    ['eye', 1500],
+  ])
 })
 
 test('a line to snap needs two readings, and lies over them all', () => {

@@ -71,17 +71,35 @@ export function linesRound(corners: readonly RoundCorner[], heightMm: number): R
 /** Where most people's eyes are, standing, mm. From memory. */
 const EYE_MM = 1500
 
+/** A line stays this far off a plate, mm. From memory. */
+const CLEAR_MM = 30
+
+/** What a room has that a line is set by, mm above the floor; empty where it has none. */
+export interface SetBy {
+  readonly sills: readonly number[]
+  /** Upper edges of switch plates. */
+  readonly switches: readonly number[]
+  /** Tops of what stands along its walls. */
+  readonly furniture: readonly number[]
+}
+
+export const HEIGHT_REASONS = ['third', 'golden', 'sill', 'switch', 'furniture', 'eye'] as const
+export type HeightReason = (typeof HEIGHT_REASONS)[number]
+
 /** Heights that are often right for a rail or a change of colour, over the floor, mm: by what a room has. From memory. */
 export function heightsFor(
   roomMm: number,
-  sillsMm: readonly number[],
-): { readonly why: 'third' | 'golden' | 'eye' | 'sill'; readonly heightMm: number }[] {
-  const sill = sillsMm.length > 0 ? [{ why: 'sill' as const, heightMm: Math.min(...sillsMm) }] : []
+  { sills, switches, furniture }: SetBy,
+): { readonly why: HeightReason; readonly heightMm: number }[] {
+  const at = (why: HeightReason, heights: readonly number[], of: (mm: readonly number[]) => number) =>
+    heights.length > 0 ? [{ why, heightMm: of(heights) }] : []
   return [
     { why: 'third', heightMm: Math.round(roomMm / 3) },
     // The smaller part of the golden section, below.
     { why: 'golden', heightMm: Math.round(roomMm * (1 - 2 / (1 + Math.sqrt(5)))) },
-    ...sill,
+    ...at('sill', sills, (mm) => Math.min(...mm)),
+    ...at('switch', switches, (mm) => Math.max(...mm) + CLEAR_MM),
+    ...at('furniture', furniture, (mm) => Math.max(...mm)),
     { why: 'eye', heightMm: EYE_MM },
   ]
 }

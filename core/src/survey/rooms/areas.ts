@@ -22,7 +22,7 @@ export const GROUND_STRIP_MM = 1500
 const SOFFIT_MM = 450
 
 /** How far the first of two colours on a wall is carried past their line. Common practice. */
-const PAST_LINE = known(50, 'mm', 'common-practice', word('source', 'the-first-colour-goes-past-the-line'))
+export const PAST_LINE = known(50, 'mm', 'common-practice', word('source', 'the-first-colour-goes-past-the-line'))
 
 /** Area of a face, mm²; openings and their casings are taken out of walls. A fitting's is its plate. */
 export function faceAreaMm2(room: Room, key: FaceKey): number {

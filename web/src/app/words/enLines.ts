@@ -59,6 +59,7 @@ export const LINES_WORDS = {
   wayNames: { straight: 'Straighten', split: 'Two straight parts', follow: 'Follow the old edge' },
   wayFacts:
     'Covers up to {most}, over {run} of the run. {shows, select, slants {The slant may show.} bends {The bend may show.} other {Looks straight.}}',
+  wayMinutes: '{way, select, follow {Short pieces: {n} min more to lay.} other {Marking: {n} min.}}',
   noSplit: 'One straight line does as well.',
   followFacts: 'No trim lost. {shows, select, yes {It will look crooked.} other {The wander is too small to see.}}',
   followShows:
@@ -130,7 +131,14 @@ export const LINES_WORDS = {
   markAt: 'Mark at',
   byEye: 'Level, or what looks level?',
   height: 'Height of the line',
-  heights: { third: 'a third of the room:', golden: 'golden section:', eye: 'eye level:', sill: 'window sill:' },
+  heights: {
+    third: 'a third of the room:',
+    golden: 'golden section:',
+    eye: 'eye level:',
+    sill: 'window sill:',
+    switch: 'clear of the switches:',
+    furniture: 'top of the furniture:',
+  },
   ceilings: 'Ceiling over the level line at each of {n} corners',
   looks: 'To the eye',
   runs: { level: 'Level', parallel: 'Parallel to the ceiling', between: 'Half way between' },

@@ -12,8 +12,7 @@ import { useReadLengths } from './useReadLengths'
 /** Level, parallel to the ceiling, or between: how much each is off at each corner, and which the eye minds least. */
 export function ByEye({ room }: { readonly room: Room }) {
   const { units } = useFacts().site
-  const sills = room.openings.filter(({ kind }) => kind === 'window').map(({ sillMm }) => sillMm)
-  const proposals = heightsFor(room.heightMm, sills)
+  const proposals = heightsFor(room.heightMm, setBy(room))
   const [heightMm, setHeightMm] = useState(proposals[0]?.heightMm ?? 0)
   const [text, setText] = useState('')
   const ceilings = useReadLengths(text, units)
@@ -67,3 +66,12 @@ export function ByEye({ room }: { readonly room: Room }) {
     </Panel>
   )
 }
+
+/** What of a room a line is set by. */
+const setBy = ({ openings, fittings, pieces }: Room) => ({
+  sills: openings.filter(({ kind }) => kind === 'window').map(({ sillMm }) => sillMm),
+  switches: fittings
+    .filter(({ kind }) => kind === 'switch' || kind === 'thermostat')
+    .map(({ bottomMm, heightMm }) => bottomMm + heightMm),
+  furniture: pieces.filter(({ kind }) => kind === 'furniture').map(({ heightMm }) => heightMm),
+})

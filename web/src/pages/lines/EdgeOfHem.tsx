@@ -163,7 +163,7 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
                 units={units}
               />
               <EdgeSentences of={way === 'follow' ? null : line} points={points} trimMm={trimMm} />
-              <EdgeWays way={way} onChange={setWay} {...found} points={points} />
+              <EdgeWays way={way} onChange={setWay} {...found} points={points} lengthMm={lengthMm} />
             </Panel>
             {way !== 'follow' && (
               <MarksTable

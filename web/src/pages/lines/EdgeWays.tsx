@@ -1,5 +1,7 @@
 import {
+  DEFAULT_PARAMETERS,
   straightened,
+  wayMinutes,
   wanderShows,
   type FittedLine,
   type SplitLine,
@@ -20,11 +22,14 @@ interface EdgeWaysProps {
   /** Two parts; null where one line does as well. */
   readonly split: SplitLine | null
   readonly points: readonly WanderPoint[]
+  readonly lengthMm: number
 }
 
 /** Straight, in two parts, or followed: what each covers and shows. */
-export function EdgeWays({ way, onChange, fitted, split, points }: EdgeWaysProps) {
-  const mm = mmWords(useFacts().site.units)
+export function EdgeWays({ way, onChange, fitted, split, points, lengthMm }: EdgeWaysProps) {
+  const { site, house } = useFacts()
+  const mm = mmWords(site.units)
+  const minutes = wayMinutes(lengthMm, house, DEFAULT_PARAMETERS)
   const factsOf = (of: StraightLine | SplitLine) => {
     const { mostMm, coveredRunMm, slants, bendShows } = straightened(points, of, null)
     const shows = slants ? 'slants' : bendShows ? 'bends' : 'no'
@@ -48,6 +53,11 @@ export function EdgeWays({ way, onChange, fitted, split, points }: EdgeWaysProps
         >
           <b className="block">{W.lines.wayNames[each]}</b>
           {texts[each] ?? W.lines.noSplit}
+          {texts[each] !== null && (
+            <span className="mt-1 text-soft">
+              {W.lines.wayMinutes({ way: each, n: Math.max(1, Math.round(minutes[each])) })}
+            </span>
+          )}
         </button>
       ))}
     </div>
