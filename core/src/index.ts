@@ -335,6 +335,7 @@ export { breakEven, type BreakEven, SWEEPS, type Sweep } from './answers/ways/br
 export { offersFor } from './answers/quotes/offers'
 export { isOutdated, quoteBasis } from './answers/quotes/quoteBasis'
 export { type Customer, type Firm, NO_CUSTOMER, NO_FIRM } from './base/nouns/firm'
+export { type LinesTally, linesSay } from './answers/record/linesSay'
 export { type Took, tookSoFar } from './answers/quotes/tookSoFar'
 export { writeCsv } from './base/units/csvText'
 export { type Selling } from './base/nouns/selling'

@@ -12,7 +12,7 @@ export const FLOORS = [
   ['nature', ['air', 'cure', 'risk', 'calendar', 'learn']],
   ['masking', ['covers', 'recipes', 'kit', 'load']],
   ['planning', ['work', 'progress', 'problem', 'plan', 'check', 'price', 'chance', 'windows', 'published']],
-  ['answers', ['van', 'tell', 'chain', 'why', 'try', 'ways', 'quotes', 'bench']],
+  ['answers', ['van', 'tell', 'chain', 'why', 'try', 'ways', 'quotes', 'record', 'bench']],
   ['edge', ['words', 'wire']],
 ]
 /** The same of the web app: what every page stands on, what is put on paper, the pages in the order in which they may use one another. */

@@ -3,6 +3,9 @@ export const EN_SOURCES = {
   'word.constant.a-run-shows-from': 'a run shows from',
   'word.constant.air-pulls-at-film': 'air pulls at film',
   'word.source.the-first-colour-goes-past-the-line': 'the first of two colours goes past their line',
+  'word.source.as-sure-of-the-model-as-one-or-two-faults-make':
+    'as sure of the model as one or two counted faults would make one',
+  'word.source.tapes-of-a-house-differ-by-half': 'tapes of one house differ by about half',
   'word.source.a-band-as-narrow-as-this-is-painted-with-its-lines':
     'a band as narrow as this is painted with its lines',
   'word.constant.bands-where-the-roller-follows': 'bands left where the roller follows the line at once',

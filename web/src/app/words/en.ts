@@ -4,6 +4,7 @@ import { HOUSE_WORDS } from './enHouse'
 import { TAG_WORDS } from './enTags'
 import { LINE_WORDS } from './enLine'
 import { LINES_WORDS } from './enLines'
+import { RECORD_WORDS } from './enRecord'
 import { LOAD_WORDS } from './enLoad'
 import { MOVE_WORDS } from './enMoves'
 import { SHELF_WORDS } from './enShelf'
@@ -361,6 +362,7 @@ export const EN_SCREENS = {
     slip: 'Film and paper on floors are slippery; film is a suffocation hazard for children and pets. Follow local codes.',
   },
   lines: LINES_WORDS,
+  record: RECORD_WORDS,
   bench: {
     title: 'Bench',
     line: 'Turn anything and look',

@@ -11,6 +11,7 @@ import { Button } from '../../app/ui/Button'
 import { inRoom } from './inRoom'
 import { Breathers } from './Breathers'
 import { InspectList } from './InspectList'
+import { LinesSayPanel } from './LinesSayPanel'
 import { PullCardView } from './PullCardView'
 import { Register } from './Register'
 import { TagFinder } from './TagFinder'
@@ -61,6 +62,7 @@ export function PullsPage() {
           <div className="grid min-w-0 grid-cols-1 content-start gap-4">
             <Breathers subjects={board.breathers} />
             <InspectList hemIds={board.toInspect} />
+            {plan && <LinesSayPanel plan={plan} />}
             <TagFinder />
             <Register />
           </div>

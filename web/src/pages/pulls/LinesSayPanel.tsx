@@ -1,0 +1,44 @@
+import { useMemo } from 'react'
+import { linesSay, type Job, type LinesTally, type Plan } from '@crisp-hem/core'
+import { useFacts, useLog } from '../../app/state/useJob'
+import { Panel } from '../../app/ui/Panel'
+import { decimals, figure, W } from '../../app/words'
+
+/** Feet in a metre: 1 ft is 0.3048 m (international yard and pound agreement 1959): published. */
+const FT_PER_M = 1 / 0.3048
+
+/** What the lines that were looked along say of what was expected of them: all together, then tape by tape. */
+export function LinesSayPanel({ plan }: { readonly plan: Plan }) {
+  const { shelf, site } = useFacts()
+  const log = useLog()
+  const said = useMemo(() => linesSay({ log, shelf } satisfies Pick<Job, 'log' | 'shelf'>, plan), [log, shelf, plan])
+  if (!said) return null
+  const { all, byTape } = said
+  const run = (metres: number) => (site.units === 'metric' ? `${figure(metres)} m` : `${figure(metres * FT_PER_M)} ft`)
+  const facts = ({ counted, expected, metres, factor }: LinesTally) =>
+    W.record.counts({
+      run: run(metres),
+      counted,
+      expected: decimals(expected, 1),
+      times: decimals(factor.mean, 1),
+      low: decimals(factor.low, 1),
+      high: decimals(factor.high, 1),
+    })
+  return (
+    <Panel title={W.record.title}>
+      <p className="font-semibold">{W.record.standing[all.standing]}</p>
+      <p>{facts(all)}</p>
+      {all.metresMore > 0 && <p>{W.record.more({ run: run(all.metresMore) })}</p>}
+      {byTape.length > 1 && (
+        <ul className="mt-2 text-sm">
+          {byTape.map((tape) => (
+            <li key={tape.tapeId} className="border-t border-rule py-1">
+              <b>{tape.name}</b>: {facts(tape)} {W.record.standing[tape.standing]}
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="mt-2 text-sm text-soft">{W.record.how}</p>
+    </Panel>
+  )
+}
