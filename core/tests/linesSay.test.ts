@@ -3,6 +3,7 @@ import { linesSay } from '../src/answers/record/linesSay'
 import { planJob } from '../src/answers/chain/planJob'
 import type { Job, LogEvent } from '../src/base/nouns'
 import { formatInstant, parseInstant } from '../src/base/units/time'
+import { foldLog } from '../src/planning/progress/hemStates'
 import { early } from './early'
 import { logEvent } from './logEvent'
 
@@ -22,12 +23,12 @@ const looked = (count: (expected: number) => number): LogEvent[] =>
   )
 
 test('nobody looked: nothing to say', () => {
-  expect(linesSay({ ...job, log: [] }, plan)).toBeNull()
+  expect(linesSay(foldLog([]), job.shelf, plan)).toBeNull()
 })
 
 test('three times what was expected, everywhere: it says more, by about as much; each line is in one tape', () => {
   const log = looked((expected) => Math.ceil(3 * expected))
-  const { all, byTape } = linesSay({ ...job, log }, plan)!
+  const { all, byTape } = linesSay(foldLog(log), job.shelf, plan)!
   expect(all.lines).toBe(safe.length)
   expect(all.counted).toBe(log.reduce((sum, { bleeds }) => sum + bleeds!, 0))
   expect(all.expected).toBeCloseTo(
@@ -45,7 +46,7 @@ test('three times what was expected, everywhere: it says more, by about as much;
 
 test('one clean line leaves it open, and says how many metres more would settle it', () => {
   const [first] = looked(() => 0)
-  const { all } = linesSay({ ...job, log: [first!] }, plan)!
+  const { all } = linesSay(foldLog([first!]), job.shelf, plan)!
   expect(all.lines).toBe(1)
   expect(all.standing).toBe('open')
   expect(all.metresMore).toBeGreaterThan(all.metres)

@@ -1,4 +1,4 @@
-import type { Job } from '../../base/nouns'
+import type { Shelf } from '../../base/nouns'
 import {
   houseFactor,
   metresToSettle,
@@ -8,7 +8,7 @@ import {
   type Factor,
   type CountVerdict,
 } from '../../nature/learn/factor'
-import { countedBleeds, foldLog } from '../../planning/progress/hemStates'
+import { countedBleeds, type LogState } from '../../planning/progress/hemStates'
 import { groupedBy } from '../../base/units/groupedBy'
 import type { Plan } from '../chain/planJob'
 
@@ -36,8 +36,12 @@ interface Looked extends Compared {
 }
 
 /** Counts of every line that was looked along beside what its recipe lets expect; null where nobody has looked along a line that has one. */
-export function linesSay(job: Pick<Job, 'log' | 'shelf'>, plan: Pick<Plan, 'hems' | 'recipes'>): LinesSay | null {
-  const counted = countedBleeds(foldLog(job.log))
+export function linesSay(
+  log: LogState,
+  { tapes }: Pick<Shelf, 'tapes'>,
+  plan: Pick<Plan, 'hems' | 'recipes'>,
+): LinesSay | null {
+  const counted = countedBleeds(log)
   const lengths = new Map(plan.hems.map(({ id, lengthMm }) => [id, lengthMm]))
   const looked = plan.recipes.flatMap((answer): Looked[] => {
     const found = counted.get(answer.hemId)
@@ -49,7 +53,7 @@ export function linesSay(job: Pick<Job, 'log' | 'shelf'>, plan: Pick<Plan, 'hems
   if (looked.length === 0) return null
   const house = houseFactor(summed(looked))
   const byTape = [...groupedBy(looked, ({ tapeId }) => tapeId ?? '')].flatMap(([tapeId, own]) => {
-    const tape = job.shelf.tapes.find(({ id }) => id === tapeId)
+    const tape = tapes.find(({ id }) => id === tapeId)
     return tape ? [{ tapeId, name: tape.name, ...tallied(own, tapeFactor(summed(own), house)) }] : []
   })
   return { all: tallied(looked, house), byTape: byTape.sort((a, b) => b.metres - a.metres) }

@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { linesSay, type Job, type LinesTally, type Plan } from '@crisp-hem/core'
+import { linesSay, type LinesTally, type Plan } from '@crisp-hem/core'
 import { useFacts, useLog } from '../../app/state/useJob'
 import { Panel } from '../../app/ui/Panel'
 import { decimals, figure, W } from '../../app/words'
@@ -11,7 +11,7 @@ const FT_PER_M = 1 / 0.3048
 export function LinesSayPanel({ plan }: { readonly plan: Plan }) {
   const { shelf, site } = useFacts()
   const log = useLog()
-  const said = useMemo(() => linesSay({ log, shelf } satisfies Pick<Job, 'log' | 'shelf'>, plan), [log, shelf, plan])
+  const said = useMemo(() => linesSay(log, shelf, plan), [log, shelf, plan])
   if (!said) return null
   const { all, byTape } = said
   const run = (metres: number) => (site.units === 'metric' ? `${figure(metres)} m` : `${figure(metres * FT_PER_M)} ft`)
