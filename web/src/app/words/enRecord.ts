@@ -2,7 +2,9 @@
 export const RECORD_WORDS = {
   title: 'What your lines say',
   counts:
-    '{run} looked along: {counted, plural, one {# bleed} other {# bleeds}} found, {expected} expected. That is {times} times as many, most likely {low} to {high} times.',
+    '{run} looked along: {counted, plural, =0 {no bleeds} one {# bleed} other {# bleeds}} found, {expected} expected.',
+  belief: 'With what was believed before: {times} times what is expected, most likely {low} to {high} times.',
+  under: 'under {least}',
   standing: {
     more: 'More bleeds than expected.',
     less: 'Fewer bleeds than expected.',

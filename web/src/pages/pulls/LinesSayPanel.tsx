@@ -6,6 +6,8 @@ import { decimals, figure, W } from '../../app/words'
 
 /** Feet in a metre: 1 ft is 0.3048 m (international yard and pound agreement 1959): published. */
 const FT_PER_M = 1 / 0.3048
+/** What is expected below this is told as under it. */
+const LEAST = 0.1
 
 /** What the lines that were looked along say of what was expected of them: all together, then tape by tape. */
 export function LinesSayPanel({ plan }: { readonly plan: Plan }) {
@@ -16,14 +18,18 @@ export function LinesSayPanel({ plan }: { readonly plan: Plan }) {
   const { all, byTape } = said
   const run = (metres: number) => (site.units === 'metric' ? `${figure(metres)} m` : `${figure(metres * FT_PER_M)} ft`)
   const facts = ({ counted, expected, metres, factor }: LinesTally) =>
-    W.record.counts({
-      run: run(metres),
-      counted,
-      expected: decimals(expected, 1),
-      times: decimals(factor.mean, 1),
-      low: decimals(factor.low, 1),
-      high: decimals(factor.high, 1),
-    })
+    [
+      W.record.counts({
+        run: run(metres),
+        counted,
+        expected: expected < LEAST ? W.record.under({ least: decimals(LEAST, 1) }) : decimals(expected, 1),
+      }),
+      W.record.belief({
+        times: decimals(factor.mean, 1),
+        low: decimals(factor.low, 1),
+        high: decimals(factor.high, 1),
+      }),
+    ].join(' ')
   return (
     <Panel title={W.record.title}>
       <p className="font-semibold">{W.record.standing[all.standing]}</p>

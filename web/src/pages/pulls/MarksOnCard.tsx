@@ -4,6 +4,7 @@ import { marksText } from '../../app/naming/marksText'
 import { placeMarksText } from '../../app/naming/placeMarksText'
 import { useFacts, useHems } from '../../app/state/useJob'
 import { factText, W } from '../../app/words'
+import { PatternDrawing } from '../lines/PatternDrawing'
 
 /** A small drawing: no one marks by it, it says which way the line lies. */
 const SMALL_PX = 120
@@ -36,6 +37,13 @@ export function MarksOnCard({ room, stepId }: { readonly room: Room; readonly st
           <p className="text-sm">{marksText(line.marks, units)}</p>
         </section>
       ))}
+      {made.length > 0 && (
+        <PatternDrawing
+          room={room}
+          walls={room.walls.filter(({ id }) => made.some(({ hem }) => hem.segments[0]?.wallId === id))}
+          lines={made}
+        />
+      )}
       {made.map((line) => (
         <section key={line.hem.id} className="mb-2">
           <h4 className="font-semibold">{factText(line.hem.place)}</h4>
