@@ -126,6 +126,28 @@ describe('levels', () => {
     expect(likeliestWrong(4, off)!.wouldBeMm).toBeCloseTo(10, 9)
     expect(likeliestWrong(4, exact)).toBeNull()
   })
+  // Published: Ghilani & Wolf, Adjustment Computations, the chapter on adjusting level nets (examples with equal weights and with weights by
+  // length), between benchmarks of 100.00 and 107.50; figures from memory. Thousandths of their feet stand for our millimetres.
+  test('a published levelling net comes out as in its book, with equal weights and by length', () => {
+    const lines = [
+      [0, 2, 5100, 4],
+      [2, 1, 2340, 3],
+      [1, 4, -1250, 2],
+      [4, 0, -6130, 3],
+      [2, 3, -680, 2],
+      [1, 3, -3000, 2],
+      [3, 4, 1700, 2],
+    ] as const
+    // Two benchmarks are known: what lies between them is read as good as without error.
+    const known = { from: 0, to: 1, riseMm: 7500, runMm: 1 }
+    const heights = (runOf: (miles: number) => number) =>
+      levelNet(5, [
+        known,
+        ...lines.map(([from, to, riseMm, miles]) => ({ from, to, riseMm, runMm: 1e7 * runOf(miles) })),
+      ]).heightsMm.map((mm) => 100_000 + Math.round(mm))
+    expect(heights(() => 1)).toEqual([100_000, 107_500, 105_141, 104_483, 106_188])
+    expect(heights((miles) => miles)).toEqual([100_000, 107_500, 105_150, 104_489, 106_197])
+  })
   test('slips that would explain a miss: figures changed over, a ten too many', () => {
     expect(slipsIn([1400, 1452, 1405], 27)).toEqual([{ mark: 1, readMm: 1452, meantMm: 1425 }])
     expect(slipsIn([1400, 1432, 1405], 10)).toContainEqual({ mark: 1, readMm: 1432, meantMm: 1422 })
