@@ -1,6 +1,5 @@
 import fc from 'fast-check'
 import polygonClipping from 'polygon-clipping'
-import { planJob } from '../src/answers/chain/planJob'
 import { face, readEdge, writeEdge, edgeOfHem, type Job, type Room } from '../src/base/nouns'
 import { deriveHems } from '../src/survey/hems/deriveHems'
 import { lineToMake } from '../src/survey/hems/placeMarks'
@@ -18,6 +17,7 @@ import {
 } from '../src/survey/lines/patterns'
 import { stripesOver } from '../src/survey/lines/stripesOver'
 import { readJobFile, writeJobFile } from '../src/edge/wire/jobFile'
+import { expectWholePattern } from './wholePattern'
 import { doorOf, jobOf, PLAIN_ROOM, WALLS } from './oneHem'
 
 const plain: Room = { ...PLAIN_ROOM, steps: [{ ...WALLS, colour: 'White' }] }
@@ -145,13 +145,7 @@ describe('a pattern on a wall', () => {
       const room = on(shapes)
       const job: Job = { ...jobOf(), rooms: [room], published: null, log: [] }
       expect(readJobFile(writeJobFile(job)).rooms[0]!.bands).toEqual(room.bands)
-      const made = planJob(job)
-      const own = new Set(made.hems.filter(({ stepId }) => stepId === room.steps[1]!.id).map(({ id }) => id))
-      expect(made.recipes.filter(({ hemId, safe }) => own.has(hemId) && !safe)).toEqual([])
-      const of = (kind: string) => made.tasks.filter((task) => task.kind === kind && task.stepId === room.steps[1]!.id)
-      expect(of('mark')).toHaveLength(1)
-      expect(new Set(of('pull').flatMap(({ subjects }) => subjects))).toEqual(own)
-      expect(made.misses).toEqual([])
+      expectWholePattern(room, room.steps[1]!.id)
     }
   })
 })

@@ -1,9 +1,10 @@
-import { planJob } from '../src/answers/chain/planJob'
-import { face, type Job } from '../src/base/nouns'
+import { face, type Room } from '../src/base/nouns'
 import { stripesOver } from '../src/survey/lines/stripesOver'
 import { deriveHems } from '../src/survey/hems/deriveHems'
+import { turnsCorner } from '../src/survey/hems/turnsCorner'
 import { shareOnWall } from '../src/survey/rooms/fieldMinutes'
 import { levelBands, withPattern } from '../src/survey/rooms/wallPattern'
+import { expectWholePattern } from './wholePattern'
 import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
 
 const room = { ...PLAIN_ROOM, steps: [{ ...WALLS, colour: 'White' }] }
@@ -41,14 +42,7 @@ test('level stripes become bands, their edges hems of the step of their colour, 
 })
 
 test('a whole job: every edge of every stripe has a recipe, and is marked, taped and pulled', () => {
-  const job: Job = { ...jobOf(), rooms: [striped], published: null, log: [] }
-  const made = planJob(job)
-  const stripes = new Set(made.hems.filter(({ stepId }) => stepId === striped.steps[1]!.id).map(({ id }) => id))
-  expect(made.recipes.filter(({ hemId, safe }) => stripes.has(hemId) && !safe)).toEqual([])
-  const of = (kind: string) => made.tasks.filter((task) => task.kind === kind && task.stepId === striped.steps[1]!.id)
-  expect(of('mark')).toHaveLength(1)
-  expect(new Set(of('pull').flatMap(({ subjects }) => subjects))).toEqual(stripes)
-  expect(made.misses).toEqual([])
+  expectWholePattern(striped, striped.steps[1]!.id)
 })
 
 test('put there anew they take the place of those before; other bands stay', () => {
@@ -83,4 +77,20 @@ test('two stripes that meet have one line between them, taped once, the first on
   const between = lines.find(({ keep, paint }) => keep === green && paint === grey)!
   expect(between.segments[0]!.y1).toBe(1200)
   expect(between.place.bandLine).toBe('over')
+})
+
+test('tape is begun anew at a corner where the stripe goes on round it, and only there', () => {
+  const turns = (ids: readonly string[], change: Partial<Room> = {}) => {
+    const one = { ...withPattern(room, { wallIds: ids, bands: levelBands(green.slice(1, 2)) }, swatchOf)!, ...change }
+    const lines = deriveHems(one, jobOf().shelf).hems.filter(({ kind }) => kind === 'two-tone-line')
+    return lines.map((hem) => turnsCorner(one, hem))
+  }
+  const [first, second, third] = room.walls.map(({ id }) => id)
+  expect(turns([first!])).toEqual([false, false])
+  expect(turns([first!, third!])).toEqual([false, false, false, false])
+  expect(turns([first!, second!])).toEqual([true, true, true, true])
+  // The last wall of a room meets the first; of a front it does not.
+  const last = room.walls.at(-1)!.id
+  expect(turns([first!, last])).toEqual([true, true, true, true])
+  expect(turns([first!, last], { kind: 'elevation' })).toEqual([false, false, false, false])
 })

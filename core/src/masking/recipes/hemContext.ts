@@ -1,3 +1,4 @@
+import { turnsCorner } from '../../survey/hems/turnsCorner'
 import type { Parameters } from '../../base/parameters/parameters'
 import { sure } from '../../base/units/sure'
 import {
@@ -70,6 +71,8 @@ interface PlaceContext {
   readonly isFloorPapered: boolean
   /** What kind of thing on the wall the hem goes round; null for all other hems. */
   readonly fittingKind: Fitting['kind'] | null
+  /** A level line that goes on round a corner of the room. */
+  readonly turnsCorner: boolean
   /** Wind along the face when the tape goes on, m/s. */
   readonly windMs: number
   /** How warm the face is then, °C. */
@@ -202,6 +205,7 @@ export function hemContext(setup: HemContextSetup): HemContext {
     byLearner: place.byLearner,
     isFloorPapered: place.isFloorPapered,
     fittingKind: place.fittingKind,
+    turnsCorner: place.turnsCorner,
     windMs: place.windMs,
     laidAtC: place.laidAtC,
     glassM2PerM: place.glassM2PerM,
@@ -244,6 +248,7 @@ const placeFacts = ({ job, room, hem, clocks, times }: HemContextSetup): PlaceCo
   byLearner: isByLearner(job.crews, room.crewId),
   isFloorPapered: room.kind === 'room' && fieldSprays(room).length > 0 && hasFieldPaper(job.shelf),
   fittingKind: room.fittings.find(({ id }) => id === thingOf(hem.keep))?.kind ?? null,
+  turnsCorner: turnsCorner(room, hem),
   windMs: airAt(clocks.air, times.layAt).windMs,
   laidAtC: faceC(airAt(clocks.air, times.layAt)),
   ...paneFacts(job.house, room, hem),

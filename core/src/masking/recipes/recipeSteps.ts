@@ -1,5 +1,5 @@
 import { sure } from '../../base/units/sure'
-import { isRoundFitting, type Hem } from '../../survey/hems/deriveHems'
+import { isRoundFitting } from '../../survey/hems/deriveHems'
 import {
   type FieldOrder,
   type HandToolKind,
@@ -140,7 +140,7 @@ function makeReady(ctx: HemContext): Said[] {
 }
 
 /** How a line is set out and drawn with what is on the shelf. */
-function markSteps({ hem, shelf, units, keepColour }: HemContext): Said[] {
+function markSteps({ hem, shelf, units, keepColour, turnsCorner }: HemContext): Said[] {
   const own = (kind: HandToolKind) => shelf.tools.find((tool) => tool.kind === kind && !tool.retired && tool.count > 0)
   const level = own('laser') ?? own('spirit-level')
   const over = hem.lengthMm
@@ -162,12 +162,9 @@ function markSteps({ hem, shelf, units, keepColour }: HemContext): Said[] {
       : []),
     said('step.mark', { hardness: own('pencil')?.hardness ?? 'none' }),
     ...(own('chalk-line') ? [said('step.no_chalk')] : []),
-    ...(isStraight && isRoundCorner(hem) ? [said('step.turns')] : []),
+    ...(turnsCorner ? [said('step.turns')] : []),
   ]
 }
-
-/** Whether a level line goes on round an end of its wall. */
-const isRoundCorner = (hem: Hem): boolean => hem.orientation === 'level' && hem.segments.some(({ x1 }) => x1 === 0)
 
 /** Where a line is snapped, by readings of the old edge. */
 function snapStep({ leftMm, rightMm, joint, mostMm }: SnapLine, units: HemContext['units']): Said {

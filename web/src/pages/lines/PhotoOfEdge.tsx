@@ -10,6 +10,12 @@ import { PhotoBoard } from './PhotoBoard'
 
 const MM_PER_INCH = 25.4
 
+/** What is typed of a measured place. */
+const FIELDS = [
+  { name: 'atMm', label: (n: number) => W.lines.photoAlong({ n }) },
+  { name: 'offMm', label: (n: number) => W.lines.photoOff({ n }) },
+] as const
+
 interface PhotoOfEdgeProps {
   readonly units: UnitSystem
   readonly onReadings: (text: string) => void
@@ -34,7 +40,6 @@ export function PhotoOfEdge({ units, onReadings }: PhotoOfEdgeProps) {
         <input
           type="file"
           accept="image/*"
-          capture="environment"
           className="sr-only"
           onChange={(event) => {
             const file = event.target.files?.[0]
@@ -64,22 +69,18 @@ export function PhotoOfEdge({ units, onReadings }: PhotoOfEdgeProps) {
           <Button onClick={() => (sets === 'known' ? setKnown(known.slice(0, -1)) : setEdge(edge.slice(0, -1)))}>
             {W.lines.photoUndo}
           </Button>
-          {known.map(({ atMm, offMm }, i) => (
+          {known.map((each, i) => (
             <div key={i} className="grid grid-cols-2 gap-2">
-              <LengthField
-                label={W.lines.photoAlong({ n: i + 1 })}
-                mm={atMm}
-                units={units}
-                allowZero
-                onCommit={(at) => change(i, { atMm: at })}
-              />
-              <LengthField
-                label={W.lines.photoOff({ n: i + 1 })}
-                mm={offMm}
-                units={units}
-                allowZero
-                onCommit={(off) => change(i, { offMm: off })}
-              />
+              {FIELDS.map(({ name, label }) => (
+                <LengthField
+                  key={name}
+                  label={label(i + 1)}
+                  mm={each[name]}
+                  units={units}
+                  allowZero
+                  onCommit={(length) => change(i, { [name]: length })}
+                />
+              ))}
             </div>
           ))}
           {made.fault && known.length > 0 && <p className="text-sm text-soft">{made.fault}</p>}
