@@ -111,6 +111,9 @@ describe('a pattern on a wall', () => {
     const { grid } = lineToMake(room, line!)!
     expect(grid!.heightMm).toEqual([300, 900, 1500, 2100])
     expect(grid!.atMm).toHaveLength(3)
+    // A door cuts them to ends of all lengths: one hem still.
+    const door = { ...plain, openings: [doorOf({ wallId: first.id, atMm: 1300, widthMm: 900 })] }
+    expect(linesOf(on(checkShapes({ ...runOf(), lowMm: 0, highMm: 2600 }, 8, 5, 2), door))).toHaveLength(1)
   })
 
   test('three colours of diamonds; a border in mitres; a disc with its pin; a wave of arcs', () => {

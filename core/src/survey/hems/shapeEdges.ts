@@ -24,7 +24,7 @@ interface Piece {
   readonly arc: Arc | null
 }
 
-/** Lines of the shapes of a room's bands on one wall. Straight and bent runs are lines of their own; all that turn corners are one. */
+/** Lines of the shapes of a room's bands on one wall. Straight and bent runs are lines of their own; where some turn corners all are one. */
 export function shapeEdges(room: Room, wall: Wall): Edge[] {
   return room.bands.flatMap((band) => {
     const shapes = band.shapes.filter(({ wallId }) => wallId === wall.id)
@@ -32,11 +32,14 @@ export function shapeEdges(room: Room, wall: Wall): Edge[] {
       chained(piecesOf(room, wall, band, shape)).map((pieces, n) => ({ pieces, run: { shapeId: shape.id, n } })),
     )
     const own = runs.filter(({ pieces }) => isFirst(room, band, sure(pieces[0]?.other)))
-    const isTurning = ({ pieces }: (typeof own)[number]) =>
-      cornersOf(pieces) > 0 && pieces[0]?.other === face('wall', wall.id)
-    const turning = own.filter(isTurning)
+    const isOnGround = ({ pieces }: (typeof own)[number]) => pieces[0]?.other === face('wall', wall.id)
+    const onGround = own.filter(isOnGround)
+    // Of checks a window leaves short straight ends here and there: they are taped with the rest.
+    const turning = onGround.some(({ pieces }) => cornersOf(pieces) > 0) ? onGround : []
     return [
-      ...own.filter((each) => !isTurning(each)).map(({ pieces, run }) => edgeOf({ band, wall, run, runs: [pieces] })),
+      ...own
+        .filter((each) => !turning.includes(each))
+        .map(({ pieces, run }) => edgeOf({ band, wall, run, runs: [pieces] })),
       ...(turning.length > 0 ? [edgeOf({ band, wall, run: null, runs: turning.map(({ pieces }) => pieces) })] : []),
     ]
   })
