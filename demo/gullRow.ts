@@ -49,6 +49,7 @@ export function gullRow(): Job {
     kit: null,
     planning: USUAL_PLANNING,
     quotes: [],
+    trials: [],
     rooms: [
       {
         ...room,

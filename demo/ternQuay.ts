@@ -369,6 +369,7 @@ export function ternQuaySurvey(log: readonly LogEvent[] = []): Job {
     kit: null,
     planning: USUAL_PLANNING,
     quotes: [],
+    trials: [],
     rooms: [practice(2), practice(1), recital(), corridor(), store(), kitchen(), harbourFront(), southFront()],
     log,
     published: null,

@@ -80,16 +80,22 @@ test('from nothing to a pulled and inspected round, over a restart', async ({ pa
   await expect(card).toBeVisible()
   await card.getByRole('button', { name: /^Pulled:/ }).click()
   await expect(page.getByRole('heading', { name: /^Look along the line/ })).toBeVisible()
-  await page.getByLabel('Bleeds').first().fill('2')
-  await page.getByRole('button', { name: 'Inspect' }).first().click()
-  const before = await page.getByRole('button', { name: 'Inspect' }).count()
+  const found = page.getByRole('button', { name: /^Found something:/ })
+  const bleeds = async (n: number) => {
+    await found.first().click()
+    for (let i = 0; i < n; i++) await page.getByRole('button', { name: 'Bleed', exact: true }).click()
+    await page.getByRole('button', { name: /^Save what I saw/ }).click()
+  }
+  await expect(found.first()).toBeVisible()
+  const before = await found.count()
+  await bleeds(2)
+  await expect(found).toHaveCount(before - 1)
 
   // Undo the inspection, do it again.
   await page.getByRole('button', { name: 'Undo' }).last().click()
-  await expect(page.getByRole('button', { name: 'Inspect' })).toHaveCount(before + 1)
-  await page.getByLabel('Bleeds').first().fill('3')
-  await page.getByRole('button', { name: 'Inspect' }).first().click()
-  await expect(page.getByRole('button', { name: 'Inspect' })).toHaveCount(before)
+  await expect(found).toHaveCount(before)
+  await bleeds(3)
+  await expect(found).toHaveCount(before - 1)
   await expect
     .poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.includes('unsent')).length))
     .toBe(0)
@@ -97,7 +103,7 @@ test('from nothing to a pulled and inspected round, over a restart', async ({ pa
   // Everything is still there after the server has been stopped and started.
   await server.restart()
   await page.reload()
-  await expect(page.getByRole('button', { name: 'Inspect' })).toHaveCount(before)
+  await expect(found).toHaveCount(before - 1)
   await expect(page.getByRole('heading', { level: 1, name: 'Pulls' })).toBeVisible()
   await page.getByRole('link', { name: 'All jobs' }).click()
   await expect(page.getByRole('link', { name: 'Plover Lane 3' })).toBeVisible()

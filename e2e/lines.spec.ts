@@ -38,7 +38,7 @@ test('a line round the room says whether it meets, stripes say where the tape li
   await expect(page.getByText(/one reading is wrong/)).toBeVisible()
   await page.getByRole('textbox', { name: /heights, one a line/ }).fill('1400\n1402\n1405\n1406\n1408')
   await expect(page.getByText(/little enough to spread/)).toBeVisible()
-  await page.getByRole('button', { name: 'Stripes', exact: true }).click()
+  await page.getByRole('button', { name: 'Pattern', exact: true }).click()
   await expect(page.getByText('left of the line').first()).toBeVisible()
   await page.getByRole('button', { name: 'A crooked edge' }).click()
   await page.getByRole('textbox', { name: /Place and offset/ }).fill('0 3\n1000 9\n2000 2')

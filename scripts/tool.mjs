@@ -2,7 +2,7 @@ import { isAbsolute, join } from 'node:path'
 import { ensureBuilt, ensureInstalled, refuseUnknown, root } from './ensure.mjs'
 
 // Runs one of the server's tools: `node scripts/tool.mjs plan FILE`. File names are as seen from where it was called.
-const TOOLS = ['plan', 'problem', 'solve', 'bench', 'schema', 'sample', 'backup', 'restore', 'cert', 'drill']
+const TOOLS = ['plan', 'problem', 'solve', 'bench', 'schema', 'sample', 'season', 'backup', 'restore', 'cert', 'drill']
 const [name, ...args] = process.argv.slice(2)
 const from = process.env.INIT_CWD ?? root
 refuseUnknown(name === undefined ? ['(nothing)'] : [name], TOOLS, `node scripts/tool.mjs ${TOOLS.join('|')} …`)

@@ -17,6 +17,7 @@ export default defineConfig({
         plan: 'src/tools/plan.ts',
         problem: 'src/tools/problem.ts',
         sample: 'src/tools/sample.ts',
+        season: 'src/tools/season.ts',
         bench: 'trials/bench.ts',
         solve: 'src/tools/solve.ts',
         schema: 'src/tools/schema.ts',

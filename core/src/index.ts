@@ -137,7 +137,7 @@ export {
 export { panesOf } from './survey/rooms/glazing'
 export { coatsToHide } from './survey/rooms/hiding'
 export { STARTER_HOUSE } from './survey/rooms/houseDefaults'
-export { leadRisk } from './survey/rooms/lead'
+export { leadRisk } from './survey/ready/lead'
 export { RATE_RANGES } from './survey/rooms/rateRanges'
 export { inOrder, ORDER_PRESETS, orderFaults } from './survey/rooms/orders'
 export {
@@ -198,12 +198,13 @@ export { type BareEdge, deriveHems, type Hem } from './survey/hems/deriveHems'
 export { type EdgeSegment } from './survey/hems/edge'
 export { closedGapUm, type EdgeSetup, meanGapUm } from './nature/risk/bleed'
 export { type Estimate, Z90 } from './nature/risk/normal'
+export { UNSEEN, ownFactors, type OwnFactor } from './nature/learn/ownFactors'
 export { mendingPlaces } from './nature/risk/bleedSize'
 export { type CapillaryFlow, capillaryRunM, jurinM, peelN } from './nature/risk/capillary'
 export { CURE_ACTIVATION, doublingC } from './nature/cure/clocks'
 export { crewSpeed } from './nature/calendar/calendar'
 export { compareSchools, type SchoolOutcome } from './masking/recipes/compareSchools'
-export { jobRecipes } from './masking/recipes/jobRecipes'
+export { jobRecipes, rankerOf } from './masking/recipes/jobRecipes'
 export { type Layer } from './masking/recipes/layer'
 export {
   type CostParts,
@@ -221,7 +222,7 @@ export { type JobKit, jobKit, type JobKitPoint } from './masking/kit/jobKit'
 export { type SupplyLine } from './masking/load/supplies'
 export { type Load, takeLoad } from './masking/load/takeLoad'
 export { isThrough, TICK_OF } from './planning/progress/activityProgress'
-export { foldLog, type HemState, type LogState, UNTOUCHED } from './planning/progress/hemStates'
+export { foldLog, isMended, type HemState, type LogState, UNTOUCHED } from './planning/progress/hemStates'
 export { placeFirst } from './planning/plan/placeFirst'
 export { placementOf, type PlacedTask, type Placement } from './planning/plan/placement'
 export { type PullPlan } from './planning/windows/pullPlans'
@@ -336,6 +337,9 @@ export { offersFor } from './answers/quotes/offers'
 export { isOutdated, quoteBasis } from './answers/quotes/quoteBasis'
 export { type Customer, type Firm, NO_CUSTOMER, NO_FIRM } from './base/nouns/firm'
 export { type LinesTally, linesSay } from './answers/record/linesSay'
+export { forgotten, learnedFrom, mergedRecords, showsMore, takenIn } from './answers/record/learnedFrom'
+export { type ChosenBy, recordChanges, type RecordChange, type RecordDoes } from './answers/record/recordChanges'
+export { worthKnowing, worthLooking, type WorthKnowing, type WorthLooking } from './answers/record/worthKnowing'
 export { type Took, tookSoFar } from './answers/quotes/tookSoFar'
 export { writeCsv } from './base/units/csvText'
 export { type Selling } from './base/nouns/selling'
@@ -368,7 +372,8 @@ export {
 } from './survey/lines/straightened'
 export { marksCsv, marksDxf, piecesDxf, type WallMark, wallMarksCsv } from './survey/lines/marksFile'
 export { stepLitres } from './masking/load/supplies'
-export { wayMinutes } from './masking/recipes/wayMinutes'
+export { wayCosts, type WayCost } from './masking/recipes/wayCost'
+export { meetsAnother } from './survey/ready/lineReady'
 export { lineToMake, type LineToMake } from './survey/hems/placeMarks'
 export { hemMarks, type HemMarks, STUDS_MM } from './survey/hems/hemMarks'
 export { levelLoop } from './survey/lines/levelLoop'
@@ -383,3 +388,37 @@ export { levelBands, shapeBands, withPattern, type PatternBand } from './survey/
 export * from './survey/lines/patterns'
 export { liesIn, ringOf } from './survey/rooms/bandShape'
 export { trimWidthMm } from './survey/rooms/trim'
+export {
+  bleedsOf,
+  FAULT_SIZES,
+  FAULTS,
+  type FaultKind,
+  type FaultSize,
+  type Find,
+  type Inspection,
+  LIGHTS,
+  type Light,
+  MEND_WAYS,
+  type Mended,
+  type MendWay,
+} from './base/nouns/inspection'
+export {
+  NO_RECORD,
+  OWN_USES,
+  type LearnedFault,
+  type OwnCount,
+  type OwnRecord,
+  type OwnUse,
+} from './base/nouns/ownRecord'
+export { LEAST_WAYS, MOST_WAYS, type Trial, type TrialWay } from './base/nouns/trial'
+export {
+  expectedPerM,
+  trialCounts,
+  trialNeeds,
+  trialVerdict,
+  type TrialAgainst,
+  type TrialSum,
+  type TrialVerdict,
+} from './answers/record/trialVerdict'
+export { trialOrder } from './nature/learn/trialOrder'
+export { drawnNormal, poisson } from './nature/learn/poisson'

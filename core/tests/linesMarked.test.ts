@@ -4,7 +4,10 @@ import { DEFAULT_PARAMETERS } from '../src/base/parameters/parameters'
 import { deriveHems } from '../src/survey/hems/deriveHems'
 import { hemMarks, STUDS_MM } from '../src/survey/hems/hemMarks'
 import { sayText } from '../src/edge/words'
-import { wayMinutes } from '../src/masking/recipes/wayMinutes'
+import { wayCosts } from '../src/masking/recipes/wayCost'
+import { lineFor } from '../src/survey/lines/snapLine'
+import { straightened } from '../src/survey/lines/straightened'
+import { jointMm } from '../src/survey/ready/lineReady'
 import { jobOf, PLAIN_ROOM, WALLS } from './oneHem'
 
 const plain: Room = { ...PLAIN_ROOM, steps: [WALLS] }
@@ -76,11 +79,40 @@ test('a lump or a dip stands in the recipe with what the tape does there, and it
 })
 
 test('what a crooked edge costs by how it is treated, by hand', () => {
-  const house = { rates: { ...jobOf().house.rates, layPerM: 1 } }
-  const { markMinPerM, closeMin } = DEFAULT_PARAMETERS.work
-  const minutes = wayMinutes(4000, house, DEFAULT_PARAMETERS)
-  expect(minutes.straight).toBeCloseTo(4 * markMinPerM.value + closeMin.value, 9)
-  expect(minutes.split - minutes.straight).toBeCloseTo(closeMin.value / 2, 9)
+  const { house: plain, shelf } = jobOf()
+  const house = { ...plain, rates: { ...plain.rates, layPerM: 1 }, wagePerHourMinor: 3600, mendBleedMinor: 100 }
+  const tube = { ...shelf.sealants[0]!, metresPerTube: 50, priceMinor: 500 }
+  const { markMinPerM, closeMin, sealGapMinPerM, spotMin } = DEFAULT_PARAMETERS.work
+  const run = { lengthMm: 4000, straightSealMm: 3000, splitSealMm: 0 }
+  const { straight, split, follow } = wayCosts(run, house, DEFAULT_PARAMETERS, tube)
+  const mark = 4 * markMinPerM.value + closeMin.value
+  expect(straight.minutes).toBeCloseTo(mark + Math.max(spotMin.value, 3 * sealGapMinPerM.value), 9)
+  expect(split.minutes).toBeCloseTo(mark + closeMin.value / 2, 9)
   // Four metres at a minute each, 15 % slower in short pieces.
-  expect(minutes.follow).toBeCloseTo(0.6, 9)
+  expect(follow.minutes).toBeCloseTo(0.6, 9)
+  // Three laps of 1.2 m pieces, one in ten of which is touched up; a minute is 60 minor, 3 m of sealant are 30.
+  expect([straight.mends, split.mends, follow.mends].map((each) => each.toFixed(1))).toEqual(['0.0', '0.1', '0.3'])
+  expect(straight.minor).toBe(Math.round(straight.minutes * 60 + 30))
+  expect(follow.minor).toBe(Math.round(0.6 * 60 + 30))
+})
+
+test('a straight line over a joint has it filled first, with its minutes, its wait and its tube; along two colours of a wall nothing is open', () => {
+  const job = jobWith('straighten')
+  const plan = planJob(job)
+  const prep = (each: typeof plan) => each.tasks.filter(({ kind }) => kind === 'prep')
+  expect(prep(planJob(jobWith('follow')))).toEqual([])
+  expect(prep(plan).length).toBeGreaterThan(0)
+  const note = job.rooms[0]!.lines[0]!
+  const covered = straightened(note.readings, lineFor(note.readings, note.fit, note.through), null).coveredRunMm
+  expect(jointMm(note)).toBe(Math.round(covered))
+  expect(jointMm({ ...note, edge: 'band:b1~wall:w1' })).toBe(0)
+  const answer = plan.recipes.find(({ hemId }) => hemId === trim.id)!
+  if (!answer.safe) throw new Error('it is safe')
+  expect(answer.steps.map(sayText).join(' ')).toMatch(/seal open joints, [\d.]+ m?m along the line/)
+  // Sealant dries before tape is laid on it.
+  const at = new Map(plan.placed.map((each) => [each.taskId, each]))
+  const lay = plan.tasks.find(({ kind, subjects }) => kind === 'lay' && subjects.includes(trim.id))!
+  expect(at.get(lay.id)!.from - at.get(prep(plan)[0]!.id)!.to).toBeGreaterThanOrEqual(
+    DEFAULT_PARAMETERS.work.filledMin.value / 2,
+  )
 })

@@ -3,7 +3,7 @@ import { parseInstant, parseClock, toLocal } from '../src/base/units/time'
 import type { Defect, Job, Opening, PaintStep, Piece, Room } from '../src/base/nouns'
 import { waysOut } from '../src/masking/covers/waysOut'
 import { newRoom, OUTLINE_TEMPLATES, USUAL_FACES } from '../src/survey/rooms/roomTemplate'
-import { readySteps } from '../src/survey/rooms/readying'
+import { readySteps } from '../src/survey/ready/readying'
 import { doorOf, jobOf, PLAIN_ROOM, WALLS } from './oneHem'
 
 /** Doors with sides, places to mend, and either end of a day. Minutes: common practice, no published source. */

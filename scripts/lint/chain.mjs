@@ -8,7 +8,7 @@ import { dirname, join, relative, resolve, sep } from 'node:path'
 export const FLOORS = [
   ['base', ['units', 'nouns', 'edits', 'parameters']],
   ['solve', ['engine', 'cutting']],
-  ['survey', ['rooms', 'shelf', 'lines', 'exchange', 'hems']],
+  ['survey', ['rooms', 'shelf', 'lines', 'ready', 'exchange', 'hems']],
   ['nature', ['air', 'cure', 'risk', 'calendar', 'learn']],
   ['masking', ['covers', 'recipes', 'kit', 'load']],
   ['planning', ['work', 'progress', 'problem', 'plan', 'check', 'price', 'chance', 'windows', 'published']],

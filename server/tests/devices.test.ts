@@ -122,6 +122,14 @@ describe('ticks', () => {
     })
   })
 
+  test('of an app of before looks and mending are taken as that app meant them, and are the same when a newer one sends them again', async () => {
+    const whole = tick('t1', '2027-05-12T12:30:00Z')
+    const { look: _look, mending: _mending, ...older } = whole
+    expect((await post([older as LogEvent], '2027-05-12T13:07:40Z')).taken).toBe(1)
+    expect((await get<{ events: LogEvent[] }>('/log')).events[0]).toMatchObject({ look: null, mending: null })
+    expect((await post([whole], '2027-05-12T13:07:40Z')).taken).toBe(0)
+  })
+
   test('behind a mark are news once', async () => {
     const { marks } = await post([tick('t1', NOW)], NOW)
     await post([tick('t2', NOW, 'phone', 2)], NOW)

@@ -101,7 +101,7 @@ export function jobTable(
 export type JobTable = ReturnType<typeof jobTable>
 
 function rowOf(facts: JobFacts, now: string): Omit<JobRow, 'revision'> {
-  const { id, name, site, start, air, house, crews, shelf, kit, planning, quotes } = facts
+  const { id, name, site, start, air, house, crews, shelf, kit, planning, quotes, trials } = facts
   return {
     id,
     name,
@@ -109,14 +109,14 @@ function rowOf(facts: JobFacts, now: string): Omit<JobRow, 'revision'> {
     zone: site.zone,
     changed_at: now,
     format: JOB_VERSION,
-    details: JSON.stringify({ site, start, air, house, crews, shelf, kit, planning, quotes }),
+    details: JSON.stringify({ site, start, air, house, crews, shelf, kit, planning, quotes, trials }),
   }
 }
 
 function factsOf(row: JobRow, rooms: JobFacts['rooms']): JobFacts {
   const details = JSON.parse(row.details) as Pick<
     JobFacts,
-    'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf' | 'kit' | 'planning' | 'quotes'
+    'site' | 'start' | 'air' | 'house' | 'crews' | 'shelf' | 'kit' | 'planning' | 'quotes' | 'trials'
   >
   return { format: 'crisp-hem/job', version: JOB_VERSION, id: row.id, name: row.name, ...details, rooms }
 }

@@ -11,13 +11,18 @@ export function upgradeStored(db: Database): number {
   const rooms = db.prepare<[string], { id: string; body: string }>('SELECT id, body FROM room WHERE job_id = ?')
   const keepJob = db.prepare<[string, number, string]>('UPDATE job SET details = ?, format = ? WHERE id = ?')
   const keepRoom = db.prepare<[string, string, string]>('UPDATE room SET body = ? WHERE job_id = ? AND id = ?')
+  // Lines of before version 21 hold no look and no mending.
+  const keepLines = db.prepare<[string]>(
+    `UPDATE log_event SET body = json_insert(body, '$.look', json('null'), '$.mending', json('null')) WHERE job_id = ?`,
+  )
   return db
     .transaction(() => {
       const jobs = old.all(JOB_VERSION)
       for (const { id, details } of jobs) {
+        keepLines.run(id)
         for (const room of rooms.all(id)) keepRoom.run(JSON.stringify(upgradedRoom(JSON.parse(room.body))), id, room.id)
         const parts = upgradedParts(JSON.parse(details) as Record<string, unknown>)
-        keepJob.run(JSON.stringify({ planning: USUAL_PLANNING, quotes: [], ...parts }), JOB_VERSION, id)
+        keepJob.run(JSON.stringify({ planning: USUAL_PLANNING, quotes: [], trials: [], ...parts }), JOB_VERSION, id)
       }
       return jobs.length
     })

@@ -2,6 +2,7 @@ import {
   contractorFaults,
   editBatchSchema,
   eventBatchSchema,
+  upgradedEvent,
   exact,
   instant,
   orNull,
@@ -158,8 +159,14 @@ function edit({ jobs, edits, log, together }: Tables, body: Uint8Array, told: Ta
 /** A clock further off than this is told, and its times are put right, ms. */
 const WRONG_CLOCK_MS = 60_000
 
+/** Lines of an older app as those of today: what it could not say it left unsaid. */
+const broughtUp = (batch: unknown): unknown =>
+  typeof batch === 'object' && batch !== null && 'events' in batch && Array.isArray(batch.events)
+    ? { ...batch, events: batch.events.map(upgradedEvent) }
+    : batch
+
 function append({ jobs, log, edits }: Tables, body: Uint8Array, facts: TaskFacts): TickAnswer {
-  const batch = parsed(body)
+  const batch = broughtUp(parsed(body))
   refuseFaults(shapeFaults(eventBatchSchema, batch))
   if (!jobs.has(jobIdOf(facts))) throw new ServerError('job.not_found', { job: jobIdOf(facts) })
   const jobId = jobIdOf(facts)

@@ -31,7 +31,7 @@ export function tookSoFar(job: Job, plan: Plan, offer: QuoteOffer): Took {
   const behind = plan.tasks.reduce((sum, task) => sum + (done.has(task.id) ? task.minutes : 0), 0)
   const doneShare = all > 0 ? behind / all : 0
   const laid = plan.hems.filter((hem) => (log.hems.get(hem.id)?.laidAt ?? null) !== null)
-  const looked = plan.hems.filter((hem) => (log.hems.get(hem.id)?.bleeds ?? null) !== null)
+  const looked = plan.hems.filter((hem) => (log.hems.get(hem.id)?.foundBleeds ?? null) !== null)
   const safe = new Map(plan.recipes.flatMap((answer) => (answer.safe ? [[answer.hemId, answer] as const] : [])))
   const taped = plan.hems.filter((hem) => safe.get(hem.id)?.tapeId)
   const mm = (hems: typeof plan.hems) =>
@@ -47,7 +47,7 @@ export function tookSoFar(job: Job, plan: Plan, offer: QuoteOffer): Took {
     promisedMin: Math.round(offer.workedMin * doneShare),
     tapeMm: Math.round(mm(laid)),
     promisedTapeMm: Math.round(offer.tapeMm * share(mm(laid), mm(taped))),
-    marks: looked.reduce((sum, hem) => sum + (log.hems.get(hem.id)?.bleeds ?? 0), 0),
+    marks: looked.reduce((sum, hem) => sum + (log.hems.get(hem.id)?.foundBleeds ?? 0), 0),
     promisedFaultMm: looked.reduce((sum, hem) => sum + (offer.faultMmPerM * hem.lengthMm) / 1000, 0),
   }
 }

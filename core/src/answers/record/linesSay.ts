@@ -8,7 +8,7 @@ import {
   type Factor,
   type CountVerdict,
 } from '../../nature/learn/factor'
-import { countedBleeds, type LogState } from '../../planning/progress/hemStates'
+import { foundBleeds, type LogState } from '../../planning/progress/hemStates'
 import { groupedBy } from '../../base/units/groupedBy'
 import type { Plan } from '../chain/planJob'
 
@@ -41,13 +41,14 @@ export function linesSay(
   { tapes }: Pick<Shelf, 'tapes'>,
   plan: Pick<Plan, 'hems' | 'recipes'>,
 ): LinesSay | null {
-  const counted = countedBleeds(log)
+  const counted = foundBleeds(log)
   const lengths = new Map(plan.hems.map(({ id, lengthMm }) => [id, lengthMm]))
   const looked = plan.recipes.flatMap((answer): Looked[] => {
     const found = counted.get(answer.hemId)
     const lengthMm = lengths.get(answer.hemId)
     if (!answer.safe || found === undefined || lengthMm === undefined) return []
-    const expected = (answer.risks.bleeds.mean * lengthMm) / 1000
+    // What the record moved already is put back: it is compared with what the models expect.
+    const expected = (answer.risks.bleeds.mean / (answer.own?.bleeds ?? 1)) * (lengthMm / 1000)
     return [{ tapeId: answer.tapeId, lengthMm, counted: found, expected }]
   })
   if (looked.length === 0) return null

@@ -1,6 +1,6 @@
 import { known, word, type Known } from '../../base/nouns'
 import type { MinutePart } from '../../planning/work'
-import type { ReadyAct } from '../../survey/rooms/readying'
+import type { ReadyAct } from '../../survey/ready/readying'
 
 /** What a day’s work uses up besides tape, covers and paint. */
 export const SUNDRIES = [

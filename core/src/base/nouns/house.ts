@@ -1,3 +1,4 @@
+import type { OwnRecord } from './ownRecord'
 import type { Firm } from './firm'
 import type { Selling } from './selling'
 
@@ -154,6 +155,8 @@ export interface HouseRules {
   readonly selling: Selling
   /** Who the contractor is, on quotes. */
   readonly firm: Firm
+  /** What its own walls showed. */
+  readonly own: OwnRecord
 }
 
 /** Minutes of one person that money for mending buys, at the house's wage; 0 where no wage is known. */

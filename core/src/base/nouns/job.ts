@@ -9,6 +9,7 @@ import type { Quote } from './quote'
 import type { PublishedPlan, PublishedTask } from './published'
 import type { Room } from './room'
 import type { Shelf } from './shelf'
+import type { Trial } from './trial'
 
 /** Another address that belongs to the job. */
 export interface SitePlace {
@@ -67,7 +68,7 @@ export interface KitKind {
 }
 
 /** The version of the job format; older files are brought up when they are read. */
-export const JOB_VERSION = 20
+export const JOB_VERSION = 21
 
 /** Everything that is known of a job: one snapshot in, one plan out. */
 export interface Job {
@@ -88,6 +89,8 @@ export interface Job {
   readonly planning: Planning
   /** Quotes as they were given, the first first. */
   readonly quotes: readonly Quote[]
+  /** Ways to make an edge, tried beside one another. */
+  readonly trials: readonly Trial[]
   readonly log: readonly LogEvent[]
   /** The plan people work by, or null before one was published. */
   readonly published: PublishedPlan | null

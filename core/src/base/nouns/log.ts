@@ -1,7 +1,8 @@
+import type { Inspection, Mended } from './inspection'
 import type { SubjectKey } from './subject'
 import type { HybridClock } from '../units/hybridClock'
 
-/** What can be ticked on site. `torn` is of tape that tore or came loose, and is laid anew; `done` is of work that is ticked as a whole; `pictured` is a picture of a hem, kept under the line’s own id; `received`, `returned` and `counted` are of stock on the van; `cut` is a length cut off a roll for a room; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
+/** What can be ticked on site. `torn` is of tape that tore or came loose, and is laid anew; `done` is of work that is ticked as a whole; `inspected` is a look along lines, `mended` what was put right along them; `pictured` is a picture of a hem, kept under the line’s own id; `received`, `returned` and `counted` are of stock on the van; `cut` is a length cut off a roll for a room; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
 export const EVENT_KINDS = [
   'covered',
   'laid',
@@ -10,6 +11,7 @@ export const EVENT_KINDS = [
   'coated',
   'pulled',
   'inspected',
+  'mended',
   'skipped',
   'uncovered',
   'done',
@@ -39,6 +41,10 @@ export interface LogEvent {
   readonly coat: number | null
   /** Visible bleeds counted, for `inspected`. */
   readonly bleeds: number | null
+  /** What was seen and how it was looked at, for `inspected`; null where only bleeds were counted. */
+  readonly look: Inspection | null
+  /** For `mended`. */
+  readonly mending: Mended | null
   /** When the plan on the board expected it, ISO UTC, if it did. */
   readonly expectedAt: string | null
   /** Of stock: how much came, went back, was found or cut, in mm, ml or pieces. */
@@ -69,6 +75,8 @@ export const UNSAID = {
   crewId: null,
   coat: null,
   bleeds: null,
+  look: null,
+  mending: null,
   expectedAt: null,
   amount: null,
   undoes: null,

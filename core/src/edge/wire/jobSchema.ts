@@ -3,14 +3,23 @@ import {
   FIELD_RULES,
   HOUSE_WAYS,
   JOB_VERSION,
+  LAID_BY,
+  LEARNED_FAULTS,
+  LEAST_WAYS,
+  MOST_WAYS,
   OUTDOOR_LIMITS,
+  OWN_USES,
   PLAN_GOALS,
   PRESS_RULES,
+  PRESSINGS,
   PULL_OPINIONS,
   RUN_WAYS,
   SEAL_DRYNESS,
   SEALANT_COLOURS,
+  SEALS,
   SKILLS,
+  STROKES,
+  TEXTURES,
   WINDOWS,
 } from '../../base/nouns'
 import { UNIT_SYSTEMS } from '../../base/units/length'
@@ -164,6 +173,48 @@ export const houseSchema = exact({
       message: needs('picture'),
     }),
   }),
+  own: exact({
+    use: oneOf(OWN_USES),
+    halfLifeDays: orNull(wholeNumber(1, 100_000)),
+    counts: list(
+      exact({
+        jobId: id(),
+        job: text(),
+        at: instant(),
+        fault: oneOf(LEARNED_FAULTS),
+        tapeId: id(),
+        texture: oneOf(TEXTURES),
+        laidBy: oneOf(LAID_BY),
+        metres: decimal(0, 10_000_000),
+        counted: wholeNumber(0, 10_000_000),
+        expected: decimal(0, 10_000_000),
+      }),
+      0,
+      20_000,
+    ),
+  }),
+})
+
+const trialSchema = exact({
+  id: id(),
+  name: text(200),
+  texture: oneOf(TEXTURES),
+  coatingId: id(),
+  ways: list(
+    exact({
+      tapeId: id(),
+      seal: oneOf(SEALS),
+      pressing: oneOf(PRESSINGS),
+      stroke: oneOf(STROKES),
+      waitH: decimal(0, 10_000),
+    }),
+    LEAST_WAYS,
+    MOST_WAYS,
+  ),
+  rows: wholeNumber(1, 100),
+  pieceMm: wholeNumber(10, 100_000),
+  seed: wholeNumber(0, 1_000_000_000),
+  counts: list(orNull(wholeNumber(0, 10_000)), 0, 100 * MOST_WAYS),
 })
 
 const crew = exact({
@@ -206,6 +257,7 @@ const factFields = {
   rooms: list(roomSchema, 0, MOST_ROOMS),
   planning,
   quotes: list(quoteSchema, 0, 200),
+  trials: list(trialSchema, 0, 200),
 }
 
 /** A job without its log: what the survey screens edit and the server keeps. */

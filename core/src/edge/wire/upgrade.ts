@@ -20,14 +20,16 @@ export function upgraded(data: unknown): unknown {
     ...(data.log === undefined ? {} : { published: null }),
     planning: USUAL_PLANNING,
     quotes: [],
+    trials: [],
     ...upgradedParts(data),
-    ...(Array.isArray(data.log) ? { log: data.log.map(withOrigin) } : {}),
+    ...(Array.isArray(data.log) ? { log: data.log.map(upgradedEvent) } : {}),
     version: JOB_VERSION,
   }
 }
 
-/** Before version 9 lines of the log did not say where they come from, before version 10 none was of stock. */
-const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: null, amount: null, ...event } : event)
+/** Before version 9 lines of the log did not say where they come from, before version 10 none was of stock, before version 21 none held a look's finds. Also for a line that comes from an older app. */
+export const upgradedEvent = (event: unknown): unknown =>
+  isFields(event) ? { origin: null, amount: null, look: null, mending: null, ...event } : event
 
 /**
  * The parts of a job that changed since version 1: house rules, shelf (with version 3 its glazes), choices made by hand
@@ -40,7 +42,7 @@ const withOrigin = (event: unknown): unknown => (isFields(event) ? { origin: nul
  * 15 fittings on ceilings and what a plan's days cost, with version 16 whether crews lend each other a hand, and with version 17 how
  * many of a crew a task was told to, and whether a sprayed front is unmasked the same day, with version 18 what it costs to change what
  * a crew was told, with version 19 readings along an edge, and with version
- * 20 bands of shapes, where boards begin, and how true a laser is.
+ * 20 bands of shapes, where boards begin, and how true a laser is, and with version 21 what the house's own walls showed.
  */
 export function upgradedParts<T extends Fields>(older: T): T {
   const job = withCodes(older) as T

@@ -16,6 +16,8 @@ export const EN_REASONS = {
   'why.stacked': 'Textured: barrier edge and {seal} together, as the house wants it.',
   'why.few_tins': 'Takes no tin or tube of its own: the room needs {tins} open for its other hems.',
   'why.liquid_cheaper': '{panes} panes: a liquid mask saves {saved} against taping them.',
+  'why.own':
+    'Your own walls: bleeds came {times} times as often as expected, from {run} looked along{tape, select, yes {, {ofTape} of them with this tape on such a face} other {}}.',
   'why.liquid': 'Cut and peeled after {hours} h: about {bleeds} nicks a metre.',
   'why.hand': 'A proven hand: about {slips} slips a metre that show at {contrast} % contrast.',
   'why.leftover': '{tape}: {metres} m lie on the van and are used up here; safe, and {spares} of tape less to buy.',

@@ -34,6 +34,8 @@ export const EN_STEPS = {
   'step.laps': 'Beside the laps: {strips} short strips on each side, one for each board; top and bottom single.',
   'step.panes': 'Pane by pane: {panes} panes, four strips each.',
   'step.lay': 'Lay {width} {tape} on {face}, setting {set} at a time; end each run with a tab.',
+  'step.sag':
+    'Do not draw all {long} out at once: free in the air it hangs {low} low in the middle. Set it to the marks at least every {set}.',
   'step.lay_carpet': 'Tuck {width} {tape} half under the skirting with a scraper; no barrier edge on carpet.',
   'step.clean_joint': 'Brush and vacuum the joint: dust there lets go under tape.',
   'step.lay_pieces': 'Push {width} {tape} into the joint in short lapped pieces with a scraper, until no floor shows.',
@@ -90,14 +92,15 @@ export const EN_STEPS = {
   'ready.scrape': 'scrape off what flakes{places}',
   'ready.wash': 'wash',
   'ready.degrease': 'degrease',
-  'ready.seal-gaps': 'seal open joints{places}',
-  'ready.fill': 'fill{places}',
+  'ready.seal-gaps': 'seal open joints{places}{line}',
+  'ready.fill': 'fill{places}{line}',
   'ready.sand': 'sand with {grit}{places}',
   'ready.wipe': 'wipe off the dust',
   'ready.prime': 'prime',
   'ready.look-over': 'look over the primer and mend what it shows',
   'ready.of_face': '{face}: {how}',
   'ready.places': ' ({where})',
+  'ready.line': ', {long} along the line',
   'ready.place': '{at} from the left and {height} up',
 
   // how it is done well

@@ -1,3 +1,4 @@
+import type { OwnRisks } from './ownRisks'
 import type { Glaze, LiquidMask, Said, School, Sealant, Tape, TapeRoll, Pressing, Seal, Stroke } from '../../base/nouns'
 import type { BesideCover } from '../covers/besideHem'
 import type { EdgeSetup } from '../../nature/risk/bleed'
@@ -27,6 +28,8 @@ export interface Candidate {
   readonly tackMm: number | null
   readonly safeAgeRefMin: number | null
   readonly risks: RecipeRisks
+  /** What moved them off what the models expect. */
+  readonly own: OwnRisks
   /** Expected cost of one metre, minor units, not rounded. */
   readonly costPerM: RecipeCost
   readonly costParts: CostParts

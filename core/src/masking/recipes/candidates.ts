@@ -33,6 +33,7 @@ import { bleedRule, carryRule, liftLimit, schoolRule, tapeRule, weatherRule } fr
 import { isHeldOff, type HemContext } from './hemContext'
 import { layMinPerM } from './laying'
 import { faultsOf, freehandWay, liquidWays } from './otherWays'
+import { chanceAsOwn, ownRisks, risksAsOwn, type OwnRisks } from './ownRisks'
 import { pressingsOf } from './pressing'
 import type { RecipeRisks } from './recipe'
 import { besidePlaceOf, isBrushedPast, needsWidthMm, settingOf } from './setting'
@@ -141,6 +142,8 @@ interface TapeFacts {
   readonly tackMm: number | null
   readonly safeAge: number | null
   readonly lift: Estimate
+  /** What the house's own walls say of it here. */
+  readonly own: OwnRisks
   readonly used: number
   readonly stayMin: number
   readonly pull: 'wet' | 'dry'
@@ -154,8 +157,10 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
   const stayDays = stayDaysOf(tape, ctx.outdoors)
   const used = stayUsed(ctx.clocks.stay, stayDays, ctx.layAt, ctx.layAt + stayMin)
   const gripN25 = builtGripN25(tape.gripN25, used * stayDays * MIN_PER_DAY, ctx.parameters)
-  const lift = liftPerMetre(gripN25, ctx.keepFinish, ctx.parameters)
-  const safeAge = safeAgeRefMin(gripN25, ctx.keepFinish, liftLimit(ctx), ctx.parameters)
+  const own = ownRisks(ctx, tape)
+  const lift = chanceAsOwn(liftPerMetre(gripN25, ctx.keepFinish, ctx.parameters), own.lift)
+  const allowed = liftLimit(ctx) / (own.lift?.mean ?? 1)
+  const safeAge = safeAgeRefMin(gripN25, ctx.keepFinish, allowed, ctx.parameters)
   return {
     tape,
     roll,
@@ -164,6 +169,7 @@ function tapeFacts(ctx: HemContext, tape: Tape, cover: BesideCover | null, needs
     tackMm: cover && cover.loadNPerM > 0 ? tackMm(tape, cover.loadNPerM, ctx.parameters) : null,
     safeAge,
     lift,
+    own,
     used,
     stayMin,
     pull,
@@ -194,7 +200,7 @@ function judgePressed({ ctx, school, sealing, facts, pressing }: JudgePressedSet
   const rule =
     (tape.retired ? said('out.retired') : null) ?? schoolRule({ ctx, school, tape, sealing, pull }) ?? facts.rule
   // What a rule forbids is not priced: most candidates end here.
-  const risks = rule ? NO_RISKS : tapeRisks(ctx, setup, facts, sealant)
+  const risks = rule ? NO_RISKS : risksAsOwn(tapeRisks(ctx, setup, facts, sealant), facts.own)
   const { cost, parts } = rule
     ? UNPRICED
     : expectedCost(ctx, { tape, roll, pressing, seal, sealant, glaze, liquid: null, cover, tackMm: tacks, risks })
@@ -217,6 +223,7 @@ function judgePressed({ ctx, school, sealing, facts, pressing }: JudgePressedSet
     tackMm: tacks,
     safeAgeRefMin: facts.safeAge,
     risks,
+    own: facts.own,
     costPerM: cost,
     costParts: parts,
     ruledOut: rule ?? bleedRule(ctx, risks) ?? (facts.inKit ? null : said('out.not_in_kit')),

@@ -1,3 +1,6 @@
+import type { OwnFactor } from '../../nature/learn/ownFactors'
+import type { OwnRisks } from './ownRisks'
+import type { OwnTimes } from './recipe'
 import { said, type Said, when, word } from '../../base/nouns'
 import { onceFor } from '../../base/units/onceFor'
 import { instantOfGain, type RateClock } from '../../nature/cure/rateClock'
@@ -116,6 +119,7 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
     safeAgeRefMin: safeAge,
     safeFrom: safeFrom(ctx, cure, safeAge),
     risks: pick.risks,
+    own: ownTimes(pick.own),
     cost: costOf(pick.costPerM, ctx.hem.lengthMm),
     costParts: pick.costParts,
     layers: recipeLayers(ctx, pick),
@@ -123,6 +127,20 @@ function recipeOf(ctx: HemContext, pick: Candidate, reasonList: readonly Said[])
     craft: recipeCraft(ctx, pick),
     reasons: reasonList,
     cautions: recipeCautions(ctx, pick),
+  }
+}
+
+function ownTimes(own: OwnRisks): OwnTimes | null {
+  const all = Object.values(own).flatMap((each) => (each ? [each] : []))
+  if (all.length === 0) return null
+  const most = (of: (each: OwnFactor) => number) => Math.max(...all.map(of))
+  return {
+    bleeds: own.bleeds?.mean ?? 1,
+    lift: own.lift?.mean ?? 1,
+    tear: own.tear?.mean ?? 1,
+    residue: own.residue?.mean ?? 1,
+    metres: Math.round(most(({ metres }) => metres)),
+    ofTape: Math.round(most(({ ofTape }) => ofTape)),
   }
 }
 

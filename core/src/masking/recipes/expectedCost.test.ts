@@ -3,6 +3,7 @@ import { STARTER_SHELF as SHELF } from '../../survey/shelf/starterShelf'
 import { DEFAULT_PARAMETERS } from '../../base/parameters/parameters'
 import { STARTER_HOUSE } from '../../survey/rooms/houseDefaults'
 import { NO_RISKS } from './candidate'
+import { layMinPerM } from './laying'
 import { expectedCost, rollCostPerM, type WayUse } from './expectedCost'
 import type { HemContext } from './hemContext'
 
@@ -27,6 +28,8 @@ const context = (more: Record<string, unknown> = {}) =>
       curve: null,
       panes: 0,
       segments: [],
+      corners: 0,
+      lumps: [],
     },
     ...more,
   }) as unknown as HemContext
@@ -90,6 +93,16 @@ test('mending by hand: 1.026 places × 120, 1 % lift × 4500, 2 % tear × 900, 5
     parts.bleeds / 5,
     9,
   )
+})
+
+test('a pattern pays for each corner that is cut to fit, a plain edge for its lumps only', () => {
+  const { hem } = context()
+  const { house } = context()
+  const strip = house.rates.stripEach + DEFAULT_PARAMETERS.work.cutMin[tape.tears].value
+  const min = (more: object) => layMinPerM(context({ hem: { ...hem, ...more } }), tape, 24, DEFAULT_PARAMETERS)
+  expect(min({ kind: 'two-tone-line', corners: 12 }) - min({ kind: 'two-tone-line' })).toBeCloseTo(12 * strip, 5)
+  expect(min({ corners: 2 }) - min({})).toBe(0)
+  expect(min({ corners: 5, lumps: [{ count: 5 }] }) - min({})).toBeCloseTo(5 * strip, 5)
 })
 
 // Common practice, no published source: C16, taping and cutting two coats takes about as long as hand-cutting two.

@@ -36,7 +36,7 @@ import { airAt, type AirPoint } from '../../nature/air/airSeries'
 import { crewSpeed } from '../../nature/calendar/calendar'
 import { visibility } from '../../survey/rooms/contrast'
 import { trimRunMm, trimWidthMm } from '../../survey/rooms/trim'
-import { readySteps, type ReadyStep } from '../../survey/rooms/readying'
+import { readySteps, type ReadyStep } from '../../survey/ready/readying'
 import { hasFieldPaper } from '../covers/floorPlan'
 import { fieldSprays } from '../covers/mist'
 import { isByLearner } from './byLearner'
@@ -52,6 +52,8 @@ interface HouseContext {
   readonly shelf: Shelf
   /** Kinds carried for the job; null for any. */
   readonly kit: Job['kit']
+  /** The job: what its own lines showed moves other jobs, not itself. */
+  readonly jobId: string
   readonly currency: string
   readonly units: UnitSystem
   readonly zone: string
@@ -194,6 +196,7 @@ export function hemContext(setup: HemContextSetup): HemContext {
     parameters,
     shelf: job.shelf,
     kit: job.kit,
+    jobId: job.id,
     currency: job.site.currency,
     units: job.site.units,
     zone: job.site.zone,

@@ -59,8 +59,15 @@ function layingOf(ctx: LayingFacts, onCurve: number): { readonly run: number; re
   if (hem.panes > 1) return { run: 0, strips: hem.panes * STRIPS_OF_PANE }
   if (settingOf(ctx) === 'tight-joint-at-the-floor' && hem.gapVaries)
     return { run: 0, strips: (JOINT_LAYERS * hem.lengthMm) / JOINT_PIECE_MM.value }
-  return { run: metres, strips: 0 }
+  return { run: metres, strips: cornersCut(hem) }
 }
+
+/**
+ * Corners at which a strip is cut to fit, beyond the few that any run has: all of a pattern, where each square has four, and each piece or
+ * cut over a lump.
+ */
+const cornersCut = ({ kind, corners, lumps }: LayingFacts['hem']): number =>
+  kind === 'two-tone-line' || kind === 'by-hand' ? corners : lumps.reduce((sum, { count }) => sum + count, 0)
 
 /** Top and bottom of an opening in lapped boards are single runs; its sides step. */
 const levelMm = (segments: readonly EdgeSegment[]): number =>

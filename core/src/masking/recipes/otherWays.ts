@@ -8,6 +8,7 @@ import { bleedRule } from './hardRules'
 import { lightness } from '../../survey/rooms/contrast'
 import { expectedCost } from './expectedCost'
 import type { HemContext } from './hemContext'
+import { NOTHING_OWN } from './ownRisks'
 import type { RecipeRisks } from './recipe'
 
 /** What ways without tape share: nothing grips, nothing is sealed, nothing hangs from an edge. */
@@ -24,6 +25,7 @@ const TAPELESS = {
   cover: null,
   tackMm: null,
   safeAgeRefMin: 0,
+  own: NOTHING_OWN,
 } as const
 
 /** Slips and nicks by their size: each is about as long and as wide as the next. */

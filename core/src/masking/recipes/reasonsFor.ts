@@ -2,6 +2,7 @@ import { sure } from '../../base/units/sure'
 import { closedGapUm, criticalGapUm, meanGapUm } from '../../nature/risk/bleed'
 import { type Pressing, said, type Said, money, word, figureOf, decimals, length, roughLength } from '../../base/nouns'
 import type { Candidate, PressedOver } from './candidate'
+import type { OwnFactor } from '../../nature/learn/ownFactors'
 import { isWhite } from '../../survey/rooms/contrast'
 import { dyedPerMetre } from '../../nature/risk/residue'
 import { MIN_PER_DAY } from '../../base/units/time'
@@ -28,6 +29,7 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
     )
   }
   if (pick.setup) reasons.push(...edgeReasons(ctx, pick))
+  if (pick.own.bleeds) reasons.push(ownReason(ctx, pick.own.bleeds))
   if (pick.tape?.dye && isWhite(ctx.keepSwatch)) {
     const days = expectedStayMin(ctx, pick.pull === 'dry' ? 'dry' : 'wet') / MIN_PER_DAY
     const dyed = dyedPerMetre(days, ctx.parameters)
@@ -68,6 +70,17 @@ export function reasonsFor(ctx: HemContext, pick: Candidate, safeCount: number):
   )
   return reasons
 }
+/** What the house's own walls say, wherever they were asked. */
+function ownReason({ units }: HemContext, { mean, metres, ofTape }: OwnFactor): Said {
+  const run = (m: number) => roughLength(Math.round(m) * 1000, units)
+  return said('why.own', {
+    run: run(metres),
+    tape: ofTape >= 1 ? 'yes' : 'no',
+    ofTape: run(ofTape),
+    times: decimals(mean, 1),
+  })
+}
+
 /** A crack on fewer metres than this is not worth a sentence. */
 const TOLD_CRACK = 0.02
 

@@ -63,6 +63,16 @@ interface RecipeCover {
   readonly tackMm: number | null
 }
 
+/** What the house's own walls make of what the models expect, and metres of them: in all, and with this tape on this texture. */
+export interface OwnTimes {
+  readonly bleeds: number
+  readonly lift: number
+  readonly tear: number
+  readonly residue: number
+  readonly metres: number
+  readonly ofTape: number
+}
+
 /** What one hem gets. */
 export interface Recipe {
   readonly hemId: HemId
@@ -103,6 +113,8 @@ export interface Recipe {
   /** The same as an instant, when the keep side's last coat is known; null otherwise. */
   readonly safeFrom: number | null
   readonly risks: RecipeRisks
+  /** How many times what the models expect its risks are, by the house's own walls; null where nobody has looked along any. */
+  readonly own: OwnTimes | null
   readonly cost: RecipeCost
   /** What a metre costs, part by part. */
   readonly costParts: CostParts

@@ -18,6 +18,7 @@ import type { EdgeKind } from '../../survey/hems/edge'
 import type { Candidate } from './candidate'
 import { scored } from './candidates'
 import { SHORT_PIECES } from './laying'
+import { longestFreeMm, sagMm } from '../../survey/lines/sag'
 import type { SnapLine } from '../../survey/lines/snapLine'
 import type { Arc } from '../../survey/rooms/curve'
 import { curvePieces } from './curvePieces'
@@ -47,6 +48,8 @@ const ROUNDED_PIECES: readonly [number, number] = [150, 300]
 const CAN_AWAY: readonly [number, number] = [100, 150]
 /** Tape of less grip than this hardly holds on itself, N per 25 mm. From memory. */
 const EASY_RELEASE_N25 = 2.2
+/** What a line may hang low before it shows against a level edge, mm. From memory. */
+const HANGS_MM = 0.5
 /** A run shorter than this goes on in one piece either way, mm. */
 const LONG_RUN_MM = 2000
 
@@ -208,6 +211,7 @@ function layingSteps(ctx: HemContext, pick: Candidate): Said[] {
   if (hem.laps > 0) steps.push(said('step.laps', { strips: hem.laps }))
   if (setting === 'panes') steps.push(said('step.panes', { panes: hem.panes }))
   if (isLongRun(ctx) && !hem.gapVaries) steps.push(runStep(ctx))
+  if (hangsFree(ctx)) steps.push(sagStep(ctx))
   if (
     sure(pick.tape).gripN25 < EASY_RELEASE_N25 &&
     (hem.corners > 0 || hem.laps > 0 || ctx.house.runs === 'short-pieces')
@@ -232,6 +236,19 @@ const isLongRun = ({ hem }: HemContext): boolean =>
   hem.radiusMm === 0 &&
   hem.curve === null &&
   !isRoundFitting(hem)
+
+/** A level line on a wall with no edge to lay it along: between hand and wall the tape hangs below the marks. */
+const hangsFree = (ctx: HemContext): boolean =>
+  isLongRun(ctx) && ctx.hem.orientation === 'level' && settingOf(ctx) === 'line-to-make'
+
+function sagStep({ hem, units }: HemContext): Said {
+  const setMm = Math.floor(longestFreeMm(HANGS_MM) / 100) * 100
+  return said('step.sag', {
+    long: length(hem.lengthMm, units),
+    low: length(Math.round(sagMm(hem.lengthMm)), units),
+    set: roughLength(setMm, units),
+  })
+}
 
 const runStep = (ctx: HemContext): Said =>
   ctx.house.runs === 'one-run'

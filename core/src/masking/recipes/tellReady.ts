@@ -1,6 +1,6 @@
 import { length, listed, said, type Fact, type Said } from '../../base/nouns'
 import type { UnitSystem } from '../../base/units/length'
-import type { ReadyAct, ReadyStep } from '../../survey/rooms/readying'
+import type { ReadyAct, ReadyStep } from '../../survey/ready/readying'
 
 const CODES = {
   scrape: 'ready.scrape',
@@ -15,7 +15,7 @@ const CODES = {
 } as const satisfies Readonly<Record<ReadyAct, Said['code']>>
 
 /** One thing to do to a face, with its grit and the places it is done at; a wall that is sanded is told without them. */
-export function tellReady({ act, places, grit }: ReadyStep, units: UnitSystem): Said {
+export function tellReady({ act, places, lineMm, grit }: ReadyStep, units: UnitSystem): Said {
   const where: Fact =
     places.length === 0 || act === 'sand'
       ? ''
@@ -26,5 +26,6 @@ export function tellReady({ act, places, grit }: ReadyStep, units: UnitSystem): 
             ),
           ),
         })
-  return said(CODES[act], { places: where, grit: grit ?? 0 })
+  const line: Fact = lineMm === 0 || act === 'sand' ? '' : said('ready.line', { long: length(lineMm, units) })
+  return said(CODES[act], { places: where, line, grit: grit ?? 0 })
 }

@@ -1,17 +1,7 @@
 import { seededNumbers } from '../../base/units/seeded'
 import { gammaQuantile } from './gamma'
+import { poisson } from './poisson'
 import { houseFactor, metresToSettle, standingOf, tapeFactor } from './factor'
-
-/** Poisson counts by Knuth's product of uniforms. */
-function poisson(mean: number, random: () => number): number {
-  const least = Math.exp(-mean)
-  let [n, product] = [0, random()]
-  while (product > least) {
-    n += 1
-    product *= random()
-  }
-  return n
-}
 
 // By hand: a gamma law of 1.5 and 1.5 takes 9 of 3: 10.5 of 4.5.
 test('counts move what is believed of a house, by hand', () => {

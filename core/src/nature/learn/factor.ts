@@ -15,9 +15,9 @@ export interface Factor {
 }
 
 /** Before anybody counted, what comes is believed to be about what is expected, as if so much had been counted on that: from a third to three times. */
-const BELIEF = known(1.5, '', 'from-memory', word('source', 'as-sure-of-the-model-as-one-or-two-faults-make'))
-/** Tapes of one house stand about its own mean as if so much had been counted of each. */
-const TAPE_BELIEF = known(4, '', 'from-memory', word('source', 'tapes-of-a-house-differ-by-half'))
+export const BELIEF = known(1.5, '', 'from-memory', word('source', 'as-sure-of-the-model-as-one-or-two-faults-make'))
+/** What is alike in one house, tapes, textures and hands, stands about its mean as if so much had been counted of each. */
+export const TAPE_BELIEF = known(4, '', 'from-memory', word('source', 'tapes-of-a-house-differ-by-half'))
 
 /** A span whose upper end is at most so many times its lower one settles something. */
 const SETTLED_TIMES = 2.5

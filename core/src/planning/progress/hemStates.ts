@@ -1,5 +1,16 @@
 import { nth } from '../../base/units/sure'
-import { hemOfSubject, readHem, writeActivity, writeSubject, type LogEvent, type HemId } from '../../base/nouns'
+import {
+  countOf,
+  FAULTS,
+  hemOfSubject,
+  readHem,
+  writeActivity,
+  writeSubject,
+  type HemId,
+  type Inspection,
+  type LogEvent,
+  type Mended,
+} from '../../base/nouns'
 import { parseInstant } from '../../base/units/time'
 
 /** What the log says of one hem. Instants in minutes since the epoch. */
@@ -13,6 +24,16 @@ export interface HemState {
   readonly pulledAt: number | null
   readonly inspectedAt: number | null
   readonly bleeds: number | null
+  /** Faults of every kind that the last look found. */
+  readonly faults: number
+  /** What was seen when somebody first looked, before anything was put right; null where nobody did, or only counted. */
+  readonly found: Inspection | null
+  /** Bleeds of that first look. */
+  readonly foundBleeds: number | null
+  /** How often it was looked at, what was last put right, and after how many looks that was. */
+  readonly looks: number
+  readonly mended: Mended | null
+  readonly mendedLook: number | null
   readonly skipped: string | null
   readonly skippedAt: number | null
   /** Minutes the last coat came later than the board expected; negative when early, null when not told. */
@@ -27,6 +48,12 @@ export const UNTOUCHED: HemState = {
   pulledAt: null,
   inspectedAt: null,
   bleeds: null,
+  faults: 0,
+  found: null,
+  foundBleeds: null,
+  looks: 0,
+  mended: null,
+  mendedLook: null,
   skipped: null,
   skippedAt: null,
   coatLateMin: null,
@@ -103,14 +130,35 @@ function reopened(done: Map<string, number>, hemId: HemId): void {
 export const hemsWithTape = (log: LogState): ReadonlySet<string> =>
   new Set([...log.hems].flatMap(([id, { laidAt, pulledAt }]) => (laidAt !== null && pulledAt === null ? [id] : [])))
 
-/** Bleeds counted at each hem that somebody has looked at. */
+/** Bleeds at each hem as it was last looked at: what is still to be put right. */
 export const countedBleeds = (log: LogState): ReadonlyMap<string, number> =>
-  new Map([...log.hems].flatMap(([id, { bleeds }]) => (bleeds === null ? [] : [[id, bleeds] as const])))
+  new Map(
+    [...log.hems].flatMap(([id, state]) =>
+      state.bleeds === null ? [] : [[id, isMended(state) ? 0 : state.bleeds] as const],
+    ),
+  )
+
+/** Whether what the last look found was put right since: it is looked along once more. */
+export const isMended = ({ mendedLook, looks }: HemState): boolean => mendedLook !== null && mendedLook === looks
+
+/** Bleeds found at each hem when somebody first looked, whatever was put right since. */
+export const foundBleeds = (log: LogState): ReadonlyMap<string, number> =>
+  new Map([...log.hems].flatMap(([id, { foundBleeds: found }]) => (found === null ? [] : [[id, found] as const])))
 
 function after(state: HemState, event: LogEvent, at: number): HemState {
   switch (event.kind) {
     case 'laid':
-      return { ...state, laidAt: at, tornAt: null }
+      return {
+        ...state,
+        laidAt: at,
+        tornAt: null,
+        faults: 0,
+        found: null,
+        foundBleeds: null,
+        looks: 0,
+        mended: null,
+        mendedLook: null,
+      }
     case 'torn':
       return { ...state, laidAt: null, sealedAt: null, tornAt: at }
     case 'sealed':
@@ -125,7 +173,16 @@ function after(state: HemState, event: LogEvent, at: number): HemState {
     case 'pulled':
       return { ...state, pulledAt: at, tornAt: null }
     case 'inspected':
-      return { ...state, inspectedAt: at, bleeds: event.bleeds }
+      return {
+        ...state,
+        inspectedAt: at,
+        bleeds: event.bleeds,
+        faults: event.look ? countOf(event.look.finds, FAULTS) : (event.bleeds ?? 0),
+        ...(state.looks === 0 ? { found: event.look, foundBleeds: event.bleeds } : {}),
+        looks: state.looks + 1,
+      }
+    case 'mended':
+      return { ...state, mended: event.mending, mendedLook: state.looks }
     case 'skipped':
       return { ...state, skipped: event.note, skippedAt: at }
     default:

@@ -1,9 +1,10 @@
-import { readActivity, type ActivityId, type Defect, type FaceKey, type Prep, type Room } from '../../base/nouns'
+import { readActivity, type ActivityId, type FaceKey, type Prep, type Room } from '../../base/nouns'
 import { MIN_PER_DAY } from '../../base/units/time'
 import { faceAreaMm2 } from '../../survey/rooms/areas'
 import { faceOf } from '../../survey/rooms/faces'
 import { leavesOf } from '../../survey/rooms/leaves'
-import { facesToReady, readySteps, type ReadyAct, type ReadyStep } from '../../survey/rooms/readying'
+import { facesToReady, readySteps, type ReadyAct, type ReadyStep } from '../../survey/ready/readying'
+import { spotMinutes } from '../../survey/ready/spotMinutes'
 import { AT_ONCE, type Activity, type Delay, type Lag } from './activity'
 import type { Wait } from './roundWork'
 import { lagsTo } from './waits'
@@ -90,23 +91,20 @@ export function readiedIn(
 
 const stageMinutes = (setup: WholeSetup, stage: Stage): number =>
   facesToReady(setup.room).reduce(
-    (sum, key) =>
-      actsIn(setup, key, stage).reduce((all, { act, places }) => all + actMinutes(setup, key, act, places), sum),
+    (sum, key) => actsIn(setup, key, stage).reduce((all, step) => all + actMinutes(setup, key, step), sum),
     0,
   )
 
-/** Minutes for one act on one face: doors by their sides, all else by area, and marked places besides. */
-function actMinutes(
-  { room, parameters: { work } }: WholeSetup,
-  key: FaceKey,
-  act: ReadyAct,
-  places: readonly Defect[],
-) {
+/** Minutes for one act on one face: doors by their sides, all else by area, marked places and lines besides. */
+function actMinutes({ room, parameters: { work } }: WholeSetup, key: FaceKey, { act, places, lineMm }: ReadyStep) {
   const leaves = leavesOf(room, key)
   const byFace = (perM2: number, perSide: number): number =>
     leaves ? leaves.sides * perSide : (perM2 * faceAreaMm2(room, key)) / 1e6
   const spots = (perM: number): number =>
-    places.reduce((sum, { lengthMm }) => sum + Math.max(work.spotMin.value, (lengthMm / 1000) * perM), 0)
+    places.reduce(
+      (sum, { lengthMm }) => sum + spotMinutes(lengthMm, perM, work),
+      lineMm > 0 ? spotMinutes(lineMm, perM, work) : 0,
+    )
   const isTicked = faceTicks(room, key)
   switch (act) {
     case 'wash':

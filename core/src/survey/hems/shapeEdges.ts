@@ -1,3 +1,4 @@
+import { sumOf } from '../../base/units/sumOf'
 import { nth, sure } from '../../base/units/sure'
 import { face, writeEdge, type Band, type BandShape, type FaceKey, type Room, type Wall } from '../../base/nouns'
 import type { Arc } from '../rooms/curve'
@@ -85,8 +86,6 @@ function edgeOf({ band, wall, run, runs }: EdgeSetup): Edge {
         : { radiusMm: Math.min(...arcs.map(({ radiusMm }) => radiusMm)), arcDeg: sumOf(arcs, ({ arcDeg }) => arcDeg) },
   }
 }
-
-const sumOf = <T>(list: readonly T[], of: (each: T) => number): number => list.reduce((sum, each) => sum + of(each), 0)
 
 /** The border of a shape in pieces, cut where an opening, the wall's own border or another band begins, the shape to the left of each. */
 function piecesOf(room: Room, wall: Wall, band: Band, shape: BandShape): Piece[] {

@@ -1,4 +1,4 @@
-import { NO_FIRM, USUAL_SELLING, type HouseRules, type PlanRates, type Rates } from '../../base/nouns'
+import { NO_FIRM, NO_RECORD, USUAL_SELLING, type HouseRules, type PlanRates, type Rates } from '../../base/nouns'
 
 /**
  * Rates of one practised painter, from memory. Checked: round sizes as common practice has them (beginner one wall,
@@ -92,4 +92,5 @@ export const STARTER_HOUSE: HouseRules = {
   planRates: STARTER_PLAN_RATES,
   selling: USUAL_SELLING,
   firm: NO_FIRM,
+  own: NO_RECORD,
 }

@@ -1,7 +1,7 @@
 import type { Room } from '../../base/nouns'
 import { newRoom, OUTLINE_TEMPLATES } from './roomTemplate'
 import { coatsToHide, colourDistance, hidingPerCoat } from './hiding'
-import { leadRisk } from './lead'
+import { leadRisk } from '../ready/lead'
 import { inOrder, orderFaults } from './orders'
 
 const room = newRoom('r', 'Room', OUTLINE_TEMPLATES.rectangle)

@@ -24,6 +24,8 @@ const tick = (id: string): LogEvent => ({
   subjects: ['parlour/wall:w1|ceiling'],
   coat: null,
   bleeds: null,
+  look: null,
+  mending: null,
   expectedAt: null,
   amount: null,
   undoes: null,

@@ -38,6 +38,8 @@ const event = (id: string): LogEvent => ({
   subjects: [],
   coat: null,
   bleeds: null,
+  look: null,
+  mending: null,
   expectedAt: null,
   amount: null,
   undoes: null,

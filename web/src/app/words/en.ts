@@ -4,6 +4,7 @@ import { HOUSE_WORDS } from './enHouse'
 import { TAG_WORDS } from './enTags'
 import { LINE_WORDS } from './enLine'
 import { LINES_WORDS } from './enLines'
+import { INSPECT_WORDS } from './enInspect'
 import { RECORD_WORDS } from './enRecord'
 import { LOAD_WORDS } from './enLoad'
 import { MOVE_WORDS } from './enMoves'
@@ -363,6 +364,7 @@ export const EN_SCREENS = {
   },
   lines: LINES_WORDS,
   record: RECORD_WORDS,
+  inspect: INSPECT_WORDS,
   bench: {
     title: 'Bench',
     line: 'Turn anything and look',

@@ -3,7 +3,7 @@ export const LINES_WORDS = {
   title: 'Lines',
   line: 'Where the tape goes',
   what: 'What the line is for',
-  tasks: { edge: 'A crooked edge', round: 'Level round the room', stripes: 'Stripes' },
+  tasks: { edge: 'A crooked edge', round: 'Level round the room', stripes: 'Pattern' },
   room: 'Room',
   noRoom: 'There is no room yet. Survey one on the Walk, and its edges can be read here.',
   noHem: 'Nothing here is taped yet: say on the Walk what is painted.',
@@ -59,7 +59,8 @@ export const LINES_WORDS = {
   wayNames: { straight: 'Straighten', split: 'Two straight parts', follow: 'Follow the old edge' },
   wayFacts:
     'Covers up to {most}, over {run} of the run. {shows, select, slants {The slant may show.} bends {The bend may show.} other {Looks straight.}}',
-  wayMinutes: '{way, select, follow {Short pieces: {n} min more to lay.} other {Marking: {n} min.}}',
+  wayCost:
+    '{way, select, follow {Short pieces: {n} min more to lay} other {Marking{seal, select, none {} other { and filling {seal} of joint}}: {n} min}}{mends, select, none {} other {, {mends} more touch-ups to expect}}. {money}.',
   noSplit: 'One straight line does as well.',
   followFacts: 'No trim lost. {shows, select, yes {It will look crooked.} other {The wander is too small to see.}}',
   followShows:

@@ -56,5 +56,6 @@ export function newJob(id: string, answers: NewJobAnswers, now: Date, own: Own |
     rooms: [],
     planning: USUAL_PLANNING,
     quotes: [],
+    trials: [],
   }
 }

@@ -163,7 +163,14 @@ export function EdgeOfHem({ room, hem, children }: { room: Room; hem: Hem; child
                 units={units}
               />
               <EdgeSentences of={way === 'follow' ? null : line} points={points} trimMm={trimMm} />
-              <EdgeWays way={way} onChange={setWay} {...found} points={points} lengthMm={lengthMm} />
+              <EdgeWays
+                way={way}
+                onChange={setWay}
+                {...found}
+                points={points}
+                lengthMm={lengthMm}
+                edge={edgeOfHem(hem.id)}
+              />
             </Panel>
             {way !== 'follow' && (
               <MarksTable

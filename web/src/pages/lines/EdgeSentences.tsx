@@ -8,6 +8,7 @@ import {
 } from '@crisp-hem/core'
 import { useFacts } from '../../app/state/useJob'
 import { W } from '../../app/words'
+import { aboutRun } from './aboutRun'
 import { mmWords } from '../../app/words/mmWords'
 
 interface EdgeSentencesProps {
@@ -27,7 +28,7 @@ export function EdgeSentences({ of, points, trimMm }: EdgeSentencesProps) {
   const covered = {
     most: mm(what.mostMm),
     at: mm(what.mostAtMm),
-    run: mm(what.coveredRunMm),
+    run: mm(aboutRun(what.coveredRunMm)),
     least: mm(COVERED_FROM_MM),
   }
   return (

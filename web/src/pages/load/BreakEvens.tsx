@@ -16,7 +16,7 @@ export function BreakEvens() {
   const { format, version, id, name, site, start: begin, air, house, crews, shelf, planning } = useFacts()
   // Sample rooms stand for the job's own, whose changes therefore ask nothing anew.
   const question = useMemo((): Job => {
-    const bare = { kit: null, rooms: [], quotes: [], log: [], published: null }
+    const bare = { kit: null, rooms: [], quotes: [], trials: [], log: [], published: null }
     return { format, version, id, name, site, start: begin, air, house, crews, shelf, planning, ...bare }
   }, [format, version, id, name, site, begin, air, house, crews, shelf, planning])
   const curves = useWorkerAnswer<Job, readonly BreakEven[]>(start, question, ASK_AFTER_MS)

@@ -1,6 +1,8 @@
 import { useMemo } from 'react'
 import { linesSay, type LinesTally, type Plan } from '@crisp-hem/core'
-import { useFacts, useLog } from '../../app/state/useJob'
+import { useAppSelector } from '../../app/state/store'
+import { isPainter, useFacts, useLog } from '../../app/state/useJob'
+import { TakeIn } from './TakeIn'
 import { Panel } from '../../app/ui/Panel'
 import { decimals, figure, W } from '../../app/words'
 
@@ -13,6 +15,7 @@ const LEAST = 0.1
 export function LinesSayPanel({ plan }: { readonly plan: Plan }) {
   const { shelf, site } = useFacts()
   const log = useLog()
+  const isOnlyRead = useAppSelector(isPainter)
   const said = useMemo(() => linesSay(log, shelf, plan), [log, shelf, plan])
   if (!said) return null
   const { all, byTape } = said
@@ -45,6 +48,7 @@ export function LinesSayPanel({ plan }: { readonly plan: Plan }) {
         </ul>
       )}
       <p className="mt-2 text-sm text-soft">{W.record.how}</p>
+      {!isOnlyRead && <TakeIn plan={plan} />}
     </Panel>
   )
 }

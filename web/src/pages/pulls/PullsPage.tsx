@@ -11,6 +11,7 @@ import { Button } from '../../app/ui/Button'
 import { inRoom } from './inRoom'
 import { Breathers } from './Breathers'
 import { InspectList } from './InspectList'
+import { MendList } from './MendList'
 import { LinesSayPanel } from './LinesSayPanel'
 import { PullCardView } from './PullCardView'
 import { Register } from './Register'
@@ -61,7 +62,8 @@ export function PullsPage() {
           </div>
           <div className="grid min-w-0 grid-cols-1 content-start gap-4">
             <Breathers subjects={board.breathers} />
-            <InspectList hemIds={board.toInspect} />
+            {plan && <InspectList hemIds={board.toInspect} plan={plan} />}
+            <MendList hemIds={board.toMend} />
             {plan && <LinesSayPanel plan={plan} />}
             <TagFinder />
             <Register />

@@ -70,5 +70,11 @@ test('ticks carry what happened and when it was expected', () => {
     expectedAt: TERN_QUAY_NOW,
   })
   expect(pullTick(['h'], 'c', now, null)).toMatchObject({ kind: 'pulled', expectedAt: null })
-  expect(inspectTick('h', 3, now)).toMatchObject({ kind: 'inspected', bleeds: 3 })
+  expect(
+    inspectTick(
+      'h',
+      { light: 'daylight', awayMm: null, finds: [{ fault: 'run-under', size: 'large', count: 3, lengthMm: 0 }] },
+      now,
+    ),
+  ).toMatchObject({ kind: 'inspected', bleeds: 3 })
 })

@@ -8,6 +8,7 @@ import {
   type PullSpan,
   type Task,
   readSubject,
+  isMended,
   isThrough,
   wetPassedAt,
   type HemId,
@@ -43,8 +44,10 @@ export interface TodoCard {
 export interface Board {
   readonly pulls: readonly PullCard[]
   readonly todo: readonly TodoCard[]
-  /** Hems pulled but not looked at. */
+  /** Hems pulled but not looked at, or mended since. */
   readonly toInspect: readonly string[]
+  /** Hems with faults that nobody has put right. */
+  readonly toMend: readonly string[]
   readonly breathers: readonly string[]
 }
 
@@ -90,13 +93,21 @@ export function boardAt(plan: Plan, log: LogState, now: number, { crewId, crews 
     pulls,
     todo: todoCards(plan, log, mine, namesOf(crews, plan.placed, plan.tasks)),
     toInspect: plan.hems.filter((hem) => needsLook(log, hem.id)).map((hem) => hem.id),
+    toMend: plan.hems.filter((hem) => needsMending(log, hem.id)).map((hem) => hem.id),
     breathers: [...log.covered.keys()].filter((subject) => readSubject(subject)?.of === 'fitting'),
   }
 }
 
 const needsLook = (log: LogState, hemId: HemId): boolean => {
   const state = log.hems.get(hemId)
-  return state !== undefined && state.pulledAt !== null && state.inspectedAt === null
+  if (state === undefined || state.pulledAt === null) return false
+  return state.inspectedAt === null || isMended(state)
+}
+
+/** Whether the last look found something, and nobody has put it right since. */
+const needsMending = (log: LogState, hemId: HemId): boolean => {
+  const state = log.hems.get(hemId)
+  return state !== undefined && state.inspectedAt !== null && state.faults > 0 && !isMended(state)
 }
 
 function todoCards(plan: Plan, log: LogState, mine: (crewId: string) => boolean, names: NamesOf): TodoCard[] {

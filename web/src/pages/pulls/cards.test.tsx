@@ -63,6 +63,8 @@ test('what is pulled leaves the board', () => {
     subjects: [...wet.hemIds],
     coat: null,
     bleeds: null,
+    look: null,
+    mending: null,
     expectedAt: null,
     amount: null,
     undoes: null,

@@ -8,6 +8,7 @@ export function inRoom(board: Board, roomId: string | null): Board {
     pulls: board.pulls.filter(({ pull }) => pull.roomId === roomId),
     todo: board.todo.filter(({ task }) => task.roomId === roomId),
     toInspect: board.toInspect.filter((id) => readHem(id)?.roomId === roomId),
+    toMend: board.toMend.filter((id) => readHem(id)?.roomId === roomId),
     breathers: board.breathers.filter((subject) => {
       const ref = readSubject(subject)
       return ref?.of === 'fitting' && ref.roomId === roomId

@@ -1,4 +1,15 @@
-import { formatInstant, type LogEvent, type Task, TICK_OF, UNSAID, type HemId, type SubjectKey } from '@crisp-hem/core'
+import {
+  bleedsOf,
+  formatInstant,
+  type Inspection,
+  type LogEvent,
+  type Mended,
+  type Task,
+  TICK_OF,
+  UNSAID,
+  type HemId,
+  type SubjectKey,
+} from '@crisp-hem/core'
 
 type NewEvent = Omit<LogEvent, 'id'>
 
@@ -63,11 +74,21 @@ export const tornTick = (hemId: HemId, crewId: string | null, now: number): NewE
   subjects: [hemId],
 })
 
-export const inspectTick = (hemId: HemId, bleeds: number, now: number): NewEvent => ({
+/** A line was looked along: what was seen, of which the bleeds are counted by themselves. */
+export const inspectTick = (hemId: HemId, look: Inspection, now: number): NewEvent => ({
   ...blank(now, null),
   kind: 'inspected',
   subjects: [hemId],
-  bleeds,
+  bleeds: bleedsOf(look),
+  look,
+})
+
+/** Faults of a line were put right: it is looked along once more. */
+export const mendTick = (hemId: HemId, mending: Mended, now: number): NewEvent => ({
+  ...blank(now, null),
+  kind: 'mended',
+  subjects: [hemId],
+  mending,
 })
 
 export const uncoverTick = (subject: SubjectKey, now: number): NewEvent => ({

@@ -1,5 +1,6 @@
 import { type Defect, type FaceKey, type Room } from '../../base/nouns'
-import { faceKeys, faceOf, hasFace } from './faces'
+import { lineReady } from './lineReady'
+import { faceKeys, faceOf, hasFace } from '../rooms/faces'
 
 /** What is done to a face before paint, in the order of the work inside. */
 export const READY_ACTS = [
@@ -19,6 +20,8 @@ export type ReadyAct = (typeof READY_ACTS)[number]
 export interface ReadyStep {
   readonly act: ReadyAct
   readonly places: readonly Defect[]
+  /** How much of a line that was noted on the face wants it besides, mm; 0 where none does. */
+  readonly lineMm: number
   /** What it is sanded with; null for all else. */
   readonly grit: number | null
 }
@@ -28,7 +31,7 @@ const FILLER_GRIT = 120
 const DULLING_GRIT = 180
 
 /**
- * What a face wants before anything is laid on it: what the survey ticked, and what its marked places ask for. Filler is sanded, what
+ * What a face wants before anything is laid on it: what the survey ticked, and what its marked places and lines ask for. Filler is sanded, what
  * was sanded is wiped, and primer is looked over, since it shows what is left. Common practice, no published source.
  */
 export function readySteps(room: Room, key: FaceKey): ReadyStep[] {
@@ -36,21 +39,22 @@ export function readySteps(room: Room, key: FaceKey): ReadyStep[] {
   const of = (...kinds: readonly Defect['kind'][]) =>
     room.defects.filter((defect) => defect.face === key && kinds.includes(defect.kind))
   const [flaking, gaps, holes] = [of('flaking'), of('gap'), of('crack', 'hole')]
-  const isFilled = ticked.has('fill') || holes.length > 0
+  const { sealMm, fillMm } = lineReady(room, key)
+  const isFilled = ticked.has('fill') || holes.length > 0 || fillMm > 0
   const isSanded = ticked.has('sand') || isFilled || flaking.length > 0
-  const wanted: readonly (readonly [ReadyAct, boolean, readonly Defect[]])[] = [
+  const wanted: readonly (readonly [ReadyAct, boolean, readonly Defect[], number?])[] = [
     ['scrape', flaking.length > 0, flaking],
     ['wash', ticked.has('wash'), []],
     ['degrease', ticked.has('degrease'), []],
-    ['seal-gaps', gaps.length > 0, gaps],
-    ['fill', isFilled, holes],
-    ['sand', isSanded, [...flaking, ...holes]],
+    ['seal-gaps', gaps.length > 0 || sealMm > 0, gaps, sealMm],
+    ['fill', isFilled, holes, fillMm],
+    ['sand', isSanded, [...flaking, ...holes], fillMm],
     ['wipe', isSanded || ticked.has('dust'), []],
     ['prime', ticked.has('prime'), []],
     ['look-over', ticked.has('prime'), []],
   ]
-  const steps = wanted.flatMap(([act, isWanted, places]): ReadyStep[] =>
-    isWanted ? [{ act, places, grit: act === 'sand' ? (isFilled ? FILLER_GRIT : DULLING_GRIT) : null }] : [],
+  const steps = wanted.flatMap(([act, isWanted, places, lineMm = 0]): ReadyStep[] =>
+    isWanted ? [{ act, places, lineMm, grit: act === 'sand' ? (isFilled ? FILLER_GRIT : DULLING_GRIT) : null }] : [],
   )
   return room.kind === 'elevation' ? washedLast(steps) : steps
 }

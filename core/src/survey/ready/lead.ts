@@ -1,5 +1,5 @@
 import { known, type FaceKey, type Known, type Room, type Site, type Soundness, word } from '../../base/nouns'
-import { faceOf } from './faces'
+import { faceOf } from '../rooms/faces'
 import { facesToReady, readySteps } from './readying'
 
 /** Years from which a country's house paint is taken as free of lead. Others count as the strictest known. */
