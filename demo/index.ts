@@ -1,4 +1,5 @@
 export { TERN_QUAY_NOW, ternQuaySurvey } from './ternQuay'
 export { ternQuay } from './ternQuayLog'
 export { gullRow } from './gullRow'
+export { withPastWork } from './pastWork'
 export { manyHems } from './manyHems'

@@ -175,6 +175,7 @@ export {
   type PricePart,
 } from './planning/price/planPrice'
 export { type CrewDay } from './planning/price/crewDays'
+export { withFace } from './survey/rooms/withFace'
 export { highestMm, topAtMm, topLine } from './survey/rooms/wallTop'
 export { type CellValue, type Column, readCell, readRow, type ShelfRow, writeCell } from './survey/shelf/columns'
 export { coatingOf, coverOf, liquidOf, tapeOf } from './survey/shelf/find'
@@ -339,6 +340,7 @@ export { type Customer, type Firm, NO_CUSTOMER, NO_FIRM } from './base/nouns/fir
 export { type LinesTally, linesSay } from './answers/record/linesSay'
 export { forgotten, learnedFrom, mergedRecords, showsMore, takenIn } from './answers/record/learnedFrom'
 export { type ChosenBy, recordChanges, type RecordChange, type RecordDoes } from './answers/record/recordChanges'
+export { movedMost, type MovedFigure } from './answers/record/movedMost'
 export { worthKnowing, worthLooking, type WorthKnowing, type WorthLooking } from './answers/record/worthKnowing'
 export { type Took, tookSoFar } from './answers/quotes/tookSoFar'
 export { writeCsv } from './base/units/csvText'
@@ -413,6 +415,7 @@ export {
 export { LEAST_WAYS, MOST_WAYS, type Trial, type TrialWay } from './base/nouns/trial'
 export {
   expectedPerM,
+  piecesFound,
   trialCounts,
   trialNeeds,
   trialVerdict,
@@ -420,5 +423,21 @@ export {
   type TrialSum,
   type TrialVerdict,
 } from './answers/record/trialVerdict'
+export {
+  proveFaces,
+  provenBy,
+  PROOFS,
+  type FaceProof,
+  type Proof,
+  type ProofOutcome,
+} from './answers/record/proveFaces'
+export {
+  recordCharts,
+  CHART_GROUPS,
+  type ChartGroup,
+  type HouseChart,
+  type HousePoint,
+} from './answers/record/recordCharts'
+export type { ChartSignal } from './nature/learn/uChart'
 export { trialOrder } from './nature/learn/trialOrder'
 export { drawnNormal, poisson } from './nature/learn/poisson'

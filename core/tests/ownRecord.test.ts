@@ -1,6 +1,7 @@
 import { ternQuaySurvey } from '../../demo'
 import { planJob } from '../src/answers/chain/planJob'
 import { forgotten, learnedFrom, mergedRecords, showsMore, takenIn } from '../src/answers/record/learnedFrom'
+import { movedMost } from '../src/answers/record/movedMost'
 import { recordChanges } from '../src/answers/record/recordChanges'
 import { worthLooking, worthKnowing } from '../src/answers/record/worthKnowing'
 import { NO_RECORD, type Find, type Job, type LogEvent, type OwnRecord } from '../src/base/nouns'
@@ -177,4 +178,27 @@ describe('what is worth looking at', () => {
     for (const [i, { teaches }] of list.entries()) if (i > 0) expect(teaches).toBeLessThanOrEqual(list[i - 1]!.teaches)
     expect(worthLooking(job, plan, foldLog([...off, ...looked(1)]))).toEqual([])
   })
+})
+
+test('what a record moves most comes first, up or down; one that is off moves nothing', () => {
+  const count = (tapeId: string, counted: number) => ({
+    jobId: tapeId,
+    job: tapeId,
+    at,
+    fault: 'bleeds' as const,
+    tapeId,
+    texture: 'smooth' as const,
+    laidBy: 'practised' as const,
+    metres: 100,
+    counted,
+    expected: 20,
+  })
+  const record: OwnRecord = { ...NO_RECORD, counts: [count('same', 20), count('bad', 160), count('good', 1)] }
+  const moved = movedMost(record)
+  expect(moved.map(({ tapeId }) => tapeId).sort()).toEqual(['bad', 'good', 'same'])
+  const far = moved.map(({ factor }) => Math.abs(Math.log(factor.mean)))
+  expect(far).toEqual([...far].sort((a, b) => b - a))
+  expect(moved.find(({ tapeId }) => tapeId === 'bad')!.factor).toMatchObject({ ofTape: 100, onTexture: 300 })
+  expect(moved.find(({ tapeId }) => tapeId === 'bad')!.factor.mean).toBeGreaterThan(4)
+  expect(movedMost({ ...record, use: 'off' })).toEqual([])
 })

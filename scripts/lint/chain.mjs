@@ -21,7 +21,21 @@ export const WEB_FLOORS = [
   ['print', []],
   [
     'pages',
-    ['walk', 'lines', 'scope', 'site', 'recipes', 'bench', 'shelf', 'rounds', 'load', 'pulls', 'people', 'jobs'],
+    [
+      'walk',
+      'lines',
+      'scope',
+      'site',
+      'recipes',
+      'bench',
+      'shelf',
+      'rounds',
+      'load',
+      'pulls',
+      'proof',
+      'people',
+      'jobs',
+    ],
   ],
 ]
 /** And of the server, which has no floors within its folders. */

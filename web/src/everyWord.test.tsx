@@ -20,6 +20,7 @@ const PAGES = {
   shelf: () => import('./pages/shelf/ShelfPage').then((m) => m.ShelfPage),
   site: () => import('./pages/site/SitePage').then((m) => m.SitePage),
   lines: () => import('./pages/lines/LinesPage').then((m) => m.LinesPage),
+  proof: () => import('./pages/proof/ProofPage').then((m) => m.ProofPage),
   bench: () => import('./pages/bench/BenchPage').then((m) => m.BenchPage),
   jobs: () => import('./pages/jobs/JobsPage').then((m) => m.JobsPage),
 } satisfies Record<string, () => Promise<ComponentType>>

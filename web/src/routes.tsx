@@ -37,6 +37,7 @@ export const router = createBrowserRouter([
       page('rounds', () => import('./pages/rounds/RoundsPage'), 'RoundsPage'),
       page('shelf', () => import('./pages/shelf/ShelfPage'), 'ShelfPage'),
       page('bench', () => import('./pages/bench/BenchPage'), 'BenchPage'),
+      page('results/:part?', () => import('./pages/proof/ProofPage'), 'ProofPage'),
       page('tag/:code', () => import('./pages/pulls/TagPage'), 'TagPage'),
       page('history', () => import('./pages/people/HistoryPage'), 'HistoryPage'),
       page('pulls', () => import('./pages/pulls/PullsPage'), 'PullsPage'),

@@ -1,4 +1,12 @@
-import { type HouseRules, type Job, type Shelf, type Trial, type TrialWay } from '../../base/nouns'
+import {
+  readSubject,
+  type HouseRules,
+  type Job,
+  type LogEvent,
+  type Shelf,
+  type Trial,
+  type TrialWay,
+} from '../../base/nouns'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import { nth, sure } from '../../base/units/sure'
 import { sumOf } from '../../base/units/sumOf'
@@ -10,6 +18,7 @@ import { chanceLower, ERROR_CHANCE, metresToTell } from '../../nature/learn/tell
 import { trialOrder } from '../../nature/learn/trialOrder'
 import { bleedsPerMetre } from '../../nature/risk/bleed'
 import { coatingOf, tapeOf } from '../../survey/shelf/find'
+import { standingEvents } from '../../planning/progress/hemStates'
 import type { Plan } from '../chain/planJob'
 import { tapedLines } from './tapedLines'
 
@@ -59,8 +68,23 @@ export interface TrialVerdict {
 /** Not more than so many times the faults counts as good as. From memory. */
 const AS_GOOD_TIMES = 1.5
 
+/** Faults counted at each piece of a trial, row by row and from left to right as they lie there; null where nobody has looked. */
+export function piecesFound({ id, ways, rows }: Trial, log: readonly LogEvent[]): (number | null)[] {
+  const found = Array.from({ length: ways.length * rows }, (): number | null => null)
+  for (const { kind, subjects, bleeds } of standingEvents(log)) {
+    if (kind !== 'tried') continue
+    for (const key of subjects) {
+      const ref = readSubject(key)
+      if (ref?.of === 'trial' && ref.trialId === id && ref.piece < found.length) found[ref.piece] = bleeds
+    }
+  }
+  return found
+}
+
 /** Counts of a trial by way. */
-export function trialCounts({ ways, rows, seed, pieceMm, counts }: Trial): Counted[] {
+export function trialCounts(trial: Trial, log: readonly LogEvent[]): Counted[] {
+  const { ways, rows, seed, pieceMm } = trial
+  const counts = piecesFound(trial, log)
   const sums = ways.map(() => ({ events: 0, exposure: 0 }))
   trialOrder(ways.length, rows, seed).forEach((row, i) =>
     row.forEach((way, place) => {
@@ -99,7 +123,7 @@ export const trialNeeds = (
 
 /** What a trial says: way by way, what is told apart, and what it comes to in this job. */
 export function trialVerdict(trial: Trial, job: Job, plan: Pick<Plan, 'hems' | 'recipes'>): TrialVerdict {
-  const counted = trialCounts(trial)
+  const counted = trialCounts(trial, job.log)
   const jobMetres = linesOn(trial, job, plan)
   const ways = trial.ways.map((way, i) => sumUp(trial, way, nth(counted, i), { job, jobMetres }))
   const looked = ways.flatMap(({ rate }, i) => (rate ? [{ i, rate }] : []))

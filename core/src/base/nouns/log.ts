@@ -2,7 +2,7 @@ import type { Inspection, Mended } from './inspection'
 import type { SubjectKey } from './subject'
 import type { HybridClock } from '../units/hybridClock'
 
-/** What can be ticked on site. `torn` is of tape that tore or came loose, and is laid anew; `done` is of work that is ticked as a whole; `inspected` is a look along lines, `mended` what was put right along them; `pictured` is a picture of a hem, kept under the line’s own id; `received`, `returned` and `counted` are of stock on the van; `cut` is a length cut off a roll for a room; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
+/** What can be ticked on site. `torn` is of tape that tore or came loose, and is laid anew; `done` is of work that is ticked as a whole; `inspected` is a look along lines, `mended` what was put right along them; `tried` is what one piece of a trial showed; `pictured` is a picture of a hem, kept under the line’s own id; `received`, `returned` and `counted` are of stock on the van; `cut` is a length cut off a roll for a room; `day-closed` names what stays covered overnight, and why; `undone` takes one earlier event back; nothing is ever erased. */
 export const EVENT_KINDS = [
   'covered',
   'laid',
@@ -12,6 +12,7 @@ export const EVENT_KINDS = [
   'pulled',
   'inspected',
   'mended',
+  'tried',
   'skipped',
   'uncovered',
   'done',
@@ -35,11 +36,11 @@ export interface LogEvent {
   readonly at: string
   readonly crewId: string | null
   /** The hems it is about; for covered and uncovered the room (`room:r1`), fitting (`fitting:r1/f2`)
-   * or a colour's covers (`work:r1/s2/cover`); for done the work (`work:r1/prep`); for stock the article (`stock:tape:t1/24`), for cut article and room. */
+   * or a colour's covers (`work:r1/s2/cover`); a piece of a trial (`trial:t1/0`, counted from the first row's left); for done the work (`work:r1/prep`); for stock the article (`stock:tape:t1/24`), for cut article and room. */
   readonly subjects: readonly SubjectKey[]
   /** Which coat, for `coated`: 1 is the first. */
   readonly coat: number | null
-  /** Visible bleeds counted, for `inspected`. */
+  /** Visible bleeds counted, for `inspected`; faults at the piece, for `tried`. */
   readonly bleeds: number | null
   /** What was seen and how it was looked at, for `inspected`; null where only bleeds were counted. */
   readonly look: Inspection | null

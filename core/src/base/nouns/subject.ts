@@ -9,7 +9,7 @@ import type { KeyText } from './keyText'
 /** What a line of the log is about, as text. Made by {@link writeSubject}, read by {@link readSubject}. */
 export type SubjectKey = KeyText<'subject' | 'hem'>
 
-/** A hem, a room under cover, a fitting under cover, a field, work that is ticked as a whole, or a thing in stock. */
+/** A hem, a room under cover, a fitting under cover, a field, work that is ticked as a whole, a thing in stock, or a piece of a trial. */
 export type SubjectRef =
   | { readonly of: 'hem'; readonly hemId: HemId }
   | { readonly of: 'room'; readonly roomId: string }
@@ -17,6 +17,7 @@ export type SubjectRef =
   | { readonly of: 'field'; readonly roundId: RoundId }
   | { readonly of: 'work'; readonly activityId: ActivityId }
   | { readonly of: 'stock'; readonly article: ArticleKey }
+  | { readonly of: 'trial'; readonly trialId: string; readonly piece: number }
 
 export function writeSubject(ref: SubjectRef): SubjectKey {
   switch (ref.of) {
@@ -32,10 +33,12 @@ export function writeSubject(ref: SubjectRef): SubjectKey {
       return `work:${ref.activityId}`
     case 'stock':
       return `stock:${ref.article}`
+    case 'trial':
+      return `trial:${ref.trialId}/${ref.piece}`
   }
 }
 
-const SUBJECT = /^(?:(room|fitting|field|work|stock):)?(.+)$/
+const SUBJECT = /^(?:(room|fitting|field|work|stock|trial):)?(.+)$/
 
 /** What a key names; null for text that is no subject's. */
 export function readSubject(key: string): SubjectRef | null {
@@ -52,6 +55,11 @@ export function readSubject(key: string): SubjectRef | null {
       return readRound(rest) ? { of, roundId: rest } : null
     case 'work':
       return readActivity(rest) ? { of, activityId: rest } : null
+    case 'trial': {
+      const [trialId = '', piece = '', more] = rest.split('/')
+      const good = ID_PATTERN.test(trialId) && /^\d{1,4}$/.test(piece) && more === undefined
+      return good ? { of, trialId, piece: Number(piece) } : null
+    }
     case 'stock':
       return isArticle(rest) ? { of, article: rest } : null
     default: {

@@ -30,6 +30,4 @@ export interface Trial {
   readonly pieceMm: number
   /** What the order is drawn by. */
   readonly seed: number
-  /** Faults counted at each piece, row by row and from left to right as they lie there; null where nobody has looked. */
-  readonly counts: readonly (number | null)[]
 }

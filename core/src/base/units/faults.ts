@@ -56,6 +56,7 @@ export const EXPECTATIONS = [
   'crew_of_job',
   'each_once',
   'coating_on_shelf',
+  'tape_on_shelf',
   'within_wall',
   'below_top',
   'stretch',

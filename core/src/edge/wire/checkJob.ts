@@ -91,13 +91,32 @@ function meaningFaults(job: JobFacts): Fault[] {
   job.crews.forEach((crew, i) => faults.push(...shiftFaults(crew, `crews[${i}]`)))
   faults.push(...tooMany(job.rooms))
   const crews = new Set(job.crews.map((crew) => crew.id))
-  faults.push(...planningFaults(job.planning, crews), ...siteFaults(job.site))
+  faults.push(...planningFaults(job.planning, crews), ...siteFaults(job.site), ...trialFaults(job))
   const known = { coatings, crews, places: new Set(job.site.places.map(({ id }) => id)) }
   job.rooms.some((room, i) => {
     faults.push(...roomFaults(room, `rooms[${i}]`, known))
     return faults.length >= MOST_FAULTS
   })
   return faults.slice(0, MOST_FAULTS)
+}
+
+/** Trials are of what is on the shelf: nothing could be told of a tape nobody knows. */
+function trialFaults({ trials, shelf }: Pick<JobFacts, 'trials' | 'shelf'>): Fault[] {
+  const tapes = new Set(shelf.tapes.map(({ id }) => id))
+  const coatings = new Set(shelf.coatings.map(({ id }) => id))
+  return [
+    ...repeats(trials, 'trials'),
+    ...trials.flatMap(({ coatingId, ways }, i) => [
+      ...(coatings.has(coatingId)
+        ? []
+        : [{ place: `trials[${i}].coatingId`, expected: expects('coating_on_shelf', { coating: coatingId }) }]),
+      ...ways.flatMap(({ tapeId }, k) =>
+        tapes.has(tapeId)
+          ? []
+          : [{ place: `trials[${i}].ways[${k}].tapeId`, expected: expects('tape_on_shelf', { tape: tapeId }) }],
+      ),
+    ]),
+  ]
 }
 
 /** Things in all rooms together that are planned within seconds on a slow machine. Measured. */

@@ -1,7 +1,7 @@
 import { CoreError, JOB_VERSION } from '../../base/nouns'
 import { readFileSync } from 'node:fs'
 import Ajv2020 from 'ajv/dist/2020'
-import { gullRow, ternQuay, ternQuaySurvey } from '../../../../demo'
+import { gullRow, ternQuay, ternQuaySurvey, withPastWork } from '../../../../demo'
 import { editFaults } from './checkJob'
 import { faultText } from '../words'
 import { jobSchema } from './jobSchema'
@@ -19,11 +19,14 @@ const CHOICE = {
   reason: '',
 }
 
-test.each([demo, gullRow()])('reading what was written gives an equal job and the same bytes', (job) => {
-  const text = writeJobFile(job)
-  expect(readJobFile(text)).toEqual(job)
-  expect(writeJobFile(readJobFile(text))).toBe(text)
-})
+test.each([demo, gullRow(), withPastWork(gullRow())])(
+  'reading what was written gives an equal job and the same bytes',
+  (job) => {
+    const text = writeJobFile(job)
+    expect(readJobFile(text)).toEqual(job)
+    expect(writeJobFile(readJobFile(text))).toBe(text)
+  },
+)
 
 /** The demo's file with one thing changed. */
 function spoiled(change: (job: ReturnType<typeof JSON.parse>) => void): string {

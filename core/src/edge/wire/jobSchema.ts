@@ -97,6 +97,28 @@ function isZone(name: string): boolean {
   }
 }
 
+/** What the house's own walls showed. */
+export const ownRecordSchema = exact({
+  use: oneOf(OWN_USES),
+  halfLifeDays: orNull(wholeNumber(1, 100_000)),
+  counts: list(
+    exact({
+      jobId: id(),
+      job: text(),
+      at: instant(),
+      fault: oneOf(LEARNED_FAULTS),
+      tapeId: id(),
+      texture: oneOf(TEXTURES),
+      laidBy: oneOf(LAID_BY),
+      metres: decimal(0, 10_000_000),
+      counted: wholeNumber(0, 10_000_000),
+      expected: decimal(0, 10_000_000),
+    }),
+    0,
+    20_000,
+  ),
+})
+
 /** The house rules, of a job or of the contractor. */
 export const houseSchema = exact({
   school: oneOf(HOUSE_WAYS),
@@ -173,26 +195,7 @@ export const houseSchema = exact({
       message: needs('picture'),
     }),
   }),
-  own: exact({
-    use: oneOf(OWN_USES),
-    halfLifeDays: orNull(wholeNumber(1, 100_000)),
-    counts: list(
-      exact({
-        jobId: id(),
-        job: text(),
-        at: instant(),
-        fault: oneOf(LEARNED_FAULTS),
-        tapeId: id(),
-        texture: oneOf(TEXTURES),
-        laidBy: oneOf(LAID_BY),
-        metres: decimal(0, 10_000_000),
-        counted: wholeNumber(0, 10_000_000),
-        expected: decimal(0, 10_000_000),
-      }),
-      0,
-      20_000,
-    ),
-  }),
+  own: ownRecordSchema,
 })
 
 const trialSchema = exact({
@@ -214,7 +217,6 @@ const trialSchema = exact({
   rows: wholeNumber(1, 100),
   pieceMm: wholeNumber(10, 100_000),
   seed: wholeNumber(0, 1_000_000_000),
-  counts: list(orNull(wholeNumber(0, 10_000)), 0, 100 * MOST_WAYS),
 })
 
 const crew = exact({

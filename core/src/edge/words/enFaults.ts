@@ -66,6 +66,7 @@ export const EN_FAULTS = {
   'expected.face_of_room': 'expected a face of this room, not “{face}”',
   'expected.each_once': 'expected each of these once: {values}',
   'expected.crew_of_job': 'expected a crew of this job, not “{crew}”',
+  'expected.tape_on_shelf': 'expected a tape on the shelf, not “{tape}”',
   'expected.coating_on_shelf': 'expected a coating on the shelf, not “{coating}”',
   'expected.within_wall': 'expected it to end within wall {wall} ({mm} mm)',
   'expected.below_top': 'expected it to end below the top of the wall ({mm} mm)',

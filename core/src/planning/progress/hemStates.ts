@@ -88,8 +88,16 @@ const clockOf = ({ origin }: LogEvent): string => origin?.clock ?? ''
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 
-/** A picture, stock, and the end of a day change no state of a hem. */
-const NOT_OF_WORK = new Set<LogEvent['kind']>(['day-closed', 'pictured', 'received', 'returned', 'counted', 'cut'])
+/** A picture, stock, a piece of a trial, and the end of a day change no state of a hem. */
+const NOT_OF_WORK = new Set<LogEvent['kind']>([
+  'day-closed',
+  'pictured',
+  'received',
+  'returned',
+  'counted',
+  'cut',
+  'tried',
+])
 
 /** The present state of everything, as a fold over the log. Replaying events changes nothing. */
 export function foldLog(log: readonly LogEvent[]): LogState {

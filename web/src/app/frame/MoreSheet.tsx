@@ -12,12 +12,13 @@ import { DisplayButton } from './DisplayButton'
 const PLACES = [
   ['scope', W.scope.title],
   ['lines', W.lines.title],
+  ['results', W.proof.title],
   ['bench', W.bench.title],
   ['shelf', W.shelf.title],
   ['site', W.frame.site],
   ['history', W.history.title],
 ] as const
-const OF_PAINTERS: readonly string[] = ['scope', 'lines', 'bench']
+const OF_PAINTERS: readonly string[] = ['scope', 'lines', 'results', 'bench']
 
 /** What a narrow screen has no room for in its row of steps: the other pages, undo and redo, light or dark. */
 export function MoreSheet() {

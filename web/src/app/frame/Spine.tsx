@@ -34,6 +34,9 @@ export function Spine() {
           <SpineLink path="lines" name={W.lines.title} count={0} />
         </li>
         <li>
+          <SpineLink path="results" name={W.proof.title} count={0} />
+        </li>
+        <li>
           <SpineLink path="bench" name={W.bench.title} count={0} />
         </li>
         {!painter && (

@@ -1,8 +1,7 @@
 import { gullRow } from '../../../../demo'
 import { factsEdited, jobOpened, editMade, editsSettled, jobSlice, redone, saveStarted, undone } from './jobSlice'
 import { eventsHeard, logOpened, logSlice } from './logSlice'
-import type { LogEvent } from '@crisp-hem/core'
-import { withFace } from '../../pages/walk/editFace'
+import { withFace, type LogEvent } from '@crisp-hem/core'
 
 const { log: _log, published: _published, ...facts } = gullRow()
 const run = (...actions: Parameters<typeof jobSlice.reducer>[1][]) =>

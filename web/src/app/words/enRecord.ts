@@ -3,7 +3,7 @@ export const RECORD_WORDS = {
   title: 'What your lines say',
   counts:
     '{run} looked along: {counted, plural, =0 {no bleeds} one {# bleed} other {# bleeds}} found, {expected} expected.',
-  belief: 'With what was believed before: {times} times what is expected, most likely {low} to {high} times.',
+  belief: 'All in all {times} times what we expect, most likely between {low} and {high}.',
   under: 'under {least}',
   standing: {
     more: 'More bleeds than expected.',
@@ -13,7 +13,7 @@ export const RECORD_WORDS = {
   },
   more: 'About {run} more looked along would tell.',
   how: 'Every line that is looked along counts, clean ones too. A tape that was used little is taken to be like the others. A job keeps its recipes while it runs: the next ones go by what it showed, once it is in the record and the house rules are kept.',
-  holds: 'Your record: {m} m looked along on {n, plural, one {one job} other {# jobs}}.',
+  holds: 'Your record: {run} looked along on {n, plural, one {one job} other {# jobs}}.',
   holdsNone: 'Your record is empty: recipes go by our figures alone.',
   wouldChange:
     '{n, plural, =0 {On a job like this one it would change no recipe.} one {On a job like this one it would change one recipe.} other {On a job like this one it would change # recipes.}}',

@@ -84,6 +84,8 @@ export const TAG_WORDS = {
       coated: 'coated',
       pulled: 'pulled',
       inspected: 'looked at',
+      mended: 'mended',
+      tried: 'counted a trial piece',
       skipped: 'left out',
       uncovered: 'uncovered',
       done: 'done',

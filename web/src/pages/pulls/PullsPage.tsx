@@ -12,7 +12,6 @@ import { inRoom } from './inRoom'
 import { Breathers } from './Breathers'
 import { InspectList } from './InspectList'
 import { MendList } from './MendList'
-import { LinesSayPanel } from './LinesSayPanel'
 import { PullCardView } from './PullCardView'
 import { Register } from './Register'
 import { TagFinder } from './TagFinder'
@@ -64,7 +63,6 @@ export function PullsPage() {
             <Breathers subjects={board.breathers} />
             {plan && <InspectList hemIds={board.toInspect} plan={plan} />}
             <MendList hemIds={board.toMend} />
-            {plan && <LinesSayPanel plan={plan} />}
             <TagFinder />
             <Register />
           </div>

@@ -7,6 +7,7 @@ import {
   type Task,
   TICK_OF,
   UNSAID,
+  writeSubject,
   type HemId,
   type SubjectKey,
 } from '@crisp-hem/core'
@@ -102,4 +103,12 @@ export const coverTick = (subjects: readonly SubjectKey[], now: number): NewEven
   ...blank(now, null),
   kind: 'covered',
   subjects: [...subjects],
+})
+
+/** One piece of a trial was looked along: so many places where paint ran under. */
+export const triedTick = (trialId: string, piece: number, bleeds: number, now: number): NewEvent => ({
+  ...blank(now, null),
+  kind: 'tried',
+  subjects: [writeSubject({ of: 'trial', trialId, piece })],
+  bleeds,
 })

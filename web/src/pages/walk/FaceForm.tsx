@@ -16,6 +16,7 @@ import {
   type Room,
   isFace,
   face as keyOfFace,
+  withFace,
 } from '@crisp-hem/core'
 import type { Pick } from '../../app/drawing/pick'
 import { useEditRoom, useFacts } from '../../app/state/useJob'
@@ -23,7 +24,7 @@ import { Button } from '../../app/ui/Button'
 import { Panel } from '../../app/ui/Panel'
 import { ColourField } from './ColourField'
 import { CROSS_CUT_OPTIONS } from './crossCutOptions'
-import { withFace, withScope } from './editFace'
+import { withScope } from './editFace'
 import { LastCoatForm } from './LastCoatForm'
 import { DefectsPanel } from './DefectsPanel'
 import { TexturePicker } from './TexturePicker'

@@ -11,12 +11,13 @@ import {
   stepOf,
   traceOutline,
   type Room,
+  withFace,
 } from '@crisp-hem/core'
 import { factsFaults, type JobFacts } from '@crisp-hem/core/wire'
 import { readDxf } from '@crisp-hem/core/exchange'
 import { ternQuaySurvey } from '../../../../demo'
 import { planScale, snapCorner } from '../../app/drawing/planScale'
-import { withFace, withoutTargets, withScope } from './editFace'
+import { withoutTargets, withScope } from './editFace'
 import { writeRoomDxf } from './drawingFiles'
 import { newStep, toggled } from './newStep'
 import { freeId, newBand, newFitting, newFoot, newHandHem, newOpening, newPiece, overlaps, withOpening } from './things'

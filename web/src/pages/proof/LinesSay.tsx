@@ -1,25 +1,33 @@
 import { useMemo } from 'react'
 import { linesSay, type LinesTally, type Plan } from '@crisp-hem/core'
-import { useAppSelector } from '../../app/state/store'
-import { isPainter, useFacts, useLog } from '../../app/state/useJob'
-import { TakeIn } from './TakeIn'
+import { Link } from 'react-router'
+import { runText } from '../../app/naming/runText'
+import { useFacts, useLog } from '../../app/state/useJob'
 import { Panel } from '../../app/ui/Panel'
-import { decimals, figure, W } from '../../app/words'
+import { decimals, W } from '../../app/words'
 
-/** Feet in a metre: 1 ft is 0.3048 m (international yard and pound agreement 1959): published. */
-const FT_PER_M = 1 / 0.3048
 /** What is expected below this is told as under it. */
 const LEAST = 0.1
 
 /** What the lines that were looked along say of what was expected of them: all together, then tape by tape. */
-export function LinesSayPanel({ plan }: { readonly plan: Plan }) {
-  const { shelf, site } = useFacts()
+export function LinesSay({ plan }: { readonly plan: Plan }) {
+  const { id, shelf, site } = useFacts()
   const log = useLog()
-  const isOnlyRead = useAppSelector(isPainter)
   const said = useMemo(() => linesSay(log, shelf, plan), [log, shelf, plan])
-  if (!said) return null
+  if (!said)
+    return (
+      <Panel title={W.record.title}>
+        <p>{W.proof.nobody}</p>
+        <Link
+          className="mt-2 inline-flex min-h-11 items-center border border-ink px-3 font-semibold hover:bg-deep"
+          to={`/jobs/${id}/pulls`}
+        >
+          {W.proof.toPulls}
+        </Link>
+      </Panel>
+    )
   const { all, byTape } = said
-  const run = (metres: number) => (site.units === 'metric' ? `${figure(metres)} m` : `${figure(metres * FT_PER_M)} ft`)
+  const run = (metres: number) => runText(metres, site.units)
   const facts = ({ counted, expected, metres, factor }: LinesTally) =>
     [
       W.record.counts({
@@ -48,7 +56,6 @@ export function LinesSayPanel({ plan }: { readonly plan: Plan }) {
         </ul>
       )}
       <p className="mt-2 text-sm text-soft">{W.record.how}</p>
-      {!isOnlyRead && <TakeIn plan={plan} />}
     </Panel>
   )
 }
