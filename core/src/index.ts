@@ -289,6 +289,20 @@ export {
   type JudgedRisk,
   RISKS,
 } from './answers/bench/judgeBench'
+export {
+  LESSON_CHOICES,
+  LESSON_LEVELS,
+  lessonWall,
+  scoreOrder,
+  scoreWall,
+  type Lesson,
+  type LessonChoice,
+  type LessonCost,
+  type LessonLevel,
+  type OrderLesson,
+  type WallLesson,
+  type WallScore,
+} from './answers/bench/lesson'
 export { restsOn } from './answers/bench/restsOn'
 export { type Reveal, REVEAL_MM, revealEdge, sampleValleys, type Valley } from './answers/bench/reveal'
 export { type Curve, overKeepAge, overPullTime } from './answers/bench/sweeps'

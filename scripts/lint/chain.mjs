@@ -28,6 +28,7 @@ export const WEB_FLOORS = [
       'site',
       'recipes',
       'bench',
+      'practice',
       'shelf',
       'rounds',
       'load',

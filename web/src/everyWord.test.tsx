@@ -22,6 +22,7 @@ const PAGES = {
   lines: () => import('./pages/lines/LinesPage').then((m) => m.LinesPage),
   proof: () => import('./pages/proof/ProofPage').then((m) => m.ProofPage),
   bench: () => import('./pages/bench/BenchPage').then((m) => m.BenchPage),
+  practice: () => import('./pages/practice/PracticePage').then((m) => m.PracticePage),
   jobs: () => import('./pages/jobs/JobsPage').then((m) => m.JobsPage),
 } satisfies Record<string, () => Promise<ComponentType>>
 type PageName = keyof typeof PAGES

@@ -38,6 +38,7 @@ export const router = createBrowserRouter([
       page('shelf', () => import('./pages/shelf/ShelfPage'), 'ShelfPage'),
       page('bench', () => import('./pages/bench/BenchPage'), 'BenchPage'),
       page('results/:part?', () => import('./pages/proof/ProofPage'), 'ProofPage'),
+      page('practice', () => import('./pages/practice/PracticePage'), 'PracticePage'),
       page('tag/:code', () => import('./pages/pulls/TagPage'), 'TagPage'),
       page('history', () => import('./pages/people/HistoryPage'), 'HistoryPage'),
       page('pulls', () => import('./pages/pulls/PullsPage'), 'PullsPage'),

@@ -6,6 +6,7 @@ export { upgraded, upgradedEvent, upgradedParts, upgradedRoom, withHands } from 
 export { firstSignInSchema, passwordSchema, personSchema, signInCodeSchema, signInSchema } from './peopleSchema'
 export { readJobFile, writeJobFile } from './jobFile'
 export { readInstance } from './instanceFile'
+export { readLessonFile, writeLessonFile } from './lessonFile'
 export { readRecordFile, writeRecordFile } from './recordFile'
 export { planOutput } from './planOutput'
 export { practiceClockSchema } from './clockSchema'

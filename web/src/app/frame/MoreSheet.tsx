@@ -14,11 +14,12 @@ const PLACES = [
   ['lines', W.lines.title],
   ['results', W.proof.title],
   ['bench', W.bench.title],
+  ['practice', W.practice.title],
   ['shelf', W.shelf.title],
   ['site', W.frame.site],
   ['history', W.history.title],
 ] as const
-const OF_PAINTERS: readonly string[] = ['scope', 'lines', 'results', 'bench']
+const OF_PAINTERS: readonly string[] = ['scope', 'lines', 'results', 'bench', 'practice']
 
 /** What a narrow screen has no room for in its row of steps: the other pages, undo and redo, light or dark. */
 export function MoreSheet() {

@@ -39,6 +39,9 @@ export function Spine() {
         <li>
           <SpineLink path="bench" name={W.bench.title} count={0} />
         </li>
+        <li>
+          <SpineLink path="practice" name={W.practice.title} count={0} />
+        </li>
         {!painter && (
           <>
             <li>

@@ -5,6 +5,7 @@ import { TAG_WORDS } from './enTags'
 import { LINE_WORDS } from './enLine'
 import { LINES_WORDS } from './enLines'
 import { INSPECT_WORDS } from './enInspect'
+import { PRACTICE_WORDS } from './enPractice'
 import { PROOF_WORDS } from './enProof'
 import { RECORD_WORDS } from './enRecord'
 import { LOAD_WORDS } from './enLoad'
@@ -364,6 +365,7 @@ export const EN_SCREENS = {
     slip: 'Film and paper on floors are slippery; film is a suffocation hazard for children and pets. Follow local codes.',
   },
   lines: LINES_WORDS,
+  practice: PRACTICE_WORDS,
   proof: PROOF_WORDS,
   record: RECORD_WORDS,
   inspect: INSPECT_WORDS,

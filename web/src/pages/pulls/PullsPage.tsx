@@ -1,6 +1,7 @@
 import { parseInstant, type Plan } from '@crisp-hem/core'
 import { W, whenText } from '../../app/words'
 import { useMemo, useState } from 'react'
+import { DayQuestionPanel } from '../practice/DayQuestionPanel'
 import { DisplayButton } from '../../app/frame/DisplayButton'
 import { PageHead } from '../../app/frame/PageHead'
 import { usePlanWait } from '../../app/frame/PlanTrouble'
@@ -63,6 +64,7 @@ export function PullsPage() {
             <Breathers subjects={board.breathers} />
             {plan && <InspectList hemIds={board.toInspect} plan={plan} />}
             <MendList hemIds={board.toMend} />
+            {plan && <DayQuestionPanel plan={plan} withMore />}
             <TagFinder />
             <Register />
           </div>

@@ -1,0 +1,172 @@
+import { useEffect, useMemo, useState } from 'react'
+import {
+  lessonWall,
+  PRESSINGS,
+  SEALS,
+  STROKES,
+  type BenchSetup,
+  type LessonChoice,
+  type LessonCost,
+  type WallLesson,
+  type WallScore,
+} from '@crisp-hem/core'
+import { RevealStrip } from '../../app/drawing/RevealStrip'
+import { useFacts, usePlan } from '../../app/state/useJob'
+import { useWorkerAnswer } from '../../app/state/useWorkerAnswer'
+import { Button } from '../../app/ui/Button'
+import { ChoiceField, inWords } from '../../app/ui/fields'
+import { decimals, formatMoney, spanText, W, wordText } from '../../app/words'
+import type { LessonAnswer, LessonQuestion } from './lesson.worker'
+import { PullClock } from './PullClock'
+
+const start = () => new Worker(new URL('./lesson.worker.ts', import.meta.url), { type: 'module' })
+const MIN_PER_DAY = 1440
+const AGES = [0.25, 0.5, 1, 2, 3, 5, 7, 14, 30] as const
+
+interface WallLessonProps {
+  readonly lesson: WallLesson
+  readonly onScore: (score: number) => void
+}
+
+/** A made-up wall: choose, pull, see the edge and what it costs, try again. */
+export function WallLessonView({ lesson, onScore }: WallLessonProps) {
+  const { shelf, house } = useFacts()
+  const at = Math.floor(usePlan()?.at ?? 0)
+  const [setup, setSetup] = useState(() => lessonWall(lesson, shelf, at))
+  const [pulled, setPulled] = useState(false)
+  const isTimed = lesson.free.includes('pullAfterMin')
+  const question = useMemo(
+    () => (pulled ? { lesson, setup, shelf, house } : null),
+    [pulled, lesson, setup, shelf, house],
+  )
+  const answer = useWorkerAnswer<LessonQuestion | null, LessonAnswer | null>(start, question, 0)
+  const score = pulled && answer ? answer.score : null
+  useEffect(() => {
+    if (score) onScore(score.score)
+  }, [score, onScore])
+  const set = (change: Partial<BenchSetup>) => {
+    setPulled(false)
+    setSetup((before) => ({ ...before, ...change }))
+  }
+  return (
+    <div className="grid grid-cols-1 gap-4 lg:grid-cols-[300px_minmax(0,1fr)]">
+      <div className="grid content-start gap-3">
+        <p className="text-sm text-soft">
+          {W.practice.wall.fixed({
+            texture: wordText('texture', setup.texture),
+            soundness: wordText('soundness', setup.soundness),
+            age: setup.ageDays === null ? 'none' : spanText(setup.ageDays * MIN_PER_DAY),
+            temp: `${decimals(setup.tempC, 0)} °C`,
+          })}
+        </p>
+        <h3>{W.practice.wall.chooses}</h3>
+        {lesson.free.map((choice) => (
+          <Choice key={choice} choice={choice} setup={setup} onSet={set} />
+        ))}
+        {isTimed ? (
+          <PullClock
+            pulledMin={pulled ? setup.pullAfterMin : null}
+            onPull={(pullAfterMin) => {
+              set({ pullAfterMin })
+              setPulled(true)
+            }}
+          />
+        ) : (
+          <Button tone="act" className="min-h-11" onClick={() => setPulled(true)} disabled={pulled}>
+            {W.practice.wall.pull}
+          </Button>
+        )}
+      </div>
+      {score && answer && (
+        <div className="min-w-0" role="status">
+          <WallSays score={score} pass={lesson.pass} />
+          <h3 className="mb-1 mt-2">{W.practice.wall.looks}</h3>
+          <RevealStrip reveal={answer.reveal} keepSwatch={setup.keepSwatch} coatSwatch={setup.coatSwatch} />
+        </div>
+      )}
+    </div>
+  )
+}
+
+interface ChoiceProps {
+  readonly choice: LessonChoice
+  readonly setup: BenchSetup
+  readonly onSet: (change: Partial<BenchSetup>) => void
+}
+
+function Choice({ choice, setup, onSet }: ChoiceProps) {
+  const { shelf } = useFacts()
+  switch (choice) {
+    case 'tapeId':
+      return (
+        <ChoiceField
+          label={W.proof.trials.tape}
+          value={setup.tapeId}
+          options={shelf.tapes.filter(({ retired }) => !retired).map(({ id, name }) => ({ value: id, text: name }))}
+          onCommit={(tapeId) => onSet({ tapeId })}
+        />
+      )
+    case 'seal':
+      return (
+        <ChoiceField
+          label={W.proof.trials.seal}
+          value={setup.seal}
+          options={inWords('seal', SEALS)}
+          onCommit={(seal) => onSet({ seal })}
+        />
+      )
+    case 'pressing':
+      return (
+        <ChoiceField
+          label={W.proof.trials.pressing}
+          value={setup.pressing}
+          options={inWords('press', PRESSINGS)}
+          onCommit={(pressing) => onSet({ pressing })}
+        />
+      )
+    case 'stroke':
+      return (
+        <ChoiceField
+          label={W.proof.trials.stroke}
+          value={setup.stroke}
+          options={inWords('strokeName', STROKES)}
+          onCommit={(stroke) => onSet({ stroke })}
+        />
+      )
+    case 'ageDays':
+      return (
+        <ChoiceField
+          label={W.practice.wall.age}
+          value={String(setup.ageDays ?? '')}
+          options={AGES.map((days) => ({ value: String(days), text: spanText(days * MIN_PER_DAY) }))}
+          onCommit={(days) => onSet({ ageDays: Number(days) })}
+        />
+      )
+    case 'pullAfterMin':
+      return null
+  }
+}
+
+const PARTS = ['tape', 'work', 'bleeds', 'lift', 'tear', 'residue'] as const satisfies readonly (keyof LessonCost)[]
+
+/** The score in words: what it is made of, and what to try. */
+function WallSays({ score: { score, cost, best, hint }, pass }: { readonly score: WallScore; readonly pass: number }) {
+  const { site } = useFacts()
+  const money = (minor: number) => formatMoney(Math.round(minor), site.currency)
+  const parts = PARTS.filter((part) => cost[part] >= 0.5).map((part) =>
+    W.practice.wall.part({ part: W.practice.wall.parts[part], money: money(cost[part]) }),
+  )
+  return (
+    <>
+      <p className="text-xl font-bold">
+        {W.practice.wall.score({ n: score })}{' '}
+        <span className={score >= pass ? '' : 'text-act'}>
+          {score >= pass ? W.practice.wall.passed : W.practice.wall.failed({ pass })}
+        </span>
+      </p>
+      <p>{W.practice.wall.costs({ mine: money(cost.total), best: money(best.total) })}</p>
+      <p className="text-sm text-soft">{parts.join(' · ')}</p>
+      {hint && <p className="font-semibold">{W.practice.wall.hints[hint.choice]({ n: hint.score })}</p>}
+    </>
+  )
+}
