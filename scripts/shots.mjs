@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
@@ -16,8 +16,6 @@ const crooked = async (page) => {
     .fill('0 3\n300 4\n600 6\n900 5\n1200 8\n1500 6\n1800 5\n2100 3\n2400 2')
   await page.getByRole('heading', { name: 'The line' }).scrollIntoViewIfNeeded()
 }
-/** How long the page looks for a better plan by itself, and a little, ms. */
-const LOOKED_ON_MS = 16_000
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 const VIEWS = {
@@ -33,7 +31,6 @@ const VIEWS = {
   scope: { path: '/jobs/tern-quay/scope', size: DESK },
   recipes: { path: `/jobs/tern-quay/recipes?hem=${HEM}`, size: DESK },
   van: { path: '/jobs/tern-quay/load/van', size: DESK },
-  cut: { path: '/jobs/tern-quay/load/cut', size: DESK },
   quote: {
     path: '/jobs/tern-quay/load/quote',
     size: DESK,
@@ -43,21 +40,6 @@ const VIEWS = {
     },
   },
   rounds: { path: '/jobs/tern-quay/rounds', size: DESK },
-  // The demo as surveyed, before anybody was told a plan: what was found while the page looked on, in whose hands each room is, and its price: the recital room
-  // is wanted before its crew could be through.
-  'rounds-shared': {
-    path: '/jobs/tern-quay-before/rounds',
-    size: { width: 1280, height: 1100 },
-    theme: 'cabin',
-    at: '2027-05-10T16:00:00Z',
-    act: async (page) => {
-      await page.waitForTimeout(LOOKED_ON_MS)
-      await page.getByRole('button', { name: 'Rooms', exact: true }).click()
-      await page.getByRole('button', { name: 'Day', exact: true }).click()
-      await page.getByRole('group', { name: /^Rounds:/ }).evaluate((chart) => chart.scrollIntoView())
-      await page.evaluate(() => scrollBy(0, -60))
-    },
-  },
   'rounds-phone': {
     path: '/jobs/tern-quay/rounds',
     size: PHONE,
@@ -71,15 +53,26 @@ const VIEWS = {
   site: { path: '/jobs/tern-quay/site', size: DESK },
   bench: { path: `/jobs/tern-quay/bench?hem=${HEM}`, size: DESK },
   'pulls-phone': { path: '/jobs/tern-quay/pulls', size: PHONE, theme: 'outdoor' },
-  // An hour later the tape of practice room 2 is still on, and its edge has skinned.
-  'day-wrong': { path: '/jobs/tern-quay/pulls', size: DESK, at: '2027-05-12T14:25:00Z', theme: 'cabin' },
-}
-
-/** The demo as surveyed, its recital room wanted early: others lend a hand there. */
-function beforeAnyPlan() {
-  const job = JSON.parse(readFileSync('demo/tern-quay.hem.json', 'utf8'))
-  for (const room of job.rooms) if (room.id === 'recital') room.neededBy = '2027-05-17T10:00:00Z'
-  return JSON.stringify(job)
+  'inspect-phone': {
+    path: '/jobs/tern-quay/pulls',
+    size: PHONE,
+    act: async (page) => {
+      const found = page.getByRole('button', { name: /^Found something:/ }).first()
+      await found.click()
+      await found.evaluate((button) => button.scrollIntoView({ block: 'start' }))
+      await page.evaluate(() => scrollBy(0, -220))
+    },
+  },
+  results: { path: '/jobs/gull-row/results/trials', size: { width: 1280, height: 1100 } },
+  practice: {
+    path: '/jobs/tern-quay/practice',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Open Rough ground' }).click()
+      await page.getByRole('button', { name: 'Pull and look' }).click()
+      await page.getByText(/of 100 You need|of 100 Passed/).waitFor()
+    },
+  },
 }
 
 const USAGE = 'node scripts/shots.mjs [NAME …] [--to FOLDER]'
@@ -117,11 +110,6 @@ const browser = await chromium.launch({
   ],
 })
 try {
-  await fetch(`http://127.0.0.1:${port}/api/jobs/import?as=tern-quay-before`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json', origin: `http://127.0.0.1:${port}` },
-    body: beforeAnyPlan(),
-  })
   for (const [name, view] of Object.entries(VIEWS)) {
     if (names.length > 0 && !names.includes(name)) continue
     const page = await browser.newPage({ viewport: view.size, timezoneId: 'Europe/Lisbon' })

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { gammaBelow, gammaQuantile } from './gamma'
-import { fitLearning, learned, learningCurve, minutesOfPiece, poissonLimits, rateOf, rateRatio, uChart } from './rates'
+import { fitLearning, learned, learningCurve, minutesOfPiece, poissonLimits, rateOf, rateRatio } from './rates'
 
 // Garwood 1936, as tabled in epidemiology handbooks: exact 95 % limits of a Poisson mean.
 test.each([
@@ -58,19 +58,6 @@ test('none against four: p = 0.125, no upper limit the other way', () => {
   expect(rateRatio({ events: 4, exposure: 9 }, { events: 0, exposure: 9 })).toMatchObject({ ratio: null, high: null })
 })
 
-// By hand: 30 faults on 300 m, ū = 0.1; on 90 m 0.1 ± 3·√(0.1/90) = 0 and 0.2; on 10 m 0.1 ± 0.3.
-test('limits of a u-chart by hand', () => {
-  const { centre, limits } = uChart([
-    { events: 9, exposure: 90 },
-    { events: 1, exposure: 10 },
-    { events: 20, exposure: 200 },
-  ])
-  expect(centre).toBeCloseTo(0.1, 12)
-  expect(limits[0]!.high).toBeCloseTo(0.2, 12)
-  expect(limits[0]!.low).toBeCloseTo(0, 12)
-  expect(limits[1]!.high).toBeCloseTo(0.4, 12)
-})
-
 // Wright 1936: an 80 % curve from 100: 100, 80, 64, 51.2 at pieces 1, 2, 4, 8.
 test('an 80 % curve by doublings, and found again from its own pieces', () => {
   const curve = learningCurve(100, 0.8)
@@ -83,7 +70,6 @@ test('an 80 % curve by doublings, and found again from its own pieces', () => {
 
 test('where one was looked for nowhere nothing is known of their ratio', () => {
   expect(rateRatio({ events: 3, exposure: 0 }, { events: 4, exposure: 9 })).toBeNull()
-  expect(uChart([{ events: 0, exposure: 0 }]).limits).toEqual([{ low: 0, high: Number.POSITIVE_INFINITY }])
 })
 
 // With so many the exact limits are those of the logarithm: z · √(1/a + 1/b) (Rothman, Modern Epidemiology).

@@ -87,18 +87,6 @@ function noLikelier({ n, k, even, asLikely }: Tails): number {
   return 1 - atLeast(first(top, 0, -1) + 1) + atLeast(first(top, n, 1))
 }
 
-/** Limits of a control chart for faults per unit of exposure, ū ± 3√(ū/n): Shewhart 1931, ISO 7870-2. */
-export function uChart(samples: readonly Counted[]): { centre: number; limits: { low: number; high: number }[] } {
-  const exposure = samples.reduce((sum, each) => sum + each.exposure, 0)
-  const centre = exposure === 0 ? 0 : samples.reduce((sum, each) => sum + each.events, 0) / exposure
-  const limits = samples.map(({ exposure: n }) => {
-    // Where nothing was looked at nothing is too many.
-    const reach = n > 0 ? 3 * Math.sqrt(centre / n) : Number.POSITIVE_INFINITY
-    return { low: Math.max(0, centre - reach), high: centre + reach }
-  })
-  return { centre, limits }
-}
-
 /** How a hand learns: minutes for the n-th piece are `first · n^exponent`; each doubling takes `share` of the time before. */
 interface LearningCurve {
   readonly first: number

@@ -23,6 +23,19 @@ test('limits for twenty samples of five, 193 events: 0.07 and 3.79 about 1.93 (M
   expect(points.every(({ signals }) => signals.length === 0)).toBe(true)
 })
 
+// By hand: 30 faults on 300 m, ū = 0.1; on 90 m 0.1 ± 3·√(0.1/90) = 0 and 0.2; on 10 m 0.1 ± 0.3.
+test('limits by hand', () => {
+  const { middle, points } = pointsOf([
+    { events: 9, exposure: 90 },
+    { events: 1, exposure: 10 },
+    { events: 20, exposure: 200 },
+  ])
+  expect(middle).toBeCloseTo(0.1, 12)
+  expect(points[0]!.high).toBeCloseTo(0.2, 12)
+  expect(points[0]!.low).toBeCloseTo(0, 12)
+  expect(points[1]!.high).toBeCloseTo(0.4, 12)
+})
+
 test('limits stand closer where more was looked along; nobody looked: no limit at all', () => {
   const { points } = uChart([
     { events: 2, exposure: 1 },

@@ -36,6 +36,7 @@ export const PRACTICE_WORDS = {
     chooses: 'You choose',
     fixed:
       'The wall: {texture}, {soundness}, {age, select, none {nobody knows when it was painted} other {painted {age} ago}}, {temp}.',
+    days: '{n, plural, one {# day} other {# days}}',
     age: 'Wait before you tape',
     pull: 'Pull and look',
     again: 'Try again',

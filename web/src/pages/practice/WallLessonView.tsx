@@ -23,6 +23,10 @@ const start = () => new Worker(new URL('./lesson.worker.ts', import.meta.url), {
 const MIN_PER_DAY = 1440
 const AGES = [0.25, 0.5, 1, 2, 3, 5, 7, 14, 30] as const
 
+/** Whole days as days, less as hours. */
+const ageText = (days: number): string =>
+  days >= 1 ? W.practice.wall.days({ n: Math.round(days) }) : spanText(Math.round(days * MIN_PER_DAY))
+
 interface WallLessonProps {
   readonly lesson: WallLesson
   readonly onScore: (score: number) => void
@@ -55,7 +59,7 @@ export function WallLessonView({ lesson, onScore }: WallLessonProps) {
           {W.practice.wall.fixed({
             texture: wordText('texture', setup.texture),
             soundness: wordText('soundness', setup.soundness),
-            age: setup.ageDays === null ? 'none' : spanText(setup.ageDays * MIN_PER_DAY),
+            age: setup.ageDays === null ? 'none' : ageText(setup.ageDays),
             temp: `${decimals(setup.tempC, 0)} °C`,
           })}
         </p>
@@ -138,7 +142,7 @@ function Choice({ choice, setup, onSet }: ChoiceProps) {
         <ChoiceField
           label={W.practice.wall.age}
           value={String(setup.ageDays ?? '')}
-          options={AGES.map((days) => ({ value: String(days), text: spanText(days * MIN_PER_DAY) }))}
+          options={AGES.map((days) => ({ value: String(days), text: ageText(days) }))}
           onCommit={(days) => onSet({ ageDays: Number(days) })}
         />
       )
