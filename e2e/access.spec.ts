@@ -19,6 +19,11 @@ const VIEWS = [
   '/jobs/tern-quay/scope',
   '/jobs/tern-quay/site',
   '/jobs/tern-quay/bench',
+  '/jobs/tern-quay/results/lines',
+  '/jobs/gull-row/results/trials',
+  '/jobs/gull-row/results/charts',
+  '/jobs/gull-row/results/record',
+  '/jobs/tern-quay/practice',
   '/jobs/tern-quay/shelf',
 ]
 
