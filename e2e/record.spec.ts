@@ -19,6 +19,21 @@ test('a line looked along moves what the lines say, at once', async ({ page }) =
     .click()
   for (let i = 0; i < 12; i++) await list.getByRole('button', { name: 'Bleed', exact: true }).click()
   await list.getByRole('button', { name: 'Torn edge', exact: true }).click()
+  // How much of the edge: off a photograph with a coin in it. 200 px of fault beside 100 px of a coin of 23 mm.
+  await list.getByText('Measure it on a photo').click()
+  await list.locator('details input[type=file]').setInputFiles('docs/screenshots/walk.png')
+  const photo = list.getByAltText('The photograph, with the places set on it')
+  await expect(photo).toBeVisible()
+  for (const position of [
+    { x: 20, y: 20 },
+    { x: 120, y: 20 },
+    { x: 20, y: 60 },
+    { x: 220, y: 60 },
+  ])
+    await photo.click({ position, force: true })
+  await expect(list.getByText('About 46 mm of the edge.', { exact: false })).toBeVisible()
+  await list.getByRole('button', { name: 'Use this length' }).click()
+  await expect(list.getByLabel('Over how much of the edge')).toHaveValue('46 mm')
   await list.getByRole('button', { name: /^Save what I saw/ }).click()
 
   // It stands to be touched up, and is looked along once more after that.

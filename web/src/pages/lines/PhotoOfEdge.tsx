@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { writeReadings, type UnitSystem, type WanderPoint } from '@crisp-hem/core'
 import { photoMap, type InPicture, type KnownPlace, type PhotoMap } from '@crisp-hem/core/exchange'
 import { Button } from '../../app/ui/Button'
@@ -7,6 +7,7 @@ import { Switch } from '../../app/ui/Tabs'
 import { errorText, figure, W } from '../../app/words'
 import { mmWords } from '../../app/words/mmWords'
 import { PhotoBoard } from './PhotoBoard'
+import { usePicture } from './usePicture'
 
 const MM_PER_INCH = 25.4
 
@@ -104,13 +105,6 @@ export function PhotoOfEdge({ units, onReadings }: PhotoOfEdgeProps) {
 
 const sizeText = (mm: number, units: UnitSystem): string =>
   units === 'metric' ? `${figure(mm)} mm` : `${figure(mm / MM_PER_INCH)} in`
-
-/** The picture's address on this device, given back when another is taken. */
-function usePicture() {
-  const [value, setValue] = useState<string | null>(null)
-  useEffect(() => (value === null ? undefined : () => URL.revokeObjectURL(value)), [value])
-  return { value, set: (file: File) => setValue(URL.createObjectURL(file)) }
-}
 
 /** The map of the measured places, or why there is none yet. */
 function mapOrFault(known: readonly KnownPlace[]): { readonly map: PhotoMap | null; readonly fault: string | null } {

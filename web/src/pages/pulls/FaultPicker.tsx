@@ -6,6 +6,7 @@ import { LengthField } from '../../app/ui/fields'
 import { Switch } from '../../app/ui/Tabs'
 import { W } from '../../app/words'
 import { FaultDrawing } from './FaultDrawing'
+import { MeasureOnPhoto } from './MeasureOnPhoto'
 
 interface FaultPickerProps {
   readonly name: string
@@ -67,6 +68,7 @@ export function FaultPicker({ name, onSave }: FaultPickerProps) {
               )
             })}
           </ul>
+          <MeasureOnPhoto units={units} onMeasured={setRunMm} />
           <div className="flex flex-wrap items-end gap-2">
             <LengthField label={W.inspect.run} mm={runMm} units={units} allowZero onCommit={setRunMm} />
             <Button
