@@ -5,7 +5,7 @@ import { useTick } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { W } from '../../app/words'
 import { triedTick } from '../pulls/ticks'
-import { letterOf, piecesOf, type Piece } from '../../app/naming/trialPieces'
+import { letterOf, piecesOf, type TrialPiece } from '../../app/naming/trialPieces'
 
 /** As many keys as fit under a thumb; more is typed. */
 const KEYS = [0, 1, 2, 3, 4, 5, 6, 7] as const
@@ -25,8 +25,8 @@ export function TrialBoard({ trial, found }: TrialBoardProps) {
   const next = pieces.find(({ piece }) => found[piece] === null) ?? null
   const at = pieces.find(({ piece }) => piece === chosen) ?? next
   const left = pieces.filter(({ piece }) => found[piece] === null).length
-  const nameOf = ({ row, place, way }: Piece) => W.proof.trials.piece1({ row, place, letter: letterOf(way) })
-  const count = (of: Piece, n: number) => {
+  const nameOf = ({ row, place, way }: TrialPiece) => W.proof.trials.piece1({ row, place, letter: letterOf(way) })
+  const count = (of: TrialPiece, n: number) => {
     tick([triedTick(trial.id, of.piece, n, now)], W.proof.trials.counted({ place: nameOf(of), n }))
     setChosen(null)
   }
