@@ -66,9 +66,7 @@ test('a line looked along moves what the lines say, at once', async ({ page }) =
   await expect(record.getByText(/^Your record: .* on one job/)).toBeVisible()
 })
 
-test('a face nobody trusts is tested, and its lines get recipes; paint that comes off leaves them without', async ({
-  page,
-}) => {
+test('a face nobody trusts is tested, and its lines get recipes', async ({ page }) => {
   await page.goto(`${server.url}/jobs/tern-quay/results`)
   const test1 = page.getByRole('region', { name: 'Instrument store: wall C' })
   await expect(test1.getByText(/^Nothing is safe beside wall C in Instrument store/)).toBeVisible({ timeout: 20_000 })

@@ -5,7 +5,7 @@ export { groupedBy } from './base/units/groupedBy'
 export { keptParts } from './base/units/keptParts'
 export { formatLength, formatRun, parseMm, UNIT_SYSTEMS, type UnitSystem } from './base/units/length'
 export { PEEL_UNITS, type PeelUnit } from './base/units/peel'
-export { seededNumbers, seedOf } from './base/units/seeded'
+export { seededNumbers, seedOf, shuffled } from './base/units/seeded'
 export { checkZone, formatInstant, fromLocal, MIN_PER_DAY, parseInstant, toLocal } from './base/units/time'
 export {
   actOf,
@@ -290,6 +290,7 @@ export {
   RISKS,
 } from './answers/bench/judgeBench'
 export {
+  LESSON_AGES_DAYS,
   LESSON_CHOICES,
   LESSON_LEVELS,
   lessonWall,

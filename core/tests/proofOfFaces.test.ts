@@ -36,6 +36,7 @@ describe('a face nobody trusts', () => {
         // The other room's own lines are not asked about.
         .filter((id) => first!.hemIds.includes(id))
     expect(after({ iso: 0 })).toEqual([])
+    expect(after('clean')).toEqual([])
     expect(after('came-off').length).toBe(first!.hemIds.length)
     expect(provenBy(doubtful.rooms[0]!, 'ceiling', 'clean').ceiling.crossCut).toBe(1)
   })

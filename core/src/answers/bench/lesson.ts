@@ -1,8 +1,7 @@
 import { PRESSINGS, SEALS, STROKES, type HouseRules, type Shelf } from '../../base/nouns'
 import { DEFAULT_PARAMETERS } from '../../base/parameters/parameters'
 import { nth, sure } from '../../base/units/sure'
-import { rollCostPerM } from '../../masking/recipes/expectedCost'
-import { pressMinPerM } from '../../masking/recipes/pressing'
+import { plainWayCost } from '../../masking/recipes/plainWay'
 import { bleedSize, mendingPlaces } from '../../nature/risk/bleedSize'
 import { tapeOf } from '../../survey/shelf/find'
 import { benchEdge, judgeBench } from './judgeBench'
@@ -69,9 +68,10 @@ export interface WallScore {
 
 /** A change that wins less than so many points is no hint. From memory. */
 const LEAST_HINT = 5
-/** Pull times and ages a learner could come upon. */
+/** Pull times a learner could come upon, min after the last stroke. */
 const PULLS_MIN = [2, 5, 10, 15, 20, 30, 45, 60, 90, 120, 240, 480, 720, 1440] as const
-const AGES_DAYS = [0.25, 0.5, 1, 2, 3, 5, 7, 14, 30] as const
+/** Ages of the keep side a learner may wait for, days. */
+export const LESSON_AGES_DAYS = [0.25, 0.5, 1, 2, 3, 5, 7, 14, 30] as const
 /** Rounds of looking choice by choice, from each beginning. */
 const ROUNDS = 3
 
@@ -93,13 +93,8 @@ export function lessonCost(setup: BenchSetup, shelf: Shelf, house: LessonHouse):
   const { risks, pullSpan } = judgeBench(setup, shelf)
   const chance = (name: string) => sure(risks.find((risk) => risk.name === name)).perMetre.mean
   const { lengthMm, areaMm2 } = bleedSize(benchEdge(setup, shelf), DEFAULT_PARAMETERS)
-  const minutes =
-    house.rates.layPerM +
-    pressMinPerM(setup.pressing, house.rates, DEFAULT_PARAMETERS) +
-    (setup.seal === 'none' ? 0 : house.rates.sealPerM)
   const parts = {
-    tape: Math.min(...tape.rolls.map((roll) => rollCostPerM(tape, roll, house))),
-    work: (minutes / 60) * house.wagePerHourMinor,
+    ...plainWayCost({ ...setup, tape }, house),
     bleeds: mendingPlaces(lengthMm.mean, areaMm2.mean, DEFAULT_PARAMETERS) * house.mendBleedMinor,
     lift: chance('lift') * house.mendLiftMinor,
     // Pulled while the edge still runs it sags over the line, which is mended as a torn edge is.
@@ -168,7 +163,7 @@ function waysOf(choice: LessonChoice, shelf: Shelf): Partial<BenchSetup>[] {
     case 'stroke':
       return STROKES.map((stroke) => ({ stroke }))
     case 'ageDays':
-      return AGES_DAYS.map((ageDays) => ({ ageDays }))
+      return LESSON_AGES_DAYS.map((ageDays) => ({ ageDays }))
     case 'pullAfterMin':
       return PULLS_MIN.map((pullAfterMin) => ({ pullAfterMin }))
   }

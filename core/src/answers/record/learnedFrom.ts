@@ -9,9 +9,9 @@ import {
 } from '../../base/nouns'
 import { groupedBy } from '../../base/units/groupedBy'
 import { formatInstant } from '../../base/units/time'
-import type { OwnTimes, Recipe } from '../../masking/recipes/recipe'
 import { foldLog, type HemState } from '../../planning/progress/hemStates'
 import type { Plan } from '../chain/planJob'
+import { expectedOf } from './expectedOf'
 import { tapedLines } from './tapedLines'
 
 /** Which faults of a look tell of which risk. Where somebody only counted bleeds nothing is known of the others. */
@@ -47,14 +47,6 @@ function countedOf({ found, foundBleeds }: HemState, fault: LearnedFault): numbe
   if (fault === 'bleeds') return foundBleeds
   return found ? countOf(found.finds, TELLS[fault]) : null
 }
-
-/** Faults a metre that the models expect, the record left out. */
-function expectedOf({ risks, own }: Pick<Recipe, 'risks' | 'own'>, fault: LearnedFault): number {
-  const expected = typeof risks[fault] === 'number' ? risks[fault] : risks[fault].mean
-  return expected / timesOf(own, fault)
-}
-
-const timesOf = (own: OwnTimes | null, fault: LearnedFault): number => (own ? Math.max(1e-6, own[fault]) : 1)
 
 const together = (a: OwnCount, b: OwnCount): OwnCount => ({
   ...a,

@@ -11,6 +11,7 @@ import {
 import { foundBleeds, type LogState } from '../../planning/progress/hemStates'
 import { groupedBy } from '../../base/units/groupedBy'
 import type { Plan } from '../chain/planJob'
+import { expectedOf } from './expectedOf'
 
 /** What was found along some lines beside what was expected there. */
 export interface LinesTally extends Compared {
@@ -47,8 +48,7 @@ export function linesSay(
     const found = counted.get(answer.hemId)
     const lengthMm = lengths.get(answer.hemId)
     if (!answer.safe || found === undefined || lengthMm === undefined) return []
-    // What the record moved already is put back: it is compared with what the models expect.
-    const expected = (answer.risks.bleeds.mean / (answer.own?.bleeds ?? 1)) * (lengthMm / 1000)
+    const expected = expectedOf(answer, 'bleeds') * (lengthMm / 1000)
     return [{ tapeId: answer.tapeId, lengthMm, counted: found, expected }]
   })
   if (looked.length === 0) return null

@@ -5,6 +5,7 @@ import { formatInstant } from '../../base/units/time'
 import { uChart, type ChartPoint, type UChart } from '../../nature/learn/uChart'
 import { foldLog } from '../../planning/progress/hemStates'
 import type { Plan } from '../chain/planJob'
+import { expectedOf } from './expectedOf'
 import { tapedLines } from './tapedLines'
 
 /** What a chart follows: all lines, one tape, one kind of surface, or one crew. */
@@ -113,9 +114,8 @@ function ofJob(job: Job, plan: Pick<Plan, 'hems' | 'recipes'>): Seen[] {
     const room = rooms.get(roomOf.get(recipe.hemId) ?? '')
     if (!room || !state || state.foundBleeds === null) return []
     const at = formatInstant(state.inspectedAt ?? 0)
-    const expected = (recipe.risks.bleeds.mean / (recipe.own?.bleeds ?? 1)) * metres
-    const crewId = room.crewId ?? null
-    const name = room.name
+    const expected = expectedOf(recipe, 'bleeds') * metres
+    const { name, crewId } = room
     return [{ name, at, tapeId, texture, crewId, counted: state.foundBleeds, expected, part: `room ${room.id}` }]
   })
 }

@@ -10,8 +10,7 @@ import {
 import { DEFAULT_PARAMETERS, type Parameters } from '../../base/parameters/parameters'
 import { nth, sure } from '../../base/units/sure'
 import { sumOf } from '../../base/units/sumOf'
-import { rollCostPerM } from '../../masking/recipes/expectedCost'
-import { pressMinPerM } from '../../masking/recipes/pressing'
+import { plainWayCost } from '../../masking/recipes/plainWay'
 import { ownFactors } from '../../nature/learn/ownFactors'
 import { poissonLimits, rateRatio, type Counted } from '../../nature/learn/rates'
 import { chanceLower, ERROR_CHANCE, metresToTell } from '../../nature/learn/tellApart'
@@ -162,13 +161,7 @@ function sumUp(trial: Trial, way: TrialWay, counted: Counted, { job, jobMetres }
   const limits = poissonLimits(events)
   const rate =
     exposure > 0 ? { mean: events / exposure, low: limits.low / exposure, high: limits.high / exposure } : null
-  const tape = tapeOf(shelf, way.tapeId)
-  const tapePerM = Math.min(...tape.rolls.map((roll) => rollCostPerM(tape, roll, house)))
-  const minutes =
-    house.rates.layPerM +
-    pressMinPerM(way.pressing, house.rates, DEFAULT_PARAMETERS) +
-    (way.seal === 'none' ? 0 : house.rates.sealPerM)
-  const workPerM = (minutes / 60) * house.wagePerHourMinor
+  const { tape: tapePerM, work: workPerM } = plainWayCost({ ...way, tape: tapeOf(shelf, way.tapeId) }, house)
   const mendingPerM = (rate?.mean ?? expected) * house.mendBleedMinor
   const jobMinor = Math.round((tapePerM + workPerM + mendingPerM) * jobMetres)
   return { events, exposure, rate, expectedPerM: expected, tapePerM, workPerM, mendingPerM, jobMinor }

@@ -1,4 +1,4 @@
-import { seededNumbers } from '../../base/units/seeded'
+import { seededNumbers, shuffled } from '../../base/units/seeded'
 import { nth } from '../../base/units/sure'
 
 /**
@@ -14,21 +14,18 @@ export function trialOrder(ways: number, rows: number, seed: number): readonly (
   for (let i = 0; i < 8; i++) random()
   const order: (readonly number[])[] = []
   while (rows - order.length >= ways) order.push(...latinSquare(ways, random))
-  while (order.length < rows) order.push(shuffled(ways, random))
+  while (order.length < rows) order.push(numbers(ways, random))
   return order
 }
 
 function latinSquare(n: number, random: () => number): number[][] {
-  const [rows, places, names] = [shuffled(n, random), shuffled(n, random), shuffled(n, random)]
+  const [rows, places, names] = [numbers(n, random), numbers(n, random), numbers(n, random)]
   return rows.map((row) => places.map((place) => nth(names, (row + place) % n)))
 }
 
-/** 0 … n − 1 in an order drawn by Fisher & Yates. */
-function shuffled(n: number, random: () => number): number[] {
-  const list = Array.from({ length: n }, (_, i) => i)
-  for (let i = n - 1; i > 0; i--) {
-    const j = Math.floor(random() * (i + 1))
-    ;[list[i], list[j]] = [nth(list, j), nth(list, i)]
-  }
-  return list
-}
+/** 0 … n − 1 in any order. */
+const numbers = (n: number, random: () => number): number[] =>
+  shuffled(
+    Array.from({ length: n }, (_, i) => i),
+    random,
+  )

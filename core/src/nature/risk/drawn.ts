@@ -1,7 +1,7 @@
 import { isKnown, type Known } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import { onceFor } from '../../base/units/onceFor'
-import { seededNumbers } from '../../base/units/seeded'
+import { seededNumbers, shuffled } from '../../base/units/seeded'
 import { intAt, nth } from '../../base/units/sure'
 import { normalQuantile, type Estimate } from './normal'
 import { spreadOfKnown } from './spreadOf'
@@ -31,16 +31,14 @@ export function drawn(by: Parameters, count: number, seed: number): readonly Par
   })
 }
 
-function shuffledStrata(count: number, random: () => number): Float64Array {
-  const order = Int32Array.from({ length: count }, (_, i) => i)
-  for (let i = count - 1; i > 0; i--) {
-    const j = Math.floor(random() * (i + 1))
-    const kept = intAt(order, i)
-    order[i] = intAt(order, j)
-    order[j] = kept
-  }
-  return Float64Array.from(order, (each) => normalQuantile((each + 0.5) / count))
-}
+const shuffledStrata = (count: number, random: () => number): Float64Array =>
+  Float64Array.from(
+    shuffled(
+      Array.from({ length: count }, (_, i) => i),
+      random,
+    ),
+    (each) => normalQuantile((each + 0.5) / count),
+  )
 
 /** A figure so many of its standard deviations away: on a log scale, or for a share of one on that of its odds, so that it stays one. */
 function shifted(one: Known, z: number): Known {

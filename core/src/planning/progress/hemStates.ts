@@ -40,6 +40,9 @@ export interface HemState {
   readonly coatLateMin: number | null
 }
 
+/** Of a line whose tape is on: nothing was seen along it, and nothing put right. */
+const NEVER_LOOKED = { faults: 0, found: null, foundBleeds: null, looks: 0, mended: null, mendedLook: null } as const
+
 export const UNTOUCHED: HemState = {
   laidAt: null,
   tornAt: null,
@@ -48,12 +51,7 @@ export const UNTOUCHED: HemState = {
   pulledAt: null,
   inspectedAt: null,
   bleeds: null,
-  faults: 0,
-  found: null,
-  foundBleeds: null,
-  looks: 0,
-  mended: null,
-  mendedLook: null,
+  ...NEVER_LOOKED,
   skipped: null,
   skippedAt: null,
   coatLateMin: null,
@@ -160,12 +158,7 @@ function after(state: HemState, event: LogEvent, at: number): HemState {
         ...state,
         laidAt: at,
         tornAt: null,
-        faults: 0,
-        found: null,
-        foundBleeds: null,
-        looks: 0,
-        mended: null,
-        mendedLook: null,
+        ...NEVER_LOOKED,
       }
     case 'torn':
       return { ...state, laidAt: null, sealedAt: null, tornAt: at }

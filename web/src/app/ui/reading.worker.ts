@@ -1,5 +1,6 @@
 import { readAirCsv, readOpeningsCsv, readRatesCsv, readShelfCsv } from '@crisp-hem/core'
 import { readDxf, readSvg } from '@crisp-hem/core/exchange'
+import { readLessonFile, readRecordFile } from '@crisp-hem/core/wire'
 import { errorText } from '../words'
 
 /** How files are read: each takes the text, and what it has to know of the job. */
@@ -9,6 +10,8 @@ const READERS = {
   air: (text: string, _known: object) => readAirCsv(text),
   rates: (text: string, _known: object) => readRatesCsv(text),
   shelf: (text: string, { shelf, kind, ways }: ShelfKnown) => readShelfCsv(text, shelf, kind, ways),
+  record: (text: string, _known: object) => readRecordFile(text),
+  lesson: (text: string, _known: object) => readLessonFile(text),
 } as const
 
 interface OpeningsKnown {

@@ -1,18 +1,8 @@
 import { CheckField, ChoiceField, inWords } from '../../app/ui/fields'
 import { useId } from 'react'
-import {
-  BENCH_RANGES,
-  PRESSINGS,
-  SEALS,
-  SKILLS,
-  SOUNDNESS,
-  STROKES,
-  TEXTURES,
-  TOOLS,
-  type BenchSetup,
-  type BenchSun,
-} from '@crisp-hem/core'
+import { BENCH_RANGES, SKILLS, SOUNDNESS, TEXTURES, TOOLS, type BenchSetup, type BenchSun } from '@crisp-hem/core'
 import { useFacts } from '../../app/state/useJob'
+import { WayField } from './WayFields'
 import { CROSS_CUT_OPTIONS } from '../walk/crossCutOptions'
 import { W, spanText } from '../../app/words'
 
@@ -98,12 +88,7 @@ function CoatControls({ setup, onChange }: BenchControlsProps) {
           onCommit={(coatingId) => onChange({ coatingId })}
         />
       </Wide>
-      <ChoiceField
-        label={W.bench.stroke}
-        value={setup.stroke}
-        options={inWords('strokeName', STROKES)}
-        onCommit={(stroke) => onChange({ stroke })}
-      />
+      <WayField part="stroke" way={setup} onChange={onChange} />
       <ChoiceField
         label={W.bench.earlier}
         value={String(setup.earlierCoats)}
@@ -129,12 +114,7 @@ function TapeControls({ setup, onChange }: BenchControlsProps) {
   return (
     <Group title={W.load.tape}>
       <Wide>
-        <ChoiceField
-          label={W.load.tape}
-          value={setup.tapeId}
-          options={named(shelf.tapes)}
-          onCommit={(tapeId) => onChange({ tapeId })}
-        />
+        <WayField part="tapeId" way={setup} onChange={onChange} />
       </Wide>
       <ChoiceField
         label={W.bench.hand}
@@ -142,18 +122,8 @@ function TapeControls({ setup, onChange }: BenchControlsProps) {
         options={SKILLS.map((value) => ({ value, text: W.site[value] }))}
         onCommit={(hand) => onChange({ hand })}
       />
-      <ChoiceField
-        label={W.site.press}
-        value={setup.pressing}
-        options={inWords('press', PRESSINGS)}
-        onCommit={(pressing) => onChange({ pressing })}
-      />
-      <ChoiceField
-        label={W.recipes.seal}
-        value={setup.seal}
-        options={inWords('seal', SEALS)}
-        onCommit={(seal) => onChange({ seal })}
-      />
+      <WayField part="pressing" way={setup} onChange={onChange} />
+      <WayField part="seal" way={setup} onChange={onChange} />
       {isBarrier && (
         <Wide>
           <CheckField label={W.bench.wiped} checked={setup.wiped} onChange={(wiped) => onChange({ wiped })} />

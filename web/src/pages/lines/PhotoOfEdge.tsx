@@ -7,6 +7,7 @@ import { Switch } from '../../app/ui/Tabs'
 import { errorText, figure, W } from '../../app/words'
 import { mmWords } from '../../app/words/mmWords'
 import { PhotoBoard } from './PhotoBoard'
+import { PicturePicker } from './PicturePicker'
 import { usePicture } from './usePicture'
 
 const MM_PER_INCH = 25.4
@@ -36,21 +37,13 @@ export function PhotoOfEdge({ units, onReadings }: PhotoOfEdgeProps) {
   return (
     <div className="mt-2 grid max-w-3xl gap-2">
       <p className="text-sm text-soft">{W.lines.photoHow}</p>
-      <label className="field flex min-h-11 w-fit cursor-pointer items-center px-4 font-semibold">
-        {W.lines.photoPick}
-        <input
-          type="file"
-          accept="image/*"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0]
-            if (!file) return
-            url.set(file)
-            setKnown([])
-            setEdge([])
-          }}
-        />
-      </label>
+      <PicturePicker
+        onPick={(file) => {
+          url.set(file)
+          setKnown([])
+          setEdge([])
+        }}
+      />
       {url.value && (
         <>
           <Switch

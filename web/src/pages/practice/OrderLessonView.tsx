@@ -1,17 +1,15 @@
 import { ArrowDown, ArrowUp } from 'lucide-react'
 import { useState } from 'react'
-import { scoreOrder, seededNumbers, seedOf, type OrderLesson } from '@crisp-hem/core'
+import { scoreOrder, seededNumbers, seedOf, shuffled, type OrderLesson } from '@crisp-hem/core'
 import { Button } from '../../app/ui/Button'
 import { W } from '../../app/words'
 
 /** Steps in an order that is drawn by the lesson's name: not the right one. */
 export function shuffledSteps({ id, steps }: Pick<OrderLesson, 'id' | 'steps'>): number[] {
-  const random = seededNumbers(seedOf(id))
-  const order = steps.map((_, i) => i)
-  for (let i = order.length - 1; i > 0; i--) {
-    const j = Math.floor(random() * (i + 1))
-    ;[order[i], order[j]] = [order[j] ?? 0, order[i] ?? 0]
-  }
+  const order = shuffled(
+    steps.map((_, i) => i),
+    seededNumbers(seedOf(id)),
+  )
   return order.every((step, i) => step === i) ? [...order].reverse() : order
 }
 

@@ -1,7 +1,7 @@
 import { Download, Upload } from 'lucide-react'
 import { useCallback, useState } from 'react'
 import { LESSON_LEVELS, type Lesson, type LessonLevel, type Plan } from '@crisp-hem/core'
-import { readLessonFile, writeLessonFile } from '@crisp-hem/core/wire'
+import { writeLessonFile } from '@crisp-hem/core/wire'
 import { runText } from '../../app/naming/runText'
 import { PageHead } from '../../app/frame/PageHead'
 import { usePlanWait } from '../../app/frame/PlanTrouble'
@@ -12,7 +12,8 @@ import { Button } from '../../app/ui/Button'
 import { FileButton } from '../../app/ui/FileButton'
 import { Panel } from '../../app/ui/Panel'
 import { saveText } from '../../app/ui/saveText'
-import { errorText, spanText, W } from '../../app/words'
+import { useReading } from '../../app/ui/useReading'
+import { spanText, W } from '../../app/words'
 import { DayQuestionPanel } from './DayQuestionPanel'
 import { givenAt } from './given'
 import { levelReached, useOwnLessons, useScores, type Scores } from './learned'
@@ -33,20 +34,25 @@ function Practice({ plan }: { readonly plan: Plan }) {
   const { own, add } = useOwnLessons()
   const tell = useTell()
   const dispatch = useAppDispatch()
+  const { read, line } = useReading()
   const lessons = [...LESSONS.filter(({ id }) => own.every((each) => each.id !== id)), ...own]
   const [openId, setOpenId] = useState<string | null>(null)
   const firstOpen = lessons.find(({ id, pass }) => (scores[id] ?? -1) < pass) ?? lessons[0]
   const lesson = lessons.find(({ id }) => id === openId) ?? firstOpen
-  const addFile = (text: string) => {
-    try {
-      const read = readLessonFile(text)
-      add(read)
-      setOpenId(read.id)
-      tell(W.practice.added({ title: read.title }))
-    } catch (error) {
-      dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null }))
-    }
-  }
+  const addFile = (text: string, name: string) =>
+    read(
+      'lesson',
+      { text, name },
+      {},
+      {
+        taken: (found) => {
+          add(found)
+          setOpenId(found.id)
+          tell(W.practice.added({ title: found.title }))
+        },
+        refused: (words) => dispatch(noticed({ text: words, tone: 'wrong', undo: null })),
+      },
+    )
   return (
     <>
       <PageHead title={W.practice.title} line={W.practice.line}>
@@ -57,6 +63,7 @@ function Practice({ plan }: { readonly plan: Plan }) {
           onText={addFile}
         />
       </PageHead>
+      {line}
       <div className="grid grid-cols-1 items-start gap-4 px-3 pb-8 lg:grid-cols-[minmax(0,1fr)_340px] lg:px-6">
         {lesson && <OneLesson key={lesson.id} lesson={lesson} onScore={note} />}
         <div className="grid gap-4">

@@ -1,9 +1,8 @@
 import { useEffect, useMemo, useState } from 'react'
 import {
   lessonWall,
-  PRESSINGS,
-  SEALS,
-  STROKES,
+  LESSON_AGES_DAYS,
+  MIN_PER_DAY,
   type BenchSetup,
   type LessonChoice,
   type LessonCost,
@@ -14,14 +13,13 @@ import { RevealStrip } from '../../app/drawing/RevealStrip'
 import { useFacts, usePlan } from '../../app/state/useJob'
 import { useWorkerAnswer } from '../../app/state/useWorkerAnswer'
 import { Button } from '../../app/ui/Button'
-import { ChoiceField, inWords } from '../../app/ui/fields'
+import { ChoiceField } from '../../app/ui/fields'
 import { decimals, formatMoney, spanText, W, wordText } from '../../app/words'
+import { isWayPart, WayField } from '../bench/WayFields'
 import type { LessonAnswer, LessonQuestion } from './lesson.worker'
 import { PullClock } from './PullClock'
 
 const start = () => new Worker(new URL('./lesson.worker.ts', import.meta.url), { type: 'module' })
-const MIN_PER_DAY = 1440
-const AGES = [0.25, 0.5, 1, 2, 3, 5, 7, 14, 30] as const
 
 /** Whole days as days, less as hours. */
 const ageText = (days: number): string =>
@@ -99,56 +97,16 @@ interface ChoiceProps {
 }
 
 function Choice({ choice, setup, onSet }: ChoiceProps) {
-  const { shelf } = useFacts()
-  switch (choice) {
-    case 'tapeId':
-      return (
-        <ChoiceField
-          label={W.proof.trials.tape}
-          value={setup.tapeId}
-          options={shelf.tapes.filter(({ retired }) => !retired).map(({ id, name }) => ({ value: id, text: name }))}
-          onCommit={(tapeId) => onSet({ tapeId })}
-        />
-      )
-    case 'seal':
-      return (
-        <ChoiceField
-          label={W.proof.trials.seal}
-          value={setup.seal}
-          options={inWords('seal', SEALS)}
-          onCommit={(seal) => onSet({ seal })}
-        />
-      )
-    case 'pressing':
-      return (
-        <ChoiceField
-          label={W.proof.trials.pressing}
-          value={setup.pressing}
-          options={inWords('press', PRESSINGS)}
-          onCommit={(pressing) => onSet({ pressing })}
-        />
-      )
-    case 'stroke':
-      return (
-        <ChoiceField
-          label={W.proof.trials.stroke}
-          value={setup.stroke}
-          options={inWords('strokeName', STROKES)}
-          onCommit={(stroke) => onSet({ stroke })}
-        />
-      )
-    case 'ageDays':
-      return (
-        <ChoiceField
-          label={W.practice.wall.age}
-          value={String(setup.ageDays ?? '')}
-          options={AGES.map((days) => ({ value: String(days), text: ageText(days) }))}
-          onCommit={(days) => onSet({ ageDays: Number(days) })}
-        />
-      )
-    case 'pullAfterMin':
-      return null
-  }
+  if (isWayPart(choice)) return <WayField part={choice} way={setup} onChange={onSet} />
+  if (choice === 'pullAfterMin') return null
+  return (
+    <ChoiceField
+      label={W.practice.wall.age}
+      value={String(setup.ageDays ?? '')}
+      options={LESSON_AGES_DAYS.map((days) => ({ value: String(days), text: ageText(days) }))}
+      onCommit={(days) => onSet({ ageDays: Number(days) })}
+    />
+  )
 }
 
 const PARTS = ['tape', 'work', 'bleeds', 'lift', 'tear', 'residue'] as const satisfies readonly (keyof LessonCost)[]

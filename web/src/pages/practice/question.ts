@@ -1,4 +1,13 @@
-import { seededNumbers, seedOf, type Plan, type Recipe, type RuledOut, type Said, type Shelf } from '@crisp-hem/core'
+import {
+  seededNumbers,
+  seedOf,
+  shuffled,
+  type Plan,
+  type Recipe,
+  type RuledOut,
+  type Said,
+  type Shelf,
+} from '@crisp-hem/core'
 
 /** One tape of a question, and why it is ruled out there; null for the right one. */
 export interface QuestionOption {
@@ -25,7 +34,10 @@ export function questionOf(plan: Pick<Plan, 'recipes'>, shelf: Pick<Shelf, 'tape
     if (!recipe.safe || recipe.tapeId === null) return []
     const wrong = forbidden(recipe, shelf)
     if (wrong.length < 2) return []
-    const options = mixed([{ tapeId: recipe.tapeId, whyNot: null }, ...mixed(wrong, random).slice(0, OTHERS)], random)
+    const options = shuffled(
+      [{ tapeId: recipe.tapeId, whyNot: null }, ...shuffled(wrong, random).slice(0, OTHERS)],
+      random,
+    )
     return [{ hemId: recipe.hemId, options, why: recipe.reasons[0] ?? null }]
   })
   return asks[Math.floor(random() * asks.length)] ?? null
@@ -53,10 +65,3 @@ const OF_TAPE: readonly string[] = [
   'out.wet',
   'out.cant_carry',
 ]
-
-function mixed<T>(list: readonly T[], random: () => number): T[] {
-  return list
-    .map((each) => ({ each, by: random() }))
-    .sort((a, b) => a.by - b.by)
-    .map(({ each }) => each)
-}

@@ -42,7 +42,7 @@ export function ProofPage() {
         {view === 'lines' && (
           <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-2">
             <LinesSay plan={plan} />
-            <div className="grid min-w-0 grid-cols-1 content-start gap-4">
+            <div className="grid min-w-0 grid-cols-1 content-start gap-4 max-lg:order-first">
               <ToTest />
               {!isOnlyRead && <ToMeasure plan={plan} />}
             </div>

@@ -13,7 +13,7 @@ import {
   type Plan,
   type RecordChange,
 } from '@crisp-hem/core'
-import { readRecordFile, writeRecordFile } from '@crisp-hem/core/wire'
+import { writeRecordFile } from '@crisp-hem/core/wire'
 import { noticed } from '../../app/state/noticeSlice'
 import { useAppDispatch } from '../../app/state/store'
 import { useEdit, useFacts, useTell, useWholeJob } from '../../app/state/useJob'
@@ -22,8 +22,9 @@ import { ChoiceField } from '../../app/ui/fields'
 import { FileButton } from '../../app/ui/FileButton'
 import { Panel } from '../../app/ui/Panel'
 import { saveText } from '../../app/ui/saveText'
+import { useReading } from '../../app/ui/useReading'
 import { runText } from '../../app/naming/runText'
-import { decimals, errorText, formatMoney, W, wordText } from '../../app/words'
+import { decimals, formatMoney, W, wordText } from '../../app/words'
 
 const USES = ['on', 'frozen', 'off'] as const
 /** Days after which a count weighs half. */
@@ -37,6 +38,7 @@ export function RecordPanel({ plan }: { readonly plan: Plan }) {
   const edit = useEdit()
   const tell = useTell()
   const dispatch = useAppDispatch()
+  const { read, line } = useReading()
   const { own } = house
   const shown = useMemo(() => learnedFrom(job, plan), [job, plan])
   const next = useMemo(() => takenIn(own, shown), [own, shown])
@@ -47,14 +49,19 @@ export function RecordPanel({ plan }: { readonly plan: Plan }) {
   const jobs = [...new Map(own.counts.map((each) => [each.jobId, each])).values()]
   const metres = own.counts.reduce((sum, each) => sum + (each.fault === 'bleeds' ? each.metres : 0), 0)
   const unsafe = does?.changes.filter(({ after }) => after === null).length ?? 0
-  const addFile = (text: string) => {
-    try {
-      const counts = mergedRecords(readRecordFile(text), own).counts
-      if (change({ counts })) tell(W.proof.record.added({ n: new Set(counts.map(({ jobId }) => jobId)).size }))
-    } catch (error) {
-      dispatch(noticed({ text: errorText(error), tone: 'wrong', undo: null }))
-    }
-  }
+  const addFile = (text: string, name: string) =>
+    read(
+      'record',
+      { text, name },
+      {},
+      {
+        taken: (record) => {
+          const { counts } = mergedRecords(record, own)
+          if (change({ counts })) tell(W.proof.record.added({ n: new Set(counts.map(({ jobId }) => jobId)).size }))
+        },
+        refused: (words) => dispatch(noticed({ text: words, tone: 'wrong', undo: null })),
+      },
+    )
   return (
     <Panel
       title={W.proof.view.record}
@@ -76,6 +83,7 @@ export function RecordPanel({ plan }: { readonly plan: Plan }) {
         </>
       }
     >
+      {line}
       <p className="font-semibold">
         {jobs.length > 0 ? W.record.holds({ run: runText(metres, site.units), n: jobs.length }) : W.record.holdsNone}
       </p>

@@ -1,10 +1,11 @@
 import { useState } from 'react'
-import { PRESSINGS, SEALS, STROKES, TEXTURES, type Trial, type TrialWay } from '@crisp-hem/core'
+import { TEXTURES, type Trial, type TrialWay } from '@crisp-hem/core'
 import { useFacts } from '../../app/state/useJob'
 import { Button } from '../../app/ui/Button'
 import { ChoiceField, inWords, LengthField, NumberField, TextField } from '../../app/ui/fields'
 import { W } from '../../app/words'
 import { letterOf } from '../../app/naming/trialPieces'
+import { WayField } from '../bench/WayFields'
 import { withoutWay, withWay } from './trialPlan'
 
 interface TrialFormProps {
@@ -21,7 +22,6 @@ export function TrialForm({ first, onSave, onCancel }: TrialFormProps) {
   const setWay = (at: number, change: Partial<TrialWay>) =>
     set({ ways: trial.ways.map((way, i) => (i === at ? { ...way, ...change } : way)) })
   const more = withWay(trial)
-  const tapes = shelf.tapes.filter(({ retired }) => !retired).map(({ id, name }) => ({ value: id, text: name }))
   const coatings = shelf.coatings.filter(({ retired }) => !retired).map(({ id, name }) => ({ value: id, text: name }))
   return (
     <form
@@ -66,30 +66,9 @@ export function TrialForm({ first, onSave, onCancel }: TrialFormProps) {
         {trial.ways.map((way, i) => (
           <li key={i} className="grid grid-cols-2 items-end gap-2 border-t border-rule py-2 lg:grid-cols-6">
             <h3 className="col-span-2 lg:col-span-6">{W.proof.trials.way({ letter: letterOf(i) })}</h3>
-            <ChoiceField
-              label={W.proof.trials.tape}
-              value={way.tapeId}
-              options={tapes}
-              onCommit={(tapeId) => setWay(i, { tapeId })}
-            />
-            <ChoiceField
-              label={W.proof.trials.seal}
-              value={way.seal}
-              options={inWords('seal', SEALS)}
-              onCommit={(seal) => setWay(i, { seal })}
-            />
-            <ChoiceField
-              label={W.proof.trials.pressing}
-              value={way.pressing}
-              options={inWords('press', PRESSINGS)}
-              onCommit={(pressing) => setWay(i, { pressing })}
-            />
-            <ChoiceField
-              label={W.proof.trials.stroke}
-              value={way.stroke}
-              options={inWords('strokeName', STROKES)}
-              onCommit={(stroke) => setWay(i, { stroke })}
-            />
+            {(['tapeId', 'seal', 'pressing', 'stroke'] as const).map((part) => (
+              <WayField key={part} part={part} way={way} onChange={(change) => setWay(i, change)} />
+            ))}
             <NumberField
               label={W.proof.trials.wait}
               value={way.waitH}

@@ -11,12 +11,13 @@ import { TrialView } from './TrialView'
 
 /** Trials of this job, newest first: each with its sheet, its counts and what it says. */
 export function Trials({ plan }: { readonly plan: Plan }) {
-  const { trials, shelf } = useFacts()
+  const { trials, shelf, site } = useFacts()
   const edit = useEdit()
   const tell = useTell()
   const isOnlyRead = useAppSelector(isPainter)
   const [draft, setDraft] = useState<Trial | null>(null)
-  const begin = () => setDraft(newTrial(newId(), W.proof.trials.named({ n: trials.length + 1 }), shelf, plan))
+  const begin = () =>
+    setDraft(newTrial({ id: newId(), name: W.proof.trials.named({ n: trials.length + 1 }) }, shelf, site.units, plan))
   const save = (trial: Trial) => {
     if (edit((facts) => ({ ...facts, trials: [...facts.trials, trial] }))) setDraft(null)
   }

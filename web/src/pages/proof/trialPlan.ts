@@ -1,11 +1,27 @@
-import { LEAST_WAYS, MOST_WAYS, type Plan, type Shelf, type Trial, type TrialWay } from '@crisp-hem/core'
+import {
+  LEAST_WAYS,
+  MOST_WAYS,
+  type Plan,
+  type Shelf,
+  type Trial,
+  type TrialWay,
+  type UnitSystem,
+} from '@crisp-hem/core'
 
 /** Minor units of a tape by area, of its cheapest roll: widths differ from tape to tape. */
 const byArea = ({ rolls, rollLengthMm }: Shelf['tapes'][number]): number =>
   Math.min(...rolls.map(({ priceMinor, widthMm }) => priceMinor / widthMm)) / rollLengthMm
 
-/** What a trial begins with: the tape this job uses most, and the cheapest other one, six times each a metre long. */
-export function newTrial(id: string, name: string, shelf: Shelf, plan: Pick<Plan, 'recipes'>): Trial | null {
+/** A piece one sees at a glance: a metre, or three feet. */
+const PIECE_MM: Readonly<Record<UnitSystem, number>> = { metric: 1000, imperial: 914 }
+
+/** What a trial begins with: the tape this job uses most, and the cheapest other one, six times each. */
+export function newTrial(
+  { id, name }: Pick<Trial, 'id' | 'name'>,
+  shelf: Shelf,
+  units: UnitSystem,
+  plan: Pick<Plan, 'recipes'>,
+): Trial | null {
   const tapes = shelf.tapes.filter(({ retired }) => !retired)
   const used = new Map<string, number>()
   for (const answer of plan.recipes)
@@ -28,7 +44,7 @@ export function newTrial(id: string, name: string, shelf: Shelf, plan: Pick<Plan
     coatingId: coating.id,
     ways: [way(most), way(cheap ?? most)],
     rows: 6,
-    pieceMm: 1000,
+    pieceMm: PIECE_MM[units],
     // Any number does: it only has to differ from trial to trial.
     seed: [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1_000_000_000, 7),
   }

@@ -5,6 +5,7 @@ import { Button } from '../../app/ui/Button'
 import { LengthField } from '../../app/ui/fields'
 import { W } from '../../app/words'
 import { PhotoBoard } from '../lines/PhotoBoard'
+import { PicturePicker } from '../lines/PicturePicker'
 import { usePicture } from '../lines/usePicture'
 import { measuredMm } from './onPhoto'
 
@@ -30,20 +31,12 @@ export function MeasureOnPhoto({ units, onMeasured }: MeasureOnPhotoProps) {
       <summary className="min-h-11 cursor-pointer py-2 text-sm font-semibold">{W.inspect.measure}</summary>
       <div className="grid gap-2">
         <p className="text-sm text-soft">{W.inspect.measureHow}</p>
-        <label className="field flex min-h-11 w-fit cursor-pointer items-center px-4 font-semibold">
-          {W.lines.photoPick}
-          <input
-            type="file"
-            accept="image/*"
-            className="sr-only"
-            onChange={(event) => {
-              const file = event.target.files?.[0]
-              if (!file) return
-              url.set(file)
-              setPlaces([])
-            }}
-          />
-        </label>
+        <PicturePicker
+          onPick={(file) => {
+            url.set(file)
+            setPlaces([])
+          }}
+        />
         {url.value && (
           <>
             <LengthField label={W.inspect.scale} mm={scaleMm} units={units} onCommit={setScaleMm} />
