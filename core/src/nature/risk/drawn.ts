@@ -2,7 +2,7 @@ import { isKnown, type Known } from '../../base/nouns'
 import type { Parameters } from '../../base/parameters/parameters'
 import { onceFor } from '../../base/units/onceFor'
 import { seededNumbers, shuffled } from '../../base/units/seeded'
-import { intAt, nth } from '../../base/units/sure'
+import { nth } from '../../base/units/sure'
 import { normalQuantile, type Estimate } from './normal'
 import { spreadOfKnown } from './spreadOf'
 
